@@ -1,0 +1,57 @@
+<?php
+
+namespace DuskSwitch\App\Http;
+
+use DuskSwitch\Core\Fault\Faults;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\Json;
+use DuskSwitch\Core\Format\Node;
+use Illuminate\Http\Request;
+
+/** The JSON body of a request, read once, with the path of what is wrong. */
+final readonly class Body
+{
+    private function __construct(private mixed $value, public Node $node)
+    {
+    }
+
+    /**
+     * @param  list<string>  $required
+     * @param  list<string>  $optional
+     *
+     * @throws Refused where it isn't JSON
+     */
+    public static function of(Request $request, array $required, array $optional = []): self
+    {
+        $value = Json::decode($request->getContent());
+        $node = new Node($value, '', new Faults);
+        $node->keys($required, $optional);
+        if (! $node->isObject()) {
+            $node->faults->refuseAny();
+        }
+
+        return new self($value, $node);
+    }
+
+    /** What stands under a key; where it is missing its fault is already noted. */
+    public function need(string $key): Node
+    {
+        return $this->node->at($key) ?? new Node(null, $key, new Faults);
+    }
+
+    /** The value under a key as it was decoded, or null. */
+    public function raw(string $key): mixed
+    {
+        return $this->value->{$key} ?? null;
+    }
+
+    /**
+     * Ends the reading.
+     *
+     * @throws Refused when anything was wrong
+     */
+    public function done(): void
+    {
+        $this->node->faults->refuseAny();
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+namespace DuskSwitch\App\Http\Controllers;
+
+use DuskSwitch\App\Hangar\Hangar;
+use DuskSwitch\App\Http\AircraftJson;
+use DuskSwitch\App\Http\Body;
+use DuskSwitch\App\Models\Aircraft;
+use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Airframe\FamilyPlan;
+use DuskSwitch\Core\Airframe\Starter;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kit\Transmitters;
+use DuskSwitch\Core\Program\Family;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** All aircraft: make, copy, name, delete, bring back. */
+final readonly class HangarController
+{
+    public function __construct(private Hangar $hangar, private Bench $bench, private AircraftJson $json)
+    {
+    }
+
+    public function index(): JsonResponse
+    {
+        return new JsonResponse(['aircraft' => Aircraft::orderBy('name')->orderBy('id')->get()->map($this->json->row(...))->all()]);
+    }
+
+    public function store(Request $request, Transmitters $transmitters): JsonResponse
+    {
+        $body = Body::of($request, ['name', 'family', 'transmitter']);
+        $name = $body->need('name')->text();
+        $family = $body->need('family')->choice(Family::class);
+        $id = $body->need('transmitter')->id();
+        $body->done();
+        $transmitter = $transmitters->find($id)
+            ?? throw Refused::because('transmitter', "there is no transmitter \"{$id}\" in Stores; there is ".implode(', ', $transmitters->ids()));
+
+        return $this->json->answer($this->hangar->add(Starter::program(FamilyPlan::of($family), $name, $transmitter), 'New from the family'), 201);
+    }
+
+    public function duplicate(Aircraft $aircraft): JsonResponse
+    {
+        $program = $this->bench->circuit($aircraft->current()->document)->program;
+
+        return $this->json->answer($this->hangar->add($program->named(mb_substr($program->name, 0, 55).' copy'), "Copied from {$program->name}"), 201);
+    }
+
+    public function rename(Request $request, Aircraft $aircraft): JsonResponse
+    {
+        $body = Body::of($request, ['name']);
+        $name = $body->need('name')->text();
+        $body->done();
+        $program = $this->bench->circuit($aircraft->current()->document)->program;
+
+        return $this->json->answer($this->hangar->save($aircraft, $aircraft->head, $program->named($name), "Renamed {$program->name} to {$name}"));
+    }
+
+    public function destroy(Aircraft $aircraft): JsonResponse
+    {
+        $aircraft->delete();
+
+        return new JsonResponse(['id' => $aircraft->id, 'name' => $aircraft->name]);
+    }
+
+    public function restore(int $aircraft): JsonResponse
+    {
+        $found = Aircraft::withTrashed()->findOrFail($aircraft);
+        $found->restore();
+
+        return $this->json->answer($found);
+    }
+}

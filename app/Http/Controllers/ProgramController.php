@@ -1,0 +1,97 @@
+<?php
+
+namespace DuskSwitch\App\Http\Controllers;
+
+use DuskSwitch\App\Hangar\Hangar;
+use DuskSwitch\App\Http\AircraftJson;
+use DuskSwitch\App\Http\Body;
+use DuskSwitch\App\Http\Problems;
+use DuskSwitch\App\Models\Aircraft;
+use DuskSwitch\App\Models\Revision;
+use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Program\Assign;
+use DuskSwitch\Core\Signal\Compiler;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** The program of one aircraft: read, save, undo, redo, assign. */
+final readonly class ProgramController
+{
+    public function __construct(private Hangar $hangar, private Bench $bench, private AircraftJson $json)
+    {
+    }
+
+    public function show(Aircraft $aircraft): JsonResponse
+    {
+        return $this->json->answer($aircraft);
+    }
+
+    public function save(Request $request, Aircraft $aircraft): JsonResponse
+    {
+        $body = Body::of($request, ['base', 'document'], ['note']);
+        $base = $body->need('base')->whole(1, PHP_INT_MAX);
+        $note = $body->node->at('note')?->text(120) ?? 'Edited';
+        $body->done();
+
+        return $this->json->answer($this->hangar->save($aircraft, $base, $this->bench->read($body->raw('document'))->program, $note));
+    }
+
+    public function assign(Request $request, Aircraft $aircraft): JsonResponse
+    {
+        $body = Body::of($request, ['base', 'function', 'to']);
+        $base = $body->need('base')->whole(1, PHP_INT_MAX);
+        $function = $body->need('function')->id();
+        $to = $body->raw('to') === null ? null : $body->need('to')->text();
+        $body->done();
+        $circuit = $this->bench->circuit($aircraft->revision($base)->document);
+        $transmitter = $circuit->panel->transmitter;
+        [$kind, $id] = explode(':', ($to ?? 'nothing').':');
+        $end = match (true) {
+            $to === null => null,
+            $kind === 'axis' => Axis::tryFrom($id),
+            default => $transmitter->control($id),
+        };
+        if ($to !== null && $end === null) {
+            throw Refused::because('to', "{$transmitter->name} has no {$kind} \"{$id}\"; it has {$transmitter->controlsInWords()}");
+        }
+        $program = Assign::drive($circuit->program, $function, $end);
+        // What was assigned must still run: an override or case may need what went.
+        Compiler::compile($program, $transmitter);
+        $where = $end instanceof Axis ? "the {$end->value} stick" : ($end->name ?? 'nothing');
+
+        return $this->json->answer($this->hangar->save($aircraft, $base, $program, ucfirst($function)." on {$where}"));
+    }
+
+    public function undo(Request $request, Aircraft $aircraft): JsonResponse
+    {
+        return $this->turn($request, $aircraft, $this->hangar->before($aircraft), 'There is nothing to undo.');
+    }
+
+    public function redo(Request $request, Aircraft $aircraft): JsonResponse
+    {
+        return $this->turn($request, $aircraft, $this->hangar->after($aircraft), 'There is nothing to redo.');
+    }
+
+    public function take(Request $request, Aircraft $aircraft, int $number): JsonResponse
+    {
+        return $this->turn($request, $aircraft, $aircraft->revision($number), '');
+    }
+
+    private function turn(Request $request, Aircraft $aircraft, ?Revision $to, string $otherwise): JsonResponse
+    {
+        $body = Body::of($request, ['base']);
+        $base = $body->need('base')->whole(1, PHP_INT_MAX);
+        $body->done();
+        if ($base !== $aircraft->head) {
+            return Problems::say(409, "The aircraft is at revision {$aircraft->head} now, not {$base}; look at it first.");
+        }
+        if ($to === null) {
+            return Problems::say(409, $otherwise);
+        }
+        $this->hangar->turnTo($aircraft, $to, $this->bench->circuit($to->document)->program);
+
+        return $this->json->answer($aircraft);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+namespace DuskSwitch\App\Http\Controllers;
+
+use DuskSwitch\Core\Format\TransmitterEncoder;
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Kit\Transmitters;
+use DuskSwitch\Core\Program\Family;
+use Illuminate\Http\JsonResponse;
+
+/** What there is to choose from. */
+final class StoresController
+{
+    public function index(Transmitters $transmitters): JsonResponse
+    {
+        $found = array_filter(array_map($transmitters->find(...), $transmitters->ids()));
+
+        return new JsonResponse([
+            'transmitters' => array_map(fn (Transmitter $one): array => TransmitterEncoder::encode($one), array_values($found)),
+            'families' => array_map(fn (Family $family): array => ['id' => $family->value, 'title' => $family->title()], Family::cases()),
+        ]);
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+namespace DuskSwitch\App\Http;
+
+use DuskSwitch\App\Hangar\Conflict;
+use DuskSwitch\Core\Fault\Fault;
+use DuskSwitch\Core\Fault\Refused;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/** Every failure leaves the app as `{"message", "faults"}`, without a trace of the code. */
+final class Problems
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([Refused::class, Conflict::class]);
+        $exceptions->render(fn (Refused $refused) => self::refused($refused));
+        $exceptions->render(fn (Conflict $conflict) => self::conflict($conflict));
+        $exceptions->render(function (Throwable $problem, Request $request): ?JsonResponse {
+            if (! $request->is('api/*')) {
+                return null;
+            }
+            $status = $problem instanceof HttpExceptionInterface ? $problem->getStatusCode() : 500;
+
+            return self::say($status, match ($status) {
+                404 => 'There is nothing here: the aircraft may have been deleted.',
+                405 => 'This address doesn\'t take that method.',
+                500 => 'Something went wrong in Dusk Switch itself. Your last saved revision is safe; the log says more.',
+                default => $problem->getMessage(),
+            });
+        });
+    }
+
+    /** @param  list<Fault>  $faults */
+    public static function say(int $status, string $message, array $faults = []): JsonResponse
+    {
+        return new JsonResponse([
+            'message' => $message,
+            'faults' => array_map(fn (Fault $fault): array => ['path' => $fault->path, 'says' => $fault->says], $faults),
+        ], $status);
+    }
+
+    private static function refused(Refused $refused): JsonResponse
+    {
+        $count = count($refused->faults);
+
+        return self::say(422, $count === 1 ? (string) $refused->faults[0] : "{$count} things in this document must be mended first.", $refused->faults);
+    }
+
+    private static function conflict(Conflict $conflict): JsonResponse
+    {
+        return new JsonResponse([
+            'message' => $conflict->getMessage(),
+            'base' => $conflict->base,
+            'current' => self::version($conflict->current),
+            'aside' => self::version($conflict->aside),
+        ], 409);
+    }
+
+    /** @return array<string, mixed> */
+    private static function version(\DuskSwitch\App\Models\Revision $revision): array
+    {
+        return [
+            'revision' => $revision->number,
+            'note' => $revision->note,
+            'savedAt' => $revision->created_at->toIso8601ZuluString(),
+            'document' => json_decode($revision->document),
+        ];
+    }
+}

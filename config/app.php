@@ -1,0 +1,15 @@
+<?php
+
+return [
+    'name' => 'Dusk Switch',
+    'env' => env('APP_ENV', 'local'),
+    // No stack trace ever leaves the app; set APP_DEBUG=true by hand while developing.
+    'debug' => (bool) env('APP_DEBUG', false),
+    'url' => env('APP_URL', 'http://127.0.0.1'),
+    'timezone' => 'UTC',
+    'locale' => 'en',
+    'fallback_locale' => 'en',
+    'cipher' => 'AES-256-CBC',
+    'key' => env('APP_KEY'),
+    'maintenance' => ['driver' => 'file'],
+];

@@ -1,0 +1,3 @@
+<?php
+
+return ['default' => 'local', 'disks' => ['local' => ['driver' => 'local', 'root' => storage_path('app'), 'serve' => false]]];

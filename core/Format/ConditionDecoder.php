@@ -1,0 +1,114 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Program\Condition\All;
+use DuskSwitch\Core\Program\Condition\Any;
+use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Condition\ControlAt;
+use DuskSwitch\Core\Program\Condition\ControlLevel;
+use DuskSwitch\Core\Program\Condition\FunctionLevel;
+use DuskSwitch\Core\Program\Condition\Named;
+use DuskSwitch\Core\Program\Condition\Not;
+use DuskSwitch\Core\Program\Condition\PhaseIs;
+use DuskSwitch\Core\Program\Condition\StepIs;
+
+/** Reads a condition: the name of one, or one written out. */
+final class ConditionDecoder
+{
+    private const FORMS = 'control with at, above or below; function with above or below; step; phase; all; any; not';
+
+    /** The condition that stands at a node. */
+    public static function decode(Node $node): Condition
+    {
+        if ($node->isText()) {
+            return new Named($node->id());
+        }
+        foreach (['control', 'function', 'step', 'phase', 'all', 'any', 'not'] as $key) {
+            $inside = $node->at($key);
+            if ($inside !== null) {
+                return match ($key) {
+                    'control' => self::control($node, $inside),
+                    'function' => self::functionLevel($node, $inside),
+                    'step' => self::step($node, $inside),
+                    'phase' => self::phase($node, $inside),
+                    'all' => self::alone($node, $key, new All(self::each($inside))),
+                    'any' => self::alone($node, $key, new Any(self::each($inside))),
+                    'not' => self::alone($node, $key, new Not(self::decode($inside))),
+                };
+            }
+        }
+        $node->fault('must be the name of a condition, or an object with one of: '.self::FORMS);
+
+        return new Named('none');
+    }
+
+    private static function control(Node $node, Node $control): Condition
+    {
+        $at = $node->at('at');
+        if ($at !== null) {
+            $node->keys(['control', 'at']);
+
+            return new ControlAt($control->id(), $at->text());
+        }
+        [$above, $level] = self::level($node, 'control');
+
+        return new ControlLevel($control->id(), $above, $level);
+    }
+
+    private static function functionLevel(Node $node, Node $function): Condition
+    {
+        [$above, $level] = self::level($node, 'function');
+
+        return new FunctionLevel($function->id(), $above, $level);
+    }
+
+    /** @return array{bool, float} above or not, and the level */
+    private static function level(Node $node, string $of): array
+    {
+        if ($node->has('above')) {
+            $node->keys([$of, 'above']);
+        } else {
+            $node->keys([$of, 'below']);
+        }
+        $level = $node->at('above') ?? $node->at('below');
+
+        return [$node->has('above'), $level?->number(-1.5, 1.5) ?? 0.0];
+    }
+
+    private static function step(Node $node, Node $pair): Condition
+    {
+        $node->keys(['step']);
+        $items = $pair->items(2, 2);
+        if (count($items) !== 2) {
+            $pair->fault('must be [function, step]');
+
+            return new Named('none');
+        }
+
+        return new StepIs($items[0]->id(), $items[1]->id());
+    }
+
+    private static function phase(Node $node, Node $phase): Condition
+    {
+        return self::alone($node, 'phase', new PhaseIs($phase->id()));
+    }
+
+    private static function alone(Node $node, string $key, Condition $condition): Condition
+    {
+        $node->keys([$key]);
+
+        return $condition;
+    }
+
+    /** @return non-empty-list<Condition> */
+    private static function each(Node $list): array
+    {
+        $conditions = [];
+        foreach ($list->items(16, 1) as $item) {
+            $conditions[] = self::decode($item);
+        }
+
+        return $conditions === [] ? [new Named('none')] : $conditions;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Program\Condition\All;
+use DuskSwitch\Core\Program\Condition\Any;
+use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Condition\ControlAt;
+use DuskSwitch\Core\Program\Condition\ControlLevel;
+use DuskSwitch\Core\Program\Condition\FunctionLevel;
+use DuskSwitch\Core\Program\Condition\Named;
+use DuskSwitch\Core\Program\Condition\Not;
+use DuskSwitch\Core\Program\Condition\PhaseIs;
+use DuskSwitch\Core\Program\Condition\StepIs;
+use LogicException;
+
+/** Writes a condition. */
+final class ConditionEncoder
+{
+    /** @return string|array<string, mixed> */
+    public static function encode(Condition $condition): string|array
+    {
+        return match (true) {
+            $condition instanceof Named => $condition->name,
+            $condition instanceof ControlAt => ['control' => $condition->control, 'at' => $condition->detent],
+            $condition instanceof ControlLevel => ['control' => $condition->control, $condition->above ? 'above' : 'below' => $condition->level],
+            $condition instanceof FunctionLevel => ['function' => $condition->function, $condition->above ? 'above' : 'below' => $condition->level],
+            $condition instanceof StepIs => ['step' => [$condition->function, $condition->step]],
+            $condition instanceof PhaseIs => ['phase' => $condition->phase],
+            $condition instanceof All => ['all' => array_map(self::encode(...), $condition->of)],
+            $condition instanceof Any => ['any' => array_map(self::encode(...), $condition->of)],
+            $condition instanceof Not => ['not' => self::encode($condition->of)],
+            default => throw new LogicException('No text for '.$condition::class),
+        };
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Program\Drive\AxisDrive;
+use DuskSwitch\Core\Program\Drive\CaseDrive;
+use DuskSwitch\Core\Program\Drive\ControlDrive;
+use DuskSwitch\Core\Program\Drive\DetentDrive;
+use DuskSwitch\Core\Program\Drive\DriveCase;
+use DuskSwitch\Core\Program\Override;
+use DuskSwitch\Core\Program\PilotFunction;
+use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Shape;
+use DuskSwitch\Core\Program\Step;
+use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Program\TrimRule;
+use DuskSwitch\Core\Units\Range;
+
+/** Reads a function: stepped where it has steps, else proportional. */
+final class FunctionDecoder
+{
+    /** The function that stands at a node. */
+    public static function decode(Node $node): PilotFunction
+    {
+        return $node->has('steps') ? self::stepped($node) : self::proportional($node);
+    }
+
+    private static function proportional(Node $node): ProportionalFunction
+    {
+        $node->keys(['id', 'name'], ['drive', 'deadband', 'trim', 'shape', 'override']);
+        $shapes = $overrides = [];
+        foreach ($node->at('shape')?->entries(16) ?? [] as $phase => $shape) {
+            $shapes[$phase] = self::shape($shape);
+        }
+        foreach ($node->at('override')?->items(16) ?? [] as $override) {
+            $override->keys(['when', 'value']);
+            $when = $override->at('when');
+            if ($when !== null) {
+                $overrides[] = new Override(ConditionDecoder::decode($when), $override->at('value')?->number(-1.5, 1.5) ?? 0.0);
+            }
+        }
+        $trim = $node->at('trim');
+
+        return new ProportionalFunction(
+            $node->at('id')?->id() ?? '',
+            $node->at('name')?->text() ?? '',
+            self::moveDrive($node->at('drive')),
+            $node->at('deadband')?->number(0, 0.5) ?? 0.0,
+            $shapes,
+            $trim === null ? null : self::trim($trim),
+            $overrides,
+        );
+    }
+
+    private static function stepped(Node $node): SteppedFunction
+    {
+        $node->keys(['id', 'name', 'steps'], ['drive']);
+        $steps = [];
+        $ids = new Once('step');
+        foreach ($node->at('steps')?->items(16, 1) ?? [] as $step) {
+            $step->keys(['id', 'value'], ['name']);
+            $id = $ids->id($step);
+            $steps[] = new Step($id, $step->at('name')?->text() ?? ucfirst($id), $step->at('value')?->number(-1.5, 1.5) ?? 0.0);
+        }
+
+        return new SteppedFunction(
+            $node->at('id')?->id() ?? '',
+            $node->at('name')?->text() ?? '',
+            self::stepDrive($node->at('drive')),
+            $steps === [] ? [new Step('none', 'None', 0.0)] : $steps,
+        );
+    }
+
+    private static function moveDrive(?Node $drive): AxisDrive|ControlDrive|null
+    {
+        if ($drive === null) {
+            return null;
+        }
+        $axis = $drive->at('axis');
+        if ($axis !== null) {
+            $drive->keys(['axis']);
+
+            return new AxisDrive($axis->choice(Axis::class));
+        }
+        if ($drive->has('map') || $drive->has('cases')) {
+            $drive->fault('a proportional function is driven by an axis or a control; "map" and "cases" are for a function with steps');
+
+            return null;
+        }
+        $drive->keys(['control']);
+
+        return new ControlDrive($drive->at('control')?->id() ?? '');
+    }
+
+    private static function stepDrive(?Node $drive): DetentDrive|CaseDrive|null
+    {
+        if ($drive === null) {
+            return null;
+        }
+        $cases = $drive->at('cases');
+        if ($cases !== null) {
+            $drive->keys(['cases']);
+
+            return self::cases($cases);
+        }
+        $drive->keys(['control', 'map']);
+        $map = [];
+        foreach ($drive->at('map')?->entries(5) ?? [] as $detent => $step) {
+            $map[$detent] = $step->id();
+        }
+
+        return new DetentDrive($drive->at('control')?->id() ?? '', $map);
+    }
+
+    private static function cases(Node $list): ?CaseDrive
+    {
+        $cases = [];
+        foreach ($list->items(16, 1) as $case) {
+            $case->keys(['when', 'step']);
+            $when = $case->at('when');
+            if ($when !== null) {
+                $cases[] = new DriveCase(ConditionDecoder::decode($when), $case->at('step')?->id() ?? '');
+            }
+        }
+
+        return $cases === [] ? null : new CaseDrive($cases);
+    }
+
+    private static function shape(Node $node): Shape
+    {
+        $node->keys([], ['rate', 'expo', 'curve']);
+        if ($node->has('expo') && $node->has('curve')) {
+            $node->fault('has a curve and expo; a curve takes the place of expo, so take one of them away');
+        }
+
+        return new Shape(
+            $node->at('rate')?->range(0, 1.5) ?? Range::both(1.0),
+            $node->at('expo')?->number(-1, 1) ?? 0.0,
+            $node->at('curve')?->id(),
+        );
+    }
+
+    private static function trim(Node $node): TrimRule
+    {
+        $node->keys(['authority'], ['idle']);
+
+        return new TrimRule($node->at('authority')?->number(0, 1) ?? 0.0, $node->at('idle')?->flag() ?? false);
+    }
+}

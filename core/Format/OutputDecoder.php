@@ -1,0 +1,84 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Program\Combine;
+use DuskSwitch\Core\Program\Feed;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\Source\AxisSource;
+use DuskSwitch\Core\Program\Source\ConstantSource;
+use DuskSwitch\Core\Program\Source\ControlSource;
+use DuskSwitch\Core\Program\Source\FunctionSource;
+use DuskSwitch\Core\Program\Source\OutputSource;
+use DuskSwitch\Core\Program\Source\Source;
+use DuskSwitch\Core\Units\Range;
+
+/** Reads an output and its feeds. */
+final class OutputDecoder
+{
+    /** The output that stands at a node. */
+    public static function decode(Node $node): Output
+    {
+        $node->keys(['channel', 'name'], ['feeds', 'travel', 'reverse', 'subtrim', 'limit']);
+        $limit = $node->at('limit')?->range(-1.5, 1.5) ?? new Range(-1.5, 1.5);
+        if ($limit->low >= $limit->high) {
+            $node->at('limit')?->fault('the low limit must be below the high one');
+        }
+
+        return new Output(
+            $node->at('channel')?->whole(1, 32) ?? 1,
+            $node->at('name')?->text() ?? '',
+            array_map(self::feed(...), $node->at('feeds')?->items(32) ?? []),
+            $node->at('travel')?->range(0, 1.5) ?? Range::both(1.0),
+            $node->at('reverse')?->flag() ?? false,
+            $node->at('subtrim')?->number(-1, 1) ?? 0.0,
+            $limit,
+        );
+    }
+
+    private static function feed(Node $node): Feed
+    {
+        $node->keys(['from'], ['weight', 'offset', 'curve', 'when', 'combine', 'delay', 'slow']);
+        $from = $node->at('from');
+        $when = $node->at('when');
+
+        return new Feed(
+            $from === null ? new ConstantSource : self::source($from),
+            $node->at('weight')?->range(-1.5, 1.5) ?? Range::both(1.0),
+            $node->at('offset')?->number(-1.5, 1.5) ?? 0.0,
+            $node->at('curve')?->id(),
+            $when === null ? null : ConditionDecoder::decode($when),
+            $node->at('combine')?->choice(Combine::class) ?? Combine::Add,
+            $node->at('delay')?->number(0, 60) ?? 0.0,
+            $node->at('slow')?->range(0, 60),
+        );
+    }
+
+    private static function source(Node $from): Source
+    {
+        if ($from->isText()) {
+            return new FunctionSource($from->id());
+        }
+        if ($from->isNumber()) {
+            $from->number(1, 1);
+
+            return new ConstantSource;
+        }
+        foreach (['control', 'axis', 'output'] as $key) {
+            $inside = $from->at($key);
+            if ($inside !== null) {
+                $from->keys([$key]);
+
+                return match ($key) {
+                    'control' => new ControlSource($inside->id()),
+                    'axis' => new AxisSource($inside->choice(Axis::class)),
+                    'output' => new OutputSource($inside->whole(1, 32)),
+                };
+            }
+        }
+        $from->fault('must be the id of a function, {"control": …}, {"axis": …}, {"output": …} or the constant 1');
+
+        return new ConstantSource;
+    }
+}

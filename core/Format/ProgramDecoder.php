@@ -1,0 +1,133 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Fault\Faults;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kit\StickMode;
+use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Curve;
+use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Phase;
+use DuskSwitch\Core\Program\PilotFunction;
+use DuskSwitch\Core\Program\Program;
+
+/** Reads a program document (format `dusk-switch/program`, version 1). */
+final class ProgramDecoder
+{
+    public const FORMAT = 'dusk-switch/program';
+
+    public const VERSION = 1;
+
+    /**
+     * The program in a text.
+     *
+     * @throws Refused with the path of everything that is wrong
+     */
+    public static function decode(string $text): Program
+    {
+        return self::read(Json::decode($text));
+    }
+
+    /**
+     * The program in a value that {@see Json} decoded.
+     *
+     * @throws Refused with the path of everything that is wrong
+     */
+    public static function read(mixed $document): Program
+    {
+        $faults = new Faults;
+        $node = new Node($document, '', $faults);
+        Header::check($node, self::FORMAT, self::VERSION);
+        $node->keys(
+            ['format', 'version', 'name', 'family', 'transmitter'],
+            ['stickMode', 'receiver', 'controller', 'notes', 'phases', 'functions', 'outputs', 'curves', 'conditions'],
+        );
+        $program = new Program(
+            $node->at('name')?->text() ?? '',
+            $node->at('family')?->choice(Family::class) ?? Family::Plane,
+            $node->at('stickMode')?->choice(StickMode::class) ?? StickMode::Two,
+            $node->at('transmitter')?->id() ?? '',
+            $node->at('receiver')?->id(),
+            $node->at('controller')?->id(),
+            $node->at('notes')?->text(4000, true) ?? '',
+            self::phases($node->at('phases')),
+            self::functions($node->at('functions')),
+            self::outputs($node->at('outputs')),
+            self::curves($node->at('curves')),
+            self::conditions($node->at('conditions')),
+        );
+        $faults->refuseAny();
+
+        return $program;
+    }
+
+    /** @return non-empty-list<Phase> */
+    private static function phases(?Node $list): array
+    {
+        $phases = [];
+        $ids = new Once('phase');
+        foreach ($list?->items(16, 1) ?? [] as $index => $node) {
+            $node->keys(['id', 'name'], ['when', 'fade']);
+            $when = $node->at('when');
+            if ($index === 0 && $when !== null) {
+                $when->fault('the first phase is the base: it is active where no other is, so it has no condition');
+            } elseif ($index > 0 && $when === null) {
+                $node->fault('say when this phase is active; only the first phase has no condition');
+            }
+            $phases[] = new Phase(
+                $ids->id($node),
+                $node->at('name')?->text() ?? '',
+                $when === null ? null : ConditionDecoder::decode($when),
+                $node->at('fade')?->number(0, 60) ?? 0.0,
+            );
+        }
+
+        return $phases === [] ? [new Phase('main', 'Main')] : $phases;
+    }
+
+    /** @return list<PilotFunction> */
+    private static function functions(?Node $list): array
+    {
+        $functions = [];
+        $ids = new Once('function');
+        foreach ($list?->items(64) ?? [] as $node) {
+            $function = FunctionDecoder::decode($node);
+            $ids->check($node, 'id', $function->id());
+            $functions[] = $function;
+        }
+
+        return $functions;
+    }
+
+    /** @return list<\DuskSwitch\Core\Program\Output> */
+    private static function outputs(?Node $list): array
+    {
+        $outputs = [];
+        $channels = new Once('output on channel');
+        foreach ($list?->items(32) ?? [] as $node) {
+            $output = OutputDecoder::decode($node);
+            $channels->check($node, 'channel', $output->channel);
+            $outputs[] = $output;
+        }
+
+        return $outputs;
+    }
+
+    /** @return array<string, Curve> */
+    private static function curves(?Node $object): array
+    {
+        $curves = [];
+        foreach ($object?->entries(64) ?? [] as $id => $node) {
+            $curves[$id] = CurveDecoder::decode($id, $node);
+        }
+
+        return $curves;
+    }
+
+    /** @return array<string, Condition> */
+    private static function conditions(?Node $object): array
+    {
+        return array_map(ConditionDecoder::decode(...), $object?->entries(64) ?? []);
+    }
+}

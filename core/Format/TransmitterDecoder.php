@@ -1,0 +1,72 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Fault\Faults;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kit\Control;
+use DuskSwitch\Core\Kit\ControlKind;
+use DuskSwitch\Core\Kit\Place;
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Units\PulseScale;
+
+/** Reads a transmitter definition (format `dusk-switch/transmitter`, version 1). */
+final class TransmitterDecoder
+{
+    public const FORMAT = 'dusk-switch/transmitter';
+
+    /**
+     * @throws Refused with the path of everything that is wrong
+     */
+    public static function decode(string $text): Transmitter
+    {
+        $faults = new Faults;
+        $node = new Node(Json::decode($text), '', $faults);
+        Header::check($node, self::FORMAT, 1);
+        $node->keys(['format', 'version', 'id', 'name', 'channels', 'pulse', 'gimbals', 'controls'], ['trimClicks']);
+        $pulse = $node->at('pulse');
+        $pulse?->keys(['centre', 'span']);
+        $gimbals = $node->at('gimbals');
+        $gimbals?->keys(['left', 'right']);
+        $controls = [];
+        $ids = new Once('control');
+        foreach ($node->at('controls')?->items(40) ?? [] as $item) {
+            $controls[] = self::control($item, $ids);
+        }
+        $transmitter = new Transmitter(
+            $node->at('id')?->id() ?? '',
+            $node->at('name')?->text() ?? '',
+            $node->at('channels')?->whole(1, 32) ?? 1,
+            new PulseScale($pulse?->at('centre')?->number(1000, 2000) ?? 1500, $pulse?->at('span')?->number(100, 600) ?? 500),
+            self::place($gimbals?->at('left')),
+            self::place($gimbals?->at('right')),
+            $node->at('trimClicks')?->whole(1, 200) ?? 25,
+            $controls,
+        );
+        $faults->refuseAny();
+
+        return $transmitter;
+    }
+
+    private static function control(Node $node, Once $ids): Control
+    {
+        $kind = $node->at('kind')?->choice(ControlKind::class) ?? ControlKind::Dial;
+        $node->keys(['id', 'name', 'kind', 'place'], $kind === ControlKind::Switch ? ['positions', 'rest'] : []);
+        $positions = $kind === ControlKind::Switch ? $node->at('positions')?->whole(2, 3) ?? 2 : 2;
+        $detents = Control::detentsOf($kind, $positions);
+        $rest = $detents === [] ? null : $detents[count($detents) - 1];
+        $written = $node->at('rest')?->text();
+        if ($written !== null && ! in_array($written, $detents, true)) {
+            $node->at('rest')?->fault('must be one of '.implode(', ', $detents));
+        }
+
+        return new Control($ids->id($node), $node->at('name')?->text() ?? '', $kind, $detents, $written ?? $rest, self::place($node->at('place')));
+    }
+
+    private static function place(?Node $node): Place
+    {
+        $pair = $node?->items(2, 2) ?? [];
+
+        return count($pair) === 2 ? new Place($pair[0]->number(0, 100), $pair[1]->number(0, 100)) : new Place(0, 0);
+    }
+}

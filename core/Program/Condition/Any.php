@@ -1,0 +1,12 @@
+<?php
+
+namespace DuskSwitch\Core\Program\Condition;
+
+/** At least one of them holds. */
+final readonly class Any implements Condition
+{
+    /** @param  non-empty-list<Condition>  $of */
+    public function __construct(public array $of)
+    {
+    }
+}

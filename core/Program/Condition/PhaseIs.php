@@ -1,0 +1,11 @@
+<?php
+
+namespace DuskSwitch\Core\Program\Condition;
+
+/** A phase is active. */
+final readonly class PhaseIs implements Condition
+{
+    public function __construct(public string $phase)
+    {
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+namespace DuskSwitch\Core\Program;
+
+/** A curve of 2 to 17 points from x = −1 to x = 1, x strictly rising. */
+final readonly class Curve
+{
+    /**
+     * @param  list<array{float, float}>  $points
+     * @param  bool  $smooth  a monotone cubic through the points, else straight lines
+     */
+    public function __construct(public string $id, public array $points, public bool $smooth = false)
+    {
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+namespace DuskSwitch\Core\Program;
+
+/** What a pilot has begun and not connected yet. */
+final class Gaps
+{
+    /**
+     * A sentence for each gap; none where every function is driven and every output fed.
+     *
+     * @return list<string>
+     */
+    public static function of(Program $program): array
+    {
+        $gaps = [];
+        foreach ($program->functions as $function) {
+            // A function with one step is a fixed value and needs no control.
+            $fixed = $function instanceof SteppedFunction && count($function->steps) === 1;
+            $driven = ($function instanceof SteppedFunction || $function instanceof ProportionalFunction) && $function->drive !== null;
+            if (! $fixed && ! $driven) {
+                $gaps[] = "Nothing moves {$function->name()}";
+            }
+        }
+        foreach ($program->outputs as $output) {
+            if ($output->feeds === []) {
+                $gaps[] = "Nothing feeds output {$output->channel}, {$output->name}";
+            }
+        }
+
+        return $program->functions === [] ? ['There is no function yet'] : $gaps;
+    }
+}

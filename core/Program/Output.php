@@ -1,0 +1,27 @@
+<?php
+
+namespace DuskSwitch\Core\Program;
+
+use DuskSwitch\Core\Units\Range;
+
+/** A numbered channel: the sum of its feeds, its ends, direction, centre and limits. */
+final readonly class Output
+{
+    /**
+     * @param  int  $channel  1 to 32
+     * @param  list<Feed>  $feeds
+     * @param  Range  $travel  how far it goes at −100 % and at +100 %, 0 to 1.5
+     * @param  float  $subtrim  moves the centre, −1 to 1
+     * @param  Range  $limit  the signal never passes these
+     */
+    public function __construct(
+        public int $channel,
+        public string $name,
+        public array $feeds,
+        public Range $travel,
+        public bool $reverse,
+        public float $subtrim,
+        public Range $limit,
+    ) {
+    }
+}

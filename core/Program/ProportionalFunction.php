@@ -1,0 +1,37 @@
+<?php
+
+namespace DuskSwitch\Core\Program;
+
+use DuskSwitch\Core\Program\Drive\AxisDrive;
+use DuskSwitch\Core\Program\Drive\ControlDrive;
+
+/** A function that follows a stick, dial or slider, shaped by the active phase. */
+final readonly class ProportionalFunction implements PilotFunction
+{
+    /**
+     * @param  AxisDrive|ControlDrive|null  $drive  what moves it; null = nothing yet, it stays at 0
+     * @param  float  $deadband  around the centre, 0 to 0.5
+     * @param  array<string, Shape>  $shapes  by phase id; a phase without one takes the first phase's
+     * @param  list<Override>  $overrides  the first that holds replaces the value
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public AxisDrive|ControlDrive|null $drive,
+        public float $deadband = 0.0,
+        public array $shapes = [],
+        public ?TrimRule $trim = null,
+        public array $overrides = [],
+    ) {
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+}

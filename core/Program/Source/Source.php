@@ -1,0 +1,8 @@
+<?php
+
+namespace DuskSwitch\Core\Program\Source;
+
+/** What a feed takes its signal from. */
+interface Source
+{
+}

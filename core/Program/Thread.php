@@ -1,0 +1,16 @@
+<?php
+
+namespace DuskSwitch\Core\Program;
+
+/** One thread of the loom. */
+final readonly class Thread
+{
+    /**
+     * @param  string  $from  such as `control:flick-a`
+     * @param  string  $to  such as `function:arm`
+     * @param  string  $how  drive, condition or feed
+     */
+    public function __construct(public string $from, public string $to, public string $how)
+    {
+    }
+}

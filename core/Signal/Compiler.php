@@ -1,0 +1,64 @@
+<?php
+
+namespace DuskSwitch\Core\Signal;
+
+use DuskSwitch\Core\Fault\Faults;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Signal\Part\ConditionPart;
+use DuskSwitch\Core\Signal\Part\Part;
+use DuskSwitch\Core\Signal\Part\PhasePart;
+
+/** Turns a program, once, into a circuit for its transmitter: names resolved, order fixed, unused parts dropped. */
+final class Compiler
+{
+    /**
+     * @throws Refused with the path of every name that isn't there, or of a cycle
+     */
+    public static function compile(Program $program, Transmitter $transmitter): Circuit
+    {
+        $faults = new Faults;
+        $layout = new Layout(new Panel($transmitter), $program);
+        $names = new Names($program, $layout, $faults);
+        $tests = new TestCompiler($names, $layout, $faults);
+
+        $functions = new FunctionCompiler($program, $names, $tests, $layout, $faults);
+        $outputs = new OutputCompiler($program, $names, $tests, $layout, $faults);
+        $parts = [
+            Needs::PHASE => self::phase($program, $tests, $layout),
+            ...self::conditions($program, $tests, $layout),
+            ...$functions->parts(),
+            ...$outputs->parts($transmitter),
+        ];
+        $faults->refuseAny();
+
+        $where = new Whereabouts($program);
+        $order = Order::of(Needs::of($program), $where->inWords(...), $where->path(...));
+
+        return new Circuit($program, $layout, array_map(fn (string $node): Part => $parts[$node], $order));
+    }
+
+    private static function phase(Program $program, TestCompiler $tests, Layout $layout): Part
+    {
+        $byPhase = [];
+        foreach ($program->phases as $index => $phase) {
+            if ($phase->when !== null) {
+                $byPhase[$index] = $tests->compile($phase->when, "phases[{$index}].when");
+            }
+        }
+
+        return new PhasePart($layout->phase, $byPhase);
+    }
+
+    /** @return array<string, Part> */
+    private static function conditions(Program $program, TestCompiler $tests, Layout $layout): array
+    {
+        $parts = [];
+        foreach ($program->conditions as $id => $condition) {
+            $parts["condition:{$id}"] = new ConditionPart((int) $layout->condition($id), $tests->compile($condition, "conditions.{$id}"));
+        }
+
+        return $parts;
+    }
+}

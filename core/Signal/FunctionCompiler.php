@@ -1,0 +1,138 @@
+<?php
+
+namespace DuskSwitch\Core\Signal;
+
+use DuskSwitch\Core\Fault\Faults;
+use DuskSwitch\Core\Program\Drive\AxisDrive;
+use DuskSwitch\Core\Program\Drive\CaseDrive;
+use DuskSwitch\Core\Program\Drive\DetentDrive;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Shape;
+use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Signal\Part\CasePart;
+use DuskSwitch\Core\Signal\Part\ConstantPart;
+use DuskSwitch\Core\Signal\Part\DetentPart;
+use DuskSwitch\Core\Signal\Part\Part;
+use DuskSwitch\Core\Signal\Part\ProportionalPart;
+use DuskSwitch\Core\Signal\Part\ShapePart;
+
+/** Compiles the functions of a program. */
+final readonly class FunctionCompiler
+{
+    public function __construct(
+        private Program $program,
+        private Names $names,
+        private TestCompiler $tests,
+        private Layout $layout,
+        private Faults $faults,
+    ) {
+    }
+
+    /** @return array<string, Part> by node */
+    public function parts(): array
+    {
+        $parts = [];
+        foreach ($this->program->functions as $index => $function) {
+            $path = "functions[{$index}]";
+            $slot = (int) $this->layout->function($function->id());
+            if ($function instanceof SteppedFunction) {
+                $parts["function:{$function->id}"] = $this->stepped($function, $slot, $path);
+            } elseif ($function instanceof ProportionalFunction) {
+                $parts["function:{$function->id}"] = $this->proportional($function, $slot, $path);
+            }
+        }
+
+        return $parts;
+    }
+
+    private function proportional(ProportionalFunction $function, int $slot, string $path): Part
+    {
+        $drive = $function->drive;
+        $axis = $drive instanceof AxisDrive ? $drive->axis : null;
+        $shapes = $this->shapes($function, $path);
+        $overrides = [];
+        foreach ($function->overrides as $index => $override) {
+            $overrides[] = [$this->tests->compile($override->when, "{$path}.override[{$index}].when"), $override->value];
+        }
+        if ($function->trim !== null && $axis === null) {
+            $this->faults->add("{$path}.trim", "{$function->name} isn't on a stick, so no trim moves it; drive it by an axis, or take the trim away");
+        }
+        if ($drive === null) {
+            // Nothing moves it yet: it stays at 0, but an override still counts.
+            return $overrides === []
+                ? new ConstantPart($slot, 0.0)
+                : new ProportionalPart($slot, $this->layout->one, $this->layout->phase, 0, 0.0, false, 0.0, array_fill(0, count($shapes), new ShapePart(null, 0.0, 0.0, 0.0)), $overrides);
+        }
+
+        return new ProportionalPart(
+            $slot,
+            $axis !== null ? $this->layout->panel->axis($axis) : $this->names->controlSlot($drive->control ?? '', "{$path}.drive.control"),
+            $this->layout->phase,
+            $axis !== null ? $this->layout->panel->trim($axis) : 0,
+            $function->trim->authority ?? 0.0,
+            $function->trim->idleOnly ?? false,
+            $function->deadband,
+            $shapes,
+            $overrides,
+        );
+    }
+
+    /** @return non-empty-list<ShapePart> by phase */
+    private function shapes(ProportionalFunction $function, string $path): array
+    {
+        foreach (array_keys($function->shapes) as $phase) {
+            $this->names->phase($phase, "{$path}.shape.{$phase}");
+        }
+        $first = $function->shapes[$this->program->phases[0]->id] ?? Shape::straight();
+        $parts = [];
+        foreach ($this->program->phases as $phase) {
+            $shape = $function->shapes[$phase->id] ?? $first;
+            $curve = $shape->curve === null ? null : Curves::of($this->program, $shape->curve, "{$path}.shape.{$phase->id}.curve", $this->faults);
+            $parts[] = new ShapePart($curve, $shape->expo, $shape->rate->low, $shape->rate->high);
+        }
+
+        return $parts;
+    }
+
+    private function stepped(SteppedFunction $function, int $slot, string $path): Part
+    {
+        $values = array_map(fn ($step): float => $step->value, $function->steps);
+        $drive = $function->drive;
+        if ($drive instanceof DetentDrive) {
+            return $this->detents($function, $drive, $values, $slot, "{$path}.drive");
+        }
+        $cases = [];
+        if ($drive instanceof CaseDrive) {
+            foreach ($drive->cases as $index => $case) {
+                $at = "{$path}.drive.cases[{$index}]";
+                $cases[] = [$this->tests->compile($case->when, "{$at}.when"), $this->names->stepOf($function, $case->step, "{$at}.step")];
+            }
+        }
+
+        return new CasePart($slot, $cases, $values);
+    }
+
+    /** @param  non-empty-list<float>  $values */
+    private function detents(SteppedFunction $function, DetentDrive $drive, array $values, int $slot, string $path): Part
+    {
+        $control = $this->names->control($drive->control, "{$path}.control");
+        if ($control !== null && $control->detents === []) {
+            $this->faults->add("{$path}.control", "{$control->name} has no detents to choose steps; use \"cases\" with \"above\" and \"below\"");
+        }
+        $steps = [0, 0, 0];
+        foreach ($drive->map as $detent => $step) {
+            $value = $control?->valueOf($detent);
+            if ($value !== null) {
+                $steps[(int) $value + 1] = $this->names->stepOf($function, $step, "{$path}.map.{$detent}");
+            } elseif ($control !== null) {
+                $this->faults->add("{$path}.map.{$detent}", TestCompiler::noDetent($control, $detent));
+            }
+        }
+        foreach (array_diff($control->detents ?? [], array_keys($drive->map)) as $detent) {
+            $this->faults->add("{$path}.map", "say which step {$control?->name} means at \"{$detent}\"");
+        }
+
+        return new DetentPart($slot, $this->layout->panel->control($drive->control) ?? 0, $steps, $values);
+    }
+}

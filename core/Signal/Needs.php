@@ -1,0 +1,109 @@
+<?php
+
+namespace DuskSwitch\Core\Signal;
+
+use DuskSwitch\Core\Program\Condition\All;
+use DuskSwitch\Core\Program\Condition\Any;
+use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Condition\FunctionLevel;
+use DuskSwitch\Core\Program\Condition\Named;
+use DuskSwitch\Core\Program\Condition\Not;
+use DuskSwitch\Core\Program\Condition\PhaseIs;
+use DuskSwitch\Core\Program\Condition\StepIs;
+use DuskSwitch\Core\Program\Drive\CaseDrive;
+use DuskSwitch\Core\Program\Feed;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\PilotFunction;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Source\FunctionSource;
+use DuskSwitch\Core\Program\Source\OutputSource;
+use DuskSwitch\Core\Program\SteppedFunction;
+
+/** What must be known before each part of a program can be: the edges of its graph. */
+final class Needs
+{
+    /** The node of the active phase. */
+    public const PHASE = 'phase';
+
+    /**
+     * Every node with those it needs. Nodes: `phase`, `condition:id`, `function:id`, `output:channel`.
+     *
+     * @return array<string, list<string>>
+     */
+    public static function of(Program $program): array
+    {
+        $needs = [self::PHASE => self::conditions(array_map(fn ($phase) => $phase->when, $program->phases))];
+        foreach ($program->conditions as $id => $condition) {
+            $needs["condition:{$id}"] = self::condition($condition);
+        }
+        foreach ($program->functions as $function) {
+            $needs["function:{$function->id()}"] = self::function($function, $program->phases[0]->id);
+        }
+        foreach ($program->outputs as $output) {
+            $needs["output:{$output->channel}"] = self::output($output);
+        }
+
+        return $needs;
+    }
+
+    /** @return list<string> */
+    private static function function(PilotFunction $function, string $base): array
+    {
+        if ($function instanceof SteppedFunction) {
+            return $function->drive instanceof CaseDrive
+                ? self::conditions(array_map(fn ($case) => $case->when, $function->drive->cases))
+                : [];
+        }
+        if (! $function instanceof ProportionalFunction) {
+            return [];
+        }
+        $needs = self::conditions(array_map(fn ($override) => $override->when, $function->overrides));
+
+        return array_diff_key($function->shapes, [$base => true]) === [] ? $needs : [...$needs, self::PHASE];
+    }
+
+    /** @return list<string> */
+    private static function output(Output $output): array
+    {
+        $needs = self::conditions(array_map(fn (Feed $feed) => $feed->when, $output->feeds));
+        foreach ($output->feeds as $feed) {
+            if ($feed->source instanceof FunctionSource) {
+                $needs[] = "function:{$feed->source->function}";
+            } elseif ($feed->source instanceof OutputSource) {
+                $needs[] = "output:{$feed->source->channel}";
+            }
+        }
+
+        return $needs;
+    }
+
+    /**
+     * @param  list<Condition|null>  $conditions
+     * @return list<string>
+     */
+    private static function conditions(array $conditions): array
+    {
+        $needs = [];
+        foreach ($conditions as $condition) {
+            if ($condition !== null) {
+                array_push($needs, ...self::condition($condition));
+            }
+        }
+
+        return $needs;
+    }
+
+    /** @return list<string> */
+    private static function condition(Condition $condition): array
+    {
+        return match (true) {
+            $condition instanceof Named => ["condition:{$condition->name}"],
+            $condition instanceof FunctionLevel, $condition instanceof StepIs => ["function:{$condition->function}"],
+            $condition instanceof PhaseIs => [self::PHASE],
+            $condition instanceof All, $condition instanceof Any => self::conditions($condition->of),
+            $condition instanceof Not => self::condition($condition->of),
+            default => [],
+        };
+    }
+}

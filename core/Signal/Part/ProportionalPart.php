@@ -1,0 +1,79 @@
+<?php
+
+namespace DuskSwitch\Core\Signal\Part;
+
+use DuskSwitch\Core\Signal\Expo;
+use DuskSwitch\Core\Signal\Test\Test;
+use DuskSwitch\Core\Units\Signal;
+
+/** A proportional function: dead band, shape of the active phase, rate, trim, override, clamp. */
+final readonly class ProportionalPart implements Part
+{
+    /**
+     * @param  int  $input  slot of the stick, dial or slider
+     * @param  int  $phase  slot of the active phase
+     * @param  int  $trim  slot of the trim, used where $authority is not 0
+     * @param  non-empty-list<ShapePart>  $shapes  by phase
+     * @param  list<array{Test, float}>  $overrides
+     */
+    public function __construct(
+        public int $slot,
+        public int $input,
+        private int $phase,
+        private int $trim,
+        private float $authority,
+        private bool $idleOnly,
+        private float $deadband,
+        private array $shapes,
+        private array $overrides,
+    ) {
+    }
+
+    public function run(array &$v): void
+    {
+        foreach ($this->overrides as [$test, $value]) {
+            if ($test->holds($v)) {
+                $v[$this->slot] = $value;
+
+                return;
+            }
+        }
+        $x = $v[$this->input];
+        if ($this->deadband > 0.0) {
+            $x = $this->outsideDeadband($x);
+        }
+        $shape = $this->shapes[(int) $v[$this->phase]];
+        if ($shape->curve !== null) {
+            $y = $shape->curve->at($x);
+        } elseif ($shape->expo === 0.0) {
+            $y = $x;
+        } else {
+            $y = Expo::at($shape->expo, $x);
+        }
+        $y *= $y >= 0 ? $shape->high : $shape->low;
+        if ($this->authority !== 0.0) {
+            $y += $v[$this->trim] * $this->authority * ($this->idleOnly ? (1 - $x) / 2 : 1);
+        }
+        $v[$this->slot] = $y > Signal::LIMIT ? Signal::LIMIT : ($y < -Signal::LIMIT ? -Signal::LIMIT : $y);
+    }
+
+    /** What the function answers to a stick in one phase, without trim and overrides. */
+    public function answer(float $x, int $phase): float
+    {
+        $bare = new self(0, 1, 2, 0, 0.0, false, $this->deadband, $this->shapes, []);
+        $v = [0.0, $x, $phase];
+        $bare->run($v);
+
+        return (float) $v[0];
+    }
+
+    private function outsideDeadband(float $x): float
+    {
+        $d = $this->deadband;
+        if (abs($x) < $d) {
+            return 0.0;
+        }
+
+        return ($x < 0 ? $x + $d : $x - $d) / (1 - $d);
+    }
+}

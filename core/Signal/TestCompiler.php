@@ -1,0 +1,91 @@
+<?php
+
+namespace DuskSwitch\Core\Signal;
+
+use DuskSwitch\Core\Fault\Faults;
+use DuskSwitch\Core\Kit\Control;
+use DuskSwitch\Core\Program\Condition\All;
+use DuskSwitch\Core\Program\Condition\Any;
+use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Condition\ControlAt;
+use DuskSwitch\Core\Program\Condition\ControlLevel;
+use DuskSwitch\Core\Program\Condition\FunctionLevel;
+use DuskSwitch\Core\Program\Condition\Named;
+use DuskSwitch\Core\Program\Condition\Not;
+use DuskSwitch\Core\Program\Condition\PhaseIs;
+use DuskSwitch\Core\Program\Condition\StepIs;
+use DuskSwitch\Core\Signal\Test\Above;
+use DuskSwitch\Core\Signal\Test\AllOf;
+use DuskSwitch\Core\Signal\Test\AnyOf;
+use DuskSwitch\Core\Signal\Test\Below;
+use DuskSwitch\Core\Signal\Test\Equals;
+use DuskSwitch\Core\Signal\Test\NotOf;
+use DuskSwitch\Core\Signal\Test\Test;
+use LogicException;
+
+/** Turns conditions into tests of slots. */
+final readonly class TestCompiler
+{
+    public function __construct(private Names $names, private Layout $layout, private Faults $faults)
+    {
+    }
+
+    /** The test of a condition; names that aren't there are noted as faults at $path. */
+    public function compile(Condition $condition, string $path): Test
+    {
+        return match (true) {
+            $condition instanceof Named => new Equals($this->names->conditionSlot($condition->name, $path), 1),
+            $condition instanceof ControlAt => $this->controlAt($condition, $path),
+            $condition instanceof ControlLevel => $this->level(
+                $this->names->controlSlot($condition->control, "{$path}.control"), $condition->above, $condition->level,
+            ),
+            $condition instanceof FunctionLevel => $this->level(
+                $this->names->functionSlot($condition->function, "{$path}.function"), $condition->above, $condition->level,
+            ),
+            $condition instanceof StepIs => new Equals(...$this->names->step($condition->function, $condition->step, "{$path}.step")),
+            $condition instanceof PhaseIs => new Equals($this->layout->phase, $this->names->phase($condition->phase, "{$path}.phase")),
+            $condition instanceof All => new AllOf($this->each($condition->of, "{$path}.all")),
+            $condition instanceof Any => new AnyOf($this->each($condition->of, "{$path}.any")),
+            $condition instanceof Not => new NotOf($this->compile($condition->of, "{$path}.not")),
+            default => throw new LogicException('No test for '.$condition::class),
+        };
+    }
+
+    private function level(int $slot, bool $above, float $level): Test
+    {
+        return $above ? new Above($slot, $level) : new Below($slot, $level);
+    }
+
+    private function controlAt(ControlAt $condition, string $path): Test
+    {
+        $control = $this->names->control($condition->control, "{$path}.control");
+        $value = $control?->valueOf($condition->detent);
+        if ($control !== null && $value === null) {
+            $this->faults->add("{$path}.at", self::noDetent($control, $condition->detent));
+        }
+
+        return new Equals($this->layout->panel->control($condition->control) ?? 0, $value ?? 0.0);
+    }
+
+    /** What to say where a control has no such detent. */
+    public static function noDetent(Control $control, string $detent): string
+    {
+        return $control->detents === []
+            ? "{$control->name} has no detents; ask for its value with \"above\" or \"below\""
+            : "{$control->name} has no detent \"{$detent}\"; it has ".implode(', ', $control->detents);
+    }
+
+    /**
+     * @param  non-empty-list<Condition>  $conditions
+     * @return non-empty-list<Test>
+     */
+    private function each(array $conditions, string $path): array
+    {
+        $tests = [];
+        foreach ($conditions as $index => $condition) {
+            $tests[] = $this->compile($condition, "{$path}[{$index}]");
+        }
+
+        return $tests;
+    }
+}

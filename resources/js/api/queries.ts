@@ -1,0 +1,48 @@
+import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { DELETE, data, GET, PATCH, POST } from './client'
+import type { Program } from './types'
+
+export const queries = new QueryClient({ defaultOptions: { queries: { retry: 2, refetchOnWindowFocus: true } } })
+
+const path = (id: number) => ({ params: { path: { id } } })
+
+export const useHangar = () => useQuery({ queryKey: ['hangar'], queryFn: () => data(GET('/api/aircraft')) })
+
+export const useStores = () =>
+  useQuery({ queryKey: ['stores'], queryFn: () => data(GET('/api/stores')), staleTime: Number.POSITIVE_INFINITY })
+
+/** Read once when it is opened; after that the workbench holds it, so that no refetch overwrites an edit. */
+export const useAircraft = (id: number) =>
+  useQuery({
+    queryKey: ['aircraft', id],
+    queryFn: () => data(GET('/api/aircraft/{id}', path(id))),
+    refetchOnWindowFocus: false,
+    gcTime: 0,
+    retry: false,
+  })
+
+function useHangarChange<Given, Result>(change: (given: Given) => Promise<Result>) {
+  const client = useQueryClient()
+  return useMutation({ mutationFn: change, onSettled: () => client.invalidateQueries({ queryKey: ['hangar'] }) })
+}
+
+export const useNewAircraft = () =>
+  useHangarChange((body: { name: string; family: string; transmitter: string }) =>
+    data(POST('/api/aircraft', { body })),
+  )
+export const useDuplicate = () => useHangarChange((id: number) => data(POST('/api/aircraft/{id}/duplicate', path(id))))
+export const useRename = () =>
+  useHangarChange(({ id, name }: { id: number; name: string }) =>
+    data(PATCH('/api/aircraft/{id}', { ...path(id), body: { name } })),
+  )
+export const useDelete = () => useHangarChange((id: number) => data(DELETE('/api/aircraft/{id}', path(id))))
+export const useRestore = () => useHangarChange((id: number) => data(POST('/api/aircraft/{id}/restore', path(id))))
+
+/** The file goes as it is: the core reads it and says what is wrong where. */
+export const useImport = () =>
+  useHangarChange(async (file: File) => {
+    const text = await file.text()
+    return data(
+      POST('/api/import', { body: text as unknown as Program, bodySerializer: (body) => body as unknown as string }),
+    )
+  })

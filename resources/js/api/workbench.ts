@@ -1,0 +1,155 @@
+import { useSyncExternalStore } from 'react'
+import { data, Lost, POST, PUT, Refusal } from './client'
+import type { Aircraft, Conflict, Problem, Program } from './types'
+
+type Saving = 'saved' | 'unsaved' | 'saving' | 'refused' | 'lost'
+
+type State = {
+  aircraft: Aircraft | null
+  /** What the pilot sees: the saved program with the edits that are not saved yet. */
+  document: Program | null
+  saving: Saving
+  problem: Problem | null
+  conflict: Conflict | null
+}
+
+const QUIET_MS = 450
+const RETRY_MS = 1500
+
+/** The aircraft on the bench: its program, edits, autosave, undo, conflicts. One at a time, outside React. */
+class Workbench {
+  state: State = { aircraft: null, document: null, saving: 'saved', problem: null, conflict: null }
+  private readonly watchers = new Set<() => void>()
+  private timer: number | undefined
+  private note = 'Edited'
+  private underway: Promise<void> | null = null
+
+  watch = (watcher: () => void) => {
+    this.watchers.add(watcher)
+    return () => this.watchers.delete(watcher)
+  }
+
+  private set(change: Partial<State>) {
+    this.state = { ...this.state, ...change }
+    for (const watcher of this.watchers) watcher()
+  }
+
+  /** Puts an aircraft, as the server told it, on the bench. Edits of the same aircraft stay. */
+  put(aircraft: Aircraft) {
+    window.clearTimeout(this.timer)
+    this.set({ aircraft, document: aircraft.document, saving: 'saved', problem: null, conflict: null })
+  }
+
+  clear() {
+    this.set({ aircraft: null, document: null, saving: 'saved', problem: null, conflict: null })
+  }
+
+  /** True while the draft differs from what is saved and hasn't been refused. */
+  get draft(): Program | undefined {
+    const { aircraft, document, saving } = this.state
+    return document && document !== aircraft?.document && saving !== 'refused' ? document : undefined
+  }
+
+  edit(change: (document: Program) => Program, note: string) {
+    if (!this.state.document) return
+    this.note = note
+    this.set({ document: change(this.state.document), saving: 'unsaved', problem: null })
+    window.clearTimeout(this.timer)
+    this.timer = window.setTimeout(() => void this.flush(), QUIET_MS)
+  }
+
+  /** Saves what is not saved. */
+  async flush(): Promise<void> {
+    window.clearTimeout(this.timer)
+    await this.underway
+    const { aircraft, document } = this.state
+    if (!aircraft || !document || document === aircraft.document || this.state.conflict) return
+    this.set({ saving: 'saving' })
+    const body = { base: aircraft.revision, document, note: this.note }
+    this.underway = this.settle(
+      data(PUT('/api/aircraft/{id}/program', { params: { path: { id: aircraft.id } }, body })),
+      document,
+    ).finally(() => {
+      this.underway = null
+    })
+    await this.underway
+  }
+
+  private async settle(request: Promise<Aircraft>, sent?: Program) {
+    try {
+      const aircraft = await request
+      // Edits made while the request was under way stay on top.
+      const newer = sent && this.state.document !== sent ? this.state.document : null
+      this.set({
+        aircraft,
+        document: newer ?? aircraft.document,
+        saving: newer ? 'unsaved' : 'saved',
+        problem: null,
+      })
+    } catch (error) {
+      this.fail(error)
+    }
+  }
+
+  private fail(error: unknown) {
+    if (error instanceof Lost) {
+      this.set({ saving: 'lost' })
+      this.timer = window.setTimeout(() => void this.flush(), RETRY_MS)
+    } else if (error instanceof Refusal && 'aside' in error.problem) {
+      this.set({ saving: 'refused', conflict: error.problem })
+    } else if (error instanceof Refusal) {
+      this.set({ saving: 'refused', problem: error.problem as Problem })
+    } else {
+      throw error
+    }
+  }
+
+  /** Throws the refused edit away. */
+  takeBack() {
+    this.set({ document: this.state.aircraft?.document ?? null, saving: 'saved', problem: null })
+  }
+
+  private async act(request: (id: number, base: number) => Promise<Aircraft>) {
+    await this.flush()
+    const { aircraft } = this.state
+    if (aircraft && this.state.saving === 'saved') await this.settle(request(aircraft.id, aircraft.revision))
+  }
+
+  assign(fn: string, to: string | null) {
+    return this.act((id, base) =>
+      data(POST('/api/aircraft/{id}/assign', { params: { path: { id } }, body: { base, function: fn, to } })),
+    )
+  }
+
+  undo = () =>
+    this.state.aircraft?.undo || this.draft
+      ? this.act((id, base) => data(POST('/api/aircraft/{id}/undo', { params: { path: { id } }, body: { base } })))
+      : Promise.resolve()
+
+  redo = () =>
+    this.state.aircraft?.redo
+      ? this.act((id, base) => data(POST('/api/aircraft/{id}/redo', { params: { path: { id } }, body: { base } })))
+      : Promise.resolve()
+
+  /** After a conflict: go on with one of the two versions. The other stays in the history. */
+  async choose(which: 'current' | 'aside') {
+    const { aircraft, conflict } = this.state
+    if (!aircraft || !conflict) return
+    const path = { id: aircraft.id, number: conflict[which].revision }
+    this.set({ conflict: null, problem: null })
+    await this.settle(
+      data(
+        POST('/api/aircraft/{id}/revisions/{number}/take', {
+          params: { path },
+          body: { base: conflict.current.revision },
+        }),
+      ),
+    )
+  }
+}
+
+export const workbench = new Workbench()
+
+export function useWorkbench(): State {
+  return useSyncExternalStore(workbench.watch, () => workbench.state)
+}

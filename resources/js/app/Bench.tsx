@@ -1,0 +1,49 @@
+import { useEffect } from 'react'
+import { Link, Outlet, useParams } from 'react-router'
+import { useAircraft } from '@/api/queries'
+import { useWorkbench, workbench } from '@/api/workbench'
+import { Dock } from '@/handheld/Dock'
+import { ConflictDialog } from './ConflictDialog'
+import { Header } from './Header'
+
+/** One aircraft on the bench: its header, the station, the handheld. */
+export function Bench() {
+  const id = Number(useParams().id)
+  const query = useAircraft(id)
+  const { aircraft } = useWorkbench()
+
+  useEffect(() => {
+    if (query.data) workbench.put(query.data)
+  }, [query.data])
+  useEffect(() => {
+    const save = () => void workbench.flush()
+    window.addEventListener('pagehide', save)
+    return () => {
+      window.removeEventListener('pagehide', save)
+      save()
+    }
+  }, [])
+
+  if (query.isError) {
+    return (
+      <main className="m-auto max-w-md p-6">
+        <h1 className="font-semibold text-xl">▲ This aircraft can’t be opened</h1>
+        <p className="mt-1 text-muted">{query.error.message}</p>
+        <Link to="/" className="mt-4 inline-block text-sodium underline">
+          To the hangar
+        </Link>
+      </main>
+    )
+  }
+  if (aircraft?.id !== id) return <p className="m-auto text-muted">Opening…</p>
+  return (
+    <>
+      <Header aircraft={aircraft} />
+      <main className="min-h-0 flex-1">
+        <Outlet />
+      </main>
+      <Dock key={aircraft.transmitter} aircraft={aircraft} />
+      <ConflictDialog />
+    </>
+  )
+}

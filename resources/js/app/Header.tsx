@@ -1,0 +1,84 @@
+import { Download, Redo2, Undo2 } from 'lucide-react'
+import { useLive } from '@/api/live'
+import type { Aircraft } from '@/api/types'
+import { useWorkbench, workbench } from '@/api/workbench'
+import { Button } from '@/parts/Button'
+import { Tip } from '@/parts/Tip'
+import { clock } from '@/parts/words'
+
+/** The worst thing that is open, in words; calm where there's none. */
+function Finding({ aircraft }: { aircraft: Aircraft }) {
+  const { frame } = useLive()
+  const clipped = (aircraft.document.outputs ?? []).filter((output) => frame?.outputs[output.channel]?.clipped)
+  const [first, ...more] = [...clipped.map((output) => `${output.name} clips now`), ...aircraft.gaps]
+  return first ? (
+    <p className="min-w-0 truncate text-sodium text-sm" role="status">
+      ▲ {first}
+      {more.length > 0 && `, and ${more.length} more`}
+    </p>
+  ) : (
+    <p className="min-w-0 truncate text-muted text-sm">○ Nothing open. Not proved yet.</p>
+  )
+}
+
+const SAVING = {
+  unsaved: '● Not saved yet',
+  saving: '◌ Saving…',
+  refused: '▲ Not saved',
+  lost: '▲ Not saved: no answer',
+}
+
+export function Header({ aircraft }: { aircraft: Aircraft }) {
+  const { saving, problem, document } = useWorkbench()
+  return (
+    <header className="shrink-0 border-line border-b">
+      <div className="flex h-13 items-center gap-3 px-3 md:px-4">
+        <h1 className="max-w-[38vw] truncate font-semibold text-lg md:max-w-72">{document?.name ?? aircraft.name}</h1>
+        <p className="hidden shrink-0 text-muted text-sm sm:block">{aircraft.familyTitle}</p>
+        <p className="hidden shrink-0 text-sm md:block" data-saving={saving} data-revision={aircraft.revision}>
+          Revision {aircraft.revision}
+          <span className={saving === 'refused' || saving === 'lost' ? 'text-rose' : 'text-muted'}>
+            {' · '}
+            {saving === 'saved' ? `saved at ${clock(aircraft.savedAt)}` : SAVING[saving]}
+          </span>
+        </p>
+        <div className="min-w-0 flex-1 text-right">
+          <Finding aircraft={aircraft} />
+        </div>
+        <Tip says={aircraft.undo ? `Undo: ${aircraft.undo}` : 'Nothing to undo'}>
+          <Button look="bare" aria-label="Undo" disabled={!aircraft.undo} onClick={() => void workbench.undo()}>
+            <Undo2 size={18} aria-hidden />
+          </Button>
+        </Tip>
+        <Tip says={aircraft.redo ? `Redo: ${aircraft.redo}` : 'Nothing to redo'}>
+          <Button look="bare" aria-label="Redo" disabled={!aircraft.redo} onClick={() => void workbench.redo()}>
+            <Redo2 size={18} aria-hidden />
+          </Button>
+        </Tip>
+        <a
+          href={`/api/aircraft/${aircraft.id}/export`}
+          download
+          className="hidden min-h-9 items-center gap-1.5 rounded-lg border border-line bg-raised px-3 text-sm hover:border-edge md:inline-flex"
+        >
+          <Download size={16} aria-hidden /> Export
+        </a>
+      </div>
+      {problem && (
+        <div role="alert" className="flex items-start gap-3 border-rose border-t bg-rose/10 px-4 py-2 text-sm">
+          <div className="min-w-0 flex-1">
+            <strong>▲ Not saved.</strong>{' '}
+            {problem.faults.length > 0
+              ? problem.faults.slice(0, 3).map((fault) => (
+                  <p key={fault.path + fault.says}>
+                    {fault.path && <code className="figures">{fault.path}: </code>}
+                    {fault.says}
+                  </p>
+                ))
+              : problem.message}
+          </div>
+          <Button onClick={() => workbench.takeBack()}>Take the change back</Button>
+        </div>
+      )}
+    </header>
+  )
+}

@@ -1,0 +1,23 @@
+import { Headphones, Package, Plane, ShieldCheck, Waypoints } from 'lucide-react'
+import type { Aircraft, Live } from '@/api/types'
+
+export type StationState = { shape: string; word: string; tone: string }
+
+const NOT_STARTED: StationState = { shape: '○', word: 'not started', tone: 'text-muted' }
+const LOOK: StationState = { shape: '▲', word: 'needs a look', tone: 'text-sodium' }
+const DONE: StationState = { shape: '✓', word: 'done', tone: 'text-teal' }
+
+/** The five stations in the order of the work. */
+export const STATIONS = [
+  { path: 'kit', name: 'Kit', icon: Package, says: 'What is on the bench' },
+  { path: 'wire', name: 'Wire', icon: Waypoints, says: 'What means what, and where it goes' },
+  { path: 'prove', name: 'Prove', icon: ShieldCheck, says: 'What the channels do' },
+  { path: 'sense', name: 'Sense', icon: Headphones, says: 'What the aircraft tells' },
+  { path: 'fly', name: 'Fly', icon: Plane, says: 'Checklists, flights, logs' },
+] as const
+
+export function stateOf(path: string, aircraft: Aircraft | null, frame: Live | null): StationState {
+  if (path === 'wire' && aircraft) return aircraft.gaps.length > 0 ? LOOK : DONE
+  if (path === 'prove' && frame && Object.values(frame.outputs).some((output) => output.clipped)) return LOOK
+  return NOT_STARTED
+}

@@ -1,0 +1,32 @@
+import { useSyncExternalStore } from 'react'
+
+const KEY = 'dusk.theme'
+const system = window.matchMedia('(prefers-color-scheme: light)')
+const watchers = new Set<() => void>()
+
+type Theme = 'dusk' | 'day'
+
+const theme = (): Theme => (document.documentElement.dataset.theme === 'day' ? 'day' : 'dusk')
+
+function show(next: Theme) {
+  document.documentElement.dataset.theme = next
+  for (const watcher of watchers) watcher()
+}
+
+system.addEventListener('change', () => {
+  if (!localStorage.getItem(KEY)) show(system.matches ? 'day' : 'dusk')
+})
+
+/** Chosen by hand, it stays; until then the system chooses. */
+export function toggleTheme() {
+  const next = theme() === 'day' ? 'dusk' : 'day'
+  localStorage.setItem(KEY, next)
+  show(next)
+}
+
+export function useTheme(): Theme {
+  return useSyncExternalStore((watcher) => {
+    watchers.add(watcher)
+    return () => watchers.delete(watcher)
+  }, theme)
+}

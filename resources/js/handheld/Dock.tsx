@@ -1,0 +1,105 @@
+import { ChevronDown, ChevronUp, RotateCcw } from 'lucide-react'
+import { useState } from 'react'
+import { hand, useHand } from '@/api/hand'
+import { useLive } from '@/api/live'
+import type { Aircraft, Axis, Control } from '@/api/types'
+import { Button } from '@/parts/Button'
+import { capital, percent } from '@/parts/words'
+import { Fader } from './Fader'
+import { Flick } from './Flick'
+import { Gimbal } from './Gimbal'
+import { useGamepad } from './gamepad'
+import { Knob } from './Knob'
+import { Push } from './Push'
+import { Readout, readout } from './Readout'
+
+const KEY = 'dusk.dock'
+const AXES: Axis[] = ['throttle', 'yaw', 'pitch', 'roll']
+
+/** The pilot's own transmitter along the bottom of every screen. */
+export function Dock({ aircraft }: { aircraft: Aircraft }) {
+  const narrow = window.matchMedia('(max-width: 767px)').matches
+  const [open, setOpen] = useState(() => (localStorage.getItem(KEY) ?? (narrow ? 'folded' : 'open')) === 'open')
+  const { frame, lost } = useLive()
+  const touched = useHand()
+  useGamepad(aircraft.sticks)
+
+  const transmitter = aircraft.transmitterDefinition
+  const axes = Object.fromEntries(AXES.map((axis) => [axis, touched.axes[axis] ?? frame?.inputs.axes[axis] ?? 0]))
+  const values = axes as Record<Axis, number>
+  const { sticks } = aircraft
+  const fold = () => {
+    localStorage.setItem(KEY, open ? 'folded' : 'open')
+    setOpen(!open)
+  }
+
+  return (
+    <section aria-label={`Handheld: ${transmitter.name}`} className="shrink-0 border-line border-t bg-raised">
+      <div className="flex h-9 items-center gap-3 px-3">
+        <strong className="shrink-0 text-sm">{transmitter.name}</strong>
+        <p className="figures hidden min-w-0 flex-1 truncate text-muted text-sm sm:block">
+          {AXES.map((axis) => `${capital(axis)} ${percent(values[axis])}`).join('  ·  ')}
+        </p>
+        <p className="min-w-0 flex-1 truncate text-sm sm:hidden">{readout(aircraft, frame).phase}</p>
+        {lost && !open && <span className="text-rose text-sm">▲ No answer</span>}
+        <Button look="bare" className="min-h-8" onClick={hand.rest}>
+          <RotateCcw size={15} aria-hidden /> All at rest
+        </Button>
+        <Button look="bare" className="min-h-8" onClick={fold} aria-expanded={open}>
+          {open ? <ChevronDown size={16} aria-hidden /> : <ChevronUp size={16} aria-hidden />}
+          {open ? 'Fold' : 'Unfold'}
+        </Button>
+      </div>
+      {open && (
+        <div className="relative flex max-h-[45vh] flex-wrap items-end justify-center gap-4 overflow-auto px-2 pb-2 md:block md:h-40 md:max-h-none md:overflow-visible">
+          <Placed at={transmitter.gimbals.left}>
+            <Gimbal
+              side="left"
+              across={sticks['left-x']}
+              up={sticks['left-y']}
+              values={values}
+              trimClicks={transmitter.trimClicks}
+            />
+          </Placed>
+          <div className="-translate-x-1/2 absolute inset-y-0 left-1/2 hidden w-44 pb-2 md:block">
+            <Readout aircraft={aircraft} frame={frame} lost={lost} />
+          </div>
+          <Placed at={transmitter.gimbals.right}>
+            <Gimbal
+              side="right"
+              across={sticks['right-x']}
+              up={sticks['right-y']}
+              values={values}
+              trimClicks={transmitter.trimClicks}
+            />
+          </Placed>
+          {transmitter.controls.map((control) => (
+            <Placed key={control.id} at={control.place}>
+              <One
+                control={control}
+                value={Number(touched.controls[control.id] ?? frame?.inputs.controls[control.id] ?? 0)}
+              />
+            </Placed>
+          ))}
+        </div>
+      )}
+    </section>
+  )
+}
+
+function Placed({ at, children }: { at: [number, number]; children: React.ReactNode }) {
+  return (
+    <div
+      className="md:-translate-x-1/2 md:-translate-y-1/2 md:absolute"
+      style={{ left: `${at[0]}%`, top: `calc(${at[1]}% - 4px)` }}
+    >
+      {children}
+    </div>
+  )
+}
+
+function One({ control, value }: { control: Control; value: number }) {
+  if (control.kind === 'switch') return <Flick control={control} />
+  if (control.kind === 'button') return <Push control={control} />
+  return control.kind === 'dial' ? <Knob control={control} value={value} /> : <Fader control={control} value={value} />
+}

@@ -1,0 +1,44 @@
+import { hand } from '@/api/hand'
+import type { Control } from '@/api/types'
+import { percent } from '@/parts/words'
+import { hold, onMoveKeys } from './keys'
+
+/** A slider: dragged along its slot, or moved with the arrow keys. */
+export function Fader({ control, value }: { control: Control; value: number }) {
+  const move = (next: number) => hand.control(control.id, hold(next))
+  const follow = (event: React.PointerEvent<HTMLElement>) => {
+    const box = event.currentTarget.getBoundingClientRect()
+    move(1 - ((event.clientY - box.top) / box.height) * 2)
+  }
+  return (
+    <div className="flex flex-col items-center gap-1">
+      <div
+        role="slider"
+        tabIndex={0}
+        aria-label={control.name}
+        aria-valuemin={-100}
+        aria-valuemax={100}
+        aria-valuenow={Math.round(value * 100)}
+        aria-valuetext={percent(value)}
+        aria-orientation="vertical"
+        data-control={control.id}
+        className="relative h-28 w-6 touch-none rounded-lg border border-line bg-deep"
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId)
+          follow(event)
+        }}
+        onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && follow(event)}
+        onDoubleClick={() => move(0)}
+        onKeyDown={onMoveKeys(value, move, () => move(0))}
+      >
+        <span aria-hidden className="absolute inset-y-2 left-1/2 w-px bg-line" />
+        <span
+          aria-hidden
+          className="pointer-events-none absolute inset-x-0.5 h-3 translate-y-1/2 rounded bg-ember"
+          style={{ bottom: `${((value + 1) / 2) * 100}%` }}
+        />
+      </div>
+      <span className="whitespace-nowrap text-muted text-sm leading-none">{control.name}</span>
+    </div>
+  )
+}

@@ -1,0 +1,94 @@
+import { useRef } from 'react'
+import { hand } from '@/api/hand'
+import type { Axis } from '@/api/types'
+import { capital, percent } from '@/parts/words'
+import { hold, onMoveKeys } from './keys'
+import { Trim } from './Trim'
+
+type Props = {
+  side: 'left' | 'right'
+  across: Axis
+  up: Axis
+  values: Record<Axis, number>
+  trimClicks: number
+}
+
+/** A stick: dragged on its pad, or each axis with the arrow keys; a double click lets it go. */
+export function Gimbal({ side, across, up, values, trimClicks }: Props) {
+  const pad = useRef<HTMLDivElement>(null)
+  const x = values[across]
+  const y = values[up]
+
+  const follow = (event: React.PointerEvent) => {
+    const box = pad.current?.getBoundingClientRect()
+    if (!box) return
+    hand.axes({
+      [across]: hold(((event.clientX - box.left) / box.width) * 2 - 1),
+      [up]: hold(1 - ((event.clientY - box.top) / box.height) * 2),
+    })
+  }
+
+  const axis = (name: Axis, value: number, className: string) => (
+    <div
+      role="slider"
+      tabIndex={0}
+      aria-label={`${capital(name)} stick`}
+      aria-valuemin={-100}
+      aria-valuemax={100}
+      aria-valuenow={Math.round(value * 100)}
+      aria-valuetext={percent(value)}
+      aria-orientation={name === up ? 'vertical' : 'horizontal'}
+      data-axis={name}
+      className={`absolute rounded bg-line ${className}`}
+      onKeyDown={onMoveKeys(
+        value,
+        (next) => hand.axes({ [name]: next }),
+        () => hand.axesAtRest([name]),
+      )}
+    >
+      <span
+        className="absolute bg-teal"
+        style={
+          name === up
+            ? { bottom: `${((value + 1) / 2) * 100}%`, left: 0, right: 0, height: 3, marginBottom: -1.5 }
+            : { left: `${((value + 1) / 2) * 100}%`, top: 0, bottom: 0, width: 3, marginLeft: -1.5 }
+        }
+      />
+    </div>
+  )
+
+  return (
+    <fieldset aria-label={`${capital(side)} stick`} className="relative size-34 shrink-0">
+      {/* The pad is for the pointer; its two axes beside it are the sliders that keys and readers use. */}
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: see above */}
+      <div
+        ref={pad}
+        data-gimbal={side}
+        className="absolute top-0 right-4 bottom-4 left-4 touch-none rounded-xl border border-line bg-deep"
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId)
+          follow(event)
+        }}
+        onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && follow(event)}
+        onDoubleClick={() => hand.axesAtRest([across, up])}
+      >
+        <span aria-hidden className="absolute inset-x-2 top-1/2 h-px bg-line" />
+        <span aria-hidden className="absolute inset-y-2 left-1/2 w-px bg-line" />
+        <span
+          aria-hidden
+          className="-translate-x-1/2 translate-y-1/2 pointer-events-none absolute size-7 rounded-full border-2 border-ink bg-ember shadow-lg"
+          style={{ left: `${((x + 1) / 2) * 100}%`, bottom: `${((y + 1) / 2) * 100}%` }}
+        />
+      </div>
+      {axis(across, x, 'bottom-2 left-4 right-4 h-1.5')}
+      {axis(up, y, `top-0 bottom-4 w-1.5 ${side === 'left' ? 'right-2' : 'left-2'}`)}
+      <Trim axis={across} clicks={trimClicks} vertical={false} className="right-4 bottom-0 left-4 h-1.5" />
+      <Trim
+        axis={up}
+        clicks={trimClicks}
+        vertical
+        className={`top-0 bottom-4 w-1.5 ${side === 'left' ? 'right-0' : 'left-0'}`}
+      />
+    </fieldset>
+  )
+}

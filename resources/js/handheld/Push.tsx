@@ -1,0 +1,31 @@
+import { hand, useHand } from '@/api/hand'
+import type { Control } from '@/api/types'
+
+/** A push button: pressed while it is held. */
+export function Push({ control }: { control: Control }) {
+  const pressed = useHand().controls[control.id] === 'pressed'
+  const put = (down: boolean) => hand.control(control.id, down ? 'pressed' : 'released')
+  return (
+    <div className="flex flex-col items-center gap-1">
+      <button
+        type="button"
+        aria-label={control.name}
+        aria-pressed={pressed}
+        data-control={control.id}
+        className={`size-11 touch-none rounded-full border-2 ${pressed ? 'border-ink bg-ember' : 'border-edge bg-line'}`}
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId)
+          put(true)
+        }}
+        onPointerUp={() => put(false)}
+        onPointerCancel={() => put(false)}
+        onKeyDown={(event) => {
+          if ((event.key === ' ' || event.key === 'Enter') && !event.repeat) put(true)
+        }}
+        onKeyUp={(event) => (event.key === ' ' || event.key === 'Enter') && put(false)}
+        onBlur={() => pressed && put(false)}
+      />
+      <span className="whitespace-nowrap text-muted text-sm leading-none">{control.name}</span>
+    </div>
+  )
+}

@@ -1,0 +1,49 @@
+import { hand, useHand } from '@/api/hand'
+import type { Axis } from '@/api/types'
+import { capital } from '@/parts/words'
+
+type Props = { axis: Axis; clicks: number; vertical: boolean; className: string }
+
+/** A trim: click by click, on either side of its middle. */
+export function Trim({ axis, clicks, vertical, className }: Props) {
+  const value = useHand().trims[axis] ?? 0
+  const at = Math.round(value * clicks)
+  const click = (by: number) => hand.trim(axis, Math.min(clicks, Math.max(-clicks, at + by)) / clicks)
+  return (
+    <div
+      role="slider"
+      tabIndex={0}
+      aria-label={`${capital(axis)} trim`}
+      aria-valuemin={-clicks}
+      aria-valuemax={clicks}
+      aria-valuenow={at}
+      aria-valuetext={`${at} clicks`}
+      aria-orientation={vertical ? 'vertical' : 'horizontal'}
+      data-trim={axis}
+      title={`${capital(axis)} trim: ${at} clicks`}
+      className={`absolute rounded border border-line bg-ground ${className}`}
+      onPointerDown={(event) => {
+        const box = event.currentTarget.getBoundingClientRect()
+        const high = vertical ? event.clientY < box.top + box.height / 2 : event.clientX > box.left + box.width / 2
+        click(high ? 1 : -1)
+      }}
+      onKeyDown={(event) => {
+        const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key]
+        if (by !== undefined) {
+          event.preventDefault()
+          click(by)
+        } else if (event.key === 'Home') hand.trim(axis, 0)
+      }}
+    >
+      <span
+        aria-hidden
+        className="absolute rounded bg-sodium"
+        style={
+          vertical
+            ? { bottom: `${((value + 1) / 2) * 100}%`, left: -2, right: -2, height: 4, marginBottom: -2 }
+            : { left: `${((value + 1) / 2) * 100}%`, top: -2, bottom: -2, width: 4, marginLeft: -2 }
+        }
+      />
+    </div>
+  )
+}

@@ -1,0 +1,93 @@
+import { Copy, Download, EllipsisVertical, Pencil, Trash2 } from 'lucide-react'
+import { DropdownMenu } from 'radix-ui'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { useDelete, useDuplicate, useRename, useRestore } from '@/api/queries'
+import type { AircraftRow } from '@/api/types'
+import { Button } from '@/parts/Button'
+import { Dialog } from '@/parts/Dialog'
+import { TextField } from '@/parts/TextField'
+import { tell } from '@/parts/toast'
+import { clock, day } from '@/parts/words'
+import { Silhouette } from './Silhouette'
+
+const item = 'flex cursor-pointer items-center gap-2.5 rounded-md px-2.5 py-2 outline-none data-[highlighted]:bg-line'
+
+export function AircraftCard({ aircraft }: { aircraft: AircraftRow }) {
+  const [naming, setNaming] = useState(false)
+  const duplicate = useDuplicate()
+  const rename = useRename()
+  const remove = useDelete()
+  const restore = useRestore()
+
+  const problem = { onError: (error: Error) => tell(error.message, { kind: 'problem' }) }
+  const deleteIt = () =>
+    remove.mutate(aircraft.id, {
+      ...problem,
+      onSuccess: () =>
+        tell(`${aircraft.name} was deleted.`, {
+          action: { name: 'Undo', run: () => restore.mutate(aircraft.id, problem) },
+        }),
+    })
+
+  return (
+    <li
+      data-aircraft={aircraft.name}
+      className="relative flex items-center gap-4 rounded-2xl border border-line bg-raised p-4 focus-within:border-edge hover:border-edge"
+    >
+      <Silhouette family={aircraft.family} />
+      <div className="min-w-0 flex-1">
+        <Link
+          to={`/aircraft/${aircraft.id}/wire`}
+          className="block truncate font-semibold text-lg after:absolute after:inset-0"
+        >
+          {aircraft.name}
+        </Link>
+        <p className="truncate text-muted text-sm">{aircraft.familyTitle}</p>
+        <p className="mt-1 truncate text-muted text-sm">
+          Revision {aircraft.revision} · {day(aircraft.savedAt)}, {clock(aircraft.savedAt)}
+        </p>
+      </div>
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger asChild>
+          <Button look="bare" className="relative z-10 px-2" aria-label={`More for ${aircraft.name}`}>
+            <EllipsisVertical size={18} aria-hidden />
+          </Button>
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content
+            align="end"
+            className="z-40 min-w-44 rounded-xl border border-edge bg-raised p-1 shadow-xl"
+          >
+            <DropdownMenu.Item className={item} onSelect={() => setNaming(true)}>
+              <Pencil size={16} aria-hidden /> Rename
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={item} onSelect={() => duplicate.mutate(aircraft.id, problem)}>
+              <Copy size={16} aria-hidden /> Duplicate
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={item} asChild>
+              <a href={`/api/aircraft/${aircraft.id}/export`} download>
+                <Download size={16} aria-hidden /> Export
+              </a>
+            </DropdownMenu.Item>
+            <DropdownMenu.Separator className="my-1 h-px bg-line" />
+            <DropdownMenu.Item className={`${item} text-rose`} onSelect={deleteIt}>
+              <Trash2 size={16} aria-hidden /> Delete
+            </DropdownMenu.Item>
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+      <Dialog open={naming} title={`Rename ${aircraft.name}`} onClose={() => setNaming(false)}>
+        <TextField
+          label="New name"
+          value={aircraft.name}
+          onCommit={(name) => {
+            rename.mutate({ id: aircraft.id, name }, problem)
+            setNaming(false)
+          }}
+        />
+        <p className="mt-2 text-muted text-sm">Enter takes it over.</p>
+      </Dialog>
+    </li>
+  )
+}

@@ -1,0 +1,120 @@
+import { FileInput, Plus } from 'lucide-react'
+import { useEffect, useRef, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { Refusal } from '@/api/client'
+import { useHangar, useImport } from '@/api/queries'
+import type { Problem } from '@/api/types'
+import { workbench } from '@/api/workbench'
+import { Button } from '@/parts/Button'
+import { Dialog } from '@/parts/Dialog'
+import { AircraftCard } from './AircraftCard'
+import { NewAircraft } from './NewAircraft'
+
+/** All aircraft. */
+export function Hangar() {
+  const { data, error, isPending } = useHangar()
+  const [making, setMaking] = useState(false)
+  const [refused, setRefused] = useState<{ file: string; problem: Problem } | null>(null)
+  const file = useRef<HTMLInputElement>(null)
+  const navigate = useNavigate()
+  const importing = useImport()
+
+  useEffect(() => workbench.clear(), [])
+
+  const take = (picked: File | undefined) => {
+    if (!picked) return
+    importing.mutate(picked, {
+      onSuccess: (aircraft) => navigate(`/aircraft/${aircraft.id}/wire`),
+      onError: (problem) =>
+        setRefused({
+          file: picked.name,
+          problem: problem instanceof Refusal ? (problem.problem as Problem) : { message: problem.message, faults: [] },
+        }),
+    })
+  }
+
+  return (
+    <main
+      className="flex-1 overflow-auto px-4 py-5 md:px-8"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        event.preventDefault()
+        take(event.dataTransfer.files[0])
+      }}
+    >
+      <div className="mx-auto max-w-6xl">
+        <div className="flex flex-wrap items-end gap-3">
+          <div className="min-w-0 flex-1">
+            <h1 className="font-semibold text-2xl">Hangar</h1>
+            <p className="text-muted">Plan a program, prove it safe, hear it, then fly it.</p>
+          </div>
+          <Button onClick={() => file.current?.click()}>
+            <FileInput size={16} aria-hidden /> Import
+          </Button>
+          <Button look="main" onClick={() => setMaking(true)}>
+            <Plus size={16} aria-hidden /> New aircraft
+          </Button>
+          <input
+            ref={file}
+            type="file"
+            accept=".json,application/json"
+            aria-label="Program file to import"
+            className="hidden"
+            onChange={(event) => {
+              take(event.target.files?.[0])
+              event.target.value = ''
+            }}
+          />
+        </div>
+
+        {isPending && <p className="mt-10 text-muted">Opening the doors…</p>}
+        {error && (
+          <p role="alert" className="mt-10 text-rose">
+            ▲ {error.message}
+          </p>
+        )}
+        {data?.aircraft.length === 0 && (
+          <div className="mt-16 text-center">
+            <p className="text-lg">The hangar is empty.</p>
+            <p className="mt-1 text-muted">Make an aircraft from its family, or drop a program file here.</p>
+          </div>
+        )}
+        <ul className="mt-6 grid gap-3 md:grid-cols-2 xl:grid-cols-3">
+          {data?.aircraft.map((one) => (
+            <AircraftCard key={one.id} aircraft={one} />
+          ))}
+        </ul>
+        <p className="mt-8 max-w-3xl text-muted text-sm">
+          Dusk Switch plans and checks; it decides nothing legal. Local rules and club rules come first, and nothing
+          replaces someone beside you who can fly it.
+        </p>
+      </div>
+      <NewAircraft open={making} onClose={() => setMaking(false)} />
+      <Dialog
+        open={refused !== null}
+        title={`${refused?.file} wasn’t imported`}
+        says={
+          refused && refused.problem.faults.length > 1
+            ? refused.problem.message
+            : 'Nothing was changed. This must be mended first:'
+        }
+        onClose={() => setRefused(null)}
+      >
+        <ul className="space-y-2">
+          {(refused?.problem.faults.length
+            ? refused.problem.faults
+            : [{ path: '', says: refused?.problem.message ?? '' }]
+          ).map((fault) => (
+            <li key={fault.path + fault.says}>
+              {fault.path && <code className="figures block break-all text-sodium text-sm">{fault.path}</code>}
+              {fault.says}
+            </li>
+          ))}
+        </ul>
+        <Button className="mt-4" onClick={() => setRefused(null)}>
+          Close
+        </Button>
+      </Dialog>
+    </main>
+  )
+}

@@ -1,0 +1,28 @@
+import { Dialog as Radix } from 'radix-ui'
+import type { ReactNode } from 'react'
+
+type Props = {
+  open: boolean
+  title: string
+  says?: string
+  onClose: () => void
+  children: ReactNode
+}
+
+export function Dialog({ open, title, says, onClose, children }: Props) {
+  return (
+    <Radix.Root open={open} onOpenChange={(next) => !next && onClose()}>
+      <Radix.Portal>
+        <Radix.Overlay className="fixed inset-0 z-40 bg-black/55" />
+        <Radix.Content
+          className="-translate-x-1/2 fixed top-[12vh] left-1/2 z-50 max-h-[76vh] w-[min(34rem,94vw)] overflow-auto rounded-2xl border border-edge bg-raised p-5 shadow-2xl"
+          {...(says ? {} : { 'aria-describedby': undefined })}
+        >
+          <Radix.Title className="font-semibold text-lg">{title}</Radix.Title>
+          {says && <Radix.Description className="mt-1 text-muted">{says}</Radix.Description>}
+          <div className="mt-4">{children}</div>
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  )
+}

@@ -1,0 +1,77 @@
+import { useEffect, useState } from 'react'
+
+type Props = {
+  id?: string
+  label: string
+  /** A signal, 1 = 100 %. */
+  value: number
+  least: number
+  most: number
+  onChange: (value: number) => void
+}
+
+const shown = (value: number) => String(Number((value * 100).toFixed(4)))
+
+/** A signal as per cent: typed, or stepped with the arrow keys (Shift for ten). */
+export function NumberField({ id, label, value, least, most, onChange }: Props) {
+  const [text, setText] = useState(shown(value))
+  const [bad, setBad] = useState(false)
+  useEffect(() => {
+    setText(shown(value))
+    setBad(false)
+  }, [value])
+
+  const commit = (written: string) => {
+    const number = Number(written.replace(',', '.').replace('−', '-').replace('%', '').trim()) / 100
+    if (written.trim() === '' || Number.isNaN(number) || number < least || number > most) {
+      setBad(true)
+    } else {
+      setBad(false)
+      if (number !== value) onChange(number)
+      else setText(shown(value))
+    }
+  }
+  const step = (by: number) => {
+    const next = Math.min(most, Math.max(least, Number((value + by).toFixed(6))))
+    if (next !== value) onChange(next)
+  }
+
+  return (
+    <span className="relative inline-flex w-full min-w-0 flex-col">
+      <span className="relative">
+        <input
+          id={id}
+          aria-label={label}
+          aria-invalid={bad}
+          inputMode="decimal"
+          className={`figures h-9 w-full rounded-lg border bg-deep pr-7 pl-2.5 text-right ${bad ? 'border-rose' : 'border-line'}`}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          onBlur={() => commit(text)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') commit(text)
+            if (event.key === 'Escape') {
+              setText(shown(value))
+              setBad(false)
+            }
+            if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+              event.preventDefault()
+              step((event.key === 'ArrowUp' ? 0.01 : -0.01) * (event.shiftKey ? 10 : 1))
+            }
+          }}
+        />
+        <span
+          aria-hidden
+          className="-translate-y-1/2 pointer-events-none absolute top-1/2 right-2.5 text-muted text-sm"
+        >
+          %
+        </span>
+      </span>
+      {bad && (
+        <span role="alert" className="mt-0.5 text-rose text-sm">
+          ▲ from {shown(least)} to {shown(most)} %
+        </span>
+      )}
+    </span>
+  )
+}

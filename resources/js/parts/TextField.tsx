@@ -1,0 +1,30 @@
+import { useEffect, useState } from 'react'
+
+type Props = {
+  id?: string
+  label: string
+  value: string
+  onCommit: (value: string) => void
+  maxLength?: number
+}
+
+/** Text that is taken over when the pilot leaves the field or presses Enter; Escape takes it back. */
+export function TextField({ id, label, value, onCommit, maxLength = 60 }: Props) {
+  const [text, setText] = useState(value)
+  useEffect(() => setText(value), [value])
+  return (
+    <input
+      id={id}
+      aria-label={label}
+      className="h-9 w-full min-w-0 rounded-lg border border-line bg-deep px-2.5 text-ink"
+      value={text}
+      maxLength={maxLength}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={() => (text.trim() === '' ? setText(value) : text !== value && onCommit(text))}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') event.currentTarget.blur()
+        if (event.key === 'Escape') setText(value)
+      }}
+    />
+  )
+}

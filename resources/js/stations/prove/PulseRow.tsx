@@ -1,0 +1,54 @@
+import type { Live, Output, Ruler } from '@/api/types'
+import { marks, place } from './place'
+
+type Props = {
+  output: Output
+  value: Live['outputs'][string] | undefined
+  ruler: Ruler
+  chosen: boolean
+  choose: () => void
+}
+
+/** One channel on the ruler: its pulse as a needle, in µs beside it. */
+export function PulseRow({ output, value, ruler, chosen, choose }: Props) {
+  const at = value ? place(value.pulse, ruler) : null
+  const middle = place(ruler.centre, ruler)
+  return (
+    <button
+      type="button"
+      onClick={choose}
+      aria-pressed={chosen}
+      data-channel={output.channel}
+      aria-label={`Channel ${output.channel} ${output.name}, ${value?.pulse ?? 'no'} µs${value?.clipped ? ', clipped' : ''}`}
+      className={`grid h-8 grid-cols-[8.5rem_1fr_6.5rem] items-center gap-3 rounded-lg px-1 text-left md:grid-cols-[11rem_1fr_6.5rem] ${chosen ? 'bg-line' : 'hover:bg-line/50'}`}
+    >
+      <span className="flex min-w-0 gap-2">
+        <span className="figures w-6 shrink-0 text-right text-muted">{output.channel}</span>
+        <span className="truncate">{output.name}</span>
+      </span>
+      <span className="relative block h-6 overflow-hidden rounded-md border border-line bg-deep">
+        {marks(ruler)
+          .slice(1, -1)
+          .map((mark) => (
+            <span key={mark} className="absolute inset-y-0 w-px bg-line" style={{ left: `${place(mark, ruler)}%` }} />
+          ))}
+        {at !== null && (
+          <>
+            <span
+              className={`absolute inset-y-1.5 ${value?.clipped ? 'bg-rose/50' : 'bg-teal/40'}`}
+              style={{ left: `${Math.min(at, middle)}%`, width: `${Math.abs(at - middle)}%` }}
+            />
+            <span
+              className={`-ml-[2px] absolute inset-y-0 w-1 rounded ${value?.clipped ? 'bg-rose' : 'bg-teal'}`}
+              style={{ left: `${at}%` }}
+            />
+          </>
+        )}
+      </span>
+      <span className="figures text-right">
+        {value?.clipped && <span className="text-rose">▲ </span>}
+        <span data-pulse={output.channel}>{value?.pulse ?? '…'}</span> <span className="text-muted">µs</span>
+      </span>
+    </button>
+  )
+}

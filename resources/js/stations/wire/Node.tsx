@@ -1,0 +1,71 @@
+type Props = {
+  end: string
+  name: string
+  says: string
+  number?: number
+  selected: boolean
+  faded: boolean
+  unused: boolean
+  clipped?: boolean
+  target?: boolean
+  /** A signal drawn as a bar from the middle. */
+  bar?: number | undefined
+  onSelect: () => void
+  onPull?: (end: string, event: React.PointerEvent) => void
+}
+
+/** A place on the loom where threads begin or end. */
+export function Node(props: Props) {
+  const { end, name, says, number, selected, faded, unused, clipped, target, bar, onSelect, onPull } = props
+  const border =
+    selected || target
+      ? 'border-sodium'
+      : clipped
+        ? 'border-rose'
+        : unused
+          ? 'border-line border-dashed'
+          : 'border-line'
+  return (
+    <div
+      data-end={end}
+      className={`relative z-10 flex max-h-9 min-h-6 flex-1 items-stretch transition-opacity ${faded ? 'opacity-45' : ''}`}
+    >
+      <button
+        type="button"
+        aria-pressed={selected}
+        onClick={onSelect}
+        className={`relative flex min-w-0 flex-1 items-center gap-2 overflow-hidden rounded-md border px-2 text-left text-sm ${border} ${selected ? 'bg-line' : 'bg-raised hover:border-edge'} ${target ? 'ring-2 ring-sodium' : ''}`}
+      >
+        {number !== undefined && <span className="figures w-5 shrink-0 text-right text-muted">{number}</span>}
+        <span className={`min-w-0 flex-1 truncate ${unused ? 'text-muted' : ''}`}>{name}</span>
+        {clipped && <span className="shrink-0 text-rose">▲ clips</span>}
+        <span className={`figures shrink-0 ${unused ? 'text-muted' : 'text-teal'}`} data-says>
+          {says}
+        </span>
+        {bar !== undefined && (
+          <span
+            aria-hidden
+            className="absolute bottom-0 h-[3px] bg-teal"
+            style={{
+              left: `${50 + Math.min(0, bar) * 33.3}%`,
+              width: `${Math.abs(bar) * 33.3}%`,
+            }}
+          />
+        )}
+      </button>
+      {onPull && (
+        <span
+          aria-hidden
+          data-pull={end}
+          title="Pull a thread to a function"
+          onPointerDown={(event) => onPull(end, event)}
+          className="-right-2 -translate-y-1/2 absolute top-1/2 flex size-5 cursor-grab touch-none items-center justify-center"
+        >
+          <span
+            className={`size-2.5 rounded-full border-2 ${unused ? 'border-edge bg-ground' : 'border-teal bg-ground'}`}
+          />
+        </span>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,178 @@
+import { Trash2, X } from 'lucide-react'
+import { Switch } from 'radix-ui'
+import { useLive } from '@/api/live'
+import type { Feed, Output, Program } from '@/api/types'
+import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
+import { Field } from '@/parts/Field'
+import { NumberField } from '@/parts/NumberField'
+import { TextField } from '@/parts/TextField'
+import { Why } from '@/parts/Why'
+import { addFeed, changeFeed, changeOutput, removeFeed, removeOutput } from './edits'
+import { Sheet } from './Sheet'
+
+type Props = { document: Program; output: Output; close: () => void }
+
+const both = (range: number | number[] | undefined, otherwise: number): [number, number] =>
+  typeof range === 'number' ? [range, range] : [range?.[0] ?? otherwise, range?.[1] ?? otherwise]
+
+function sourceName(from: Feed['from'], document: Program): string {
+  if (typeof from === 'string') return document.functions?.find((fn) => fn.id === from)?.name ?? from
+  if (from === 1) return 'Constant'
+  if ('control' in from) return from.control
+  return 'axis' in from ? `${from.axis} stick` : `Output ${from.output}`
+}
+
+/** A channel: what feeds it, its ends, direction and centre, and why it is where it is. */
+export function OutputSheet({ document, output, close }: Props) {
+  const { frame } = useLive()
+  const [low, high] = both(output.travel, 1)
+  const [least, most] = both(output.limit, 1.5)
+  const change = (part: Partial<Output>, what: string) => changeOutput(output.channel, part, `${output.name} ${what}`)
+  const explanation = frame?.explanation?.channel === output.channel ? frame.explanation : null
+  const fed = new Set((output.feeds ?? []).map((feed) => feed.from))
+  const free = (document.functions ?? []).filter((fn) => !fed.has(fn.id))
+
+  return (
+    <Sheet title={`${output.channel} ${output.name}`} kind="output" close={close}>
+      <Field label="Name" htmlFor="out-name">
+        <TextField
+          id="out-name"
+          label="Name"
+          value={output.name}
+          onCommit={(name) => change({ name }, `renamed to ${name}`)}
+        />
+      </Field>
+      <h3 className="mt-1 text-muted text-sm">Feeds</h3>
+      {(output.feeds ?? []).map((feed, index) => {
+        const name = sourceName(feed.from, document)
+        const [below, above] = both(feed.weight, 1)
+        const extra = [
+          feed.when && 'on a condition',
+          feed.curve && 'by a curve',
+          feed.offset && 'with an offset',
+          feed.combine,
+        ].filter(Boolean)
+        return (
+          // Feeds have no id of their own: their place is what they are.
+          // biome-ignore lint/suspicious/noArrayIndexKey: see above
+          <div key={index} className="grid grid-cols-[1fr_7rem_1.75rem] items-center gap-1.5">
+            <span className="min-w-0 truncate">
+              {name}
+              {extra.length > 0 && <span className="block truncate text-muted text-sm">{extra.join(', ')}</span>}
+            </span>
+            {below === above ? (
+              <NumberField
+                label={`Weight of ${name}`}
+                value={above}
+                least={-1.5}
+                most={1.5}
+                onChange={(weight) => changeFeed(output, index, { ...feed, weight })}
+              />
+            ) : (
+              <span className="grid gap-1">
+                <NumberField
+                  label={`Weight of ${name} above zero`}
+                  value={above}
+                  least={-1.5}
+                  most={1.5}
+                  onChange={(weight) => changeFeed(output, index, { ...feed, weight: [below, weight] })}
+                />
+                <NumberField
+                  label={`Weight of ${name} below zero`}
+                  value={below}
+                  least={-1.5}
+                  most={1.5}
+                  onChange={(weight) => changeFeed(output, index, { ...feed, weight: [weight, above] })}
+                />
+              </span>
+            )}
+            <button
+              type="button"
+              aria-label={`Take ${name} away`}
+              onClick={() => removeFeed(output, index)}
+              className="rounded p-1 hover:bg-line"
+            >
+              <X size={15} aria-hidden />
+            </button>
+          </div>
+        )
+      })}
+      {free.length > 0 && (
+        <Choice
+          label="Add a feed"
+          value=""
+          options={[{ id: '', name: 'Add a feed…' }, ...free.map((fn) => ({ id: fn.id, name: fn.name }))].filter(
+            (one) => one.id,
+          )}
+          onChange={(id) => addFeed(output, id)}
+        />
+      )}
+      <h3 className="mt-1 text-muted text-sm">Ends, direction, centre</h3>
+      <Field label="Travel low, high">
+        <NumberField
+          label="Travel low"
+          value={low}
+          least={0}
+          most={1.5}
+          onChange={(value) => change({ travel: [value, high] }, 'travel')}
+        />
+        <NumberField
+          label="Travel high"
+          value={high}
+          least={0}
+          most={1.5}
+          onChange={(value) => change({ travel: [low, value] }, 'travel')}
+        />
+      </Field>
+      <Field label="Reverse" htmlFor="out-reverse">
+        <Switch.Root
+          id="out-reverse"
+          checked={output.reverse ?? false}
+          onCheckedChange={(reverse) => change({ reverse }, reverse ? 'reversed' : 'not reversed')}
+          className="h-6 w-11 rounded-full border border-edge bg-deep p-0.5 data-[state=checked]:bg-ember"
+        >
+          <Switch.Thumb className="block size-4.5 rounded-full bg-ink transition-transform data-[state=checked]:translate-x-5" />
+        </Switch.Root>
+        <span className="text-sm">{output.reverse ? 'Reversed' : 'Normal'}</span>
+      </Field>
+      <Field label="Sub-trim" htmlFor="out-subtrim">
+        <NumberField
+          id="out-subtrim"
+          label="Sub-trim"
+          value={output.subtrim ?? 0}
+          least={-1}
+          most={1}
+          onChange={(subtrim) => change({ subtrim }, 'sub-trim')}
+        />
+      </Field>
+      <Field label="Limit low, high">
+        <NumberField
+          label="Limit low"
+          value={least}
+          least={-1.5}
+          most={1.5}
+          onChange={(value) => change({ limit: [value, most] }, 'limit')}
+        />
+        <NumberField
+          label="Limit high"
+          value={most}
+          least={-1.5}
+          most={1.5}
+          onChange={(value) => change({ limit: [least, value] }, 'limit')}
+        />
+      </Field>
+      {explanation && <Why explanation={explanation} />}
+      <Button
+        look="danger"
+        className="mt-3 justify-self-start"
+        onClick={() => {
+          removeOutput(output)
+          close()
+        }}
+      >
+        <Trash2 size={15} aria-hidden /> Remove the channel
+      </Button>
+    </Sheet>
+  )
+}

@@ -1,0 +1,107 @@
+import { Plus, X } from 'lucide-react'
+import { useLive } from '@/api/live'
+import type { Aircraft, SteppedFunction } from '@/api/types'
+import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
+import { Field } from '@/parts/Field'
+import { NumberField } from '@/parts/NumberField'
+import { TextField } from '@/parts/TextField'
+import { capital } from '@/parts/words'
+import { changeFunction } from './edits'
+
+type Step = SteppedFunction['steps'][number]
+
+/** The steps of a switched function, and which detent means which. */
+export function StepFields({ aircraft, fn }: { aircraft: Aircraft; fn: SteppedFunction }) {
+  const { frame } = useLive()
+  const nameOf = (step: Step) => step.name ?? capital(step.id)
+  const change = (index: number, step: Step) =>
+    changeFunction(
+      fn.id,
+      { steps: fn.steps.map((one, at) => (at === index ? step : one)) },
+      `${fn.name}: ${nameOf(step)} at ${Math.round(step.value * 1000) / 10} %`,
+    )
+  const add = () => {
+    let number = fn.steps.length + 1
+    while (fn.steps.some((step) => step.id === `step-${number}`)) number++
+    changeFunction(
+      fn.id,
+      { steps: [...fn.steps, { id: `step-${number}`, name: `Step ${number}`, value: 0 }] },
+      `${fn.name}: a step more`,
+    )
+  }
+  const remove = (step: Step) =>
+    changeFunction(fn.id, { steps: fn.steps.filter((one) => one !== step) }, `${fn.name}: without ${nameOf(step)}`)
+  const drive = fn.drive && 'map' in fn.drive ? fn.drive : undefined
+  const control = aircraft.transmitterDefinition.controls.find((one) => one.id === drive?.control)
+
+  return (
+    <>
+      <div className="mt-2 flex items-center justify-between">
+        <h3 className="text-muted text-sm">Steps</h3>
+        <Button look="bare" className="min-h-7 px-1.5" onClick={add}>
+          <Plus size={14} aria-hidden /> Step
+        </Button>
+      </div>
+      {fn.steps.map((step, index) => {
+        const active = frame?.steps[fn.id] === step.id
+        return (
+          <div key={step.id} className="grid grid-cols-[1rem_1fr_6.5rem_1.75rem] items-center gap-1.5">
+            <span className={active ? 'text-teal' : 'text-edge'}>
+              <span aria-hidden>{active ? '◆' : '◇'}</span>
+              {active && <span className="sr-only">active now</span>}
+            </span>
+            <TextField
+              label={`Name of step ${index + 1}`}
+              value={nameOf(step)}
+              onCommit={(name) => change(index, { ...step, name })}
+            />
+            <NumberField
+              label={`Value of ${nameOf(step)}`}
+              value={step.value}
+              least={-1.5}
+              most={1.5}
+              onChange={(value) => change(index, { ...step, value })}
+            />
+            <button
+              type="button"
+              aria-label={`Remove ${nameOf(step)}`}
+              disabled={fn.steps.length === 1}
+              onClick={() => remove(step)}
+              className="rounded p-1 hover:bg-line disabled:opacity-30"
+            >
+              <X size={15} aria-hidden />
+            </button>
+          </div>
+        )
+      })}
+      {drive && control && (
+        <>
+          <h3 className="mt-2 text-muted text-sm">{control.name}</h3>
+          {control.detents.map((detent) => (
+            <Field key={detent} label={capital(detent)}>
+              <Choice
+                label={`${control.name} ${detent}`}
+                value={drive.map[detent] ?? ''}
+                options={fn.steps.map((step) => ({ id: step.id, name: nameOf(step) }))}
+                onChange={(step) =>
+                  changeFunction(
+                    fn.id,
+                    { drive: { control: drive.control, map: { ...drive.map, [detent]: step } } },
+                    `${fn.name}: ${control.name} ${detent} means ${step}`,
+                  )
+                }
+              />
+            </Field>
+          ))}
+        </>
+      )}
+      {fn.drive && 'cases' in fn.drive && (
+        <p className="mt-1 text-muted text-sm">
+          {fn.drive.cases.length} conditions choose the step; the first that holds counts. Choose a control above to put
+          it on a switch instead.
+        </p>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,83 @@
+import { type RefObject, useLayoutEffect, useState } from 'react'
+import type { Live, Thread } from '@/api/types'
+import { carried } from './Loom'
+import type { Pulled } from './usePull'
+
+type Ends = Record<string, { left: number; right: number; y: number }>
+type Props = {
+  box: RefObject<HTMLDivElement | null>
+  threads: Thread[]
+  frame: Live | null
+  at: string | null
+  pulled: Pulled
+}
+
+/** Where the ends are, measured after each layout: the loom's rows give way to one another. */
+function useEnds(box: RefObject<HTMLDivElement | null>, threads: Thread[]): Ends {
+  const [ends, setEnds] = useState<Ends>({})
+  // The nodes may have changed with the threads.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: see above
+  useLayoutEffect(() => {
+    const element = box.current
+    if (!element) return
+    const measure = () => {
+      const frame = element.getBoundingClientRect()
+      const now: Ends = {}
+      for (const node of element.querySelectorAll<HTMLElement>('[data-end]')) {
+        const rect = node.getBoundingClientRect()
+        now[node.dataset.end ?? ''] = {
+          left: rect.left - frame.left,
+          right: rect.right - frame.left,
+          y: rect.top - frame.top + rect.height / 2,
+        }
+      }
+      setEnds(now)
+    }
+    measure()
+    const watch = new ResizeObserver(measure)
+    watch.observe(element)
+    for (const node of element.querySelectorAll('[data-end]')) watch.observe(node)
+    return () => watch.disconnect()
+  }, [box, threads])
+  return ends
+}
+
+const bow = (x1: number, y1: number, x2: number, y2: number) => {
+  const reach = Math.max(24, Math.abs(x2 - x1) * 0.45)
+  return `M${x1} ${y1}C${x1 + reach} ${y1} ${x2 - reach} ${y2} ${x2} ${y2}`
+}
+
+/** The threads: thicker and brighter the more they carry. */
+export function Threads({ box, threads, frame, at, pulled }: Props) {
+  const ends = useEnds(box, threads)
+  const start = pulled && ends[pulled.from]
+  return (
+    <svg aria-hidden className="pointer-events-none absolute inset-0 size-full">
+      {threads.map(({ from, to, how }) => {
+        const a = ends[from]
+        const b = ends[to]
+        if (!a || !b) return null
+        const load = Math.min(1, Math.abs(carried(from, frame)))
+        const chosen = at === from || at === to
+        return (
+          <path
+            key={`${from} ${to}`}
+            data-thread={`${from} ${to}`}
+            d={bow(a.right, a.y, b.left, b.y)}
+            className={`fill-none ${chosen ? 'stroke-sodium' : how === 'condition' ? 'stroke-edge' : 'stroke-teal'}`}
+            strokeWidth={how === 'condition' ? 1.2 : 1.2 + 3 * load}
+            strokeDasharray={how === 'condition' ? '3 4' : undefined}
+            opacity={at !== null && !chosen ? 0.14 : chosen ? 0.95 : 0.35 + 0.55 * load}
+          />
+        )
+      })}
+      {pulled && start && (
+        <path
+          d={bow(start.right, start.y, pulled.to.x, pulled.to.y)}
+          className="fill-none stroke-sodium"
+          strokeWidth="2.5"
+        />
+      )}
+    </svg>
+  )
+}

@@ -1,0 +1,35 @@
+import { type RefObject, useState } from 'react'
+
+type Point = { x: number; y: number }
+export type Pulled = { from: string; to: Point } | null
+
+/** Pulling a thread from a control: it follows the pointer, and is tied to the function that it's let go over. */
+export function usePull(box: RefObject<HTMLElement | null>, tie: (fn: string, to: string) => void) {
+  const [line, setLine] = useState<Pulled>(null)
+  const [over, setOver] = useState<string | null>(null)
+
+  const start = (from: string, event: React.PointerEvent) => {
+    event.preventDefault()
+    const functionUnder = (at: PointerEvent) =>
+      document.elementFromPoint(at.clientX, at.clientY)?.closest<HTMLElement>('[data-end^="function:"]')?.dataset.end
+    const move = (at: PointerEvent) => {
+      const frame = box.current?.getBoundingClientRect()
+      if (frame) setLine({ from, to: { x: at.clientX - frame.left, y: at.clientY - frame.top } })
+      setOver(functionUnder(at)?.slice('function:'.length) ?? null)
+    }
+    const end = (at: PointerEvent) => {
+      window.removeEventListener('pointermove', move)
+      window.removeEventListener('pointerup', end)
+      window.removeEventListener('pointercancel', end)
+      setLine(null)
+      setOver(null)
+      const target = functionUnder(at)
+      if (target && at.type === 'pointerup') tie(target.slice('function:'.length), from)
+    }
+    window.addEventListener('pointermove', move)
+    window.addEventListener('pointerup', end)
+    window.addEventListener('pointercancel', end)
+  }
+
+  return { line, over, start }
+}

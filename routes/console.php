@@ -1,0 +1,3 @@
+<?php
+
+// Commands are classes in app/Console; Laravel finds them by itself.
