@@ -57,7 +57,7 @@ final class FunctionDecoder
     {
         $node->keys(['id', 'name', 'steps'], ['drive']);
         $steps = [];
-        $ids = new Once('step');
+        $ids = new Once('a step');
         foreach ($node->at('steps')?->items(16, 1) ?? [] as $step) {
             $step->keys(['id', 'value'], ['name']);
             $id = $ids->id($step);

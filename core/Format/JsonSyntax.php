@@ -19,13 +19,13 @@ final class JsonSyntax
             if ($found !== 1) {
                 return $expect === 'end' && $start === strlen($text) ? null : $start;
             }
-            $kind = $match[1] ?? (isset($match[2]) ? 'text' : 'word');
+            $kind = $match[1] !== null ? $match[1] : ($match[2] !== null ? 'text' : 'word');
             $next = self::next($expect, $kind, $open);
             if ($next === null) {
                 return $start;
             }
             $expect = $next;
-            $offset += strlen($match[0] ?? '');
+            $offset += strlen($match[0]);
         }
     }
 

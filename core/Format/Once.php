@@ -8,6 +8,7 @@ final class Once
     /** @var array<int|string, string> where each was seen first */
     private array $seen = [];
 
+    /** @param string $kind what it is, with its article: "a step" */
     public function __construct(private readonly string $kind)
     {
     }
@@ -29,7 +30,7 @@ final class Once
             return;
         }
         if (isset($this->seen[$value])) {
-            $node->fault("there is already a {$this->kind} \"{$value}\", at {$this->seen[$value]}");
+            $node->fault("there is already {$this->kind} \"{$value}\", at {$this->seen[$value]}");
         } else {
             $this->seen[$value] = $entry->path;
         }

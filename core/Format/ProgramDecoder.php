@@ -66,7 +66,7 @@ final class ProgramDecoder
     private static function phases(?Node $list): array
     {
         $phases = [];
-        $ids = new Once('phase');
+        $ids = new Once('a phase');
         foreach ($list?->items(16, 1) ?? [] as $index => $node) {
             $node->keys(['id', 'name'], ['when', 'fade']);
             $when = $node->at('when');
@@ -90,7 +90,7 @@ final class ProgramDecoder
     private static function functions(?Node $list): array
     {
         $functions = [];
-        $ids = new Once('function');
+        $ids = new Once('a function');
         foreach ($list?->items(64) ?? [] as $node) {
             $function = FunctionDecoder::decode($node);
             $ids->check($node, 'id', $function->id());
@@ -104,7 +104,7 @@ final class ProgramDecoder
     private static function outputs(?Node $list): array
     {
         $outputs = [];
-        $channels = new Once('output on channel');
+        $channels = new Once('an output on channel');
         foreach ($list?->items(32) ?? [] as $node) {
             $output = OutputDecoder::decode($node);
             $channels->check($node, 'channel', $output->channel);

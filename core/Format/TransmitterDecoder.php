@@ -29,7 +29,7 @@ final class TransmitterDecoder
         $gimbals = $node->at('gimbals');
         $gimbals?->keys(['left', 'right']);
         $controls = [];
-        $ids = new Once('control');
+        $ids = new Once('a control');
         foreach ($node->at('controls')?->items(40) ?? [] as $item) {
             $controls[] = self::control($item, $ids);
         }
@@ -55,9 +55,10 @@ final class TransmitterDecoder
         $positions = $kind === ControlKind::Switch ? $node->at('positions')?->whole(2, 3) ?? 2 : 2;
         $detents = Control::detentsOf($kind, $positions);
         $rest = $detents === [] ? null : $detents[count($detents) - 1];
-        $written = $node->at('rest')?->text();
-        if ($written !== null && ! in_array($written, $detents, true)) {
-            $node->at('rest')?->fault('must be one of '.implode(', ', $detents));
+        $restNode = $node->at('rest');
+        $written = $restNode?->text();
+        if ($restNode !== null && ! in_array($written, $detents, true)) {
+            $restNode->fault('must be one of '.implode(', ', $detents));
         }
 
         return new Control($ids->id($node), $node->at('name')?->text() ?? '', $kind, $detents, $written ?? $rest, self::place($node->at('place')));

@@ -82,7 +82,12 @@ final class Assign
             $map[$detent] = ($function->steps[$step] ?? $function->steps[0])->id;
         }
 
-        return new DetentDrive($to->id, array_merge(array_flip($to->detents), $map));
+        $inOrder = [];
+        foreach ($to->detents as $detent) {
+            $inOrder[$detent] = $map[$detent] ?? $function->steps[0]->id;
+        }
+
+        return new DetentDrive($to->id, $inOrder);
     }
 
     /** A dial or slider, cut into equal zones from low to high. */

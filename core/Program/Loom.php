@@ -13,6 +13,7 @@ use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
+use DuskSwitch\Core\Program\Drive\DriveCase;
 use DuskSwitch\Core\Program\Source\AxisSource;
 use DuskSwitch\Core\Program\Source\ControlSource;
 use DuskSwitch\Core\Program\Source\FunctionSource;

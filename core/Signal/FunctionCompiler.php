@@ -67,7 +67,7 @@ final readonly class FunctionCompiler
 
         return new ProportionalPart(
             $slot,
-            $axis !== null ? $this->layout->panel->axis($axis) : $this->names->controlSlot($drive->control ?? '', "{$path}.drive.control"),
+            $drive instanceof AxisDrive ? $this->layout->panel->axis($drive->axis) : $this->names->controlSlot($drive->control, "{$path}.drive.control"),
             $this->layout->phase,
             $axis !== null ? $this->layout->panel->trim($axis) : 0,
             $function->trim->authority ?? 0.0,

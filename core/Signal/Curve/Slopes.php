@@ -25,7 +25,9 @@ final class Slopes
         for ($i = 1; $i < $n - 1; $i++) {
             $slopes[] = self::inner($h[$i - 1], $h[$i], $rise[$i - 1], $rise[$i]);
         }
-        $slopes[] = self::end($h[$n - 2], $h[$n - 3], $rise[$n - 2], $rise[$n - 3]);
+        [$lastRise, $riseBefore] = array_reverse($rise);
+        [$lastWidth, $widthBefore] = array_reverse($h);
+        $slopes[] = self::end($lastWidth, $widthBefore, $lastRise, $riseBefore);
 
         return $slopes;
     }

@@ -1,5 +1,5 @@
 import { Archive, Moon, Sun, Warehouse } from 'lucide-react'
-import { NavLink } from 'react-router'
+import { Link, useLocation } from 'react-router'
 import { useLive } from '@/api/live'
 import { useWorkbench } from '@/api/workbench'
 import { Tip } from '@/parts/Tip'
@@ -9,16 +9,15 @@ import { toggleTheme, useTheme } from './theme'
 type Place = { to: string; name: string; icon: React.ElementType; says: string; state?: StationState }
 
 function Item({ to, name, icon: Icon, says, state }: Place) {
+  const here = useLocation().pathname === to
   return (
     <Tip says={state ? `${says} — ${state.word}` : says} side="right">
-      <NavLink
+      <Link
         to={to}
-        end={to === '/'}
-        className={({ isActive }) =>
-          `relative flex min-h-13 flex-1 flex-col items-center justify-center gap-0.5 rounded-xl px-1 py-1.5 text-sm md:flex-none ${
-            isActive ? 'bg-line font-semibold text-ink' : 'text-muted hover:bg-line/50'
-          }`
-        }
+        aria-current={here ? 'page' : undefined}
+        className={`relative flex min-h-13 flex-1 flex-col items-center justify-center gap-0.5 rounded-xl px-1 py-1.5 text-sm md:flex-none ${
+          here ? 'bg-line font-semibold text-ink' : 'text-muted hover:bg-line/50'
+        }`}
       >
         <Icon size={20} aria-hidden />
         <span className="flex items-center gap-1">
@@ -30,7 +29,7 @@ function Item({ to, name, icon: Icon, says, state }: Place) {
             </span>
           )}
         </span>
-      </NavLink>
+      </Link>
     </Tip>
   )
 }

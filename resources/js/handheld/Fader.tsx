@@ -1,15 +1,12 @@
 import { hand } from '@/api/hand'
 import type { Control } from '@/api/types'
+import { drag } from '@/parts/drag'
 import { percent } from '@/parts/words'
 import { hold, onMoveKeys } from './keys'
 
 /** A slider: dragged along its slot, or moved with the arrow keys. */
 export function Fader({ control, value }: { control: Control; value: number }) {
   const move = (next: number) => hand.control(control.id, hold(next))
-  const follow = (event: React.PointerEvent<HTMLElement>) => {
-    const box = event.currentTarget.getBoundingClientRect()
-    move(1 - ((event.clientY - box.top) / box.height) * 2)
-  }
   return (
     <div className="flex flex-col items-center gap-1">
       <div
@@ -24,10 +21,11 @@ export function Fader({ control, value }: { control: Control; value: number }) {
         data-control={control.id}
         className="relative h-28 w-6 touch-none rounded-lg border border-line bg-deep"
         onPointerDown={(event) => {
-          event.currentTarget.setPointerCapture(event.pointerId)
+          const box = event.currentTarget.getBoundingClientRect()
+          const follow = (at: { clientY: number }) => move(1 - ((at.clientY - box.top) / box.height) * 2)
           follow(event)
+          drag(event, follow)
         }}
-        onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && follow(event)}
         onDoubleClick={() => move(0)}
         onKeyDown={onMoveKeys(value, move, () => move(0))}
       >

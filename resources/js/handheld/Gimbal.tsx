@@ -1,6 +1,7 @@
 import { useRef } from 'react'
 import { hand } from '@/api/hand'
 import type { Axis } from '@/api/types'
+import { drag } from '@/parts/drag'
 import { capital, percent } from '@/parts/words'
 import { hold, onMoveKeys } from './keys'
 import { Trim } from './Trim'
@@ -13,18 +14,22 @@ type Props = {
   trimClicks: number
 }
 
+/** The stick's top stays inside its pad. */
+const RIM = 13
+const along = (value: number) => `calc(${RIM}px + (100% - ${2 * RIM}px) * ${(value + 1) / 2})`
+
 /** A stick: dragged on its pad, or each axis with the arrow keys; a double click lets it go. */
 export function Gimbal({ side, across, up, values, trimClicks }: Props) {
   const pad = useRef<HTMLDivElement>(null)
   const x = values[across]
   const y = values[up]
 
-  const follow = (event: React.PointerEvent) => {
+  const follow = (event: { clientX: number; clientY: number }) => {
     const box = pad.current?.getBoundingClientRect()
     if (!box) return
     hand.axes({
-      [across]: hold(((event.clientX - box.left) / box.width) * 2 - 1),
-      [up]: hold(1 - ((event.clientY - box.top) / box.height) * 2),
+      [across]: hold(((event.clientX - box.left - RIM) / (box.width - 2 * RIM)) * 2 - 1),
+      [up]: hold(1 - ((event.clientY - box.top - RIM) / (box.height - 2 * RIM)) * 2),
     })
   }
 
@@ -66,18 +71,17 @@ export function Gimbal({ side, across, up, values, trimClicks }: Props) {
         data-gimbal={side}
         className="absolute top-0 right-4 bottom-4 left-4 touch-none rounded-xl border border-line bg-deep"
         onPointerDown={(event) => {
-          event.currentTarget.setPointerCapture(event.pointerId)
           follow(event)
+          drag(event, follow)
         }}
-        onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && follow(event)}
         onDoubleClick={() => hand.axesAtRest([across, up])}
       >
         <span aria-hidden className="absolute inset-x-2 top-1/2 h-px bg-line" />
         <span aria-hidden className="absolute inset-y-2 left-1/2 w-px bg-line" />
         <span
           aria-hidden
-          className="-translate-x-1/2 translate-y-1/2 pointer-events-none absolute size-7 rounded-full border-2 border-ink bg-ember shadow-lg"
-          style={{ left: `${((x + 1) / 2) * 100}%`, bottom: `${((y + 1) / 2) * 100}%` }}
+          className="-translate-x-1/2 translate-y-1/2 pointer-events-none absolute size-6 rounded-full border-2 border-ink bg-ember shadow-lg"
+          style={{ left: along(x), bottom: along(y) }}
         />
       </div>
       {axis(across, x, 'bottom-2 left-4 right-4 h-1.5')}

@@ -1,6 +1,6 @@
-import { useRef } from 'react'
 import { hand } from '@/api/hand'
 import type { Control } from '@/api/types'
+import { drag } from '@/parts/drag'
 import { percent } from '@/parts/words'
 import { hold, onMoveKeys } from './keys'
 
@@ -10,7 +10,6 @@ const WAY = 140
 
 /** A dial: dragged up or right, or moved with the arrow keys. */
 export function Knob({ control, value }: { control: Control; value: number }) {
-  const from = useRef({ value: 0, x: 0, y: 0 })
   const move = (next: number) => hand.control(control.id, hold(next))
   return (
     <div className="flex flex-col items-center gap-1">
@@ -24,15 +23,9 @@ export function Knob({ control, value }: { control: Control; value: number }) {
         aria-valuetext={percent(value)}
         data-control={control.id}
         className="relative size-12 touch-none rounded-full border border-line bg-deep"
-        onPointerDown={(event) => {
-          event.currentTarget.setPointerCapture(event.pointerId)
-          from.current = { value, x: event.clientX, y: event.clientY }
-        }}
-        onPointerMove={(event) => {
-          if (!event.currentTarget.hasPointerCapture(event.pointerId)) return
-          const way = event.clientX - from.current.x + (from.current.y - event.clientY)
-          move(from.current.value + (way / WAY) * 2)
-        }}
+        onPointerDown={({ pointerId, clientX, clientY }) =>
+          drag({ pointerId }, (at) => move(value + ((at.clientX - clientX + clientY - at.clientY) / WAY) * 2))
+        }
         onDoubleClick={() => move(0)}
         onKeyDown={onMoveKeys(value, move, () => move(0))}
       >

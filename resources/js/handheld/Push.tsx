@@ -1,5 +1,6 @@
 import { hand, useHand } from '@/api/hand'
 import type { Control } from '@/api/types'
+import { drag } from '@/parts/drag'
 
 /** A push button: pressed while it is held. */
 export function Push({ control }: { control: Control }) {
@@ -14,11 +15,13 @@ export function Push({ control }: { control: Control }) {
         data-control={control.id}
         className={`size-11 touch-none rounded-full border-2 ${pressed ? 'border-ink bg-ember' : 'border-edge bg-line'}`}
         onPointerDown={(event) => {
-          event.currentTarget.setPointerCapture(event.pointerId)
           put(true)
+          drag(
+            event,
+            () => {},
+            () => put(false),
+          )
         }}
-        onPointerUp={() => put(false)}
-        onPointerCancel={() => put(false)}
         onKeyDown={(event) => {
           if ((event.key === ' ' || event.key === 'Enter') && !event.repeat) put(true)
         }}

@@ -1,5 +1,6 @@
 import type { Aircraft, Live } from '@/api/types'
 import { isStepped } from '@/api/types'
+import { capital } from '@/parts/words'
 
 /** What the switches mean right now, in the pilot's words. */
 export function readout(aircraft: Aircraft, frame: Live | null): { phase: string; steps: [string, string][] } {
@@ -9,7 +10,7 @@ export function readout(aircraft: Aircraft, frame: Live | null): { phase: string
     phase: phase?.name ?? 'Main',
     steps: (functions ?? []).filter(isStepped).map((fn) => {
       const step = fn.steps.find((one) => one.id === frame?.steps[fn.id])
-      return [fn.name, step?.name ?? step?.id ?? '…']
+      return [fn.name, step ? (step.name ?? capital(step.id)) : '…']
     }),
   }
 }

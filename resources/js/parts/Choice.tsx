@@ -7,12 +7,13 @@ type Props = {
   id?: string
   label: string
   value: string
+  placeholder?: string
   options: Option[]
   onChange: (value: string) => void
 }
 
 /** One of several, grouped where the options say so. */
-export function Choice({ id, label, value, options, onChange }: Props) {
+export function Choice({ id, label, value, placeholder, options, onChange }: Props) {
   const groups = Map.groupBy(options, (option) => option.group ?? '')
   return (
     <Select.Root value={value} onValueChange={onChange}>
@@ -22,7 +23,7 @@ export function Choice({ id, label, value, options, onChange }: Props) {
         className="flex h-9 w-full min-w-0 items-center justify-between gap-1 rounded-lg border border-line bg-deep px-2.5 text-left hover:border-edge"
       >
         <span className="truncate">
-          <Select.Value />
+          <Select.Value placeholder={placeholder} />
         </span>
         <Select.Icon>
           <ChevronDown size={16} aria-hidden />

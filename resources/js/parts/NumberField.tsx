@@ -10,7 +10,8 @@ type Props = {
   onChange: (value: number) => void
 }
 
-const shown = (value: number) => String(Number((value * 100).toFixed(4)))
+/** Two decimals are shown; what was stored more finely stays so until it's changed. */
+const shown = (value: number) => String(Number((value * 100).toFixed(2)))
 
 /** A signal as per cent: typed, or stepped with the arrow keys (Shift for ten). */
 export function NumberField({ id, label, value, least, most, onChange }: Props) {
@@ -22,6 +23,7 @@ export function NumberField({ id, label, value, least, most, onChange }: Props) 
   }, [value])
 
   const commit = (written: string) => {
+    if (written === shown(value)) return setBad(false)
     const number = Number(written.replace(',', '.').replace('−', '-').replace('%', '').trim()) / 100
     if (written.trim() === '' || Number.isNaN(number) || number < least || number > most) {
       setBad(true)

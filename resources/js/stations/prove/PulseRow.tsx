@@ -20,7 +20,7 @@ export function PulseRow({ output, value, ruler, chosen, choose }: Props) {
       aria-pressed={chosen}
       data-channel={output.channel}
       aria-label={`Channel ${output.channel} ${output.name}, ${value?.pulse ?? 'no'} µs${value?.clipped ? ', clipped' : ''}`}
-      className={`grid h-8 grid-cols-[8.5rem_1fr_6.5rem] items-center gap-3 rounded-lg px-1 text-left md:grid-cols-[11rem_1fr_6.5rem] ${chosen ? 'bg-line' : 'hover:bg-line/50'}`}
+      className={`grid h-8 grid-cols-[8rem_1fr_5.5rem] items-center gap-3 rounded-lg px-1 text-left md:grid-cols-[11rem_1fr_6.5rem] ${chosen ? 'bg-line' : 'hover:bg-line/50'}`}
     >
       <span className="flex min-w-0 gap-2">
         <span className="figures w-6 shrink-0 text-right text-muted">{output.channel}</span>

@@ -46,6 +46,7 @@ export function ControlSheet({ aircraft, document, end, close }: Props) {
             id="control-assign"
             label="Put a function on it"
             value=""
+            placeholder="Choose a function…"
             options={others.map((fn) => ({ id: fn.id, name: fn.name }))}
             onChange={(fn) => void workbench.assign(fn, end)}
           />

@@ -48,7 +48,7 @@ export function Loom({ aircraft, document, at, select }: Props) {
         ref={box}
         className="relative grid h-full min-w-160 grid-cols-[minmax(8.5rem,12rem)_minmax(3rem,1fr)_minmax(10rem,15rem)_minmax(3rem,1fr)_minmax(10rem,15rem)] px-4 py-2"
       >
-        <Threads box={box} threads={threads} frame={frame} at={at} pulled={pull.line} />
+        <Threads threads={threads} frame={frame} at={at} pulled={pull.line} />
         <Column title="Controls">
           {axes.map((axis) => (
             <Node

@@ -28,7 +28,7 @@ export function Node(props: Props) {
   return (
     <div
       data-end={end}
-      className={`relative z-10 flex max-h-9 min-h-6 flex-1 items-stretch transition-opacity ${faded ? 'opacity-45' : ''}`}
+      className={`relative z-10 flex max-h-9 min-h-6 flex-1 items-stretch transition-opacity ${faded ? 'opacity-60' : ''}`}
     >
       <button
         type="button"

@@ -102,9 +102,8 @@ export function OutputSheet({ document, output, close }: Props) {
         <Choice
           label="Add a feed"
           value=""
-          options={[{ id: '', name: 'Add a feed…' }, ...free.map((fn) => ({ id: fn.id, name: fn.name }))].filter(
-            (one) => one.id,
-          )}
+          placeholder="Add a feed…"
+          options={free.map((fn) => ({ id: fn.id, name: fn.name }))}
           onChange={(id) => addFeed(output, id)}
         />
       )}

@@ -14,7 +14,9 @@ export function Sheet({
   children: ReactNode
 }) {
   const heading = useRef<HTMLHeadingElement>(null)
-  useEffect(() => heading.current?.scrollIntoView({ block: 'nearest' }), [])
+  useEffect(() => {
+    heading.current?.focus()
+  }, [])
   return (
     <aside
       aria-label={`${kind}: ${title}`}
@@ -24,7 +26,7 @@ export function Sheet({
       }}
     >
       <div className="sticky top-0 z-10 flex items-center gap-2 border-line border-b bg-raised px-4 py-2">
-        <h2 ref={heading} className="min-w-0 flex-1 truncate font-semibold">
+        <h2 ref={heading} tabIndex={-1} className="min-w-0 flex-1 truncate font-semibold">
           {title} <span className="font-normal text-muted text-sm">{kind}</span>
         </h2>
         <button type="button" aria-label="Close the sheet" onClick={close} className="rounded-lg p-1.5 hover:bg-line">

@@ -1,24 +1,18 @@
-import { type RefObject, useLayoutEffect, useState } from 'react'
+import { type RefObject, useLayoutEffect, useRef, useState } from 'react'
 import type { Live, Thread } from '@/api/types'
 import { carried } from './Loom'
 import type { Pulled } from './usePull'
 
 type Ends = Record<string, { left: number; right: number; y: number }>
-type Props = {
-  box: RefObject<HTMLDivElement | null>
-  threads: Thread[]
-  frame: Live | null
-  at: string | null
-  pulled: Pulled
-}
+type Props = { threads: Thread[]; frame: Live | null; at: string | null; pulled: Pulled }
 
 /** Where the ends are, measured after each layout: the loom's rows give way to one another. */
-function useEnds(box: RefObject<HTMLDivElement | null>, threads: Thread[]): Ends {
+function useEnds(svg: RefObject<SVGSVGElement | null>, threads: Thread[]): Ends {
   const [ends, setEnds] = useState<Ends>({})
   // The nodes may have changed with the threads.
   // biome-ignore lint/correctness/useExhaustiveDependencies: see above
   useLayoutEffect(() => {
-    const element = box.current
+    const element = svg.current?.parentElement
     if (!element) return
     const measure = () => {
       const frame = element.getBoundingClientRect()
@@ -38,7 +32,7 @@ function useEnds(box: RefObject<HTMLDivElement | null>, threads: Thread[]): Ends
     watch.observe(element)
     for (const node of element.querySelectorAll('[data-end]')) watch.observe(node)
     return () => watch.disconnect()
-  }, [box, threads])
+  }, [svg, threads])
   return ends
 }
 
@@ -48,11 +42,12 @@ const bow = (x1: number, y1: number, x2: number, y2: number) => {
 }
 
 /** The threads: thicker and brighter the more they carry. */
-export function Threads({ box, threads, frame, at, pulled }: Props) {
-  const ends = useEnds(box, threads)
+export function Threads({ threads, frame, at, pulled }: Props) {
+  const svg = useRef<SVGSVGElement>(null)
+  const ends = useEnds(svg, threads)
   const start = pulled && ends[pulled.from]
   return (
-    <svg aria-hidden className="pointer-events-none absolute inset-0 size-full">
+    <svg ref={svg} aria-hidden className="pointer-events-none absolute inset-0 size-full">
       {threads.map(({ from, to, how }) => {
         const a = ends[from]
         const b = ends[to]

@@ -1,4 +1,5 @@
 import { type RefObject, useState } from 'react'
+import { drag } from '@/parts/drag'
 
 type Point = { x: number; y: number }
 export type Pulled = { from: string; to: Point } | null
@@ -17,18 +18,12 @@ export function usePull(box: RefObject<HTMLElement | null>, tie: (fn: string, to
       if (frame) setLine({ from, to: { x: at.clientX - frame.left, y: at.clientY - frame.top } })
       setOver(functionUnder(at)?.slice('function:'.length) ?? null)
     }
-    const end = (at: PointerEvent) => {
-      window.removeEventListener('pointermove', move)
-      window.removeEventListener('pointerup', end)
-      window.removeEventListener('pointercancel', end)
+    drag(event, move, (at, letGo) => {
       setLine(null)
       setOver(null)
       const target = functionUnder(at)
-      if (target && at.type === 'pointerup') tie(target.slice('function:'.length), from)
-    }
-    window.addEventListener('pointermove', move)
-    window.addEventListener('pointerup', end)
-    window.addEventListener('pointercancel', end)
+      if (target && letGo) tie(target.slice('function:'.length), from)
+    })
   }
 
   return { line, over, start }

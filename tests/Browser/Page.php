@@ -1,0 +1,163 @@
+<?php
+
+namespace DuskSwitch\Tests\Browser;
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use RuntimeException;
+
+/** What a pilot does at the screen, in a pilot's words. */
+final readonly class Page
+{
+    public function __construct(public RemoteWebDriver $browser, private App $app) {}
+
+    public function open(string $path): self
+    {
+        $this->browser->get($this->app->url($path));
+
+        return $this;
+    }
+
+    /** Opens an aircraft from the hangar by its name. */
+    public function openAircraft(string $name): self
+    {
+        $this->open('/')->find("[data-aircraft='{$name}'] a")->click();
+        $this->find('[data-pull]');
+        $this->until(fn (): bool => $this->text("[data-end^='output:'] [data-says]") !== '…', 'the first frame');
+
+        return $this;
+    }
+
+    /** The first visible element of a selector, waited for. */
+    public function find(string $css): RemoteWebElement
+    {
+        return $this->until(function () use ($css): ?RemoteWebElement {
+            foreach ($this->browser->findElements(WebDriverBy::cssSelector($css)) as $element) {
+                return $element;
+            }
+
+            return null;
+        }, $css);
+    }
+
+    /** The element of a role or tag with that text. */
+    public function named(string $text, string $tag = '*'): RemoteWebElement
+    {
+        return $this->until(fn (): ?RemoteWebElement => $this->browser->findElements(
+            WebDriverBy::xpath("//{$tag}[normalize-space(.)=\"{$text}\" and not(*[normalize-space(.)=\"{$text}\"])]")
+        )[0] ?? null, "\"{$text}\"");
+    }
+
+    public function text(string $css): string
+    {
+        return trim($this->find($css)->getText());
+    }
+
+    public function has(string $css): bool
+    {
+        return $this->browser->findElements(WebDriverBy::cssSelector($css)) !== [];
+    }
+
+    /** The pulse that the screen shows for a channel, on Wire or on Prove. */
+    public function pulse(int $channel): int
+    {
+        $css = $this->has('[data-pulse]') ? "[data-pulse='{$channel}']" : "[data-end='output:{$channel}'] [data-says]";
+
+        return (int) $this->text($css);
+    }
+
+    /** Types keys into whatever a selector names. */
+    public function keys(string $css, string ...$keys): self
+    {
+        $this->find($css)->sendKeys(implode('', $keys));
+
+        return $this;
+    }
+
+    /** Replaces what stands in a field and leaves it. */
+    public function fill(string $css, string $text): self
+    {
+        $field = $this->find($css);
+        $field->click();
+        $field->sendKeys("\u{E009}a\u{E009}{$text}\u{E007}");
+
+        return $this;
+    }
+
+    /** Drags from the middle of one element to the middle of another, by way of the space between. */
+    public function drag(string $from, string $to): self
+    {
+        $this->actions()->moveToElement($this->find($from))->clickAndHold()->moveByOffset(30, 5)->moveToElement($this->find($to))->release()->perform();
+
+        return $this;
+    }
+
+    /** Drags a stick: x and y in −1 to 1. */
+    public function stick(string $side, float $x, float $y): self
+    {
+        $pad = $this->find("[data-gimbal='{$side}']");
+        $way = $pad->getSize()->getWidth() / 2 - 13;
+        $this->actions()->moveToElement($pad, 0, 0)->clickAndHold()
+            ->moveToElement($pad, (int) round($x * $way), (int) round(-$y * ($pad->getSize()->getHeight() / 2 - 13)))->release()->perform();
+
+        return $this;
+    }
+
+    public function actions(): WebDriverActions
+    {
+        return $this->browser->action();
+    }
+
+    /** Chooses from a list that opens when its trigger is clicked. */
+    public function choose(string $trigger, string $option): self
+    {
+        $this->find($trigger)->click();
+        $this->until(fn (): ?RemoteWebElement => $this->browser->findElements(
+            WebDriverBy::xpath("//*[@role='option' and normalize-space(.)=\"{$option}\"]")
+        )[0] ?? null, "the option {$option}")->click();
+        $this->until(fn (): bool => ! $this->has('[role=listbox]'), 'the list to close');
+
+        return $this;
+    }
+
+    /** Waits for the autosave to reach a revision. */
+    public function saved(int $revision): self
+    {
+        $this->until(fn (): bool => $this->has("[data-saving='saved'][data-revision='{$revision}']"), "revision {$revision} to be saved");
+
+        return $this;
+    }
+
+    /**
+     * Waits at most eight seconds.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $condition
+     * @return (T is bool ? true : T)
+     */
+    public function until(callable $condition, string $what): mixed
+    {
+        $end = microtime(true) + 8;
+        do {
+            try {
+                $found = $condition();
+                if ($found) {
+                    return $found;
+                }
+            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
+                // It was drawn anew in between.
+            }
+            usleep(30_000);
+        } while (microtime(true) < $end);
+        throw new RuntimeException("waited in vain for {$what}");
+    }
+
+    public function shot(string $file): void
+    {
+        usleep(400_000);
+        $this->browser->takeScreenshot($file);
+    }
+}

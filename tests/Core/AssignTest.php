@@ -1,0 +1,152 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Airframe\FamilyPlan;
+use DuskSwitch\Core\Airframe\Starter;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Format\ProgramEncoder;
+use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Kit\StickMode;
+use DuskSwitch\Core\Program\Assign;
+use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Gaps;
+use DuskSwitch\Core\Program\Loom;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Signal\Compiler;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Putting functions on controls, and what a new aircraft begins with. */
+final class AssignTest extends TestCase
+{
+    private function nightjar(): Program
+    {
+        return ProgramDecoder::decode(Given::demo('nightjar'));
+    }
+
+    private function on(string $function, ?string $control): Circuit
+    {
+        $transmitter = Given::transmitter();
+
+        return Compiler::compile(Assign::drive($this->nightjar(), $function, $control === null ? null : $transmitter->control($control)), $transmitter);
+    }
+
+    public function test_arm_moved_to_another_switch_keeps_its_detents(): void
+    {
+        $circuit = $this->on('arm', 'flick-d');
+
+        self::assertSame(1000, Given::frame($circuit, controls: ['flick-a' => 'away'])->pulse(5));
+        self::assertSame(2000, Given::frame($circuit, controls: ['flick-d' => 'away'])->pulse(5));
+    }
+
+    public function test_on_three_positions_rest_stays_safe_and_only_the_far_end_arms(): void
+    {
+        $circuit = $this->on('arm', 'flick-e');
+        $step = fn (string $detent): string => Given::frame($circuit, controls: ['flick-e' => $detent])->steps()['arm'];
+
+        self::assertSame(['safe', 'safe', 'armed'], [$step('toward'), $step('middle'), $step('away')]);
+    }
+
+    public function test_three_steps_on_a_button_use_the_first_and_the_last(): void
+    {
+        $circuit = $this->on('mode', 'button-left');
+
+        self::assertSame('level', Given::frame($circuit)->steps()['mode']);
+        self::assertSame('free', Given::frame($circuit, controls: ['button-left' => 'pressed'])->steps()['mode']);
+    }
+
+    public function test_three_steps_on_a_dial_get_a_zone_each(): void
+    {
+        $circuit = $this->on('mode', 'dial-right');
+        $step = fn (float $at): string => Given::frame($circuit, controls: ['dial-right' => $at])->steps()['mode'];
+
+        self::assertSame(['level', 'level', 'home', 'home', 'free', 'free'], [$step(-1), $step(-0.34), $step(-0.3), $step(0.33), $step(0.34), $step(1)]);
+    }
+
+    public function test_a_stick_given_to_a_dial_loses_its_trim_and_its_stick(): void
+    {
+        $program = ProgramDecoder::decode(Given::demo('tern'));
+        $transmitter = Given::transmitter('quayside-8');
+        $circuit = Compiler::compile(Assign::drive($program, 'yaw', $transmitter->control('dial')), $transmitter);
+
+        self::assertSame(0.0, Given::frame($circuit, ['yaw' => 1], trims: ['yaw' => 1])->functions()['yaw']);
+        self::assertGreaterThan(0.5, Given::frame($circuit, controls: ['dial' => 1])->functions()['yaw']);
+    }
+
+    public function test_nothing_moves_what_was_taken_off(): void
+    {
+        $circuit = $this->on('roll', null);
+
+        self::assertSame(0.0, Given::frame($circuit, ['roll' => 1])->functions()['roll']);
+        self::assertSame(['Nothing moves Roll'], Gaps::of($circuit->program));
+        self::assertNull($circuit->line('roll'));
+    }
+
+    public function test_a_switched_function_refuses_a_stick(): void
+    {
+        $this->expectException(Refused::class);
+        $this->expectExceptionMessage('to: Arm has steps; put it on a switch');
+        Assign::drive($this->nightjar(), 'arm', Axis::Yaw);
+    }
+
+    public function test_a_function_that_is_not_there_is_named(): void
+    {
+        $this->expectExceptionMessage('there is no function "wings" in Nightjar');
+        Assign::drive($this->nightjar(), 'wings', Axis::Yaw);
+    }
+
+    public function test_the_loom_has_a_thread_from_the_arm_switch_to_channel_5(): void
+    {
+        $threads = array_map(fn ($thread): string => "{$thread->from} {$thread->to} {$thread->how}", Loom::threads($this->nightjar()));
+
+        self::assertContains('control:flick-a function:arm drive', $threads);
+        self::assertContains('function:arm output:5 feed', $threads);
+        self::assertContains('control:flick-c phase:calm condition', $threads);
+        self::assertSame($threads, array_values(array_unique($threads)));
+    }
+
+    /** @return list<array{Family, string}> */
+    public static function beginnings(): array
+    {
+        $all = [];
+        foreach (Family::cases() as $family) {
+            foreach (['harbour-16', 'quayside-8', 'lamplight-12'] as $transmitter) {
+                $all[] = [$family, $transmitter];
+            }
+        }
+
+        return $all;
+    }
+
+    #[DataProvider('beginnings')]
+    public function test_a_new_aircraft_runs_and_powers_up_with_its_motor_stopped(Family $family, string $id): void
+    {
+        $transmitter = Given::transmitter($id);
+        $program = Starter::program(FamilyPlan::of($family), 'New', $transmitter);
+        $circuit = Compiler::compile($program, $transmitter);
+        $names = array_column($program->outputs, 'channel', 'name');
+        $motor = $names['Throttle'] ?? $names['Motor'];
+
+        self::assertEquals($program, ProgramDecoder::decode(ProgramEncoder::encode($program)));
+        self::assertSame([], Gaps::of($program));
+        self::assertSame(1000, Given::frame($circuit)->pulse($motor));
+        if (! in_array($family, [Family::Multirotor, Family::TinyMultirotor], true)) {
+            self::assertSame(1000, Given::frame($circuit, ['throttle' => 1])->pulse($motor), 'the cut is on at rest');
+        }
+        self::assertSame(2000, max(array_map(fn ($output) => $output->pulse, Given::frame($circuit, ['roll' => 1, 'pitch' => 1, 'yaw' => 1])->outputs())));
+    }
+
+    public function test_stick_modes_put_the_axes_where_pilots_know_them(): void
+    {
+        // Mode 2: throttle and yaw left, pitch and roll right; the others as their names are used (common practice).
+        $order = fn (StickMode $mode): string => implode(' ', array_map(fn (Axis $axis): string => $axis->value, $mode->axes()));
+
+        self::assertSame('pitch yaw throttle roll', $order(StickMode::One));
+        self::assertSame('throttle yaw pitch roll', $order(StickMode::Two));
+        self::assertSame('pitch roll throttle yaw', $order(StickMode::Three));
+        self::assertSame('throttle roll pitch yaw', $order(StickMode::Four));
+    }
+}
