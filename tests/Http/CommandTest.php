@@ -1,0 +1,58 @@
+<?php
+
+namespace DuskSwitch\Tests\Http;
+
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** The same core without the browser: JSON out, messages on standard error, exit codes as documented. */
+final class CommandTest extends TestCase
+{
+    private function artisan(string $input, string ...$arguments): Process
+    {
+        $process = new Process([PHP_BINARY, 'artisan', ...$arguments], dirname(__DIR__, 2), ['DUSK_DATABASE' => ':memory:'], $input, 30);
+        $process->run();
+
+        return $process;
+    }
+
+    public function test_a_list_of_inputs_gives_a_list_of_frames(): void
+    {
+        $run = $this->artisan('[{}, {"axes": {"roll": 0.5, "throttle": -1}, "controls": {"flick-a": "away", "dial-left": 0.2}, "trims": {"roll": 0.1}}]', 'program:evaluate', 'database/demo/nightjar.json', '--inputs=-');
+
+        self::assertSame([0, ''], [$run->getExitCode(), $run->getErrorOutput()]);
+        [$rest, $flying] = json_decode($run->getOutput(), true);
+        self::assertSame(['phase', 'functions', 'steps', 'outputs'], array_keys($rest));
+        self::assertSame([1000, 2000], [$rest['outputs']['5']['pulse'], $flying['outputs']['5']['pulse']]);
+        self::assertSame('armed', $flying['steps']['arm']);
+        self::assertSame(['signal', 'pulse', 'clipped'], array_keys($flying['outputs']['1']));
+    }
+
+    public function test_a_program_without_switches_still_gives_objects(): void
+    {
+        $file = tempnam(sys_get_temp_dir(), 'dusk');
+        file_put_contents($file, \DuskSwitch\Tests\Core\Given::text([]));
+        $run = $this->artisan('[{}]', 'program:evaluate', $file);
+        unlink($file);
+
+        self::assertSame('[{"phase":"main","functions":{},"steps":{},"outputs":{}}]', preg_replace('/\s+/', '', $run->getOutput()));
+    }
+
+    public function test_bad_input_ends_with_2_and_says_where(): void
+    {
+        $cases = [
+            ['', 'there is no such file', 'nowhere.json', '--inputs=-'],
+            ['[{"axes": {"roll": NaN}}]', 'inputs: this is not JSON: at line 1, column 20', 'database/demo/nightjar.json', '--inputs=-'],
+            ['[{"controls": {"flick-z": "away"}}]', 'inputs: [0].controls.flick-z: Harbour 16 has no control', 'database/demo/nightjar.json', '--inputs=-'],
+            ['', 'composer.json: format: this is missing', 'composer.json', '--inputs=-'],
+            ['', 'artisan: this is not JSON', 'artisan', '--inputs=-'],
+        ];
+        foreach ($cases as [$input, $says, $file, $inputs]) {
+            $run = $this->artisan($input, 'program:evaluate', $file, $inputs);
+            self::assertSame(2, $run->getExitCode(), $says);
+            self::assertSame('', $run->getOutput());
+            self::assertStringContainsString($says, $run->getErrorOutput());
+            self::assertStringNotContainsString('Stack trace', $run->getErrorOutput());
+        }
+    }
+}

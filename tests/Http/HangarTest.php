@@ -1,0 +1,115 @@
+<?php
+
+namespace DuskSwitch\Tests\Http;
+
+use DuskSwitch\App\Models\Aircraft;
+use DuskSwitch\Tests\Core\Given;
+
+/** The hangar: make, copy, name, delete, bring back, take in and give out. */
+final class HangarTest extends HttpTestCase
+{
+    public function test_the_demo_brings_six_aircraft_and_three_transmitters(): void
+    {
+        $this->demo();
+
+        self::assertSame(['Dunlin', 'Midge', 'Nightjar', 'Petrel', 'Rook', 'Tern'], $this->api('GET', '/api/aircraft')->json('aircraft.*.name'));
+        self::assertSame(['harbour-16', 'lamplight-12', 'quayside-8'], $this->api('GET', '/api/stores')->json('transmitters.*.id'));
+    }
+
+    public function test_a_new_aircraft_comes_from_its_family(): void
+    {
+        $made = $this->api('POST', '/api/aircraft', ['name' => 'Wagtail', 'family' => 'plane', 'transmitter' => 'quayside-8'], 201);
+
+        $made->assertJson(['name' => 'Wagtail', 'familyTitle' => 'Plane', 'revision' => 1, 'undo' => null, 'redo' => null, 'gaps' => []]);
+        self::assertSame('Quayside 8', $made->json('transmitterDefinition.name'));
+    }
+
+    public function test_a_new_aircraft_without_a_name_or_for_no_transmitter_is_refused(): void
+    {
+        $this->api('POST', '/api/aircraft', ['name' => ' ', 'family' => 'kite', 'transmitter' => 'harbour-16'], 422)
+            ->assertJsonPath('faults.0.path', 'name')->assertJsonPath('faults.1.path', 'family');
+        $this->api('POST', '/api/aircraft', ['name' => 'A', 'family' => 'plane', 'transmitter' => 'none'], 422)
+            ->assertJsonPath('faults.0.says', 'there is no transmitter "none" in Stores; there is harbour-16, lamplight-12, quayside-8');
+        self::assertSame(0, Aircraft::count());
+    }
+
+    public function test_a_copy_is_an_aircraft_of_its_own(): void
+    {
+        $id = $this->aircraft()->id;
+        $copy = $this->api('POST', "/api/aircraft/{$id}/duplicate", status: 201);
+
+        self::assertSame('Nightjar copy', $copy->json('name'));
+        self::assertNotSame($id, $copy->json('id'));
+        self::assertSame('Nightjar', $this->api('GET', "/api/aircraft/{$id}")->json('name'));
+    }
+
+    public function test_renaming_is_a_revision(): void
+    {
+        $id = $this->aircraft()->id;
+        $renamed = $this->api('PATCH', "/api/aircraft/{$id}", ['name' => 'Nachtschwalbe „Nr. 2“']);
+
+        $renamed->assertJson(['name' => 'Nachtschwalbe „Nr. 2“', 'revision' => 2, 'undo' => 'Renamed Nightjar to Nachtschwalbe „Nr. 2“']);
+        self::assertSame('Nightjar', $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 2])->json('name'));
+        $this->api('PATCH', "/api/aircraft/{$id}", ['name' => str_repeat('x', 61)], 422);
+    }
+
+    public function test_a_deleted_aircraft_can_be_brought_back(): void
+    {
+        $id = $this->aircraft()->id;
+        $this->api('DELETE', "/api/aircraft/{$id}");
+        $this->api('GET', "/api/aircraft/{$id}", status: 404);
+        self::assertCount(5, $this->api('GET', '/api/aircraft')->json('aircraft'));
+
+        $this->api('POST', "/api/aircraft/{$id}/restore")->assertJson(['name' => 'Nightjar']);
+        self::assertCount(6, $this->api('GET', '/api/aircraft')->json('aircraft'));
+    }
+
+    public function test_a_program_goes_out_and_comes_in_byte_for_byte(): void
+    {
+        foreach (array_keys(Given::demos()) as $name) {
+            $aircraft = $this->aircraft(ucfirst($name));
+            $out = $this->api('GET', "/api/aircraft/{$aircraft->id}/export");
+            self::assertSame(Given::demo($name), $out->getContent());
+            self::assertStringContainsString("filename=\"{$name}-r1.json\"", (string) $out->headers->get('Content-Disposition'));
+
+            $in = $this->send('POST', '/api/import', (string) $out->getContent(), 201);
+            self::assertSame($out->getContent(), $this->api('GET', "/api/aircraft/{$in->json('id')}/export")->getContent());
+        }
+    }
+
+    public function test_a_bad_file_is_refused_with_its_place_and_changes_nothing(): void
+    {
+        $this->demo();
+        $bad = [
+            'this is not JSON: at line 1, column 1' => 'nonsense',
+            'this is 10.0 MB; a document is at most 1 MB' => str_repeat('[1,2]', 2_000_000),
+            'not UTF-8' => "{\"name\": \"\xff\"}",
+            'nested more than' => str_repeat('{"a":', 100).'1'.str_repeat('}', 100),
+            'functions[0].nme: this key is unknown' => Given::text(['functions' => [['id' => 'a', 'name' => 'A', 'nme' => 'B']]]),
+            'there is no transmitter "abacus" in Stores' => Given::text(['transmitter' => 'abacus']),
+            'goes in a circle' => Given::text(['conditions' => ['a' => ['not' => 'a']]]),
+            'the document is empty' => '',
+        ];
+        foreach ($bad as $says => $text) {
+            self::assertStringContainsString($says, $this->send('POST', '/api/import', $text, 422)->json('message'));
+        }
+        self::assertSame(6, Aircraft::withTrashed()->count());
+    }
+
+    public function test_what_is_not_there_is_said_without_a_trace(): void
+    {
+        $this->api('GET', '/api/aircraft/99', status: 404)->assertJsonStructure(['message', 'faults']);
+        $this->api('GET', '/api/nothing', status: 404);
+        $this->get('/anything/at/all')->assertOk()->assertSee('id="root"', false);
+    }
+
+    public function test_other_sites_and_other_names_are_kept_out(): void
+    {
+        $id = $this->aircraft()->id;
+        foreach ([['Origin' => 'http://evil.example'], ['Host' => 'rebound.example'], ['Origin' => 'null'], ['Sec-Fetch-Site' => 'cross-site'], ['Origin' => 'http://127.0.0.1:9']] as $headers) {
+            $this->send('DELETE', "/api/aircraft/{$id}", '', 403, ['Host' => '127.0.0.1:8710', ...$headers]);
+        }
+        self::assertSame(6, Aircraft::count());
+        $this->send('GET', '/api/aircraft', '', 200, ['Host' => '127.0.0.1:8710', 'Origin' => 'http://127.0.0.1:8710', 'Sec-Fetch-Site' => 'same-origin']);
+    }
+}
