@@ -13,7 +13,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::NkM5jdiDGGlekaqg',
+            '_route' => 'generated::HPzvpWv8EDpqhcil',
           ),
           1 => NULL,
           2 => 
@@ -33,7 +33,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::GyCGaqORM5sIxwQj',
+            '_route' => 'generated::BSS7EjTxCbQqiWlH',
           ),
           1 => NULL,
           2 => 
@@ -50,7 +50,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::11pcEGHW2lLnMh74',
+            '_route' => 'generated::PrPv6b4I4CG8PHLW',
           ),
           1 => NULL,
           2 => 
@@ -69,7 +69,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::Y5AZQdMLzZH5YeIt',
+            '_route' => 'generated::zZvUCFvBKssAAmu9',
           ),
           1 => NULL,
           2 => 
@@ -88,7 +88,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::z7SE9eUJcYRO4TuV',
+            '_route' => 'generated::MusCBkqaR0aqN1tw',
           ),
           1 => NULL,
           2 => 
@@ -115,7 +115,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::MKdodFNEt5rqHscL',
+            '_route' => 'generated::FxvLoMCe8YwEBuCa',
           ),
           1 => 
           array (
@@ -137,7 +137,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::yVkF9y7tLdS5aJbZ',
+            '_route' => 'generated::eIwzicyiXIefTg2X',
           ),
           1 => 
           array (
@@ -157,7 +157,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::JJQlMG96BMgc6rBE',
+            '_route' => 'generated::c23cPIf1YgwcUeQe',
           ),
           1 => 
           array (
@@ -176,7 +176,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::3n8YuidR2HZ3lgcz',
+            '_route' => 'generated::IU5xb2BP1rCNdbNP',
           ),
           1 => 
           array (
@@ -198,7 +198,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::pxq27KGxvi8LCcNZ',
+            '_route' => 'generated::8xofnlzGX1FthZ9i',
           ),
           1 => 
           array (
@@ -220,7 +220,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::GkVHO0GVP2smzV7q',
+            '_route' => 'generated::xFj7NyIPfG0MYvqF',
           ),
           1 => 
           array (
@@ -243,7 +243,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::641LazuzJUzdD83m',
+            '_route' => 'generated::ptwBUuOXBpkpchlq',
           ),
           1 => 
           array (
@@ -265,7 +265,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::oOqpPH0lc4Frn376',
+            '_route' => 'generated::X7UrJFZ8cnTaJjK6',
           ),
           1 => 
           array (
@@ -287,7 +287,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::Vda4VOqgkly6SugI',
+            '_route' => 'generated::7PeUcWFLc4EJXwaB',
           ),
           1 => 
           array (
@@ -309,7 +309,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::iwo3GHqgbHI5OgJ5',
+            '_route' => 'generated::L68RtUIh0av88kBg',
           ),
           1 => 
           array (
@@ -331,7 +331,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::AUIL2g2KcRykXOpB',
+            '_route' => 'generated::qmzC9EcENkdal0Gv',
           ),
           1 => 
           array (
@@ -354,7 +354,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::BOn1hVyYAF392NHs',
+            '_route' => 'generated::XDnJarZKxpHvKsau',
           ),
           1 => 
           array (
@@ -376,7 +376,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::pGStgKXSzEVj6KRi',
+            '_route' => 'generated::RlHLtynIIZJmTQ7C',
           ),
           1 => 
           array (
@@ -398,7 +398,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::texkuz8qJq8bNcok',
+            '_route' => 'generated::YCUcTP4N7QYjsGf8',
             'rest' => NULL,
           ),
           1 => 
@@ -427,7 +427,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::WimTmjaBWMYIBXcH',
+            '_route' => 'generated::UnB8E6lmDEgjnYf3',
             'rest' => NULL,
           ),
           1 => 
@@ -460,7 +460,7 @@ app('router')->setCompiledRoutes(
   ),
   'attributes' => 
   array (
-    'generated::NkM5jdiDGGlekaqg' => 
+    'generated::HPzvpWv8EDpqhcil' => 
     array (
       'methods' => 
       array (
@@ -481,7 +481,7 @@ app('router')->setCompiledRoutes(
         'where' => 
         array (
         ),
-        'as' => 'generated::NkM5jdiDGGlekaqg',
+        'as' => 'generated::HPzvpWv8EDpqhcil',
       ),
       'fallback' => false,
       'defaults' => 
@@ -497,7 +497,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::GyCGaqORM5sIxwQj' => 
+    'generated::BSS7EjTxCbQqiWlH' => 
     array (
       'methods' => 
       array (
@@ -518,7 +518,7 @@ app('router')->setCompiledRoutes(
         'where' => 
         array (
         ),
-        'as' => 'generated::GyCGaqORM5sIxwQj',
+        'as' => 'generated::BSS7EjTxCbQqiWlH',
       ),
       'fallback' => false,
       'defaults' => 
@@ -534,7 +534,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::11pcEGHW2lLnMh74' => 
+    'generated::PrPv6b4I4CG8PHLW' => 
     array (
       'methods' => 
       array (
@@ -554,7 +554,7 @@ app('router')->setCompiledRoutes(
         'where' => 
         array (
         ),
-        'as' => 'generated::11pcEGHW2lLnMh74',
+        'as' => 'generated::PrPv6b4I4CG8PHLW',
       ),
       'fallback' => false,
       'defaults' => 
@@ -570,7 +570,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::Y5AZQdMLzZH5YeIt' => 
+    'generated::zZvUCFvBKssAAmu9' => 
     array (
       'methods' => 
       array (
@@ -590,7 +590,7 @@ app('router')->setCompiledRoutes(
         'where' => 
         array (
         ),
-        'as' => 'generated::Y5AZQdMLzZH5YeIt',
+        'as' => 'generated::zZvUCFvBKssAAmu9',
       ),
       'fallback' => false,
       'defaults' => 
@@ -606,7 +606,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::MKdodFNEt5rqHscL' => 
+    'generated::FxvLoMCe8YwEBuCa' => 
     array (
       'methods' => 
       array (
@@ -630,7 +630,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 'Illuminate\\Routing\\Middleware\\SubstituteBindings',
         ),
-        'as' => 'generated::MKdodFNEt5rqHscL',
+        'as' => 'generated::FxvLoMCe8YwEBuCa',
       ),
       'fallback' => false,
       'defaults' => 
@@ -647,7 +647,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::yVkF9y7tLdS5aJbZ' => 
+    'generated::eIwzicyiXIefTg2X' => 
     array (
       'methods' => 
       array (
@@ -669,7 +669,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::yVkF9y7tLdS5aJbZ',
+        'as' => 'generated::eIwzicyiXIefTg2X',
       ),
       'fallback' => false,
       'defaults' => 
@@ -686,7 +686,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::JJQlMG96BMgc6rBE' => 
+    'generated::c23cPIf1YgwcUeQe' => 
     array (
       'methods' => 
       array (
@@ -707,7 +707,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::JJQlMG96BMgc6rBE',
+        'as' => 'generated::c23cPIf1YgwcUeQe',
       ),
       'fallback' => false,
       'defaults' => 
@@ -724,7 +724,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::3n8YuidR2HZ3lgcz' => 
+    'generated::IU5xb2BP1rCNdbNP' => 
     array (
       'methods' => 
       array (
@@ -745,7 +745,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::3n8YuidR2HZ3lgcz',
+        'as' => 'generated::IU5xb2BP1rCNdbNP',
       ),
       'fallback' => false,
       'defaults' => 
@@ -762,7 +762,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::pxq27KGxvi8LCcNZ' => 
+    'generated::8xofnlzGX1FthZ9i' => 
     array (
       'methods' => 
       array (
@@ -783,7 +783,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::pxq27KGxvi8LCcNZ',
+        'as' => 'generated::8xofnlzGX1FthZ9i',
       ),
       'fallback' => false,
       'defaults' => 
@@ -800,7 +800,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::GkVHO0GVP2smzV7q' => 
+    'generated::xFj7NyIPfG0MYvqF' => 
     array (
       'methods' => 
       array (
@@ -822,7 +822,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::GkVHO0GVP2smzV7q',
+        'as' => 'generated::xFj7NyIPfG0MYvqF',
       ),
       'fallback' => false,
       'defaults' => 
@@ -839,7 +839,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::641LazuzJUzdD83m' => 
+    'generated::ptwBUuOXBpkpchlq' => 
     array (
       'methods' => 
       array (
@@ -860,7 +860,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::641LazuzJUzdD83m',
+        'as' => 'generated::ptwBUuOXBpkpchlq',
       ),
       'fallback' => false,
       'defaults' => 
@@ -877,7 +877,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::oOqpPH0lc4Frn376' => 
+    'generated::X7UrJFZ8cnTaJjK6' => 
     array (
       'methods' => 
       array (
@@ -898,7 +898,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::oOqpPH0lc4Frn376',
+        'as' => 'generated::X7UrJFZ8cnTaJjK6',
       ),
       'fallback' => false,
       'defaults' => 
@@ -915,7 +915,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::Vda4VOqgkly6SugI' => 
+    'generated::7PeUcWFLc4EJXwaB' => 
     array (
       'methods' => 
       array (
@@ -936,7 +936,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::Vda4VOqgkly6SugI',
+        'as' => 'generated::7PeUcWFLc4EJXwaB',
       ),
       'fallback' => false,
       'defaults' => 
@@ -953,7 +953,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::iwo3GHqgbHI5OgJ5' => 
+    'generated::L68RtUIh0av88kBg' => 
     array (
       'methods' => 
       array (
@@ -974,7 +974,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::iwo3GHqgbHI5OgJ5',
+        'as' => 'generated::L68RtUIh0av88kBg',
       ),
       'fallback' => false,
       'defaults' => 
@@ -991,7 +991,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::AUIL2g2KcRykXOpB' => 
+    'generated::qmzC9EcENkdal0Gv' => 
     array (
       'methods' => 
       array (
@@ -1012,7 +1012,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::AUIL2g2KcRykXOpB',
+        'as' => 'generated::qmzC9EcENkdal0Gv',
       ),
       'fallback' => false,
       'defaults' => 
@@ -1030,7 +1030,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::BOn1hVyYAF392NHs' => 
+    'generated::XDnJarZKxpHvKsau' => 
     array (
       'methods' => 
       array (
@@ -1051,7 +1051,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::BOn1hVyYAF392NHs',
+        'as' => 'generated::XDnJarZKxpHvKsau',
       ),
       'fallback' => false,
       'defaults' => 
@@ -1068,7 +1068,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::pGStgKXSzEVj6KRi' => 
+    'generated::RlHLtynIIZJmTQ7C' => 
     array (
       'methods' => 
       array (
@@ -1089,7 +1089,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::pGStgKXSzEVj6KRi',
+        'as' => 'generated::RlHLtynIIZJmTQ7C',
       ),
       'fallback' => false,
       'defaults' => 
@@ -1106,7 +1106,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::z7SE9eUJcYRO4TuV' => 
+    'generated::MusCBkqaR0aqN1tw' => 
     array (
       'methods' => 
       array (
@@ -1126,7 +1126,7 @@ app('router')->setCompiledRoutes(
         'where' => 
         array (
         ),
-        'as' => 'generated::z7SE9eUJcYRO4TuV',
+        'as' => 'generated::MusCBkqaR0aqN1tw',
       ),
       'fallback' => false,
       'defaults' => 
@@ -1142,7 +1142,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::texkuz8qJq8bNcok' => 
+    'generated::YCUcTP4N7QYjsGf8' => 
     array (
       'methods' => 
       array (
@@ -1167,7 +1167,7 @@ app('router')->setCompiledRoutes(
         'where' => 
         array (
         ),
-        'as' => 'generated::texkuz8qJq8bNcok',
+        'as' => 'generated::YCUcTP4N7QYjsGf8',
       ),
       'fallback' => false,
       'defaults' => 
@@ -1184,7 +1184,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::WimTmjaBWMYIBXcH' => 
+    'generated::UnB8E6lmDEgjnYf3' => 
     array (
       'methods' => 
       array (
@@ -1196,7 +1196,7 @@ app('router')->setCompiledRoutes(
       array (
         'uses' => '\\Illuminate\\Routing\\ViewController@__invoke',
         'controller' => '\\Illuminate\\Routing\\ViewController',
-        'as' => 'generated::WimTmjaBWMYIBXcH',
+        'as' => 'generated::UnB8E6lmDEgjnYf3',
       ),
       'fallback' => false,
       'defaults' => 

@@ -39,7 +39,8 @@ final class App
             (new Process([PHP_BINARY, 'artisan', ...$command, '-q'], $root, $env, timeout: 60))->mustRun();
         }
         $options = ['-q', '-d', 'post_max_size=0', '-d', 'opcache.enable=1', '-d', 'display_errors=stderr'];
-        $this->server = new Process([PHP_BINARY, ...$options, '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'public/index.php'], $root, $env, timeout: null);
+        // A session of its own: the server's workers outlive it unless the whole group is ended.
+        $this->server = new Process(['setsid', PHP_BINARY, ...$options, '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'public/index.php'], $root, $env, timeout: null);
         $this->server->start();
         Ports::await($this->port, $this->server);
     }
@@ -47,6 +48,10 @@ final class App
     /** As when the pilot closes the laptop: the data stays. */
     public function stop(): void
     {
+        $pid = $this->server?->getPid();
+        if ($pid !== null) {
+            posix_kill(-$pid, SIGTERM);
+        }
         $this->server?->stop(2);
         $this->server = null;
     }

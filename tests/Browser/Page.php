@@ -63,9 +63,7 @@ final readonly class Page
     /** The pulse that the screen shows for a channel, on Wire or on Prove. */
     public function pulse(int $channel): int
     {
-        $css = $this->has('[data-pulse]') ? "[data-pulse='{$channel}']" : "[data-end='output:{$channel}'] [data-says]";
-
-        return (int) $this->text($css);
+        return (int) $this->text("[data-pulse='{$channel}'], [data-end='output:{$channel}'] [data-says]");
     }
 
     /** Types keys into whatever a selector names. */

@@ -37,7 +37,7 @@ export function Loom({ aircraft, document, at, select }: Props) {
   const look = (end: string) => ({
     end,
     selected: at === end,
-    faded: at !== null && at !== end && !lit.has(end),
+    lit: lit.has(end),
     onSelect: () => select(at === end ? null : end),
   })
   const axes = [sticks['left-y'], sticks['left-x'], sticks['right-y'], sticks['right-x']]

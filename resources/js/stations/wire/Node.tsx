@@ -4,7 +4,8 @@ type Props = {
   says: string
   number?: number
   selected: boolean
-  faded: boolean
+  /** Tied to what is selected. */
+  lit: boolean
   unused: boolean
   clipped?: boolean
   target?: boolean
@@ -16,9 +17,9 @@ type Props = {
 
 /** A place on the loom where threads begin or end. */
 export function Node(props: Props) {
-  const { end, name, says, number, selected, faded, unused, clipped, target, bar, onSelect, onPull } = props
+  const { end, name, says, number, selected, lit, unused, clipped, target, bar, onSelect, onPull } = props
   const border =
-    selected || target
+    selected || target || lit
       ? 'border-sodium'
       : clipped
         ? 'border-rose'
@@ -26,10 +27,7 @@ export function Node(props: Props) {
           ? 'border-line border-dashed'
           : 'border-line'
   return (
-    <div
-      data-end={end}
-      className={`relative z-10 flex max-h-9 min-h-6 flex-1 items-stretch transition-opacity ${faded ? 'opacity-60' : ''}`}
-    >
+    <div data-end={end} className="relative z-10 flex max-h-9 min-h-6 flex-1 items-stretch">
       <button
         type="button"
         aria-pressed={selected}

@@ -1,0 +1,59 @@
+<?php
+
+namespace DuskSwitch\Tests\Browser;
+
+use DuskSwitch\Tests\Core\Given;
+use PHPUnit\Framework\TestCase;
+
+/** A class of tests has its own app with fresh data; all share one Chromium driver. */
+abstract class BrowserTestCase extends TestCase
+{
+    protected static App $app;
+
+    private static ?Chrome $chrome = null;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$app = new App;
+        self::$app->start();
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$app->stop();
+    }
+
+    protected function page(int $width = 1280, int $height = 800, string $downloads = ''): Page
+    {
+        self::$chrome ??= new Chrome;
+
+        return new Page(self::$chrome->browser($width, $height, $downloads), self::$app);
+    }
+
+    /**
+     * What the core says that a demo aircraft's channel does.
+     *
+     * @param  array<string, float>  $axes
+     * @param  array<string, float|string>  $controls
+     */
+    protected function coreSays(string $demo, int $channel, array $axes = [], array $controls = []): int
+    {
+        return (int) Given::frame(Given::circuit(Given::demo($demo)), $axes, $controls)->pulse($channel);
+    }
+
+    /** Waits for a channel's pulse on the screen. */
+    protected function sees(Page $page, int $channel, int $pulse): void
+    {
+        $seen = null;
+        try {
+            $page->until(function () use ($page, $channel, $pulse, &$seen): bool {
+                $seen = $page->pulse($channel);
+
+                return $seen === $pulse;
+            }, "channel {$channel} at {$pulse} µs");
+        } catch (\RuntimeException) {
+            // Told below with both numbers.
+        }
+        self::assertSame($pulse, $seen, "channel {$channel}");
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+namespace DuskSwitch\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** What every screen owes the pilot: it fits, it can be read, it can be reached. */
+final class EveryScreenTest extends BrowserTestCase
+{
+    /** @return array<string, array{string, string}> */
+    public static function screens(): array
+    {
+        return [
+            'hangar' => ['/', '[data-aircraft]'], 'stores' => ['/stores', 'main h2'], 'kit' => ['/aircraft/3/kit', 'main h1'],
+            'wire' => ['/aircraft/3/wire', '[data-thread]'], 'a function' => ['/aircraft/3/wire?at=function:roll', '[data-dot]'],
+            'a switch' => ['/aircraft/3/wire?at=function:mode', '#fn-name'], 'an output' => ['/aircraft/4/wire?at=output:1', '[data-stage]'],
+            'a control' => ['/aircraft/3/wire?at=control:flick-e', '#control-assign'], 'prove' => ['/aircraft/3/prove', '[data-stage]'],
+            'sense' => ['/aircraft/3/sense', 'main h1'], 'fly' => ['/aircraft/3/fly', 'main h1'],
+        ];
+    }
+
+    #[DataProvider('screens')]
+    public function test_a_screen_is_accessible_in_both_themes_and_fits(string $path, string $ready): void
+    {
+        $page = $this->page()->open($path);
+        foreach (['dusk', 'day'] as $theme) {
+            $page->browser->executeScript("localStorage.setItem('dusk.theme', '{$theme}')");
+            $page->browser->navigate()->refresh();
+            $page->find($ready);
+            usleep(300_000);
+            $page->browser->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
+            $found = $page->browser->executeAsyncScript("axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa']}).then(r => arguments[0](r.violations.map(v => v.id + ': ' + v.nodes.length + ' times, first at ' + v.nodes[0].target + ' ' + (v.nodes[0].any[0]?.message ?? ''))))");
+            self::assertSame([], $found, "{$path}, {$theme}");
+            self::assertSame([true, true], $page->browser->executeScript('const d = document.documentElement; return [d.scrollHeight <= innerHeight, d.scrollWidth <= innerWidth]'), 'no page scroll');
+        }
+        $this->fitsAPhone($path, $ready);
+    }
+
+    private function fitsAPhone(string $path, string $ready): void
+    {
+        $phone = $this->page(390, 844)->open($path);
+        $phone->find($ready);
+        self::assertSame(390, $phone->browser->executeScript('return document.documentElement.scrollWidth'), "{$path} on a phone");
+        $phone->browser->quit();
+    }
+
+    public function test_a_phone_moves_the_handheld(): void
+    {
+        $phone = $this->page(390, 844)->open('/aircraft/3/prove');
+        $this->sees($phone, 5, 1000);
+        $phone->named('Unfold', 'button')->click();
+        $phone->find("[data-control='flick-a'] [data-detent='away']")->click();
+        $this->sees($phone, 5, 2000);
+    }
+
+    public function test_the_palette_and_the_shortcuts(): void
+    {
+        $page = $this->page()->openAircraft('Nightjar');
+        $page->actions()->keyDown(null, "\u{E009}")->sendKeys(null, 'k')->keyUp(null, "\u{E009}")->perform();
+        $page->keys('[cmdk-input]', 'prove', "\u{E007}");
+        $page->find('[data-channel]');
+        self::assertStringEndsWith('/prove', $page->browser->getCurrentURL());
+
+        $page->actions()->sendKeys(null, '?')->perform();
+        self::assertStringContainsString('Command palette', $page->text('[role=dialog]'));
+        $page->actions()->sendKeys(null, "\u{E00C}")->perform();
+        $page->until(fn (): bool => ! $page->has('[role=dialog]'), 'the list to close');
+
+        $before = $page->browser->executeScript('return document.documentElement.dataset.theme');
+        $page->actions()->sendKeys(null, 't')->perform();
+        self::assertNotSame($before, $page->browser->executeScript('return document.documentElement.dataset.theme'));
+
+        $page->find("[data-control='flick-a'] [data-detent='away']")->click();
+        $this->sees($page, 5, 2000);
+        $page->actions()->sendKeys(null, '0')->perform();
+        $this->sees($page, 5, 1000);
+    }
+
+    public function test_what_must_be_read_is_at_least_14_px(): void
+    {
+        $page = $this->page()->open('/aircraft/3/prove');
+        $page->find('[data-stage]');
+        $small = $page->browser->executeScript("return [...document.querySelectorAll('body *')].filter(e => [...e.childNodes].some(n => n.nodeType === 3 && n.data.trim()) && !e.closest('[aria-hidden=true], .sr-only, script, style, noscript') && parseFloat(getComputedStyle(e).fontSize) < 14).map(e => e.textContent)");
+        self::assertSame([], $small);
+    }
+}

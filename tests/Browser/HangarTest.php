@@ -1,0 +1,61 @@
+<?php
+
+namespace DuskSwitch\Tests\Browser;
+
+/** All aircraft, and what goes wrong. */
+final class HangarTest extends BrowserTestCase
+{
+    public function test_new_copy_rename_delete_and_back(): void
+    {
+        $page = $this->page()->open('/');
+        $page->named('New aircraft', 'button')->click();
+        $page->fill('#new-name', 'Wagtail');
+        $page->find('[data-pull]');
+        self::assertStringContainsString('Wagtail', $page->text('h1'));
+        $page->stick('left', 0.0, 1.0);
+        $this->sees($page, 3, 2000);
+
+        $page->open('/')->find("[aria-label='More for Wagtail']")->click();
+        $page->named('Duplicate')->click();
+        $page->find("[data-aircraft='Wagtail copy']");
+
+        $page->find("[aria-label='More for Wagtail copy']")->click();
+        $page->named('Rename')->click();
+        $page->fill("[aria-label='New name']", 'A name that goes on and on, well past what a card can hold');
+        $page->find("[data-aircraft^='A name that goes']");
+
+        $page->find("[aria-label='More for Wagtail']")->click();
+        $page->named('Delete')->click();
+        $page->until(fn (): bool => ! $page->has("[data-aircraft='Wagtail']"), 'Wagtail to go');
+        $page->named('Undo', 'button')->click();
+        $page->find("[data-aircraft='Wagtail']");
+    }
+
+    public function test_a_bad_file_is_told_with_its_place(): void
+    {
+        $file = sys_get_temp_dir().'/dusk-bad-'.bin2hex(random_bytes(4)).'.json';
+        file_put_contents($file, str_replace('"control": "flick-a"', '"control": "flick-z"', (string) file_get_contents(__DIR__.'/../../database/demo/nightjar.json')));
+        $page = $this->page()->open('/');
+        $page->find('[data-aircraft]');
+        $page->find('input[type=file]')->sendKeys($file);
+
+        $says = $page->text('[role=dialog]');
+        self::assertStringContainsString('functions[4].drive.control', $says);
+        self::assertStringContainsString('Harbour 16 has no control "flick-z"; it has flick-a … flick-h', $says);
+        unlink($file);
+    }
+
+    public function test_a_hangar_without_aircraft_says_what_to_do(): void
+    {
+        foreach (json_decode((string) file_get_contents(self::$app->url('/api/aircraft')))->aircraft as $aircraft) {
+            file_get_contents(self::$app->url("/api/aircraft/{$aircraft->id}"), false, stream_context_create(['http' => ['method' => 'DELETE']]));
+        }
+        self::assertStringContainsString('The hangar is empty', $this->page()->open('/')->named('The hangar is empty.')->getText());
+    }
+
+    public function test_an_aircraft_that_is_gone_is_said(): void
+    {
+        $page = $this->page()->open('/aircraft/4711/wire');
+        self::assertStringContainsString('can’t be opened', $page->text('main h1'));
+    }
+}
