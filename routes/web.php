@@ -9,6 +9,8 @@ use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): void {
+    Route::post('live', [LiveController::class, 'frame']);
+    Route::post('shape', [LiveController::class, 'shape']);
     Route::get('stores', [StoresController::class, 'index']);
     Route::get('aircraft', [HangarController::class, 'index']);
     Route::post('aircraft', [HangarController::class, 'store']);
@@ -25,8 +27,6 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
         Route::post('undo', [ProgramController::class, 'undo']);
         Route::post('redo', [ProgramController::class, 'redo']);
         Route::post('revisions/{number}/take', [ProgramController::class, 'take'])->whereNumber('number');
-        Route::post('live', [LiveController::class, 'frame']);
-        Route::post('shape', [LiveController::class, 'shape']);
     });
     // The lower bound of the bench: a request that does nothing.
     Route::get('empty', fn () => response()->json((object) []));

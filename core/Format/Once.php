@@ -8,7 +8,7 @@ final class Once
     /** @var array<int|string, string> where each was seen first */
     private array $seen = [];
 
-    /** @param string $kind what it is, with its article: "a step" */
+    /** @param  string  $kind what it is, with its article: "a step" */
     public function __construct(private readonly string $kind)
     {
     }

@@ -7,6 +7,8 @@ use DuskSwitch\Core\Signal\Part\OutputPart;
 use DuskSwitch\Core\Signal\Part\Part;
 use DuskSwitch\Core\Signal\Part\ProportionalPart;
 
+use function array_merge;
+
 /**
  * A program, ready to run: a flat list of parts over numbered slots, no look-up by name.
  *
@@ -33,7 +35,7 @@ final readonly class Circuit
      */
     public function frame(array $inputs): Frame
     {
-        $v = [...$inputs, ...$this->blank];
+        $v = array_merge($inputs, $this->blank);
         foreach ($this->parts as $part) {
             $part->run($v);
         }

@@ -17,9 +17,9 @@ final readonly class PulseScale
     {
     }
 
-    /** The pulse in whole µs, halves away from zero; pulses are positive, so halves go up. */
+    /** The pulse in whole µs, halves away from zero; pulses are positive, so cutting off after adding a half does it. */
     public function pulse(float $signal): int
     {
-        return (int) floor($this->centre + $this->span * $signal + 0.5);
+        return (int) ($this->centre + $this->span * $signal + 0.5);
     }
 }

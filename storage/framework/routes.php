@@ -13,7 +13,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::HPzvpWv8EDpqhcil',
+            '_route' => 'generated::uPYzVW69VZzbyREv',
           ),
           1 => NULL,
           2 => 
@@ -33,7 +33,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::BSS7EjTxCbQqiWlH',
+            '_route' => 'generated::x0RVmKdTDvgiarG8',
           ),
           1 => NULL,
           2 => 
@@ -50,7 +50,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::PrPv6b4I4CG8PHLW',
+            '_route' => 'generated::JFaskhVG9qmLtfqE',
           ),
           1 => NULL,
           2 => 
@@ -69,7 +69,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::zZvUCFvBKssAAmu9',
+            '_route' => 'generated::SG55RNKTfLV04XCd',
           ),
           1 => NULL,
           2 => 
@@ -88,7 +88,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::MusCBkqaR0aqN1tw',
+            '_route' => 'generated::OLxd5ldYV25YG0GS',
           ),
           1 => NULL,
           2 => 
@@ -115,7 +115,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::FxvLoMCe8YwEBuCa',
+            '_route' => 'generated::dDHX6LmesSev9NIK',
           ),
           1 => 
           array (
@@ -137,7 +137,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::eIwzicyiXIefTg2X',
+            '_route' => 'generated::AeJQMmBI0LoFZ8Kx',
           ),
           1 => 
           array (
@@ -157,7 +157,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::c23cPIf1YgwcUeQe',
+            '_route' => 'generated::LPPcDid8qgc6Qg40',
           ),
           1 => 
           array (
@@ -176,7 +176,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::IU5xb2BP1rCNdbNP',
+            '_route' => 'generated::pJofMjWNQesNkiS9',
           ),
           1 => 
           array (
@@ -198,7 +198,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::8xofnlzGX1FthZ9i',
+            '_route' => 'generated::YILQVCk9Vwx0PrYH',
           ),
           1 => 
           array (
@@ -220,7 +220,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::xFj7NyIPfG0MYvqF',
+            '_route' => 'generated::5b6X35CiEVC3MkB0',
           ),
           1 => 
           array (
@@ -243,7 +243,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::ptwBUuOXBpkpchlq',
+            '_route' => 'generated::q612pjdCjzqasOuE',
           ),
           1 => 
           array (
@@ -265,7 +265,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::X7UrJFZ8cnTaJjK6',
+            '_route' => 'generated::GRJCwg3xvTHxNdFn',
           ),
           1 => 
           array (
@@ -287,7 +287,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::7PeUcWFLc4EJXwaB',
+            '_route' => 'generated::ocDoyk6tvmqRwFHY',
           ),
           1 => 
           array (
@@ -309,7 +309,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::L68RtUIh0av88kBg',
+            '_route' => 'generated::lVVqCloNFKtIE1UB',
           ),
           1 => 
           array (
@@ -331,7 +331,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::qmzC9EcENkdal0Gv',
+            '_route' => 'generated::GNuEapKNDBieyflG',
           ),
           1 => 
           array (
@@ -354,7 +354,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::XDnJarZKxpHvKsau',
+            '_route' => 'generated::NqOVwbBTs5USZiM3',
           ),
           1 => 
           array (
@@ -376,7 +376,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::RlHLtynIIZJmTQ7C',
+            '_route' => 'generated::3a0z7BbSIEmHEkGL',
           ),
           1 => 
           array (
@@ -398,7 +398,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::YCUcTP4N7QYjsGf8',
+            '_route' => 'generated::wdjutarlQaC3XSGS',
             'rest' => NULL,
           ),
           1 => 
@@ -427,7 +427,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 
           array (
-            '_route' => 'generated::UnB8E6lmDEgjnYf3',
+            '_route' => 'generated::j8s8G91Qbd6VkNmH',
             'rest' => NULL,
           ),
           1 => 
@@ -460,7 +460,7 @@ app('router')->setCompiledRoutes(
   ),
   'attributes' => 
   array (
-    'generated::HPzvpWv8EDpqhcil' => 
+    'generated::uPYzVW69VZzbyREv' => 
     array (
       'methods' => 
       array (
@@ -481,7 +481,7 @@ app('router')->setCompiledRoutes(
         'where' => 
         array (
         ),
-        'as' => 'generated::HPzvpWv8EDpqhcil',
+        'as' => 'generated::uPYzVW69VZzbyREv',
       ),
       'fallback' => false,
       'defaults' => 
@@ -497,7 +497,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::BSS7EjTxCbQqiWlH' => 
+    'generated::x0RVmKdTDvgiarG8' => 
     array (
       'methods' => 
       array (
@@ -518,7 +518,7 @@ app('router')->setCompiledRoutes(
         'where' => 
         array (
         ),
-        'as' => 'generated::BSS7EjTxCbQqiWlH',
+        'as' => 'generated::x0RVmKdTDvgiarG8',
       ),
       'fallback' => false,
       'defaults' => 
@@ -534,7 +534,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::PrPv6b4I4CG8PHLW' => 
+    'generated::JFaskhVG9qmLtfqE' => 
     array (
       'methods' => 
       array (
@@ -554,7 +554,7 @@ app('router')->setCompiledRoutes(
         'where' => 
         array (
         ),
-        'as' => 'generated::PrPv6b4I4CG8PHLW',
+        'as' => 'generated::JFaskhVG9qmLtfqE',
       ),
       'fallback' => false,
       'defaults' => 
@@ -570,7 +570,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::zZvUCFvBKssAAmu9' => 
+    'generated::SG55RNKTfLV04XCd' => 
     array (
       'methods' => 
       array (
@@ -590,7 +590,7 @@ app('router')->setCompiledRoutes(
         'where' => 
         array (
         ),
-        'as' => 'generated::zZvUCFvBKssAAmu9',
+        'as' => 'generated::SG55RNKTfLV04XCd',
       ),
       'fallback' => false,
       'defaults' => 
@@ -606,7 +606,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::FxvLoMCe8YwEBuCa' => 
+    'generated::dDHX6LmesSev9NIK' => 
     array (
       'methods' => 
       array (
@@ -630,7 +630,7 @@ app('router')->setCompiledRoutes(
         array (
           0 => 'Illuminate\\Routing\\Middleware\\SubstituteBindings',
         ),
-        'as' => 'generated::FxvLoMCe8YwEBuCa',
+        'as' => 'generated::dDHX6LmesSev9NIK',
       ),
       'fallback' => false,
       'defaults' => 
@@ -647,7 +647,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::eIwzicyiXIefTg2X' => 
+    'generated::AeJQMmBI0LoFZ8Kx' => 
     array (
       'methods' => 
       array (
@@ -669,7 +669,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::eIwzicyiXIefTg2X',
+        'as' => 'generated::AeJQMmBI0LoFZ8Kx',
       ),
       'fallback' => false,
       'defaults' => 
@@ -686,7 +686,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::c23cPIf1YgwcUeQe' => 
+    'generated::LPPcDid8qgc6Qg40' => 
     array (
       'methods' => 
       array (
@@ -707,7 +707,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::c23cPIf1YgwcUeQe',
+        'as' => 'generated::LPPcDid8qgc6Qg40',
       ),
       'fallback' => false,
       'defaults' => 
@@ -724,7 +724,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::IU5xb2BP1rCNdbNP' => 
+    'generated::pJofMjWNQesNkiS9' => 
     array (
       'methods' => 
       array (
@@ -745,7 +745,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::IU5xb2BP1rCNdbNP',
+        'as' => 'generated::pJofMjWNQesNkiS9',
       ),
       'fallback' => false,
       'defaults' => 
@@ -762,7 +762,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::8xofnlzGX1FthZ9i' => 
+    'generated::YILQVCk9Vwx0PrYH' => 
     array (
       'methods' => 
       array (
@@ -783,7 +783,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::8xofnlzGX1FthZ9i',
+        'as' => 'generated::YILQVCk9Vwx0PrYH',
       ),
       'fallback' => false,
       'defaults' => 
@@ -800,7 +800,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::xFj7NyIPfG0MYvqF' => 
+    'generated::5b6X35CiEVC3MkB0' => 
     array (
       'methods' => 
       array (
@@ -822,7 +822,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::xFj7NyIPfG0MYvqF',
+        'as' => 'generated::5b6X35CiEVC3MkB0',
       ),
       'fallback' => false,
       'defaults' => 
@@ -839,7 +839,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::ptwBUuOXBpkpchlq' => 
+    'generated::q612pjdCjzqasOuE' => 
     array (
       'methods' => 
       array (
@@ -860,7 +860,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::ptwBUuOXBpkpchlq',
+        'as' => 'generated::q612pjdCjzqasOuE',
       ),
       'fallback' => false,
       'defaults' => 
@@ -877,7 +877,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::X7UrJFZ8cnTaJjK6' => 
+    'generated::GRJCwg3xvTHxNdFn' => 
     array (
       'methods' => 
       array (
@@ -898,7 +898,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::X7UrJFZ8cnTaJjK6',
+        'as' => 'generated::GRJCwg3xvTHxNdFn',
       ),
       'fallback' => false,
       'defaults' => 
@@ -915,7 +915,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::7PeUcWFLc4EJXwaB' => 
+    'generated::ocDoyk6tvmqRwFHY' => 
     array (
       'methods' => 
       array (
@@ -936,7 +936,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::7PeUcWFLc4EJXwaB',
+        'as' => 'generated::ocDoyk6tvmqRwFHY',
       ),
       'fallback' => false,
       'defaults' => 
@@ -953,7 +953,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::L68RtUIh0av88kBg' => 
+    'generated::lVVqCloNFKtIE1UB' => 
     array (
       'methods' => 
       array (
@@ -974,7 +974,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::L68RtUIh0av88kBg',
+        'as' => 'generated::lVVqCloNFKtIE1UB',
       ),
       'fallback' => false,
       'defaults' => 
@@ -991,7 +991,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::qmzC9EcENkdal0Gv' => 
+    'generated::GNuEapKNDBieyflG' => 
     array (
       'methods' => 
       array (
@@ -1012,7 +1012,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::qmzC9EcENkdal0Gv',
+        'as' => 'generated::GNuEapKNDBieyflG',
       ),
       'fallback' => false,
       'defaults' => 
@@ -1030,7 +1030,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::XDnJarZKxpHvKsau' => 
+    'generated::NqOVwbBTs5USZiM3' => 
     array (
       'methods' => 
       array (
@@ -1051,7 +1051,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::XDnJarZKxpHvKsau',
+        'as' => 'generated::NqOVwbBTs5USZiM3',
       ),
       'fallback' => false,
       'defaults' => 
@@ -1068,7 +1068,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::RlHLtynIIZJmTQ7C' => 
+    'generated::3a0z7BbSIEmHEkGL' => 
     array (
       'methods' => 
       array (
@@ -1089,7 +1089,7 @@ app('router')->setCompiledRoutes(
         array (
           'aircraft' => '[0-9]+',
         ),
-        'as' => 'generated::RlHLtynIIZJmTQ7C',
+        'as' => 'generated::3a0z7BbSIEmHEkGL',
       ),
       'fallback' => false,
       'defaults' => 
@@ -1106,7 +1106,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::MusCBkqaR0aqN1tw' => 
+    'generated::OLxd5ldYV25YG0GS' => 
     array (
       'methods' => 
       array (
@@ -1126,7 +1126,7 @@ app('router')->setCompiledRoutes(
         'where' => 
         array (
         ),
-        'as' => 'generated::MusCBkqaR0aqN1tw',
+        'as' => 'generated::OLxd5ldYV25YG0GS',
       ),
       'fallback' => false,
       'defaults' => 
@@ -1142,7 +1142,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::YCUcTP4N7QYjsGf8' => 
+    'generated::wdjutarlQaC3XSGS' => 
     array (
       'methods' => 
       array (
@@ -1167,7 +1167,7 @@ app('router')->setCompiledRoutes(
         'where' => 
         array (
         ),
-        'as' => 'generated::YCUcTP4N7QYjsGf8',
+        'as' => 'generated::wdjutarlQaC3XSGS',
       ),
       'fallback' => false,
       'defaults' => 
@@ -1184,7 +1184,7 @@ app('router')->setCompiledRoutes(
       'waitSeconds' => NULL,
       'withTrashed' => false,
     ),
-    'generated::UnB8E6lmDEgjnYf3' => 
+    'generated::j8s8G91Qbd6VkNmH' => 
     array (
       'methods' => 
       array (
@@ -1196,7 +1196,7 @@ app('router')->setCompiledRoutes(
       array (
         'uses' => '\\Illuminate\\Routing\\ViewController@__invoke',
         'controller' => '\\Illuminate\\Routing\\ViewController',
-        'as' => 'generated::UnB8E6lmDEgjnYf3',
+        'as' => 'generated::j8s8G91Qbd6VkNmH',
       ),
       'fallback' => false,
       'defaults' => 

@@ -2,7 +2,6 @@
 
 namespace DuskSwitch\Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What every screen owes the pilot: it fits, it can be read, it can be reached. */

@@ -12,7 +12,7 @@ use PHPUnit\Framework\TestCase;
 /** What is wrong with a document is told with its path and the way to mend it. */
 final class BadDocumentTest extends TestCase
 {
-    /** @param array<string, mixed> $parts */
+    /** @param  array<string, mixed>  $parts */
     #[DataProvider('faults')]
     public function test_a_fault_is_told_with_its_path(string $path, string $says, array $parts): void
     {

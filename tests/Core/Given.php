@@ -20,7 +20,7 @@ final class Given
         return TransmitterDecoder::decode((string) file_get_contents(self::DEMO."/transmitters/{$id}.json"));
     }
 
-    /** @param array<string, mixed> $parts of a program document */
+    /** @param  array<string, mixed>  $parts of a program document */
     public static function text(array $parts): string
     {
         return json_encode($parts + [
@@ -28,7 +28,7 @@ final class Given
         ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 
-    /** @param array<string, mixed> $parts */
+    /** @param  array<string, mixed>  $parts */
     public static function program(array $parts): Circuit
     {
         return self::circuit(self::text($parts));

@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 /** Feeds: how functions, controls and other outputs come together on a channel. */
 final class MixingTest extends TestCase
 {
-    /** @param list<array<string, mixed>> $feeds */
+    /** @param  list<array<string, mixed>>  $feeds */
     private function channel(array $feeds, array $more = []): Circuit
     {
         return Given::program($more + [

@@ -87,7 +87,7 @@ final class ProgramTest extends HttpTestCase
         $id = $this->aircraft()->id;
         $this->api('POST', "/api/aircraft/{$id}/assign", ['base' => 1, 'function' => 'arm', 'to' => 'control:flick-e'])
             ->assertJson(['revision' => 2, 'note' => 'Arm on Flick E']);
-        $live = fn (string $control): int => $this->api('POST', "/api/aircraft/{$id}/live", ['inputs' => ['controls' => [$control => 'away']]])->json('outputs.5.pulse');
+        $live = fn (string $control): int => $this->api('POST', '/api/live', ['document' => $this->document($id), 'inputs' => ['controls' => [$control => 'away']]])->json('outputs.5.pulse');
 
         self::assertSame([1000, 2000], [$live('flick-a'), $live('flick-e')]);
         $this->api('POST', "/api/aircraft/{$id}/assign", ['base' => 2, 'function' => 'arm', 'to' => null])->assertJson(['gaps' => ['Nothing moves Arm']]);
@@ -99,7 +99,7 @@ final class ProgramTest extends HttpTestCase
     public function test_a_live_frame_tells_pulses_reasons_and_the_dot(): void
     {
         $id = $this->aircraft()->id;
-        $live = $this->api('POST', "/api/aircraft/{$id}/live", ['inputs' => ['axes' => ['roll' => 0.5]], 'explain' => 1, 'function' => 'roll']);
+        $live = $this->api('POST', '/api/live', ['document' => $this->document($id), 'inputs' => ['axes' => ['roll' => 0.5]], 'explain' => 1, 'function' => 'roll']);
 
         self::assertSame('main', $live->json('phase'));
         self::assertEqualsWithDelta(0.3875, $live->json('functions.roll'), 1e-12);
@@ -115,27 +115,31 @@ final class ProgramTest extends HttpTestCase
         $draft = $this->document($id);
         $draft->outputs[0]->reverse = true;
 
-        self::assertSame(1306, $this->api('POST', "/api/aircraft/{$id}/live", ['inputs' => ['axes' => ['roll' => 0.5]], 'document' => $draft])->json('outputs.1.pulse'));
-        self::assertSame(1694, $this->api('POST', "/api/aircraft/{$id}/live", ['inputs' => ['axes' => ['roll' => 0.5]]])->json('outputs.1.pulse'));
+        self::assertSame(1306, $this->api('POST', '/api/live', ['document' => $draft, 'inputs' => ['axes' => ['roll' => 0.5]]])->json('outputs.1.pulse'));
+        self::assertFalse($this->document($id)->outputs[0]->reverse);
     }
 
     public function test_a_shape_is_drawn_by_the_core(): void
     {
         $id = $this->aircraft()->id;
-        $lines = $this->api('POST', "/api/aircraft/{$id}/shape", ['function' => 'roll'])->json('lines');
+        $lines = $this->api('POST', '/api/shape', ['document' => $this->document($id), 'function' => 'roll'])->json('lines');
 
         self::assertSame(['main', 'calm'], array_column($lines, 'phase'));
         self::assertEquals([[-1, -1], [0, 0], [1, 1]], [$lines[0]['points'][0], $lines[0]['points'][40], $lines[0]['points'][80]]);
         self::assertEqualsWithDelta(0.6, $lines[1]['points'][80][1], 1e-12);
-        self::assertNull($this->api('POST', "/api/aircraft/{$id}/shape", ['function' => 'arm'])->json('lines'));
+        self::assertNull($this->api('POST', '/api/shape', ['document' => $this->document($id), 'function' => 'arm'])->json('lines'));
     }
 
     public function test_inputs_that_cannot_be_are_refused(): void
     {
         $id = $this->aircraft()->id;
-        $this->api('POST', "/api/aircraft/{$id}/live", '{"inputs": {"axes": {"roll": NaN}}}', 422);
-        $this->api('POST', "/api/aircraft/{$id}/live", ['inputs' => ['axes' => ['roll' => 2]]], 422)->assertJsonPath('faults.0.path', 'inputs.axes.roll');
-        $this->api('POST', "/api/aircraft/{$id}/live", ['inputs' => ['controls' => ['flick-a' => 'sideways']]], 422);
-        $this->api('POST', "/api/aircraft/{$id}/live", '[]', 422);
+        $document = $this->document($id);
+        $live = fn (mixed $inputs) => $this->api('POST', '/api/live', ['document' => $document, 'inputs' => $inputs], 422);
+        $live(['axes' => ['roll' => 2]])->assertJsonPath('faults.0.path', 'inputs.axes.roll');
+        $live(['controls' => ['flick-a' => 'sideways']])->assertJsonPath('faults.0.path', 'inputs.controls.flick-a');
+        $live([])->assertJsonPath('faults.0.path', 'inputs');
+        $this->api('POST', '/api/live', '{"document": {}, "inputs": {"axes": {"roll": NaN}}}', 422);
+        $this->api('POST', '/api/live', '[]', 422);
+        $this->api('POST', '/api/live', '{}', 422)->assertJsonPath('faults.1.path', 'inputs');
     }
 }

@@ -3,25 +3,27 @@
 namespace DuskSwitch\App\Http\Controllers;
 
 use DuskSwitch\App\Http\Body;
-use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Format\FrameEncoder;
 use DuskSwitch\Core\Format\InputsDecoder;
-use DuskSwitch\Core\Signal\Circuit;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** What a program gives right now: of the saved revision, or of a draft that comes with the request. */
+/**
+ * What a program gives right now. The document comes with the request, saved or not: nothing is looked up
+ * and nothing kept, so that a frame is as quick as it can be.
+ */
 final readonly class LiveController
 {
     public function __construct(private Bench $bench)
     {
     }
 
-    public function frame(Request $request, Aircraft $aircraft): JsonResponse
+    public function frame(Request $request): JsonResponse
     {
-        $body = Body::of($request, ['inputs'], ['document', 'explain', 'function']);
-        $circuit = $this->circuit($body, $aircraft);
+        $body = Body::of($request, ['document', 'inputs'], ['explain', 'function']);
+        $body->done();
+        $circuit = $this->bench->read($body->raw('document'));
         $inputs = InputsDecoder::set($body->need('inputs'), $circuit->panel);
         $channel = $body->node->at('explain')?->whole(1, 32);
         $function = $body->node->at('function')?->id();
@@ -37,19 +39,12 @@ final readonly class LiveController
         ]);
     }
 
-    public function shape(Request $request, Aircraft $aircraft): JsonResponse
+    public function shape(Request $request): JsonResponse
     {
-        $body = Body::of($request, ['function'], ['document']);
+        $body = Body::of($request, ['document', 'function']);
         $function = $body->need('function')->id();
         $body->done();
 
-        return new JsonResponse(['lines' => $this->circuit($body, $aircraft)->line($function)]);
-    }
-
-    private function circuit(Body $body, Aircraft $aircraft): Circuit
-    {
-        $draft = $body->raw('document');
-
-        return $draft === null ? $this->bench->circuit($aircraft->current()->document) : $this->bench->read($draft);
+        return new JsonResponse(['lines' => $this->bench->read($body->raw('document'))->line($function)]);
     }
 }

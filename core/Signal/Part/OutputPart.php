@@ -27,6 +27,12 @@ final readonly class OutputPart implements Part
 
     private float $sign;
 
+    /** Where every feed is an even weight, added: nothing but these are needed. */
+    private float $bias;
+
+    /** @var array<int, float>|null weight by slot; null where the feeds need more */
+    private ?array $weights;
+
     /** @param  list<FeedPart>  $feeds */
     public function __construct(public int $slot, public Output $output, private array $feeds, private PulseScale $scale)
     {
@@ -38,18 +44,36 @@ final readonly class OutputPart implements Part
         $this->ceiling = $output->limit->high;
         $this->centre = $scale->centre;
         $this->span = $scale->span;
+        $this->bias = array_sum(array_map(fn (FeedPart $feed): float => $feed->offset, $feeds));
+        $this->weights = self::simple($feeds);
+    }
+
+    /**
+     * @param  list<FeedPart>  $feeds
+     * @return array<int, float>|null
+     */
+    private static function simple(array $feeds): ?array
+    {
+        $weights = [];
+        foreach ($feeds as $feed) {
+            if (! $feed->plain || $feed->low !== $feed->high || isset($weights[$feed->input])) {
+                return null;
+            }
+            $weights[$feed->input] = $feed->high;
+        }
+
+        return $weights;
     }
 
     public function run(array &$v): void
     {
-        $sum = 0.0;
-        foreach ($this->feeds as $feed) {
-            if ($feed->plain) {
-                $m = $v[$feed->input];
-                $sum += $feed->offset + $m * ($m >= 0 ? $feed->high : $feed->low);
-            } elseif ($feed->when === null || $feed->when->holds($v)) {
-                $sum = $feed->join($sum, $feed->amount($v));
+        if ($this->weights !== null) {
+            $sum = $this->bias;
+            foreach ($this->weights as $slot => $weight) {
+                $sum += $v[$slot] * $weight;
             }
+        } else {
+            $sum = $this->sum($v);
         }
         $clipped = 0;
         if ($sum > Signal::LIMIT || $sum < -Signal::LIMIT) {
@@ -62,8 +86,22 @@ final readonly class OutputPart implements Part
             $clipped = 1;
         }
         $v[$this->slot] = $s;
-        $v[$this->slot + 1] = (int) floor($this->centre + $this->span * $s + 0.5);
+        // A pulse is positive, so cutting off after adding a half rounds halves away from zero.
+        $v[$this->slot + 1] = (int) ($this->centre + $this->span * $s + 0.5);
         $v[$this->slot + 2] = $clipped;
+    }
+
+    /** @param  array<int, float|int>  $v */
+    private function sum(array $v): float
+    {
+        $sum = 0.0;
+        foreach ($this->feeds as $feed) {
+            if ($feed->when === null || $feed->when->holds($v)) {
+                $sum = $feed->join($sum, $feed->amount($v));
+            }
+        }
+
+        return $sum;
     }
 
     /**

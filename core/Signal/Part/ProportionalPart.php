@@ -39,16 +39,19 @@ final readonly class ProportionalPart implements Part
             }
         }
         $x = $v[$this->input];
-        if ($this->deadband > 0.0) {
-            $x = $this->outsideDeadband($x);
+        $d = $this->deadband;
+        if ($d > 0.0) {
+            $x = $x >= $d ? ($x - $d) / (1 - $d) : ($x <= -$d ? ($x + $d) / (1 - $d) : 0.0);
         }
         $shape = $this->shapes[(int) $v[$this->phase]];
-        if ($shape->curve !== null) {
+        $k = $shape->expo;
+        if ($k > 0.0) {
+            // As Expo::at() does; a call less in the busiest place.
+            $y = (1 - $k) * $x + $k * $x * $x * $x;
+        } elseif ($shape->curve !== null) {
             $y = $shape->curve->at($x);
-        } elseif ($shape->expo === 0.0) {
-            $y = $x;
         } else {
-            $y = Expo::at($shape->expo, $x);
+            $y = $k === 0.0 ? $x : Expo::at($k, $x);
         }
         $y *= $y >= 0 ? $shape->high : $shape->low;
         if ($this->authority !== 0.0) {
@@ -65,15 +68,5 @@ final readonly class ProportionalPart implements Part
         $bare->run($v);
 
         return (float) $v[0];
-    }
-
-    private function outsideDeadband(float $x): float
-    {
-        $d = $this->deadband;
-        if (abs($x) < $d) {
-            return 0.0;
-        }
-
-        return ($x < 0 ? $x + $d : $x - $d) / (1 - $d);
     }
 }

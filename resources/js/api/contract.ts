@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["live"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shape"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stores": {
         parameters: {
             query?: never;
@@ -209,42 +241,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["takeRevision"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/aircraft/{id}/live": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["Id"];
-            };
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["live"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/aircraft/{id}/shape": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["Id"];
-            };
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["shape"];
         delete?: never;
         options?: never;
         head?: never;
@@ -784,6 +780,68 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    live: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    inputs: components["schemas"]["Inputs"];
+                    document: components["schemas"]["program.schema"];
+                    /** @description a channel to explain */
+                    explain?: number;
+                    /** @description a function whose dot is wanted */
+                    function?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description One frame */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Live"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    shape: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    function: string;
+                    document: components["schemas"]["program.schema"];
+                };
+            };
+        };
+        responses: {
+            /** @description A function's answer to its stick, a line a phase; null where it isn't proportional */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        lines: null | components["schemas"]["Line"][];
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
     stores: {
         parameters: {
             query?: never;
@@ -1070,73 +1128,6 @@ export interface operations {
         responses: {
             200: components["responses"]["Aircraft"];
             409: components["responses"]["Refused"];
-        };
-    };
-    live: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["Id"];
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    inputs: components["schemas"]["Inputs"];
-                    /** @description a draft; the saved revision where it is missing */
-                    document?: components["schemas"]["program.schema"];
-                    /** @description a channel to explain */
-                    explain?: number;
-                    /** @description a function whose dot is wanted */
-                    function?: string;
-                };
-            };
-        };
-        responses: {
-            /** @description One frame */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Live"];
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    shape: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["Id"];
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    function: string;
-                    document?: components["schemas"]["program.schema"];
-                };
-            };
-        };
-        responses: {
-            /** @description A function's answer to its stick, a line a phase; null where it isn't proportional */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        lines: null | components["schemas"]["Line"][];
-                    };
-                };
-            };
-            422: components["responses"]["Refused"];
         };
     };
 }

@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from 'react'
 import { data, Lost, POST } from './client'
 import { hand } from './hand'
-import type { Live } from './types'
+import type { Live, Program } from './types'
 import { workbench } from './workbench'
 
 type State = { frame: Live | null; lost: boolean }
@@ -52,23 +52,21 @@ class LiveStore {
   ask() {
     if (this.inFlight) {
       this.stale = true
-    } else if (this.aircraft !== null) {
-      void this.request(this.aircraft)
+    } else if (this.aircraft !== null && workbench.shown) {
+      void this.request(this.aircraft, workbench.shown)
     }
   }
 
-  private async request(id: number) {
+  private async request(id: number, document: Program) {
     this.inFlight = true
     this.stale = false
     let wait = 0
     try {
-      const draft = workbench.draft
       const frame = await data(
-        POST('/api/aircraft/{id}/live', {
-          params: { path: { id } },
+        POST('/api/live', {
           body: {
+            document,
             inputs: hand.inputs,
-            ...(draft ? { document: draft } : {}),
             ...(this.explain ? { explain: this.explain } : {}),
             ...(this.fn ? { function: this.fn } : {}),
           },

@@ -44,10 +44,10 @@ class Workbench {
     this.set({ aircraft: null, document: null, saving: 'saved', problem: null, conflict: null })
   }
 
-  /** True while the draft differs from what is saved and hasn't been refused. */
-  get draft(): Program | undefined {
+  /** What the core can run: the draft, or where it was refused what is saved. */
+  get shown(): Program | null {
     const { aircraft, document, saving } = this.state
-    return document && document !== aircraft?.document && saving !== 'refused' ? document : undefined
+    return saving === 'refused' ? (aircraft?.document ?? null) : document
   }
 
   edit(change: (document: Program) => Program, note: string) {
@@ -122,7 +122,7 @@ class Workbench {
   }
 
   undo = () =>
-    this.state.aircraft?.undo || this.draft
+    this.state.aircraft?.undo || this.state.document !== this.state.aircraft?.document
       ? this.act((id, base) => data(POST('/api/aircraft/{id}/undo', { params: { path: { id } }, body: { base } })))
       : Promise.resolve()
 

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import { data, POST } from '@/api/client'
 import { useLive } from '@/api/live'
 import type { Line, Program, ProportionalFunction, Shape } from '@/api/types'
-import { useWorkbench, workbench } from '@/api/workbench'
+import { useWorkbench } from '@/api/workbench'
 import { Choice } from '@/parts/Choice'
 import { Field } from '@/parts/Field'
 import { NumberField } from '@/parts/NumberField'
@@ -14,25 +14,21 @@ const EXPO = '(expo)'
 
 /** The function's line in every phase, from the core, of the present draft. */
 function useLines(fn: string): Line[] {
-  const { aircraft, document } = useWorkbench()
+  const { saving, document } = useWorkbench()
   const [lines, setLines] = useState<Line[]>([])
-  const id = aircraft?.id
-  // The draft is read when the document changes, not before.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: see above
+  const refused = saving === 'refused'
   useEffect(() => {
-    if (id === undefined) return
+    // A refused draft is told in the header; here the last good lines stay.
+    if (refused || !document) return
     let wanted = true
-    const draft = workbench.draft
-    const body = { function: fn, ...(draft ? { document: draft } : {}) }
-    data(POST('/api/aircraft/{id}/shape', { params: { path: { id } }, body })).then(
+    data(POST('/api/shape', { body: { document, function: fn } })).then(
       (answer) => wanted && setLines(answer.lines ?? []),
-      // A refused draft is told in the header; here the last good lines stay.
       () => undefined,
     )
     return () => {
       wanted = false
     }
-  }, [id, document, fn])
+  }, [document, refused, fn])
   return lines
 }
 

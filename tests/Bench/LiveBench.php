@@ -1,0 +1,48 @@
+<?php
+
+namespace DuskSwitch\Tests\Bench;
+
+use DuskSwitch\Tests\Browser\App;
+use DuskSwitch\Tests\Core\Given;
+
+/** A live frame over HTTP against a route that does nothing, on the same server, turn about. */
+final class LiveBench
+{
+    private const REQUESTS = 400;
+
+    /** @return array{float, float} ms, 95 of a hundred are faster: live, empty */
+    public static function run(App $app): array
+    {
+        $document = json_decode(Given::demo('nightjar'));
+        $times = [[], []];
+        for ($i = 0; $i < self::REQUESTS; $i++) {
+            $body = json_encode(['document' => $document, 'inputs' => ['axes' => ['roll' => sin($i), 'throttle' => cos($i)], 'controls' => ['flick-a' => 'away']], 'explain' => 1, 'function' => 'roll']);
+            $times[0][] = self::time($app->url('/api/live'), $body);
+            $times[1][] = self::time($app->url('/api/empty'), null);
+        }
+
+        return array_map(self::p95(...), $times);
+    }
+
+    private static function time(string $url, ?string $body): float
+    {
+        $request = curl_init($url);
+        curl_setopt_array($request, [CURLOPT_RETURNTRANSFER => true] + ($body === null ? [] : [CURLOPT_POSTFIELDS => $body, CURLOPT_HTTPHEADER => ['Content-Type: application/json']]));
+        $start = hrtime(true);
+        curl_exec($request);
+        $time = (hrtime(true) - $start) / 1e6;
+        if (curl_getinfo($request, CURLINFO_HTTP_CODE) !== 200) {
+            throw new \RuntimeException("{$url} didn't answer");
+        }
+
+        return $time;
+    }
+
+    /** @param  list<float>  $times */
+    public static function p95(array $times): float
+    {
+        sort($times);
+
+        return $times[(int) floor(0.95 * count($times))];
+    }
+}

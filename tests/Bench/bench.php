@@ -1,0 +1,40 @@
+<?php
+
+use DuskSwitch\Tests\Bench\ByHand;
+use DuskSwitch\Tests\Bench\FrameBench;
+use DuskSwitch\Tests\Bench\LiveBench;
+use DuskSwitch\Tests\Bench\ScreenBench;
+use DuskSwitch\Tests\Browser\App;
+
+require __DIR__.'/../../vendor/autoload.php';
+chdir(__DIR__.'/../..');
+
+/** Prints a measurement: what, the number, the lower bound of the same run, the ratio and the aim. */
+function say(string $what, string $number, string $bound, string $ratio, string $aim): void
+{
+    printf("%-44s %14s %26s %8s   %s\n", $what, $number, $bound, $ratio, $aim);
+}
+
+say('what', 'measured', 'lower bound', 'ratio', 'aim');
+
+[$circuit, $byHand] = FrameBench::run(new ByHand);
+say('a frame, 16 outputs, three phases', sprintf('%.2f µs', $circuit), sprintf('by hand %.2f µs', $byHand), sprintf('%.2f', $circuit / $byHand), '≤ 2');
+
+$app = new App;
+$app->start();
+[$live, $empty] = LiveBench::run($app);
+say('an HTTP live frame, p95', sprintf('%.2f ms', $live), sprintf('empty route %.2f ms', $empty), sprintf('%.2f', $live / $empty), '≤ 1.5');
+
+$screen = ScreenBench::run($app);
+say('a stick moves, the screen shows it, p95', sprintf('%.0f ms', $screen), '', '', '≤ 100 ms');
+
+$manifest = json_decode((string) file_get_contents('public/build/manifest.json'), true);
+$first = ['resources/js/main.tsx'];
+$bytes = 0;
+foreach ($first as $entry) {
+    $files = [$manifest[$entry]['file'], ...array_map(fn (string $import): string => $manifest[$import]['file'], $manifest[$entry]['imports'] ?? [])];
+    foreach ($files as $file) {
+        $bytes += strlen((string) gzencode((string) file_get_contents("public/build/{$file}"), 9));
+    }
+}
+say('JavaScript of the first view, compressed', sprintf('%.0f kB', $bytes / 1000), '', '', '≤ 250 kB');
