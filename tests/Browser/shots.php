@@ -1,0 +1,61 @@
+<?php
+
+use DuskSwitch\Tests\Browser\App;
+use DuskSwitch\Tests\Browser\Chrome;
+use DuskSwitch\Tests\Browser\Page;
+
+require __DIR__.'/../../vendor/autoload.php';
+chdir(__DIR__.'/../..');
+
+// The README's pictures, from the demo.
+$app = new App;
+$app->start();
+$chrome = new Chrome;
+
+$page = function (string $theme, int $width = 1280, int $height = 800) use ($app, $chrome): Page {
+    $page = (new Page($chrome->browser($width, $height), $app))->open('/');
+    $page->browser->executeScript("localStorage.setItem('dusk.theme', '{$theme}')");
+
+    return $page->open('/');
+};
+$shot = function (Page $page, string $name): void {
+    $page->shot("docs/screenshots/{$name}.png");
+    echo "docs/screenshots/{$name}.png\n";
+};
+
+$dusk = $page('dusk');
+$dusk->find('[data-aircraft]');
+$shot($dusk, 'hangar');
+
+$dusk->openAircraft('Petrel')->stick('right', 0.5, 0.4)->stick('left', -0.2, 0.1);
+$dusk->find("[data-control='top-left'] [data-detent='away']")->click();
+$dusk->find("[data-control='shoulder-right'] [data-detent='middle']")->click();
+$shot($dusk, 'wire');
+
+$dusk->openAircraft('Nightjar')->stick('right', 0.55, 0.2);
+$dusk->find("[data-end='function:roll'] button")->click();
+$dusk->find('[data-dot]');
+$shot($dusk, 'wire-shape');
+
+$dusk->open('/aircraft/4/wire?at=output:2');
+$dusk->find('[data-stage]');
+$dusk->stick('right', 0.5, 0.0)->find("[data-control='shoulder-right'] [data-detent='middle']")->click();
+$shot($dusk, 'wire-output');
+
+$dusk->open('/aircraft/3/prove');
+$dusk->find('[data-stage]');
+$dusk->stick('right', 0.4, 1.0)->stick('left', -0.3, 0.2)->find("[data-channel='2']")->click();
+$shot($dusk, 'prove-live');
+
+$day = $page('day');
+$day->openAircraft('Rook')->stick('left', 0.1, 0.4);
+$day->find("[data-control='flick-a'] [data-detent='away']")->click();
+$day->find("[data-control='flick-b'] [data-detent='middle']")->click();
+$shot($day, 'wire-day');
+
+$day->open('/stores')->find('main h2');
+$shot($day, 'stores');
+
+$phone = $page('day', 390, 844)->open('/aircraft/3/prove');
+$phone->find('[data-stage]');
+$shot($phone, 'prove-phone');
