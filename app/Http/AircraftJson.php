@@ -8,6 +8,7 @@ use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Format\TransmitterEncoder;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Gaps;
+use DuskSwitch\Core\Program\InWords;
 use DuskSwitch\Core\Program\Loom;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Units\Ruler;
@@ -50,8 +51,17 @@ final readonly class AircraftJson
             'sticks' => array_map(fn ($axis): string => $axis->value, $program->stickMode->axes()),
             'threads' => $this->threads($program),
             'gaps' => Gaps::of($program),
+            'words' => $this->words($program),
             'ruler' => ['from' => Ruler::FROM, 'to' => Ruler::TO, 'low' => Ruler::LOW, 'centre' => Ruler::CENTRE, 'high' => Ruler::HIGH],
         ], $status);
+    }
+
+    /** @return array<string, object> */
+    private function words(Program $program): array
+    {
+        $words = new InWords($program, $this->bench->transmitterOf($program));
+
+        return ['phases' => (object) $words->phases(), 'functions' => (object) $words->functions(), 'feeds' => (object) $words->feeds()];
     }
 
     /** @return list<array{from: string, to: string, how: string}> */

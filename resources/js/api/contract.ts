@@ -306,6 +306,20 @@ export interface components {
             threads: components["schemas"]["Thread"][];
             /** @description What is not connected yet, a sentence each */
             gaps: string[];
+            /** @description The conditions in words, by where they stand */
+            words: {
+                phases: {
+                    [key: string]: string;
+                };
+                /** @description of its overrides, or of its cases, in order */
+                functions: {
+                    [key: string]: string[];
+                };
+                /** @description by channel, a feed each */
+                feeds: {
+                    [key: string]: (string | null)[];
+                };
+            };
             /** @description Pulse widths in µs that matter on a bench */
             ruler: {
                 from: number;

@@ -38,7 +38,11 @@ export function FunctionSheet({ aircraft, document, fn, close }: Props) {
           onChange={(to) => to !== 'cases' && void workbench.assign(fn.id, to === NOTHING ? null : to)}
         />
       </Field>
-      {isStepped(fn) ? <StepFields aircraft={aircraft} fn={fn} /> : <ShapeFields document={document} fn={fn} />}
+      {isStepped(fn) ? (
+        <StepFields aircraft={aircraft} fn={fn} />
+      ) : (
+        <ShapeFields document={document} fn={fn} words={aircraft.words.functions[fn.id] ?? []} />
+      )}
       <Button
         look="danger"
         className="mt-3 justify-self-start"

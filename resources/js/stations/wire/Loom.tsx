@@ -112,14 +112,19 @@ export function Loom({ aircraft, document, at, select }: Props) {
             )
           })}
           {(document.phases ?? []).length > 1 && (
-            <ul aria-label="Phases" className="mt-1 flex flex-wrap gap-1.5">
+            <ul aria-label="Phases" className="mt-2 space-y-[3px] text-sm">
               {(document.phases ?? []).map((phase) => (
                 <li
                   key={phase.id}
                   data-end={`phase:${phase.id}`}
-                  className={`relative rounded-full border px-2.5 text-sm ${frame?.phase === phase.id ? 'border-sodium text-sodium' : 'border-line bg-raised text-muted'}`}
+                  className={`relative flex gap-2 rounded-full border px-3 ${frame?.phase === phase.id ? 'border-sodium bg-raised text-sodium' : 'border-line bg-raised text-muted'}`}
                 >
-                  {frame?.phase === phase.id ? '◆' : '◇'} {phase.name}
+                  <span className="shrink-0">
+                    {frame?.phase === phase.id ? '◆' : '◇'} {phase.name}
+                  </span>
+                  <span className="min-w-0 flex-1 truncate text-right" title={aircraft.words.phases[phase.id]}>
+                    {aircraft.words.phases[phase.id] ?? 'else'}
+                  </span>
                 </li>
               ))}
             </ul>

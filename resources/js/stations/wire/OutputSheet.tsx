@@ -1,30 +1,22 @@
-import { Trash2, X } from 'lucide-react'
+import { Trash2 } from 'lucide-react'
 import { Switch } from 'radix-ui'
 import { useLive } from '@/api/live'
-import type { Feed, Output, Program } from '@/api/types'
+import type { Aircraft, Output, Program } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Field } from '@/parts/Field'
 import { NumberField } from '@/parts/NumberField'
 import { TextField } from '@/parts/TextField'
 import { Why } from '@/parts/Why'
-import { addFeed, changeFeed, changeOutput, removeFeed, removeOutput } from './edits'
+import { addFeed, changeOutput, removeOutput } from './edits'
+import { FeedFields } from './FeedFields'
+import { both } from './pairs'
 import { Sheet } from './Sheet'
 
-type Props = { document: Program; output: Output; close: () => void }
-
-const both = (range: number | number[] | undefined, otherwise: number): [number, number] =>
-  typeof range === 'number' ? [range, range] : [range?.[0] ?? otherwise, range?.[1] ?? otherwise]
-
-function sourceName(from: Feed['from'], document: Program): string {
-  if (typeof from === 'string') return document.functions?.find((fn) => fn.id === from)?.name ?? from
-  if (from === 1) return 'Constant'
-  if ('control' in from) return from.control
-  return 'axis' in from ? `${from.axis} stick` : `Output ${from.output}`
-}
+type Props = { aircraft: Aircraft; document: Program; output: Output; close: () => void }
 
 /** A channel: what feeds it, its ends, direction and centre, and why it is where it is. */
-export function OutputSheet({ document, output, close }: Props) {
+export function OutputSheet({ aircraft, document, output, close }: Props) {
   const { frame } = useLive()
   const [low, high] = both(output.travel, 1)
   const [least, most] = both(output.limit, 1.5)
@@ -44,60 +36,18 @@ export function OutputSheet({ document, output, close }: Props) {
         />
       </Field>
       <h3 className="mt-1 text-muted text-sm">Feeds</h3>
-      {(output.feeds ?? []).map((feed, index) => {
-        const name = sourceName(feed.from, document)
-        const [below, above] = both(feed.weight, 1)
-        const extra = [
-          feed.when && 'on a condition',
-          feed.curve && 'by a curve',
-          feed.offset && 'with an offset',
-          feed.combine,
-        ].filter(Boolean)
-        return (
+      {(output.feeds ?? []).map((feed, index) => (
+        <FeedFields
           // Feeds have no id of their own: their place is what they are.
           // biome-ignore lint/suspicious/noArrayIndexKey: see above
-          <div key={index} className="grid grid-cols-[1fr_7rem_1.75rem] items-center gap-1.5">
-            <span className="min-w-0 truncate">
-              {name}
-              {extra.length > 0 && <span className="block truncate text-muted text-sm">{extra.join(', ')}</span>}
-            </span>
-            {below === above ? (
-              <NumberField
-                label={`Weight of ${name}`}
-                value={above}
-                least={-1.5}
-                most={1.5}
-                onChange={(weight) => changeFeed(output, index, { ...feed, weight })}
-              />
-            ) : (
-              <span className="grid gap-1">
-                <NumberField
-                  label={`Weight of ${name} above zero`}
-                  value={above}
-                  least={-1.5}
-                  most={1.5}
-                  onChange={(weight) => changeFeed(output, index, { ...feed, weight: [below, weight] })}
-                />
-                <NumberField
-                  label={`Weight of ${name} below zero`}
-                  value={below}
-                  least={-1.5}
-                  most={1.5}
-                  onChange={(weight) => changeFeed(output, index, { ...feed, weight: [weight, above] })}
-                />
-              </span>
-            )}
-            <button
-              type="button"
-              aria-label={`Take ${name} away`}
-              onClick={() => removeFeed(output, index)}
-              className="rounded p-1 hover:bg-line"
-            >
-              <X size={15} aria-hidden />
-            </button>
-          </div>
-        )
-      })}
+          key={index}
+          document={document}
+          output={output}
+          feed={feed}
+          index={index}
+          condition={aircraft.words.feeds[output.channel]?.[index] ?? null}
+        />
+      ))}
       {free.length > 0 && (
         <Choice
           label="Add a feed"

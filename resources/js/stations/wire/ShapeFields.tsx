@@ -8,7 +8,9 @@ import { Choice } from '@/parts/Choice'
 import { Field } from '@/parts/Field'
 import { NumberField } from '@/parts/NumberField'
 import { ShapePlot } from '@/parts/ShapePlot'
+import { percent } from '@/parts/words'
 import { changeFunction, changeShape } from './edits'
+import { both } from './pairs'
 
 const EXPO = '(expo)'
 
@@ -33,7 +35,7 @@ function useLines(fn: string): Line[] {
 }
 
 /** Dead band, and per phase rate, expo or curve, drawn with the live dot; then the trim. */
-export function ShapeFields({ document, fn }: { document: Program; fn: ProportionalFunction }) {
+export function ShapeFields({ document, fn, words }: { document: Program; fn: ProportionalFunction; words: string[] }) {
   const { frame } = useLive()
   const lines = useLines(fn.id)
   const phases = document.phases ?? [{ id: 'main', name: 'Main' }]
@@ -44,8 +46,7 @@ export function ShapeFields({ document, fn }: { document: Program; fn: Proportio
   const base = phases[0]?.id ?? ''
   const own = fn.shape?.[phase.id]
   const shape: Shape = own ?? fn.shape?.[base] ?? {}
-  const [low, high] =
-    typeof shape.rate === 'object' ? (shape.rate as [number, number]) : [shape.rate ?? 1, shape.rate ?? 1]
+  const [low, high] = both(shape.rate, 1)
   const put = (next: Shape, what: string) => changeShape(fn, phase.id, next, `${fn.name} ${what}, ${phase.name}`)
   const { expo: _expo, curve: _curve, ...bare } = shape
 
@@ -148,12 +149,12 @@ export function ShapeFields({ document, fn }: { document: Program; fn: Proportio
           />
         </Field>
       )}
-      {(fn.override ?? []).length > 0 && (
-        <p className="text-muted text-sm">
-          {fn.override?.length} override{fn.override?.length === 1 ? '' : 's'}: a condition holds it at a value of its
-          own.
+      {(fn.override ?? []).map((override, index) => (
+        <p key={words[index] ?? JSON.stringify(override.when)} className="text-sm">
+          <span className="text-sodium">Held at {percent(override.value)}</span> while{' '}
+          {words[index] ?? 'a condition holds'}
         </p>
-      )}
+      ))}
     </>
   )
 }

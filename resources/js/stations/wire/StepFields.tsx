@@ -14,6 +14,7 @@ type Step = SteppedFunction['steps'][number]
 /** The steps of a switched function, and which detent means which. */
 export function StepFields({ aircraft, fn }: { aircraft: Aircraft; fn: SteppedFunction }) {
   const { frame } = useLive()
+  const words = aircraft.words.functions[fn.id] ?? []
   const nameOf = (step: Step) => step.name ?? capital(step.id)
   const change = (index: number, step: Step) =>
     changeFunction(
@@ -97,10 +98,18 @@ export function StepFields({ aircraft, fn }: { aircraft: Aircraft; fn: SteppedFu
         </>
       )}
       {fn.drive && 'cases' in fn.drive && (
-        <p className="mt-1 text-muted text-sm">
-          {fn.drive.cases.length} conditions choose the step; the first that holds counts. Choose a control above to put
-          it on a switch instead.
-        </p>
+        <>
+          <h3 className="mt-2 text-muted text-sm">The first that holds counts</h3>
+          <ol className="space-y-0.5 text-sm">
+            {fn.drive.cases.map((one, index) => (
+              <li key={one.step + JSON.stringify(one.when)}>
+                <strong>{nameOf(fn.steps.find((step) => step.id === one.step) ?? { id: one.step, value: 0 })}</strong>{' '}
+                when {words[index] ?? 'a condition holds'}
+              </li>
+            ))}
+          </ol>
+          <p className="text-muted text-sm">Choose a control above to put it on a switch instead.</p>
+        </>
       )}
     </>
   )

@@ -30,7 +30,9 @@ export default function Wire() {
     <div className="relative flex h-full min-h-0">
       <Loom aircraft={aircraft} document={document} at={at} select={select} />
       {fn && <FunctionSheet key={fn.id} aircraft={aircraft} document={document} fn={fn} close={close} />}
-      {output && <OutputSheet key={output.channel} document={document} output={output} close={close} />}
+      {output && (
+        <OutputSheet key={output.channel} aircraft={aircraft} document={document} output={output} close={close} />
+      )}
       {control && <ControlSheet key={control} aircraft={aircraft} document={document} end={control} close={close} />}
     </div>
   )

@@ -1,0 +1,92 @@
+<?php
+
+namespace DuskSwitch\Core\Program;
+
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Condition\All;
+use DuskSwitch\Core\Program\Condition\Any;
+use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Condition\ControlAt;
+use DuskSwitch\Core\Program\Condition\ControlLevel;
+use DuskSwitch\Core\Program\Condition\FunctionLevel;
+use DuskSwitch\Core\Program\Condition\Named;
+use DuskSwitch\Core\Program\Condition\Not;
+use DuskSwitch\Core\Program\Condition\PhaseIs;
+use DuskSwitch\Core\Program\Condition\StepIs;
+
+/** Says conditions as a pilot would: "Flick C away and Motor safety is Off". */
+final readonly class ConditionWords
+{
+    public function __construct(private Program $program, private Transmitter $transmitter)
+    {
+    }
+
+    /** The condition in words; ids stand where a name isn't known. */
+    public function say(Condition $condition): string
+    {
+        return match (true) {
+            $condition instanceof Named => "“{$condition->name}”",
+            $condition instanceof ControlAt => "{$this->control($condition->control)} {$condition->detent}",
+            $condition instanceof ControlLevel => $this->control($condition->control).$this->level($condition->above, $condition->level),
+            $condition instanceof FunctionLevel => $this->function($condition->function).$this->level($condition->above, $condition->level),
+            $condition instanceof StepIs => "{$this->function($condition->function)} is {$this->step($condition)}",
+            $condition instanceof PhaseIs => "phase {$this->phase($condition->phase)}",
+            $condition instanceof All => $this->join($condition->of, ' and '),
+            $condition instanceof Any => $this->join($condition->of, ' or '),
+            $condition instanceof Not => 'not '.$this->inside($condition->of),
+            default => 'a condition',
+        };
+    }
+
+    /** @param  non-empty-list<Condition>  $conditions */
+    private function join(array $conditions, string $word): string
+    {
+        return implode($word, array_map($this->inside(...), $conditions));
+    }
+
+    private function inside(Condition $condition): string
+    {
+        $several = ($condition instanceof All || $condition instanceof Any) && count($condition->of) > 1;
+
+        return $several ? "({$this->say($condition)})" : $this->say($condition);
+    }
+
+    private function level(bool $above, float $level): string
+    {
+        return ($above ? ' above ' : ' below ').str_replace('-', '−', (string) round($level * 100, 1)).' %';
+    }
+
+    private function control(string $id): string
+    {
+        return $this->transmitter->control($id)->name ?? $id;
+    }
+
+    private function phase(string $id): string
+    {
+        return array_column($this->program->phases, 'name', 'id')[$id] ?? $id;
+    }
+
+    private function function(string $id): string
+    {
+        return $this->find($id)?->name() ?? $id;
+    }
+
+    private function step(StepIs $condition): string
+    {
+        $function = $this->find($condition->function);
+        $steps = $function instanceof SteppedFunction ? array_column($function->steps, 'name', 'id') : [];
+
+        return $steps[$condition->step] ?? $condition->step;
+    }
+
+    private function find(string $id): ?PilotFunction
+    {
+        foreach ($this->program->functions as $function) {
+            if ($function->id() === $id) {
+                return $function;
+            }
+        }
+
+        return null;
+    }
+}

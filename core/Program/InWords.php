@@ -1,0 +1,60 @@
+<?php
+
+namespace DuskSwitch\Core\Program;
+
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Drive\CaseDrive;
+use DuskSwitch\Core\Program\Drive\DriveCase;
+
+/** Every condition of a program that stands somewhere, in words, by where it stands. */
+final readonly class InWords
+{
+    private ConditionWords $words;
+
+    public function __construct(private Program $program, Transmitter $transmitter)
+    {
+        $this->words = new ConditionWords($program, $transmitter);
+    }
+
+    /** @return array<string, string> when each phase but the first is active, by phase id */
+    public function phases(): array
+    {
+        $said = [];
+        foreach ($this->program->phases as $phase) {
+            if ($phase->when !== null) {
+                $said[$phase->id] = $this->words->say($phase->when);
+            }
+        }
+
+        return $said;
+    }
+
+    /** @return array<string, list<string>> by function id: the conditions of its overrides, or of its cases, in order */
+    public function functions(): array
+    {
+        $said = [];
+        foreach ($this->program->functions as $function) {
+            $conditions = match (true) {
+                $function instanceof ProportionalFunction => array_map(fn (Override $one) => $one->when, $function->overrides),
+                $function instanceof SteppedFunction && $function->drive instanceof CaseDrive => array_map(fn (DriveCase $one) => $one->when, $function->drive->cases),
+                default => [],
+            };
+            if ($conditions !== []) {
+                $said[$function->id()] = array_map($this->words->say(...), $conditions);
+            }
+        }
+
+        return $said;
+    }
+
+    /** @return array<int, list<string|null>> by channel: the condition of each feed, null where it has none */
+    public function feeds(): array
+    {
+        $said = [];
+        foreach ($this->program->outputs as $output) {
+            $said[$output->channel] = array_map(fn (Feed $feed): ?string => $feed->when === null ? null : $this->words->say($feed->when), $output->feeds);
+        }
+
+        return $said;
+    }
+}

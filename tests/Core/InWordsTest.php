@@ -1,0 +1,39 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Program\InWords;
+use PHPUnit\Framework\TestCase;
+
+/** Conditions as a pilot says them. */
+final class InWordsTest extends TestCase
+{
+    private function words(string $text): InWords
+    {
+        $program = ProgramDecoder::decode($text);
+
+        return new InWords($program, Given::transmitter($program->transmitter));
+    }
+
+    public function test_phases_overrides_cases_and_feeds_are_said(): void
+    {
+        $petrel = $this->words(Given::demo('petrel'));
+
+        self::assertSame(['landing' => 'Brakes above 30 %', 'launch' => 'Right shoulder away', 'thermal' => 'Right shoulder middle'], $petrel->phases());
+        self::assertSame(['“motor-off”'], $petrel->functions()['motor']);
+        self::assertSame(['phase Launch', 'phase Thermal', 'phase Landing'], $petrel->functions()['camber']);
+        self::assertSame([null, 'not phase Launch'], $petrel->feeds()[6]);
+        self::assertSame(['Throttle cut is Cut'], $this->words(Given::demo('tern'))->functions()['throttle']);
+    }
+
+    public function test_nested_conditions_keep_their_brackets(): void
+    {
+        $words = $this->words(Given::text(['phases' => [['id' => 'main', 'name' => 'Main'], ['id' => 'far', 'name' => 'Far', 'when' => ['all' => [
+            ['any' => [['control' => 'flick-a', 'at' => 'away'], ['control' => 'dial-left', 'below' => -0.25]]],
+            ['not' => ['all' => [['phase' => 'main']]]],
+        ]]]]]));
+
+        self::assertSame('(Flick A away or Left dial below −25 %) and not phase Main', $words->phases()['far']);
+    }
+}
