@@ -5,5 +5,6 @@ import { defineConfig } from 'vite'
 
 export default defineConfig({
   plugins: [laravel({ input: ['resources/js/main.tsx'] }), react(), tailwind()],
+  build: { chunkSizeWarningLimit: 700 },
   resolve: { alias: { '@': '/resources/js' } },
 })

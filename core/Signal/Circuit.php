@@ -2,15 +2,17 @@
 
 namespace DuskSwitch\Core\Signal;
 
+use Closure;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Signal\Curve\Answer;
 use DuskSwitch\Core\Signal\Part\OutputPart;
 use DuskSwitch\Core\Signal\Part\Part;
 use DuskSwitch\Core\Signal\Part\ProportionalPart;
-
-use function array_merge;
+use LogicException;
 
 /**
- * A program, ready to run: a flat list of parts over numbered slots, no look-up by name.
+ * A program, ready to run: its parts, one after another as straight code over numbered slots. No look-up by
+ * name, no choice that could be made before.
  *
  * A frame is settled: phases have faded in and slowed feeds have arrived.
  */
@@ -19,13 +21,26 @@ final readonly class Circuit
     /** @var list<float|int> */
     private array $blank;
 
+    /** @var Closure(array<int, float|int>, list<Answer>): array<int, float|int> */
+    private Closure $run;
+
     public Panel $panel;
 
-    /** @param  list<Part>  $parts each after all that it needs */
-    public function __construct(public Program $program, public Layout $layout, private array $parts)
+    /**
+     * @param  list<Part>  $parts  each after all that it needs
+     * @param  list<Answer>  $curves
+     */
+    public function __construct(public Program $program, public Layout $layout, private array $parts, private array $curves)
     {
         $this->panel = $layout->panel;
         $this->blank = $layout->blank();
+        $this->run = self::make($this->code(), '$v');
+    }
+
+    /** The circuit as PHP statements; made of the program's numbers alone, never of its text. */
+    public function code(): string
+    {
+        return implode('', array_map(fn (Part $part): string => $part->code(), $this->parts));
     }
 
     /**
@@ -35,12 +50,7 @@ final readonly class Circuit
      */
     public function frame(array $inputs): Frame
     {
-        $v = array_merge($inputs, $this->blank);
-        foreach ($this->parts as $part) {
-            $part->run($v);
-        }
-
-        return new Frame($this->program, $this->layout, $v);
+        return new Frame($this->program, $this->layout, ($this->run)(array_merge($inputs, $this->blank), $this->curves));
     }
 
     /** Why an output of a frame is where it is; null where the program has no such output. */
@@ -48,7 +58,9 @@ final readonly class Circuit
     {
         foreach ($this->parts as $part) {
             if ($part instanceof OutputPart && $part->output->channel === $channel) {
-                return $part->explain($frame->slots);
+                $notes = self::make($part->explaining(), '$notes')($frame->slots, $this->curves);
+
+                return Explanation::of($part, array_chunk($notes, 3), $frame);
             }
         }
 
@@ -67,12 +79,13 @@ final readonly class Circuit
         if ($part === null) {
             return null;
         }
+        $answer = self::make($part->bare()->code(), '$v');
         $lines = [];
         foreach ($this->program->phases as $index => $phase) {
             $points = [];
             for ($i = 0; $i <= $steps; $i++) {
                 $x = 2 * $i / $steps - 1;
-                $points[] = [$x, $part->answer($x, $index)];
+                $points[] = [$x, (float) $answer([0.0, $x, $index], $this->curves)[0]];
             }
             $lines[] = ['phase' => $phase->id, 'points' => $points];
         }
@@ -102,5 +115,13 @@ final readonly class Circuit
         }
 
         return null;
+    }
+
+    /** @return Closure(array<int, float|int>, list<Answer>): array<int, float|int> */
+    private static function make(string $code, string $gives): Closure
+    {
+        $made = eval("return static function (array \$v, array \$curves): array {\n{$code}return {$gives};\n};");
+
+        return $made instanceof Closure ? $made : throw new LogicException('The code of a circuit makes a closure');
     }
 }

@@ -23,8 +23,9 @@ final class Compiler
         $names = new Names($program, $layout, $faults);
         $tests = new TestCompiler($names, $layout, $faults);
 
-        $functions = new FunctionCompiler($program, $names, $tests, $layout, $faults);
-        $outputs = new OutputCompiler($program, $names, $tests, $layout, $faults);
+        $curves = new Curves($program, $faults);
+        $functions = new FunctionCompiler($program, $names, $tests, $layout, $curves, $faults);
+        $outputs = new OutputCompiler($program, $names, $tests, $layout, $curves, $faults);
         $parts = [
             Needs::PHASE => self::phase($program, $tests, $layout),
             ...self::conditions($program, $tests, $layout),
@@ -36,7 +37,7 @@ final class Compiler
         $where = new Whereabouts($program);
         $order = Order::of(Needs::of($program), $where->inWords(...), $where->path(...));
 
-        return new Circuit($program, $layout, array_map(fn (string $node): Part => $parts[$node], $order));
+        return new Circuit($program, $layout, array_map(fn (string $node): Part => $parts[$node], $order), $curves->answers);
     }
 
     private static function phase(Program $program, TestCompiler $tests, Layout $layout): Part

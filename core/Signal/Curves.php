@@ -8,20 +8,33 @@ use DuskSwitch\Core\Signal\Curve\Answer;
 use DuskSwitch\Core\Signal\Curve\Smooth;
 use DuskSwitch\Core\Signal\Curve\Straight;
 
-/** Makes a program's curves ready to answer. */
-final class Curves
+/** A program's curves, ready to answer, by their place. */
+final readonly class Curves
 {
-    /** The curve of that id; null after noting a fault at $path where there's none. */
-    public static function of(Program $program, string $id, string $path, Faults $faults): ?Answer
+    /** @var array<string, int> */
+    private array $places;
+
+    /** @var list<Answer> */
+    public array $answers;
+
+    public function __construct(Program $program, private Faults $faults)
     {
-        $curve = $program->curves[$id] ?? null;
-        if ($curve === null) {
-            $there = $program->curves === [] ? 'there are none yet' : 'there is '.implode(', ', array_keys($program->curves));
-            $faults->add($path, "there is no curve \"{$id}\"; {$there}");
+        $this->places = array_flip(array_keys($program->curves));
+        $this->answers = array_values(array_map(
+            fn ($curve): Answer => $curve->smooth ? new Smooth($curve) : new Straight($curve),
+            $program->curves,
+        ));
+    }
 
-            return null;
+    /** The place of the curve of that id; null where none is wanted, or after noting a fault at $path. */
+    public function place(?string $id, string $path): ?int
+    {
+        if ($id === null || isset($this->places[$id])) {
+            return $this->places[$id ?? ''] ?? null;
         }
+        $there = $this->places === [] ? 'there are none yet' : 'there is '.implode(', ', array_keys($this->places));
+        $this->faults->add($path, "there is no curve \"{$id}\"; {$there}");
 
-        return $curve->smooth ? new Smooth($curve) : new Straight($curve);
+        return null;
     }
 }

@@ -2,6 +2,9 @@
 
 namespace DuskSwitch\Core\Signal;
 
+use DuskSwitch\Core\Signal\Part\OutputPart;
+use DuskSwitch\Core\Units\Signal;
+
 /** Why an output is where it is, stage by stage; signals, 1.0 = 100 %. */
 final readonly class Explanation
 {
@@ -9,7 +12,7 @@ final readonly class Explanation
      * @param  list<Contribution>  $contributions
      * @param  float  $sum  of the feeds, clamped to ±1.5
      */
-    public function __construct(
+    private function __construct(
         public int $channel,
         public array $contributions,
         public float $sum,
@@ -20,5 +23,32 @@ final readonly class Explanation
         public int $pulse,
         public bool $clipped,
     ) {
+    }
+
+    /**
+     * The explanation of an output in a frame.
+     *
+     * @param  list<list<float|int>>  $feeds  of each feed: 1 where it is active, amount, sum after it
+     */
+    public static function of(OutputPart $part, array $feeds, Frame $frame): self
+    {
+        $contributions = [];
+        $sum = 0.0;
+        foreach ($part->feeds as $index => $feed) {
+            [$active, $amount, $sum] = $feeds[$index];
+            $contributions[] = new Contribution(
+                $feed->kind, $feed->id, $feed->name, (float) $frame->slots[$feed->input], (float) $amount, $feed->combine, $active === 1, (float) $sum,
+            );
+        }
+        $output = $part->output;
+        $clamped = max(-Signal::LIMIT, min(Signal::LIMIT, $sum));
+        $travelled = $clamped * ($clamped >= 0 ? $output->travel->high : $output->travel->low);
+        $turned = $output->reverse ? -$travelled : $travelled;
+        $value = $frame->outputs()[$output->channel];
+
+        return new self(
+            $output->channel, $contributions, $clamped, $travelled, $turned, $turned + $output->subtrim,
+            $value->signal, $value->pulse, $value->clipped,
+        );
     }
 }

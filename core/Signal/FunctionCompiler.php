@@ -10,12 +10,11 @@ use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Shape;
 use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Signal\Part\CasePart;
-use DuskSwitch\Core\Signal\Part\ConstantPart;
-use DuskSwitch\Core\Signal\Part\DetentPart;
 use DuskSwitch\Core\Signal\Part\Part;
 use DuskSwitch\Core\Signal\Part\ProportionalPart;
 use DuskSwitch\Core\Signal\Part\ShapePart;
+use DuskSwitch\Core\Signal\Part\StepPart;
+use DuskSwitch\Core\Signal\Test\Compare;
 
 /** Compiles the functions of a program. */
 final readonly class FunctionCompiler
@@ -25,6 +24,7 @@ final readonly class FunctionCompiler
         private Names $names,
         private TestCompiler $tests,
         private Layout $layout,
+        private Curves $curves,
         private Faults $faults,
     ) {
     }
@@ -60,9 +60,9 @@ final readonly class FunctionCompiler
         }
         if ($drive === null) {
             // Nothing moves it yet: it stays at 0, but an override still counts.
-            return $overrides === []
-                ? new ConstantPart($slot, 0.0)
-                : new ProportionalPart($slot, $this->layout->one, $this->layout->phase, 0, 0.0, false, 0.0, array_fill(0, count($shapes), new ShapePart(null, 0.0, 0.0, 0.0)), $overrides);
+            $still = [new ShapePart(null, 0.0, 0.0, 0.0)];
+
+            return new ProportionalPart($slot, $this->layout->one, $this->layout->phase, 0, 0.0, false, 0.0, $still, $overrides);
         }
 
         return new ProportionalPart(
@@ -88,7 +88,7 @@ final readonly class FunctionCompiler
         $parts = [];
         foreach ($this->program->phases as $phase) {
             $shape = $function->shapes[$phase->id] ?? $first;
-            $curve = $shape->curve === null ? null : Curves::of($this->program, $shape->curve, "{$path}.shape.{$phase->id}.curve", $this->faults);
+            $curve = $this->curves->place($shape->curve, "{$path}.shape.{$phase->id}.curve");
             $parts[] = new ShapePart($curve, $shape->expo, $shape->rate->low, $shape->rate->high);
         }
 
@@ -110,7 +110,7 @@ final readonly class FunctionCompiler
             }
         }
 
-        return new CasePart($slot, $cases, $values);
+        return new StepPart($slot, $cases, $values);
     }
 
     /** @param  non-empty-list<float>  $values */
@@ -120,11 +120,12 @@ final readonly class FunctionCompiler
         if ($control !== null && $control->detents === []) {
             $this->faults->add("{$path}.control", "{$control->name} has no detents to choose steps; use \"cases\" with \"above\" and \"below\"");
         }
-        $steps = [0, 0, 0];
+        $cases = [];
+        $slotOfControl = $this->layout->panel->control($drive->control) ?? 0;
         foreach ($drive->map as $detent => $step) {
             $value = $control?->valueOf($detent);
             if ($value !== null) {
-                $steps[(int) $value + 1] = $this->names->stepOf($function, $step, "{$path}.map.{$detent}");
+                $cases[] = [Compare::equals($slotOfControl, $value), $this->names->stepOf($function, $step, "{$path}.map.{$detent}")];
             } elseif ($control !== null) {
                 $this->faults->add("{$path}.map.{$detent}", TestCompiler::noDetent($control, $detent));
             }
@@ -133,6 +134,6 @@ final readonly class FunctionCompiler
             $this->faults->add("{$path}.map", "say which step {$control?->name} means at \"{$detent}\"");
         }
 
-        return new DetentPart($slot, $this->layout->panel->control($drive->control) ?? 0, $steps, $values);
+        return new StepPart($slot, $cases, $values);
     }
 }

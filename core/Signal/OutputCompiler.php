@@ -22,6 +22,7 @@ final readonly class OutputCompiler
         private Names $names,
         private TestCompiler $tests,
         private Layout $layout,
+        private Curves $curves,
         private Faults $faults,
     ) {
     }
@@ -51,7 +52,7 @@ final readonly class OutputCompiler
 
         return new FeedPart(
             $kind, $id, $name, $slot, $feed->weight->low, $feed->weight->high, $feed->offset,
-            $feed->curve === null ? null : Curves::of($this->program, $feed->curve, "{$path}.curve", $this->faults),
+            $this->curves->place($feed->curve, "{$path}.curve"),
             $feed->when === null ? null : $this->tests->compile($feed->when, "{$path}.when"),
             $feed->combine,
         );

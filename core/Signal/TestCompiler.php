@@ -14,12 +14,9 @@ use DuskSwitch\Core\Program\Condition\Named;
 use DuskSwitch\Core\Program\Condition\Not;
 use DuskSwitch\Core\Program\Condition\PhaseIs;
 use DuskSwitch\Core\Program\Condition\StepIs;
-use DuskSwitch\Core\Signal\Test\Above;
-use DuskSwitch\Core\Signal\Test\AllOf;
-use DuskSwitch\Core\Signal\Test\AnyOf;
-use DuskSwitch\Core\Signal\Test\Below;
-use DuskSwitch\Core\Signal\Test\Equals;
-use DuskSwitch\Core\Signal\Test\NotOf;
+use DuskSwitch\Core\Signal\Test\Combined;
+use DuskSwitch\Core\Signal\Test\Compare;
+use DuskSwitch\Core\Signal\Test\Reversed;
 use DuskSwitch\Core\Signal\Test\Test;
 use LogicException;
 
@@ -34,7 +31,7 @@ final readonly class TestCompiler
     public function compile(Condition $condition, string $path): Test
     {
         return match (true) {
-            $condition instanceof Named => new Equals($this->names->conditionSlot($condition->name, $path), 1),
+            $condition instanceof Named => Compare::equals($this->names->conditionSlot($condition->name, $path), 1),
             $condition instanceof ControlAt => $this->controlAt($condition, $path),
             $condition instanceof ControlLevel => $this->level(
                 $this->names->controlSlot($condition->control, "{$path}.control"), $condition->above, $condition->level,
@@ -42,18 +39,18 @@ final readonly class TestCompiler
             $condition instanceof FunctionLevel => $this->level(
                 $this->names->functionSlot($condition->function, "{$path}.function"), $condition->above, $condition->level,
             ),
-            $condition instanceof StepIs => new Equals(...$this->names->step($condition->function, $condition->step, "{$path}.step")),
-            $condition instanceof PhaseIs => new Equals($this->layout->phase, $this->names->phase($condition->phase, "{$path}.phase")),
-            $condition instanceof All => new AllOf($this->each($condition->of, "{$path}.all")),
-            $condition instanceof Any => new AnyOf($this->each($condition->of, "{$path}.any")),
-            $condition instanceof Not => new NotOf($this->compile($condition->of, "{$path}.not")),
+            $condition instanceof StepIs => Compare::equals(...$this->names->step($condition->function, $condition->step, "{$path}.step")),
+            $condition instanceof PhaseIs => Compare::equals($this->layout->phase, $this->names->phase($condition->phase, "{$path}.phase")),
+            $condition instanceof All => Combined::all($this->each($condition->of, "{$path}.all")),
+            $condition instanceof Any => Combined::any($this->each($condition->of, "{$path}.any")),
+            $condition instanceof Not => new Reversed($this->compile($condition->of, "{$path}.not")),
             default => throw new LogicException('No test for '.$condition::class),
         };
     }
 
     private function level(int $slot, bool $above, float $level): Test
     {
-        return $above ? new Above($slot, $level) : new Below($slot, $level);
+        return $above ? Compare::above($slot, $level) : Compare::below($slot, $level);
     }
 
     private function controlAt(ControlAt $condition, string $path): Test
@@ -64,7 +61,7 @@ final readonly class TestCompiler
             $this->faults->add("{$path}.at", self::noDetent($control, $condition->detent));
         }
 
-        return new Equals($this->layout->panel->control($condition->control) ?? 0, $value ?? 0.0);
+        return Compare::equals($this->layout->panel->control($condition->control) ?? 0, $value ?? 0.0);
     }
 
     /** What to say where a control has no such detent. */

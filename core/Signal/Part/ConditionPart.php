@@ -11,8 +11,8 @@ final readonly class ConditionPart implements Part
     {
     }
 
-    public function run(array &$v): void
+    public function code(): string
     {
-        $v[$this->slot] = $this->test->holds($v) ? 1 : 0;
+        return Code::slot($this->slot)." = {$this->test->code()} ? 1 : 0;\n";
     }
 }

@@ -3,51 +3,65 @@
 namespace DuskSwitch\Core\Signal\Part;
 
 use DuskSwitch\Core\Program\Combine;
-use DuskSwitch\Core\Signal\Curve\Answer;
 use DuskSwitch\Core\Signal\Test\Test;
 
 /** A feed, compiled. It keeps the kind, id and name of its source for explanations. */
 final readonly class FeedPart
 {
-    public bool $plain;
-
+    /** @param  int|null  $curve place among the circuit's curves */
     public function __construct(
         public string $kind,
         public string $id,
         public string $name,
         public int $input,
-        public float $low,
-        public float $high,
-        public float $offset,
-        public ?Answer $curve,
-        public ?Test $when,
+        private float $low,
+        private float $high,
+        private float $offset,
+        private ?int $curve,
+        private ?Test $when,
         public Combine $combine,
     ) {
-        $this->plain = $curve === null && $when === null && $combine === Combine::Add;
     }
 
-    /**
-     * What the feed brings, before it joins the sum.
-     *
-     * @param  array<int, float|int>  $v  the slots
-     */
-    public function amount(array $v): float
+    /** True where the feed is just a term of a sum. */
+    public function isTerm(): bool
     {
-        $m = $v[$this->input];
-        if ($this->curve !== null) {
-            $m = $this->curve->at($m);
-        }
-
-        return $this->offset + $m * ($m >= 0 ? $this->high : $this->low);
+        return $this->curve === null && $this->when === null && $this->combine === Combine::Add;
     }
 
-    /** Joins an amount to the sum of the feeds before. */
-    public function join(float $sum, float $amount): float
+    /** What the feed brings, `offset + m · weight`, as an expression; `$m` is its source after the curve. */
+    public function term(string $m): string
     {
-        return match ($this->combine) {
-            Combine::Add => $sum + $amount,
-            Combine::Replace => $amount,
-            Combine::Scale => $sum * $amount,
+        $term = Code::sided($m, $this->low, $this->high);
+
+        return $this->offset === 0.0 ? $term : '('.Code::number($this->offset)." + {$term})";
+    }
+
+    /** Statements that join the feed to `$s`, the sum so far. */
+    public function code(): string
+    {
+        $join = match ($this->combine) {
+            Combine::Add => "\$s += {$this->term('$m')};",
+            Combine::Replace => "\$s = {$this->term('$m')};",
+            Combine::Scale => "\$s *= {$this->term('$m')};",
         };
+        $code = "{$this->source()} {$join}\n";
+
+        return $this->when === null ? $code : "if {$this->when->code()} { {$code}}\n";
+    }
+
+    /** Statements that join the feed to `$s` and add three numbers to `$notes`: 1 where it is active, what it brings, the sum after it. */
+    public function explaining(): string
+    {
+        $active = $this->when?->code() ?? 'true';
+
+        return "{$this->source()} \$a = {$active}; \$amount = {$this->term('$m')};\n{$this->code()}array_push(\$notes, \$a ? 1 : 0, \$amount, \$s);\n";
+    }
+
+    private function source(): string
+    {
+        $slot = Code::slot($this->input);
+
+        return $this->curve === null ? "\$m = {$slot};" : "\$m = \$curves[{$this->curve}]->at({$slot});";
     }
 }

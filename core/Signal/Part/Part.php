@@ -5,6 +5,9 @@ namespace DuskSwitch\Core\Signal\Part;
 /** One stage of a circuit: reads slots that are already filled and fills its own. */
 interface Part
 {
-    /** @param  array<int, float|int>  $v the slots */
-    public function run(array &$v): void;
+    /**
+     * The stage as PHP statements over `$v`, the slots, and `$curves`. Only numbers of the program go in,
+     * never its text: see {@see Code}.
+     */
+    public function code(): string;
 }

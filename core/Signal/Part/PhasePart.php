@@ -12,15 +12,13 @@ final readonly class PhasePart implements Part
     {
     }
 
-    public function run(array &$v): void
+    public function code(): string
     {
-        $v[$this->slot] = 0;
-        foreach ($this->tests as $index => $test) {
-            if ($test->holds($v)) {
-                $v[$this->slot] = $index;
-
-                return;
-            }
+        $chosen = '0';
+        foreach (array_reverse($this->tests, true) as $index => $test) {
+            $chosen = "({$test->code()} ? {$index} : {$chosen})";
         }
+
+        return Code::slot($this->slot)." = {$chosen};\n";
     }
 }

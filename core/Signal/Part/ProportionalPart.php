@@ -2,7 +2,6 @@
 
 namespace DuskSwitch\Core\Signal\Part;
 
-use DuskSwitch\Core\Signal\Expo;
 use DuskSwitch\Core\Signal\Test\Test;
 use DuskSwitch\Core\Units\Signal;
 
@@ -29,44 +28,60 @@ final readonly class ProportionalPart implements Part
     ) {
     }
 
-    public function run(array &$v): void
+    public function code(): string
     {
+        $slot = Code::slot($this->slot);
+        $code = '';
         foreach ($this->overrides as [$test, $value]) {
-            if ($test->holds($v)) {
-                $v[$this->slot] = $value;
+            $code .= "if {$test->code()} { {$slot} = ".Code::number($value).'; } else';
+        }
 
-                return;
-            }
-        }
-        $x = $v[$this->input];
-        $d = $this->deadband;
-        if ($d > 0.0) {
-            $x = $x >= $d ? ($x - $d) / (1 - $d) : ($x <= -$d ? ($x + $d) / (1 - $d) : 0.0);
-        }
-        $shape = $this->shapes[(int) $v[$this->phase]];
-        $k = $shape->expo;
-        if ($k > 0.0) {
-            // As Expo::at() does; a call less in the busiest place.
-            $y = (1 - $k) * $x + $k * $x * $x * $x;
-        } elseif ($shape->curve !== null) {
-            $y = $shape->curve->at($x);
-        } else {
-            $y = $k === 0.0 ? $x : Expo::at($k, $x);
-        }
-        $y *= $y >= 0 ? $shape->high : $shape->low;
-        if ($this->authority !== 0.0) {
-            $y += $v[$this->trim] * $this->authority * ($this->idleOnly ? (1 - $x) / 2 : 1);
-        }
-        $v[$this->slot] = $y > Signal::LIMIT ? Signal::LIMIT : ($y < -Signal::LIMIT ? -Signal::LIMIT : $y);
+        return ($code === '' ? '' : "{$code} ")."{\n{$this->stick()}{$this->shape()}{$this->trim()}{$this->clamp()}{$slot} = \$y;\n}\n";
     }
 
-    /** What the function answers to a stick in one phase, without trim and overrides. */
-    public function answer(float $x, int $phase): float
+    /** The same without trim and overrides, for drawing: input in slot 1, phase in slot 2, answer in slot 0. */
+    public function bare(): self
     {
-        $bare = new self(0, 1, 2, 0, 0.0, false, $this->deadband, $this->shapes, []);
-        $v = [0.0, $x, $phase];
-        $bare->run($v);
+        return new self(0, 1, 2, 0, 0.0, false, $this->deadband, $this->shapes, []);
+    }
 
-        return (float) $v[0];
+    private function stick(): string
+    {
+        $x = '$x = '.Code::slot($this->input).";\n";
+        if ($this->deadband === 0.0) {
+            return $x;
+        }
+        [$d, $rest] = [Code::number($this->deadband), Code::number(1 - $this->deadband)];
+
+        return "{$x}\$x = \$x >= {$d} ? (\$x - {$d}) / {$rest} : (\$x <= -{$d} ? (\$x + {$d}) / {$rest} : 0.0);\n";
+    }
+
+    private function shape(): string
+    {
+        $first = $this->shapes[0]->code();
+        $code = '';
+        foreach ($this->shapes as $phase => $shape) {
+            if ($phase > 0 && $shape->code() !== $first) {
+                $code .= 'if ('.Code::slot($this->phase)." === {$phase}) { {$shape->code()}} else";
+            }
+        }
+
+        return $code === '' ? $first : "{$code} { {$first}}\n";
+    }
+
+    private function trim(): string
+    {
+        if ($this->authority === 0.0) {
+            return '';
+        }
+
+        return '$y += '.Code::times(Code::slot($this->trim), $this->authority).($this->idleOnly ? ' * (1 - $x) / 2' : '').";\n";
+    }
+
+    private function clamp(): string
+    {
+        $reachesOut = array_filter($this->shapes, fn (ShapePart $shape): bool => $shape->reachesOut()) !== [];
+
+        return $reachesOut || $this->authority > 0.5 ? Code::hold('$y', -Signal::LIMIT, Signal::LIMIT) : '';
     }
 }

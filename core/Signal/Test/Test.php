@@ -2,9 +2,9 @@
 
 namespace DuskSwitch\Core\Signal\Test;
 
-/** A condition, compiled: it looks only at slots. */
+/** A condition, compiled. */
 interface Test
 {
-    /** @param  array<int, float|int>  $v the slots */
-    public function holds(array $v): bool;
+    /** The condition as a PHP expression over `$v`, the slots; in brackets where it needs them. */
+    public function code(): string;
 }

@@ -1,0 +1,16 @@
+<?php
+
+namespace DuskSwitch\Core\Signal\Test;
+
+/** A test that must not hold. */
+final readonly class Reversed implements Test
+{
+    public function __construct(private Test $of)
+    {
+    }
+
+    public function code(): string
+    {
+        return "(! {$this->of->code()})";
+    }
+}
