@@ -170,7 +170,7 @@ final readonly class Node
             return 0.0;
         }
         if (! ($this->value >= $least && $this->value <= $most)) {
-            $this->fault("must be from {$this->plain($least)} to {$this->plain($most)}, not {$this->plain($this->value)}");
+            $this->fault("must be from {Shown::number($least)} to {Shown::number($most)}, not {Shown::number($this->value)}");
 
             return $least;
         }
@@ -183,7 +183,7 @@ final readonly class Node
     {
         $number = $this->number($least, $most);
         if (floor($number) !== $number) {
-            $this->fault("must be a whole number, not {$this->plain($number)}");
+            $this->fault("must be a whole number, not {Shown::number($number)}");
         }
 
         return (int) $number;
@@ -237,7 +237,7 @@ final readonly class Node
                 return $case;
             }
         }
-        $this->fault('must be one of '.implode(', ', array_map(fn (BackedEnum $case) => $case->value, $cases)).', not '.$this->shown());
+        $this->fault('must be one of '.implode(', ', array_map(fn (BackedEnum $case) => $case->value, $cases)).', not '.Shown::value($this->value));
 
         return $cases[0];
     }
@@ -251,23 +251,6 @@ final readonly class Node
 
     private function wrongType(string $wanted): void
     {
-        $this->fault("must be {$wanted}, not {$this->shown()}");
-    }
-
-    private function shown(): string
-    {
-        return match (true) {
-            is_string($this->value) => (string) json_encode(mb_strimwidth($this->value, 0, 40, '…'), JSON_UNESCAPED_UNICODE),
-            is_int($this->value), is_float($this->value) => $this->plain($this->value),
-            is_bool($this->value) => $this->value ? 'true' : 'false',
-            $this->value === null => 'null',
-            is_array($this->value) => 'a list',
-            default => 'an object',
-        };
-    }
-
-    private function plain(int|float $number): string
-    {
-        return is_finite((float) $number) ? (string) json_encode($number + 0) : 'an infinite number';
+        $this->fault("must be {$wanted}, not {Shown::value($this->value)}");
     }
 }

@@ -1,0 +1,81 @@
+<?php
+
+namespace DuskSwitch\Tests\Architecture;
+
+use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use ReflectionClass;
+use ReflectionMethod;
+
+/** The rules of the house that PHPStan and Biome don't see. */
+final class HouseTest extends TestCase
+{
+    private const ROOT = __DIR__.'/../..';
+
+    /** @return iterable<string, string> text by path */
+    private function files(string $ending, string ...$folders): iterable
+    {
+        foreach ($folders as $folder) {
+            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::ROOT."/{$folder}", RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+                if (preg_match("/\\.{$ending}$/", (string) $file) === 1 && ! str_ends_with((string) $file, 'contract.ts')) {
+                    yield substr((string) $file, strlen(self::ROOT) + 1) => (string) file_get_contents((string) $file);
+                }
+            }
+        }
+    }
+
+    public function test_a_file_can_be_read_at_one_sitting(): void
+    {
+        foreach ($this->files('(php|tsx?)', 'core', 'app', 'resources/js', 'tests') as $path => $text) {
+            if ($path !== 'tests/Bench/ByHand.php') {
+                self::assertLessThanOrEqual(270, substr_count($text, "\n"), $path);
+            }
+        }
+    }
+
+    public function test_classes_are_final_and_their_names_say_something(): void
+    {
+        foreach ($this->files('php', 'core', 'app') as $path => $text) {
+            if (preg_match('/^(.*)\bclass (\w+)/m', $text, $match) === 1) {
+                self::assertMatchesRegularExpression('/^(final|abstract)/', $match[1], $path);
+                self::assertDoesNotMatchRegularExpression('/(Helper|Util|Manager|Service)/', $match[2], $path);
+            }
+        }
+    }
+
+    public function test_what_is_public_in_the_core_is_explained(): void
+    {
+        $silent = [];
+        foreach ($this->files('php', 'core') as $path => $text) {
+            $class = new ReflectionClass('DuskSwitch\\Core\\'.str_replace('/', '\\', substr($path, 5, -4)));
+            $silent = [...$silent, ...$class->getDocComment() === false ? [$class->name] : []];
+            foreach ($class->getMethods(ReflectionMethod::IS_PUBLIC) as $method) {
+                $own = $method->class === $class->name && $method->isUserDefined() && ! $method->isConstructor() && $method->name !== '__toString';
+                $promised = array_filter($class->getInterfaces(), fn (ReflectionClass $port): bool => $port->hasMethod($method->name));
+                if ($own && $promised === [] && $method->getDocComment() === false) {
+                    $silent[] = "{$class->name}::{$method->name}";
+                }
+            }
+        }
+        self::assertSame([], $silent);
+    }
+
+    public function test_no_number_of_the_trade_stands_in_the_front_end(): void
+    {
+        foreach ($this->files('tsx?', 'resources/js') as $path => $text) {
+            foreach (explode("\n", $text) as $line => $written) {
+                if (preg_match('/_MS|uration=|\/\/|\* /', $written) !== 1) {
+                    self::assertDoesNotMatchRegularExpression('/(?<![\w#.-])(400|500|512|800|900|988|1000|1100|1500|1900|2000|2012|2100|2200)(?![\w.])/', $written, "{$path}:".($line + 1));
+                }
+            }
+        }
+    }
+
+    public function test_the_front_end_reaches_the_server_only_through_the_contract(): void
+    {
+        foreach ($this->files('tsx?', 'resources/js') as $path => $text) {
+            self::assertDoesNotMatchRegularExpression('/\bfetch\(|XMLHttpRequest/', $text, $path);
+        }
+    }
+}
