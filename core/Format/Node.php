@@ -170,7 +170,7 @@ final readonly class Node
             return 0.0;
         }
         if (! ($this->value >= $least && $this->value <= $most)) {
-            $this->fault("must be from {Shown::number($least)} to {Shown::number($most)}, not {Shown::number($this->value)}");
+            $this->fault('must be from '.Shown::number($least).' to '.Shown::number($most).', not '.Shown::number($this->value));
 
             return $least;
         }
@@ -183,7 +183,7 @@ final readonly class Node
     {
         $number = $this->number($least, $most);
         if (floor($number) !== $number) {
-            $this->fault("must be a whole number, not {Shown::number($number)}");
+            $this->fault('must be a whole number, not '.Shown::number($number));
         }
 
         return (int) $number;
@@ -251,6 +251,6 @@ final readonly class Node
 
     private function wrongType(string $wanted): void
     {
-        $this->fault("must be {$wanted}, not {Shown::value($this->value)}");
+        $this->fault("must be {$wanted}, not ".Shown::value($this->value));
     }
 }
