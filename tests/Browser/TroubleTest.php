@@ -37,6 +37,17 @@ final class TroubleTest extends BrowserTestCase
         $page->find("[data-saving='saved'][data-revision='1']");
     }
 
+    public function test_an_edit_is_kept_when_the_pilot_turns_to_another_aircraft_at_once(): void
+    {
+        $page = $this->page()->openAircraft('Tern');
+        $page->find("[data-end='function:roll'] button")->click();
+        $page->fill('#fn-expo', '21');
+        $page->find("nav a[href='/']")->click();
+        $page->find('[data-aircraft=Petrel] a')->click();
+        $page->find("[data-end='function:camber']");
+        self::assertTrue($page->until(fn (): bool => str_contains((string) file_get_contents(self::$app->url('/api/aircraft/6/export')), '"expo": 0.21'), 'the edit of Tern to be saved'));
+    }
+
     public function test_a_lost_server_is_said_and_comes_back_by_itself(): void
     {
         $page = $this->page()->openAircraft('Rook');

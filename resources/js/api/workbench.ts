@@ -22,7 +22,7 @@ class Workbench {
   private readonly watchers = new Set<() => void>()
   private timer: number | undefined
   private note = 'Edited'
-  private underway: Promise<void> | null = null
+  private underway: Promise<Aircraft | null> = Promise.resolve(null)
 
   watch = (watcher: () => void) => {
     this.watchers.add(watcher)
@@ -34,13 +34,16 @@ class Workbench {
     for (const watcher of this.watchers) watcher()
   }
 
-  /** Puts an aircraft, as the server told it, on the bench. Edits of the same aircraft stay. */
+  /** Puts an aircraft, as the server told it, on the bench. An edit of the one before is saved first. */
   put(aircraft: Aircraft) {
+    if (this.state.aircraft?.id !== aircraft.id) void this.flush()
     window.clearTimeout(this.timer)
     this.set({ aircraft, document: aircraft.document, saving: 'saved', problem: null, conflict: null })
   }
 
+  /** Takes the aircraft off the bench, its edits saved. */
   clear() {
+    void this.flush()
     this.set({ aircraft: null, document: null, saving: 'saved', problem: null, conflict: null })
   }
 
@@ -58,36 +61,52 @@ class Workbench {
     this.timer = window.setTimeout(() => void this.flush(), QUIET_MS)
   }
 
-  /** Saves what is not saved. */
-  async flush(): Promise<void> {
+  /**
+   * Saves what is not saved. What is to be saved is taken down at once: the pilot may turn to another aircraft
+   * while it is on its way.
+   */
+  flush(): Promise<unknown> {
     window.clearTimeout(this.timer)
-    await this.underway
-    const { aircraft, document } = this.state
-    if (!aircraft || !document || document === aircraft.document || this.state.conflict) return
+    const { aircraft, document, conflict } = this.state
+    const before = this.underway
+    if (!aircraft || !document || document === aircraft.document || conflict) return before
     this.set({ saving: 'saving' })
-    const body = { base: aircraft.revision, document, note: this.note }
-    this.underway = this.settle(
-      data(PUT('/api/aircraft/{id}/program', { params: { path: { id: aircraft.id } }, body })),
-      document,
-    ).finally(() => {
-      this.underway = null
+    const note = this.note
+    this.underway = before.then((saved) => {
+      const base = saved?.id === aircraft.id ? Math.max(saved.revision, aircraft.revision) : aircraft.revision
+      return this.settle(
+        aircraft.id,
+        data(
+          PUT('/api/aircraft/{id}/program', {
+            params: { path: { id: aircraft.id } },
+            body: { base, document, note },
+            keepalive: true,
+          }),
+        ),
+        document,
+      )
     })
-    await this.underway
+    return this.underway
   }
 
-  private async settle(request: Promise<Aircraft>, sent?: Program) {
+  /** Takes an answer over, where its aircraft is still on the bench. */
+  private async settle(id: number, request: Promise<Aircraft>, sent?: Program): Promise<Aircraft | null> {
     try {
       const aircraft = await request
-      // Edits made while the request was under way stay on top.
-      const newer = sent && this.state.document !== sent ? this.state.document : null
-      this.set({
-        aircraft,
-        document: newer ?? aircraft.document,
-        saving: newer ? 'unsaved' : 'saved',
-        problem: null,
-      })
+      if (this.state.aircraft?.id === id) {
+        // Edits made while the request was under way stay on top.
+        const newer = sent && this.state.document !== sent ? this.state.document : null
+        this.set({
+          aircraft,
+          document: newer ?? aircraft.document,
+          saving: newer ? 'unsaved' : 'saved',
+          problem: null,
+        })
+      }
+      return aircraft
     } catch (error) {
-      this.fail(error)
+      if (this.state.aircraft?.id === id) this.fail(error)
+      return null
     }
   }
 
@@ -112,7 +131,10 @@ class Workbench {
   private async act(request: (id: number, base: number) => Promise<Aircraft>) {
     await this.flush()
     const { aircraft } = this.state
-    if (aircraft && this.state.saving === 'saved') await this.settle(request(aircraft.id, aircraft.revision))
+    if (aircraft && this.state.saving === 'saved') {
+      this.underway = this.settle(aircraft.id, request(aircraft.id, aircraft.revision))
+      await this.underway
+    }
   }
 
   assign(fn: string, to: string | null) {
@@ -138,6 +160,7 @@ class Workbench {
     const path = { id: aircraft.id, number: conflict[which].revision }
     this.set({ conflict: null, problem: null })
     await this.settle(
+      aircraft.id,
       data(
         POST('/api/aircraft/{id}/revisions/{number}/take', {
           params: { path },

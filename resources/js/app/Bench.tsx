@@ -17,9 +17,14 @@ export function Bench() {
   }, [query.data])
   useEffect(() => {
     const save = () => void workbench.flush()
+    const warn = (event: BeforeUnloadEvent) => {
+      if (['refused', 'lost'].includes(workbench.state.saving)) event.preventDefault()
+    }
     window.addEventListener('pagehide', save)
+    window.addEventListener('beforeunload', warn)
     return () => {
       window.removeEventListener('pagehide', save)
+      window.removeEventListener('beforeunload', warn)
       save()
     }
   }, [])

@@ -83,7 +83,8 @@ export function StepFields({ aircraft, fn }: { aircraft: Aircraft; fn: SteppedFu
             <Field key={detent} label={capital(detent)}>
               <Choice
                 label={`${control.name} ${detent}`}
-                value={drive.map[detent] ?? ''}
+                value={fn.steps.some((step) => step.id === drive.map[detent]) ? (drive.map[detent] ?? '') : ''}
+                placeholder="Choose a step…"
                 options={fn.steps.map((step) => ({ id: step.id, name: nameOf(step) }))}
                 onChange={(step) =>
                   changeFunction(
