@@ -1,0 +1,99 @@
+<?php
+
+namespace DuskSwitch\Tests\Browser;
+
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Program\Program;
+
+/** Building a program on the loom. */
+final class WireTest extends BrowserTestCase
+{
+    private function saved(int $id): Program
+    {
+        return ProgramDecoder::decode((string) file_get_contents(self::$app->url("/api/aircraft/{$id}/export")));
+    }
+
+    public function test_a_light_is_added_from_nothing_to_a_moving_channel(): void
+    {
+        $page = $this->page()->openAircraft('Tern');
+
+        // A switched function appears, in want of a control; the header says so.
+        $page->named('Switched', 'button')->click();
+        $page->fill('#fn-name', 'Landing light')->saved(2);
+        self::assertStringContainsString('Nothing moves Landing light', $page->text('header'));
+        $page->choose('#fn-drive', 'Right face')->saved(3);
+
+        // A channel, fed by it.
+        $page->named('Channel', 'button')->click();
+        $page->fill('#out-name', 'Light')->saved(4);
+        $page->choose("[aria-label='Add a feed']", 'Landing light')->saved(5);
+        $page->fill("[aria-label='Weight of Landing light']", '50')->saved(6);
+        $this->sees($page, 6, 1300);
+        $page->find("[data-control='face-right'] [data-detent='away']")->click();
+        $this->sees($page, 6, 1700);
+
+        // Its direction, centre and travel.
+        $page->find('#out-reverse')->click();
+        $page->saved(7);
+        $this->sees($page, 6, 1300);
+        $page->fill('#out-subtrim', '5')->saved(8);
+        $this->sees($page, 6, 1320);
+        $page->fill("[aria-label='Travel high']", '150')->saved(9);
+        $this->sees($page, 6, 1220);
+        $page->fill("[aria-label='Limit low']", '-25')->saved(10);
+        $this->sees($page, 6, 1400);
+        self::assertTrue($page->has("[data-end='output:6'] .text-rose"), 'it clips');
+
+        $output = $this->saved(6)->outputs[5];
+        self::assertSame(['Light', true, 0.05, 1.5, -0.25], [$output->name, $output->reverse, $output->subtrim, $output->travel->high, $output->limit->low]);
+
+        // And away again.
+        $page->named('Remove the channel', 'button')->click();
+        $page->saved(11);
+        self::assertFalse($page->has("[data-end='output:6']"));
+        self::assertStringContainsString('Nothing open', $page->text('header'));
+    }
+
+    public function test_steps_and_what_each_detent_means(): void
+    {
+        $page = $this->page()->openAircraft('Nightjar');
+        $page->find("[data-end='function:mode'] button")->click();
+        $page->fill("[aria-label='Value of Come home']", '0')->saved(2);
+        $page->find("[data-control='flick-b'] [data-detent='middle']")->click();
+        $this->sees($page, 6, 1500);
+
+        $page->choose("[aria-label='Flick B middle']", 'Free')->saved(3);
+        $this->sees($page, 6, 2000);
+        $page->fill("[aria-label='Name of step 1']", 'Level out')->saved(4);
+        $page->find("[data-control='flick-b'] [data-detent='toward']")->click();
+        $page->until(fn (): bool => $page->text("[data-end='function:mode'] [data-says]") === 'Level out', 'the new name');
+        $page->named('Step', 'button')->click();
+        $page->saved(5);
+        self::assertCount(4, $this->saved(3)->functions[5]->steps ?? []);
+    }
+
+    public function test_a_phase_is_shaped_apart_and_shown_while_it_is_active(): void
+    {
+        $page = $this->page()->openAircraft('Dunlin');
+        $page->find("[data-end='function:pitch'] button")->click();
+        $page->named('Launch', 'button')->click();
+        $page->fill("[aria-label='Rate high']", '40')->saved(2);
+        $page->keys('[data-axis=pitch]', str_repeat("\u{E013}", 20));
+        $page->until(fn (): bool => $page->text("[data-end='function:pitch'] [data-says]") === '100 %', 'cruise to be as it was');
+
+        $page->find("[data-control='flick-d'] [data-detent='away']")->click();
+        $page->until(fn (): bool => $page->text("[data-end='function:pitch'] [data-says]") === '40 %', 'launch to be softer');
+        self::assertStringContainsString('Launch', $page->text("[aria-label='What the switches mean now']"));
+    }
+
+    public function test_a_function_that_others_need_cannot_be_removed_unsaid(): void
+    {
+        $page = $this->page()->openAircraft('Petrel');
+        $page->find("[data-end='function:safety'] button")->click();
+        $page->named('Remove the function', 'button')->click();
+        self::assertStringContainsString('conditions.motor-off.any[0].step', $page->text('header [role=alert]'));
+        $page->named('Take the change back', 'button')->click();
+        $page->find("[data-end='function:safety']");
+        $page->find("[data-saving='saved'][data-revision='1']");
+    }
+}
