@@ -17,6 +17,9 @@ use DuskSwitch\Core\Units\Range;
 /** Reads an output and its feeds. */
 final class OutputDecoder
 {
+    /** A weight or offset beyond this can only be a slip of the pen: the sum is held at ±1.5. */
+    private const STRONGEST = 5.0;
+
     /** The output that stands at a node. */
     public static function decode(Node $node): Output
     {
@@ -45,8 +48,8 @@ final class OutputDecoder
 
         return new Feed(
             $from === null ? new ConstantSource : self::source($from),
-            $node->at('weight')?->range(-1.5, 1.5) ?? Range::both(1.0),
-            $node->at('offset')?->number(-1.5, 1.5) ?? 0.0,
+            $node->at('weight')?->range(-self::STRONGEST, self::STRONGEST) ?? Range::both(1.0),
+            $node->at('offset')?->number(-self::STRONGEST, self::STRONGEST) ?? 0.0,
             $node->at('curve')?->id(),
             $when === null ? null : ConditionDecoder::decode($when),
             $node->at('combine')?->choice(Combine::class) ?? Combine::Add,

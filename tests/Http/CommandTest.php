@@ -38,6 +38,16 @@ final class CommandTest extends TestCase
         self::assertSame('[{"phase":"main","functions":{},"steps":{},"outputs":{}}]', preg_replace('/\s+/', '', $run->getOutput()));
     }
 
+    public function test_on_request_every_output_says_why(): void
+    {
+        $run = $this->artisan('[{"axes": {"roll": 1, "pitch": 1}}]', 'program:evaluate', 'database/demo/dunlin.json', '--explain');
+        $left = json_decode($run->getOutput(), true)[0]['explanations']['1'];
+
+        self::assertSame(['Pitch', 'Roll'], array_column($left['contributions'], 'name'));
+        self::assertEqualsWithDelta([0.6, 0.5], array_column($left['contributions'], 'amount'), 1e-12);
+        self::assertEqualsWithDelta(1.1, $left['sum'], 1e-12);
+    }
+
     public function test_bad_input_ends_with_2_and_says_where(): void
     {
         $cases = [

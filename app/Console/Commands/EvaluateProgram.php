@@ -6,6 +6,7 @@ use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\FrameEncoder;
 use DuskSwitch\Core\Format\InputsDecoder;
+use DuskSwitch\Core\Signal\Circuit;
 use Illuminate\Console\Command;
 
 /** Runs a program on sets of inputs: JSON in, JSON out. */
@@ -16,7 +17,8 @@ final class EvaluateProgram extends Command
 
     protected $signature = 'program:evaluate
         {file : a program document}
-        {--inputs=- : a JSON list of input sets, a file or - for standard input}';
+        {--inputs=- : a JSON list of input sets, a file or - for standard input}
+        {--explain : add to every frame why each output is where it is}';
 
     protected $description = 'Evaluate a program on a list of input sets';
 
@@ -34,9 +36,28 @@ final class EvaluateProgram extends Command
 
             return self::BAD_INPUT;
         }
-        $frames = array_map(fn (array $inputs): array => FrameEncoder::frame($circuit->frame($inputs)), $sets);
+        $frames = array_map(fn (array $inputs): array => $this->frame($circuit, $inputs), $sets);
         fwrite(STDOUT, json_encode($frames, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT)."\n");
 
         return self::SUCCESS;
+    }
+
+    /**
+     * @param  list<float>  $inputs
+     * @return array<string, mixed>
+     */
+    private function frame(Circuit $circuit, array $inputs): array
+    {
+        $frame = $circuit->frame($inputs);
+        if (! $this->option('explain')) {
+            return FrameEncoder::frame($frame);
+        }
+        $why = [];
+        foreach (array_keys($frame->outputs()) as $channel) {
+            $explanation = $circuit->explain($channel, $frame);
+            $why[$channel] = $explanation === null ? null : FrameEncoder::explanation($explanation);
+        }
+
+        return [...FrameEncoder::frame($frame), 'explanations' => (object) $why];
     }
 }

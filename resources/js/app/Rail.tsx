@@ -59,14 +59,14 @@ export function Rail() {
         </>
       )}
       <div className="hidden flex-1 md:block" />
-      <div className="hidden md:block">
+      <div className={aircraft ? 'hidden md:block' : 'flex flex-1 md:block md:flex-none'}>
         <Item to="/stores" name="Stores" icon={Archive} says="Transmitters and what else there is" />
       </div>
       <Tip says={theme === 'day' ? 'To the dusk theme' : 'To the daylight theme'} side="right">
         <button
           type="button"
           onClick={toggleTheme}
-          className="hidden min-h-13 flex-col items-center justify-center gap-0.5 rounded-xl text-muted text-sm hover:bg-line/50 md:flex"
+          className={`min-h-13 flex-1 flex-col items-center justify-center gap-0.5 rounded-xl text-muted text-sm hover:bg-line/50 md:flex md:flex-none ${aircraft ? 'hidden' : 'flex'}`}
         >
           {theme === 'day' ? <Moon size={20} aria-hidden /> : <Sun size={20} aria-hidden />}
           {theme === 'day' ? 'Dusk' : 'Day'}

@@ -31,8 +31,8 @@ export function FeedFields({ document, output, feed, index, condition }: Props) 
       <NumberField
         label={`${label} of ${name}`}
         value={value}
-        least={-1.5}
-        most={1.5}
+        least={-5}
+        most={5}
         onChange={(changed) => changeFeed(output, index, { ...feed, ...part(changed) })}
       />
     </div>
