@@ -7,9 +7,7 @@ use DuskSwitch\App\Program\Bench;
 /** Saltmarsh Field: the made-up club that the app arrives with. */
 final readonly class Demo
 {
-    public function __construct(private Hangar $hangar, private Bench $bench)
-    {
-    }
+    public function __construct(private Hangar $hangar, private Bench $bench) {}
 
     /** Puts every aircraft of the demo into the hangar. */
     public function load(): void

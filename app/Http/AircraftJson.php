@@ -17,9 +17,7 @@ use Illuminate\Http\JsonResponse;
 /** Aircraft as the interface reads them. */
 final readonly class AircraftJson
 {
-    public function __construct(private Hangar $hangar, private Bench $bench)
-    {
-    }
+    public function __construct(private Hangar $hangar, private Bench $bench) {}
 
     /** @return array<string, mixed> a row of the hangar */
     public function row(Aircraft $aircraft): array

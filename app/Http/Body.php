@@ -11,9 +11,7 @@ use Illuminate\Http\Request;
 /** The JSON body of a request, read once, with the path of what is wrong. */
 final readonly class Body
 {
-    private function __construct(private mixed $value, public Node $node)
-    {
-    }
+    private function __construct(private mixed $value, public Node $node) {}
 
     /**
      * @param  list<string>  $required

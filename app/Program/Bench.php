@@ -14,9 +14,7 @@ use DuskSwitch\Core\Signal\Compiler;
 /** Where a document becomes a program with its transmitter, once, at the edge. */
 final readonly class Bench
 {
-    public function __construct(private Transmitters $transmitters)
-    {
-    }
+    public function __construct(private Transmitters $transmitters) {}
 
     /**
      * The circuit of a document's text; its program is in it.

@@ -12,9 +12,7 @@ final class ShippedTransmitters implements Transmitters
     /** @var array<string, Transmitter> */
     private array $read = [];
 
-    public function __construct(private readonly string $folder)
-    {
-    }
+    public function __construct(private readonly string $folder) {}
 
     public function find(string $id): ?Transmitter
     {

@@ -24,8 +24,7 @@ final readonly class FamilyPlan
         public array $switched,
         public array $outputs,
         public bool $trims,
-    ) {
-    }
+    ) {}
 
     /** The plan of a family. */
     public static function of(Family $family): self

@@ -27,9 +27,7 @@ final readonly class Starter
     /** A first guess for expo: what a pilot past the first hover flies with (common practice: 20 to 30 %). */
     private const EXPO = 0.3;
 
-    private function __construct(private Transmitter $transmitter, private SwitchBoard $switches)
-    {
-    }
+    private function __construct(private Transmitter $transmitter, private SwitchBoard $switches) {}
 
     /**
      * @throws Refused where the transmitter has too few channels

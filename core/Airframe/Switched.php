@@ -8,9 +8,7 @@ use DuskSwitch\Core\Program\Step;
 final readonly class Switched
 {
     /** @param  non-empty-list<Step>  $steps */
-    private function __construct(public string $id, public string $name, public array $steps)
-    {
-    }
+    private function __construct(public string $id, public string $name, public array $steps) {}
 
     /**
      * @param  non-empty-array<string, float>  $steps  value by name

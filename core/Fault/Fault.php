@@ -8,9 +8,7 @@ namespace DuskSwitch\Core\Fault;
  */
 final readonly class Fault
 {
-    public function __construct(public string $path, public string $says)
-    {
-    }
+    public function __construct(public string $path, public string $says) {}
 
     public function __toString(): string
     {

@@ -15,9 +15,7 @@ final readonly class Node
 {
     private const ID = '/^[a-z][a-z0-9-]{0,39}$/D';
 
-    public function __construct(private mixed $value, public string $path, public Faults $faults)
-    {
-    }
+    public function __construct(private mixed $value, public string $path, public Faults $faults) {}
 
     /** Notes a fault here. */
     public function fault(string $says): void

@@ -9,9 +9,7 @@ final class Once
     private array $seen = [];
 
     /** @param  string  $kind what it is, with its article: "a step" */
-    public function __construct(private readonly string $kind)
-    {
-    }
+    public function __construct(private readonly string $kind) {}
 
     /** The `id` of an entry; a fault where it was seen before. */
     public function id(Node $entry): string

@@ -21,8 +21,7 @@ final readonly class Control
         public array $detents,
         public ?string $rest,
         public Place $place,
-    ) {
-    }
+    ) {}
 
     /** The signal of a detent, or null where the control has no such detent. */
     public function valueOf(string $detent): ?float

@@ -17,9 +17,7 @@ use DuskSwitch\Core\Program\Condition\StepIs;
 /** Says conditions as a pilot would: "Flick C away and Motor safety is Off". */
 final readonly class ConditionWords
 {
-    public function __construct(private Program $program, private Transmitter $transmitter)
-    {
-    }
+    public function __construct(private Program $program, private Transmitter $transmitter) {}
 
     /** The condition in words; ids stand where a name isn't known. */
     public function say(Condition $condition): string

@@ -9,7 +9,5 @@ final readonly class Curve
      * @param  list<array{float, float}>  $points
      * @param  bool  $smooth  a monotone cubic through the points, else straight lines
      */
-    public function __construct(public string $id, public array $points, public bool $smooth = false)
-    {
-    }
+    public function __construct(public string $id, public array $points, public bool $smooth = false) {}
 }

@@ -25,6 +25,5 @@ final readonly class Feed
         public Combine $combine = Combine::Add,
         public float $delay = 0.0,
         public ?Range $slow = null,
-    ) {
-    }
+    ) {}
 }

@@ -22,6 +22,5 @@ final readonly class Output
         public bool $reverse,
         public float $subtrim,
         public Range $limit,
-    ) {
-    }
+    ) {}
 }

@@ -16,6 +16,5 @@ final readonly class Phase
         public string $name,
         public ?Condition $when = null,
         public float $fade = 0.0,
-    ) {
-    }
+    ) {}
 }

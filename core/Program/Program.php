@@ -29,8 +29,7 @@ final readonly class Program
         public array $outputs,
         public array $curves,
         public array $conditions,
-    ) {
-    }
+    ) {}
 
     /** The same program under another name. */
     public function named(string $name): self

@@ -22,8 +22,7 @@ final readonly class ProportionalFunction implements PilotFunction
         public array $shapes = [],
         public ?TrimRule $trim = null,
         public array $overrides = [],
-    ) {
-    }
+    ) {}
 
     public function id(): string
     {

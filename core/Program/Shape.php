@@ -16,8 +16,7 @@ final readonly class Shape
         public Range $rate,
         public float $expo = 0.0,
         public ?string $curve = null,
-    ) {
-    }
+    ) {}
 
     /** The stick as it is. */
     public static function straight(): self

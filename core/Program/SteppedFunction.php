@@ -17,8 +17,7 @@ final readonly class SteppedFunction implements PilotFunction
         public string $name,
         public DetentDrive|CaseDrive|null $drive,
         public array $steps,
-    ) {
-    }
+    ) {}
 
     public function id(): string
     {

@@ -10,7 +10,5 @@ final readonly class Thread
      * @param  string  $to  such as `function:arm`
      * @param  string  $how  drive, condition or feed
      */
-    public function __construct(public string $from, public string $to, public string $how)
-    {
-    }
+    public function __construct(public string $from, public string $to, public string $how) {}
 }

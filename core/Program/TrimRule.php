@@ -9,7 +9,5 @@ final readonly class TrimRule
      * @param  float  $authority  the signal at full trim, 0 to 1
      * @param  bool  $idleOnly  the trim acts at low throttle and fades out towards full
      */
-    public function __construct(public float $authority, public bool $idleOnly = false)
-    {
-    }
+    public function __construct(public float $authority, public bool $idleOnly = false) {}
 }

@@ -23,6 +23,5 @@ final readonly class Contribution
         public Combine $combine,
         public bool $active,
         public float $sum,
-    ) {
-    }
+    ) {}
 }

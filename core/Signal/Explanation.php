@@ -22,8 +22,7 @@ final readonly class Explanation
         public float $signal,
         public int $pulse,
         public bool $clipped,
-    ) {
-    }
+    ) {}
 
     /**
      * The explanation of an output in a frame.

@@ -9,9 +9,7 @@ use DuskSwitch\Core\Program\SteppedFunction;
 final readonly class Frame
 {
     /** @param  array<int, float|int>  $slots as {@see Layout} says */
-    public function __construct(private Program $program, private Layout $layout, public array $slots)
-    {
-    }
+    public function __construct(private Program $program, private Layout $layout, public array $slots) {}
 
     /** The id of the active phase. */
     public function phase(): string

@@ -26,8 +26,7 @@ final readonly class FunctionCompiler
         private Layout $layout,
         private Curves $curves,
         private Faults $faults,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, Part> by node */
     public function parts(): array

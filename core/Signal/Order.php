@@ -17,9 +17,7 @@ final class Order
     private array $way = [];
 
     /** @param  array<string, list<string>>  $needs */
-    private function __construct(private readonly array $needs)
-    {
-    }
+    private function __construct(private readonly array $needs) {}
 
     /**
      * The order, without the named conditions that nothing uses.

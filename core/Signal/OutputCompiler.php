@@ -24,8 +24,7 @@ final readonly class OutputCompiler
         private Layout $layout,
         private Curves $curves,
         private Faults $faults,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, OutputPart> by node */
     public function parts(Transmitter $transmitter): array

@@ -10,7 +10,5 @@ final readonly class OutputValue
      * @param  int  $pulse  µs
      * @param  bool  $clipped  a sum passed ±150 % or the output its limit, and was held there
      */
-    public function __construct(public float $signal, public int $pulse, public bool $clipped)
-    {
-    }
+    public function __construct(public float $signal, public int $pulse, public bool $clipped) {}
 }

@@ -13,9 +13,7 @@ final readonly class PulseScale
      * @param  float  $centre  µs at signal 0, usually 1500
      * @param  float  $span  µs between signal 0 and signal 1
      */
-    public function __construct(public float $centre, public float $span)
-    {
-    }
+    public function __construct(public float $centre, public float $span) {}
 
     /** The pulse in whole µs, halves away from zero; pulses are positive, so cutting off after adding a half does it. */
     public function pulse(float $signal): int

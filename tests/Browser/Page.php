@@ -11,9 +11,7 @@ use RuntimeException;
 /** What a pilot does at the screen, in a pilot's words. */
 final readonly class Page
 {
-    public function __construct(public RemoteWebDriver $browser, private App $app)
-    {
-    }
+    public function __construct(public RemoteWebDriver $browser, private App $app) {}
 
     public function open(string $path): self
     {

@@ -18,9 +18,7 @@ use Illuminate\Http\Request;
 /** All aircraft: make, copy, name, delete, bring back. */
 final readonly class HangarController
 {
-    public function __construct(private Hangar $hangar, private Bench $bench, private AircraftJson $json)
-    {
-    }
+    public function __construct(private Hangar $hangar, private Bench $bench, private AircraftJson $json) {}
 
     public function index(): JsonResponse
     {

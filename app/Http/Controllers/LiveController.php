@@ -15,9 +15,7 @@ use Illuminate\Http\Request;
  */
 final readonly class LiveController
 {
-    public function __construct(private Bench $bench)
-    {
-    }
+    public function __construct(private Bench $bench) {}
 
     public function frame(Request $request): JsonResponse
     {

@@ -19,9 +19,7 @@ use Illuminate\Http\Request;
 /** The program of one aircraft: read, save, undo, redo, assign. */
 final readonly class ProgramController
 {
-    public function __construct(private Hangar $hangar, private Bench $bench, private AircraftJson $json)
-    {
-    }
+    public function __construct(private Hangar $hangar, private Bench $bench, private AircraftJson $json) {}
 
     public function show(Aircraft $aircraft): JsonResponse
     {

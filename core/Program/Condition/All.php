@@ -6,7 +6,5 @@ namespace DuskSwitch\Core\Program\Condition;
 final readonly class All implements Condition
 {
     /** @param  non-empty-list<Condition>  $of */
-    public function __construct(public array $of)
-    {
-    }
+    public function __construct(public array $of) {}
 }

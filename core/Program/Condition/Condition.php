@@ -3,6 +3,4 @@
 namespace DuskSwitch\Core\Program\Condition;
 
 /** Something that holds or doesn't: of controls, functions, steps and phases. */
-interface Condition
-{
-}
+interface Condition {}

@@ -5,7 +5,5 @@ namespace DuskSwitch\Core\Program\Condition;
 /** A dial, slider or switch is above or below a signal (not at it). */
 final readonly class ControlLevel implements Condition
 {
-    public function __construct(public string $control, public bool $above, public float $level)
-    {
-    }
+    public function __construct(public string $control, public bool $above, public float $level) {}
 }

@@ -5,7 +5,5 @@ namespace DuskSwitch\Core\Program\Condition;
 /** A function's value is above or below a signal (not at it). */
 final readonly class FunctionLevel implements Condition
 {
-    public function __construct(public string $function, public bool $above, public float $level)
-    {
-    }
+    public function __construct(public string $function, public bool $above, public float $level) {}
 }

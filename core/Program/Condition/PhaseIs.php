@@ -5,7 +5,5 @@ namespace DuskSwitch\Core\Program\Condition;
 /** A phase is active. */
 final readonly class PhaseIs implements Condition
 {
-    public function __construct(public string $phase)
-    {
-    }
+    public function __construct(public string $phase) {}
 }

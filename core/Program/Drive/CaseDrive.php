@@ -6,7 +6,5 @@ namespace DuskSwitch\Core\Program\Drive;
 final readonly class CaseDrive
 {
     /** @param  non-empty-list<DriveCase>  $cases */
-    public function __construct(public array $cases)
-    {
-    }
+    public function __construct(public array $cases) {}
 }

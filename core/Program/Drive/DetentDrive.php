@@ -6,7 +6,5 @@ namespace DuskSwitch\Core\Program\Drive;
 final readonly class DetentDrive
 {
     /** @param  array<string, string>  $map detent => step; every detent of the control has one */
-    public function __construct(public string $control, public array $map)
-    {
-    }
+    public function __construct(public string $control, public array $map) {}
 }

@@ -7,7 +7,5 @@ use DuskSwitch\Core\Program\Condition\Condition;
 /** One case of a drive by conditions. */
 final readonly class DriveCase
 {
-    public function __construct(public Condition $when, public string $step)
-    {
-    }
+    public function __construct(public Condition $when, public string $step) {}
 }

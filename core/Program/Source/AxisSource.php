@@ -7,7 +7,5 @@ use DuskSwitch\Core\Kit\Axis;
 /** A stick axis as the hand leaves it. */
 final readonly class AxisSource implements Source
 {
-    public function __construct(public Axis $axis)
-    {
-    }
+    public function __construct(public Axis $axis) {}
 }

@@ -3,6 +3,4 @@
 namespace DuskSwitch\Core\Program\Source;
 
 /** The constant 1. */
-final readonly class ConstantSource implements Source
-{
-}
+final readonly class ConstantSource implements Source {}

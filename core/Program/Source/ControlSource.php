@@ -5,7 +5,5 @@ namespace DuskSwitch\Core\Program\Source;
 /** A control as the hand leaves it. */
 final readonly class ControlSource implements Source
 {
-    public function __construct(public string $control)
-    {
-    }
+    public function __construct(public string $control) {}
 }

@@ -5,7 +5,5 @@ namespace DuskSwitch\Core\Program\Source;
 /** The value of a function. */
 final readonly class FunctionSource implements Source
 {
-    public function __construct(public string $function)
-    {
-    }
+    public function __construct(public string $function) {}
 }

@@ -3,6 +3,4 @@
 namespace DuskSwitch\Core\Program\Source;
 
 /** What a feed takes its signal from. */
-interface Source
-{
-}
+interface Source {}

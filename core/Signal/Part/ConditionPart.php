@@ -7,9 +7,7 @@ use DuskSwitch\Core\Signal\Test\Test;
 /** A named condition: 1 while it holds, else 0. */
 final readonly class ConditionPart implements Part
 {
-    public function __construct(private int $slot, private Test $test)
-    {
-    }
+    public function __construct(private int $slot, private Test $test) {}
 
     public function code(): string
     {

@@ -20,8 +20,7 @@ final readonly class FeedPart
         private ?int $curve,
         private ?Test $when,
         public Combine $combine,
-    ) {
-    }
+    ) {}
 
     /** True where the feed is just a term of a sum. */
     public function isTerm(): bool

@@ -10,9 +10,7 @@ use DuskSwitch\Core\Units\Signal;
 final readonly class OutputPart implements Part
 {
     /** @param  list<FeedPart>  $feeds */
-    public function __construct(public int $slot, public Output $output, public array $feeds, private PulseScale $scale)
-    {
-    }
+    public function __construct(public int $slot, public Output $output, public array $feeds, private PulseScale $scale) {}
 
     public function code(): string
     {

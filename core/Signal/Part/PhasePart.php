@@ -8,9 +8,7 @@ use DuskSwitch\Core\Signal\Test\Test;
 final readonly class PhasePart implements Part
 {
     /** @param  array<int, Test>  $tests by the place of the phase in the program */
-    public function __construct(private int $slot, private array $tests)
-    {
-    }
+    public function __construct(private int $slot, private array $tests) {}
 
     public function code(): string
     {

@@ -25,8 +25,7 @@ final readonly class ProportionalPart implements Part
         private float $deadband,
         private array $shapes,
         private array $overrides,
-    ) {
-    }
+    ) {}
 
     public function code(): string
     {

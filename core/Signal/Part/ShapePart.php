@@ -11,8 +11,7 @@ final readonly class ShapePart
         private float $expo,
         private float $low,
         private float $high,
-    ) {
-    }
+    ) {}
 
     /** True where the answer can leave ±1 by itself; only a curve or a rate above 100 % can. */
     public function reachesOut(): bool

@@ -14,9 +14,7 @@ final readonly class StepPart implements Part
      * @param  list<array{Test, int}>  $cases  test and step
      * @param  non-empty-list<float>  $values  by step
      */
-    public function __construct(private int $slot, private array $cases, private array $values)
-    {
-    }
+    public function __construct(private int $slot, private array $cases, private array $values) {}
 
     public function code(): string
     {

@@ -9,9 +9,7 @@ final readonly class Combined implements Test
      * @param  non-empty-list<Test>  $of
      * @param  '&&'|'||'  $how
      */
-    private function __construct(private array $of, private string $how)
-    {
-    }
+    private function __construct(private array $of, private string $how) {}
 
     /**
      * Every one holds.

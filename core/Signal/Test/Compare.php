@@ -8,9 +8,7 @@ use DuskSwitch\Core\Signal\Part\Code;
 final readonly class Compare implements Test
 {
     /** @param  '>'|'<'|'=='  $how */
-    private function __construct(private int $slot, private string $how, private float|int $with)
-    {
-    }
+    private function __construct(private int $slot, private string $how, private float|int $with) {}
 
     /** The slot is above a level, not at it. */
     public static function above(int $slot, float $level): self

@@ -5,9 +5,7 @@ namespace DuskSwitch\Core\Signal\Test;
 /** A test that must not hold. */
 final readonly class Reversed implements Test
 {
-    public function __construct(private Test $of)
-    {
-    }
+    public function __construct(private Test $of) {}
 
     public function code(): string
     {
