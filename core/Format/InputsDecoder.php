@@ -12,16 +12,16 @@ use DuskSwitch\Core\Signal\TestCompiler;
 final class InputsDecoder
 {
     /**
-     * A list of input sets, each in the order of the panel.
+     * A list of input sets in a value that {@see Json} decoded, each in the order of the panel.
      *
      * @return list<list<float>>
      *
      * @throws Refused with the path of everything that is wrong
      */
-    public static function list(string $text, Panel $panel): array
+    public static function list(mixed $value, Panel $panel): array
     {
         $faults = new Faults;
-        $node = new Node(Json::decode($text), '', $faults);
+        $node = new Node($value, '', $faults);
         $sets = array_map(fn (Node $set): array => self::set($set, $panel), $node->items(100_000));
         $faults->refuseAny();
 
@@ -35,15 +35,27 @@ final class InputsDecoder
      */
     public static function set(Node $node, Panel $panel): array
     {
-        $node->keys([], ['axes', 'controls', 'trims']);
-        $inputs = $panel->atRest();
+        return self::change($node, $panel, $panel->atRest());
+    }
+
+    /**
+     * Inputs with what the node names changed; faults are noted with the node.
+     *
+     * @param  list<float>  $inputs  in the order of the panel
+     * @param  list<string>  $besides  further keys that the node may have
+     * @return list<float>
+     */
+    public static function change(Node $node, Panel $panel, array $inputs, array $besides = []): array
+    {
+        $node->keys([], ['axes', 'controls', 'trims', ...$besides]);
         $axes = $node->at('axes');
         $axes?->keys([], array_column(Axis::cases(), 'value'));
         $trims = $node->at('trims');
         $trims?->keys([], array_column(Axis::cases(), 'value'));
         foreach (Axis::cases() as $axis) {
-            $inputs[$panel->axis($axis)] = $axes?->at($axis->value)?->number(-1, 1) ?? $axis->rest();
-            $inputs[$panel->trim($axis)] = $trims?->at($axis->value)?->number(-1, 1) ?? 0.0;
+            [$stick, $trim] = [$panel->axis($axis), $panel->trim($axis)];
+            $inputs[$stick] = $axes?->at($axis->value)?->number(-1, 1) ?? $inputs[$stick] ?? $axis->rest();
+            $inputs[$trim] = $trims?->at($axis->value)?->number(-1, 1) ?? $inputs[$trim] ?? 0.0;
         }
         foreach ($node->at('controls')?->entries(40) ?? [] as $id => $value) {
             $slot = $panel->control($id);

@@ -14,7 +14,8 @@ use LogicException;
  * A program, ready to run: its parts, one after another as straight code over numbered slots. No look-up by
  * name, no choice that could be made before.
  *
- * A frame is settled: phases have faded in and slowed feeds have arrived.
+ * It runs in two ways: a frame is settled, phases have faded in and slowed feeds have arrived; a tick is one
+ * step of time, with what is remembered going in and coming out.
  */
 final readonly class Circuit
 {
@@ -24,17 +25,22 @@ final readonly class Circuit
     /** @var Closure(array<int, float|int>, list<Answer>): array<int, float|int> */
     private Closure $run;
 
+    /** @var Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>} */
+    private Closure $tick;
+
     public Panel $panel;
 
     /**
      * @param  list<Part>  $parts  each after all that it needs
      * @param  list<Answer>  $curves
+     * @param  int  $remembers  how many numbers its parts keep from tick to tick
      */
-    public function __construct(public Program $program, public Layout $layout, private array $parts, private array $curves)
+    public function __construct(public Program $program, public Layout $layout, private array $parts, private array $curves, private int $remembers)
     {
         $this->panel = $layout->panel;
         $this->blank = $layout->blank();
         $this->run = self::make($this->code(), '$v');
+        $this->tick = self::makeTick(implode('', array_map(fn (Part $part): string => $part->inTime(), $parts)));
     }
 
     /** The circuit as PHP statements; made of the program's numbers alone, never of its text. */
@@ -51,6 +57,20 @@ final readonly class Circuit
     public function frame(array $inputs): Frame
     {
         return new Frame($this->program, $this->layout, ($this->run)(array_merge($inputs, $this->blank), $this->curves));
+    }
+
+    /**
+     * One tick of {@see Tick::SECONDS}.
+     *
+     * @param  list<float>  $inputs  in the order of the panel
+     * @param  State|null  $state  what the tick before gave; null in the first, which begins settled
+     */
+    public function tick(array $inputs, ?State $state = null): Tick
+    {
+        $memory = $state === null ? array_fill(0, $this->remembers, 0.0) : $state->memory;
+        [$v, $m] = ($this->tick)(array_merge($inputs, $this->blank), $this->curves, $memory, $state === null);
+
+        return new Tick(new Frame($this->program, $this->layout, $v), new State($m));
     }
 
     /** Why an output of a frame is where it is; null where the program has no such output. */
@@ -121,6 +141,14 @@ final readonly class Circuit
     private static function make(string $code, string $gives): Closure
     {
         $made = eval("return static function (array \$v, array \$curves): array {\n{$code}return {$gives};\n};");
+
+        return $made instanceof Closure ? $made : throw new LogicException('The code of a circuit makes a closure');
+    }
+
+    /** @return Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>} */
+    private static function makeTick(string $code): Closure
+    {
+        $made = eval("return static function (array \$v, array \$curves, array \$m, bool \$first): array {\n{$code}return [\$v, \$m];\n};");
 
         return $made instanceof Closure ? $made : throw new LogicException('The code of a circuit makes a closure');
     }

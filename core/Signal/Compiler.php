@@ -5,8 +5,11 @@ namespace DuskSwitch\Core\Signal;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Part\ConditionPart;
+use DuskSwitch\Core\Signal\Part\Fading;
+use DuskSwitch\Core\Signal\Part\Memory;
 use DuskSwitch\Core\Signal\Part\Part;
 use DuskSwitch\Core\Signal\Part\PhasePart;
 
@@ -24,10 +27,12 @@ final class Compiler
         $tests = new TestCompiler($names, $layout, $faults);
 
         $curves = new Curves($program, $faults);
-        $functions = new FunctionCompiler($program, $names, $tests, $layout, $curves, $faults);
-        $outputs = new OutputCompiler($program, $names, $tests, $layout, $curves, $faults);
+        $memory = new Memory;
+        $fading = self::fading($program, $layout, $memory);
+        $functions = new FunctionCompiler($program, $names, $tests, $layout, $curves, $fading, $faults);
+        $outputs = new OutputCompiler($program, $names, $tests, $layout, $curves, $memory, $faults);
         $parts = [
-            Needs::PHASE => self::phase($program, $tests, $layout),
+            Needs::PHASE => self::phase($program, $tests, $layout, $fading),
             ...self::conditions($program, $tests, $layout),
             ...$functions->parts(),
             ...$outputs->parts($transmitter),
@@ -37,10 +42,17 @@ final class Compiler
         $where = new Whereabouts($program);
         $order = Order::of(Needs::of($program), $where->inWords(...), $where->path(...));
 
-        return new Circuit($program, $layout, array_map(fn (string $node): Part => $parts[$node], $order), $curves->answers);
+        return new Circuit($program, $layout, array_map(fn (string $node): Part => $parts[$node], $order), $curves->answers, $memory->size());
     }
 
-    private static function phase(Program $program, TestCompiler $tests, Layout $layout): Part
+    private static function fading(Program $program, Layout $layout, Memory $memory): ?Fading
+    {
+        $fades = array_map(fn (Phase $phase): float => $phase->fade, $program->phases);
+
+        return max($fades) > 0.0 ? new Fading($layout->phase, $fades, $memory) : null;
+    }
+
+    private static function phase(Program $program, TestCompiler $tests, Layout $layout, ?Fading $fading): Part
     {
         $byPhase = [];
         foreach ($program->phases as $index => $phase) {
@@ -49,7 +61,7 @@ final class Compiler
             }
         }
 
-        return new PhasePart($layout->phase, $byPhase);
+        return new PhasePart($layout->phase, $byPhase, $fading);
     }
 
     /** @return array<string, Part> */

@@ -10,6 +10,7 @@ use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Shape;
 use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Signal\Part\Fading;
 use DuskSwitch\Core\Signal\Part\Part;
 use DuskSwitch\Core\Signal\Part\ProportionalPart;
 use DuskSwitch\Core\Signal\Part\ShapePart;
@@ -25,6 +26,7 @@ final readonly class FunctionCompiler
         private TestCompiler $tests,
         private Layout $layout,
         private Curves $curves,
+        private ?Fading $fading,
         private Faults $faults,
     ) {}
 
@@ -74,6 +76,7 @@ final readonly class FunctionCompiler
             $function->deadband,
             $shapes,
             $overrides,
+            $this->fading,
         );
     }
 

@@ -12,6 +12,8 @@ use DuskSwitch\Core\Program\Source\ControlSource;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Program\Source\OutputSource;
 use DuskSwitch\Core\Signal\Part\FeedPart;
+use DuskSwitch\Core\Signal\Part\Lag;
+use DuskSwitch\Core\Signal\Part\Memory;
 use DuskSwitch\Core\Signal\Part\OutputPart;
 
 /** Compiles the outputs of a program. */
@@ -23,6 +25,7 @@ final readonly class OutputCompiler
         private TestCompiler $tests,
         private Layout $layout,
         private Curves $curves,
+        private Memory $memory,
         private Faults $faults,
     ) {}
 
@@ -54,6 +57,7 @@ final readonly class OutputCompiler
             $this->curves->place($feed->curve, "{$path}.curve"),
             $feed->when === null ? null : $this->tests->compile($feed->when, "{$path}.when"),
             $feed->combine,
+            $feed->delay > 0.0 || $feed->slow !== null ? new Lag($feed->delay, $feed->slow, $this->memory) : null,
         );
     }
 

@@ -48,4 +48,22 @@ final class FrameBench
 
         return $best;
     }
+
+    /** How many times faster than real time ten minutes of a demo aircraft go by, its hand moving in every tick. */
+    public static function realTime(string $demo): float
+    {
+        $circuit = Given::circuit(Given::demo($demo));
+        $hand = $circuit->panel->atRest();
+        $switch = (int) $circuit->panel->control($circuit->panel->transmitter->controls[1]->id);
+        $state = null;
+        $start = hrtime(true);
+        for ($tick = 0; $tick < 30_000; $tick++) {
+            $hand[0] = sin($tick / 50);
+            $hand[2] = cos($tick / 80);
+            $hand[$switch] = $tick % 500 < 250 ? 1.0 : -1.0;
+            $state = $circuit->tick($hand, $state)->state;
+        }
+
+        return 600 / ((hrtime(true) - $start) / 1e9);
+    }
 }

@@ -20,6 +20,11 @@ say('what', 'measured', 'lower bound', 'ratio', 'aim');
 [$circuit, $byHand] = FrameBench::run(new ByHand);
 say('a frame, 16 outputs, three phases', sprintf('%.2f µs', $circuit), sprintf('by hand %.2f µs', $byHand), sprintf('%.2f', $circuit / $byHand), '≤ 2');
 
+foreach (['petrel', 'rook'] as $name) {
+    $times = FrameBench::realTime($name);
+    say('ten minutes of '.ucfirst($name).', tick by tick', sprintf('%.2f s', 600 / $times), 'real time 600 s', sprintf('%.0f×', $times), '≥ 600×');
+}
+
 $app = new App;
 $app->start();
 [$live, $empty] = LiveBench::run($app);

@@ -124,7 +124,7 @@ final class BadDocumentTest extends TestCase
     {
         $this->expectException(Refused::class);
         $this->expectExceptionMessage($says);
-        InputsDecoder::list($text, Given::circuit(Given::demo('nightjar'))->panel);
+        InputsDecoder::list(Json::decode($text), Given::circuit(Given::demo('nightjar'))->panel);
     }
 
     /** @return array<string, array{string, string}> */

@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 final class CircuitTest extends TestCase
 {
     /** Everything that the code of a circuit may be made of. */
-    private const ALPHABET = '/^(?:\s|\$(?:v|x|y|u|s|m|clip)\b|\$curves\[\d+\]->at|\d+(?:\.\d+)?(?:E[+-]?\d+)?|\b(?:if|else|elseif|int)\b|===|==|>=|<=|&&|\|\||[\[\](){};?:=<>!+*\/-])+$/D';
+    private const ALPHABET = '/^(?:\s|\$(?:v|x|y|u|s|n|clip)\b|\$curves\[\d+\]->at|\d+(?:\.\d+)?(?:E[+-]?\d+)?|\b(?:if|else|elseif|int)\b|===|==|>=|<=|&&|\|\||[\[\](){};?:=<>!+*\/-])+$/D';
 
     #[DataProviderExternal(Given::class, 'demos')]
     public function test_the_code_of_a_demo_is_numbers_slots_and_arithmetic(string $name): void

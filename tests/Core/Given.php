@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\InputsDecoder;
+use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Kit\Transmitter;
@@ -65,7 +66,7 @@ final class Given
     {
         $inputs = json_encode([['axes' => (object) $axes, 'controls' => (object) $controls, 'trims' => (object) $trims]], JSON_THROW_ON_ERROR);
 
-        return $circuit->frame(InputsDecoder::list($inputs, $circuit->panel)[0]);
+        return $circuit->frame(InputsDecoder::list(Json::decode($inputs), $circuit->panel)[0]);
     }
 
     /**

@@ -48,6 +48,19 @@ final class CommandTest extends TestCase
         self::assertEqualsWithDelta(1.1, $left['sum'], 1e-12);
     }
 
+    public function test_a_timed_script_gives_a_series(): void
+    {
+        $script = '{"tick": 0.1, "seconds": 1, "at": [{"t": 0.5, "controls": {"flick-a": "away"}}]}';
+        $json = json_decode($this->artisan($script, 'program:evaluate', 'database/demo/nightjar.json')->getOutput(), true)['series'];
+        self::assertSame([1000, 1000, 2000], [$json[0]['outputs']['5']['pulse'], $json[4]['outputs']['5']['pulse'], $json[5]['outputs']['5']['pulse']]);
+        self::assertEqualsWithDelta(1.0, $json[10]['t'], 1e-12);
+
+        $csv = $this->artisan($script, 'program:evaluate', 'database/demo/nightjar.json', '--format=csv');
+        self::assertSame(0, $csv->getExitCode());
+        self::assertCount(13, explode("\r\n", $csv->getOutput()));
+        self::assertSame(2, $this->artisan($script, 'program:evaluate', 'database/demo/nightjar.json', '--format=xml')->getExitCode());
+    }
+
     public function test_bad_input_ends_with_2_and_says_where(): void
     {
         $cases = [

@@ -6,7 +6,11 @@ use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\FrameEncoder;
 use DuskSwitch\Core\Format\InputsDecoder;
+use DuskSwitch\Core\Format\Json;
+use DuskSwitch\Core\Format\ScriptDecoder;
+use DuskSwitch\Core\Format\SeriesEncoder;
 use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Signal\Script;
 use Illuminate\Console\Command;
 
 /** Runs a program on sets of inputs: JSON in, JSON out. */
@@ -17,10 +21,11 @@ final class EvaluateProgram extends Command
 
     protected $signature = 'program:evaluate
         {file : a program document}
-        {--inputs=- : a JSON list of input sets, a file or - for standard input}
+        {--inputs=- : a JSON list of input sets or a timed script, a file or - for standard input}
+        {--format=json : of a timed script\'s series, json or csv}
         {--explain : add to every frame why each output is where it is}';
 
-    protected $description = 'Evaluate a program on a list of input sets';
+    protected $description = 'Evaluate a program on a list of input sets, or through a timed script';
 
     public function handle(Bench $bench): int
     {
@@ -28,7 +33,9 @@ final class EvaluateProgram extends Command
         try {
             $circuit = $bench->circuit(Source::read($what));
             $what = (string) $this->option('inputs');
-            $sets = InputsDecoder::list(Source::read($what), $circuit->panel);
+            $inputs = Json::decode(Source::read($what));
+            $script = ScriptDecoder::isScript($inputs) ? ScriptDecoder::read($inputs, $circuit->panel) : null;
+            $sets = $script === null ? InputsDecoder::list($inputs, $circuit->panel) : [];
         } catch (Refused $refused) {
             foreach ($refused->faults as $fault) {
                 fwrite(STDERR, ($what === '-' ? 'inputs' : $what).": {$fault}\n");
@@ -36,8 +43,27 @@ final class EvaluateProgram extends Command
 
             return self::BAD_INPUT;
         }
+        if ($script !== null) {
+            return $this->series($circuit, $script);
+        }
         $frames = array_map(fn (array $inputs): array => $this->frame($circuit, $inputs), $sets);
         fwrite(STDOUT, json_encode($frames, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT)."\n");
+
+        return self::SUCCESS;
+    }
+
+    private function series(Circuit $circuit, Script $script): int
+    {
+        $format = $this->option('format');
+        if (! in_array($format, ['json', 'csv'], true)) {
+            fwrite(STDERR, "--format is json or csv\n");
+
+            return self::BAD_INPUT;
+        }
+        $frames = $script->run($circuit);
+        foreach ($format === 'csv' ? SeriesEncoder::csv($frames, $circuit->program) : SeriesEncoder::json($frames) as $piece) {
+            fwrite(STDOUT, $piece);
+        }
 
         return self::SUCCESS;
     }

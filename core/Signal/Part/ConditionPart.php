@@ -13,4 +13,9 @@ final readonly class ConditionPart implements Part
     {
         return Code::slot($this->slot)." = {$this->test->code()} ? 1 : 0;\n";
     }
+
+    public function inTime(): string
+    {
+        return $this->code();
+    }
 }

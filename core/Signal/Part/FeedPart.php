@@ -20,6 +20,7 @@ final readonly class FeedPart
         private ?int $curve,
         private ?Test $when,
         public Combine $combine,
+        private ?Lag $lag = null,
     ) {}
 
     /** True where the feed is just a term of a sum. */
@@ -28,10 +29,10 @@ final readonly class FeedPart
         return $this->curve === null && $this->when === null && $this->combine === Combine::Add;
     }
 
-    /** What the feed brings, `offset + m · weight`, as an expression; `$m` is its source after the curve. */
-    public function term(string $m): string
+    /** What the feed brings, `offset + n · weight`, as an expression; `$n` is its source after the curve. */
+    public function term(string $n): string
     {
-        $term = Code::sided($m, $this->low, $this->high);
+        $term = Code::sided($n, $this->low, $this->high);
 
         return $this->offset === 0.0 ? $term : '('.Code::number($this->offset)." + {$term})";
     }
@@ -39,14 +40,21 @@ final readonly class FeedPart
     /** Statements that join the feed to `$s`, the sum so far. */
     public function code(): string
     {
-        $join = match ($this->combine) {
-            Combine::Add => "\$s += {$this->term('$m')};",
-            Combine::Replace => "\$s = {$this->term('$m')};",
-            Combine::Scale => "\$s *= {$this->term('$m')};",
-        };
-        $code = "{$this->source()} {$join}\n";
+        return "{$this->source()} {$this->joined($this->term('$n'))}";
+    }
 
-        return $this->when === null ? $code : "if {$this->when->code()} { {$code}}\n";
+    /** The same in one tick of time: what the feed brings may come later and slower. */
+    public function inTime(): string
+    {
+        return $this->lag === null
+            ? $this->code()
+            : "{$this->source()} \$a = {$this->term('$n')};\n{$this->lag->code()}{$this->joined('$a')}";
+    }
+
+    /** True where the feed needs time. */
+    public function lags(): bool
+    {
+        return $this->lag !== null;
     }
 
     /** Statements that join the feed to `$s` and add three numbers to `$notes`: 1 where it is active, what it brings, the sum after it. */
@@ -54,13 +62,24 @@ final readonly class FeedPart
     {
         $active = $this->when?->code() ?? 'true';
 
-        return "{$this->source()} \$a = {$active}; \$amount = {$this->term('$m')};\n{$this->code()}array_push(\$notes, \$a ? 1 : 0, \$amount, \$s);\n";
+        return "{$this->source()} \$a = {$active}; \$amount = {$this->term('$n')};\n{$this->code()}array_push(\$notes, \$a ? 1 : 0, \$amount, \$s);\n";
+    }
+
+    private function joined(string $amount): string
+    {
+        $join = match ($this->combine) {
+            Combine::Add => "\$s += {$amount};\n",
+            Combine::Replace => "\$s = {$amount};\n",
+            Combine::Scale => "\$s *= {$amount};\n",
+        };
+
+        return $this->when === null ? $join : "if {$this->when->code()} { {$join}}\n";
     }
 
     private function source(): string
     {
         $slot = Code::slot($this->input);
 
-        return $this->curve === null ? "\$m = {$slot};" : "\$m = \$curves[{$this->curve}]->at({$slot});";
+        return $this->curve === null ? "\$n = {$slot};" : "\$n = \$curves[{$this->curve}]->at({$slot});";
     }
 }

@@ -17,6 +17,15 @@ final readonly class OutputPart implements Part
         return $this->sum().$this->stages();
     }
 
+    public function inTime(): string
+    {
+        if (array_filter($this->feeds, fn (FeedPart $feed): bool => $feed->lags()) === []) {
+            return $this->code();
+        }
+
+        return "\$s = 0.0;\n".implode('', array_map(fn (FeedPart $feed): string => $feed->inTime(), $this->feeds)).$this->stages();
+    }
+
     /** Statements that add to `$notes` for every feed as it joins, {@see FeedPart::explaining()}. */
     public function explaining(): string
     {

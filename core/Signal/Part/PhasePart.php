@@ -8,7 +8,7 @@ use DuskSwitch\Core\Signal\Test\Test;
 final readonly class PhasePart implements Part
 {
     /** @param  array<int, Test>  $tests by the place of the phase in the program */
-    public function __construct(private int $slot, private array $tests) {}
+    public function __construct(private int $slot, private array $tests, private ?Fading $fading) {}
 
     public function code(): string
     {
@@ -18,5 +18,10 @@ final readonly class PhasePart implements Part
         }
 
         return Code::slot($this->slot)." = {$chosen};\n";
+    }
+
+    public function inTime(): string
+    {
+        return $this->code().$this->fading?->code();
     }
 }

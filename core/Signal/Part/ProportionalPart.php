@@ -25,9 +25,27 @@ final readonly class ProportionalPart implements Part
         private float $deadband,
         private array $shapes,
         private array $overrides,
+        private ?Fading $fading = null,
     ) {}
 
     public function code(): string
+    {
+        return $this->around($this->shape());
+    }
+
+    public function inTime(): string
+    {
+        return $this->around($this->fading === null || ! $this->changes() ? $this->shape() : $this->blend($this->fading));
+    }
+
+    /** The same without trim and overrides, for drawing: input in slot 1, phase in slot 2, answer in slot 0. */
+    public function bare(): self
+    {
+        return new self(0, 1, 2, 0, 0.0, false, $this->deadband, $this->shapes, []);
+    }
+
+    /** The stages before and after the shape. */
+    private function around(string $shape): string
     {
         $slot = Code::slot($this->slot);
         $code = '';
@@ -35,13 +53,24 @@ final readonly class ProportionalPart implements Part
             $code .= "if {$test->code()} { {$slot} = ".Code::number($value).'; } else';
         }
 
-        return ($code === '' ? '' : "{$code} ")."{\n{$this->stick()}{$this->shape()}{$this->trim()}{$this->clamp()}{$slot} = \$y;\n}\n";
+        return ($code === '' ? '' : "{$code} ")."{\n{$this->stick()}{$shape}{$this->trim()}{$this->clamp()}{$slot} = \$y;\n}\n";
     }
 
-    /** The same without trim and overrides, for drawing: input in slot 1, phase in slot 2, answer in slot 0. */
-    public function bare(): self
+    /** While a phase fades in: what each phase gives for the same stick, by its share. */
+    private function blend(Fading $fading): string
     {
-        return new self(0, 1, 2, 0, 0.0, false, $this->deadband, $this->shapes, []);
+        $sum = '$z = 0.0;'."\n";
+        foreach ($this->shapes as $phase => $shape) {
+            $share = $fading->share($phase);
+            $sum .= "if ({$share} > 0.0) { {$shape->code()}\$z += {$share} * \$y; }\n";
+        }
+
+        return "if {$fading->underWay()} { {$sum}\$y = \$z; } else {\n{$this->shape()}}\n";
+    }
+
+    private function changes(): bool
+    {
+        return count(array_unique(array_map(fn (ShapePart $shape): string => $shape->code(), $this->shapes))) > 1;
     }
 
     private function stick(): string

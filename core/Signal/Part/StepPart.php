@@ -26,6 +26,11 @@ final readonly class StepPart implements Part
         return ($code === '' ? '' : "{$code} ")."{ {$this->take(0)} }\n";
     }
 
+    public function inTime(): string
+    {
+        return $this->code();
+    }
+
     private function take(int $step): string
     {
         return Code::slot($this->slot).' = '.Code::number($this->values[$step] ?? 0.0).'; '.Code::slot($this->slot + 1)." = {$step};";
