@@ -8,15 +8,19 @@ use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
 use DuskSwitch\Core\Program\Condition\FunctionLevel;
+use DuskSwitch\Core\Program\Condition\Held;
+use DuskSwitch\Core\Program\Condition\Latch;
 use DuskSwitch\Core\Program\Condition\Named;
 use DuskSwitch\Core\Program\Condition\Not;
 use DuskSwitch\Core\Program\Condition\PhaseIs;
 use DuskSwitch\Core\Program\Condition\StepIs;
+use DuskSwitch\Core\Program\Condition\Taps;
+use DuskSwitch\Core\Program\Condition\Toggle;
 
 /** Reads a condition: the name of one, or one written out. */
 final class ConditionDecoder
 {
-    private const FORMS = 'control with at, above or below; function with above or below; step; phase; all; any; not';
+    private const FORMS = 'control with at, above or below; function with above or below; step; phase; all; any; not; held; latch; toggle; taps';
 
     /** The condition that stands at a node. */
     public static function decode(Node $node): Condition
@@ -24,7 +28,7 @@ final class ConditionDecoder
         if ($node->isText()) {
             return new Named($node->id());
         }
-        foreach (['control', 'function', 'step', 'phase', 'all', 'any', 'not'] as $key) {
+        foreach (['control', 'function', 'step', 'phase', 'all', 'any', 'not', 'held', 'latch', 'toggle', 'taps'] as $key) {
             $inside = $node->at($key);
             if ($inside !== null) {
                 return match ($key) {
@@ -35,6 +39,10 @@ final class ConditionDecoder
                     'all' => self::alone($node, $key, new All(self::each($inside))),
                     'any' => self::alone($node, $key, new Any(self::each($inside))),
                     'not' => self::alone($node, $key, new Not(self::decode($inside))),
+                    'toggle' => self::alone($node, $key, new Toggle(self::decode($inside))),
+                    'held' => self::held($node, $inside),
+                    'latch' => self::latch($node, $inside),
+                    'taps' => self::taps($node, $inside),
                 };
             }
         }
@@ -92,6 +100,29 @@ final class ConditionDecoder
     private static function phase(Node $node, Node $phase): Condition
     {
         return self::alone($node, 'phase', new PhaseIs($phase->id()));
+    }
+
+    private static function held(Node $node, Node $of): Condition
+    {
+        $node->keys(['held', 'seconds']);
+
+        return new Held(self::decode($of), $node->at('seconds')?->number(0, 60) ?? 0.0);
+    }
+
+    private static function latch(Node $node, Node $inside): Condition
+    {
+        $node->keys(['latch']);
+        $inside->keys(['set', 'reset']);
+        [$set, $reset] = [$inside->at('set'), $inside->at('reset')];
+
+        return $set === null || $reset === null ? new Named('none') : new Latch(self::decode($set), self::decode($reset));
+    }
+
+    private static function taps(Node $node, Node $of): Condition
+    {
+        $node->keys(['taps', 'count', 'within']);
+
+        return new Taps(self::decode($of), $node->at('count')?->whole(1, 2) ?? 1, $node->at('within')?->number(0.1, 2) ?? 0.4);
     }
 
     private static function alone(Node $node, string $key, Condition $condition): Condition

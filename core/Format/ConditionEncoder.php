@@ -8,10 +8,14 @@ use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
 use DuskSwitch\Core\Program\Condition\FunctionLevel;
+use DuskSwitch\Core\Program\Condition\Held;
+use DuskSwitch\Core\Program\Condition\Latch;
 use DuskSwitch\Core\Program\Condition\Named;
 use DuskSwitch\Core\Program\Condition\Not;
 use DuskSwitch\Core\Program\Condition\PhaseIs;
 use DuskSwitch\Core\Program\Condition\StepIs;
+use DuskSwitch\Core\Program\Condition\Taps;
+use DuskSwitch\Core\Program\Condition\Toggle;
 use LogicException;
 
 /** Writes a condition. */
@@ -30,6 +34,10 @@ final class ConditionEncoder
             $condition instanceof All => ['all' => array_map(self::encode(...), $condition->of)],
             $condition instanceof Any => ['any' => array_map(self::encode(...), $condition->of)],
             $condition instanceof Not => ['not' => self::encode($condition->of)],
+            $condition instanceof Held => ['held' => self::encode($condition->of), 'seconds' => $condition->seconds],
+            $condition instanceof Latch => ['latch' => ['set' => self::encode($condition->set), 'reset' => self::encode($condition->reset)]],
+            $condition instanceof Toggle => ['toggle' => self::encode($condition->of)],
+            $condition instanceof Taps => ['taps' => self::encode($condition->of), 'count' => $condition->count, 'within' => $condition->within],
             default => throw new LogicException('No text for '.$condition::class),
         };
     }

@@ -9,10 +9,14 @@ use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
 use DuskSwitch\Core\Program\Condition\FunctionLevel;
+use DuskSwitch\Core\Program\Condition\Held;
+use DuskSwitch\Core\Program\Condition\Latch;
 use DuskSwitch\Core\Program\Condition\Named;
 use DuskSwitch\Core\Program\Condition\Not;
 use DuskSwitch\Core\Program\Condition\PhaseIs;
 use DuskSwitch\Core\Program\Condition\StepIs;
+use DuskSwitch\Core\Program\Condition\Taps;
+use DuskSwitch\Core\Program\Condition\Toggle;
 
 /** Says conditions as a pilot would: "Flick C away and Motor safety is Off". */
 final readonly class ConditionWords
@@ -32,6 +36,10 @@ final readonly class ConditionWords
             $condition instanceof All => $this->join($condition->of, ' and '),
             $condition instanceof Any => $this->join($condition->of, ' or '),
             $condition instanceof Not => 'not '.$this->inside($condition->of),
+            $condition instanceof Held => $this->inside($condition->of)." for {$condition->seconds} s",
+            $condition instanceof Latch => "from {$this->inside($condition->set)} until {$this->inside($condition->reset)}",
+            $condition instanceof Toggle => "changed over by {$this->inside($condition->of)}",
+            $condition instanceof Taps => ($condition->count === 2 ? 'double' : 'single')." press: {$this->inside($condition->of)}, within {$condition->within} s",
             default => 'a condition',
         };
     }

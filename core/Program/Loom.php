@@ -7,8 +7,12 @@ use DuskSwitch\Core\Program\Condition\Any;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
+use DuskSwitch\Core\Program\Condition\Held;
+use DuskSwitch\Core\Program\Condition\Latch;
 use DuskSwitch\Core\Program\Condition\Named;
 use DuskSwitch\Core\Program\Condition\Not;
+use DuskSwitch\Core\Program\Condition\Taps;
+use DuskSwitch\Core\Program\Condition\Toggle;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
@@ -102,7 +106,8 @@ final class Loom
         return match (true) {
             $condition instanceof ControlAt, $condition instanceof ControlLevel => [$condition->control],
             $condition instanceof Named => self::controls($program->conditions[$condition->name] ?? null, $program),
-            $condition instanceof Not => self::controls($condition->of, $program),
+            $condition instanceof Not, $condition instanceof Held, $condition instanceof Toggle, $condition instanceof Taps => self::controls($condition->of, $program),
+            $condition instanceof Latch => [...self::controls($condition->set, $program), ...self::controls($condition->reset, $program)],
             $condition instanceof All, $condition instanceof Any => array_values(array_unique(array_merge(
                 ...array_map(fn (Condition $one): array => self::controls($one, $program), $condition->of),
             ))),

@@ -40,13 +40,19 @@ final readonly class Circuit
         $this->panel = $layout->panel;
         $this->blank = $layout->blank();
         $this->run = self::make($this->code(), '$v');
-        $this->tick = self::makeTick(implode('', array_map(fn (Part $part): string => $part->inTime(), $parts)));
+        $this->tick = self::makeTick($this->codeInTime());
     }
 
     /** The circuit as PHP statements; made of the program's numbers alone, never of its text. */
     public function code(): string
     {
         return implode('', array_map(fn (Part $part): string => $part->code(), $this->parts));
+    }
+
+    /** The code of one tick. */
+    public function codeInTime(): string
+    {
+        return implode('', array_map(fn (Part $part): string => $part->inTime(), $this->parts));
     }
 
     /**

@@ -24,10 +24,10 @@ final class Compiler
         $faults = new Faults;
         $layout = new Layout(new Panel($transmitter), $program);
         $names = new Names($program, $layout, $faults);
-        $tests = new TestCompiler($names, $layout, $faults);
+        $memory = new Memory;
+        $tests = new TestCompiler($names, $layout, $memory, $faults);
 
         $curves = new Curves($program, $faults);
-        $memory = new Memory;
         $fading = self::fading($program, $layout, $memory);
         $functions = new FunctionCompiler($program, $names, $tests, $layout, $curves, $fading, $faults);
         $outputs = new OutputCompiler($program, $names, $tests, $layout, $curves, $memory, $faults);

@@ -10,20 +10,29 @@ use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
 use DuskSwitch\Core\Program\Condition\FunctionLevel;
+use DuskSwitch\Core\Program\Condition\Held;
+use DuskSwitch\Core\Program\Condition\Latch;
 use DuskSwitch\Core\Program\Condition\Named;
 use DuskSwitch\Core\Program\Condition\Not;
 use DuskSwitch\Core\Program\Condition\PhaseIs;
 use DuskSwitch\Core\Program\Condition\StepIs;
+use DuskSwitch\Core\Program\Condition\Taps;
+use DuskSwitch\Core\Program\Condition\Toggle;
+use DuskSwitch\Core\Signal\Part\Memory;
 use DuskSwitch\Core\Signal\Test\Combined;
 use DuskSwitch\Core\Signal\Test\Compare;
+use DuskSwitch\Core\Signal\Test\HeldFor;
+use DuskSwitch\Core\Signal\Test\Latched;
 use DuskSwitch\Core\Signal\Test\Reversed;
+use DuskSwitch\Core\Signal\Test\Tapped;
 use DuskSwitch\Core\Signal\Test\Test;
+use DuskSwitch\Core\Signal\Test\Toggled;
 use LogicException;
 
 /** Turns conditions into tests of slots. */
 final readonly class TestCompiler
 {
-    public function __construct(private Names $names, private Layout $layout, private Faults $faults) {}
+    public function __construct(private Names $names, private Layout $layout, private Memory $memory, private Faults $faults) {}
 
     /** The test of a condition; names that aren't there are noted as faults at $path. */
     public function compile(Condition $condition, string $path): Test
@@ -42,6 +51,10 @@ final readonly class TestCompiler
             $condition instanceof All => Combined::all($this->each($condition->of, "{$path}.all")),
             $condition instanceof Any => Combined::any($this->each($condition->of, "{$path}.any")),
             $condition instanceof Not => new Reversed($this->compile($condition->of, "{$path}.not")),
+            $condition instanceof Held => new HeldFor($this->compile($condition->of, "{$path}.held"), $condition->seconds, $this->memory),
+            $condition instanceof Latch => new Latched($this->compile($condition->set, "{$path}.latch.set"), $this->compile($condition->reset, "{$path}.latch.reset"), $this->memory),
+            $condition instanceof Toggle => new Toggled($this->compile($condition->of, "{$path}.toggle"), $this->memory),
+            $condition instanceof Taps => new Tapped($this->compile($condition->of, "{$path}.taps"), $condition->count, $condition->within, $this->memory),
             default => throw new LogicException('No test for '.$condition::class),
         };
     }

@@ -16,6 +16,6 @@ final readonly class ConditionPart implements Part
 
     public function inTime(): string
     {
-        return $this->code();
+        return $this->test->before().Code::slot($this->slot)." = {$this->test->inTime()} ? 1 : 0;\n";
     }
 }

@@ -40,21 +40,22 @@ final readonly class FeedPart
     /** Statements that join the feed to `$s`, the sum so far. */
     public function code(): string
     {
-        return "{$this->source()} {$this->joined($this->term('$n'))}";
+        return "{$this->source()} {$this->joined($this->term('$n'), $this->when?->code())}";
     }
 
     /** The same in one tick of time: what the feed brings may come later and slower. */
     public function inTime(): string
     {
-        return $this->lag === null
-            ? $this->code()
-            : "{$this->source()} \$a = {$this->term('$n')};\n{$this->lag->code()}{$this->joined('$a')}";
+        $amount = $this->lag === null ? '' : "\$a = {$this->term('$n')};\n{$this->lag->code()}";
+        $joined = $this->joined($this->lag === null ? $this->term('$n') : '$a', $this->when?->inTime());
+
+        return $this->when?->before()."{$this->source()} {$amount}{$joined}";
     }
 
-    /** True where the feed needs time. */
-    public function lags(): bool
+    /** True where the feed is another in time than settled. */
+    public function needsTime(): bool
     {
-        return $this->lag !== null;
+        return $this->lag !== null || ($this->when !== null && $this->when->before() !== '');
     }
 
     /** Statements that join the feed to `$s` and add three numbers to `$notes`: 1 where it is active, what it brings, the sum after it. */
@@ -65,7 +66,7 @@ final readonly class FeedPart
         return "{$this->source()} \$a = {$active}; \$amount = {$this->term('$n')};\n{$this->code()}array_push(\$notes, \$a ? 1 : 0, \$amount, \$s);\n";
     }
 
-    private function joined(string $amount): string
+    private function joined(string $amount, ?string $when): string
     {
         $join = match ($this->combine) {
             Combine::Add => "\$s += {$amount};\n",
@@ -73,7 +74,7 @@ final readonly class FeedPart
             Combine::Scale => "\$s *= {$amount};\n",
         };
 
-        return $this->when === null ? $join : "if {$this->when->code()} { {$join}}\n";
+        return $when === null ? $join : "if {$when} { {$join}}\n";
     }
 
     private function source(): string

@@ -19,7 +19,7 @@ final readonly class OutputPart implements Part
 
     public function inTime(): string
     {
-        if (array_filter($this->feeds, fn (FeedPart $feed): bool => $feed->lags()) === []) {
+        if (array_filter($this->feeds, fn (FeedPart $feed): bool => $feed->needsTime()) === []) {
             return $this->code();
         }
 

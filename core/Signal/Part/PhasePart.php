@@ -12,16 +12,24 @@ final readonly class PhasePart implements Part
 
     public function code(): string
     {
-        $chosen = '0';
-        foreach (array_reverse($this->tests, true) as $index => $test) {
-            $chosen = "({$test->code()} ? {$index} : {$chosen})";
-        }
-
-        return Code::slot($this->slot)." = {$chosen};\n";
+        return $this->choose(fn (Test $test): string => $test->code());
     }
 
     public function inTime(): string
     {
-        return $this->code().$this->fading?->code();
+        $before = implode('', array_map(fn (Test $test): string => $test->before(), $this->tests));
+
+        return $before.$this->choose(fn (Test $test): string => $test->inTime()).$this->fading?->code();
+    }
+
+    /** @param  callable(Test): string  $holds */
+    private function choose(callable $holds): string
+    {
+        $chosen = '0';
+        foreach (array_reverse($this->tests, true) as $index => $test) {
+            $chosen = "({$holds($test)} ? {$index} : {$chosen})";
+        }
+
+        return Code::slot($this->slot)." = {$chosen};\n";
     }
 }

@@ -30,12 +30,15 @@ final readonly class ProportionalPart implements Part
 
     public function code(): string
     {
-        return $this->around($this->shape());
+        return $this->around($this->shape(), fn (Test $test): string => $test->code());
     }
 
     public function inTime(): string
     {
-        return $this->around($this->fading === null || ! $this->changes() ? $this->shape() : $this->blend($this->fading));
+        $before = implode('', array_map(fn (array $override): string => $override[0]->before(), $this->overrides));
+        $shape = $this->fading === null || ! $this->changes() ? $this->shape() : $this->blend($this->fading);
+
+        return $before.$this->around($shape, fn (Test $test): string => $test->inTime());
     }
 
     /** The same without trim and overrides, for drawing: input in slot 1, phase in slot 2, answer in slot 0. */
@@ -44,13 +47,17 @@ final readonly class ProportionalPart implements Part
         return new self(0, 1, 2, 0, 0.0, false, $this->deadband, $this->shapes, []);
     }
 
-    /** The stages before and after the shape. */
-    private function around(string $shape): string
+    /**
+     * The stages before and after the shape.
+     *
+     * @param  callable(Test): string  $holds
+     */
+    private function around(string $shape, callable $holds): string
     {
         $slot = Code::slot($this->slot);
         $code = '';
         foreach ($this->overrides as [$test, $value]) {
-            $code .= "if {$test->code()} { {$slot} = ".Code::number($value).'; } else';
+            $code .= "if {$holds($test)} { {$slot} = ".Code::number($value).'; } else';
         }
 
         return ($code === '' ? '' : "{$code} ")."{\n{$this->stick()}{$shape}{$this->trim()}{$this->clamp()}{$slot} = \$y;\n}\n";

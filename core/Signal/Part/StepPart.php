@@ -18,17 +18,25 @@ final readonly class StepPart implements Part
 
     public function code(): string
     {
-        $code = '';
-        foreach ($this->cases as [$test, $step]) {
-            $code .= "if {$test->code()} { {$this->take($step)} } else";
-        }
-
-        return ($code === '' ? '' : "{$code} ")."{ {$this->take(0)} }\n";
+        return $this->choose(fn (Test $test): string => $test->code());
     }
 
     public function inTime(): string
     {
-        return $this->code();
+        $before = implode('', array_map(fn (array $case): string => $case[0]->before(), $this->cases));
+
+        return $before.$this->choose(fn (Test $test): string => $test->inTime());
+    }
+
+    /** @param  callable(Test): string  $holds */
+    private function choose(callable $holds): string
+    {
+        $code = '';
+        foreach ($this->cases as [$test, $step]) {
+            $code .= "if {$holds($test)} { {$this->take($step)} } else";
+        }
+
+        return ($code === '' ? '' : "{$code} ")."{ {$this->take(0)} }\n";
     }
 
     private function take(int $step): string

@@ -35,4 +35,14 @@ final readonly class Combined implements Test
     {
         return '('.implode(" {$this->how} ", array_map(fn (Test $test): string => $test->code(), $this->of)).')';
     }
+
+    public function inTime(): string
+    {
+        return '('.implode(" {$this->how} ", array_map(fn (Test $test): string => $test->inTime(), $this->of)).')';
+    }
+
+    public function before(): string
+    {
+        return implode('', array_map(fn (Test $test): string => $test->before(), $this->of));
+    }
 }

@@ -28,6 +28,16 @@ final readonly class Compare implements Test
         return new self($slot, '==', $value);
     }
 
+    public function inTime(): string
+    {
+        return $this->code();
+    }
+
+    public function before(): string
+    {
+        return '';
+    }
+
     public function code(): string
     {
         return '('.Code::slot($this->slot)." {$this->how} ".Code::number($this->with).')';

@@ -11,4 +11,14 @@ final readonly class Reversed implements Test
     {
         return "(! {$this->of->code()})";
     }
+
+    public function inTime(): string
+    {
+        return "(! {$this->of->inTime()})";
+    }
+
+    public function before(): string
+    {
+        return $this->of->before();
+    }
 }

@@ -5,6 +5,12 @@ namespace DuskSwitch\Core\Signal\Test;
 /** A condition, compiled. */
 interface Test
 {
-    /** The condition as a PHP expression over `$v`, the slots; in brackets where it needs them. */
+    /** The condition, settled, as a PHP expression over `$v`, the slots; in brackets where it needs them. */
     public function code(): string;
+
+    /** The condition in a tick of time, over `$v` and `$m`, the memory. */
+    public function inTime(): string;
+
+    /** Statements that bring the memory up to this tick; they run once a tick, before the expression is asked. */
+    public function before(): string;
 }
