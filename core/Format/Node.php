@@ -29,6 +29,12 @@ final readonly class Node
         return $this->value instanceof stdClass;
     }
 
+    /** True where the value is null. */
+    public function isNull(): bool
+    {
+        return $this->value === null;
+    }
+
     /** True where the value is text. */
     public function isText(): bool
     {

@@ -34,8 +34,9 @@ final readonly class Circuit
      * @param  list<Part>  $parts  each after all that it needs
      * @param  list<Answer>  $curves
      * @param  int  $remembers  how many numbers its parts keep from tick to tick
+     * @param  float  $settlesIn  seconds after which everything has come to rest, at the latest
      */
-    public function __construct(public Program $program, public Layout $layout, private array $parts, private array $curves, private int $remembers)
+    public function __construct(public Program $program, public Layout $layout, private array $parts, private array $curves, public int $remembers, public float $settlesIn)
     {
         $this->panel = $layout->panel;
         $this->blank = $layout->blank();
@@ -79,12 +80,17 @@ final readonly class Circuit
         return new Tick(new Frame($this->program, $this->layout, $v), new State($m));
     }
 
-    /** Why an output of a frame is where it is; null where the program has no such output. */
-    public function explain(int $channel, Frame $frame): ?Explanation
+    /**
+     * Why an output of a frame is where it is; null where the program has no such output.
+     *
+     * @param  State|null  $state  what the frame's tick gave; null for a settled frame
+     */
+    public function explain(int $channel, Frame $frame, ?State $state = null): ?Explanation
     {
         foreach ($this->parts as $part) {
             if ($part instanceof OutputPart && $part->output->channel === $channel) {
-                $notes = self::make($part->explaining(), '$notes')($frame->slots, $this->curves);
+                $code = $part->explaining($state !== null);
+                [, $notes] = self::makeTick($code, '$notes')($frame->slots, $this->curves, $state->memory ?? [], false);
 
                 return Explanation::of($part, array_chunk($notes, 3), $frame);
             }
@@ -152,9 +158,9 @@ final readonly class Circuit
     }
 
     /** @return Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>} */
-    private static function makeTick(string $code): Closure
+    private static function makeTick(string $code, string $gives = '$m'): Closure
     {
-        $made = eval("return static function (array \$v, array \$curves, array \$m, bool \$first): array {\n{$code}return [\$v, \$m];\n};");
+        $made = eval("return static function (array \$v, array \$curves, array \$m, bool \$first): array {\n{$code}return [\$v, {$gives}];\n};");
 
         return $made instanceof Closure ? $made : throw new LogicException('The code of a circuit makes a closure');
     }

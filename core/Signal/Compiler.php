@@ -42,7 +42,7 @@ final class Compiler
         $where = new Whereabouts($program);
         $order = Order::of(Needs::of($program), $where->inWords(...), $where->path(...));
 
-        return new Circuit($program, $layout, array_map(fn (string $node): Part => $parts[$node], $order), $curves->answers, $memory->size());
+        return new Circuit($program, $layout, array_map(fn (string $node): Part => $parts[$node], $order), $curves->answers, $memory->size(), $memory->patience());
     }
 
     private static function fading(Program $program, Layout $layout, Memory $memory): ?Fading

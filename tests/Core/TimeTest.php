@@ -156,6 +156,23 @@ final class TimeTest extends TestCase
         self::assertCount(51, json_decode(implode('', [...SeriesEncoder::json($script->run($circuit))]), true)['series']);
     }
 
+    public function test_an_explanation_tells_what_a_lagging_feed_brings_now(): void
+    {
+        $circuit = $this->feed(['slow' => 4.0, 'weight' => 0.5]);
+        $state = null;
+        foreach ([...array_fill(0, 5, -1.0), ...array_fill(0, 25, 1.0)] as $roll) {
+            $tick = $circuit->tick([$roll, ...array_slice($circuit->panel->atRest(), 1)], $state);
+            $state = $tick->state;
+        }
+        $why = $circuit->explain(1, $tick->frame, $state);
+
+        // From −0.5 upwards for half a second at 0.5 a second.
+        self::assertEqualsWithDelta(-0.25, $why->contributions[0]->amount ?? null, 1e-9);
+        self::assertEqualsWithDelta($tick->frame->outputs()[1]->signal, $why->afterSubtrim ?? null, 1e-12);
+        self::assertEqualsWithDelta(0.5, $circuit->explain(1, $tick->frame)->contributions[0]->amount ?? null, 1e-12);
+        self::assertSame(6.0, $circuit->settlesIn);
+    }
+
     #[DataProvider('badScripts')]
     public function test_a_script_that_cannot_be_is_refused(string $says, string $text): void
     {

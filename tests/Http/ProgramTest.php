@@ -119,6 +119,29 @@ final class ProgramTest extends HttpTestCase
         self::assertFalse($this->document($id)->outputs[0]->reverse);
     }
 
+    public function test_live_frames_go_on_from_one_another_in_time(): void
+    {
+        $document = $this->document($this->aircraft('Nightjar')->id);
+        $ask = fn (string $calm, ?array $state, int $ticks = 1) => $this->api('POST', '/api/live', [
+            'document' => $document, 'inputs' => ['axes' => ['roll' => 1], 'controls' => ['flick-c' => $calm]], 'ticks' => $ticks, 'state' => $state, 'explain' => 1,
+        ]);
+        $first = $ask('toward', null);
+        self::assertSame([2000, 0.5], [$first->json('outputs.1.pulse'), $first->json('settlesIn')]);
+
+        // Calm fades in over half a second: 13 ticks on, the rate is half-way from 100 to 60 %.
+        $changed = $ask('away', $first->json('state'));
+        self::assertSame(['calm', 2000], [$changed->json('phase'), $changed->json('outputs.1.pulse')]);
+        $half = $ask('away', $changed->json('state'), 13);
+        self::assertEqualsWithDelta(1.0 - 0.4 * 13 / 25, $half->json('functions.roll'), 1e-9);
+        self::assertSame($half->json('outputs.1.pulse'), $half->json('explanation.pulse'));
+        self::assertSame(1800, $ask('away', $half->json('state'), 12)->json('outputs.1.pulse'));
+
+        // A state that isn't this program's is left aside, and what can't be one is refused.
+        self::assertSame(1800, $ask('away', [1, 2, 3])->json('outputs.1.pulse'));
+        $this->api('POST', '/api/live', ['document' => $document, 'inputs' => (object) [], 'ticks' => 51], 422)->assertJsonPath('faults.0.path', 'ticks');
+        $this->api('POST', '/api/live', ['document' => $document, 'inputs' => (object) [], 'state' => ['x']], 422)->assertJsonPath('faults.0.path', 'state[0]');
+    }
+
     public function test_a_shape_is_drawn_by_the_core(): void
     {
         $id = $this->aircraft()->id;

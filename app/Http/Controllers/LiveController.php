@@ -6,6 +6,9 @@ use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Format\FrameEncoder;
 use DuskSwitch\Core\Format\InputsDecoder;
+use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Signal\State;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -15,26 +18,48 @@ use Illuminate\Http\Request;
  */
 final readonly class LiveController
 {
+    /** A second: who was away longer finds everything settled. */
+    private const MOST_TICKS = 50;
+
     public function __construct(private Bench $bench) {}
 
     public function frame(Request $request): JsonResponse
     {
-        $body = Body::of($request, ['document', 'inputs'], ['explain', 'function']);
+        $body = Body::of($request, ['document', 'inputs'], ['explain', 'function', 'ticks', 'state']);
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
         $inputs = InputsDecoder::set($body->need('inputs'), $circuit->panel);
         $channel = $body->node->at('explain')?->whole(1, 32);
         $function = $body->node->at('function')?->id();
+        $ticks = $body->node->at('ticks')?->whole(1, self::MOST_TICKS);
+        $state = self::state($body->node->at('state'), $circuit);
         $body->done();
-        $frame = $circuit->frame($inputs);
-        $explanation = $channel === null ? null : $circuit->explain($channel, $frame);
+        $frame = $ticks === null ? $circuit->frame($inputs) : null;
+        for ($left = $ticks ?? 0; $left > 0; $left--) {
+            $tick = $circuit->tick($inputs, $state);
+            [$frame, $state] = [$tick->frame, $tick->state];
+        }
+        $explanation = $channel === null ? null : $circuit->explain($channel, $frame, $state);
 
         return new JsonResponse([
             ...FrameEncoder::frame($frame),
             'inputs' => FrameEncoder::inputs($inputs, $circuit->panel),
             'explanation' => $explanation === null ? null : FrameEncoder::explanation($explanation),
+            'state' => $state?->memory,
+            'settlesIn' => $circuit->settlesIn,
             'dot' => $function === null ? null : $circuit->dot($function, $frame),
         ]);
+    }
+
+    /** What the tick before gave; null where there was none, or where it was another program's. */
+    private static function state(?Node $node, Circuit $circuit): ?State
+    {
+        if ($node === null || $node->isNull()) {
+            return null;
+        }
+        $memory = array_map(fn (Node $item): float => $item->number(-1e12, 1e12), $node->items(10_000));
+
+        return count($memory) === $circuit->remembers ? new State($memory) : null;
     }
 
     public function shape(Request $request): JsonResponse

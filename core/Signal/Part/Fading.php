@@ -20,7 +20,7 @@ final readonly class Fading
     /** @param  non-empty-list<float>  $fades seconds, by phase */
     public function __construct(private int $phase, private array $fades, Memory $memory)
     {
-        $this->shares = $memory->take(count($fades));
+        $this->shares = $memory->take(count($fades), max($fades));
         $this->left = $memory->take(1);
         $this->last = $memory->take(1);
     }
@@ -33,8 +33,8 @@ final readonly class Fading
         [$left, $last] = ["\$m[{$this->left}]", "\$m[{$this->last}]"];
         $count = count($this->fades);
         $all = "for (\$q = 0; \$q < {$count}; \$q++) { \$i = {$this->shares} + \$q;";
-        $alone = "{$all} \$m[\$i] = \$q === {$last} ? 1.0 : 0.0; } {$left} = 0.0;";
-        $move = "\$k = {$dt} / {$left}; {$all} \$m[\$i] += ((\$q === {$last} ? 1.0 : 0.0) - \$m[\$i]) * \$k; } {$left} -= {$dt};";
+        $alone = "{$all} \$m[\$i] = \$q == {$last} ? 1.0 : 0.0; } {$left} = 0.0;";
+        $move = "\$k = {$dt} / {$left}; {$all} \$m[\$i] += ((\$q == {$last} ? 1.0 : 0.0) - \$m[\$i]) * \$k; } {$left} -= {$dt};";
         $fade = '0.0';
         foreach ($this->fades as $phase => $seconds) {
             $fade = $seconds > 0.0 ? "({$at} === {$phase} ? ".Code::number($seconds)." : {$fade})" : $fade;
@@ -42,7 +42,7 @@ final readonly class Fading
 
         // A fade that is under way goes on by this tick before another begins; its last tick ends it exactly.
         return "if ({$left} > 0.0) { if ({$left} <= {$dt} * 1.5) { {$alone} } else { {$move} } }\n"
-            ."if (\$first) { {$last} = {$at}; {$alone} } elseif ({$at} !== {$last}) { {$last} = {$at}; {$left} = {$fade}; if ({$left} <= 0.0) { {$alone} } }\n";
+            ."if (\$first) { {$last} = {$at}; {$alone} } elseif ({$at} != {$last}) { {$last} = {$at}; {$left} = {$fade}; if ({$left} <= 0.0) { {$alone} } }\n";
     }
 
     /** An expression that is true while a phase fades in. */

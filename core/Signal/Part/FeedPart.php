@@ -58,12 +58,19 @@ final readonly class FeedPart
         return $this->lag !== null || ($this->when !== null && $this->when->before() !== '');
     }
 
-    /** Statements that join the feed to `$s` and add three numbers to `$notes`: 1 where it is active, what it brings, the sum after it. */
-    public function explaining(): string
+    /**
+     * Statements that join the feed to `$s` and add three numbers to `$notes`: 1 where it is active, what it
+     * brings, the sum after it.
+     *
+     * @param  bool  $inTime  as it was in the tick that `$m` remembers
+     */
+    public function explaining(bool $inTime): string
     {
-        $active = $this->when?->code() ?? 'true';
+        $active = $inTime ? $this->when?->inTime() : $this->when?->code();
+        $amount = $inTime && $this->lag !== null ? $this->lag->reached() : $this->term('$n');
 
-        return "{$this->source()} \$a = {$active}; \$amount = {$this->term('$n')};\n{$this->code()}array_push(\$notes, \$a ? 1 : 0, \$amount, \$s);\n";
+        return "{$this->source()} \$amount = {$amount};\n{$this->joined('$amount', $active)}"
+            .'array_push($notes, '.($active ?? 'true')." ? 1 : 0, \$amount, \$s);\n";
     }
 
     private function joined(string $amount, ?string $when): string

@@ -23,7 +23,8 @@ final readonly class Lag
     public function __construct(float $delay, private ?Range $slow, Memory $memory)
     {
         $this->ticks = (int) round($delay / Tick::SECONDS);
-        $this->line = $memory->take($this->ticks);
+        // The way from one end to the other is at most 3: −150 % to +150 %.
+        $this->line = $memory->take($this->ticks, $delay + 1.5 * max($slow->low ?? 0.0, $slow->high ?? 0.0));
         $this->now = $memory->take(1);
         $this->reached = $memory->take(1);
     }
@@ -31,7 +32,13 @@ final readonly class Lag
     /** Statements that make of `$a`, what would be brought now, what is brought now. */
     public function code(): string
     {
-        return $this->delay().$this->slow();
+        return $this->delay().$this->slow()."{$this->reached()} = \$a;\n";
+    }
+
+    /** An expression for what was brought in this tick. */
+    public function reached(): string
+    {
+        return "\$m[{$this->reached}]";
     }
 
     private function delay(): string
@@ -50,7 +57,7 @@ final readonly class Lag
         if ($this->slow === null) {
             return '';
         }
-        $reached = "\$m[{$this->reached}]";
+        $reached = $this->reached();
         $code = '';
         foreach ([['>', '+', $this->slow->low], ['<', '-', $this->slow->high]] as [$past, $towards, $seconds]) {
             if ($seconds > 0.0) {
@@ -60,6 +67,6 @@ final readonly class Lag
             }
         }
 
-        return "{$code}{$reached} = \$a;\n";
+        return $code;
     }
 }

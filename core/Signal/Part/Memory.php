@@ -7,11 +7,18 @@ final class Memory
 {
     private int $next = 0;
 
-    /** Room for so many numbers; gives the first place. */
-    public function take(int $count): int
+    private float $patience = 0.0;
+
+    /**
+     * Room for so many numbers; gives the first place.
+     *
+     * @param  float  $seconds  after which what is remembered has come to rest, if nothing moves
+     */
+    public function take(int $count, float $seconds = 0.0): int
     {
         $first = $this->next;
         $this->next += $count;
+        $this->patience += $seconds;
 
         return $first;
     }
@@ -20,5 +27,11 @@ final class Memory
     public function size(): int
     {
         return $this->next;
+    }
+
+    /** Seconds after which everything has come to rest, at the latest. */
+    public function patience(): float
+    {
+        return $this->patience;
     }
 }

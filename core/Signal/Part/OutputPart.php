@@ -27,9 +27,9 @@ final readonly class OutputPart implements Part
     }
 
     /** Statements that add to `$notes` for every feed as it joins, {@see FeedPart::explaining()}. */
-    public function explaining(): string
+    public function explaining(bool $inTime): string
     {
-        return '$s = 0.0; $notes = [];'."\n".implode('', array_map(fn (FeedPart $feed): string => $feed->explaining(), $this->feeds));
+        return '$s = 0.0; $notes = [];'."\n".implode('', array_map(fn (FeedPart $feed): string => $feed->explaining($inTime), $this->feeds));
     }
 
     private function sum(): string

@@ -17,7 +17,7 @@ final readonly class HeldFor implements Test
     public function __construct(private Test $of, float $seconds, Memory $memory)
     {
         $this->ticks = (int) round($seconds / Tick::SECONDS);
-        $this->count = $memory->take(1);
+        $this->count = $memory->take(1, $seconds);
     }
 
     public function code(): string

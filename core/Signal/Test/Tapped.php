@@ -22,7 +22,7 @@ final readonly class Tapped implements Test
     public function __construct(private Test $of, private int $count, float $within, Memory $memory)
     {
         $this->ticks = (int) round($within / Tick::SECONDS);
-        $this->was = $memory->take(1);
+        $this->was = $memory->take(1, $within);
         $this->presses = $memory->take(1);
         $this->since = $memory->take(1);
         $this->fires = $memory->take(1);

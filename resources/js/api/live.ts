@@ -7,6 +7,11 @@ import { workbench } from './workbench'
 type State = { frame: Live | null; lost: boolean }
 
 const RETRY_MS = 1000
+/** How often a frame is asked for while something still moves by itself. */
+const STEP_MS = 40
+/** The core's tick, and the most that one request may ask for. */
+const TICK_MS = 20
+const MOST_TICKS = 50
 
 /** Asks the core for the frame of the present hand and program: one request in flight, the newest wins. */
 class LiveStore {
@@ -17,17 +22,22 @@ class LiveStore {
   private aircraft: number | null = null
   private explain: number | undefined
   private fn: string | undefined
+  private memory: number[] | null = null
+  private askedAt = 0
+  private movesUntil = 0
+  private again: number | undefined
 
   constructor() {
-    hand.watch(() => this.ask())
+    hand.watch(() => this.stir())
     workbench.watch(() => {
       const id = workbench.state.aircraft?.id ?? null
       if (id !== this.aircraft) {
         this.aircraft = id
         hand.rest()
+        this.memory = null
         this.set({ frame: null })
       }
-      this.ask()
+      this.stir()
     })
   }
 
@@ -49,6 +59,15 @@ class LiveStore {
     this.ask()
   }
 
+  /** Something was moved: until everything has come to rest, frames are asked for again and again. */
+  private stir() {
+    const now = performance.now()
+    // Nothing moved before this: the time since the last frame counts for nothing.
+    if (now > this.movesUntil) this.askedAt = now
+    this.movesUntil = now + (this.state.frame?.settlesIn ?? 0) * 1000 + 3 * STEP_MS
+    this.ask()
+  }
+
   ask() {
     if (this.inFlight) {
       this.stale = true
@@ -59,19 +78,27 @@ class LiveStore {
 
   private async request(id: number, document: Program) {
     this.inFlight = true
+    window.clearTimeout(this.again)
     this.stale = false
     let wait = 0
+    const now = performance.now()
+    const ticks = Math.min(MOST_TICKS, Math.max(1, Math.round((now - this.askedAt) / TICK_MS)))
+    // What rounding leaves over counts with the next request.
+    this.askedAt = ticks === MOST_TICKS ? now : this.askedAt + ticks * TICK_MS
     try {
       const frame = await data(
         POST('/api/live', {
           body: {
             document,
             inputs: hand.inputs,
+            ticks,
+            state: this.memory,
             ...(this.explain ? { explain: this.explain } : {}),
             ...(this.fn ? { function: this.fn } : {}),
           },
         }),
       )
+      this.memory = frame.state
       if (id === this.aircraft) this.set({ frame, lost: false })
     } catch (error) {
       // A draft that the core refuses is told where it is saved; here the last good frame stays.
@@ -84,6 +111,7 @@ class LiveStore {
     window.setTimeout(() => {
       this.inFlight = false
       if (this.stale) this.ask()
+      else if (performance.now() < this.movesUntil) this.again = window.setTimeout(() => this.ask(), STEP_MS)
     }, wait)
   }
 }
