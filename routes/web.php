@@ -2,6 +2,7 @@
 
 use DuskSwitch\App\Http\Controllers\ExchangeController;
 use DuskSwitch\App\Http\Controllers\HangarController;
+use DuskSwitch\App\Http\Controllers\HistoryController;
 use DuskSwitch\App\Http\Controllers\LiveController;
 use DuskSwitch\App\Http\Controllers\ProgramController;
 use DuskSwitch\App\Http\Controllers\StoresController;
@@ -21,6 +22,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
         Route::patch('', [HangarController::class, 'rename']);
         Route::delete('', [HangarController::class, 'destroy']);
         Route::post('duplicate', [HangarController::class, 'duplicate']);
+        Route::get('history', [HistoryController::class, 'index']);
         Route::get('export', [ExchangeController::class, 'export']);
         Route::put('program', [ProgramController::class, 'save']);
         Route::post('assign', [ProgramController::class, 'assign']);

@@ -72,7 +72,8 @@ final readonly class ConditionWords
         return array_column($this->program->phases, 'name', 'id')[$id] ?? $id;
     }
 
-    private function function(string $id): string
+    /** The name of a function, its id where it has none. */
+    public function function(string $id): string
     {
         return $this->find($id)?->name() ?? $id;
     }

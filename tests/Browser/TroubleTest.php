@@ -17,6 +17,8 @@ final class TroubleTest extends BrowserTestCase
         $says = $second->text('[role=dialog]');
         self::assertStringContainsString('the aircraft is at revision 2 now', $says);
         self::assertStringContainsString('yours as revision 3', $says);
+        $second->named('Roll expo: 50 % → 66 %');
+        $second->named('Roll expo: 50 % → 33 %');
         $second->find('[role=dialog] button')->click();
         $second->saved(3);
         self::assertSame('66', $second->find('#fn-expo')->getAttribute('value'));

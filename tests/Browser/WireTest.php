@@ -19,28 +19,28 @@ final class WireTest extends BrowserTestCase
 
         // A switched function appears, in want of a control; the header says so.
         $page->named('Switched', 'button')->click();
-        $page->fill('#fn-name', 'Landing light')->saved(2);
+        $page->saved(2)->fill('#fn-name', 'Landing light')->saved(3);
         self::assertStringContainsString('Nothing moves Landing light', $page->text('header'));
-        $page->choose('#fn-drive', 'Right face')->saved(3);
+        $page->choose('#fn-drive', 'Right face')->saved(4);
 
         // A channel, fed by it.
         $page->named('Channel', 'button')->click();
-        $page->fill('#out-name', 'Light')->saved(4);
-        $page->choose("[aria-label='Add a feed']", 'Landing light')->saved(5);
-        $page->fill("[aria-label='Weight of Landing light']", '50')->saved(6);
+        $page->saved(5)->fill('#out-name', 'Light')->saved(6);
+        $page->choose("[aria-label='Add a feed']", 'Landing light')->saved(7);
+        $page->fill("[aria-label='Weight of Landing light']", '50')->saved(8);
         $this->sees($page, 6, 1300);
         $page->find("[data-control='face-right'] [data-detent='away']")->click();
         $this->sees($page, 6, 1700);
 
         // Its direction, centre and travel.
         $page->find('#out-reverse')->click();
-        $page->saved(7);
+        $page->saved(9);
         $this->sees($page, 6, 1300);
-        $page->fill('#out-subtrim', '5')->saved(8);
+        $page->fill('#out-subtrim', '5')->saved(10);
         $this->sees($page, 6, 1320);
-        $page->fill("[aria-label='Travel high']", '150')->saved(9);
+        $page->fill("[aria-label='Travel high']", '150')->saved(11);
         $this->sees($page, 6, 1220);
-        $page->fill("[aria-label='Limit low']", '-25')->saved(10);
+        $page->fill("[aria-label='Limit low']", '-25')->saved(12);
         $this->sees($page, 6, 1400);
         self::assertTrue($page->has("[data-end='output:6'] .text-rose"), 'it clips');
 
@@ -49,7 +49,7 @@ final class WireTest extends BrowserTestCase
 
         // And away again.
         $page->named('Remove the channel', 'button')->click();
-        $page->saved(11);
+        $page->saved(13);
         self::assertFalse($page->has("[data-end='output:6']"));
         self::assertStringContainsString('Nothing open', $page->text('header'));
     }
@@ -84,6 +84,21 @@ final class WireTest extends BrowserTestCase
         $page->find("[data-control='flick-d'] [data-detent='away']")->click();
         $page->until(fn (): bool => $page->text("[data-end='function:pitch'] [data-says]") === '40 %', 'launch to be softer');
         self::assertStringContainsString('Launch', $page->text("[aria-label='What the switches mean now']"));
+    }
+
+    public function test_the_history_leads_back_to_any_revision(): void
+    {
+        $page = $this->page()->openAircraft('Midge');
+        $page->find("[data-end='function:yaw'] button")->click();
+        $page->fill('#fn-expo', '15')->saved(2)->fill('#fn-expo', '25')->saved(3);
+        $page->find("[data-revision='3']")->click();
+        self::assertStringContainsString('Yaw expo: 15 % → 25 %', $page->text("[data-history='3']"));
+        self::assertStringContainsString('Yaw expo: 40 % → 15 %', $page->text("[data-history='2']"));
+
+        $page->find("[data-history='2'] button")->click();
+        $page->saved(2);
+        self::assertSame('15', $page->find('#fn-expo')->getAttribute('value'));
+        self::assertSame(0.15, $this->saved(2)->functions[3]->shapes['main']->expo ?? null);
     }
 
     public function test_a_function_that_others_need_cannot_be_removed_unsaid(): void

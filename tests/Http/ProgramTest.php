@@ -69,6 +69,20 @@ final class ProgramTest extends HttpTestCase
         $this->save($id, 3, fn ($document) => $document->notes = 'merged', 'Merged')->assertJson(['revision' => 4]);
     }
 
+    public function test_the_history_says_what_each_revision_changed(): void
+    {
+        $id = $this->aircraft()->id;
+        $this->save($id, 1, fn ($document) => $document->functions[0]->shape->main->expo = 0.45, 'Softer');
+        $this->save($id, 1, fn ($document) => $document->outputs[3]->reverse = true, 'From another tab', 409);
+        $history = $this->api('GET', "/api/aircraft/{$id}/history")->json('revisions');
+
+        self::assertSame([3, 2, 1], array_column($history, 'revision'));
+        self::assertSame([['Roll expo, Main: 30 % → 45 %', '4 Yaw direction: normal → reversed'], ['Roll expo, Main: 30 % → 45 %'], []], array_column($history, 'changes'));
+        self::assertSame([[true, false], [false, true], [false, false]], array_map(fn (array $one): array => [$one['aside'], $one['present']], $history));
+
+        $this->api('POST', "/api/aircraft/{$id}/revisions/1/take", ['base' => 2])->assertJson(['revision' => 1, 'redo' => 'Softer']);
+    }
+
     public function test_a_refused_edit_stores_nothing(): void
     {
         $id = $this->aircraft()->id;

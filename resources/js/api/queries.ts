@@ -21,6 +21,14 @@ export const useAircraft = (id: number) =>
     retry: false,
   })
 
+/** Asked anew whenever it's opened: every edit adds to it. */
+export const useHistory = (id: number, revision: number) =>
+  useQuery({
+    queryKey: ['history', id, revision],
+    queryFn: () => data(GET('/api/aircraft/{id}/history', path(id))),
+    gcTime: 0,
+  })
+
 function useHangarChange<Given, Result>(change: (given: Given) => Promise<Result>) {
   const client = useQueryClient()
   return useMutation({ mutationFn: change, onSettled: () => client.invalidateQueries({ queryKey: ['hangar'] }) })

@@ -153,21 +153,21 @@ class Workbench {
       ? this.act((id, base) => data(POST('/api/aircraft/{id}/redo', { params: { path: { id } }, body: { base } })))
       : Promise.resolve()
 
+  /** Goes back, or on, to a revision. */
+  take(number: number) {
+    return this.act((id, base) =>
+      data(POST('/api/aircraft/{id}/revisions/{number}/take', { params: { path: { id, number } }, body: { base } })),
+    )
+  }
+
   /** After a conflict: go on with one of the two versions. The other stays in the history. */
   async choose(which: 'current' | 'aside') {
     const { aircraft, conflict } = this.state
     if (!aircraft || !conflict) return
     const path = { id: aircraft.id, number: conflict[which].revision }
+    const body = { base: conflict.current.revision }
     this.set({ conflict: null, problem: null })
-    await this.settle(
-      aircraft.id,
-      data(
-        POST('/api/aircraft/{id}/revisions/{number}/take', {
-          params: { path },
-          body: { base: conflict.current.revision },
-        }),
-      ),
-    )
+    await this.settle(aircraft.id, data(POST('/api/aircraft/{id}/revisions/{number}/take', { params: { path }, body })))
   }
 }
 

@@ -1,10 +1,12 @@
 import { Download, Redo2, Undo2 } from 'lucide-react'
+import { useState } from 'react'
 import { useLive } from '@/api/live'
 import type { Aircraft } from '@/api/types'
 import { useWorkbench, workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
 import { Tip } from '@/parts/Tip'
 import { clock } from '@/parts/words'
+import { History } from './History'
 
 /** The worst thing that is open, in words; calm where there's none. */
 function Finding({ aircraft }: { aircraft: Aircraft }) {
@@ -30,18 +32,28 @@ const SAVING = {
 
 export function Header({ aircraft }: { aircraft: Aircraft }) {
   const { saving, problem, document } = useWorkbench()
+  const [history, setHistory] = useState(false)
   return (
     <header className="shrink-0 border-line border-b">
       <div className="flex h-13 items-center gap-3 px-3 md:px-4">
         <h1 className="max-w-[38vw] truncate font-semibold text-lg md:max-w-72">{document?.name ?? aircraft.name}</h1>
         <p className="hidden shrink-0 text-muted text-sm sm:block">{aircraft.familyTitle}</p>
-        <p className="hidden shrink-0 text-sm md:block" data-saving={saving} data-revision={aircraft.revision}>
-          Revision {aircraft.revision}
-          <span className={saving === 'refused' || saving === 'lost' ? 'text-rose' : 'text-muted'}>
-            {' · '}
-            {saving === 'saved' ? `saved at ${clock(aircraft.savedAt)}` : SAVING[saving]}
-          </span>
-        </p>
+        <Tip says="History">
+          <button
+            type="button"
+            data-saving={saving}
+            data-revision={aircraft.revision}
+            onClick={() => setHistory(true)}
+            className="hidden min-h-9 shrink-0 rounded-lg px-2 text-sm hover:bg-line/60 md:block"
+          >
+            Revision {aircraft.revision}
+            <span className={saving === 'refused' || saving === 'lost' ? 'text-rose' : 'text-muted'}>
+              {' · '}
+              {saving === 'saved' ? `saved at ${clock(aircraft.savedAt)}` : SAVING[saving]}
+            </span>
+          </button>
+        </Tip>
+        {history && <History aircraft={aircraft} onClose={() => setHistory(false)} />}
         <div className="min-w-0 flex-1 text-right">
           <Finding aircraft={aircraft} />
         </div>

@@ -1,0 +1,49 @@
+<?php
+
+namespace DuskSwitch\App\Http\Controllers;
+
+use DuskSwitch\App\Models\Aircraft;
+use DuskSwitch\App\Models\Revision;
+use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Program\Differences;
+use DuskSwitch\Core\Program\Facts;
+use DuskSwitch\Core\Program\Subject;
+use Illuminate\Http\JsonResponse;
+
+/** The revisions of an aircraft's program, the newest first, with what each changed. */
+final class HistoryController
+{
+    /** More than a pilot reads at once. */
+    private const MOST = 60;
+
+    /** @var array<int, array<string, Subject>> */
+    private array $facts = [];
+
+    public function __construct(private readonly Bench $bench) {}
+
+    public function index(Aircraft $aircraft): JsonResponse
+    {
+        $revisions = $aircraft->revisions()->orderByDesc('number')->limit(self::MOST)->get();
+
+        return new JsonResponse(['revisions' => $revisions->map(fn (Revision $one): array => [
+            'revision' => $one->number,
+            'parent' => $one->parent,
+            'note' => $one->note,
+            'savedAt' => $one->created_at->toIso8601ZuluString(),
+            'aside' => $one->aside,
+            'present' => $one->number === $aircraft->head,
+            'changes' => $one->parent === null ? [] : Differences::between($this->of($aircraft, $one->parent), $this->of($aircraft, $one->number)),
+        ])->all()]);
+    }
+
+    /** @return array<string, Subject> */
+    private function of(Aircraft $aircraft, int $number): array
+    {
+        if (! isset($this->facts[$number])) {
+            $circuit = $this->bench->circuit($aircraft->revision($number)->document);
+            $this->facts[$number] = Facts::of($circuit->program, $circuit->panel->transmitter);
+        }
+
+        return $this->facts[$number];
+    }
+}
