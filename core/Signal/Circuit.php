@@ -17,18 +17,18 @@ use LogicException;
  * It runs in two ways: a frame is settled, phases have faded in and slowed feeds have arrived; a tick is one
  * step of time, with what is remembered going in and coming out.
  */
-final readonly class Circuit
+final class Circuit
 {
     /** @var list<float|int> */
-    private array $blank;
+    private readonly array $blank;
 
-    /** @var Closure(array<int, float|int>, list<Answer>): array<int, float|int> */
-    private Closure $run;
+    /** @var (Closure(array<int, float|int>, list<Answer>): array<int, float|int>)|null made when it's first needed */
+    private ?Closure $run = null;
 
-    /** @var Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>} */
-    private Closure $tick;
+    /** @var (Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>})|null */
+    private ?Closure $tick = null;
 
-    public Panel $panel;
+    public readonly Panel $panel;
 
     /**
      * @param  list<Part>  $parts  each after all that it needs
@@ -36,12 +36,16 @@ final readonly class Circuit
      * @param  int  $remembers  how many numbers its parts keep from tick to tick
      * @param  float  $settlesIn  seconds after which everything has come to rest, at the latest
      */
-    public function __construct(public Program $program, public Layout $layout, private array $parts, private array $curves, public int $remembers, public float $settlesIn)
-    {
+    public function __construct(
+        public readonly Program $program,
+        public readonly Layout $layout,
+        private readonly array $parts,
+        private readonly array $curves,
+        public readonly int $remembers,
+        public readonly float $settlesIn,
+    ) {
         $this->panel = $layout->panel;
         $this->blank = $layout->blank();
-        $this->run = self::make($this->code(), '$v');
-        $this->tick = self::makeTick($this->codeInTime());
     }
 
     /** The circuit as PHP statements; made of the program's numbers alone, never of its text. */
@@ -63,6 +67,8 @@ final readonly class Circuit
      */
     public function frame(array $inputs): Frame
     {
+        $this->run ??= self::make($this->code(), '$v');
+
         return new Frame($this->program, $this->layout, ($this->run)(array_merge($inputs, $this->blank), $this->curves));
     }
 
@@ -74,6 +80,7 @@ final readonly class Circuit
      */
     public function tick(array $inputs, ?State $state = null): Tick
     {
+        $this->tick ??= self::makeTick($this->codeInTime());
         $memory = $state === null ? array_fill(0, $this->remembers, 0.0) : $state->memory;
         [$v, $m] = ($this->tick)(array_merge($inputs, $this->blank), $this->curves, $memory, $state === null);
 

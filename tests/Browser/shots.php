@@ -47,6 +47,11 @@ $dusk->find('[data-stage]');
 $dusk->stick('right', 0.4, 1.0)->stick('left', -0.3, 0.2)->find("[data-channel='2']")->click();
 $shot($dusk, 'prove-live');
 
+$dusk->open('/aircraft/5/wire?at=function:roll')->find('[data-dot]');
+$dusk->fill('#fn-expo', '45')->saved(2)->fill('#fn-deadband', '2')->saved(3)->find("[data-revision='3']")->click();
+$dusk->find("[data-history='1']");
+$shot($dusk, 'history');
+
 $day = $page('day');
 $day->openAircraft('Rook')->stick('left', 0.1, 0.4);
 $day->find("[data-control='flick-a'] [data-detent='away']")->click();
