@@ -11,17 +11,22 @@ final class Json
     /** A program with every channel in use is below 100 kB. */
     public const MAX_BYTES = 1_000_000;
 
+    /** A hundred thousand input sets. */
+    public const MAX_INPUT_BYTES = 20_000_000;
+
     private const MAX_DEPTH = 40;
 
     /**
      * The decoded value; objects are stdClass.
      *
+     * @param  int  $most  bytes that the text may have
+     *
      * @throws Refused with line and column where it isn't JSON
      */
-    public static function decode(string $text): mixed
+    public static function decode(string $text, int $most = self::MAX_BYTES): mixed
     {
-        if (strlen($text) > self::MAX_BYTES) {
-            throw Refused::because('', sprintf('this is %.1f MB; a document is at most %.0f MB. Is it the right file?', strlen($text) / 1e6, self::MAX_BYTES / 1e6));
+        if (strlen($text) > $most) {
+            throw Refused::because('', sprintf('this is %.1f MB; a document is at most %.0f MB. Is it the right file?', strlen($text) / 1e6, $most / 1e6));
         }
         if (str_starts_with($text, "\xEF\xBB\xBF")) {
             $text = substr($text, 3);

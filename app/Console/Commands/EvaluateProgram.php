@@ -33,7 +33,7 @@ final class EvaluateProgram extends Command
         try {
             $circuit = $bench->circuit(Source::read($what));
             $what = (string) $this->option('inputs');
-            $inputs = Json::decode(Source::read($what));
+            $inputs = Json::decode(Source::read($what), Json::MAX_INPUT_BYTES);
             $script = ScriptDecoder::isScript($inputs) ? ScriptDecoder::read($inputs, $circuit->panel) : null;
             $sets = $script === null ? InputsDecoder::list($inputs, $circuit->panel) : [];
         } catch (Refused $refused) {
