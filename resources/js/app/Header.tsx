@@ -44,12 +44,24 @@ export function Header({ aircraft }: { aircraft: Aircraft }) {
             data-saving={saving}
             data-revision={aircraft.revision}
             onClick={() => setHistory(true)}
-            className="hidden min-h-9 shrink-0 rounded-lg px-2 text-sm hover:bg-line/60 md:block"
+            className="min-h-9 shrink-0 rounded-lg px-2 text-sm hover:bg-line/60"
           >
-            Revision {aircraft.revision}
+            <span className="sr-only md:not-sr-only">Revision </span>
+            <span aria-hidden className="md:hidden">
+              r
+            </span>
+            {aircraft.revision}
             <span className={saving === 'refused' || saving === 'lost' ? 'text-rose' : 'text-muted'}>
-              {' · '}
-              {saving === 'saved' ? `saved at ${clock(aircraft.savedAt)}` : SAVING[saving]}
+              {saving !== 'saved' && (
+                <span aria-hidden className="md:hidden">
+                  {' '}
+                  {SAVING[saving].charAt(0)}
+                </span>
+              )}
+              <span className="sr-only md:not-sr-only">
+                {' · '}
+                {saving === 'saved' ? `saved at ${clock(aircraft.savedAt)}` : SAVING[saving]}
+              </span>
             </span>
           </button>
         </Tip>
