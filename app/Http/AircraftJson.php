@@ -37,7 +37,9 @@ final readonly class AircraftJson
     {
         $revision = $aircraft->current();
         $document = json_decode($revision->document);
-        $program = $this->bench->read($document)->program;
+        $circuit = $this->bench->read($document);
+        $program = $circuit->program;
+        $transmitter = $circuit->panel->transmitter;
 
         return new JsonResponse([
             ...$this->row($aircraft),
@@ -45,20 +47,18 @@ final readonly class AircraftJson
             'undo' => $this->hangar->before($aircraft) === null ? null : $revision->note,
             'redo' => $this->hangar->after($aircraft)?->note,
             'document' => $document,
-            'transmitterDefinition' => TransmitterEncoder::encode($this->bench->transmitterOf($program)),
+            'transmitterDefinition' => TransmitterEncoder::encode($transmitter),
             'sticks' => array_map(fn ($axis): string => $axis->value, $program->stickMode->axes()),
             'threads' => $this->threads($program),
             'gaps' => Gaps::of($program),
-            'words' => $this->words($program),
+            'words' => $this->words(new InWords($program, $transmitter)),
             'ruler' => ['from' => Ruler::FROM, 'to' => Ruler::TO, 'low' => Ruler::LOW, 'centre' => Ruler::CENTRE, 'high' => Ruler::HIGH],
         ], $status);
     }
 
     /** @return array<string, object> */
-    private function words(Program $program): array
+    private function words(InWords $words): array
     {
-        $words = new InWords($program, $this->bench->transmitterOf($program));
-
         return ['phases' => (object) $words->phases(), 'functions' => (object) $words->functions(), 'feeds' => (object) $words->feeds()];
     }
 

@@ -43,7 +43,7 @@ final readonly class Bench
      *
      * @throws Refused
      */
-    public function transmitterOf(Program $program): Transmitter
+    private function transmitterOf(Program $program): Transmitter
     {
         return $this->transmitters->find($program->transmitter) ?? throw Refused::because(
             'transmitter',

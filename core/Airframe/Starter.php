@@ -6,6 +6,7 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\StickMode;
 use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Assign;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Output;
@@ -75,7 +76,10 @@ final readonly class Starter
 
     private function stepped(Switched $switched): SteppedFunction
     {
-        return new SteppedFunction($switched->id, $switched->name, $this->switches->take($switched), $switched->steps);
+        $function = new SteppedFunction($switched->id, $switched->name, null, $switched->steps);
+        $switch = $this->switches->take(count($switched->steps));
+
+        return $switch === null ? $function : new SteppedFunction($function->id, $function->name, Assign::detents($function, $switch), $function->steps);
     }
 
     /** @param  array<string, float>  $weights by function */

@@ -5,9 +5,8 @@ namespace DuskSwitch\Core\Airframe;
 use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\ControlKind;
 use DuskSwitch\Core\Kit\Transmitter;
-use DuskSwitch\Core\Program\Drive\DetentDrive;
 
-/** Hands out the switches of a transmitter, each once: the one that fits the number of steps first. */
+/** Hands out the switches of a transmitter, each once. */
 final class SwitchBoard
 {
     /** @var list<Control> */
@@ -18,17 +17,14 @@ final class SwitchBoard
         $this->free = array_values(array_filter($transmitter->controls, fn (Control $control): bool => $control->kind === ControlKind::Switch));
     }
 
-    /** A drive for the function, or null where no switch is left for it. */
-    public function take(Switched $switched): ?DetentDrive
+    /** A switch with so many positions, or null where none is left. */
+    public function take(int $positions): ?Control
     {
-        $steps = $switched->steps;
         foreach ($this->free as $index => $control) {
-            if (count($control->detents) === count($steps)) {
+            if (count($control->detents) === $positions) {
                 array_splice($this->free, $index, 1);
-                $fromRest = array_reverse($control->detents);
-                $map = array_combine($fromRest, array_map(fn ($step): string => $step->id, $steps));
 
-                return new DetentDrive($control->id, array_reverse($map));
+                return $control;
             }
         }
 

@@ -68,7 +68,11 @@ final class Assign
         return new SteppedFunction($function->id, $function->name, $drive, $function->steps);
     }
 
-    private static function detents(SteppedFunction $function, Control $to): DetentDrive
+    /**
+     * A stepped function on a switch or button: its own map where the detents are the same, else from rest to
+     * the far end, from the first step to the last.
+     */
+    public static function detents(SteppedFunction $function, Control $to): DetentDrive
     {
         $old = $function->drive instanceof DetentDrive ? $function->drive->map : [];
         if (array_diff($to->detents, array_keys($old)) === [] && count($old) === count($to->detents)) {

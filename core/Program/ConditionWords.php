@@ -75,25 +75,14 @@ final readonly class ConditionWords
     /** The name of a function, its id where it has none. */
     public function function(string $id): string
     {
-        return $this->find($id)?->name() ?? $id;
+        return $this->program->function($id)?->name() ?? $id;
     }
 
     private function step(StepIs $condition): string
     {
-        $function = $this->find($condition->function);
+        $function = $this->program->function($condition->function);
         $steps = $function instanceof SteppedFunction ? array_column($function->steps, 'name', 'id') : [];
 
         return $steps[$condition->step] ?? $condition->step;
-    }
-
-    private function find(string $id): ?PilotFunction
-    {
-        foreach ($this->program->functions as $function) {
-            if ($function->id() === $id) {
-                return $function;
-            }
-        }
-
-        return null;
     }
 }

@@ -31,6 +31,18 @@ final readonly class Program
         public array $conditions,
     ) {}
 
+    /** The function of that id, or null. */
+    public function function(string $id): ?PilotFunction
+    {
+        foreach ($this->functions as $function) {
+            if ($function->id() === $id) {
+                return $function;
+            }
+        }
+
+        return null;
+    }
+
     /** The same program under another name. */
     public function named(string $name): self
     {

@@ -22,7 +22,7 @@ final class Circuit
     /** @var list<float|int> */
     private readonly array $blank;
 
-    /** @var (Closure(array<int, float|int>, list<Answer>): array<int, float|int>)|null made when it's first needed */
+    /** @var (Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>})|null made when it's first needed */
     private ?Closure $run = null;
 
     /** @var (Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>})|null */
@@ -67,9 +67,11 @@ final class Circuit
      */
     public function frame(array $inputs): Frame
     {
-        $this->run ??= self::make($this->code(), '$v');
+        $this->run ??= self::make($this->code());
 
-        return new Frame($this->program, $this->layout, ($this->run)(array_merge($inputs, $this->blank), $this->curves));
+        [$v] = ($this->run)(array_merge($inputs, $this->blank), $this->curves, [], true);
+
+        return new Frame($this->program, $this->layout, $v);
     }
 
     /**
@@ -80,7 +82,7 @@ final class Circuit
      */
     public function tick(array $inputs, ?State $state = null): Tick
     {
-        $this->tick ??= self::makeTick($this->codeInTime());
+        $this->tick ??= self::make($this->codeInTime());
         $memory = $state === null ? array_fill(0, $this->remembers, 0.0) : $state->memory;
         [$v, $m] = ($this->tick)(array_merge($inputs, $this->blank), $this->curves, $memory, $state === null);
 
@@ -97,7 +99,7 @@ final class Circuit
         foreach ($this->parts as $part) {
             if ($part instanceof OutputPart && $part->output->channel === $channel) {
                 $code = $part->explaining($state !== null);
-                [, $notes] = self::makeTick($code, '$notes')($frame->slots, $this->curves, $state->memory ?? [], false);
+                [, $notes] = self::make($code, '$notes')($frame->slots, $this->curves, $state->memory ?? [], false);
 
                 return Explanation::of($part, array_chunk($notes, 3), $frame);
             }
@@ -118,13 +120,13 @@ final class Circuit
         if ($part === null) {
             return null;
         }
-        $answer = self::make($part->bare()->code(), '$v');
+        $answer = self::make($part->bare()->code());
         $lines = [];
         foreach ($this->program->phases as $index => $phase) {
             $points = [];
             for ($i = 0; $i <= $steps; $i++) {
                 $x = 2 * $i / $steps - 1;
-                $points[] = [$x, (float) $answer([0.0, $x, $index], $this->curves)[0]];
+                $points[] = [$x, (float) $answer([0.0, $x, $index], $this->curves, [], true)[0][0]];
             }
             $lines[] = ['phase' => $phase->id, 'points' => $points];
         }
@@ -156,16 +158,8 @@ final class Circuit
         return null;
     }
 
-    /** @return Closure(array<int, float|int>, list<Answer>): array<int, float|int> */
-    private static function make(string $code, string $gives): Closure
-    {
-        $made = eval("return static function (array \$v, array \$curves): array {\n{$code}return {$gives};\n};");
-
-        return $made instanceof Closure ? $made : throw new LogicException('The code of a circuit makes a closure');
-    }
-
     /** @return Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>} */
-    private static function makeTick(string $code, string $gives = '$m'): Closure
+    private static function make(string $code, string $gives = '$m'): Closure
     {
         $made = eval("return static function (array \$v, array \$curves, array \$m, bool \$first): array {\n{$code}return [\$v, {$gives}];\n};");
 

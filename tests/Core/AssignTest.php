@@ -139,6 +139,16 @@ final class AssignTest extends TestCase
         self::assertSame(2000, max(array_map(fn ($output) => $output->pulse, Given::frame($circuit, ['roll' => 1, 'pitch' => 1, 'yaw' => 1])->outputs())));
     }
 
+    public function test_a_new_aircraft_is_safe_on_a_switch_that_rests_away_from_the_pilot(): void
+    {
+        $text = str_replace('"name": "Flick A", "kind": "switch"', '"name": "Flick A", "kind": "switch", "rest": "away"', (string) file_get_contents(Given::DEMO.'/transmitters/harbour-16.json'));
+        $transmitter = \DuskSwitch\Core\Format\TransmitterDecoder::decode($text);
+        $circuit = Compiler::compile(Starter::program(FamilyPlan::of(Family::Multirotor), 'New', $transmitter), $transmitter);
+
+        self::assertSame('safe', Given::frame($circuit)->steps()['arm']);
+        self::assertSame('armed', Given::frame($circuit, controls: ['flick-a' => 'toward'])->steps()['arm']);
+    }
+
     public function test_stick_modes_put_the_axes_where_pilots_know_them(): void
     {
         // Mode 2: throttle and yaw left, pitch and roll right; the others as their names are used (common practice).

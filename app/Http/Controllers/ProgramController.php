@@ -59,7 +59,7 @@ final readonly class ProgramController
         Compiler::compile($program, $transmitter);
         $where = $end instanceof Axis ? "the {$end->value} stick" : ($end->name ?? 'nothing');
 
-        return $this->json->answer($this->hangar->save($aircraft, $base, $program, ucfirst($function)." on {$where}"));
+        return $this->json->answer($this->hangar->save($aircraft, $base, $program, ($program->function($function)?->name() ?? $function)." on {$where}"));
     }
 
     public function undo(Request $request, Aircraft $aircraft): JsonResponse
