@@ -9,7 +9,7 @@ export default function Fly() {
         'Checklists made from this very program.',
         'Flights, packs and logs: traces, the track on a plan, the last position with its search circle.',
         'What would my alarms have said? Asked of a recorded flight.',
-        'The history of revisions with differences in words.',
+        'Tracks and logs out in open formats that viewers open.',
       ]}
     />
   )
