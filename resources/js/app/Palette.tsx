@@ -37,7 +37,10 @@ export function Palette({ open, onClose, onHelp }: Props) {
       overlayClassName="fixed inset-0 z-40 bg-black/55"
       contentClassName="-translate-x-1/2 fixed top-[12vh] left-1/2 z-50 w-[min(34rem,94vw)] rounded-2xl border border-edge bg-raised p-2 shadow-2xl"
     >
-      <Command.Input placeholder="Go to, open, do…" className="w-full rounded-lg bg-deep px-3 py-2.5 placeholder:text-muted" />
+      <Command.Input
+        placeholder="Go to, open, do…"
+        className="w-full rounded-lg bg-deep px-3 py-2.5 placeholder:text-muted"
+      />
       <Command.List className="mt-2 max-h-[50vh] overflow-auto">
         <Command.Empty className="px-3 py-4 text-muted">Nothing by that name.</Command.Empty>
         {aircraft && (
