@@ -3,31 +3,69 @@
 namespace DuskSwitch\Core\Airframe;
 
 use DuskSwitch\Core\Kit\Control;
-use DuskSwitch\Core\Kit\ControlKind;
 use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Assign;
+use DuskSwitch\Core\Program\Drive\ControlDrive;
+use DuskSwitch\Core\Program\Loom;
+use DuskSwitch\Core\Program\PilotFunction;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\SteppedFunction;
 
-/** Hands out the switches of a transmitter, each once. */
+/** Hands out the controls of a transmitter that nothing uses yet, each once. */
 final class SwitchBoard
 {
     /** @var list<Control> */
     private array $free;
 
-    public function __construct(Transmitter $transmitter)
+    /** @param  list<PilotFunction>  $functions  those that will be there */
+    public function __construct(private readonly Transmitter $transmitter, array $functions, Program $program)
     {
-        $this->free = array_values(array_filter($transmitter->controls, fn (Control $control): bool => $control->kind === ControlKind::Switch));
+        $used = [];
+        foreach (Loom::threads($program->with(functions: $functions, outputs: [])) as $thread) {
+            $used[] = $thread->from;
+        }
+        $this->free = array_values(array_filter($transmitter->controls, fn (Control $control): bool => ! in_array("control:{$control->id}", $used, true)));
     }
 
-    /** A switch with so many positions, or null where none is left. */
-    public function take(int $positions): ?Control
+    /**
+     * The function on a free control of the wished kind; a function that is driven already stays there.
+     *
+     * @return array{PilotFunction, string|null} with a note where there's no control left
+     */
+    public function drive(PilotFunction $function, Wish $wish): array
     {
-        foreach ($this->free as $index => $control) {
-            if (count($control->detents) === $positions) {
-                array_splice($this->free, $index, 1);
-
-                return $control;
-            }
+        $driven = ($function instanceof SteppedFunction || $function instanceof ProportionalFunction) && $function->drive !== null;
+        if ($driven) {
+            return [$function, null];
+        }
+        $control = $this->take($wish);
+        if ($control === null) {
+            return [$function, "{$this->transmitter->name} has not {$wish->value} left for {$function->name()}: nothing moves it until you give it a control"];
+        }
+        if ($function instanceof SteppedFunction) {
+            return [new SteppedFunction($function->id, $function->name, Assign::detents($function, $control), $function->steps), null];
+        }
+        if ($function instanceof ProportionalFunction) {
+            return [new ProportionalFunction($function->id, $function->name, new ControlDrive($control->id), $function->deadband, $function->shapes, null, $function->overrides), null];
         }
 
-        return null;
+        return [$function, null];
+    }
+
+    private function take(Wish $wish): ?Control
+    {
+        $best = null;
+        foreach ($this->free as $index => $control) {
+            $rank = $wish->rank($control);
+            if ($rank !== null && ($best === null || $rank < $best[0])) {
+                $best = [$rank, $index];
+            }
+        }
+        if ($best === null) {
+            return null;
+        }
+
+        return array_splice($this->free, $best[1], 1)[0];
     }
 }

@@ -41,7 +41,7 @@ final class ProgramDecoder
         Header::check($node, self::FORMAT, self::VERSION);
         $node->keys(
             ['format', 'version', 'name', 'family', 'transmitter'],
-            ['stickMode', 'receiver', 'controller', 'notes', 'phases', 'functions', 'outputs', 'curves', 'conditions'],
+            ['stickMode', 'receiver', 'controller', 'notes', 'phases', 'functions', 'outputs', 'curves', 'conditions', 'recipe', 'ring', 'ladder'],
         );
         $program = new Program(
             $node->at('name')?->text() ?? '',
@@ -56,10 +56,24 @@ final class ProgramDecoder
             self::outputs($node->at('outputs')),
             self::curves($node->at('curves')),
             self::conditions($node->at('conditions')),
+            self::extra($node->at('recipe'), ExtrasDecoder::recipe(...)),
+            self::extra($node->at('ring'), ExtrasDecoder::ring(...)),
+            self::extra($node->at('ladder'), ExtrasDecoder::ladder(...)),
         );
         $faults->refuseAny();
 
         return $program;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(Node): T  $decode
+     * @return T|null
+     */
+    private static function extra(?Node $node, callable $decode): mixed
+    {
+        return $node === null ? null : $decode($node);
     }
 
     /** @return non-empty-list<Phase> */

@@ -35,6 +35,7 @@ final class ProgramEncoder
             'functions' => array_map(FunctionEncoder::encode(...), $program->functions),
             'outputs' => array_map(OutputEncoder::encode(...), $program->outputs),
             ...$tables,
+            ...ExtrasEncoder::encode($program),
         ]);
     }
 

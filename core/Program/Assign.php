@@ -32,7 +32,7 @@ final class Assign
                     ? self::stepped($found, $to)
                     : ($found instanceof ProportionalFunction ? self::proportional($found, $to) : $found);
 
-                return $program->withFunctions($functions);
+                return $program->with(functions: $functions);
             }
         }
         throw Refused::because('function', "there is no function \"{$function}\" in {$program->name}");

@@ -48,6 +48,9 @@ final readonly class Facts
         foreach ($program->outputs as $output) {
             $subjects["output {$output->channel}"] = new Subject('output', "{$output->channel} {$output->name}", $facts->output($output));
         }
+        foreach ($facts->extras() as $key => $subject) {
+            $subjects[$key] = $subject;
+        }
         foreach ($program->curves as $id => $curve) {
             $points = array_map(fn (array $point): string => self::percent($point[0]).' → '.self::percent($point[1]), $curve->points);
             $subjects["curve {$id}"] = new Subject('curve', $id, self::labelled(['points' => implode(', ', $points), 'line' => $curve->smooth ? 'smooth' : 'straight']));
@@ -57,6 +60,34 @@ final readonly class Facts
         }
 
         return $subjects;
+    }
+
+    /** @return array<string, Subject> */
+    private function extras(): array
+    {
+        $extras = [];
+        if ($this->program->ring !== null) {
+            $of = array_map($this->words->function(...), $this->program->ring->of);
+            $extras['ring'] = new Subject('ring', 'around '.implode(' and ', $of), self::labelled(['limit' => self::percent($this->program->ring->limit)]));
+        }
+        $settings = [];
+        foreach ($this->program->recipe->settings ?? [] as $id => $value) {
+            $settings["setting {$id}"] = is_bool($value) ? ($value ? 'yes' : 'no') : (is_float($value) ? (string) round($value, 3) : $value);
+        }
+        if ($this->program->recipe !== null) {
+            $extras['recipe'] = new Subject('recipe', '', self::labelled(['recipe' => $this->program->recipe->id, ...$settings]));
+        }
+        $ladder = $this->program->ladder;
+        if ($ladder !== null) {
+            $facts = ['stands on' => $ladder->at === null ? 'the ground' : ($ladder->rungs[$ladder->at]->name ?? '?'), 'phase' => $this->phases[$ladder->phase] ?? $ladder->phase];
+            foreach ($ladder->rungs as $place => $rung) {
+                $more = array_filter([$rung->style, $rung->date, $rung->note]);
+                $facts['step '.($place + 1)] = implode(', ', [$rung->name, 'expo '.self::percent($rung->expo), 'rate '.self::percent($rung->rate), ...$more]);
+            }
+            $extras['ladder'] = new Subject('ladder', 'Ladder', self::labelled($facts));
+        }
+
+        return $extras;
     }
 
     private function program(): Subject

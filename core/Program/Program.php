@@ -15,6 +15,9 @@ final readonly class Program
      * @param  list<Output>  $outputs  in the order of the document
      * @param  array<string, Curve>  $curves
      * @param  array<string, Condition>  $conditions
+     * @param  AppliedRecipe|null  $recipe  the airframe recipe that wrote its mixing last
+     * @param  Ring|null  $ring  what holds two functions together inside a circle
+     * @param  Ladder|null  $ladder  a learner's planned steps
      */
     public function __construct(
         public string $name,
@@ -29,6 +32,9 @@ final readonly class Program
         public array $outputs,
         public array $curves,
         public array $conditions,
+        public ?AppliedRecipe $recipe = null,
+        public ?Ring $ring = null,
+        public ?Ladder $ladder = null,
     ) {}
 
     /** The function of that id, or null. */
@@ -43,28 +49,64 @@ final readonly class Program
         return null;
     }
 
+    /** The output on that channel, or null. */
+    public function output(int $channel): ?Output
+    {
+        foreach ($this->outputs as $output) {
+            if ($output->channel === $channel) {
+                return $output;
+            }
+        }
+
+        return null;
+    }
+
+    /** The phase that is active where no other is. */
+    public function base(): Phase
+    {
+        return $this->phases[0];
+    }
+
     /** The same program under another name. */
     public function named(string $name): self
     {
-        return $this->changed(name: $name);
+        return $this->with(name: $name);
     }
 
     /**
-     * The same program with other functions.
+     * The same program with other parts; what isn't given stays as it is.
      *
-     * @param  list<PilotFunction>  $functions
+     * @param  non-empty-list<Phase>|null  $phases
+     * @param  list<PilotFunction>|null  $functions
+     * @param  list<Output>|null  $outputs
+     * @param  array<string, Curve>|null  $curves
+     * @param  array<string, Condition>|null  $conditions
      */
-    public function withFunctions(array $functions): self
-    {
-        return $this->changed(functions: $functions);
+    public function with(
+        ?string $name = null,
+        ?string $transmitter = null,
+        ?array $phases = null,
+        ?array $functions = null,
+        ?array $outputs = null,
+        ?array $curves = null,
+        ?array $conditions = null,
+        ?AppliedRecipe $recipe = null,
+        ?Ring $ring = null,
+        ?Ladder $ladder = null,
+    ): self {
+        return new self(
+            $name ?? $this->name, $this->family, $this->stickMode, $transmitter ?? $this->transmitter, $this->receiver, $this->controller,
+            $this->notes, $phases ?? $this->phases, $functions ?? $this->functions, $outputs ?? $this->outputs,
+            $curves ?? $this->curves, $conditions ?? $this->conditions, $recipe ?? $this->recipe, $ring ?? $this->ring, $ladder ?? $this->ladder,
+        );
     }
 
-    /** @param  list<PilotFunction>|null  $functions */
-    private function changed(?string $name = null, ?array $functions = null): self
+    /** The same program without a limit of two functions together. */
+    public function withoutRing(): self
     {
         return new self(
-            $name ?? $this->name, $this->family, $this->stickMode, $this->transmitter, $this->receiver, $this->controller,
-            $this->notes, $this->phases, $functions ?? $this->functions, $this->outputs, $this->curves, $this->conditions,
+            $this->name, $this->family, $this->stickMode, $this->transmitter, $this->receiver, $this->controller, $this->notes,
+            $this->phases, $this->functions, $this->outputs, $this->curves, $this->conditions, $this->recipe, null, $this->ladder,
         );
     }
 }

@@ -24,6 +24,16 @@ final readonly class ProportionalFunction implements PilotFunction
         public array $overrides = [],
     ) {}
 
+    /**
+     * The same function with other shapes.
+     *
+     * @param  array<string, Shape>  $shapes  by phase id
+     */
+    public function shaped(array $shapes): self
+    {
+        return new self($this->id, $this->name, $this->drive, $this->deadband, $shapes, $this->trim, $this->overrides);
+    }
+
     public function id(): string
     {
         return $this->id;

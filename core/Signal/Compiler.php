@@ -7,11 +7,13 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Signal\Part\ConditionPart;
 use DuskSwitch\Core\Signal\Part\Fading;
 use DuskSwitch\Core\Signal\Part\Memory;
 use DuskSwitch\Core\Signal\Part\Part;
 use DuskSwitch\Core\Signal\Part\PhasePart;
+use DuskSwitch\Core\Signal\Part\RingPart;
 
 /** Turns a program, once, into a circuit for its transmitter: names resolved, order fixed, unused parts dropped. */
 final class Compiler
@@ -36,6 +38,7 @@ final class Compiler
             ...self::conditions($program, $tests, $layout),
             ...$functions->parts(),
             ...$outputs->parts($transmitter),
+            ...self::ring($program, $names, $layout, $faults),
         ];
         $faults->refuseAny();
 
@@ -62,6 +65,23 @@ final class Compiler
         }
 
         return new PhasePart($layout->phase, $byPhase, $fading);
+    }
+
+    /** @return array<string, Part> */
+    private static function ring(Program $program, Names $names, Layout $layout, Faults $faults): array
+    {
+        if ($program->ring === null) {
+            return [];
+        }
+        foreach ($program->ring->of as $place => $id) {
+            $names->functionSlot($id, "ring.of[{$place}]");
+            if ($program->function($id) instanceof SteppedFunction) {
+                $faults->add("ring.of[{$place}]", "{$names->functionName($id)} has steps; a ring holds functions that follow a stick");
+            }
+        }
+        [$first, $second] = array_map(fn (string $id): int => $layout->function($id) ?? 0, $program->ring->of);
+
+        return [Needs::RING => new RingPart($first, $second, $program->ring->limit)];
     }
 
     /** @return array<string, Part> */

@@ -20,6 +20,7 @@ use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Ring;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Program\Source\OutputSource;
 use DuskSwitch\Core\Program\SteppedFunction;
@@ -30,8 +31,11 @@ final class Needs
     /** The node of the active phase. */
     public const PHASE = 'phase';
 
+    /** The node of the ring. */
+    public const RING = 'ring';
+
     /**
-     * Every node with those it needs. Nodes: `phase`, `condition:id`, `function:id`, `output:channel`.
+     * Every node with those it needs. Nodes: `phase`, `ring`, `condition:id`, `function:id`, `output:channel`.
      *
      * @return array<string, list<string>>
      */
@@ -48,7 +52,25 @@ final class Needs
             $needs["output:{$output->channel}"] = self::output($output);
         }
 
-        return $needs;
+        return $program->ring === null ? $needs : self::ringed($needs, $program->ring);
+    }
+
+    /**
+     * Whoever takes a function of the ring takes it after the ring has held it.
+     *
+     * @param  array<string, list<string>>  $needs
+     * @return array<string, list<string>>
+     */
+    private static function ringed(array $needs, Ring $ring): array
+    {
+        $of = array_map(fn (string $id): string => "function:{$id}", $ring->of);
+        foreach ($needs as $node => $needed) {
+            if (array_intersect($needed, $of) !== []) {
+                $needs[$node][] = self::RING;
+            }
+        }
+
+        return [...$needs, self::RING => $of];
     }
 
     /** @return list<string> */

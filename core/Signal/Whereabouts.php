@@ -12,7 +12,7 @@ final readonly class Whereabouts
 
     public function __construct(Program $program)
     {
-        $nodes = [Needs::PHASE => ['the active phase', 'phases']];
+        $nodes = [Needs::PHASE => ['the active phase', 'phases'], Needs::RING => ['the ring', 'ring']];
         foreach (array_keys($program->conditions) as $id) {
             $nodes["condition:{$id}"] = ["condition \"{$id}\"", "conditions.{$id}"];
         }

@@ -104,11 +104,11 @@ final class WireTest extends BrowserTestCase
     public function test_a_function_that_others_need_cannot_be_removed_unsaid(): void
     {
         $page = $this->page()->openAircraft('Petrel');
-        $page->find("[data-end='function:safety'] button")->click();
+        $page->find("[data-end='function:cut'] button")->click();
         $page->named('Remove the function', 'button')->click();
         self::assertStringContainsString('conditions.motor-off.any[0].step', $page->text('header [role=alert]'));
         $page->named('Take the change back', 'button')->click();
-        $page->find("[data-end='function:safety']");
+        $page->find("[data-end='function:cut']");
         $page->find("[data-saving='saved'][data-revision='1']");
     }
 }

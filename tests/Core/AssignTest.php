@@ -2,7 +2,6 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Airframe\FamilyPlan;
 use DuskSwitch\Core\Airframe\Starter;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
@@ -54,7 +53,7 @@ final class AssignTest extends TestCase
     {
         $circuit = $this->on('mode', 'button-left');
 
-        self::assertSame('level', Given::frame($circuit)->steps()['mode']);
+        self::assertSame('self-level', Given::frame($circuit)->steps()['mode']);
         self::assertSame('free', Given::frame($circuit, controls: ['button-left' => 'pressed'])->steps()['mode']);
     }
 
@@ -63,7 +62,7 @@ final class AssignTest extends TestCase
         $circuit = $this->on('mode', 'dial-right');
         $step = fn (float $at): string => Given::frame($circuit, controls: ['dial-right' => $at])->steps()['mode'];
 
-        self::assertSame(['level', 'level', 'home', 'home', 'free', 'free'], [$step(-1), $step(-0.34), $step(-0.3), $step(0.33), $step(0.34), $step(1)]);
+        self::assertSame(['self-level', 'self-level', 'come-home', 'come-home', 'free', 'free'], [$step(-1), $step(-0.34), $step(-0.3), $step(0.33), $step(0.34), $step(1)]);
     }
 
     public function test_a_stick_given_to_a_dial_loses_its_trim_and_its_stick(): void
@@ -125,7 +124,7 @@ final class AssignTest extends TestCase
     public function test_a_new_aircraft_runs_and_powers_up_with_its_motor_stopped(Family $family, string $id): void
     {
         $transmitter = Given::transmitter($id);
-        $program = Starter::program(FamilyPlan::of($family), 'New', $transmitter);
+        $program = Starter::program($family, 'New', $transmitter);
         $circuit = Compiler::compile($program, $transmitter);
         $names = array_column($program->outputs, 'channel', 'name');
         $motor = $names['Throttle'] ?? $names['Motor'];
@@ -136,14 +135,17 @@ final class AssignTest extends TestCase
         if (! in_array($family, [Family::Multirotor, Family::TinyMultirotor], true)) {
             self::assertSame(1000, Given::frame($circuit, ['throttle' => 1])->pulse($motor), 'the cut is on at rest');
         }
-        self::assertSame(2000, max(array_map(fn ($output) => $output->pulse, Given::frame($circuit, ['roll' => 1, 'pitch' => 1, 'yaw' => 1])->outputs())));
+        // Behind a controller exactly; a wing's surfaces may be asked for roll and pitch at once.
+        $most = max(array_map(fn ($output) => $output->pulse, Given::frame($circuit, ['roll' => 1, 'pitch' => 1, 'yaw' => 1])->outputs()));
+        self::assertGreaterThanOrEqual(2000, $most);
+        self::assertLessThanOrEqual($program->functions[0]->trim === null ? 2000 : 2150, $most);
     }
 
     public function test_a_new_aircraft_is_safe_on_a_switch_that_rests_away_from_the_pilot(): void
     {
         $text = str_replace('"name": "Flick A", "kind": "switch"', '"name": "Flick A", "kind": "switch", "rest": "away"', (string) file_get_contents(Given::DEMO.'/transmitters/harbour-16.json'));
         $transmitter = \DuskSwitch\Core\Format\TransmitterDecoder::decode($text);
-        $circuit = Compiler::compile(Starter::program(FamilyPlan::of(Family::Multirotor), 'New', $transmitter), $transmitter);
+        $circuit = Compiler::compile(Starter::program(Family::Multirotor, 'New', $transmitter), $transmitter);
 
         self::assertSame('safe', Given::frame($circuit)->steps()['arm']);
         self::assertSame('armed', Given::frame($circuit, controls: ['flick-a' => 'toward'])->steps()['arm']);

@@ -43,14 +43,14 @@ final class DifferencesTest extends TestCase
             'expo in a phase' => ['petrel', fn ($d) => $d->functions[0]->shape->cruise->expo = 0.45, 'Roll expo, Cruise: 30 % → 45 %'],
             'a rate of two sides' => ['petrel', fn ($d) => $d->functions[0]->shape->launch->rate = [0.8, 0.9], 'Roll rate, Launch: 80 % → 80 % low, 90 % high'],
             'another switch' => ['nightjar', fn ($d) => $d->functions[4]->drive->control = 'flick-d', 'Arm driven by: Flick A → Flick D'],
-            'a detent' => ['nightjar', fn ($d) => $d->functions[5]->drive->map->middle = 'level', 'Flight mode at middle: Come home → Self-level'],
+            'a detent' => ['nightjar', fn ($d) => $d->functions[5]->drive->map->middle = 'self-level', 'Flight mode at middle: Come home → Self-level'],
             'a step' => ['nightjar', fn ($d) => $d->functions[5]->steps[1]->value = 0.0, 'Flight mode step Come home: −40 % → 0 %'],
             'an output' => ['tern', function ($d): void {
                 $d->outputs[0]->reverse = true;
                 $d->outputs[0]->subtrim = -0.015;
                 $d->outputs[3]->feeds[1]->weight = 0.35;
             }, '1 Ailerons direction: normal → reversed', '1 Ailerons sub-trim: 0 % → −1.5 %', '4 Rudder feed 2: Roll 20 % → Roll 35 %'],
-            'a feed more' => ['tern', fn ($d) => $d->outputs[2]->feeds[] = (object) ['from' => 'yaw', 'weight' => 0.1, 'offset' => 0.05], '3 Throttle feed 2: none → Yaw 10 %, offset 5 %'],
+            'a feed more' => ['tern', fn ($d) => $d->outputs[2]->feeds[] = (object) ['from' => 'yaw', 'weight' => 0.1, 'offset' => 0.05], '3 Motor feed 2: none → Yaw 10 %, offset 5 %'],
             'a name and a fade' => ['rook', function ($d): void {
                 $d->phases[2]->name = 'Fast';
                 $d->phases[2]->fade = 3.0;

@@ -7,6 +7,9 @@ use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Differences;
+use DuskSwitch\Core\Program\Facts;
+use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\Frame;
@@ -67,6 +70,12 @@ final class Given
         $inputs = json_encode([['axes' => (object) $axes, 'controls' => (object) $controls, 'trims' => (object) $trims]], JSON_THROW_ON_ERROR);
 
         return $circuit->frame(InputsDecoder::list(Json::decode($inputs), $circuit->panel)[0]);
+    }
+
+    /** @return list<string> what changed, in the trade's words */
+    public static function differences(Program $old, Program $new): array
+    {
+        return Differences::between(Facts::of($old, self::transmitter($old->transmitter)), Facts::of($new, self::transmitter($new->transmitter)));
     }
 
     /**

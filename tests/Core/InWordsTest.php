@@ -20,9 +20,9 @@ final class InWordsTest extends TestCase
     {
         $petrel = $this->words(Given::demo('petrel'));
 
-        self::assertSame(['landing' => 'Brakes above 30 %', 'launch' => 'Right shoulder away', 'thermal' => 'Right shoulder middle'], $petrel->phases());
-        self::assertSame(['“motor-off”'], $petrel->functions()['motor']);
-        self::assertSame(['phase Launch', 'phase Thermal', 'phase Landing'], $petrel->functions()['camber']);
+        self::assertSame(['landing' => 'Brakes above 30 %', 'launch' => 'Flight task is Launch', 'thermal' => 'Flight task is Thermal'], $petrel->phases());
+        self::assertSame(['“motor-off”'], $petrel->functions()['throttle']);
+        self::assertSame(['phase Landing', 'phase Launch', 'phase Thermal'], $petrel->functions()['camber']);
         self::assertSame([null, 'not phase Launch'], $petrel->feeds()[6]);
         self::assertSame(['Throttle cut is Cut'], $this->words(Given::demo('tern'))->functions()['throttle']);
     }

@@ -112,11 +112,11 @@ final class SwitchesAndPhasesTest extends TestCase
         self::assertSame(['landing', 'landing'], [$landing->phase(), $landing->steps()['camber']]);
         // Brakes: ailerons up, flaps down, elevator compensation down.
         $pulses = fn (int $channel): int => (int) $landing->pulse($channel) - (int) Given::frame($petrel)->pulse($channel);
-        self::assertGreaterThan(0, $pulses(1));
-        self::assertGreaterThan(0, $pulses(2));
-        self::assertLessThan(0, $pulses(3));
-        self::assertLessThan(0, $pulses(4));
-        self::assertLessThan(0, $pulses(5));
+        self::assertLessThan(0, $pulses(1));
+        self::assertLessThan(0, $pulses(2));
+        self::assertGreaterThan(0, $pulses(3));
+        self::assertGreaterThan(0, $pulses(4));
+        self::assertGreaterThan(0, $pulses(5));
     }
 
     public function test_the_helicopter_ladder(): void

@@ -152,7 +152,7 @@ final class TimeTest extends TestCase
 
         self::assertSame($text(), $text());
         self::assertSame(52, substr_count($text(), "\r\n"));
-        self::assertStringStartsWith('t,phase,roll,pitch,yaw,motor,safety,brake,camber,channel 1 µs', $text());
+        self::assertStringStartsWith('t,phase,roll,pitch,yaw,throttle,cut,task,brake,camber,channel 1 µs', $text());
         self::assertCount(51, json_decode(implode('', [...SeriesEncoder::json($script->run($circuit))]), true)['series']);
     }
 

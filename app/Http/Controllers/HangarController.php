@@ -7,7 +7,6 @@ use DuskSwitch\App\Http\AircraftJson;
 use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
-use DuskSwitch\Core\Airframe\FamilyPlan;
 use DuskSwitch\Core\Airframe\Starter;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Transmitters;
@@ -35,7 +34,7 @@ final readonly class HangarController
         $transmitter = $transmitters->find($id)
             ?? throw Refused::because('transmitter', "there is no transmitter \"{$id}\" in Stores; there is ".implode(', ', $transmitters->ids()));
 
-        return $this->json->answer($this->hangar->add(Starter::program(FamilyPlan::of($family), $name, $transmitter), 'New from the family'), 201);
+        return $this->json->answer($this->hangar->add(Starter::program($family, $name, $transmitter), 'New from the family'), 201);
     }
 
     public function duplicate(Aircraft $aircraft): JsonResponse

@@ -1,0 +1,131 @@
+<?php
+
+namespace DuskSwitch\Core\Airframe;
+
+use DuskSwitch\Core\Airframe\Block\Feeds;
+use DuskSwitch\Core\Airframe\Block\Stick;
+use DuskSwitch\Core\Airframe\Block\Switched;
+use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Program\Condition\StepIs;
+use DuskSwitch\Core\Program\Curve;
+use DuskSwitch\Core\Program\Drive\AxisDrive;
+use DuskSwitch\Core\Program\Drive\CaseDrive;
+use DuskSwitch\Core\Program\Drive\DriveCase;
+use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Override;
+use DuskSwitch\Core\Program\Phase;
+use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Shape;
+use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Units\Range;
+
+/**
+ * A helicopter with a stabiliser: one switch changes five things at once (style, expo, throttle curve, pitch
+ * curve, gyro gain), another stops the motor. Defaults: common practice.
+ */
+final class HelicopterRecipe implements Recipe
+{
+    private const STYLES = ['gentle' => 'Gentle', 'sporty' => 'Sporty', 'aerobatic' => 'Aerobatic'];
+
+    /** Above this stick the rotor has its speed; below it spools from rest. */
+    private const SPOOLED = -0.9;
+
+    public function id(): string
+    {
+        return 'helicopter';
+    }
+
+    public function title(): string
+    {
+        return 'Helicopter with a stabiliser';
+    }
+
+    public function says(): string
+    {
+        return 'One switch for five things: style, expo, throttle curve, pitch curve, gyro gain. Hold, self-level. No trims: they fight the stabiliser.';
+    }
+
+    public function families(): array
+    {
+        return [Family::Helicopter];
+    }
+
+    public function settings(): array
+    {
+        return [
+            Setting::percent('expo-gentle', 'Expo, Gentle', 0.5, 0.0, 1.0),
+            Setting::percent('expo-sporty', 'Expo, Sporty', 0.4, 0.0, 1.0),
+            Setting::percent('expo-aerobatic', 'Expo, Aerobatic', 0.2, 0.0, 1.0),
+            Setting::percent('expo-hold', 'Expo, Hold', 0.4, 0.0, 1.0),
+            Setting::percent('throttle-gentle', 'Throttle, Gentle', 0.7, 0.0, 1.0, 'Flat, of the stick\'s whole way; 0 at its lowest point, so that the rotor spools from rest'),
+            Setting::percent('throttle-sporty', 'Throttle, Sporty', 0.75, 0.0, 1.0),
+            Setting::percent('throttle-aerobatic', 'Throttle, Aerobatic', 0.8, 0.0, 1.0),
+            Setting::percent('floor', 'Pitch floor, Gentle', 0.3, 0.0, 0.5, 'Where the blades stand at low stick: little negative pitch for landing; half is 0°'),
+            Setting::number('pitch-range', 'Pitch range', 11.5, 4.0, 18.0, '°', 'Blade angle at either end, as measured'),
+            Setting::percent('gain', 'Tail gyro gain', 0.57, 0.0, 1.0, 'In all three; each can be changed afterwards'),
+            Setting::number('fade', 'Fade', 2.0, 0.0, 10.0, 's', 'Rotor speed must change slowly from style to style'),
+            Setting::flag('rescue', 'Self-level', true, 'A switch that asks the stabiliser for it'),
+        ];
+    }
+
+    public function plan(Settings $settings, string $base): Plan
+    {
+        $fade = $settings->number('fade');
+        $phases = [
+            new Phase('hold', 'Hold', new StepIs('hold', 'hold')),
+            new Phase('sporty', 'Sporty', new StepIs('style', 'sporty'), $fade),
+            new Phase('aerobatic', 'Aerobatic', new StepIs('style', 'aerobatic'), $fade),
+        ];
+        $byPhase = [$base => 'gentle', 'hold' => 'hold', 'sporty' => 'sporty', 'aerobatic' => 'aerobatic'];
+        $cyclic = fn (Axis $axis): ProportionalFunction => new ProportionalFunction($axis->value, ucfirst($axis->value), new AxisDrive($axis), 0.0, array_map(
+            fn (string $id): Shape => new Shape(Range::both(1.0), $settings->number("expo-{$id}")), $byPhase,
+        ));
+        $curved = fn (?string $curve): Shape => new Shape(Range::both(1.0), 0.0, $curve);
+        $throttle = array_map(fn (string $id): Shape => $curved($id === 'hold' ? 'throttle-gentle' : "throttle-{$id}"), $byPhase);
+        $collective = array_map(fn (string $id): Shape => $curved($id === 'gentle' ? 'landing-floor' : null), $byPhase);
+        $functions = [
+            $cyclic(Axis::Roll), $cyclic(Axis::Pitch), $cyclic(Axis::Yaw),
+            new ProportionalFunction('throttle', 'Throttle', new AxisDrive(Axis::Throttle), 0.0, $throttle, null, [new Override(new StepIs('hold', 'hold'), -1.0)]),
+            new ProportionalFunction('collective', 'Collective', new AxisDrive(Axis::Throttle), 0.0, $collective),
+            Switched::with('hold', 'Hold', ['Hold' => -1.0, 'Released' => 1.0]),
+            Switched::with('style', 'Style', ['Gentle' => -1.0, 'Sporty' => 0.0, 'Aerobatic' => 1.0]),
+            $this->gain($settings->number('gain')),
+        ];
+        $surfaces = [];
+        foreach (['roll' => 'Roll', 'pitch' => 'Pitch', 'throttle' => 'Throttle', 'yaw' => 'Yaw', 'gain' => 'Tail gyro gain', 'collective' => 'Collective', 'style' => 'Style'] as $id => $name) {
+            $surfaces[] = new Surface($name, $id, [Feeds::from($id, 1.0)]);
+        }
+        $plan = new Plan($functions, ['hold' => Wish::TwoPositions, 'style' => Wish::ThreePositions], $surfaces, $phases, $this->curves($settings), ownsShapes: true);
+
+        return $settings->flag('rescue') ? $plan->and(new Plan(
+            [Switched::with('rescue', 'Self-level', ['Off' => -1.0, 'On' => 1.0])],
+            ['rescue' => Wish::TwoPositions],
+            [new Surface('Self-level', 'none', [Feeds::from('rescue', 1.0)])],
+        )) : $plan;
+    }
+
+    private function gain(float $gain): SteppedFunction
+    {
+        $steps = Switched::with('gain', 'Tail gyro gain', array_fill_keys(array_values(self::STYLES), $gain));
+        $cases = [];
+        foreach (['sporty', 'aerobatic'] as $style) {
+            $cases[] = new DriveCase(new StepIs('style', $style), $style);
+        }
+
+        return new SteppedFunction($steps->id, $steps->name, new CaseDrive($cases), $steps->steps);
+    }
+
+    /** @return array<string, Curve> */
+    private function curves(Settings $settings): array
+    {
+        $signal = fn (string $id): float => round(2 * $settings->number($id) - 1, 4);
+        [$gentle, $sporty, $aerobatic] = array_map(fn (string $id): float => $signal("throttle-{$id}"), array_keys(self::STYLES));
+
+        return [
+            'throttle-gentle' => new Curve('throttle-gentle', [[-1.0, -1.0], [self::SPOOLED, $gentle], [1.0, $gentle]]),
+            'throttle-sporty' => new Curve('throttle-sporty', [[-1.0, $sporty], [1.0, $sporty]]),
+            'throttle-aerobatic' => new Curve('throttle-aerobatic', [[-1.0, $aerobatic], [1.0, $aerobatic]]),
+            'landing-floor' => new Curve('landing-floor', [[-1.0, $signal('floor')], [0.0, 0.0], [1.0, 1.0]]),
+        ];
+    }
+}

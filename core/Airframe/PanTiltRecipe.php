@@ -1,0 +1,61 @@
+<?php
+
+namespace DuskSwitch\Core\Airframe;
+
+use DuskSwitch\Core\Program\Feed;
+use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Source\FunctionSource;
+use DuskSwitch\Core\Units\Range;
+
+/** A camera that pans and tilts, added to whatever is there. */
+final class PanTiltRecipe implements Recipe
+{
+    public function id(): string
+    {
+        return 'pan-tilt';
+    }
+
+    public function title(): string
+    {
+        return 'Camera pan and tilt';
+    }
+
+    public function says(): string
+    {
+        return 'Adds two channels on sliders or dials, slowed so that the picture stays calm.';
+    }
+
+    public function families(): array
+    {
+        return [];
+    }
+
+    public function settings(): array
+    {
+        return [
+            Setting::flag('pan', 'Pan', true),
+            Setting::percent('pan-throw', 'Pan throw', 1.0, 0.1, 1.5, 'Right is positive'),
+            Setting::flag('tilt', 'Tilt', true),
+            Setting::percent('tilt-up', 'Tilt up', 0.5, 0.0, 1.5, 'Up is positive'),
+            Setting::percent('tilt-down', 'Tilt down', 1.0, 0.0, 1.5),
+            Setting::number('slow', 'Slow', 2.0, 0.0, 20.0, 's', 'From end to end'),
+        ];
+    }
+
+    public function plan(Settings $settings, string $base): Plan
+    {
+        $plan = new Plan;
+        foreach (['pan' => new Range($settings->number('pan-throw'), $settings->number('pan-throw')), 'tilt' => new Range($settings->number('tilt-down'), $settings->number('tilt-up'))] as $id => $weight) {
+            if ($settings->flag($id)) {
+                $slow = $settings->number('slow') > 0 ? Range::both($settings->number('slow')) : null;
+                $plan = $plan->and(new Plan(
+                    [new ProportionalFunction($id, 'Camera '.$id, null)],
+                    [$id => Wish::Lever],
+                    [new Surface('Camera '.$id, 'none', [new Feed(new FunctionSource($id), $weight, slow: $slow)])],
+                ));
+            }
+        }
+
+        return $plan;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+namespace DuskSwitch\Core\Airframe;
+
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Program;
+
+/** The recipes that there are. */
+final class Recipes
+{
+    /** @return list<Recipe> */
+    public static function all(): array
+    {
+        return [new PlaneRecipe, new FlyingWingRecipe, new SailplaneRecipe, new MultirotorRecipe, new HelicopterRecipe, new SwashRecipe, new PanTiltRecipe];
+    }
+
+    /** The recipe of that id, or null. */
+    public static function find(string $id): ?Recipe
+    {
+        foreach (self::all() as $recipe) {
+            if ($recipe->id() === $id) {
+                return $recipe;
+            }
+        }
+
+        return null;
+    }
+
+    /** The recipe that a new aircraft of a family begins with. */
+    public static function of(Family $family): Recipe
+    {
+        foreach (self::all() as $recipe) {
+            if (in_array($family, $recipe->families(), true)) {
+                return $recipe;
+            }
+        }
+
+        return new PlaneRecipe;
+    }
+
+    /** What the recipe that a program names wants of it; null where it names none, or one with settings that are not possible any more. */
+    public static function planOf(Program $program): ?Plan
+    {
+        $recipe = self::find($program->recipe->id ?? '');
+        if ($recipe === null) {
+            return null;
+        }
+        try {
+            return $recipe->plan(Settings::of($recipe->settings(), $program->recipe->settings ?? []), $program->base()->id);
+        } catch (Refused) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+namespace DuskSwitch\Core\Airframe;
+
+use DuskSwitch\Core\Airframe\Block\Feeds;
+use DuskSwitch\Core\Airframe\Block\Stick;
+use DuskSwitch\Core\Airframe\Block\Switched;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Program\Condition\StepIs;
+use DuskSwitch\Core\Program\Curve;
+use DuskSwitch\Core\Program\Drive\AxisDrive;
+use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Override;
+use DuskSwitch\Core\Program\Phase;
+use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Ring;
+use DuskSwitch\Core\Program\Shape;
+use DuskSwitch\Core\Units\Range;
+use DuskSwitch\Core\Units\Signal;
+
+/**
+ * A helicopter without a stabiliser: the transmitter mixes a swash plate with three servos.
+ *
+ * A servo at the angle ψ, from the front to the left, lifts its edge of the plate by
+ * `collective − pitch·cos ψ + roll·sin ψ`: the height of a tilted plane over a circle. At 0°, ±120° that is
+ * front = collective − pitch, rear = collective + pitch/2 ± roll·√3/2.
+ */
+final class SwashRecipe implements Recipe
+{
+    /** Degrees from the front to the left, by name and part. */
+    private const PLATES = [
+        '120-degrees' => ['Front' => 0, 'Rear left' => 120, 'Rear right' => -120],
+        '90-degrees' => ['Front' => 0, 'Left' => 90, 'Right' => -90],
+    ];
+
+    public function id(): string
+    {
+        return 'swash-helicopter';
+    }
+
+    public function title(): string
+    {
+        return 'Helicopter without a stabiliser';
+    }
+
+    public function says(): string
+    {
+        return 'Three swash servos mixed from collective, pitch and roll, with a ring that keeps the plate off its stops; throttle and pitch curves; hold.';
+    }
+
+    public function families(): array
+    {
+        return [Family::Helicopter];
+    }
+
+    public function settings(): array
+    {
+        return [
+            Setting::choice('swash', 'Swash plate', ['120-degrees' => '120°: one in front, two behind', '90-degrees' => '90°: one in front, one on each side']),
+            Setting::percent('cyclic', 'Cyclic throw', 0.5, 0.05, 1.0, 'At full roll or pitch'),
+            Setting::percent('collective', 'Collective throw', 0.6, 0.05, 1.0, 'At full collective'),
+            Setting::percent('ring', 'Ring limit', 1.0, 0.05, 1.5, 'How far roll and pitch go together: 100 % is either of them alone'),
+            Setting::number('pitch-range', 'Pitch range', 11.5, 4.0, 18.0, '°', 'Blade angle at either end, as measured'),
+            Setting::percent('floor', 'Pitch floor, Normal', 0.3, 0.0, 0.5, 'Where the blades stand at low stick; half is 0°'),
+            Setting::percent('throttle-sporty', 'Throttle, Sporty', 0.75, 0.0, 1.0, 'At the stick\'s ends; a little less in the middle'),
+            Setting::percent('gain', 'Tail gyro gain', 0.57, 0.0, 1.0),
+            Setting::number('fade', 'Fade', 2.0, 0.0, 10.0, 's', 'Rotor speed must change slowly'),
+        ];
+    }
+
+    public function plan(Settings $settings, string $base): Plan
+    {
+        [$cyclic, $collective] = [$settings->number('cyclic'), $settings->number('collective')];
+        $reach = $collective + $cyclic * $settings->number('ring');
+        if ($reach > Signal::LIMIT) {
+            throw Refused::because('settings.cyclic', 'Full collective and full cyclic together ask the servos for '.round($reach * 100).' %, and they go no further than 150 %; lower the cyclic throw, the collective throw or the ring');
+        }
+        $surfaces = [];
+        foreach (self::PLATES[$settings->choice('swash')] as $name => $degrees) {
+            $surfaces[] = new Surface("{$name} swash servo", 'swash-'.strtolower(str_replace(' ', '-', $name)), Feeds::some([
+                Feeds::from('collective', $collective),
+                Feeds::from('pitch', round(-$cyclic * cos(deg2rad($degrees)), 12)),
+                Feeds::from('roll', round($cyclic * sin(deg2rad($degrees)), 12)),
+            ]));
+        }
+        foreach (['throttle' => 'Throttle', 'yaw' => 'Yaw', 'gain' => 'Tail gyro gain'] as $id => $name) {
+            $surfaces[] = new Surface($name, $id, [Feeds::from($id, 1.0)]);
+        }
+        $shape = fn (string $curve): Shape => new Shape(Range::both(1.0), 0.0, $curve);
+        $functions = [
+            Stick::of(Axis::Roll, $base), Stick::of(Axis::Pitch, $base), Stick::of(Axis::Yaw, $base),
+            new ProportionalFunction(
+                'throttle', 'Throttle', new AxisDrive(Axis::Throttle), 0.0, [$base => $shape('throttle-normal'), 'sporty' => $shape('throttle-sporty')],
+                null, [new Override(new StepIs('hold', 'hold'), -1.0)],
+            ),
+            new ProportionalFunction('collective', 'Collective', new AxisDrive(Axis::Throttle), 0.0, [$base => $shape('landing-floor'), 'sporty' => Shape::straight(), 'hold' => Shape::straight()]),
+            Switched::with('hold', 'Hold', ['Hold' => -1.0, 'Released' => 1.0]),
+            Switched::with('style', 'Style', ['Normal' => -1.0, 'Sporty' => 1.0]),
+            Switched::with('gain', 'Tail gyro gain', ['Set' => $settings->number('gain')]),
+        ];
+        $phases = [
+            new Phase('hold', 'Hold', new StepIs('hold', 'hold')),
+            new Phase('sporty', 'Sporty', new StepIs('style', 'sporty'), $settings->number('fade')),
+        ];
+
+        return new Plan(
+            $functions, ['hold' => Wish::TwoPositions, 'style' => Wish::TwoPositions], $surfaces, $phases, $this->curves($settings),
+            [], new Ring(['roll', 'pitch'], $settings->number('ring')),
+        );
+    }
+
+    /** @return array<string, Curve> */
+    private function curves(Settings $settings): array
+    {
+        $sporty = round(2 * $settings->number('throttle-sporty') - 1, 4);
+
+        return [
+            'throttle-normal' => new Curve('throttle-normal', [[-1.0, -1.0], [0.0, round($sporty * 0.8, 4)], [1.0, $sporty]]),
+            'throttle-sporty' => new Curve('throttle-sporty', [[-1.0, $sporty], [0.0, round($sporty - 0.1, 4)], [1.0, $sporty]]),
+            'landing-floor' => new Curve('landing-floor', [[-1.0, round(2 * $settings->number('floor') - 1, 4)], [0.0, 0.0], [1.0, 1.0]]),
+        ];
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Program\AppliedRecipe;
+use DuskSwitch\Core\Program\Ladder;
+use DuskSwitch\Core\Program\Ring;
+use DuskSwitch\Core\Program\Rung;
+
+/** Reads what a program may carry beside its signal path: its recipe, its ring, its ladder. */
+final class ExtrasDecoder
+{
+    /** The recipe that stands at a node; its settings are judged where it's applied. */
+    public static function recipe(Node $node): AppliedRecipe
+    {
+        $node->keys(['id'], ['settings']);
+        $settings = [];
+        foreach ($node->at('settings')?->entries(40) ?? [] as $id => $value) {
+            $settings[$id] = match (true) {
+                $value->isNumber() => $value->number(-1e6, 1e6),
+                $value->isText() => $value->text(),
+                default => $value->flag(),
+            };
+        }
+
+        return new AppliedRecipe($node->at('id')?->id() ?? '', $settings);
+    }
+
+    /** The ring that stands at a node. */
+    public static function ring(Node $node): ?Ring
+    {
+        $node->keys(['of', 'limit']);
+        $of = array_map(fn (Node $item): string => $item->id(), $node->at('of')?->items(2, 2) ?? []);
+        $limit = $node->at('limit')?->number(0.05, 1.5) ?? 1.0;
+        if (count($of) !== 2) {
+            return null;
+        }
+        if ($of[0] === $of[1]) {
+            $node->at('of')?->fault('must name two different functions');
+        }
+
+        return new Ring([$of[0], $of[1]], $limit);
+    }
+
+    /** The ladder that stands at a node. */
+    public static function ladder(Node $node): ?Ladder
+    {
+        $node->keys(['rungs', 'phase'], ['style', 'at']);
+        $rungs = [];
+        foreach ($node->at('rungs')?->items(12, 1) ?? [] as $item) {
+            $rungs[] = self::rung($item);
+        }
+        $at = $node->at('at')?->whole(0, max(0, count($rungs) - 1));
+        if ($rungs === []) {
+            return null;
+        }
+        $ladder = new Ladder($rungs, $node->at('phase')?->id() ?? '', $node->at('style')?->id(), $at);
+        $ladder->check($node->path, $node->faults);
+
+        return $ladder;
+    }
+
+    private static function rung(Node $node): Rung
+    {
+        $node->keys(['name', 'expo', 'rate'], ['style', 'date', 'note']);
+        $written = $node->at('date');
+        $date = $written?->text(10);
+        if ($written !== null && preg_match('/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/D', (string) $date) !== 1) {
+            $written->fault('must be a date such as 2026-05-01');
+        }
+
+        return new Rung(
+            $node->at('name')?->text() ?? '',
+            $node->at('expo')?->number(0, 1) ?? 0.0,
+            $node->at('rate')?->number(0.05, 1.5) ?? 1.0,
+            $node->at('style')?->id(),
+            $date,
+            $node->at('note')?->text(400, true) ?? '',
+        );
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+namespace DuskSwitch\Core\Program;
+
+use DuskSwitch\Core\Fault\Faults;
+
+/** A learner's planned steps: expo comes down and rates go up, on purpose, over weeks. */
+final readonly class Ladder
+{
+    /**
+     * @param  non-empty-list<Rung>  $rungs  from the gentlest
+     * @param  string  $phase  the phase whose shapes it sets
+     * @param  string|null  $style  a switched function whose step at rest the rungs choose
+     * @param  int|null  $at  the rung that the program stands on, from 0; null before the first
+     */
+    public function __construct(public array $rungs, public string $phase, public ?string $style = null, public ?int $at = null) {}
+
+    /** Notes what is out of order: a ladder goes from gentle to lively, and forward in time. */
+    public function check(string $path, Faults $faults): void
+    {
+        $date = null;
+        foreach ($this->rungs as $index => $rung) {
+            $before = $this->rungs[$index - 1] ?? null;
+            if ($before !== null && $rung->expo > $before->expo) {
+                $faults->add("{$path}.rungs[{$index}].expo", "“{$rung->name}” has more expo than “{$before->name}” before it; a ladder goes from gentle to lively, so put them in order");
+            }
+            if ($before !== null && $rung->rate < $before->rate) {
+                $faults->add("{$path}.rungs[{$index}].rate", "“{$rung->name}” has a lower rate than “{$before->name}” before it; a ladder goes from gentle to lively, so put them in order");
+            }
+            if ($rung->date !== null && $date !== null && $rung->date < $date) {
+                $faults->add("{$path}.rungs[{$index}].date", "“{$rung->name}” is planned for {$rung->date}, before the step that it follows ({$date})");
+            }
+            $date = $rung->date ?? $date;
+        }
+    }
+}
