@@ -5,12 +5,16 @@ namespace DuskSwitch\App\Http;
 use DuskSwitch\App\Hangar\Hangar;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Airframe\MixWords;
+use DuskSwitch\Core\Airframe\Picture;
+use DuskSwitch\Core\Format\StylesEncoder;
 use DuskSwitch\Core\Format\TransmitterEncoder;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Gaps;
 use DuskSwitch\Core\Program\InWords;
 use DuskSwitch\Core\Program\Loom;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Solve\PhaseReach;
 use DuskSwitch\Core\Units\Ruler;
 use Illuminate\Http\JsonResponse;
 
@@ -50,8 +54,10 @@ final readonly class AircraftJson
             'transmitterDefinition' => TransmitterEncoder::encode($transmitter),
             'sticks' => array_map(fn ($axis): string => $axis->value, $program->stickMode->axes()),
             'threads' => $this->threads($program),
-            'gaps' => Gaps::of($program),
-            'words' => $this->words(new InWords($program, $transmitter)),
+            'gaps' => [...Gaps::of($program), ...PhaseReach::notes($circuit)],
+            'words' => [...$this->words(new InWords($program, $transmitter)), 'mixing' => (object) (new MixWords($program, $transmitter))->outputs()],
+            'parts' => (object) Picture::parts($program),
+            'styles' => StylesEncoder::encode($circuit),
             'ruler' => ['from' => Ruler::FROM, 'to' => Ruler::TO, 'low' => Ruler::LOW, 'centre' => Ruler::CENTRE, 'high' => Ruler::HIGH],
         ], $status);
     }

@@ -7,7 +7,7 @@ use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Kit\Transmitters;
-use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Sheet\Sheet;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 
@@ -35,19 +35,32 @@ final readonly class Bench
     {
         $program = ProgramDecoder::read($document);
 
-        return Compiler::compile($program, $this->transmitterOf($program));
+        return Compiler::compile($program, $this->transmitter($program->transmitter));
     }
 
     /**
-     * The transmitter that a program is for.
+     * What to key in for a document's text.
+     *
+     * @param  string  $transmitter  the id of another transmitter than the program's; empty for its own
      *
      * @throws Refused
      */
-    private function transmitterOf(Program $program): Transmitter
+    public function sheet(string $text, string $transmitter): Sheet
     {
-        return $this->transmitters->find($program->transmitter) ?? throw Refused::because(
-            'transmitter',
-            "there is no transmitter \"{$program->transmitter}\" in Stores; there is ".implode(', ', $this->transmitters->ids()),
-        );
+        $circuit = $this->circuit($text);
+        $own = $circuit->panel->transmitter;
+
+        return Sheet::elsewhere($circuit->program, $own, $transmitter === '' ? $own : $this->transmitter($transmitter));
+    }
+
+    /**
+     * A transmitter in Stores.
+     *
+     * @throws Refused where there's no such one
+     */
+    public function transmitter(string $id): Transmitter
+    {
+        return $this->transmitters->find($id)
+            ?? throw Refused::because('transmitter', "there is no transmitter \"{$id}\" in Stores; there is ".implode(', ', $this->transmitters->ids()));
     }
 }

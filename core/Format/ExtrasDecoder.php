@@ -14,16 +14,19 @@ final class ExtrasDecoder
     public static function recipe(Node $node): AppliedRecipe
     {
         $node->keys(['id'], ['settings']);
-        $settings = [];
-        foreach ($node->at('settings')?->entries(40) ?? [] as $id => $value) {
-            $settings[$id] = match (true) {
-                $value->isNumber() => $value->number(-1e6, 1e6),
-                $value->isText() => $value->text(),
-                default => $value->flag(),
-            };
-        }
+        $settings = $node->at('settings');
 
-        return new AppliedRecipe($node->at('id')?->id() ?? '', $settings);
+        return new AppliedRecipe($node->at('id')?->id() ?? '', $settings === null ? [] : self::settings($settings));
+    }
+
+    /** @return array<string, float|bool|string> what was chosen in a recipe, as it stands at a node */
+    public static function settings(Node $node): array
+    {
+        return array_map(fn (Node $value): float|bool|string => match (true) {
+            $value->isNumber() => $value->number(-1e6, 1e6),
+            $value->isText() => $value->text(),
+            default => $value->flag(),
+        }, $node->entries(40));
     }
 
     /** The ring that stands at a node. */

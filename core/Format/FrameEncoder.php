@@ -3,11 +3,13 @@
 namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Contribution;
 use DuskSwitch\Core\Signal\Explanation;
 use DuskSwitch\Core\Signal\Frame;
 use DuskSwitch\Core\Signal\OutputValue;
 use DuskSwitch\Core\Signal\Panel;
+use DuskSwitch\Core\Signal\Stages;
 
 /** Writes frames and explanations as plain values, ready for JSON. */
 final class FrameEncoder
@@ -27,6 +29,22 @@ final class FrameEncoder
                 'clipped' => $output->clipped,
             ], $frame->outputs()),
         ];
+    }
+
+    /**
+     * What each output is asked for, before its direction, travel and centre: how far its surface goes.
+     *
+     * @return object by channel
+     */
+    public static function meant(Frame $frame, Program $program): object
+    {
+        $values = $frame->outputs();
+        $meant = [];
+        foreach ($program->outputs as $output) {
+            $meant[$output->channel] = self::plain(round(Stages::back($output, $values[$output->channel]->signal), 6));
+        }
+
+        return (object) $meant;
     }
 
     /**

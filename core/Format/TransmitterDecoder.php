@@ -6,6 +6,7 @@ use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\ControlKind;
+use DuskSwitch\Core\Kit\Keying;
 use DuskSwitch\Core\Kit\Place;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Units\PulseScale;
@@ -23,7 +24,7 @@ final class TransmitterDecoder
         $faults = new Faults;
         $node = new Node(Json::decode($text), '', $faults);
         Header::check($node, self::FORMAT, 1);
-        $node->keys(['format', 'version', 'id', 'name', 'channels', 'pulse', 'gimbals', 'controls'], ['trimClicks']);
+        $node->keys(['format', 'version', 'id', 'name', 'channels', 'pulse', 'gimbals', 'controls'], ['trimClicks', 'keying']);
         $pulse = $node->at('pulse');
         $pulse?->keys(['centre', 'span']);
         $gimbals = $node->at('gimbals');
@@ -33,15 +34,18 @@ final class TransmitterDecoder
         foreach ($node->at('controls')?->items(40) ?? [] as $item) {
             $controls[] = self::control($item, $ids);
         }
+        $scale = new PulseScale($pulse?->at('centre')?->number(1000, 2000) ?? 1500, $pulse?->at('span')?->number(100, 600) ?? 500);
+        $keying = $node->at('keying');
         $transmitter = new Transmitter(
             $node->at('id')?->id() ?? '',
             $node->at('name')?->text() ?? '',
             $node->at('channels')?->whole(1, 32) ?? 1,
-            new PulseScale($pulse?->at('centre')?->number(1000, 2000) ?? 1500, $pulse?->at('span')?->number(100, 600) ?? 500),
+            $scale,
             self::place($gimbals?->at('left')),
             self::place($gimbals?->at('right')),
             $node->at('trimClicks')?->whole(1, 200) ?? 25,
             $controls,
+            $keying === null ? Keying::free() : KeyingDecoder::decode($keying, $scale),
         );
         $faults->refuseAny();
 

@@ -15,6 +15,7 @@ final readonly class Transmitter
      * @param  Place  $leftGimbal  where the left stick sits
      * @param  Place  $rightGimbal  where the right stick sits
      * @param  list<Control>  $controls  in the order in which the maker lists them
+     * @param  Keying  $keying  how values are keyed into it
      */
     public function __construct(
         public string $id,
@@ -25,6 +26,7 @@ final readonly class Transmitter
         public Place $rightGimbal,
         public int $trimClicks,
         public array $controls,
+        public Keying $keying,
     ) {
         $this->byId = array_column($controls, null, 'id');
     }

@@ -3,7 +3,6 @@
 namespace DuskSwitch\Core\Signal;
 
 use DuskSwitch\Core\Signal\Part\OutputPart;
-use DuskSwitch\Core\Units\Signal;
 
 /** Why an output is where it is, stage by stage; signals, 1.0 = 100 %. */
 final readonly class Explanation
@@ -39,14 +38,11 @@ final readonly class Explanation
                 $feed->kind, $feed->id, $feed->name, (float) $frame->slots[$feed->input], (float) $amount, $feed->combine, $active === 1, (float) $sum,
             );
         }
-        $output = $part->output;
-        $clamped = max(-Signal::LIMIT, min(Signal::LIMIT, $sum));
-        $travelled = $clamped * ($clamped >= 0 ? $output->travel->high : $output->travel->low);
-        $turned = $output->reverse ? -$travelled : $travelled;
-        $value = $frame->outputs()[$output->channel];
+        $stages = Stages::of($part->output, $sum);
+        $value = $frame->outputs()[$part->output->channel];
 
         return new self(
-            $output->channel, $contributions, $clamped, $travelled, $turned, $turned + $output->subtrim,
+            $part->output->channel, $contributions, $stages->sum, $stages->afterTravel, $stages->afterReverse, $stages->afterSubtrim,
             $value->signal, $value->pulse, $value->clipped,
         );
     }

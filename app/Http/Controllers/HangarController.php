@@ -8,8 +8,6 @@ use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Airframe\Starter;
-use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Kit\Transmitters;
 use DuskSwitch\Core\Program\Family;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -24,17 +22,15 @@ final readonly class HangarController
         return new JsonResponse(['aircraft' => Aircraft::orderBy('name')->orderBy('id')->get()->map($this->json->row(...))->all()]);
     }
 
-    public function store(Request $request, Transmitters $transmitters): JsonResponse
+    public function store(Request $request): JsonResponse
     {
         $body = Body::of($request, ['name', 'family', 'transmitter']);
         $name = $body->need('name')->text();
         $family = $body->need('family')->choice(Family::class);
         $id = $body->need('transmitter')->id();
         $body->done();
-        $transmitter = $transmitters->find($id)
-            ?? throw Refused::because('transmitter', "there is no transmitter \"{$id}\" in Stores; there is ".implode(', ', $transmitters->ids()));
 
-        return $this->json->answer($this->hangar->add(Starter::program($family, $name, $transmitter), 'New from the family'), 201);
+        return $this->json->answer($this->hangar->add(Starter::program($family, $name, $this->bench->transmitter($id)), 'New from the family'), 201);
     }
 
     public function duplicate(Aircraft $aircraft): JsonResponse

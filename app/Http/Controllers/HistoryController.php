@@ -36,6 +36,12 @@ final class HistoryController
         ])->all()]);
     }
 
+    /** What changed between any two revisions. */
+    public function compare(Aircraft $aircraft, int $from, int $to): JsonResponse
+    {
+        return new JsonResponse(['from' => $from, 'to' => $to, 'changes' => Differences::between($this->of($aircraft, $from), $this->of($aircraft, $to))]);
+    }
+
     /** @return array<string, Subject> */
     private function of(Aircraft $aircraft, int $number): array
     {

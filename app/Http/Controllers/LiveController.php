@@ -47,6 +47,7 @@ final readonly class LiveController
             'explanation' => $explanation === null ? null : FrameEncoder::explanation($explanation),
             'state' => $state?->memory,
             'settlesIn' => $circuit->settlesIn,
+            'meant' => FrameEncoder::meant($frame, $circuit->program),
             'dot' => $function === null ? null : $circuit->dot($function, $frame),
         ]);
     }

@@ -2,9 +2,12 @@
 
 namespace DuskSwitch\App\Http\Controllers;
 
+use DuskSwitch\Core\Airframe\Recipes;
+use DuskSwitch\Core\Format\RecipeEncoder;
 use DuskSwitch\Core\Format\TransmitterEncoder;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Kit\Transmitters;
+use DuskSwitch\Core\Program\CurveEdit;
 use DuskSwitch\Core\Program\Family;
 use Illuminate\Http\JsonResponse;
 
@@ -19,5 +22,10 @@ final class StoresController
             'transmitters' => array_map(fn (Transmitter $one): array => TransmitterEncoder::encode($one), array_values($found)),
             'families' => array_map(fn (Family $family): array => ['id' => $family->value, 'title' => $family->title()], Family::cases()),
         ]);
+    }
+
+    public function recipes(): JsonResponse
+    {
+        return new JsonResponse(['recipes' => array_map(RecipeEncoder::encode(...), Recipes::all()), 'curves' => CurveEdit::presets()]);
     }
 }

@@ -1,0 +1,150 @@
+<?php
+
+namespace DuskSwitch\App\Http\Controllers;
+
+use DuskSwitch\App\Http\Body;
+use DuskSwitch\App\Http\Proposal;
+use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Airframe\Climb;
+use DuskSwitch\Core\Airframe\Fitting;
+use DuskSwitch\Core\Airframe\Recipes;
+use DuskSwitch\Core\Airframe\Settings;
+use DuskSwitch\Core\Airframe\StyleEdit;
+use DuskSwitch\Core\Airframe\Styles;
+use DuskSwitch\Core\Airframe\StyleThing;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\ConditionDecoder;
+use DuskSwitch\Core\Format\ExtrasDecoder;
+use DuskSwitch\Core\Format\InputsDecoder;
+use DuskSwitch\Core\Move\Move;
+use DuskSwitch\Core\Program\Curve;
+use DuskSwitch\Core\Program\CurveEdit;
+use DuskSwitch\Core\Program\PhaseEdit;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Solve\TrimsHome;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/**
+ * What a larger edit would make of a document, with what it changes in words. Nothing is kept: the pilot looks,
+ * and takes it over like any other edit.
+ */
+final readonly class ProposalController
+{
+    public function __construct(private Bench $bench, private Proposal $proposal) {}
+
+    public function recipe(Request $request): JsonResponse
+    {
+        [$body, $circuit] = $this->read($request, ['recipe', 'settings']);
+        $id = $body->need('recipe')->id();
+        $given = ExtrasDecoder::settings($body->need('settings'));
+        $body->done();
+        $recipe = Recipes::find($id) ?? throw Refused::because('recipe', "there is no recipe \"{$id}\"; there is ".implode(', ', array_map(fn ($one): string => $one->id(), Recipes::all())));
+        $fitted = Fitting::fit($recipe, Settings::of($recipe->settings(), $given), $circuit->program, $circuit->panel->transmitter);
+
+        return $this->proposal->answer($circuit, $fitted->program, $fitted->notes);
+    }
+
+    public function transmitter(Request $request): JsonResponse
+    {
+        [$body, $circuit] = $this->read($request, ['transmitter']);
+        $id = $body->need('transmitter')->id();
+        $body->done();
+        $moved = Move::to($circuit->program, $circuit->panel->transmitter, $this->bench->transmitter($id));
+
+        return $this->proposal->answer($circuit, $moved->program, $moved->losses, $moved->places);
+    }
+
+    public function rung(Request $request): JsonResponse
+    {
+        [$body, $circuit] = $this->read($request, ['rung']);
+        $rung = $body->need('rung')->whole(0, 11);
+        $body->done();
+
+        return $this->proposal->answer($circuit, Climb::to($circuit->program, $rung, $circuit->panel->transmitter));
+    }
+
+    public function trims(Request $request): JsonResponse
+    {
+        [$body, $circuit] = $this->read($request, ['inputs']);
+        $inputs = InputsDecoder::set($body->need('inputs'), $circuit->panel);
+        $body->done();
+
+        return $this->proposal->answer($circuit, TrimsHome::into($circuit, $inputs));
+    }
+
+    public function phase(Request $request): JsonResponse
+    {
+        [$body, $circuit] = $this->read($request, ['do'], ['phase', 'name', 'when', 'fade', 'by']);
+        $do = $body->need('do')->text();
+        $body->node->keys(['document', 'do', ...['add' => ['name', 'when', 'fade', 'phase'], 'remove' => ['phase'], 'move' => ['phase', 'by']][$do] ?? []]);
+        $body->done();
+        $program = match ($do) {
+            'add' => $this->addPhase($body, $circuit),
+            'remove' => PhaseEdit::remove($circuit->program, $body->need('phase')->id()),
+            'move' => PhaseEdit::move($circuit->program, $body->need('phase')->id(), $body->need('by')->whole(-16, 16)),
+            default => throw Refused::because('do', 'must be add, remove or move'),
+        };
+        $body->done();
+
+        return $this->proposal->answer($circuit, $program);
+    }
+
+    private function addPhase(Body $body, Circuit $circuit): Program
+    {
+        $name = $body->need('name')->text();
+        $when = ConditionDecoder::decode($body->need('when'));
+        $fade = $body->need('fade')->number(0, 60);
+        $like = $body->need('phase')->id();
+        $body->done();
+
+        return PhaseEdit::add($circuit->program, $name, $when, $fade, $like);
+    }
+
+    public function style(Request $request): JsonResponse
+    {
+        [$body, $circuit] = $this->read($request, ['row', 'thing', 'value']);
+        $row = $body->need('row')->id();
+        $thing = $body->need('thing')->choice(StyleThing::class);
+        $value = match ($thing) {
+            StyleThing::Fade => $body->need('value')->number(0, 60),
+            StyleThing::Expo => $body->need('value')->number(-1, 1),
+            default => $body->need('value')->number(-1.5, 1.5),
+        };
+        $body->done();
+        $styles = Styles::of($circuit->program, $circuit->panel->transmitter) ?? throw Refused::because('row', 'this program has no switch that chooses styles');
+
+        return $this->proposal->answer($circuit, StyleEdit::put($styles, $row, $thing, $value));
+    }
+
+    public function curve(Request $request): JsonResponse
+    {
+        [$body, $circuit] = $this->read($request, ['curve', 'do']);
+        $id = $body->need('curve')->id();
+        $do = $body->need('do')->text();
+        $body->done();
+        $curve = $circuit->program->curves[$id] ?? throw Refused::because('curve', "there is no curve \"{$id}\"");
+        $curve = match ($do) {
+            'mirror' => CurveEdit::mirrored($curve),
+            'turn' => CurveEdit::turned($curve),
+            'add-point' => CurveEdit::withPoint($curve),
+            default => new Curve($id, CurveEdit::presets()[$do] ?? throw Refused::because('do', 'must be mirror, turn, add-point, or one of '.implode(', ', array_keys(CurveEdit::presets()))), $curve->smooth),
+        };
+
+        return $this->proposal->answer($circuit, $circuit->program->with(curves: [...$circuit->program->curves, $id => $curve]));
+    }
+
+    /**
+     * @param  list<string>  $keys
+     * @param  list<string>  $optional
+     * @return array{Body, Circuit}
+     */
+    private function read(Request $request, array $keys, array $optional = []): array
+    {
+        $body = Body::of($request, ['document', ...$keys], $optional);
+        $body->done();
+
+        return [$body, $this->bench->read($body->raw('document'))];
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+namespace DuskSwitch\Core\Airframe;
+
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Combine;
+use DuskSwitch\Core\Program\ConditionWords;
+use DuskSwitch\Core\Program\Drive\AxisDrive;
+use DuskSwitch\Core\Program\Feed;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Source\AxisSource;
+use DuskSwitch\Core\Program\Source\ControlSource;
+use DuskSwitch\Core\Program\Source\FunctionSource;
+use DuskSwitch\Core\Program\Source\OutputSource;
+use DuskSwitch\Core\Program\SteppedFunction;
+
+/** Says what feeds what, with signs and weights: "Roll: right 60 % down, left 80 % up". */
+final readonly class MixWords
+{
+    private const SIDES = ['roll' => ['left', 'right'], 'pitch' => ['back', 'forward'], 'throttle' => ['low', 'high'], 'yaw' => ['left', 'right']];
+
+    private ConditionWords $words;
+
+    /** @var array<int, string> */
+    private array $parts;
+
+    public function __construct(private Program $program, private Transmitter $transmitter)
+    {
+        $this->words = new ConditionWords($program, $transmitter);
+        $this->parts = Picture::parts($program);
+    }
+
+    /** @return array<int, list<string>> by channel, a sentence for each feed */
+    public function outputs(): array
+    {
+        $said = [];
+        foreach ($this->program->outputs as $output) {
+            $said[$output->channel] = array_map(fn (Feed $feed): string => $this->feed($output, $feed), $output->feeds);
+        }
+
+        return $said;
+    }
+
+    private function feed(Output $output, Feed $feed): string
+    {
+        $ways = $this->ways($output->channel);
+        $source = $feed->source;
+        $function = $source instanceof FunctionSource ? $this->program->function($source->function) : null;
+        $axis = match (true) {
+            $source instanceof AxisSource => $source->axis->value,
+            $function instanceof ProportionalFunction && $function->drive instanceof AxisDrive => $function->drive->axis->value,
+            default => '',
+        };
+        $name = $function?->name() ?? match (true) {
+            $source instanceof ControlSource => $this->transmitter->control($source->control)->name ?? $source->control,
+            $source instanceof AxisSource => ucfirst($source->axis->value).' stick',
+            $source instanceof OutputSource => "Output {$source->channel}",
+            default => 'Constant',
+        };
+        $amounts = match (true) {
+            $feed->combine === Combine::Scale => ['multiplies the sum by '.self::percent($feed->weight->high)],
+            $function instanceof SteppedFunction => array_map(fn ($step): string => "{$step->name} ".self::amount($feed->offset + $step->value * ($step->value >= 0 ? $feed->weight->high : $feed->weight->low), $ways), $function->steps),
+            isset(self::SIDES[$axis]) && $axis !== 'throttle' => [
+                self::SIDES[$axis][1].' '.self::amount($feed->weight->high, $ways), self::SIDES[$axis][0].' '.self::amount(-$feed->weight->low, $ways),
+            ],
+            $feed->weight->isEven() => [self::amount($feed->weight->high, $ways)],
+            default => ['above zero '.self::amount($feed->weight->high, $ways), 'below zero '.self::amount(-$feed->weight->low, $ways)],
+        };
+        $more = array_filter([
+            $feed->offset === 0.0 || $function instanceof SteppedFunction ? '' : 'offset '.self::amount($feed->offset, $ways),
+            $feed->curve === null ? '' : "by curve {$feed->curve}",
+            $feed->combine === Combine::Replace ? 'in place of all before' : '',
+            $feed->when === null ? '' : "while {$this->words->say($feed->when)}",
+            $feed->delay === 0.0 ? '' : "{$feed->delay} s late",
+            $feed->slow === null ? '' : "slowed: {$feed->slow->low} s up, {$feed->slow->high} s down",
+        ]);
+
+        return "{$name}: ".implode(', ', [...$amounts, ...$more]);
+    }
+
+    /** @return array{string, string} words for below and above zero */
+    private function ways(int $channel): array
+    {
+        $part = $this->parts[$channel] ?? '';
+
+        return match (true) {
+            $part === 'rudder' => ['left', 'right'],
+            str_starts_with($part, 'swash') => ['down', 'up'],
+            preg_match('/aileron|elevon|flap|elevator|tail$/', $part) === 1 => ['up', 'down'],
+            default => ['', ''],
+        };
+    }
+
+    /** @param  array{string, string}  $ways */
+    private static function amount(float $value, array $ways): string
+    {
+        if ($ways[0] === '') {
+            return self::percent($value);
+        }
+
+        return abs($value) < 1e-9 ? '0 %' : self::percent(abs($value)).' '.($value > 0 ? $ways[1] : $ways[0]);
+    }
+
+    private static function percent(float $value): string
+    {
+        return str_replace('-', '−', (string) (round($value * 100, 1) + 0.0)).' %';
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+namespace DuskSwitch\Core\Airframe;
+
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Program\Curve;
+use DuskSwitch\Core\Program\Phase;
+use DuskSwitch\Core\Program\PilotFunction;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Shape;
+use DuskSwitch\Core\Program\Step;
+use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Units\Range;
+
+/** Changes one cell of the table of styles, wherever in the program it comes from. */
+final class StyleEdit
+{
+    /**
+     * The program with one thing of one row changed.
+     *
+     * @param  string  $row  the row's phase
+     * @param  float  $value  a signal; seconds for the fade
+     *
+     * @throws Refused where that row hasn't got that thing
+     */
+    public static function put(Styles $styles, string $row, StyleThing $thing, float $value): Program
+    {
+        foreach ($styles->rows() as $one) {
+            if ($one->phase === $row) {
+                return self::changed($styles, $one, $thing, $value);
+            }
+        }
+        throw Refused::because('row', "no position of {$styles->control()} chooses the phase \"{$row}\"");
+    }
+
+    private static function changed(Styles $styles, StyleRow $row, StyleThing $thing, float $value): Program
+    {
+        $program = $styles->program;
+        $step = $row->step === null ? null : $styles->step($row->step);
+        if ($step === null && in_array($thing, [StyleThing::Style, StyleThing::Throttle, StyleThing::Gain], true)) {
+            throw Refused::because('thing', "{$row->name} has no {$thing->value} of its own; the motor stands");
+        }
+
+        return match ($thing) {
+            StyleThing::Style => self::stepped($program, $styles->style->id, $step, $value),
+            StyleThing::Gain => self::stepped($program, 'gain', $styles->gain($step), $value),
+            StyleThing::Expo => self::expo($program, $row->phase, $value),
+            StyleThing::Throttle => self::throttle($styles, $row, $value),
+            StyleThing::Floor => self::floor($styles, $row, $value),
+            StyleThing::Fade => $program->with(phases: self::faded($program, $row->phase, $value)),
+        };
+    }
+
+    private static function stepped(Program $program, string $id, ?Step $step, float $value): Program
+    {
+        return self::function($program, $id, fn (PilotFunction $one): PilotFunction => $one instanceof SteppedFunction ? new SteppedFunction(
+            $one->id, $one->name, $one->drive, array_map(fn (Step $is): Step => $is->id === $step?->id ? new Step($is->id, $is->name, $value) : $is, $one->steps),
+        ) : $one);
+    }
+
+    private static function expo(Program $program, string $phase, float $value): Program
+    {
+        foreach (Styles::CYCLIC as $id) {
+            $program = self::function($program, $id, fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
+                ? $one->shaped([...$one->shapes, $phase => new Shape(($one->shapes[$phase] ?? $one->shapes[$program->base()->id] ?? Shape::straight())->rate, $value)])
+                : $one);
+        }
+
+        return $program;
+    }
+
+    private static function throttle(Styles $styles, StyleRow $row, float $value): Program
+    {
+        $curve = $styles->curve('throttle', $styles->phase($row->phase));
+        if ($curve === null || $styles->flat($curve) === null) {
+            throw Refused::because('thing', "{$row->name}'s throttle curve isn't flat; change its points in Shapes, or make it flat there first");
+        }
+        $points = array_map(fn (array $point, int $index): array => $index === 0 && $point[1] === -1.0 ? $point : [$point[0], $value], $curve->points, array_keys($curve->points));
+
+        return $styles->program->with(curves: [...$styles->program->curves, $curve->id => new Curve($curve->id, $points, $curve->smooth)]);
+    }
+
+    private static function floor(Styles $styles, StyleRow $row, float $value): Program
+    {
+        $program = $styles->program;
+        $curve = $styles->curve('collective', $styles->phase($row->phase));
+        if ($curve !== null) {
+            return $program->with(curves: [...$program->curves, $curve->id => new Curve($curve->id, [[-1.0, $value], ...array_slice($curve->points, 1)], $curve->smooth)]);
+        }
+        $id = "pitch-{$row->phase}";
+        $with = $program->with(curves: [...$program->curves, $id => new Curve($id, [[-1.0, $value], [0.0, 0.0], [1.0, 1.0]])]);
+
+        return self::function($with, 'collective', fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
+            ? $one->shaped([...$one->shapes, $row->phase => new Shape(Range::both(1.0), 0.0, $id)])
+            : $one);
+    }
+
+    /** @return non-empty-list<Phase> */
+    private static function faded(Program $program, string $id, float $seconds): array
+    {
+        return array_map(fn (Phase $phase): Phase => $phase->id === $id ? new Phase($phase->id, $phase->name, $phase->when, $seconds) : $phase, $program->phases);
+    }
+
+    /** @param  callable(PilotFunction): PilotFunction  $change */
+    private static function function(Program $program, string $id, callable $change): Program
+    {
+        return $program->with(functions: array_map(fn (PilotFunction $one): PilotFunction => $one->id() === $id ? $change($one) : $one, $program->functions));
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+namespace DuskSwitch\Core\Move;
+
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Loom;
+use DuskSwitch\Core\Program\Phase;
+use DuskSwitch\Core\Program\Program;
+
+/**
+ * Puts a program on another transmitter. What the pilot means stays; drives go to controls of the same kind
+ * and place, and travel, sub-trim and limits are scaled so that every pulse stays where it is.
+ */
+final readonly class Move
+{
+    private function __construct(private Program $program, private Transmitter $from, private Transmitter $to) {}
+
+    /** The program on the other transmitter. */
+    public static function to(Program $program, Transmitter $from, Transmitter $to): Moved
+    {
+        return (new self($program, $from, $to))->moved();
+    }
+
+    private function moved(): Moved
+    {
+        $outputs = MovedOutputs::of($this->program, $this->from, $this->to);
+        $kept = $outputs->functions($this->program);
+        $used = $this->used($this->program->with(functions: $kept, outputs: $outputs->outputs));
+        $places = Places::find($used, $this->from, $this->to);
+        $rewrite = new Rewrite($this->program, $places, array_map(fn ($function): string => $function->id(), $kept));
+        $losses = $outputs->losses;
+        foreach ($used as $id) {
+            if (! isset($places[$id])) {
+                $losses[] = "{$this->to->name} has nothing left for {$this->from->control($id)?->name}";
+            }
+        }
+        $phases = $this->phases($rewrite, $losses);
+        $moved = $this->program->with(
+            transmitter: $this->to->id,
+            phases: $phases,
+            conditions: array_filter(array_map(fn (Condition $one): ?Condition => $rewrite->of($one), $this->program->conditions)),
+        );
+        $functions = new MovedFunctions($rewrite, $places, array_column($phases, 'id'), $this->from);
+        [$functions, $more] = $functions->of($kept);
+        [$all, $feedLosses] = $outputs->rewritten($rewrite, $places);
+
+        return new Moved(
+            $moved->with(functions: $functions, outputs: $all),
+            array_values(array_map(fn (Place $place): string => "{$place->from->name} → {$place->to->name}", $places)),
+            [...$losses, ...$more, ...$feedLosses],
+        );
+    }
+
+    /**
+     * The phases that can be said on the other transmitter.
+     *
+     * @param  list<string>  $losses  those that can't are added
+     * @return non-empty-list<Phase>
+     */
+    private function phases(Rewrite $rewrite, array &$losses): array
+    {
+        $phases = [$this->program->base()];
+        foreach (array_slice($this->program->phases, 1) as $phase) {
+            $when = $phase->when === null ? null : $rewrite->of($phase->when);
+            if ($when === null) {
+                $losses[] = "Phase {$phase->name} is left out: nothing is left to choose it with";
+            } else {
+                $phases[] = new Phase($phase->id, $phase->name, $when, $phase->fade);
+            }
+        }
+
+        return $phases;
+    }
+
+    /** @return list<string> the controls in use, the most important first: as the outputs, the functions, the phases need them */
+    private function used(Program $program): array
+    {
+        $used = [];
+        foreach ($program->outputs as $output) {
+            foreach (Loom::threads($program) as $feed) {
+                if ($feed->to === "output:{$output->channel}") {
+                    foreach (Loom::threads($program) as $drive) {
+                        if ($drive->to === $feed->from) {
+                            $used[] = $drive->from;
+                        }
+                    }
+                    $used[] = $feed->from;
+                }
+            }
+        }
+        foreach (Loom::threads($program) as $thread) {
+            $used[] = $thread->from;
+        }
+        $controls = array_filter(array_unique($used), fn (string $end): bool => str_starts_with($end, 'control:'));
+
+        return array_values(array_map(fn (string $end): string => substr($end, 8), $controls));
+    }
+}

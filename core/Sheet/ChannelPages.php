@@ -1,0 +1,169 @@
+<?php
+
+namespace DuskSwitch\Core\Sheet;
+
+use DuskSwitch\Core\Airframe\MixWords;
+use DuskSwitch\Core\Kit\Keyed;
+use DuskSwitch\Core\Kit\PositionMix;
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Feed;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Source\FunctionSource;
+use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Signal\Stages;
+use DuskSwitch\Core\Solve\PositionValue;
+use DuskSwitch\Core\Units\Signal;
+
+/** What each channel carries: its mix, its direction, ends and centre, and the values of its switch positions. */
+final readonly class ChannelPages
+{
+    /** @var array<int, list<string>> */
+    private array $words;
+
+    public function __construct(private Program $program, private Transmitter $transmitter)
+    {
+        $this->words = (new MixWords($program, $transmitter))->outputs();
+    }
+
+    /** @return list<Section> */
+    public function sections(): array
+    {
+        $carries = $direction = $ends = $centre = $limits = [];
+        $positions = [];
+        foreach ($this->program->outputs as $output) {
+            $name = "{$output->channel} {$output->name}";
+            array_push($carries, ...$this->carries($output, $name));
+            $switched = $this->switched($output);
+            $mix = $this->transmitter->keying->positionMix;
+            if ($switched !== null && $mix !== null) {
+                array_push($positions, ...$this->byMix($output, $name, $switched, $mix));
+
+                continue;
+            }
+            $direction[] = new Line($name, $output->reverse ? 'reversed' : 'normal');
+            $low = $this->keyed("{$name}, low", $this->transmitter->keying->travel->hold($output->travel->low));
+            $high = $this->keyed("{$name}, high", $this->transmitter->keying->travel->hold($output->travel->high));
+            array_push($ends, $low, $high);
+            $centre[] = $this->keyed($name, $this->transmitter->keying->subtrim->hold($output->subtrim));
+            array_push($limits, ...$this->limits($output, $name));
+            if ($switched !== null) {
+                array_push($positions, ...$this->direct($output, $name, $switched));
+            }
+        }
+
+        return [
+            new Section('Channels', 'Throws are shares of full travel, before direction and ends.', $carries),
+            new Section('Direction', 'Watch the surface, not the number: reverse here what goes the wrong way.', $direction),
+            new Section('Ends', 'Travel on either side of the centre.', $ends),
+            new Section('Centre', 'Put all trims in the middle first. Never the throttle.', $centre),
+            new Section('Limits', 'No signal passes these.', $limits),
+            new Section('Switch positions', $this->transmitter->keying->positionMix === null
+                ? 'The value of each position, and the pulse to look for.'
+                : 'A mix for each position on that channel: set its travel to 100 % and its sub-trim to 0 first. Offset first; the rate where the offset runs out.', $positions),
+        ];
+    }
+
+    /** @return list<Line> */
+    private function carries(Output $output, string $name): array
+    {
+        if ($output->feeds === []) {
+            return [new Line($name, 'nothing')];
+        }
+        $lines = [];
+        foreach ($output->feeds as $index => $feed) {
+            $function = $feed->source instanceof FunctionSource ? $this->program->function($feed->source->function) : null;
+            $plain = $feed->weight->isEven() && $feed->weight->high === 1.0 && $feed->offset === 0.0 && $feed->when === null && $feed->curve === null && $feed->slow === null && $feed->delay === 0.0;
+            if ($plain && $function !== null && count($output->feeds) === 1) {
+                return [new Line($name, $function->name())];
+            }
+            $lines[] = $this->weighed($index === 0 ? $name : "{$name}, and", $this->words[$output->channel][$index] ?? '', $feed);
+        }
+
+        return $lines;
+    }
+
+    private function weighed(string $what, string $words, Feed $feed): Line
+    {
+        foreach ([$feed->weight->high, $feed->weight->low] as $weight) {
+            $keyed = $this->transmitter->keying->weight->hold($weight);
+            if (! $keyed->isExact()) {
+                return new Line($what, "{$words} (weight {$keyed->shown()})", $keyed->shownWanted(), $this->missing($keyed->lost()));
+            }
+        }
+
+        return new Line($what, $words);
+    }
+
+    private function keyed(string $what, Keyed $keyed): Line
+    {
+        return $keyed->isExact() || abs($this->microseconds($keyed->lost())) < 0.5
+            ? new Line($what, $keyed->shown())
+            : new Line($what, $keyed->shown(), $keyed->shownWanted(), $this->missing($keyed->lost()));
+    }
+
+    /** @return list<Line> */
+    private function limits(Output $output, string $name): array
+    {
+        $free = abs($output->limit->low) >= Signal::LIMIT && $output->limit->high >= Signal::LIMIT;
+        $pulse = fn (float $signal): string => $this->transmitter->scale->pulse($signal).' µs';
+
+        return $free ? [] : [new Line($name, "from {$pulse($output->limit->low)} to {$pulse($output->limit->high)}")];
+    }
+
+    /** The stepped function that alone feeds an output, or null. */
+    private function switched(Output $output): ?SteppedFunction
+    {
+        $source = $output->feeds[0]->source ?? null;
+        $function = $source instanceof FunctionSource ? $this->program->function($source->function) : null;
+
+        return count($output->feeds) === 1 && $function instanceof SteppedFunction && $output->feeds[0]->curve === null ? $function : null;
+    }
+
+    /** The signal of an output in a step of the function that alone feeds it. */
+    private function signal(Output $output, float $value): float
+    {
+        $feed = $output->feeds[0];
+
+        return Stages::of($output, $feed->offset + $value * ($value >= 0 ? $feed->weight->high : $feed->weight->low))->signal;
+    }
+
+    /** @return list<Line> */
+    private function direct(Output $output, string $name, SteppedFunction $function): array
+    {
+        return array_map(function ($step) use ($output, $name): Line {
+            $keyed = $this->transmitter->keying->value->hold($step->value);
+            $pulse = $this->transmitter->scale->pulse($this->signal($output, $keyed->signal));
+
+            return new Line("{$name}, {$step->name}", "{$keyed->shown()}, {$pulse} µs", $keyed->isExact() ? null : $keyed->shownWanted(), $keyed->isExact() ? null : $this->missing($keyed->lost()));
+        }, $function->steps);
+    }
+
+    /** @return list<Line> */
+    private function byMix(Output $output, string $name, SteppedFunction $function, PositionMix $mix): array
+    {
+        return array_map(function ($step) use ($output, $name, $mix): Line {
+            $signal = $this->signal($output, $step->value);
+            $found = PositionValue::solve($signal, $mix);
+            $pulse = $this->transmitter->scale->pulse($found->signal());
+            $wanted = $this->transmitter->scale->pulse($signal);
+
+            return new Line(
+                "{$name}, {$step->name}", "offset {$found->offset->shown()}, rate {$found->rate->shown()}: {$pulse} µs",
+                $pulse === $wanted ? null : "{$wanted} µs", $pulse === $wanted ? null : $this->missing($found->lost()),
+            );
+        }, $function->steps);
+    }
+
+    private function microseconds(float $signal): float
+    {
+        return $signal * $this->transmitter->scale->span;
+    }
+
+    private function missing(float $signal): string
+    {
+        $microseconds = $this->microseconds($signal);
+
+        return round(abs($microseconds), abs($microseconds) < 10 ? 1 : 0).' µs '.($microseconds > 0 ? 'too low' : 'too high');
+    }
+}
