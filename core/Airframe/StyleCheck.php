@@ -9,7 +9,7 @@ final class StyleCheck
     private const SLOW = 1.0;
 
     /** More than this from one position to the next is a step, however slowly it comes: 20 % of the throttle's whole way. */
-    private const STEP = 0.4;
+    private const STEP = 0.2;
 
     /** A tail whose gain changes more than this at once wags or drifts (from memory). */
     private const GAIN = 0.15;
@@ -32,7 +32,7 @@ final class StyleCheck
                 $said[] = "{$from} the throttle jumps at once, ".self::level($before->throttle ?? 0).' → '.self::level($row->throttle ?? 0).": give {$row->name} a fade of 2 s, rotor speed must change slowly";
             }
             if ($throttle > self::STEP + 1e-9) {
-                $said[] = "{$from} the throttle differs by ".round($throttle * 50).' %: bring the two closer together, or put a position between them';
+                $said[] = "{$from} the throttle differs by ".round($throttle * 100).' %: bring the two closer together, or put a position between them';
             }
             $gain = abs(($row->gain ?? 0.0) - ($before->gain ?? 0.0));
             if ($gain > self::GAIN + 1e-9) {
@@ -43,9 +43,8 @@ final class StyleCheck
         return $said;
     }
 
-    /** The throttle's level as a pilot says it: per cent of the whole way. */
-    private static function level(float $signal): string
+    private static function level(float $share): string
     {
-        return round(($signal + 1) * 50, 1).' %';
+        return round($share * 100, 1).' %';
     }
 }

@@ -20,7 +20,7 @@ final class StyleEdit
      * The program with one thing of one row changed.
      *
      * @param  string  $row  the row's phase
-     * @param  float  $value  a signal; seconds for the fade
+     * @param  float  $value  a signal; a share of the whole way for throttle and floor; seconds for the fade
      *
      * @throws Refused where that row hasn't got that thing
      */
@@ -46,8 +46,8 @@ final class StyleEdit
             StyleThing::Style => self::stepped($program, $styles->style->id, $step, $value),
             StyleThing::Gain => self::stepped($program, 'gain', $styles->gain($step), $value),
             StyleThing::Expo => self::expo($program, $row->phase, $value),
-            StyleThing::Throttle => self::throttle($styles, $row, $value),
-            StyleThing::Floor => self::floor($styles, $row, $value),
+            StyleThing::Throttle => self::throttle($styles, $row, round(2 * $value - 1, 6)),
+            StyleThing::Floor => self::floor($styles, $row, round(2 * $value - 1, 6)),
             StyleThing::Fade => $program->with(phases: self::faded($program, $row->phase, $value)),
         };
     }

@@ -61,8 +61,14 @@ final readonly class Styles
     {
         return new StyleRow(
             $name, $detent, $phase->id, $phase->fade, $step?->id, $step?->value,
-            $this->expo($phase), $step === null ? null : $this->flat($this->curve('throttle', $phase)), $this->floor($phase), $step === null ? null : $this->gain($step)?->value,
+            $this->expo($phase), $step === null ? null : self::share($this->flat($this->curve('throttle', $phase))), self::share($this->floor($phase)) ?? 0.0, $step === null ? null : $this->gain($step)?->value,
         );
+    }
+
+    /** A signal as a share of the whole way from −100 % to +100 %, as pilots say throttle and pitch. */
+    private static function share(?float $signal): ?float
+    {
+        return $signal === null ? null : round(($signal + 1) / 2, 6);
     }
 
     /** The phase that a position chooses: the one whose condition asks for its step or for the switch there, else the base. */

@@ -33,8 +33,8 @@ final class ExtrasEncoder
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function rung(Rung $rung): array
+    /** @return array<string, mixed> one step of a ladder */
+    public static function rung(Rung $rung): array
     {
         return [
             'name' => $rung->name,

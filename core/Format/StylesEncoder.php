@@ -33,7 +33,7 @@ final class StylesEncoder
                 'expo' => $row->expo,
                 'throttle' => $row->throttle,
                 'floor' => $row->floor,
-                'degrees' => $check === null ? null : round($row->floor * $check->range, 1),
+                'degrees' => $check === null ? null : round((2 * $row->floor - 1) * $check->range, 1),
                 'gain' => $row->gain,
             ], $rows),
             'warnings' => StyleCheck::warnings($rows),

@@ -15,6 +15,21 @@ final readonly class Ladder
      */
     public function __construct(public array $rungs, public string $phase, public ?string $style = null, public ?int $at = null) {}
 
+    /**
+     * Steps to begin with: expo 50 %, 40 %, 30 %, 20 % as a learner grows (common practice); the rates are from memory.
+     *
+     * @return non-empty-list<Rung>
+     */
+    public static function usual(): array
+    {
+        return [
+            new Rung('First hovers', 0.5, 0.6, note: 'Low, from a distance, never over or near people.'),
+            new Rung('Circuits', 0.4, 0.75),
+            new Rung('Figure eights', 0.3, 0.9),
+            new Rung('All of it', 0.2, 1.0),
+        ];
+    }
+
     /** Notes what is out of order: a ladder goes from gentle to lively, and forward in time. */
     public function check(string $path, Faults $faults): void
     {

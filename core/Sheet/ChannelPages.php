@@ -41,11 +41,12 @@ final readonly class ChannelPages
 
                 continue;
             }
-            $direction[] = new Line($name, $output->reverse ? 'reversed' : 'normal');
-            $low = $this->keyed("{$name}, low", $this->transmitter->keying->travel->hold($output->travel->low));
-            $high = $this->keyed("{$name}, high", $this->transmitter->keying->travel->hold($output->travel->high));
-            array_push($ends, $low, $high);
-            $centre[] = $this->keyed($name, $this->transmitter->keying->subtrim->hold($output->subtrim));
+            $direction[] = $output->reverse ? new Line($name, 'reversed') : null;
+            $travel = $this->transmitter->keying->travel;
+            array_push($ends, ...$output->travel->isEven() ? [$this->keyed("{$name}, both", $travel->hold($output->travel->high))] : [
+                $this->keyed("{$name}, low", $travel->hold($output->travel->low)), $this->keyed("{$name}, high", $travel->hold($output->travel->high)),
+            ]);
+            $centre[] = $output->subtrim === 0.0 ? null : $this->keyed($name, $this->transmitter->keying->subtrim->hold($output->subtrim));
             array_push($limits, ...$this->limits($output, $name));
             if ($switched !== null) {
                 array_push($positions, ...$this->direct($output, $name, $switched));
@@ -54,14 +55,27 @@ final readonly class ChannelPages
 
         return [
             new Section('Channels', 'Throws are shares of full travel, before direction and ends.', $carries),
-            new Section('Direction', 'Watch the surface, not the number: reverse here what goes the wrong way.', $direction),
+            new Section('Direction', 'Watch the surface, not the number: reverse here what goes the wrong way.', self::andTheRest($direction, 'normal')),
             new Section('Ends', 'Travel on either side of the centre.', $ends),
-            new Section('Centre', 'Put all trims in the middle first. Never the throttle.', $centre),
+            new Section('Centre', 'Put all trims in the middle first. Never the throttle.', self::andTheRest($centre, $this->transmitter->keying->subtrim->hold(0.0)->shown())),
             new Section('Limits', 'No signal passes these.', $limits),
             new Section('Switch positions', $this->transmitter->keying->positionMix === null
                 ? 'The value of each position, and the pulse to look for.'
                 : 'A mix for each position on that channel: set its travel to 100 % and its sub-trim to 0 first. Offset first; the rate where the offset runs out.', $positions),
         ];
+    }
+
+    /**
+     * The lines that there are, and one for all others.
+     *
+     * @param  list<Line|null>  $lines
+     * @return list<Line>
+     */
+    private static function andTheRest(array $lines, string $otherwise): array
+    {
+        $said = array_values(array_filter($lines, fn (?Line $line): bool => $line !== null));
+
+        return count($said) === count($lines) ? $said : [...$said, new Line($said === [] ? 'Every channel' : 'Every other channel', $otherwise)];
     }
 
     /** @return list<Line> */

@@ -135,6 +135,19 @@ final class Circuit
     }
 
     /**
+     * A curve of the program, drawn: the points of its line.
+     *
+     * @param  int  $steps  how many pieces the way from −1 to 1 is cut into
+     * @return list<array{float, float}>|null null where there's no such curve
+     */
+    public function curve(string $id, int $steps = 80): ?array
+    {
+        $place = array_search($id, array_keys($this->program->curves), true);
+
+        return $place === false ? null : array_map(fn (int $i): array => [2 * $i / $steps - 1, $this->curves[$place]->at(2 * $i / $steps - 1)], range(0, $steps));
+    }
+
+    /**
      * Where a proportional function stands in a frame: its stick and its value.
      *
      * @return array{x: float, y: float}|null null for a function that isn't proportional or that nothing drives

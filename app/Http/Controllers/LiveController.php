@@ -65,10 +65,15 @@ final readonly class LiveController
 
     public function shape(Request $request): JsonResponse
     {
-        $body = Body::of($request, ['document', 'function']);
-        $function = $body->need('function')->id();
+        $body = Body::of($request, ['document'], ['function', 'curve']);
+        $function = $body->node->at('function')?->id();
+        $curve = $body->node->at('curve')?->id();
         $body->done();
+        $circuit = $this->bench->read($body->raw('document'));
 
-        return new JsonResponse(['lines' => $this->bench->read($body->raw('document'))->line($function)]);
+        return new JsonResponse([
+            'lines' => $function === null ? null : $circuit->line($function),
+            'curve' => $curve === null ? null : $circuit->curve($curve),
+        ]);
     }
 }

@@ -110,6 +110,7 @@ final readonly class ProposalController
         $value = match ($thing) {
             StyleThing::Fade => $body->need('value')->number(0, 60),
             StyleThing::Expo => $body->need('value')->number(-1, 1),
+            StyleThing::Throttle, StyleThing::Floor => $body->need('value')->number(0, 1),
             default => $body->need('value')->number(-1.5, 1.5),
         };
         $body->done();

@@ -3,12 +3,14 @@
 namespace DuskSwitch\App\Http\Controllers;
 
 use DuskSwitch\Core\Airframe\Recipes;
+use DuskSwitch\Core\Format\ExtrasEncoder;
 use DuskSwitch\Core\Format\RecipeEncoder;
 use DuskSwitch\Core\Format\TransmitterEncoder;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Kit\Transmitters;
 use DuskSwitch\Core\Program\CurveEdit;
 use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Ladder;
 use Illuminate\Http\JsonResponse;
 
 /** What there is to choose from. */
@@ -26,6 +28,6 @@ final class StoresController
 
     public function recipes(): JsonResponse
     {
-        return new JsonResponse(['recipes' => array_map(RecipeEncoder::encode(...), Recipes::all()), 'curves' => CurveEdit::presets()]);
+        return new JsonResponse(['recipes' => array_map(RecipeEncoder::encode(...), Recipes::all()), 'curves' => CurveEdit::presets(), 'ladder' => array_map(ExtrasEncoder::rung(...), Ladder::usual())]);
     }
 }

@@ -11,6 +11,27 @@ export const useHangar = () => useQuery({ queryKey: ['hangar'], queryFn: () => d
 export const useStores = () =>
   useQuery({ queryKey: ['stores'], queryFn: () => data(GET('/api/stores')), staleTime: Number.POSITIVE_INFINITY })
 
+/** Recipes, curves and a ladder to begin with. */
+export const useRecipes = () =>
+  useQuery({ queryKey: ['recipes'], queryFn: () => data(GET('/api/recipes')), staleTime: Number.POSITIVE_INFINITY })
+
+/** What to key in for the saved program, on its own transmitter or another. */
+export const useSheet = (id: number, revision: number, transmitter: string) =>
+  useQuery({
+    queryKey: ['sheet', id, revision, transmitter],
+    queryFn: () => data(GET('/api/aircraft/{id}/sheet', { params: { path: { id }, query: { transmitter } } })),
+    placeholderData: (before) => before,
+    retry: false,
+  })
+
+/** What changed between two revisions. */
+export const useCompare = (id: number, from: number, to: number) =>
+  useQuery({
+    queryKey: ['compare', id, from, to],
+    queryFn: () => data(GET('/api/aircraft/{id}/compare/{from}/{to}', { params: { path: { id, from, to } } })),
+    retry: false,
+  })
+
 /** Read once when it is opened; after that the workbench holds it, so that no refetch overwrites an edit. */
 export const useAircraft = (id: number) =>
   useQuery({

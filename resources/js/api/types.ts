@@ -16,6 +16,18 @@ export type Inputs = Schemas['Inputs']
 export type Axis = Schemas['Axis']
 export type Thread = Schemas['Thread']
 export type Line = Schemas['Line']
+export type Proposal = Schemas['Proposal']
+export type Recipe = Schemas['Recipe']
+export type Setting = Schemas['Setting']
+export type Styles = Schemas['Styles']
+export type StyleRow = Schemas['StyleRow']
+export type Sheet = Schemas['Sheet']
+export type Rung = Schemas['rung']
+export type Ladder = Schemas['ladder']
+export type Curve = Schemas['curve']
+/** By name, or written out. */
+export type Condition = string | Exclude<Schemas['condition'], string>
+export type Phase = Schemas['phase']
 export type Ruler = Aircraft['ruler']
 
 export type PilotFunction = NonNullable<Program['functions']>[number]

@@ -2,9 +2,9 @@ import { useHistory } from '@/api/queries'
 import type { Conflict } from '@/api/types'
 import { useWorkbench, workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
+import { Changes } from '@/parts/Changes'
 import { Dialog } from '@/parts/Dialog'
 import { clock } from '@/parts/words'
-import { Changes } from './Changes'
 
 /** Another tab was faster: both versions are kept, and the pilot chooses which to go on with. */
 export function ConflictDialog() {

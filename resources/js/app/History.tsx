@@ -2,13 +2,15 @@ import { useHistory } from '@/api/queries'
 import type { Aircraft } from '@/api/types'
 import { workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
+import { Changes } from '@/parts/Changes'
 import { Dialog } from '@/parts/Dialog'
 import { clock, day } from '@/parts/words'
-import { Changes } from './Changes'
+import { Compare } from './Compare'
 
 /** The revisions, the newest first, each with what it changed and the way back to it. */
 export function History({ aircraft, onClose }: { aircraft: Aircraft; onClose: () => void }) {
   const { data, error } = useHistory(aircraft.id, aircraft.revision)
+  const revisions = data?.revisions ?? []
   const take = (revision: number) => void workbench.take(revision).then(onClose)
   return (
     <Dialog
@@ -17,9 +19,10 @@ export function History({ aircraft, onClose }: { aircraft: Aircraft; onClose: ()
       says="Revisions are only ever added; going back loses none."
       onClose={onClose}
     >
+      {revisions.length > 1 && <Compare aircraft={aircraft} numbers={revisions.map((one) => one.revision)} />}
       {error && <p className="text-rose">▲ {error.message}</p>}
       <ol className="space-y-2">
-        {data?.revisions.map((one) => (
+        {revisions.map((one) => (
           <li
             key={one.revision}
             data-history={one.revision}

@@ -9,7 +9,8 @@ import { toggleTheme, useTheme } from './theme'
 type Place = { to: string; name: string; icon: React.ElementType; says: string; state?: StationState }
 
 function Item({ to, name, icon: Icon, says, state }: Place) {
-  const here = useLocation().pathname === to
+  const { pathname } = useLocation()
+  const here = pathname === to || (to !== '/' && pathname.startsWith(`${to}/`))
   return (
     <Tip says={state ? `${says} — ${state.word}` : says} side="right">
       <Link

@@ -22,7 +22,7 @@ export const router = createBrowserRouter([
         children: [
           { index: true, element: <Navigate to="wire" replace /> },
           { path: 'kit', lazy: lazy(() => import('@/stations/kit/Kit')) },
-          { path: 'wire', lazy: lazy(() => import('@/stations/wire/Wire')) },
+          { path: 'wire/:view?', lazy: lazy(() => import('@/stations/wire/Wire')) },
           { path: 'prove', lazy: lazy(() => import('@/stations/prove/Prove')) },
           { path: 'sense', lazy: lazy(() => import('@/stations/sense/Sense')) },
           { path: 'fly', lazy: lazy(() => import('@/stations/fly/Fly')) },

@@ -16,6 +16,16 @@ export const STATIONS = [
   { path: 'fly', name: 'Fly', icon: Plane, says: 'Checklists, flights, logs' },
 ] as const
 
+/** The closer looks of Wire, for the palette. */
+export const WIRE_VIEWS = [
+  ['mixing', 'Mixing'],
+  ['shapes', 'Shapes'],
+  ['phases', 'Phases'],
+  ['styles', 'Styles'],
+  ['ladder', 'Ladder'],
+  ['sheet', 'Sheet'],
+] as const
+
 export function stateOf(path: string, aircraft: Aircraft | null, frame: Live | null): StationState {
   if (path === 'wire' && aircraft) return aircraft.gaps.length > 0 ? LOOK : DONE
   if (path === 'prove' && frame && Object.values(frame.outputs).some((output) => output.clipped)) return LOOK

@@ -12,6 +12,7 @@ import { useGamepad } from './gamepad'
 import { Knob } from './Knob'
 import { Push } from './Push'
 import { Readout, readout } from './Readout'
+import { TrimBar } from './TrimBar'
 
 const KEY = 'dusk.dock'
 const AXES: Axis[] = ['throttle', 'yaw', 'pitch', 'roll']
@@ -41,6 +42,7 @@ export function Dock({ aircraft }: { aircraft: Aircraft }) {
           {AXES.map((axis) => `${capital(axis)} ${percent(values[axis])}`).join('  ·  ')}
         </p>
         <p className="min-w-0 flex-1 truncate text-sm sm:hidden">{readout(aircraft, frame).phase}</p>
+        <TrimBar transmitter={transmitter} />
         {lost && !open && <span className="text-rose text-sm">▲ No answer</span>}
         <Button look="bare" className="min-h-8" onClick={hand.rest}>
           <RotateCcw size={15} aria-hidden /> All at rest

@@ -5,17 +5,19 @@ type Props = {
   open: boolean
   title: string
   says?: string
+  /** For two columns. */
+  wide?: boolean
   onClose: () => void
   children: ReactNode
 }
 
-export function Dialog({ open, title, says, onClose, children }: Props) {
+export function Dialog({ open, title, says, wide, onClose, children }: Props) {
   return (
     <Radix.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/55" />
         <Radix.Content
-          className="-translate-x-1/2 fixed top-[12vh] left-1/2 z-50 max-h-[76vh] w-[min(34rem,94vw)] overflow-auto rounded-2xl border border-edge bg-raised p-5 shadow-2xl"
+          className={`-translate-x-1/2 fixed top-[8vh] left-1/2 z-50 max-h-[84vh] overflow-auto rounded-2xl border border-edge bg-raised p-5 shadow-2xl ${wide ? 'w-[min(56rem,94vw)]' : 'w-[min(34rem,94vw)]'}`}
           {...(says ? {} : { 'aria-describedby': undefined })}
         >
           <Radix.Title className="font-semibold text-lg">{title}</Radix.Title>

@@ -3,29 +3,33 @@ import { useEffect, useState } from 'react'
 type Props = {
   id?: string
   label: string
-  /** A signal, 1 = 100 %. */
+  /** A signal, 1 = 100 %; with another unit the number itself. */
   value: number
   least: number
   most: number
+  unit?: '%' | 's' | '°'
   onChange: (value: number) => void
 }
 
 /** Two decimals are shown; what was stored more finely stays so until it's changed. */
-const shown = (value: number) => String(Number((value * 100).toFixed(2)))
+const written = (value: number, of: number) => String(Number((value * of).toFixed(2)))
 
-/** A signal as per cent: typed, or stepped with the arrow keys (Shift for ten). */
-export function NumberField({ id, label, value, least, most, onChange }: Props) {
+/** A number with its unit, a signal as per cent: typed, or stepped with the arrow keys (Shift for ten). */
+export function NumberField({ id, label, value, least, most, unit = '%', onChange }: Props) {
+  const of = unit === '%' ? 100 : 1
+  const small = unit === '%' ? 0.01 : 0.1
+  const shown = (number: number) => written(number, of)
   const [text, setText] = useState(shown(value))
   const [bad, setBad] = useState(false)
   useEffect(() => {
-    setText(shown(value))
+    setText(written(value, of))
     setBad(false)
-  }, [value])
+  }, [value, of])
 
-  const commit = (written: string) => {
-    if (written === shown(value)) return setBad(false)
-    const number = Number(written.replace(',', '.').replace('−', '-').replace('%', '').trim()) / 100
-    if (written.trim() === '' || Number.isNaN(number) || number < least || number > most) {
+  const commit = (typed: string) => {
+    if (typed === shown(value)) return setBad(false)
+    const number = Number(typed.replace(',', '.').replace('−', '-').replace(unit, '').trim()) / of
+    if (typed.trim() === '' || Number.isNaN(number) || number < least || number > most) {
       setBad(true)
     } else {
       setBad(false)
@@ -58,7 +62,7 @@ export function NumberField({ id, label, value, least, most, onChange }: Props) 
             }
             if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
               event.preventDefault()
-              step((event.key === 'ArrowUp' ? 0.01 : -0.01) * (event.shiftKey ? 10 : 1))
+              step((event.key === 'ArrowUp' ? small : -small) * (event.shiftKey ? 10 : 1))
             }
           }}
         />
@@ -66,12 +70,12 @@ export function NumberField({ id, label, value, least, most, onChange }: Props) 
           aria-hidden
           className="-translate-y-1/2 pointer-events-none absolute top-1/2 right-2.5 text-muted text-sm"
         >
-          %
+          {unit}
         </span>
       </span>
       {bad && (
         <span role="alert" className="mt-0.5 text-rose text-sm">
-          ▲ from {shown(least)} to {shown(most)} %
+          ▲ from {shown(least)} to {shown(most)} {unit}
         </span>
       )}
     </span>

@@ -1,39 +1,35 @@
-import { useEffect } from 'react'
-import { useSearchParams } from 'react-router'
-import { focusLive } from '@/api/live'
+import { Link, useParams } from 'react-router'
 import { useWorkbench } from '@/api/workbench'
-import { ControlSheet } from './ControlSheet'
-import { FunctionSheet } from './FunctionSheet'
-import { Loom } from './Loom'
-import { OutputSheet } from './OutputSheet'
+import { VIEWS } from './views'
 
-/** The loom, and the side sheet of what is selected on it. */
+/** What means what and where it goes: the loom, and closer looks at its parts. */
 export default function Wire() {
   const { aircraft, document } = useWorkbench()
-  const [search, setSearch] = useSearchParams()
-  const at = search.get('at')
-  const [kind, id] = at?.split(':') ?? []
-  const fn = kind === 'function' ? document?.functions?.find((one) => one.id === id) : undefined
-  const output = kind === 'output' ? document?.outputs?.find((one) => one.channel === Number(id)) : undefined
-  const control = kind === 'control' || kind === 'axis' ? at : undefined
-
-  useEffect(() => {
-    focusLive(output?.channel, fn?.id)
-    return () => focusLive(undefined, undefined)
-  }, [output?.channel, fn?.id])
-
+  const { view = '' } = useParams()
   if (!aircraft || !document) return null
-  const select = (end: string | null) => setSearch(end ? { at: end } : {}, { replace: true })
-  const close = () => select(null)
-
+  const open = VIEWS.filter((one) => !one.where || one.where(aircraft))
+  const here = open.find((one) => one.path === view) ?? open[0]
+  if (!here) return null
   return (
-    <div className="relative flex h-full min-h-0">
-      <Loom aircraft={aircraft} document={document} at={at} select={select} />
-      {fn && <FunctionSheet key={fn.id} aircraft={aircraft} document={document} fn={fn} close={close} />}
-      {output && (
-        <OutputSheet key={output.channel} aircraft={aircraft} document={document} output={output} close={close} />
-      )}
-      {control && <ControlSheet key={control} aircraft={aircraft} document={document} end={control} close={close} />}
+    <div className="flex h-full min-h-0 flex-col">
+      <nav
+        aria-label="Views of Wire"
+        className="flex h-9 shrink-0 items-stretch gap-1 overflow-x-auto border-line border-b px-3"
+      >
+        {open.map((one) => (
+          <Link
+            key={one.path}
+            to={`/aircraft/${aircraft.id}/wire${one.path && `/${one.path}`}`}
+            aria-current={one === here ? 'page' : undefined}
+            className={`flex items-center border-b-2 px-3 text-sm ${one === here ? 'border-ember font-semibold' : 'border-transparent text-muted hover:text-ink'}`}
+          >
+            {one.name}
+          </Link>
+        ))}
+      </nav>
+      <div className="min-h-0 flex-1">
+        <here.view aircraft={aircraft} document={document} />
+      </div>
     </div>
   )
 }

@@ -1,45 +1,38 @@
 import { ToggleGroup } from 'radix-ui'
-import { useEffect, useState } from 'react'
-import { data, POST } from '@/api/client'
+import { useState } from 'react'
+import { useLines } from '@/api/lines'
 import { useLive } from '@/api/live'
-import type { Line, Program, ProportionalFunction, Shape } from '@/api/types'
-import { useWorkbench } from '@/api/workbench'
+import type { Program, ProportionalFunction, Shape } from '@/api/types'
 import { Choice } from '@/parts/Choice'
 import { Field } from '@/parts/Field'
 import { NumberField } from '@/parts/NumberField'
 import { ShapePlot } from '@/parts/ShapePlot'
 import { percent } from '@/parts/words'
-import { changeFunction, changeShape } from './edits'
-import { both } from './pairs'
+import { changeFunction, changeShape } from '../edits'
+import { both } from '../pairs'
 
 const EXPO = '(expo)'
 
-/** The function's line in every phase, from the core, of the present draft. */
-function useLines(fn: string): Line[] {
-  const { saving, document } = useWorkbench()
-  const [lines, setLines] = useState<Line[]>([])
-  const refused = saving === 'refused'
-  useEffect(() => {
-    // A refused draft is told in the header; here the last good lines stay.
-    if (refused || !document) return
-    let wanted = true
-    data(POST('/api/shape', { body: { document, function: fn } })).then(
-      (answer) => wanted && setLines(answer.lines ?? []),
-      () => undefined,
-    )
-    return () => {
-      wanted = false
-    }
-  }, [document, refused, fn])
-  return lines
+type Props = {
+  document: Program
+  fn: ProportionalFunction
+  /** Its overrides' conditions in words. */
+  words: string[]
+  /** Where there is no plot beside it. */
+  plot?: boolean
+  /** The phase, where another place keeps it. */
+  at?: string
+  onPhase?: (phase: string) => void
 }
 
 /** Dead band, and per phase rate, expo or curve, drawn with the live dot; then the trim. */
-export function ShapeFields({ document, fn, words }: { document: Program; fn: ProportionalFunction; words: string[] }) {
+export function ShapeFields({ document, fn, words, plot = true, at, onPhase }: Props) {
   const { frame } = useLive()
-  const lines = useLines(fn.id)
+  const { lines } = useLines(plot ? fn.id : undefined, undefined)
   const phases = document.phases ?? [{ id: 'main', name: 'Main' }]
-  const [chosen, setChosen] = useState<string | null>(null)
+  const [picked, setPicked] = useState<string | null>(null)
+  const chosen = at ?? picked
+  const setChosen = onPhase ?? setPicked
   const phase = phases.find((one) => one.id === (chosen ?? frame?.phase)) ?? phases[0]
   if (!phase) return null
 
@@ -52,7 +45,7 @@ export function ShapeFields({ document, fn, words }: { document: Program; fn: Pr
 
   return (
     <>
-      {lines.length > 0 ? (
+      {!plot ? null : lines.length > 0 ? (
         <ShapePlot
           lines={lines}
           phase={phase.id}

@@ -8,9 +8,9 @@ import { Field } from '@/parts/Field'
 import { NumberField } from '@/parts/NumberField'
 import { TextField } from '@/parts/TextField'
 import { Why } from '@/parts/Why'
-import { addFeed, changeOutput, removeOutput } from './edits'
+import { addFeed, changeOutput, removeOutput } from '../edits'
+import { both } from '../pairs'
 import { FeedFields } from './FeedFields'
-import { both } from './pairs'
 import { Sheet } from './Sheet'
 
 type Props = { aircraft: Aircraft; document: Program; output: Output; close: () => void }

@@ -7,7 +7,7 @@ import { Field } from '@/parts/Field'
 import { NumberField } from '@/parts/NumberField'
 import { TextField } from '@/parts/TextField'
 import { capital } from '@/parts/words'
-import { changeFunction } from './edits'
+import { changeFunction } from '../edits'
 
 type Step = SteppedFunction['steps'][number]
 

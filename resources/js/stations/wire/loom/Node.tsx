@@ -27,7 +27,7 @@ export function Node(props: Props) {
           ? 'border-line border-dashed'
           : 'border-line'
   return (
-    <div data-end={end} className="relative z-10 flex max-h-9 min-h-6 flex-1 items-stretch">
+    <div data-end={end} className="relative z-10 flex max-h-9 min-h-5.5 flex-1 items-stretch">
       <button
         type="button"
         aria-pressed={selected}

@@ -1,8 +1,8 @@
 import { X } from 'lucide-react'
 import type { Feed, Output, Program } from '@/api/types'
 import { NumberField } from '@/parts/NumberField'
-import { changeFeed, removeFeed } from './edits'
-import { both } from './pairs'
+import { changeFeed, removeFeed } from '../edits'
+import { both } from '../pairs'
 
 type Props = { document: Program; output: Output; feed: Feed; index: number; condition: string | null }
 

@@ -1,12 +1,13 @@
-import { Plus } from 'lucide-react'
-import { useRef } from 'react'
+import { ArrowLeftRight, Plus } from 'lucide-react'
+import { useRef, useState } from 'react'
 import { useHand } from '@/api/hand'
 import { useLive } from '@/api/live'
 import { type Aircraft, isStepped, type Live, type Program } from '@/api/types'
 import { workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
+import { MoveDialog } from '@/parts/MoveDialog'
 import { capital, percent } from '@/parts/words'
-import { addFunction, addOutput } from './edits'
+import { addFunction, addOutput } from '../edits'
 import { Node } from './Node'
 import { Threads } from './Threads'
 import { usePull } from './usePull'
@@ -29,6 +30,7 @@ export function Loom({ aircraft, document, at, select }: Props) {
   const box = useRef<HTMLDivElement>(null)
   const { frame } = useLive()
   const hand = useHand()
+  const [moving, setMoving] = useState(false)
   const pull = usePull(box, (fn, to) => void workbench.assign(fn, to))
   const { transmitterDefinition: transmitter, sticks, threads } = aircraft
 
@@ -49,7 +51,14 @@ export function Loom({ aircraft, document, at, select }: Props) {
         className="relative grid h-full min-w-160 grid-cols-[minmax(8.5rem,12rem)_minmax(3rem,1fr)_minmax(10rem,15rem)_minmax(3rem,1fr)_minmax(10rem,15rem)] px-4 py-2"
       >
         <Threads threads={threads} frame={frame} at={at} pulled={pull.line} />
-        <Column title="Controls">
+        <Column
+          title="Controls"
+          actions={
+            <Button look="bare" className="min-h-7 px-1.5" onClick={() => setMoving(true)}>
+              <ArrowLeftRight size={14} aria-hidden /> Transmitter
+            </Button>
+          }
+        >
           {axes.map((axis) => (
             <Node
               key={axis}
@@ -164,6 +173,7 @@ export function Loom({ aircraft, document, at, select }: Props) {
           })}
         </Column>
       </div>
+      {moving && <MoveDialog document={document} onClose={() => setMoving(false)} />}
     </div>
   )
 }

@@ -3,7 +3,7 @@ import { isStepped } from '@/api/types'
 import { workbench } from '@/api/workbench'
 import { Choice } from '@/parts/Choice'
 import { capital } from '@/parts/words'
-import { driveOf } from './drives'
+import { driveOf } from '../drives'
 import { Sheet } from './Sheet'
 
 type Props = { aircraft: Aircraft; document: Program; end: string; close: () => void }

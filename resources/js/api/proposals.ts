@@ -1,0 +1,56 @@
+import { data, Lost, POST, Refusal } from './client'
+import { hand } from './hand'
+import type { Condition, Program, Proposal, StyleRow } from './types'
+import { workbench } from './workbench'
+
+type Settings = Record<string, number | boolean | string>
+type NewPhase = { name: string; when: Condition; fade: number; phase: string }
+type Thing = Exclude<keyof StyleRow, 'name' | 'detent' | 'phase' | 'degrees'>
+
+/** Larger edits: the core says what a document would become and what that changes; the pilot takes it over, or not. */
+export const propose = {
+  recipe: (document: Program, recipe: string, settings: Settings) =>
+    data(POST('/api/propose/recipe', { body: { document, recipe, settings } })),
+  transmitter: (document: Program, transmitter: string) =>
+    data(POST('/api/propose/transmitter', { body: { document, transmitter } })),
+  rung: (document: Program, rung: number) => data(POST('/api/propose/rung', { body: { document, rung } })),
+  trims: (document: Program) => data(POST('/api/propose/trims', { body: { document, inputs: hand.inputs } })),
+  addPhase: (document: Program, phase: NewPhase) =>
+    data(POST('/api/propose/phase', { body: { document, do: 'add', ...phase } })),
+  removePhase: (document: Program, phase: string) =>
+    data(POST('/api/propose/phase', { body: { document, do: 'remove', phase } })),
+  movePhase: (document: Program, phase: string, by: number) =>
+    data(POST('/api/propose/phase', { body: { document, do: 'move', phase, by } })),
+  style: (document: Program, row: string, thing: Thing, value: number) =>
+    data(POST('/api/propose/style', { body: { document, row, thing, value } })),
+  curve: (document: Program, curve: string, what: string) =>
+    data(POST('/api/propose/curve', { body: { document, curve, do: what } })),
+}
+
+/** What went wrong, for the pilot. */
+export function said(error: unknown): string {
+  if (error instanceof Refusal && 'faults' in error.problem && error.problem.faults.length > 0) {
+    return error.problem.faults.map((fault) => fault.says.charAt(0).toUpperCase() + fault.says.slice(1)).join('\n')
+  }
+  return error instanceof Refusal || error instanceof Lost ? error.message : 'Something went wrong.'
+}
+
+/** Takes a proposal over as an edit. */
+export const takeOver = (proposal: Proposal, note: string) => workbench.edit(() => proposal.document as Program, note)
+
+/** Proposes for the present draft and takes it over at once; gives what was wrong where it was refused. */
+export async function edit(
+  what: (document: Program) => Promise<Proposal>,
+  note: string,
+): Promise<{ proposal: Proposal } | { problem: string }> {
+  const { document } = workbench.state
+  if (!document) return { problem: 'No aircraft is on the bench.' }
+  try {
+    const proposal = await what(document)
+    if (workbench.state.document !== document) return { problem: 'The program changed meanwhile; try again.' }
+    takeOver(proposal, note)
+    return { proposal }
+  } catch (error) {
+    return { problem: said(error) }
+  }
+}

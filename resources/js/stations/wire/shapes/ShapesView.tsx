@@ -1,0 +1,119 @@
+import { useEffect } from 'react'
+import { useSearchParams } from 'react-router'
+import { useLines } from '@/api/lines'
+import { focusLive, useLive } from '@/api/live'
+import { useRecipes } from '@/api/queries'
+import { isStepped, type ProportionalFunction } from '@/api/types'
+import { Button } from '@/parts/Button'
+import { ShapePlot } from '@/parts/ShapePlot'
+import { percent } from '@/parts/words'
+import type { View } from '../views'
+import { CurvePanel } from './CurvePanel'
+import { newCurve } from './curves'
+import { ShapeFields } from './ShapeFields'
+
+/** Rate, expo and curve of a function in every phase, drawn large with the live dot. */
+export function ShapesView({ aircraft, document }: View) {
+  const { frame } = useLive()
+  const [search, setSearch] = useSearchParams()
+  const recipes = useRecipes()
+  const shaped = (document.functions ?? []).filter((one): one is ProportionalFunction => !isStepped(one))
+  const fn = shaped.find((one) => one.id === search.get('of')) ?? shaped[0]
+  const phases = document.phases ?? [{ id: 'main', name: 'Main' }]
+  const base = phases[0]?.id ?? 'main'
+  const phase = phases.find((one) => one.id === (search.get('phase') ?? frame?.phase)) ?? phases[0]
+  const shape = fn?.shape?.[phase?.id ?? ''] ?? fn?.shape?.[base]
+  const curve = shape?.curve ? document.curves?.[shape.curve] : undefined
+  const { lines, curve: line } = useLines(fn?.id, curve ? shape?.curve : undefined)
+  const id = fn?.id
+  useEffect(() => {
+    focusLive(undefined, id)
+    return () => focusLive(undefined, undefined)
+  }, [id])
+  if (!fn || !phase) return <p className="p-6 text-muted">No function follows a stick yet. Add one on the loom.</p>
+  const go = (to: Record<string, string>) => setSearch({ of: fn.id, phase: phase.id, ...to }, { replace: true })
+  const dot = frame?.dot ?? null
+  return (
+    <div className="flex h-full min-h-0 flex-col overflow-auto md:flex-row md:overflow-hidden">
+      <ul aria-label="Functions" className="flex shrink-0 gap-1 overflow-auto p-2 md:w-44 md:flex-col">
+        {shaped.map((one) => (
+          <li key={one.id}>
+            <button
+              type="button"
+              aria-pressed={one.id === fn.id}
+              data-function={one.id}
+              onClick={() => go({ of: one.id })}
+              className={`flex w-full items-center justify-between gap-2 rounded-lg border px-2.5 py-1.5 text-left text-sm ${one.id === fn.id ? 'border-sodium bg-line' : 'border-line bg-raised hover:border-edge'}`}
+            >
+              <span className="truncate">{one.name}</span>
+              <span className="figures shrink-0 text-teal">{percent(frame?.functions[one.id] ?? 0)}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      <div className="flex min-h-80 min-w-0 flex-1 flex-wrap gap-4 overflow-auto px-2 py-2">
+        <section aria-label="Answer" className="flex min-h-0 min-w-64 flex-1 flex-col gap-1.5">
+          <h3 className="flex justify-between text-sm">
+            <span>
+              <span className="text-muted">Stick to value,</span> {phase.name}
+            </span>
+            {dot && (
+              <span className="figures text-teal" data-dot-value>
+                {percent(dot.x)} → {percent(dot.y, 1)}
+              </span>
+            )}
+          </h3>
+          <ShapePlot
+            lines={lines}
+            phase={phase.id}
+            dot={dot}
+            title={`${fn.name}: stick to value in every phase`}
+            className="min-h-0 w-full flex-1"
+          />
+          {!curve && (
+            <Button
+              className="self-start"
+              onClick={() =>
+                newCurve(
+                  document,
+                  fn,
+                  phase.id,
+                  { points: recipes.data?.curves['Five points'] ?? [] },
+                  `${fn.id}-${phase.id}`.slice(0, 36),
+                )
+              }
+              disabled={!recipes.data}
+            >
+              Draw a curve instead of expo
+            </Button>
+          )}
+        </section>
+        {curve && shape?.curve && (
+          <CurvePanel
+            key={shape.curve}
+            document={document}
+            fn={fn}
+            phase={phase.id}
+            id={shape.curve}
+            curve={curve}
+            line={line}
+            x={dot?.x ?? null}
+          />
+        )}
+      </div>
+      <aside
+        aria-label={`Shape of ${fn.name}`}
+        className="grid shrink-0 content-start gap-1.5 overflow-auto border-line border-t bg-raised px-4 py-3 md:w-80 md:border-t-0 md:border-l"
+      >
+        <ShapeFields
+          document={document}
+          fn={fn}
+          words={aircraft.words.functions[fn.id] ?? []}
+          plot={false}
+          at={phase.id}
+          onPhase={(to) => go({ phase: to })}
+        />
+      </aside>
+    </div>
+  )
+}
