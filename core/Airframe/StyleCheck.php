@@ -28,7 +28,7 @@ final class StyleCheck
             $before = $rows[$index];
             $from = "From {$before->name} to {$row->name}";
             $throttle = $row->throttle === null || $before->throttle === null ? 0.0 : abs($row->throttle - $before->throttle);
-            if ($throttle > 1e-9 && min($row->fade, $index === 0 ? $row->fade : $before->fade) < self::SLOW) {
+            if ($throttle > 1e-9 && $row->fade < self::SLOW) {
                 $said[] = "{$from} the throttle jumps at once, ".self::level($before->throttle ?? 0).' → '.self::level($row->throttle ?? 0).": give {$row->name} a fade of 2 s, rotor speed must change slowly";
             }
             if ($throttle > self::STEP + 1e-9) {

@@ -71,7 +71,8 @@ final readonly class ControlPages
         $lines = [];
         foreach ([...array_slice($this->program->phases, 1), $this->program->base()] as $place => $phase) {
             $fade = $phase->fade > 0 ? ", fading in over {$phase->fade} s" : '';
-            $lost = $place >= $most && $phase->when !== null ? "{$this->transmitter->name} has room for {$most} phases" : null;
+            // The first phase takes a place too.
+            $lost = $place >= $most - 1 && $phase->when !== null ? "{$this->transmitter->name} has room for {$most} phases" : null;
             $lines[] = new Line($phase->name, ($phase->when === null ? 'else' : "when {$this->condition($phase->when)}").$fade, $lost === null ? null : $phase->name, $lost);
         }
 

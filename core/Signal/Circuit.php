@@ -125,7 +125,7 @@ final class Circuit
         foreach ($this->program->phases as $index => $phase) {
             $points = [];
             for ($i = 0; $i <= $steps; $i++) {
-                $x = 2 * $i / $steps - 1;
+                $x = 2.0 * $i / $steps - 1;
                 $points[] = [$x, (float) $answer([0.0, $x, $index], $this->curves, [], true)[0][0]];
             }
             $lines[] = ['phase' => $phase->id, 'points' => $points];
@@ -144,7 +144,7 @@ final class Circuit
     {
         $place = array_search($id, array_keys($this->program->curves), true);
 
-        return $place === false ? null : array_map(fn (int $i): array => [2 * $i / $steps - 1, $this->curves[$place]->at(2 * $i / $steps - 1)], range(0, $steps));
+        return $place === false ? null : array_map(fn (int $i): array => [$x = 2.0 * $i / $steps - 1, $this->curves[$place]->at($x)], range(0, $steps));
     }
 
     /**

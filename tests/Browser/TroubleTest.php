@@ -33,7 +33,7 @@ final class TroubleTest extends BrowserTestCase
 
         $says = $page->text('header [role=alert]');
         self::assertStringContainsString('functions[5].drive.map.middle', $says);
-        self::assertStringContainsString('there is no step of Flight mode "home"; there is level, free', $says);
+        self::assertStringContainsString('there is no step of Flight mode "come-home"; there is self-level, free', $says);
         $page->named('Take the change back', 'button')->click();
         $page->find("[aria-label='Remove Come home']");
         $page->find("[data-saving='saved'][data-revision='1']");

@@ -78,4 +78,21 @@ final class CommandTest extends TestCase
             self::assertStringNotContainsString('Stack trace', $run->getErrorOutput());
         }
     }
+
+    public function test_the_sheet_for_another_transmitter(): void
+    {
+        $json = $this->artisan('', 'program:sheet', 'database/demo/nightjar.json', '--transmitter=quayside-8');
+        self::assertSame([0, ''], [$json->getExitCode(), $json->getErrorOutput()]);
+        self::assertSame('quayside-8', json_decode($json->getOutput(), true)['transmitter']);
+
+        $csv = $this->artisan('', 'program:sheet', 'database/demo/rook.json', '--format=csv');
+        self::assertStringStartsWith("section,what,value,wanted,lost\r\n", $csv->getOutput());
+        self::assertStringContainsString('<h1>Rook on Harbour 16</h1>', $this->artisan('', 'program:sheet', 'database/demo/rook.json', '--format=html')->getOutput());
+
+        foreach ([['database/demo/rook.json', '--transmitter=gone'], ['database/demo/rook.json', '--format=pdf'], ['gone.json']] as $bad) {
+            $run = $this->artisan('', 'program:sheet', ...$bad);
+            self::assertSame([2, ''], [$run->getExitCode(), $run->getOutput()]);
+            self::assertNotSame('', $run->getErrorOutput());
+        }
+    }
 }

@@ -10,7 +10,7 @@ import { NumberField } from '@/parts/NumberField'
 import { Tip } from '@/parts/Tip'
 import { tell } from '@/parts/toast'
 import { CurveEditor } from './CurveEditor'
-import { changeCurve, newCurve, usersOf } from './curves'
+import { changeCurve, newCurve, otherUsersOf } from './curves'
 
 type Props = {
   document: Program
@@ -29,8 +29,7 @@ export function CurvePanel({ document, fn, phase, id, curve, line, x }: Props) {
   const chosen = Math.min(at, curve.points.length - 1)
   const point = curve.points[chosen] ?? [0, 0]
   const ends = chosen === 0 || chosen === curve.points.length - 1
-  const users = usersOf(document, id)
-  const others = users.filter((one) => !one.startsWith(fn.name))
+  const others = otherUsersOf(document, id, fn.id, phase)
   const whole = (what: string, note: string) =>
     void edit((now) => propose.curve(now, id, what), `Curve ${id}: ${note}`).then((answer) => {
       if ('problem' in answer) tell(answer.problem, { kind: 'problem' })
@@ -87,7 +86,7 @@ export function CurvePanel({ document, fn, phase, id, curve, line, x }: Props) {
   ]
   return (
     <section aria-label={`Curve ${id}`} className="flex min-h-0 min-w-64 flex-1 flex-col gap-1.5">
-      <div className="flex flex-wrap items-center gap-1">
+      <div className="flex h-7 items-center gap-1">
         <h3 className="mr-auto truncate text-sm">
           <span className="text-muted">Curve</span> {id}
         </h3>

@@ -53,7 +53,7 @@ export function ShapesView({ aircraft, document }: View) {
       </ul>
       <div className="flex min-h-80 min-w-0 flex-1 flex-wrap gap-4 overflow-auto px-2 py-2">
         <section aria-label="Answer" className="flex min-h-0 min-w-64 flex-1 flex-col gap-1.5">
-          <h3 className="flex justify-between text-sm">
+          <h3 className="flex h-7 items-center justify-between text-sm">
             <span>
               <span className="text-muted">Stick to value,</span> {phase.name}
             </span>

@@ -39,15 +39,16 @@ export function newCurve(
   return id
 }
 
-/** Who uses a curve: "Throttle, Calm". */
-export function usersOf(document: Program, id: string): string[] {
+/** Who else uses a curve than a function in a phase: "Throttle, Calm". */
+export function otherUsersOf(document: Program, id: string, here: string, inPhase: string): string[] {
   const phases = document.phases ?? []
   const users: string[] = []
   for (const fn of document.functions ?? []) {
     if (isStepped(fn)) continue
     for (const [phase, shape] of Object.entries(fn.shape ?? {})) {
       const name = phases.find((one) => one.id === phase)?.name ?? phase
-      if (shape.curve === id) users.push(phases.length > 1 ? `${fn.name}, ${name}` : fn.name)
+      if (shape.curve === id && !(fn.id === here && phase === inPhase))
+        users.push(phases.length > 1 ? `${fn.name}, ${name}` : fn.name)
     }
   }
   for (const output of document.outputs ?? []) {

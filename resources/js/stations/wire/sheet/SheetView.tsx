@@ -101,7 +101,7 @@ export function SheetView({ aircraft }: View) {
                       </Checkbox.Indicator>
                     </Checkbox.Root>
                     <span className="w-2/5 shrink-0">{line.what}</span>
-                    <span className="figures min-w-0 flex-1">
+                    <span className="min-w-0 flex-1 tabular-nums">
                       {line.value}
                       {line.lost && (
                         <span className="block text-sodium">

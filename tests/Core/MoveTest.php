@@ -1,0 +1,115 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Move\Move;
+use DuskSwitch\Core\Move\Moved;
+use DuskSwitch\Core\Program\Drive\DetentDrive;
+use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Signal\Compiler;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** A program on another transmitter: what is meant stays, and so does every pulse. */
+final class MoveTest extends TestCase
+{
+    private static function moved(Circuit $circuit, string $to): Moved
+    {
+        return Move::to($circuit->program, $circuit->panel->transmitter, Given::transmitter($to));
+    }
+
+    private static function circuit(Moved $moved, string $to): Circuit
+    {
+        return Compiler::compile($moved->program, Given::transmitter($to));
+    }
+
+    public function test_nightjar_goes_to_a_smaller_transmitter(): void
+    {
+        $moved = self::moved(Given::circuit(Given::demo('nightjar')), 'quayside-8');
+
+        self::assertSame(['Flick B → Left face', 'Flick C → Right face', 'Flick A → Left shoulder', 'Right button → Button', 'Flick H → Right shoulder'], $moved->places);
+        self::assertSame(["Quayside 8 has 8 channels: 9 Video power can't come along", "Quayside 8 has 8 channels: 10 Camera tilt can't come along"], $moved->losses);
+        self::assertNull($moved->program->function('video'), 'what fed only a lost channel goes with it');
+        self::assertSame(1.25, $moved->program->output(5)?->travel->high, '±512 at 97.66 % is ±400 at 125 % (common practice)');
+    }
+
+    public function test_and_back_again(): void
+    {
+        $nightjar = Given::circuit(Given::demo('nightjar'));
+        $there = self::circuit(self::moved($nightjar, 'quayside-8'), 'quayside-8');
+        $back = self::circuit(self::moved($there, 'harbour-16'), 'harbour-16');
+
+        self::assertSame([], self::moved($there, 'harbour-16')->losses);
+        self::assertSame(0.9765625, $back->program->output(1)?->travel->low);
+        foreach (['away', 'toward'] as $detent) {
+            $arm = $back->program->function('arm');
+            $control = $arm instanceof SteppedFunction && $arm->drive instanceof DetentDrive ? $arm->drive->control : self::fail();
+            self::assertSame(Given::frame($nightjar, controls: ['flick-a' => $detent])->pulse(5), Given::frame($back, controls: [$control => $detent])->pulse(5));
+        }
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function moves(): iterable
+    {
+        foreach (array_keys(Given::demos()) as $demo) {
+            foreach (['harbour-16', 'quayside-8', 'lamplight-12'] as $to) {
+                yield "{$demo} to {$to}" => [$demo, $to];
+            }
+        }
+    }
+
+    #[DataProvider('moves')]
+    public function test_every_pulse_stays_where_it_is(string $demo, string $to): void
+    {
+        $before = Given::circuit(Given::demo($demo));
+        $moved = self::moved($before, $to);
+        $after = self::circuit($moved, $to);
+        foreach ([[], ['roll' => 1.0, 'pitch' => -0.4, 'throttle' => 0.5, 'yaw' => -1.0], ['roll' => -0.7, 'pitch' => 1.0, 'throttle' => 1.0, 'yaw' => 0.2]] as $axes) {
+            foreach ($moved->program->outputs as $output) {
+                self::assertEqualsWithDelta(Given::frame($before, $axes)->pulse($output->channel), Given::frame($after, $axes)->pulse($output->channel), 1, $output->name);
+            }
+        }
+        self::assertSame(Given::frame($before)->steps(), array_replace(Given::frame($before)->steps(), Given::frame($after)->steps()), 'everything rests in the same step');
+    }
+
+    public function test_a_position_too_many_is_told_and_rest_stays_safe(): void
+    {
+        $program = Given::program([
+            'functions' => [['id' => 'mode', 'name' => 'Mode', 'steps' => [['id' => 'level', 'value' => -1], ['id' => 'home', 'value' => 0], ['id' => 'free', 'value' => 1]], 'drive' => ['control' => 'flick-b', 'map' => ['away' => 'free', 'middle' => 'home', 'toward' => 'level']]]],
+            'outputs' => [['channel' => 5, 'name' => 'Mode', 'feeds' => [['from' => 'mode']]]],
+        ]);
+        $one = '{"format": "dusk-switch/transmitter", "version": 1, "id": "small", "name": "Small", "channels": 6, "pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": [{"id": "flip", "name": "Flip", "kind": "switch", "positions": 2, "rest": "away", "place": [10, 10]}]}';
+        $small = \DuskSwitch\Core\Format\TransmitterDecoder::decode($one);
+        $moved = Move::to($program->program, $program->panel->transmitter, $small);
+
+        self::assertSame(['Flip has no position for Mode: Home', 'Flip rests away: at power-up Mode would be Free. Turn its positions round before you fly'], $moved->losses);
+        Compiler::compile($moved->program, $small);
+    }
+
+    public function test_what_nothing_can_choose_is_left_out_and_told(): void
+    {
+        $bare = '{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, "pulse": {"centre": 1500, "span": 300}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": []}';
+        $bare = \DuskSwitch\Core\Format\TransmitterDecoder::decode($bare);
+        $petrel = Given::circuit(Given::demo('petrel'));
+        $moved = Move::to($petrel->program, $petrel->panel->transmitter, $bare);
+
+        self::assertContains('Bare has 4 channels: 7 Motor can\'t come along', $moved->losses);
+        self::assertContains('Bare has nothing left for Left slider', $moved->losses);
+        self::assertContains('Nothing moves Brakes any more', $moved->losses);
+        self::assertContains('1 Left aileron: Bare goes no further than 450 µs from its centre, 50 µs less than before', $moved->losses);
+        Compiler::compile($moved->program, $bare);
+    }
+
+    public function test_a_hold_that_is_lost_is_said_aloud(): void
+    {
+        $bare = '{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, "pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": []}';
+        $tern = Given::program([
+            'functions' => [['id' => 'throttle', 'name' => 'Throttle', 'drive' => ['axis' => 'throttle'], 'override' => [['when' => ['control' => 'flick-a', 'at' => 'toward'], 'value' => -1]]]],
+            'outputs' => [['channel' => 1, 'name' => 'Motor', 'feeds' => [['from' => 'throttle']]]],
+        ]);
+        $losses = Move::to($tern->program, $tern->panel->transmitter, \DuskSwitch\Core\Format\TransmitterDecoder::decode($bare))->losses;
+
+        self::assertContains('Throttle is not held at -100 % any more: nothing is left to hold it with. Give it a control before you fly', $losses);
+    }
+}
