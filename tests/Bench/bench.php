@@ -21,8 +21,9 @@ say('what', 'measured', 'lower bound', 'ratio', 'aim');
 say('a frame, 16 outputs, three phases', sprintf('%.2f µs', $circuit), sprintf('by hand %.2f µs', $byHand), sprintf('%.2f', $circuit / $byHand), '≤ 2');
 
 foreach (['petrel', 'rook'] as $name) {
-    $times = FrameBench::realTime($name);
-    say('ten minutes of '.ucfirst($name).', tick by tick', sprintf('%.2f s', 600 / $times), 'real time 600 s', sprintf('%.0f×', $times), '≥ 600×');
+    [$circuit, $byHand] = FrameBench::tenMinutes($name);
+    $ratio = sprintf('%.2f', $circuit / $byHand);
+    say('ten minutes of '.ucfirst($name).', tick by tick', sprintf('%.2f s, %.0f×', $circuit, 600 / $circuit), sprintf('by hand %.2f s', $byHand), $ratio, '≥ 600×, ≤ 2.5');
 }
 
 $app = new App;
