@@ -47,6 +47,28 @@ $dusk->find('[data-stage]');
 $dusk->stick('right', 0.4, 1.0)->stick('left', -0.3, 0.2)->find("[data-channel='2']")->click();
 $shot($dusk, 'prove-live');
 
+$dusk->open('/aircraft/4/wire/mixing?channel=2')->find('[data-fall]');
+$dusk->stick('right', 0.6, -0.4)->find("[data-control='shoulder-right'] [data-detent='middle']")->click();
+$shot($dusk, 'wire-mixing');
+
+$dusk->open('/aircraft/3/wire/shapes?of=throttle')->find('[data-point]');
+$dusk->stick('left', 0.0, 0.3);
+$shot($dusk, 'wire-curve');
+
+$dusk->open('/aircraft/4/wire/phases')->find('[data-phase]');
+$shot($dusk, 'wire-phases');
+
+$dusk->open('/aircraft/5/wire/styles')->find('[data-style]');
+$dusk->find("[data-control='flick-a'] [data-detent='away']")->click();
+$shot($dusk, 'wire-styles');
+
+$dusk->open('/aircraft/3/wire/ladder')->find('[data-rung]');
+$shot($dusk, 'wire-ladder');
+
+$dusk->open('/aircraft/3/wire/sheet')->find('[data-section]');
+$dusk->choose('#sheet-for', 'Quayside 8');
+$shot($dusk, 'wire-sheet');
+
 $dusk->open('/aircraft/5/wire?at=function:roll')->find('[data-dot]');
 $dusk->fill('#fn-expo', '45')->saved(2)->fill('#fn-deadband', '2')->saved(3)->find("[data-revision='3']")->click();
 $dusk->find("[data-history='1']");

@@ -33,7 +33,7 @@ export function MixingView({ aircraft, document }: View) {
   const explanation = frame?.explanation?.channel === at ? frame?.explanation : null
   return (
     <div className="flex h-full min-h-0 flex-col overflow-auto md:flex-row md:overflow-hidden">
-      <section aria-label="What feeds what" className="min-h-0 overflow-auto px-3 py-2 md:w-96 md:shrink-0">
+      <section aria-label="What feeds what" className="shrink-0 px-3 py-2 md:min-h-0 md:w-96 md:overflow-auto">
         <Button className="mb-2 w-full" onClick={() => setRecipe(true)}>
           <Hammer size={15} aria-hidden /> Airframe recipe…
         </Button>
@@ -72,7 +72,7 @@ export function MixingView({ aircraft, document }: View) {
       </section>
       <section
         aria-label="On the aircraft"
-        className="flex min-h-80 min-w-0 flex-1 flex-col border-line border-l px-3 py-2"
+        className="flex h-96 min-w-0 shrink-0 flex-col border-line px-3 py-2 md:h-auto md:flex-1 md:shrink md:border-l"
       >
         {rotary ? (
           <Rotary parts={parts} at={at} pick={pick} helicopter={helicopter} />

@@ -23,7 +23,7 @@ function Bar({ moved, chosen, pick }: { moved: Moved; chosen: boolean; pick: () 
         {percent(moved.value)}
       </span>
       <span className="w-full truncate text-center text-muted">
-        {moved.name.replace(/ swash servo$/, '').replace(/^Tail /, '')}
+        {moved.name.replace(/ swash servo$/, '').replace(/^Tail gyro/, 'Gyro')}
       </span>
     </button>
   )

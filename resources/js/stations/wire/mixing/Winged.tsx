@@ -199,19 +199,24 @@ export function Winged({ parts, at, pick, wing, glider }: Props) {
             </text>
           </g>
         )}
-        {leftTail && (
-          <path
-            d={`M${MIDDLE} 53L${MIDDLE - 44} 18`}
-            className={`${edge(leftTail.channel)} stroke-edge`}
-            strokeWidth="4"
-          />
-        )}
-        {rightTail && (
-          <path
-            d={`M${MIDDLE} 53L${MIDDLE + 44} 18`}
-            className={`${edge(rightTail.channel)} stroke-edge`}
-            strokeWidth="4"
-          />
+        {[
+          [leftTail, -1],
+          [rightTail, 1],
+        ].map(
+          ([moved, side]) =>
+            typeof moved === 'object' && (
+              // A panel's trailing edge goes off at a right angle to it.
+              <g key={moved.channel} transform={`rotate(${Number(side) * 51} ${MIDDLE} 53)`}>
+                <path d={`M${MIDDLE} 53V-4`} className="stroke-edge" strokeWidth="4" />
+                <rect
+                  x={Number(side) * moved.value > 0 ? MIDDLE : MIDDLE - Math.max(1, Math.abs(moved.value) * 22)}
+                  width={Math.max(1, Math.abs(moved.value) * 22)}
+                  y="-2"
+                  height="40"
+                  className={`${tone(moved.value)} ${edge(moved.channel)}`}
+                />
+              </g>
+            ),
         )}
         <text x="394" y="104" textAnchor="end" className="fill-muted text-[14px]">
           teal up, ember down
