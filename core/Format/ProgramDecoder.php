@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Format;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\StickMode;
+use DuskSwitch\Core\Program\Aboard;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Curve;
 use DuskSwitch\Core\Program\Family;
@@ -41,7 +42,7 @@ final class ProgramDecoder
         Header::check($node, self::FORMAT, self::VERSION);
         $node->keys(
             ['format', 'version', 'name', 'family', 'transmitter'],
-            ['stickMode', 'receiver', 'controller', 'notes', 'phases', 'functions', 'outputs', 'curves', 'conditions', 'recipe', 'ring', 'ladder'],
+            ['stickMode', 'receiver', 'controller', 'notes', 'phases', 'functions', 'outputs', 'curves', 'conditions', 'recipe', 'ring', 'ladder', 'aboard'],
         );
         $program = new Program(
             $node->at('name')?->text() ?? '',
@@ -59,6 +60,7 @@ final class ProgramDecoder
             self::extra($node->at('recipe'), ExtrasDecoder::recipe(...)),
             self::extra($node->at('ring'), ExtrasDecoder::ring(...)),
             self::extra($node->at('ladder'), ExtrasDecoder::ladder(...)),
+            self::extra($node->at('aboard'), AboardDecoder::read(...)) ?? new Aboard,
         );
         $faults->refuseAny();
 

@@ -36,6 +36,7 @@ final class ProgramEncoder
             'outputs' => array_map(OutputEncoder::encode(...), $program->outputs),
             ...$tables,
             ...ExtrasEncoder::encode($program),
+            ...$program->aboard->isEmpty() ? [] : ['aboard' => AboardEncoder::encode($program->aboard)],
         ]);
     }
 

@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\Kit\LinkDecoder;
 use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\ControlKind;
 use DuskSwitch\Core\Kit\Keying;
@@ -24,7 +25,7 @@ final class TransmitterDecoder
         $faults = new Faults;
         $node = new Node(Json::decode($text), '', $faults);
         Header::check($node, self::FORMAT, 1);
-        $node->keys(['format', 'version', 'id', 'name', 'channels', 'pulse', 'gimbals', 'controls'], ['trimClicks', 'keying']);
+        $node->keys(['format', 'version', 'id', 'name', 'channels', 'pulse', 'gimbals', 'controls'], ['trimClicks', 'keying', 'links']);
         $pulse = $node->at('pulse');
         $pulse?->keys(['centre', 'span']);
         $gimbals = $node->at('gimbals');
@@ -46,6 +47,7 @@ final class TransmitterDecoder
             $node->at('trimClicks')?->whole(1, 200) ?? 25,
             $controls,
             $keying === null ? Keying::free() : KeyingDecoder::decode($keying, $scale),
+            LinkDecoder::list($node->at('links')),
         );
         $faults->refuseAny();
 

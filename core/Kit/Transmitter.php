@@ -16,6 +16,7 @@ final readonly class Transmitter
      * @param  Place  $rightGimbal  where the right stick sits
      * @param  list<Control>  $controls  in the order in which the maker lists them
      * @param  Keying  $keying  how values are keyed into it
+     * @param  array<string, Link>  $links  the kinds of link that it speaks, by id
      */
     public function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class Transmitter
         public int $trimClicks,
         public array $controls,
         public Keying $keying,
+        public array $links = [],
     ) {
         $this->byId = array_column($controls, null, 'id');
     }

@@ -78,7 +78,7 @@ final readonly class MovedOutputs
                 }
             }
 
-            return new Output($output->channel, $output->name, $feeds, $output->travel, $output->reverse, $output->subtrim, $output->limit);
+            return $output->fed($feeds);
         }, $this->outputs);
 
         return [$outputs, $losses];

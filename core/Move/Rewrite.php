@@ -2,20 +2,14 @@
 
 namespace DuskSwitch\Core\Move;
 
-use DuskSwitch\Core\Program\Condition\All;
-use DuskSwitch\Core\Program\Condition\Any;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
 use DuskSwitch\Core\Program\Condition\FunctionLevel;
-use DuskSwitch\Core\Program\Condition\Held;
-use DuskSwitch\Core\Program\Condition\Latch;
 use DuskSwitch\Core\Program\Condition\Named;
-use DuskSwitch\Core\Program\Condition\Not;
 use DuskSwitch\Core\Program\Condition\PhaseIs;
 use DuskSwitch\Core\Program\Condition\StepIs;
-use DuskSwitch\Core\Program\Condition\Taps;
-use DuskSwitch\Core\Program\Condition\Toggle;
+use DuskSwitch\Core\Program\ConditionTree;
 use DuskSwitch\Core\Program\Program;
 
 /** Says conditions again with the controls of another transmitter. */
@@ -30,21 +24,14 @@ final readonly class Rewrite
     /** The condition on the other transmitter; null where it can't be said there. */
     public function of(Condition $condition): ?Condition
     {
-        return match (true) {
-            $condition instanceof ControlAt => $this->at($condition),
-            $condition instanceof ControlLevel => isset($this->places[$condition->control]) ? new ControlLevel($this->places[$condition->control]->to->id, $condition->above, $condition->level) : null,
-            $condition instanceof FunctionLevel, $condition instanceof StepIs => in_array($condition->function, $this->functions, true) ? $condition : null,
-            $condition instanceof PhaseIs => $this->phase($condition),
-            $condition instanceof Named => isset($this->program->conditions[$condition->name]) && $this->of($this->program->conditions[$condition->name]) !== null ? $condition : null,
-            $condition instanceof All => ($of = $this->each($condition->of)) === null ? null : new All($of),
-            $condition instanceof Any => ($of = $this->each($condition->of)) === null ? null : new Any($of),
-            $condition instanceof Not => ($of = $this->of($condition->of)) === null ? null : new Not($of),
-            $condition instanceof Held => ($of = $this->of($condition->of)) === null ? null : new Held($of, $condition->seconds),
-            $condition instanceof Toggle => ($of = $this->of($condition->of)) === null ? null : new Toggle($of),
-            $condition instanceof Taps => ($of = $this->of($condition->of)) === null ? null : new Taps($of, $condition->count, $condition->within),
-            $condition instanceof Latch => ($of = $this->each([$condition->set, $condition->reset])) === null ? null : new Latch($of[0], $of[1] ?? $of[0]),
-            default => null,
-        };
+        return ConditionTree::again($condition, fn (Condition $one): ?Condition => match (true) {
+            $one instanceof ControlAt => $this->at($one),
+            $one instanceof ControlLevel => isset($this->places[$one->control]) ? new ControlLevel($this->places[$one->control]->to->id, $one->above, $one->level) : null,
+            $one instanceof FunctionLevel, $one instanceof StepIs => in_array($one->function, $this->functions, true) ? $one : null,
+            $one instanceof PhaseIs => $this->phase($one),
+            $one instanceof Named => isset($this->program->conditions[$one->name]) && $this->of($this->program->conditions[$one->name]) !== null ? $one : null,
+            default => $one,
+        });
     }
 
     private function at(ControlAt $condition): ?Condition
@@ -63,23 +50,5 @@ final readonly class Rewrite
         }
 
         return null;
-    }
-
-    /**
-     * @param  non-empty-list<Condition>  $conditions
-     * @return non-empty-list<Condition>|null
-     */
-    private function each(array $conditions): ?array
-    {
-        $said = [];
-        foreach ($conditions as $condition) {
-            $one = $this->of($condition);
-            if ($one === null) {
-                return null;
-            }
-            $said[] = $one;
-        }
-
-        return $said;
     }
 }

@@ -2,14 +2,7 @@
 
 namespace DuskSwitch\Core\Program;
 
-use DuskSwitch\Core\Program\Condition\All;
-use DuskSwitch\Core\Program\Condition\Any;
 use DuskSwitch\Core\Program\Condition\Condition;
-use DuskSwitch\Core\Program\Condition\Held;
-use DuskSwitch\Core\Program\Condition\Latch;
-use DuskSwitch\Core\Program\Condition\Not;
-use DuskSwitch\Core\Program\Condition\Taps;
-use DuskSwitch\Core\Program\Condition\Toggle;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 
 /** Finds where a program's conditions speak of something. */
@@ -48,13 +41,6 @@ final class Mentions
     /** @param  callable(Condition): bool  $fits */
     private static function inside(Condition $condition, callable $fits): bool
     {
-        $parts = match (true) {
-            $condition instanceof All, $condition instanceof Any => $condition->of,
-            $condition instanceof Not, $condition instanceof Held, $condition instanceof Toggle, $condition instanceof Taps => [$condition->of],
-            $condition instanceof Latch => [$condition->set, $condition->reset],
-            default => [],
-        };
-
-        return $fits($condition) || array_filter($parts, fn (Condition $one): bool => self::inside($one, $fits)) !== [];
+        return array_filter(ConditionTree::all($condition), $fits) !== [];
     }
 }

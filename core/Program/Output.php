@@ -23,4 +23,20 @@ final readonly class Output
         public float $subtrim,
         public Range $limit,
     ) {}
+
+    /**
+     * The same output with other feeds.
+     *
+     * @param  list<Feed>  $feeds
+     */
+    public function fed(array $feeds): self
+    {
+        return new self($this->channel, $this->name, $feeds, $this->travel, $this->reverse, $this->subtrim, $this->limit);
+    }
+
+    /** The same output with its ends and centre elsewhere. */
+    public function set(?Range $travel = null, ?float $subtrim = null, ?bool $reverse = null): self
+    {
+        return new self($this->channel, $this->name, $this->feeds, $travel ?? $this->travel, $reverse ?? $this->reverse, $subtrim ?? $this->subtrim, $this->limit);
+    }
 }

@@ -18,6 +18,7 @@ final readonly class Program
      * @param  AppliedRecipe|null  $recipe  the airframe recipe that wrote its mixing last
      * @param  Ring|null  $ring  what holds two functions together inside a circle
      * @param  Ladder|null  $ladder  a learner's planned steps
+     * @param  Aboard  $aboard  the kit's settings and what was decided about them
      */
     public function __construct(
         public string $name,
@@ -35,6 +36,7 @@ final readonly class Program
         public ?AppliedRecipe $recipe = null,
         public ?Ring $ring = null,
         public ?Ladder $ladder = null,
+        public Aboard $aboard = new Aboard,
     ) {}
 
     /** The function of that id, or null. */
@@ -93,11 +95,14 @@ final readonly class Program
         ?AppliedRecipe $recipe = null,
         ?Ring $ring = null,
         ?Ladder $ladder = null,
+        ?Aboard $aboard = null,
+        ?string $receiver = null,
+        ?string $controller = null,
     ): self {
         return new self(
-            $name ?? $this->name, $this->family, $this->stickMode, $transmitter ?? $this->transmitter, $this->receiver, $this->controller,
+            $name ?? $this->name, $this->family, $this->stickMode, $transmitter ?? $this->transmitter, $receiver ?? $this->receiver, $controller ?? $this->controller,
             $this->notes, $phases ?? $this->phases, $functions ?? $this->functions, $outputs ?? $this->outputs,
-            $curves ?? $this->curves, $conditions ?? $this->conditions, $recipe ?? $this->recipe, $ring ?? $this->ring, $ladder ?? $this->ladder,
+            $curves ?? $this->curves, $conditions ?? $this->conditions, $recipe ?? $this->recipe, $ring ?? $this->ring, $ladder ?? $this->ladder, $aboard ?? $this->aboard,
         );
     }
 
@@ -106,7 +111,7 @@ final readonly class Program
     {
         return new self(
             $this->name, $this->family, $this->stickMode, $this->transmitter, $this->receiver, $this->controller, $this->notes,
-            $this->phases, $this->functions, $this->outputs, $this->curves, $this->conditions, $this->recipe, null, $this->ladder,
+            $this->phases, $this->functions, $this->outputs, $this->curves, $this->conditions, $this->recipe, null, $this->ladder, $this->aboard,
         );
     }
 }

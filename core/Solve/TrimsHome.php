@@ -44,7 +44,7 @@ final class TrimsHome
                 throw Refused::because("outputs.{$output->channel}.subtrim", "{$output->name} would need a sub-trim of ".round($subtrim * 100).' %, and there is no more than 100 %: turn the servo arm or the linkage first');
             }
 
-            return new Output($output->channel, $output->name, $output->feeds, $output->travel, $output->reverse, $subtrim, $output->limit);
+            return $output->set(subtrim: $subtrim);
         }, $program->outputs);
 
         return $program->with(outputs: $outputs);

@@ -48,7 +48,7 @@ export function Rotary({ parts, at, pick, helicopter }: Props) {
   const arms = helicopter ? [] : [45, 135, 225, 315]
   return (
     <div className="grid h-full min-h-0 grid-rows-[3fr_2fr] gap-1">
-      <svg viewBox="0 0 400 220" role="img" aria-label="What the sticks ask for" className="min-h-0 w-full">
+      <svg viewBox="0 0 410 220" role="img" aria-label="What the sticks ask for" className="min-h-0 w-full">
         <text x="6" y="14" className="fill-muted text-[14px]">
           From above, nose up
         </text>

@@ -24,7 +24,7 @@ export function Winged({ parts, at, pick, wing, glider }: Props) {
   ] as const
   return (
     <div className="grid h-full min-h-0 grid-rows-[3fr_2fr] gap-1">
-      <svg viewBox="0 0 400 226" role="img" aria-label="From above" className="min-h-0 w-full">
+      <svg viewBox={`0 0 ${2 * MIDDLE} 226`} role="img" aria-label="From above" className="min-h-0 w-full">
         <text x="6" y="14" className="fill-muted text-[14px]">
           From above
         </text>
@@ -145,7 +145,7 @@ export function Winged({ parts, at, pick, wing, glider }: Props) {
             ),
         )}
       </svg>
-      <svg viewBox="0 0 400 110" role="img" aria-label="From behind" className="min-h-0 w-full">
+      <svg viewBox={`0 0 ${2 * MIDDLE} 110`} role="img" aria-label="From behind" className="min-h-0 w-full">
         <text x="6" y="14" className="fill-muted text-[14px]">
           From behind
         </text>

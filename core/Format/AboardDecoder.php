@@ -1,0 +1,82 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Format\Kit\SlotDecoder;
+use DuskSwitch\Core\Program\Aboard;
+use DuskSwitch\Core\Program\Accepted;
+use DuskSwitch\Core\Program\Failsafe;
+use DuskSwitch\Core\Program\KitChoice;
+use DuskSwitch\Core\Units\Ruler;
+
+/** Reads what flies with a program. */
+final class AboardDecoder
+{
+    /** What stands at a node. */
+    public static function read(Node $node): Aboard
+    {
+        $node->keys([], ['kit', 'slots', 'failsafe', 'startCheck', 'accepted']);
+        $kit = $node->at('kit');
+        $accepted = [];
+        foreach ($node->at('accepted')?->items(64) ?? [] as $item) {
+            $item->keys(['finding', 'reason']);
+            $accepted[] = new Accepted($item->at('finding')?->text(120) ?? '', $item->at('reason')?->text(400) ?? '');
+        }
+
+        return new Aboard(
+            $kit === null ? new KitChoice : self::kit($kit),
+            SlotDecoder::list($node->at('slots')),
+            self::failsafe($node->at('failsafe')),
+            array_map(fn (Node $item): string => $item->id(), $node->at('startCheck')?->items(40) ?? []),
+            $accepted,
+        );
+    }
+
+    private static function kit(Node $node): KitChoice
+    {
+        $node->keys([], ['link', 'subtype', 'wire', 'input', 'power', 'pack', 'speedController', 'ports']);
+        $oneOf = function (?Node $at, string ...$words): ?string {
+            $word = $at?->text();
+            if ($at !== null && ! in_array($word, $words, true)) {
+                $at->fault('must be one of '.implode(', ', $words));
+            }
+
+            return $word;
+        };
+        $ports = [];
+        foreach ($node->at('ports')?->items(16) ?? [] as $item) {
+            $item->keys(['port', 'owner']);
+            $ports[$item->at('port')?->text(20) ?? ''] = $item->at('owner')?->text(40) ?? '';
+        }
+
+        return new KitChoice(
+            $node->at('link')?->id(), $node->at('subtype')?->id(),
+            $oneOf($node->at('wire'), 'leads', 'sum', 'serial'), $oneOf($node->at('input'), 'leads', 'sum', 'serial'), $oneOf($node->at('power'), 'controller', 'pack', 'usb'),
+            $node->at('pack')?->id(), $node->at('speedController')?->id(), $ports,
+        );
+    }
+
+    /** @return array<int, Failsafe> by channel */
+    private static function failsafe(?Node $node): array
+    {
+        $failsafe = [];
+        $channels = new Once('a failsafe for channel');
+        foreach ($node?->items(32) ?? [] as $item) {
+            $item->keys(['channel', 'does']);
+            $channel = $item->at('channel')?->whole(1, 32) ?? 1;
+            $channels->check($item, 'channel', $channel);
+            $does = $item->at('does');
+            if ($does?->isNumber() === true) {
+                $failsafe[$channel] = Failsafe::at($does->whole(Ruler::FROM, Ruler::TO));
+            } else {
+                $word = $does?->text() ?? '';
+                if ($does !== null && ! in_array($word, ['hold', 'off'], true)) {
+                    $does->fault('must be a pulse in µs, "hold" or "off"');
+                }
+                $failsafe[$channel] = $word === 'hold' ? Failsafe::hold() : Failsafe::off();
+            }
+        }
+
+        return $failsafe;
+    }
+}

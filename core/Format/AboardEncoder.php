@@ -1,0 +1,36 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Kit\Slot;
+use DuskSwitch\Core\Program\Aboard;
+use DuskSwitch\Core\Program\Accepted;
+use DuskSwitch\Core\Program\Failsafe;
+
+/** Writes what flies with a program. */
+final class AboardEncoder
+{
+    /** @return array<string, mixed> what there is, by key */
+    public static function encode(Aboard $aboard): array
+    {
+        $kit = array_filter([
+            'link' => $aboard->kit->link, 'subtype' => $aboard->kit->subtype, 'wire' => $aboard->kit->wire, 'input' => $aboard->kit->input,
+            'power' => $aboard->kit->power, 'pack' => $aboard->kit->pack, 'speedController' => $aboard->kit->speedController,
+            'ports' => array_map(fn (string|int $port, string $owner): array => ['port' => (string) $port, 'owner' => $owner], array_keys($aboard->kit->ports), array_values($aboard->kit->ports)),
+        ], fn (mixed $value): bool => $value !== null && $value !== []);
+
+        return array_filter([
+            'kit' => $kit,
+            'slots' => array_map(self::slot(...), $aboard->slots),
+            'failsafe' => array_map(fn (int $channel, Failsafe $does): array => ['channel' => $channel, 'does' => $does->pulse ?? ($does->holds ? 'hold' : 'off')], array_keys($aboard->failsafe), $aboard->failsafe),
+            'startCheck' => $aboard->startCheck,
+            'accepted' => array_map(fn (Accepted $one): array => ['finding' => $one->finding, 'reason' => $one->reason], $aboard->accepted),
+        ]);
+    }
+
+    /** @return array<string, mixed> a range in which a controller is in a mode */
+    public static function slot(Slot $slot): array
+    {
+        return ['mode' => $slot->mode, 'channel' => $slot->channel, 'from' => $slot->from, 'to' => $slot->to];
+    }
+}

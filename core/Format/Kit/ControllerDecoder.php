@@ -1,0 +1,61 @@
+<?php
+
+namespace DuskSwitch\Core\Format\Kit;
+
+use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\Once;
+use DuskSwitch\Core\Kit\Controller;
+use DuskSwitch\Core\Kit\ControllerKind;
+use DuskSwitch\Core\Kit\Mode;
+use DuskSwitch\Core\Kit\Port;
+use DuskSwitch\Core\Units\Range;
+
+/** Reads the definition of a flight controller or stabiliser (format `dusk-switch/controller`, version 1). */
+final class ControllerDecoder
+{
+    public const FORMAT = 'dusk-switch/controller';
+
+    /** The controller that stands at a node; faults are noted with the node. */
+    public static function read(Node $node): Controller
+    {
+        $node->keys(['format', 'version', 'id', 'name', 'kind', 'wires', 'supply', 'draw'], ['order', 'arming', 'lowThrottle', 'modes', 'slots', 'ports', 'gives']);
+        $modes = [];
+        $ids = new Once('a mode');
+        foreach ($node->at('modes')?->items(24) ?? [] as $item) {
+            $item->keys(['id', 'name'], ['flight', 'saves', 'risky']);
+            $id = $ids->id($item);
+            $modes[$id] = new Mode($id, $item->at('name')?->text() ?? '', $item->at('flight')?->flag() ?? false, $item->at('saves')?->flag() ?? false, $item->at('risky')?->flag() ?? false);
+        }
+        $arming = $node->at('arming');
+        $slots = SlotDecoder::list($node->at('slots'));
+        foreach ($node->at('slots')?->items(64) ?? [] as $index => $item) {
+            $mode = $slots[$index]->mode ?? '';
+            if (! isset($modes[$mode])) {
+                $item->at('mode')?->fault("there is no mode \"{$mode}\" in this definition");
+            }
+        }
+
+        return new Controller(
+            $node->at('id')?->id() ?? '',
+            $node->at('name')?->text() ?? '',
+            $node->at('kind')?->choice(ControllerKind::class) ?? ControllerKind::FlightController,
+            Wires::read($node->at('wires')),
+            array_map(fn (Node $item): string => $item->id(), $node->at('order')?->items(16) ?? []),
+            $arming === null ? null : SlotDecoder::range($arming, 'armed'),
+            $node->at('lowThrottle')?->whole(800, 1500) ?? 1050,
+            $modes,
+            $slots,
+            array_map(self::port(...), $node->at('ports')?->items(16) ?? []),
+            $node->at('supply')?->range(1, 60) ?? new Range(5, 5),
+            $node->at('draw')?->number(0, 100_000) ?? 0.0,
+            $node->at('gives')?->number(0, 100_000) ?? 0.0,
+        );
+    }
+
+    private static function port(Node $node): Port
+    {
+        $node->keys(['id', 'name'], ['kept']);
+
+        return new Port($node->at('id')?->text(20) ?? '', $node->at('name')?->text() ?? '', $node->at('kept')?->flag() ?? false);
+    }
+}

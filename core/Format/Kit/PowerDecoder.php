@@ -1,0 +1,37 @@
+<?php
+
+namespace DuskSwitch\Core\Format\Kit;
+
+use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Kit\Pack;
+use DuskSwitch\Core\Kit\SpeedController;
+
+/** Reads packs (format `dusk-switch/pack`) and speed controllers (format `dusk-switch/speed-controller`), version 1. */
+final class PowerDecoder
+{
+    public const PACK = 'dusk-switch/pack';
+
+    public const SPEED_CONTROLLER = 'dusk-switch/speed-controller';
+
+    /** The pack that stands at a node; faults are noted with the node. */
+    public static function pack(Node $node): Pack
+    {
+        $node->keys(['format', 'version', 'id', 'name', 'cells', 'capacity', 'plug']);
+
+        return new Pack(
+            $node->at('id')?->id() ?? '', $node->at('name')?->text() ?? '', $node->at('cells')?->whole(1, 14) ?? 1,
+            $node->at('capacity')?->number(1, 100_000) ?? 1.0, $node->at('plug')?->text() ?? '',
+        );
+    }
+
+    /** The speed controller that stands at a node; faults are noted with the node. */
+    public static function speedController(Node $node): SpeedController
+    {
+        $node->keys(['format', 'version', 'id', 'name', 'cells', 'amperes', 'plug'], ['gives']);
+
+        return new SpeedController(
+            $node->at('id')?->id() ?? '', $node->at('name')?->text() ?? '', $node->at('cells')?->whole(1, 14) ?? 1,
+            $node->at('amperes')?->number(0.1, 1000) ?? 1.0, $node->at('gives')?->number(0, 100_000) ?? 0.0, $node->at('plug')?->text() ?? '',
+        );
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+namespace DuskSwitch\Core\Format\Kit;
+
+use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Kit\Slot;
+use DuskSwitch\Core\Units\Ruler;
+
+/** Reads the ranges in which a controller is in a mode. */
+final class SlotDecoder
+{
+    /** @return list<Slot> */
+    public static function list(?Node $node): array
+    {
+        $slots = [];
+        foreach ($node?->items(64) ?? [] as $item) {
+            $item->keys(['mode', 'channel', 'from', 'to']);
+            $slots[] = self::slot($item, $item->at('mode')?->id() ?? '');
+        }
+
+        return $slots;
+    }
+
+    /** A range that needs no mode's name. */
+    public static function range(Node $node, string $mode): Slot
+    {
+        $node->keys(['channel', 'from', 'to']);
+
+        return self::slot($node, $mode);
+    }
+
+    private static function slot(Node $node, string $mode): Slot
+    {
+        $from = $node->at('from')?->whole(Ruler::FROM, Ruler::TO) ?? Ruler::FROM;
+        $to = $node->at('to')?->whole(Ruler::FROM, Ruler::TO) ?? Ruler::TO;
+        if ($from >= $to) {
+            $node->at('to')?->fault("must be above the lower edge, {$from} µs");
+        }
+
+        return new Slot($mode, $node->at('channel')?->whole(1, 32) ?? 1, $from, $to);
+    }
+}

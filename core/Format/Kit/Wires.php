@@ -1,0 +1,18 @@
+<?php
+
+namespace DuskSwitch\Core\Format\Kit;
+
+use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Kit\Wire;
+
+/** Reads the ways in which a receiver passes channels on, or a controller takes them. */
+final class Wires
+{
+    /** @return non-empty-list<Wire> */
+    public static function read(?Node $node): array
+    {
+        $wires = array_map(fn (Node $item): Wire => $item->choice(Wire::class), $node?->items(3, 1) ?? []);
+
+        return $wires === [] ? [Wire::Leads] : $wires;
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+namespace DuskSwitch\Core\Kit;
+
+/** A mode of a controller. */
+final readonly class Mode
+{
+    /**
+     * @param  bool  $flight  one of those of which exactly one must be active
+     * @param  bool  $saves  it saves the aircraft by itself: self-level, come home
+     * @param  bool  $risky  a switch must not pass through it on its way
+     */
+    public function __construct(public string $id, public string $name, public bool $flight, public bool $saves, public bool $risky) {}
+}

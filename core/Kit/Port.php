@@ -1,0 +1,10 @@
+<?php
+
+namespace DuskSwitch\Core\Kit;
+
+/** A serial port of a controller. */
+final readonly class Port
+{
+    /** @param  bool  $kept  the USB port, which must never be given away */
+    public function __construct(public string $id, public string $name, public bool $kept) {}
+}

@@ -1,0 +1,19 @@
+<?php
+
+namespace DuskSwitch\Core\Kit;
+
+/** What the pilot has in Stores besides transmitters; kept outside the core. */
+interface Shelf
+{
+    /** The receiver of that id, or null. */
+    public function receiver(string $id): ?Receiver;
+
+    /** The flight controller or stabiliser of that id, or null. */
+    public function controller(string $id): ?Controller;
+
+    /** The pack of that id, or null. */
+    public function pack(string $id): ?Pack;
+
+    /** The speed controller of that id, or null. */
+    public function speedController(string $id): ?SpeedController;
+}

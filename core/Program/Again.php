@@ -1,0 +1,37 @@
+<?php
+
+namespace DuskSwitch\Core\Program;
+
+use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Drive\CaseDrive;
+use DuskSwitch\Core\Program\Drive\DriveCase;
+
+/** A program with every one of its conditions said again. */
+final class Again
+{
+    /** @param  callable(Condition): Condition  $again */
+    public static function program(Program $program, callable $again): Program
+    {
+        $maybe = fn (?Condition $one): ?Condition => $one === null ? null : $again($one);
+        $functions = array_map(fn (PilotFunction $one): PilotFunction => match (true) {
+            $one instanceof ProportionalFunction => new ProportionalFunction(
+                $one->id, $one->name, $one->drive, $one->deadband, $one->shapes, $one->trim,
+                array_map(fn (Override $override): Override => new Override($again($override->when), $override->value), $one->overrides),
+            ),
+            $one instanceof SteppedFunction && $one->drive instanceof CaseDrive => new SteppedFunction(
+                $one->id, $one->name, new CaseDrive(array_map(fn (DriveCase $case): DriveCase => new DriveCase($again($case->when), $case->step), $one->drive->cases)), $one->steps,
+            ),
+            default => $one,
+        }, $program->functions);
+        $outputs = array_map(fn (Output $output): Output => $output->fed(array_map(
+            fn (Feed $feed): Feed => new Feed($feed->source, $feed->weight, $feed->offset, $feed->curve, $maybe($feed->when), $feed->combine, $feed->delay, $feed->slow), $output->feeds,
+        )), $program->outputs);
+
+        return $program->with(
+            phases: array_map(fn (Phase $phase): Phase => new Phase($phase->id, $phase->name, $maybe($phase->when), $phase->fade), $program->phases),
+            functions: $functions,
+            outputs: $outputs,
+            conditions: array_map($again, $program->conditions),
+        );
+    }
+}
