@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\App\Stores\ShippedShelf;
 use DuskSwitch\Core\Format\InputsDecoder;
 use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ProgramDecoder;
@@ -10,6 +11,7 @@ use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Differences;
 use DuskSwitch\Core\Program\Facts;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\Frame;
@@ -22,6 +24,20 @@ final class Given
     public static function transmitter(string $id = 'harbour-16'): Transmitter
     {
         return TransmitterDecoder::decode((string) file_get_contents(self::DEMO."/transmitters/{$id}.json"));
+    }
+
+    public static function shelf(): ShippedShelf
+    {
+        return new ShippedShelf(self::DEMO.'/stores');
+    }
+
+    /** What the proof looks at, with the kit that the program names. */
+    public static function evidence(Program $program, ?Transmitter $transmitter = null): Evidence
+    {
+        return new Evidence(
+            $program, $transmitter ?? self::transmitter($program->transmitter),
+            self::shelf()->receiver($program->receiver ?? ''), self::shelf()->controller($program->controller ?? ''),
+        );
     }
 
     /** @param  array<string, mixed>  $parts of a program document */

@@ -1,0 +1,119 @@
+<?php
+
+namespace DuskSwitch\Core\Proof;
+
+use DuskSwitch\Core\Airframe\Picture;
+use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Kit\Controller;
+use DuskSwitch\Core\Kit\ControllerKind;
+use DuskSwitch\Core\Kit\Receiver;
+use DuskSwitch\Core\Kit\Slot;
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Signal\Compiler;
+use DuskSwitch\Core\Signal\Needs;
+use DuskSwitch\Core\Signal\Panel;
+
+/** All that rules look at: the program with its kit, how far each output goes, and the states that matter for arming and modes. */
+final class Evidence
+{
+    public readonly Plain $plain;
+
+    public readonly Panel $panel;
+
+    /** @var array<int, Reach> */
+    private array $reaches = [];
+
+    private ?Circuit $circuit = null;
+
+    /** @var list<Moment>|null */
+    private ?array $moments = null;
+
+    public function __construct(
+        public readonly Program $program,
+        public readonly Transmitter $transmitter,
+        public readonly ?Receiver $receiver,
+        public readonly ?Controller $controller,
+    ) {
+        $this->plain = new Plain($program, $transmitter);
+        $this->panel = new Panel($this->plain->transmitter);
+    }
+
+    /** The whole program, its memory as switches. */
+    public function circuit(): Circuit
+    {
+        return $this->circuit ??= Compiler::compile($this->plain->program, $this->plain->transmitter);
+    }
+
+    /** How far an output goes. */
+    public function reach(int $channel): Reach
+    {
+        return $this->reaches[$channel] ??= Reach::of($this->plain->program, $this->plain->transmitter, $channel, $this->panel);
+    }
+
+    /** @return list<Slot> the controller's slots as they are set */
+    public function slots(): array
+    {
+        return $this->program->aboard->slots !== [] ? $this->program->aboard->slots : $this->controller->slots ?? [];
+    }
+
+    /** @return list<Slot> those of which exactly one must be active */
+    public function flightSlots(): array
+    {
+        return array_values(array_filter($this->slots(), fn (Slot $slot): bool => $this->controller?->modes[$slot->mode]->flight ?? false));
+    }
+
+    /** @return list<Output> those that a motor or its speed controller listens to */
+    public function motors(): array
+    {
+        $parts = Picture::parts($this->program);
+
+        return array_values(array_filter($this->program->outputs, fn (Output $output): bool => in_array($parts[$output->channel] ?? '', ['motor', 'left-motor', 'right-motor', 'throttle'], true)));
+    }
+
+    /** True where a stabiliser flies the cyclic and the tail. */
+    public function isStabilised(): bool
+    {
+        return $this->controller?->kind === ControllerKind::Stabiliser;
+    }
+
+    /**
+     * Every position of the switches that have a say in arming, flight modes, motors or phases, sticks at rest.
+     *
+     * @return list<Moment>
+     */
+    public function moments(): array
+    {
+        if ($this->moments !== null) {
+            return $this->moments;
+        }
+        $cone = $this->momentCone();
+        $circuit = Compiler::compile($cone->part(), $this->plain->transmitter);
+        $motors = array_column($this->motors(), 'channel');
+        $this->moments = [];
+        foreach ($cone->size() > 40_000 ? [] : States::each($this->panel->atRest(), $cone->positions) as $inputs) {
+            $full = $inputs;
+            $full[$this->panel->axis(Axis::Throttle)] = 1.0;
+            $this->moments[] = Moment::of($this, $circuit, $inputs, array_values($full), $motors);
+        }
+
+        return $this->moments;
+    }
+
+    /** All that has a say in the moments. */
+    public function momentCone(): Cone
+    {
+        $channels = [...array_column($this->motors(), 'channel'), ...array_column($this->flightSlots(), 'channel'), ...$this->controller?->arming === null ? [] : [$this->controller->arming->channel]];
+        $there = array_filter(array_unique($channels), fn (int $channel): bool => $this->program->output($channel) !== null);
+
+        return new Cone($this->plain->program, $this->panel, [Needs::PHASE, ...array_map(fn (int $channel): string => "output:{$channel}", array_values($there))]);
+    }
+
+    /** The name of a mode. */
+    public function modeName(string $mode): string
+    {
+        return $this->controller?->modes[$mode]->name ?? $mode;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+namespace DuskSwitch\Core\Proof\Rule;
+
+use DuskSwitch\Core\Program\Loom;
+use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Rule;
+use DuskSwitch\Core\Proof\Severity;
+
+/** The transmitter warns at power-up when a switch is not at rest. */
+final class StartCheck implements Rule
+{
+    public function id(): string
+    {
+        return 'start-check';
+    }
+
+    public function says(): string
+    {
+        return 'Every switch in use is checked at power-up: the transmitter warns when it is not at rest.';
+    }
+
+    public function check(Evidence $evidence): array
+    {
+        $missing = [];
+        foreach ($evidence->transmitter->controls as $control) {
+            $used = array_filter(Loom::threads($evidence->program), fn ($thread): bool => $thread->from === "control:{$control->id}") !== [];
+            if ($used && $control->detents !== [] && $control->detents[0] !== 'pressed' && ! in_array($control->id, $evidence->program->aboard->startCheck, true)) {
+                $missing[$control->id] = $control->name;
+            }
+        }
+        if ($missing === []) {
+            return [];
+        }
+        $aboard = $evidence->program->aboard->with(startCheck: [...$evidence->program->aboard->startCheck, ...array_keys($missing)]);
+
+        return [new Finding($this->id(), Severity::Warning, 'control:'.array_key_first($missing), implode(', ', $missing).(count($missing) === 1 ? ' is' : ' are').' not checked at power-up: it may wake up with a switch away from rest. Switch the warning on', null, 'Check every switch in use', $evidence->program->with(aboard: $aboard))];
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+namespace DuskSwitch\Core\Solve;
+
+use DuskSwitch\Core\Kit\Mode;
+use DuskSwitch\Core\Kit\Slot;
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\PilotFunction;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Source\FunctionSource;
+use DuskSwitch\Core\Program\Step;
+use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Signal\Stages;
+
+/** Puts each step of a mode function in the middle of its slot. */
+final class SlotSolver
+{
+    /**
+     * The answer for every step of the function on a channel; empty where no stepped function alone feeds it.
+     *
+     * @param  list<Slot>  $slots
+     * @param  array<string, Mode>  $modes
+     * @return list<SlotAnswer>
+     */
+    public static function answers(Program $program, Transmitter $transmitter, int $channel, array $slots, array $modes): array
+    {
+        $output = $program->output($channel);
+        $function = $output === null ? null : self::function($program, $output);
+        if ($output === null || $function === null) {
+            return [];
+        }
+        $answers = [];
+        foreach ($function->steps as $step) {
+            $slot = self::slotOf($step, array_values(array_filter($slots, fn (Slot $one): bool => $one->channel === $channel)), $modes);
+            $feed = $output->feeds[0];
+            $now = $transmitter->scale->pulse(Stages::of($output, $feed->offset + $step->value * ($step->value >= 0 ? $feed->weight->high : $feed->weight->low))->signal);
+            $answers[] = $slot === null ? new SlotAnswer($step, null, $now, null, $now, 0.0) : self::answer($step, $slot, $now, $output, $transmitter);
+        }
+
+        return $answers;
+    }
+
+    /**
+     * The program with every step in the middle of its slot; null where that can't be, or where it is so already.
+     *
+     * @param  list<Slot>  $slots
+     * @param  array<string, Mode>  $modes
+     */
+    public static function solved(Program $program, Transmitter $transmitter, int $channel, array $slots, array $modes): ?Program
+    {
+        $answers = self::answers($program, $transmitter, $channel, $slots, $modes);
+        $output = $program->output($channel);
+        $function = $output === null ? null : self::function($program, $output);
+        if ($answers === [] || $function === null || array_filter($answers, fn (SlotAnswer $one): bool => $one->value === null || $one->missing > 0.5) !== []) {
+            return null;
+        }
+        $steps = array_map(fn (SlotAnswer $one): Step => new Step($one->step->id, $one->step->name, $one->value ?? $one->step->value), $answers);
+        if ($steps == $function->steps) {
+            return null;
+        }
+
+        return $program->with(functions: array_map(fn (PilotFunction $one): PilotFunction => $one === $function ? new SteppedFunction($function->id, $function->name, $function->drive, $steps) : $one, $program->functions));
+    }
+
+    private static function answer(Step $step, Slot $slot, int $now, Output $output, Transmitter $transmitter): SlotAnswer
+    {
+        $wanted = ($slot->middle() - $transmitter->scale->centre) / $transmitter->scale->span;
+        $feed = $output->feeds[0];
+        $sum = Stages::back($output, $wanted);
+        $turned = ($sum - $feed->offset);
+        $weight = $turned >= 0 ? $feed->weight->high : $feed->weight->low;
+        $value = $weight === 0.0 ? 0.0 : round($turned / $weight, 4);
+        $held = max(-1.5, min(1.5, $value));
+        $reached = Stages::of($output, $feed->offset + $held * ($held >= 0 ? $feed->weight->high : $feed->weight->low))->signal;
+        $pulse = $transmitter->scale->pulse($reached);
+        $missing = abs($reached - $wanted) * $transmitter->scale->span;
+
+        return new SlotAnswer($step, $slot, $now, $held, $pulse, $missing <= 1.0 || $slot->margin($pulse) >= 25 ? 0.0 : $missing, $transmitter->keying->positionMix === null ? null : PositionValue::solve($reached, $transmitter->keying->positionMix));
+    }
+
+    /**
+     * The slot that a step means: the mode of its id or of its name, else the one that it is in.
+     *
+     * @param  list<Slot>  $slots
+     * @param  array<string, Mode>  $modes
+     */
+    private static function slotOf(Step $step, array $slots, array $modes): ?Slot
+    {
+        $plain = fn (string $name): string => trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($name)), '-');
+        foreach ($slots as $slot) {
+            if (in_array($slot->mode, [$step->id, $plain($step->name)], true) || $plain($modes[$slot->mode]->name ?? '') === $plain($step->name)) {
+                return $slot;
+            }
+        }
+
+        return null;
+    }
+
+    private static function function(Program $program, Output $output): ?SteppedFunction
+    {
+        $source = $output->feeds[0]->source ?? null;
+        $function = count($output->feeds) === 1 && $source instanceof FunctionSource ? $program->function($source->function) : null;
+
+        return $function instanceof SteppedFunction ? $function : null;
+    }
+}
