@@ -5,6 +5,7 @@ use DuskSwitch\App\Http\Controllers\HangarController;
 use DuskSwitch\App\Http\Controllers\HistoryController;
 use DuskSwitch\App\Http\Controllers\LiveController;
 use DuskSwitch\App\Http\Controllers\ProgramController;
+use DuskSwitch\App\Http\Controllers\ProofController;
 use DuskSwitch\App\Http\Controllers\ProposalController;
 use DuskSwitch\App\Http\Controllers\SheetController;
 use DuskSwitch\App\Http\Controllers\StoresController;
@@ -22,6 +23,10 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('propose/phase', [ProposalController::class, 'phase']);
     Route::post('propose/style', [ProposalController::class, 'style']);
     Route::post('propose/curve', [ProposalController::class, 'curve']);
+    Route::post('prove', [ProofController::class, 'prove']);
+    Route::post('propose/mend', [ProofController::class, 'mend']);
+    Route::post('propose/slots', [ProofController::class, 'slots']);
+    Route::post('propose/failsafe', [ProofController::class, 'failsafe']);
     Route::get('stores', [StoresController::class, 'index']);
     Route::get('aircraft', [HangarController::class, 'index']);
     Route::post('aircraft', [HangarController::class, 'store']);

@@ -51,6 +51,9 @@ final readonly class Facts
         foreach ($facts->extras() as $key => $subject) {
             $subjects[$key] = $subject;
         }
+        foreach (AboardFacts::of($program, $transmitter) as $key => $subject) {
+            $subjects[$key] = $subject;
+        }
         foreach ($program->curves as $id => $curve) {
             $points = array_map(fn (array $point): string => self::percent($point[0]).' → '.self::percent($point[1]), $curve->points);
             $subjects["curve {$id}"] = new Subject('curve', $id, self::labelled(['points' => implode(', ', $points), 'line' => $curve->smooth ? 'smooth' : 'straight']));

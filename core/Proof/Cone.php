@@ -8,6 +8,7 @@ use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
 use DuskSwitch\Core\Program\Condition\FunctionLevel;
 use DuskSwitch\Core\Program\ConditionTree;
+use DuskSwitch\Core\Program\Curve;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
@@ -17,6 +18,8 @@ use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Source\AxisSource;
 use DuskSwitch\Core\Program\Source\ControlSource;
 use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Signal\Curve\Smooth;
+use DuskSwitch\Core\Signal\Curve\Straight;
 use DuskSwitch\Core\Signal\Needs;
 use DuskSwitch\Core\Signal\Panel;
 
@@ -136,8 +139,9 @@ final class Cone
         }
         $turns = [];
         foreach ($function->shapes as $shape) {
-            foreach ($this->program->curves[$shape->curve ?? '']->points ?? [] as [$x]) {
-                // Where the stick must be for the curve to be at a point, beyond the dead band.
+            $curve = $this->program->curves[$shape->curve ?? ''] ?? null;
+            foreach ($curve === null ? [] : self::turns($curve) as $x) {
+                // Where the stick must be for the curve to be there, beyond the dead band.
                 $turns[] = $x === 0.0 ? 0.0 : $x * (1 - $function->deadband) + ($x > 0 ? $function->deadband : -$function->deadband);
             }
         }
@@ -146,6 +150,26 @@ final class Cone
         } else {
             $this->sweep($slot, $turns);
         }
+    }
+
+    /** @return list<float> where a curve may turn what it feeds: its points, and where it passes 0, as weights differ there */
+    private static function turns(Curve $curve): array
+    {
+        $turns = array_column($curve->points, 0);
+        foreach (array_slice($curve->points, 1) as $index => [$x, $y]) {
+            [$before, $from] = $curve->points[$index];
+            if ($from * $y < 0) {
+                $answer = $curve->smooth ? new Smooth($curve) : new Straight($curve);
+                [$low, $high] = [$before, $x];
+                for ($i = 0; $i < 40; $i++) {
+                    $middle = ($low + $high) / 2;
+                    $answer->at($middle) * $from > 0 ? $low = $middle : $high = $middle;
+                }
+                $turns[] = $high;
+            }
+        }
+
+        return $turns;
     }
 
     private function slotOf(ProportionalFunction $function): ?int
@@ -213,9 +237,11 @@ final class Cone
         $this->positions[$slot] = $rounded;
     }
 
-    /** @return list<float> */
+    /** @return list<float> rest first, so that what is found first is near it */
     private static function values(Control $control): array
     {
-        return array_values(array_filter(array_map($control->valueOf(...), $control->detents), fn (?float $value): bool => $value !== null));
+        $values = array_filter(array_map($control->valueOf(...), $control->detents), fn (?float $value): bool => $value !== null);
+
+        return array_values(array_unique([$control->restValue(), ...array_reverse($values)]));
     }
 }

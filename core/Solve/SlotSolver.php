@@ -32,9 +32,9 @@ final class SlotSolver
         }
         $answers = [];
         foreach ($function->steps as $step) {
-            $slot = self::slotOf($step, array_values(array_filter($slots, fn (Slot $one): bool => $one->channel === $channel)), $modes);
             $feed = $output->feeds[0];
             $now = $transmitter->scale->pulse(Stages::of($output, $feed->offset + $step->value * ($step->value >= 0 ? $feed->weight->high : $feed->weight->low))->signal);
+            $slot = self::slotOf($step, $now, array_values(array_filter($slots, fn (Slot $one): bool => $one->channel === $channel)), $modes);
             $answers[] = $slot === null ? new SlotAnswer($step, null, $now, null, $now, 0.0) : self::answer($step, $slot, $now, $output, $transmitter);
         }
 
@@ -52,7 +52,7 @@ final class SlotSolver
         $answers = self::answers($program, $transmitter, $channel, $slots, $modes);
         $output = $program->output($channel);
         $function = $output === null ? null : self::function($program, $output);
-        if ($answers === [] || $function === null || array_filter($answers, fn (SlotAnswer $one): bool => $one->value === null || $one->missing > 0.5) !== []) {
+        if ($answers === [] || $function === null || array_filter($answers, fn (SlotAnswer $one): bool => $one->missing > 0.5) !== []) {
             return null;
         }
         $steps = array_map(fn (SlotAnswer $one): Step => new Step($one->step->id, $one->step->name, $one->value ?? $one->step->value), $answers);
@@ -85,7 +85,7 @@ final class SlotSolver
      * @param  list<Slot>  $slots
      * @param  array<string, Mode>  $modes
      */
-    private static function slotOf(Step $step, array $slots, array $modes): ?Slot
+    private static function slotOf(Step $step, int $now, array $slots, array $modes): ?Slot
     {
         $plain = fn (string $name): string => trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($name)), '-');
         foreach ($slots as $slot) {
@@ -94,7 +94,8 @@ final class SlotSolver
             }
         }
 
-        return null;
+        // Sounding, on: a step may mean a mode without having its name. It means the one that it is in.
+        return array_values(array_filter($slots, fn (Slot $one): bool => $one->margin($now) > 0))[0] ?? null;
     }
 
     private static function function(Program $program, Output $output): ?SteppedFunction

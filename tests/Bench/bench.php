@@ -3,6 +3,7 @@
 use DuskSwitch\Tests\Bench\ByHand;
 use DuskSwitch\Tests\Bench\FrameBench;
 use DuskSwitch\Tests\Bench\LiveBench;
+use DuskSwitch\Tests\Bench\ProofBench;
 use DuskSwitch\Tests\Bench\ScreenBench;
 use DuskSwitch\Tests\Browser\App;
 
@@ -25,6 +26,10 @@ foreach (['petrel', 'rook'] as $name) {
     $ratio = sprintf('%.2f', $circuit / $byHand);
     say('ten minutes of '.ucfirst($name).', tick by tick', sprintf('%.2f s, %.0f×', $circuit, 600 / $circuit), sprintf('by hand %.2f s', $byHand), $ratio, '≥ 600×, ≤ 2.5');
 }
+
+[$states, $proof, $brute, $peak] = ProofBench::run();
+say('a proof, '.number_format($states).' states', sprintf('%.2f s', $proof), sprintf('brute force %.0f s', $brute), sprintf('1/%.0f', $brute / $proof), '≤ 1 s, ≤ 1/20');
+say('memory of the proof at its peak', sprintf('%.0f MB', $peak), '', '', '≤ 64 MB');
 
 $app = new App;
 $app->start();

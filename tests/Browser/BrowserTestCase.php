@@ -23,6 +23,12 @@ abstract class BrowserTestCase extends TestCase
         self::$app->stop();
     }
 
+    /** A browser that stays open takes memory and time from the tests after it. */
+    protected function tearDown(): void
+    {
+        self::$chrome?->close();
+    }
+
     protected function page(int $width = 1280, int $height = 800, string $downloads = ''): Page
     {
         self::$chrome ??= new Chrome;

@@ -20,7 +20,8 @@ final class Chrome
     public function __construct()
     {
         $this->port = Ports::free();
-        $this->driver = new Process(['chromedriver', "--port={$this->port}"], timeout: null);
+        $this->driver = new Process(['setsid', 'chromedriver', "--port={$this->port}"], timeout: null);
+        // A session of its own, so that no browser outlives it.
         $this->driver->start();
         Ports::await($this->port, $this->driver);
     }
@@ -48,7 +49,8 @@ final class Chrome
         return $this->open[] = $browser;
     }
 
-    public function __destruct()
+    /** Closes every browser that is open. */
+    public function close(): void
     {
         foreach ($this->open as $browser) {
             try {
@@ -57,6 +59,19 @@ final class Chrome
                 // It may be gone already.
             }
         }
+        $this->open = [];
+    }
+
+    public function __destruct()
+    {
+        $this->close();
+        $pid = $this->driver->getPid();
+        if ($pid !== null) {
+            posix_kill(-$pid, SIGTERM);
+        }
         $this->driver->stop(2);
+        if ($pid !== null) {
+            posix_kill(-$pid, SIGKILL);
+        }
     }
 }

@@ -45,7 +45,6 @@ final class EveryScreenTest extends BrowserTestCase
         $phone = $this->page(390, 844)->open($path);
         $phone->find($ready);
         self::assertSame(390, $phone->browser->executeScript('return document.documentElement.scrollWidth'), "{$path} on a phone");
-        $phone->browser->quit();
     }
 
     public function test_a_phone_moves_the_handheld(): void

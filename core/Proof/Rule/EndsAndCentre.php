@@ -42,19 +42,20 @@ final class EndsAndCentre implements Rule
             $ends = [$pulse(-1.0), $pulse(1.0)];
             sort($ends);
             $centre = $pulse(0.0);
+            $half = (Ruler::HIGH - Ruler::CENTRE) / $evidence->transmitter->scale->span;
+            $mended = $half > 1.5 ? null : self::with($evidence, $output->set(Range::both(round($half, 7)), 0.0));
+            $mend = $mended === null ? null : 'Travel for 1000 to 2000 µs, sub-trim 0';
             if (max(abs($ends[0] - Ruler::LOW), abs($ends[1] - Ruler::HIGH)) > self::TOLERANCE) {
-                $half = (Ruler::HIGH - Ruler::CENTRE) / $evidence->transmitter->scale->span;
-                $mended = $half > 1.5 ? null : $output->set(Range::both(round($half, 7)), 0.0);
                 $found[] = new Finding(
                     $this->id(), Severity::Warning, "output:{$output->channel}",
                     "{$output->name} goes from {$ends[0]} to {$ends[1]} µs; the controller wants 1000 to 2000. Set its travel",
-                    null, $mended === null ? null : 'Travel for 1000 to 2000 µs, sub-trim 0', $mended === null ? null : self::with($evidence, $mended),
+                    null, $mend, $mended,
                 );
             } elseif ($function->drive instanceof AxisDrive && $function->drive->axis->rest() === 0.0 && abs($centre - Ruler::CENTRE) > self::TOLERANCE) {
                 $found[] = new Finding(
                     $this->id(), Severity::Warning, "output:{$output->channel}",
                     "{$output->name} rests at {$centre} µs, not 1500: it drifts. Put the trims in the middle, then correct the sub-trim",
-                    null, 'Sub-trim 0', self::with($evidence, $output->set(subtrim: 0.0)),
+                    null, $mend, $mended,
                 );
             }
         }

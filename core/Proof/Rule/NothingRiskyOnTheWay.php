@@ -30,7 +30,7 @@ final class NothingRiskyOnTheWay implements Rule
             $cone = $evidence->reach($slot->channel)->cone;
             foreach ($evidence->reach($slot->channel)->rows as $row) {
                 $inside = $row->low < $slot->to && $row->high >= $slot->from;
-                $passing = array_filter(array_keys($cone->positions), fn (int $input): bool => $cone->positions[$input] === [1.0, 0.0, -1.0] && $row->state[$input] === 0.0);
+                $passing = array_filter(array_keys($cone->positions), fn (int $input): bool => count($cone->positions[$input]) === 3 && $row->state[$input] === 0.0);
                 if ($inside && $passing !== []) {
                     $found[] = new Finding($this->id(), Severity::Warning, "output:{$slot->channel}", "{$evidence->modeName($slot->mode)} lies in the middle of a three-position switch, which passes it on every way from end to end. Put it at an end, or on a switch of its own", $row->state);
                     break;

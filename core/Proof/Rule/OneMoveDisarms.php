@@ -30,15 +30,19 @@ final class OneMoveDisarms implements Rule
             return [];
         }
         $moves = new Moves($evidence);
-        $best = null;
+        $armed = array_values($armed);
+        $fails = array_fill(0, count($armed), 0);
         foreach ($moves->switches() as $slot) {
-            $stuck = array_values(array_filter($armed, fn (Moment $one): bool => array_filter($moves->by($one, $slot), fn (Moment $then): bool => ! $then->armed) === []));
+            $stuck = array_keys(array_filter($armed, fn (Moment $one): bool => array_filter($moves->by($one, $slot), fn (Moment $then): bool => ! $then->armed) === []));
             if ($stuck === []) {
                 return [];
             }
-            $best = $best === null || count($stuck) < count($best) ? $stuck : $best;
+            foreach ($stuck as $index) {
+                $fails[$index]++;
+            }
         }
-        $where = $best[0] ?? array_values($armed)[0];
+        // The state that most switches fail in shows best what is wrong.
+        $where = $armed[(int) array_search(max($fails), $fails, true)];
 
         return [new Finding($this->id(), Severity::Error, 'program', 'No single switch disarms it from every state. Put arm, or a motor cut, on a two-position switch of its own', $where->inputs)];
     }

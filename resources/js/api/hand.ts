@@ -42,6 +42,11 @@ class HandStore {
     this.set({ ...this.hand, trims: { ...this.hand.trims, [axis]: value } })
   }
 
+  /** Goes into a state as a whole. */
+  go(hand: { axes: Record<string, number>; controls: Record<string, number | string> }) {
+    this.set({ axes: hand.axes, controls: hand.controls, trims: this.hand.trims })
+  }
+
   rest = () => this.set(REST)
 
   get inputs(): Inputs {

@@ -23,6 +23,9 @@ export const propose = {
     data(POST('/api/propose/phase', { body: { document, do: 'move', phase, by } })),
   style: (document: Program, row: string, thing: Thing, value: number) =>
     data(POST('/api/propose/style', { body: { document, row, thing, value } })),
+  mend: (document: Program, finding: string) => data(POST('/api/propose/mend', { body: { document, finding } })),
+  slots: (document: Program, channel: number) => data(POST('/api/propose/slots', { body: { document, channel } })),
+  failsafe: (document: Program) => data(POST('/api/propose/failsafe', { body: { document } })),
   curve: (document: Program, curve: string, what: string) =>
     data(POST('/api/propose/curve', { body: { document, curve, do: what } })),
 }

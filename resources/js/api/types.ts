@@ -28,6 +28,11 @@ export type Curve = Schemas['curve']
 /** By name, or written out. */
 export type Condition = string | Exclude<Schemas['condition'], string>
 export type Phase = Schemas['phase']
+export type Proof = Schemas['Proof']
+export type Finding = Schemas['Finding']
+export type StateCell = Proof['map']['cells'][number]
+export type ChannelSlots = Proof['slots'][number]
+export type Aboard = Schemas['aboard']
 export type Ruler = Aircraft['ruler']
 
 export type PilotFunction = NonNullable<Program['functions']>[number]

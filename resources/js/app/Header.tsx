@@ -1,6 +1,7 @@
 import { Download, Redo2, Undo2 } from 'lucide-react'
 import { useState } from 'react'
-import { useLive } from '@/api/live'
+import { Link } from 'react-router'
+import { useProof } from '@/api/proof'
 import type { Aircraft } from '@/api/types'
 import { useWorkbench, workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
@@ -8,18 +9,29 @@ import { Tip } from '@/parts/Tip'
 import { clock } from '@/parts/words'
 import { History } from './History'
 
+const MARKS = { error: ['▲', 'text-rose'], warning: ['▲', 'text-sodium'], note: ['○', 'text-muted'] } as const
+
 /** The worst thing that is open, in words; calm where there's none. */
-function Finding({ aircraft }: { aircraft: Aircraft }) {
-  const { frame } = useLive()
-  const clipped = (aircraft.document.outputs ?? []).filter((output) => frame?.outputs[output.channel]?.clipped)
-  const [first, ...more] = [...clipped.map((output) => `${output.name} clips now`), ...aircraft.gaps]
-  return first ? (
-    <p className="min-w-0 truncate text-sodium text-sm" role="status">
-      ▲ {first}
+function Worst({ aircraft }: { aircraft: Aircraft }) {
+  const { proof } = useProof()
+  const [first, ...more] = proof?.findings ?? []
+  if (!proof || !first) {
+    return (
+      <p className="min-w-0 truncate text-muted text-sm">
+        {proof ? `✓ Proved: ${proof.states} switch positions` : '◌ Proving…'}
+      </p>
+    )
+  }
+  const [mark, tone] = MARKS[first.severity]
+  return (
+    <Link
+      to={`/aircraft/${aircraft.id}/prove/findings`}
+      className={`block min-w-0 truncate text-sm hover:underline ${tone}`}
+      role="status"
+    >
+      {mark} {first.says}
       {more.length > 0 && `, and ${more.length} more`}
-    </p>
-  ) : (
-    <p className="min-w-0 truncate text-muted text-sm">○ Nothing open. Not proved yet.</p>
+    </Link>
   )
 }
 
@@ -67,7 +79,7 @@ export function Header({ aircraft }: { aircraft: Aircraft }) {
         </Tip>
         {history && <History aircraft={aircraft} onClose={() => setHistory(false)} />}
         <div className="min-w-0 flex-1 text-right">
-          <Finding aircraft={aircraft} />
+          <Worst aircraft={aircraft} />
         </div>
         <Tip says={aircraft.undo ? `Undo: ${aircraft.undo}` : 'Nothing to undo'}>
           <Button look="bare" aria-label="Undo" disabled={!aircraft.undo} onClick={() => void workbench.undo()}>

@@ -1,6 +1,6 @@
 import { Archive, Moon, Sun, Warehouse } from 'lucide-react'
 import { Link, useLocation } from 'react-router'
-import { useLive } from '@/api/live'
+import { useProof } from '@/api/proof'
 import { useWorkbench } from '@/api/workbench'
 import { Tip } from '@/parts/Tip'
 import { STATIONS, type StationState, stateOf } from './stations'
@@ -38,7 +38,7 @@ function Item({ to, name, icon: Icon, says, state }: Place) {
 /** The stations in the order of the work; Hangar and Stores stand apart. */
 export function Rail() {
   const { aircraft } = useWorkbench()
-  const { frame } = useLive()
+  const { proof } = useProof()
   const theme = useTheme()
   return (
     <nav
@@ -54,7 +54,7 @@ export function Rail() {
               key={station.path}
               {...station}
               to={`/aircraft/${aircraft.id}/${station.path}`}
-              state={stateOf(station.path, aircraft, frame)}
+              state={stateOf(station.path, aircraft, proof)}
             />
           ))}
         </>

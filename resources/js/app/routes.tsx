@@ -23,7 +23,7 @@ export const router = createBrowserRouter([
           { index: true, element: <Navigate to="wire" replace /> },
           { path: 'kit', lazy: lazy(() => import('@/stations/kit/Kit')) },
           { path: 'wire/:view?', lazy: lazy(() => import('@/stations/wire/Wire')) },
-          { path: 'prove', lazy: lazy(() => import('@/stations/prove/Prove')) },
+          { path: 'prove/:view?', lazy: lazy(() => import('@/stations/prove/Prove')) },
           { path: 'sense', lazy: lazy(() => import('@/stations/sense/Sense')) },
           { path: 'fly', lazy: lazy(() => import('@/stations/fly/Fly')) },
         ],

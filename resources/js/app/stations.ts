@@ -1,5 +1,5 @@
 import { Headphones, Package, Plane, ShieldCheck, Waypoints } from 'lucide-react'
-import type { Aircraft, Live } from '@/api/types'
+import type { Aircraft, Proof } from '@/api/types'
 
 export type StationState = { shape: string; word: string; tone: string }
 
@@ -26,8 +26,8 @@ export const WIRE_VIEWS = [
   ['sheet', 'Sheet'],
 ] as const
 
-export function stateOf(path: string, aircraft: Aircraft | null, frame: Live | null): StationState {
+export function stateOf(path: string, aircraft: Aircraft | null, proof: Proof | null): StationState {
   if (path === 'wire' && aircraft) return aircraft.gaps.length > 0 ? LOOK : DONE
-  if (path === 'prove' && frame && Object.values(frame.outputs).some((output) => output.clipped)) return LOOK
+  if (path === 'prove' && proof) return proof.findings.some((one) => one.severity !== 'note') ? LOOK : DONE
   return NOT_STARTED
 }

@@ -1,69 +1,24 @@
-import { useEffect, useState } from 'react'
-import { focusLive, useLive } from '@/api/live'
+import { useParams } from 'react-router'
+import { useProof } from '@/api/proof'
 import { useWorkbench } from '@/api/workbench'
-import { Why } from '@/parts/Why'
-import { PulseRow } from './PulseRow'
-import { RulerHead } from './RulerHead'
+import { Views } from '@/parts/Views'
+import { VIEWS } from './views'
 
-/** Prove → Live: every channel's pulse on a ruler, as the handheld moves. */
+/** Is it safe, in every position of the switches? */
 export default function Prove() {
   const { aircraft, document } = useWorkbench()
-  const { frame, lost } = useLive()
-  const [chosen, setChosen] = useState<number | null>(null)
-  const outputs = document?.outputs ?? []
-  const channel = outputs.some((one) => one.channel === chosen) ? chosen : (outputs[0]?.channel ?? null)
-
-  useEffect(() => {
-    focusLive(channel ?? undefined, undefined)
-    return () => focusLive(undefined, undefined)
-  }, [channel])
-
-  if (!aircraft || !document) return null
-  const explanation = frame?.explanation
+  const { proof } = useProof()
+  const { view = '' } = useParams()
+  const here = VIEWS.find((one) => one.path === view) ?? VIEWS[0]
+  if (!aircraft || !document || !here) return null
+  const open = proof?.findings.filter((one) => one.severity !== 'note').length ?? 0
+  const views = VIEWS.map((one) => (one.path === 'findings' && open > 0 ? { ...one, mark: `▲ ${open}` } : one))
   return (
-    <div className="flex h-full min-h-0 flex-col md:flex-row">
-      <section aria-label="Pulses" className="flex min-h-0 min-w-0 flex-1 flex-col overflow-auto px-3 py-2 md:px-5">
-        <p className="flex items-center gap-2 text-sm">
-          <span className="text-rose">▲ Propellers off</span>
-          <span className="text-muted">before anything on the bench is powered.</span>
-          {lost && (
-            <strong role="alert" className="text-rose">
-              No answer: these pulses are old.
-            </strong>
-          )}
-        </p>
-        {outputs.length === 0 ? (
-          <p className="m-auto text-muted">No channel yet. Add one on Wire.</p>
-        ) : (
-          <div className="mt-2 grid gap-[3px]">
-            <RulerHead ruler={aircraft.ruler} />
-            {outputs.map((output) => (
-              <PulseRow
-                key={output.channel}
-                output={output}
-                value={frame?.outputs[output.channel]}
-                ruler={aircraft.ruler}
-                chosen={channel === output.channel}
-                choose={() => setChosen(output.channel)}
-              />
-            ))}
-          </div>
-        )}
-        <p className="mt-3 text-muted text-sm">
-          Still to come here: guided order, reversal, centre and ends; mode slots; every switch position proved.
-        </p>
-      </section>
-      {explanation && (
-        <aside
-          aria-label="Explanation"
-          className="shrink-0 overflow-auto border-line border-t bg-raised px-4 py-3 md:w-80 md:border-t-0 md:border-l"
-        >
-          <h2 className="font-semibold">
-            {explanation.channel} {outputs.find((one) => one.channel === explanation.channel)?.name}
-          </h2>
-          <Why explanation={explanation} />
-        </aside>
-      )}
+    <div className="flex h-full min-h-0 flex-col">
+      <Views label="Views of Prove" base={`/aircraft/${aircraft.id}/prove`} here={here.path} views={views} />
+      <div className="min-h-0 flex-1">
+        <here.view aircraft={aircraft} document={document} />
+      </div>
     </div>
   )
 }

@@ -1,5 +1,6 @@
-import { Link, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import { useWorkbench } from '@/api/workbench'
+import { Views } from '@/parts/Views'
 import { VIEWS } from './views'
 
 /** What means what and where it goes: the loom, and closer looks at its parts. */
@@ -12,21 +13,7 @@ export default function Wire() {
   if (!here) return null
   return (
     <div className="flex h-full min-h-0 flex-col">
-      <nav
-        aria-label="Views of Wire"
-        className="flex h-9 shrink-0 items-stretch gap-1 overflow-x-auto border-line border-b px-3"
-      >
-        {open.map((one) => (
-          <Link
-            key={one.path}
-            to={`/aircraft/${aircraft.id}/wire${one.path && `/${one.path}`}`}
-            aria-current={one === here ? 'page' : undefined}
-            className={`flex items-center border-b-2 px-3 text-sm ${one === here ? 'border-ember font-semibold' : 'border-transparent text-muted hover:text-ink'}`}
-          >
-            {one.name}
-          </Link>
-        ))}
-      </nav>
+      <Views label="Views of Wire" base={`/aircraft/${aircraft.id}/wire`} here={here.path} views={open} />
       <div className="min-h-0 flex-1">
         <here.view aircraft={aircraft} document={document} />
       </div>

@@ -1,5 +1,5 @@
 import type { Live, Output, Ruler } from '@/api/types'
-import { marks, place } from './place'
+import { marks, place } from '../place'
 
 type Props = {
   output: Output

@@ -1,5 +1,5 @@
 import type { Ruler } from '@/api/types'
-import { marks, place } from './place'
+import { marks, place } from '../place'
 
 /** The numbers above the ruler, in µs. */
 export function RulerHead({ ruler }: { ruler: Ruler }) {

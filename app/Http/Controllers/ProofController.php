@@ -1,0 +1,83 @@
+<?php
+
+namespace DuskSwitch\App\Http\Controllers;
+
+use DuskSwitch\App\Http\Body;
+use DuskSwitch\App\Http\Proposal;
+use DuskSwitch\App\Program\Bench;
+use DuskSwitch\App\Program\Prover;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\ProofEncoder;
+use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\Rule;
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Solve\SafeFailsafe;
+use DuskSwitch\Core\Solve\SlotSolver;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** The proof of a document, saved or not, and the edits that it proposes. */
+final readonly class ProofController
+{
+    public function __construct(private Bench $bench, private Prover $prover, private Proposal $proposal) {}
+
+    public function prove(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document']);
+        $body->done();
+        $evidence = $this->prover->evidence($this->bench->read($body->raw('document')));
+        $encoder = new ProofEncoder($evidence);
+        $proof = Proof::of($evidence);
+
+        return new JsonResponse([
+            ...$encoder->proof($proof),
+            'rules' => array_map(fn (Rule $rule): array => ['id' => $rule->id(), 'says' => $rule->says()], Proof::rules()),
+            'map' => $encoder->map(),
+            'slots' => $encoder->slots(),
+            'failsafe' => $encoder->failsafe($proof),
+        ]);
+    }
+
+    public function mend(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document', 'finding']);
+        $key = $body->need('finding')->text(120);
+        $body->done();
+        [$circuit, $evidence] = $this->read($body);
+        foreach (Proof::of($evidence)->findings as $finding) {
+            if ($finding->key() === $key && $finding->mended !== null) {
+                return $this->proposal->answer($circuit, $finding->mended);
+            }
+        }
+        throw Refused::because('finding', 'that is not found any more, or has no safe mend; look at the findings again');
+    }
+
+    public function slots(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document', 'channel']);
+        $channel = $body->need('channel')->whole(1, 32);
+        $body->done();
+        [$circuit, $evidence] = $this->read($body);
+        $solved = SlotSolver::solved($circuit->program, $circuit->panel->transmitter, $channel, $evidence->slots(), $evidence->controller->modes ?? []);
+
+        return $this->proposal->answer($circuit, $solved ?? throw Refused::because('channel', "there is nothing to solve on channel {$channel}: every position is in the middle of its slot, or one has no slot of its name or can't reach it"));
+    }
+
+    public function failsafe(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document']);
+        $body->done();
+        [$circuit, $evidence] = $this->read($body);
+
+        return $this->proposal->answer($circuit, SafeFailsafe::for($circuit->program, $circuit->panel->transmitter, $evidence->controller));
+    }
+
+    /** @return array{Circuit, Evidence} */
+    private function read(Body $body): array
+    {
+        $circuit = $this->bench->read($body->raw('document'));
+
+        return [$circuit, $this->prover->evidence($circuit)];
+    }
+}

@@ -1,0 +1,64 @@
+import { useState } from 'react'
+import { useProof } from '@/api/proof'
+import type { Finding } from '@/api/types'
+import { Button } from '@/parts/Button'
+import { openAgain } from '../aboard'
+import type { View } from '../views'
+import { Accept } from './Accept'
+import { FindingRow } from './FindingRow'
+import { Mend } from './Mend'
+
+/** What the proof found, the worst first, each with its state, its mend, or a reason to live with it. */
+export function FindingsView({ document }: View) {
+  const { proof, busy } = useProof()
+  const [mending, setMending] = useState<Finding | null>(null)
+  const [accepting, setAccepting] = useState<Finding | null>(null)
+  if (!proof) return <p className="p-6 text-muted">◌ Proving every switch position…</p>
+  return (
+    <div className="h-full overflow-auto px-4 py-3">
+      <p className="text-muted text-sm">
+        {busy ? '◌ Proving again… ' : ''}
+        {proof.states === 1 ? 'One switch position' : `${proof.states} switch positions`}, sticks anywhere between their
+        ends; {proof.rules.length} rules. The proof decides nothing legal: local rules and club rules come first.
+      </p>
+      {proof.findings.length === 0 && (
+        <p className="mt-3 rounded-lg border border-line p-4 text-teal">
+          ✓ Nothing found: every rule holds in every position.
+        </p>
+      )}
+      <ol aria-label="Findings" className="mt-3 grid gap-1.5">
+        {proof.findings.map((finding) => (
+          <FindingRow
+            key={finding.key}
+            finding={finding}
+            rule={proof.rules.find((one) => one.id === finding.rule)?.says ?? ''}
+            mend={() => setMending(finding)}
+            accept={() => setAccepting(finding)}
+          />
+        ))}
+      </ol>
+      {proof.accepted.length > 0 && (
+        <section aria-label="Accepted" className="mt-4">
+          <h2 className="text-muted text-sm">Accepted with a reason. It comes back when the program changes it.</h2>
+          <ul className="mt-1 grid gap-1">
+            {proof.accepted.map((finding) => (
+              <li
+                key={finding.key}
+                data-accepted={finding.rule}
+                className="flex items-center gap-3 rounded-lg border border-line px-3 py-1 text-sm"
+              >
+                <span className="min-w-0 flex-1">
+                  <span className="text-muted">◇ {finding.says}</span>
+                  <span className="block">“{finding.reason}”</span>
+                </span>
+                <Button onClick={() => openAgain(finding)}>Open again</Button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {mending && <Mend document={document} finding={mending} onClose={() => setMending(null)} />}
+      {accepting && <Accept finding={accepting} onClose={() => setAccepting(null)} />}
+    </div>
+  )
+}

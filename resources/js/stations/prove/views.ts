@@ -1,0 +1,20 @@
+import type { ComponentType } from 'react'
+import type { Aircraft, Program } from '@/api/types'
+import { FailsafeView } from './failsafe/FailsafeView'
+import { FindingsView } from './findings/FindingsView'
+import { LiveView } from './live/LiveView'
+import { SlotsView } from './slots/SlotsView'
+import { StatesView } from './states/StatesView'
+
+export type View = { aircraft: Aircraft; document: Program }
+
+type Entry = { path: string; name: string; view: ComponentType<View> }
+
+/** The views of Prove. */
+export const VIEWS: Entry[] = [
+  { path: '', name: 'Live', view: LiveView },
+  { path: 'findings', name: 'Findings', view: FindingsView },
+  { path: 'states', name: 'States', view: StatesView },
+  { path: 'slots', name: 'Slots', view: SlotsView },
+  { path: 'failsafe', name: 'Failsafe', view: FailsafeView },
+]
