@@ -1,8 +1,10 @@
 <?php
 
+use DuskSwitch\App\Http\Controllers\ChecklistController;
 use DuskSwitch\App\Http\Controllers\ExchangeController;
 use DuskSwitch\App\Http\Controllers\HangarController;
 use DuskSwitch\App\Http\Controllers\HistoryController;
+use DuskSwitch\App\Http\Controllers\KitController;
 use DuskSwitch\App\Http\Controllers\LiveController;
 use DuskSwitch\App\Http\Controllers\ProgramController;
 use DuskSwitch\App\Http\Controllers\ProofController;
@@ -23,6 +25,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('propose/phase', [ProposalController::class, 'phase']);
     Route::post('propose/style', [ProposalController::class, 'style']);
     Route::post('propose/curve', [ProposalController::class, 'curve']);
+    Route::post('kit', [KitController::class, 'look']);
     Route::post('prove', [ProofController::class, 'prove']);
     Route::post('propose/mend', [ProofController::class, 'mend']);
     Route::post('propose/slots', [ProofController::class, 'slots']);
@@ -39,6 +42,8 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
         Route::post('duplicate', [HangarController::class, 'duplicate']);
         Route::get('history', [HistoryController::class, 'index']);
         Route::get('compare/{from}/{to}', [HistoryController::class, 'compare'])->whereNumber(['from', 'to']);
+        Route::get('checklists', [ChecklistController::class, 'index']);
+        Route::post('checklists', [ChecklistController::class, 'store']);
         Route::get('sheet', [SheetController::class, 'show']);
         Route::get('sheet.csv', [SheetController::class, 'csv']);
         Route::get('sheet.html', [SheetController::class, 'page']);

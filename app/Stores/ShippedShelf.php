@@ -39,10 +39,10 @@ final readonly class ShippedShelf implements Shelf
         return $this->read('speed-controllers', $id, PowerDecoder::speedController(...));
     }
 
-    /** @return list<string> the ids of a kind */
-    public function ids(string $kind): array
+    /** @return list<\stdClass> the documents of a kind */
+    public function documents(string $kind): array
     {
-        return array_map(fn (string $file): string => basename($file, '.json'), glob("{$this->folder}/{$kind}/*.json") ?: []);
+        return array_map(fn (string $file): \stdClass => (object) json_decode((string) file_get_contents($file)), glob("{$this->folder}/{$kind}/*.json") ?: []);
     }
 
     /**

@@ -8,6 +8,11 @@ use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Prover;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProofEncoder;
+use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\Level;
+use DuskSwitch\Core\Link\Point;
+use DuskSwitch\Core\Link\Verdict;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Proof;
 use DuskSwitch\Core\Proof\Rule;
@@ -20,13 +25,14 @@ use Illuminate\Http\Request;
 /** The proof of a document, saved or not, and the edits that it proposes. */
 final readonly class ProofController
 {
-    public function __construct(private Bench $bench, private Prover $prover, private Proposal $proposal) {}
+    public function __construct(private Bench $bench, private Prover $prover, private Proposal $proposal, private Shelf $shelf) {}
 
     public function prove(Request $request): JsonResponse
     {
         $body = Body::of($request, ['document']);
         $body->done();
-        $evidence = $this->prover->evidence($this->bench->read($body->raw('document')));
+        [$circuit, $evidence] = $this->read($body);
+        $kit = new Verdict(Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf));
         $encoder = new ProofEncoder($evidence);
         $proof = Proof::of($evidence);
 
@@ -36,6 +42,7 @@ final readonly class ProofController
             'map' => $encoder->map(),
             'slots' => $encoder->slots(),
             'failsafe' => $encoder->failsafe($proof),
+            'misfits' => count(array_filter($kit->points(), fn (Point $one): bool => $one->level === Level::Wrong)),
         ]);
     }
 

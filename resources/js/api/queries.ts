@@ -24,6 +24,22 @@ export const useSheet = (id: number, revision: number, transmitter: string) =>
     retry: false,
   })
 
+/** The checklists of the saved program, and how one is recorded. */
+export const useChecklists = (id: number, revision: number) =>
+  useQuery({
+    queryKey: ['checklists', id, revision],
+    queryFn: () => data(GET('/api/aircraft/{id}/checklists', path(id))),
+  })
+
+export function useCheck(id: number, revision: number) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (body: { list: string; items: string[]; reason?: string }) =>
+      data(POST('/api/aircraft/{id}/checklists', { ...path(id), body })),
+    onSuccess: (answer) => client.setQueryData(['checklists', id, revision], answer),
+  })
+}
+
 /** What changed between two revisions. */
 export const useCompare = (id: number, from: number, to: number) =>
   useQuery({

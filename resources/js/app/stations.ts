@@ -27,6 +27,7 @@ export const WIRE_VIEWS = [
 ] as const
 
 export function stateOf(path: string, aircraft: Aircraft | null, proof: Proof | null): StationState {
+  if (path === 'kit' && aircraft?.document.receiver && proof) return proof.misfits > 0 ? LOOK : DONE
   if (path === 'wire' && aircraft) return aircraft.gaps.length > 0 ? LOOK : DONE
   if (path === 'prove' && proof) return proof.findings.some((one) => one.severity !== 'note') ? LOOK : DONE
   return NOT_STARTED

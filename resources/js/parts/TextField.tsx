@@ -6,10 +6,11 @@ type Props = {
   value: string
   onCommit: (value: string) => void
   maxLength?: number
+  mayBeEmpty?: boolean
 }
 
 /** Text that is taken over when the pilot leaves the field or presses Enter; Escape takes it back. */
-export function TextField({ id, label, value, onCommit, maxLength = 60 }: Props) {
+export function TextField({ id, label, value, onCommit, maxLength = 60, mayBeEmpty = false }: Props) {
   const [text, setText] = useState(value)
   useEffect(() => setText(value), [value])
   return (
@@ -20,7 +21,7 @@ export function TextField({ id, label, value, onCommit, maxLength = 60 }: Props)
       value={text}
       maxLength={maxLength}
       onChange={(event) => setText(event.target.value)}
-      onBlur={() => (text.trim() === '' ? setText(value) : text !== value && onCommit(text))}
+      onBlur={() => (text.trim() === '' && !mayBeEmpty ? setText(value) : text !== value && onCommit(text))}
       onKeyDown={(event) => {
         if (event.key === 'Enter') event.currentTarget.blur()
         if (event.key === 'Escape') setText(value)

@@ -1,0 +1,80 @@
+<?php
+
+namespace DuskSwitch\App\Http\Controllers;
+
+use DuskSwitch\App\Http\Body;
+use DuskSwitch\App\Models\Aircraft;
+use DuskSwitch\App\Models\Check;
+use DuskSwitch\App\Program\Bench;
+use DuskSwitch\App\Program\Prover;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Flight\Checklist;
+use DuskSwitch\Core\Flight\Checklists;
+use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\Severity;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Checklists made from the program, and when they were gone through. */
+final readonly class ChecklistController
+{
+    private const LAST = 5;
+
+    public function __construct(private Bench $bench, private Prover $prover) {}
+
+    public function index(Aircraft $aircraft): JsonResponse
+    {
+        [$lists, $evidence] = $this->read($aircraft);
+
+        return new JsonResponse([
+            'revision' => $aircraft->head,
+            'errors' => $this->errors($evidence),
+            'lists' => array_map(fn (Checklist $list): array => [
+                'id' => $list->id, 'title' => $list->title, 'items' => $list->items,
+                'done' => Check::where('aircraft_id', $aircraft->id)->where('list', $list->id)->orderByDesc('id')->limit(self::LAST)->get()
+                    ->map(fn (Check $check): array => ['revision' => $check->revision, 'at' => $check->created_at->toIso8601ZuluString(), 'reason' => $check->reason])->all(),
+            ], $lists),
+        ]);
+    }
+
+    public function store(Request $request, Aircraft $aircraft): JsonResponse
+    {
+        $body = Body::of($request, ['list', 'items'], ['reason']);
+        $id = $body->need('list')->id();
+        $ticked = array_map(fn ($item): string => $item->text(400), $body->need('items')->items(64));
+        $reason = $body->node->at('reason')?->text(400);
+        $body->done();
+        [$lists, $evidence] = $this->read($aircraft);
+        $list = array_values(array_filter($lists, fn (Checklist $one): bool => $one->id === $id))[0] ?? throw Refused::because('list', 'there is no such checklist');
+        $open = array_values(array_diff($list->items, $ticked));
+        if ($open !== []) {
+            throw Refused::because('items', 'not ticked yet: '.implode('; ', array_slice($open, 0, 3)).(count($open) > 3 ? ' and '.(count($open) - 3).' more' : ''));
+        }
+        $errors = $this->errors($evidence);
+        if ($errors !== [] && $reason === null) {
+            throw Refused::because('reason', 'the proof has found '.(count($errors) === 1 ? 'an error' : count($errors).' errors').": {$errors[0]}. Mend it, or say why it's all right to go on");
+        }
+        Check::create(['aircraft_id' => $aircraft->id, 'list' => $id, 'revision' => $aircraft->head, 'items' => $list->items, 'reason' => $errors === [] ? null : $reason]);
+
+        return $this->index($aircraft);
+    }
+
+    /** @return array{list<Checklist>, Evidence} */
+    private function read(Aircraft $aircraft): array
+    {
+        $circuit = $this->bench->circuit($aircraft->current()->document);
+        $evidence = $this->prover->evidence($circuit);
+
+        return [(new Checklists($circuit, $evidence->receiver, $evidence->controller))->all(), $evidence];
+    }
+
+    /** @return list<string> what the proof says is wrong, the errors only */
+    private function errors(Evidence $evidence): array
+    {
+        $errors = array_filter(Proof::of($evidence)->findings, fn (Finding $one): bool => $one->severity === Severity::Error);
+
+        return array_values(array_map(fn (Finding $one): string => $one->says, $errors));
+    }
+}

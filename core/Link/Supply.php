@@ -1,0 +1,99 @@
+<?php
+
+namespace DuskSwitch\Core\Link;
+
+use DuskSwitch\Core\Units\Range;
+
+/** Who powers whom, and whether it is enough. */
+final readonly class Supply
+{
+    /** Volts that a controller or a regulator gives (common practice). */
+    private const REGULATED = 5.0;
+
+    /** Volts of a cell, empty and full (common practice). */
+    private const CELL = [3.0, 4.2];
+
+    /** mA that a USB port gives (common practice). */
+    private const USB = 500.0;
+
+    public function __construct(private Kit $kit) {}
+
+    /** @return list<Point> */
+    public function points(): array
+    {
+        return [...$this->receiver(), ...$this->controller(), ...$this->speedController()];
+    }
+
+    /** The volts of the pack, empty and full; null where none is chosen. */
+    private function pack(): ?Range
+    {
+        return $this->kit->pack === null ? null : new Range($this->kit->pack->cells * self::CELL[0], $this->kit->pack->cells * self::CELL[1]);
+    }
+
+    /** @return list<Point> */
+    private function receiver(): array
+    {
+        $receiver = $this->kit->receiver;
+        if ($receiver === null) {
+            return [];
+        }
+        [$volts, $gives, $who] = match ($this->kit->choice->power) {
+            'controller' => [Range::both(self::REGULATED), $this->kit->controller->gives ?? 0.0, $this->kit->controller->name ?? 'a controller that isn\'t there'],
+            'pack' => ($this->kit->speedController->gives ?? 0.0) > 0
+                ? [Range::both(self::REGULATED), $this->kit->speedController->gives ?? 0.0, "the regulator of {$this->kit->speedController?->name}"]
+                : [$this->pack(), INF, $this->kit->pack->name ?? 'a pack that isn\'t chosen'],
+            'usb' => [Range::both(self::REGULATED), self::USB, 'USB'],
+            default => [null, 0.0, ''],
+        };
+        if ($volts === null) {
+            return [Point::look('Supply', 'What powers the receiver is not said.', 'Choose controller, pack, or USB for binding on the bench.')];
+        }
+        $shown = $volts->isEven() ? "{$volts->high} V" : "{$volts->low} to {$volts->high} V";
+        if ($volts->low < $receiver->supply->low || $volts->high > $receiver->supply->high) {
+            return [Point::wrong('Supply', "{$receiver->name} takes {$receiver->supply->low} to {$receiver->supply->high} V, and {$who} gives {$shown}.", 'Power it from something in that range, or it dies or browns out.')];
+        }
+        $points = [Point::fine('Supply', "{$receiver->name} gets {$shown} from {$who}.")];
+        if ($receiver->draw > $gives) {
+            $points[] = Point::wrong('Current', "{$receiver->name} draws {$receiver->draw} mA, and {$who} gives {$gives} mA.", 'Power it from something stronger.');
+        }
+        if ($this->kit->choice->power === 'usb') {
+            $points[] = Point::look('Supply', 'USB is enough for binding, not for flying.', 'Choose what powers it in the air.');
+        }
+
+        return $points;
+    }
+
+    /** @return list<Point> */
+    private function controller(): array
+    {
+        $controller = $this->kit->controller;
+        $pack = $this->pack();
+        if ($controller === null || $pack === null) {
+            return [];
+        }
+        // A stabiliser hangs on the regulator, as the receiver does.
+        $volts = $controller->gives > 0 ? $pack : Range::both(self::REGULATED);
+
+        return $volts->low >= $controller->supply->low && $volts->high <= $controller->supply->high
+            ? [Point::fine('Supply', "{$controller->name} gets ".($volts->isEven() ? "{$volts->high} V" : "{$volts->low} to {$volts->high} V").'.')]
+            : [Point::wrong('Supply', "{$controller->name} takes {$controller->supply->low} to {$controller->supply->high} V, and {$this->kit->pack?->name} gives {$volts->low} to {$volts->high} V.", 'Take a pack with '.($volts->high > $controller->supply->high ? 'fewer' : 'more').' cells, or a regulator.')];
+    }
+
+    /** @return list<Point> */
+    private function speedController(): array
+    {
+        [$pack, $speed] = [$this->kit->pack, $this->kit->speedController];
+        if ($pack === null || $speed === null) {
+            return [Point::look('Power', $pack === null ? 'No pack is chosen.' : 'No speed controller is chosen.', 'Choose it, and cells and plugs are checked.')];
+        }
+        $points = [];
+        if ($pack->cells > $speed->most) {
+            $points[] = Point::wrong('Power', "{$speed->name} takes up to {$speed->most} cells, and {$pack->name} has {$pack->cells}.", 'Take a smaller pack or a larger speed controller.');
+        }
+        if ($pack->plug !== $speed->plug) {
+            $points[] = Point::look('Plugs', "{$pack->name} has a {$pack->plug} plug, {$speed->name} a {$speed->plug} one.", 'An adapter or a changed plug is part of the kit; put it on the list.');
+        }
+
+        return $points === [] ? [Point::fine('Power', "{$pack->name} and {$speed->name} fit: {$pack->cells} cells, {$pack->plug} plug.")] : $points;
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+namespace DuskSwitch\Core\Link;
+
+use DuskSwitch\Core\Kit\Wire;
+
+/** Does the kit fit together? Every point with its cause and its cure. */
+final readonly class Verdict
+{
+    public function __construct(private Kit $kit) {}
+
+    /** @return list<Point> */
+    public function points(): array
+    {
+        $receiver = $this->kit->receiver;
+        if ($receiver === null) {
+            return [Point::look('Receiver', $this->kit->program->receiver === null ? 'No receiver is chosen.' : "There is no receiver \"{$this->kit->program->receiver}\" in Stores.", 'Choose one; the link, the wire and the supply hang on it.')];
+        }
+
+        return [...$this->link(), ...$this->channels(), ...$this->telemetry(), ...$this->wire(), ...$this->ports(), ...(new Supply($this->kit))->points()];
+    }
+
+    /** @return list<Point> */
+    private function link(): array
+    {
+        $kit = $this->kit;
+        $receiver = $kit->receiver;
+        if ($receiver === null) {
+            return [];
+        }
+        $link = $kit->transmitter->links[$receiver->link] ?? null;
+        if ($link === null) {
+            return [Point::wrong('Link', "{$kit->transmitter->name} doesn't speak the link of {$receiver->name} ({$receiver->link}).", 'Take a receiver of a link that it speaks: '.(implode(', ', array_map(fn ($one): string => $one->name, $kit->transmitter->links)) ?: 'none is in its definition').'.')];
+        }
+        $points = [];
+        if ($kit->choice->link === null) {
+            $points[] = Point::look('Link', "{$receiver->name} needs the link {$link->name}; nothing is chosen in the program.", 'Choose link and sub-type before you bind.');
+        } elseif ($kit->choice->link !== $receiver->link) {
+            $points[] = Point::wrong('Link', "The program is set to {$kit->choice->link}, and {$receiver->name} speaks {$link->name}: they don't bind.", "Choose {$link->name}.");
+        } else {
+            $points[] = Point::fine('Link', "{$kit->transmitter->name} and {$receiver->name} speak {$link->name}.");
+        }
+        if ($kit->choice->link === $receiver->link) {
+            $wanted = $link->subtypes[$receiver->subtype]['name'] ?? null;
+            $points[] = match (true) {
+                $wanted === null => Point::wrong('Sub-type', "{$kit->transmitter->name} has no sub-type {$receiver->subtype} of {$link->name}, which {$receiver->name} needs.", 'Take another receiver.'),
+                $kit->choice->subtype === $receiver->subtype => Point::fine('Sub-type', $wanted.'.'),
+                default => Point::wrong('Sub-type', "The wrong sub-type is chosen: {$receiver->name} needs {$wanted}. With the wrong one it doesn't bind, or binds and stays in failsafe.", "Choose {$wanted} before you bind."),
+            };
+        }
+        $points[] = $link->generation === $receiver->generation
+            ? Point::fine('Firmware', "Both sides are of generation {$link->generation}.")
+            : Point::wrong('Firmware', "{$kit->transmitter->name} has generation {$link->generation} of that link, {$receiver->name} generation {$receiver->generation}: they don't bind, or bind and go into failsafe at once.", 'Back everything up, then bring all parts to the same generation.');
+
+        return $points;
+    }
+
+    /** @return list<Point> */
+    private function channels(): array
+    {
+        $last = max([0, ...array_column($this->kit->program->outputs, 'channel')]);
+        $subtype = $this->kit->transmitter->links[$this->kit->choice->link ?? '']->subtypes[$this->kit->choice->subtype ?? ''] ?? null;
+        $carry = min(array_filter([$this->kit->transmitter->channels, $this->kit->receiver?->channels, $subtype['channels'] ?? null], fn (?int $one): bool => $one !== null));
+
+        return [$last <= $carry
+            ? Point::fine('Channels', "The program uses {$last}, the link carries {$carry}.")
+            : Point::wrong('Channels', "The program uses channel {$last}, and {$carry} get through.", 'Move what is important to lower channels, or choose another sub-type or receiver.')];
+    }
+
+    /** @return list<Point> */
+    private function telemetry(): array
+    {
+        $link = $this->kit->transmitter->links[$this->kit->receiver->link ?? ''] ?? null;
+
+        return $link?->telemetry === true && $this->kit->receiver?->telemetry === true
+            ? [Point::fine('Telemetry', 'The receiver sends back; after binding a reading is the proof.')]
+            : [Point::look('Telemetry', 'Nothing comes back over this link.', 'Fly by a timer; no voltage, no signal warning. A receiver with telemetry changes that.')];
+    }
+
+    /** @return list<Point> */
+    private function wire(): array
+    {
+        [$receiver, $controller, $choice] = [$this->kit->receiver, $this->kit->controller, $this->kit->choice];
+        $wire = Wire::tryFrom($choice->wire ?? '');
+        if ($receiver === null || $wire === null) {
+            return [Point::look('Wire', 'How the receiver passes its channels on is not chosen.', 'Choose: '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires ?? [])).'.')];
+        }
+        if (! in_array($wire, $receiver->wires, true)) {
+            return [Point::wrong('Wire', "{$receiver->name} has no ".$wire->says().'.', 'It has '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires)).'.')];
+        }
+        if ($controller === null) {
+            return [$wire === Wire::Leads ? Point::fine('Wire', 'Each servo on a lead of its own.') : Point::look('Wire', 'Without a controller servos need a lead for each channel.', 'Choose one lead per channel, or a controller.')];
+        }
+        if (! in_array($wire, $controller->wires, true)) {
+            return [Point::wrong('Wire', "{$controller->name} doesn't take ".$wire->says().' (a newer release may have dropped the oldest kind).', 'It takes '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $controller->wires)).'.')];
+        }
+
+        return [$choice->input === $wire->value
+            ? Point::fine('Wire', ucfirst($wire->says())." from {$receiver->name} to {$controller->name}.")
+            : Point::wrong('Input', 'The receiver sends '.$wire->says().", and {$controller->name} is set to ".(Wire::tryFrom($choice->input ?? '')?->says() ?? 'nothing').': no stick gets through.', 'Set the controller\'s input to the same.')];
+    }
+
+    /** @return list<Point> */
+    private function ports(): array
+    {
+        $controller = $this->kit->controller;
+        if ($controller === null || $controller->ports === []) {
+            return [];
+        }
+        $points = [];
+        $known = array_column($controller->ports, null, 'id');
+        foreach ($this->kit->choice->ports as $port => $owner) {
+            $is = $known[$port] ?? null;
+            if ($is === null) {
+                $points[] = Point::wrong('Ports', "{$controller->name} has no serial port {$port}.", 'It has '.implode(', ', array_column($controller->ports, 'id')).'.');
+            } elseif ($is->kept) {
+                $points[] = Point::wrong('Ports', "{$is->name} is given to {$owner}: you would lock yourself out.", "Never give {$is->name} away; choose another port.");
+            }
+        }
+        $owners = array_count_values(array_map(strtolower(...), array_values($this->kit->choice->ports)));
+        foreach (array_filter($owners, fn (int $count): bool => $count > 1) as $owner => $count) {
+            $points[] = Point::look('Ports', ucfirst((string) $owner)." stands on {$count} ports.", 'One device, one port.');
+        }
+        if ($this->kit->choice->wire === Wire::Serial->value && ! isset($owners['receiver'])) {
+            $points[] = Point::wrong('Ports', 'The receiver is on the serial wire, and no port is given to it.', 'Give the port that it is soldered to to the receiver.');
+        }
+
+        return $points === [] ? [Point::fine('Ports', count($owners) === 0 ? 'No serial port is in use.' : 'Each serial port has one owner; USB is free.')] : $points;
+    }
+}

@@ -1,0 +1,33 @@
+import { useEffect, useRef, useState } from 'react'
+import type { Program } from './types'
+import { useWorkbench } from './workbench'
+
+/** What the core says of the present draft: asked for after each edit, one request in flight, the newest wins. */
+export function useOfDraft<Answer>(ask: (document: Program) => Promise<Answer>): Answer | null {
+  const { document, saving } = useWorkbench()
+  const [answer, setAnswer] = useState<Answer | null>(null)
+  const wanted = useRef<Program | null>(null)
+  const inFlight = useRef(false)
+  const question = useRef(ask)
+  question.current = ask
+  const refused = saving === 'refused'
+  useEffect(() => {
+    // A refused draft is told in the header; here the last good answer stays.
+    if (refused || !document) return
+    wanted.current = document
+    const run = async () => {
+      const now = wanted.current
+      if (!now || inFlight.current) return
+      inFlight.current = true
+      try {
+        setAnswer(await question.current(now))
+      } catch {
+        // The last good answer stays.
+      }
+      inFlight.current = false
+      if (wanted.current !== now) void run()
+    }
+    void run()
+  }, [document, refused])
+  return answer
+}
