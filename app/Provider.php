@@ -2,8 +2,9 @@
 
 namespace DuskSwitch\App;
 
-use DuskSwitch\App\Stores\ShippedShelf;
-use DuskSwitch\App\Stores\ShippedTransmitters;
+use DuskSwitch\App\Stores\Own;
+use DuskSwitch\App\Stores\Shipped;
+use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Kit\Transmitters;
 use Illuminate\Support\ServiceProvider;
@@ -13,8 +14,8 @@ final class Provider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(ShippedShelf::class, fn () => new ShippedShelf(database_path('demo/stores')));
-        $this->app->bind(Shelf::class, ShippedShelf::class);
-        $this->app->singleton(Transmitters::class, fn () => new ShippedTransmitters(database_path('demo/transmitters')));
+        $this->app->singleton(Stores::class, fn () => new Stores(new Shipped(database_path('demo/stores')), new Own));
+        $this->app->bind(Shelf::class, Stores::class);
+        $this->app->bind(Transmitters::class, Stores::class);
     }
 }

@@ -31,6 +31,8 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('propose/slots', [ProofController::class, 'slots']);
     Route::post('propose/failsafe', [ProofController::class, 'failsafe']);
     Route::get('stores', [StoresController::class, 'index']);
+    Route::post('stores/{kind}', [StoresController::class, 'keep']);
+    Route::delete('stores/{kind}/{id}', [StoresController::class, 'remove']);
     Route::get('aircraft', [HangarController::class, 'index']);
     Route::post('aircraft', [HangarController::class, 'store']);
     Route::post('import', [ExchangeController::class, 'import']);

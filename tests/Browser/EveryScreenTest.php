@@ -11,7 +11,7 @@ final class EveryScreenTest extends BrowserTestCase
     public static function screens(): array
     {
         return [
-            'hangar' => ['/', '[data-aircraft]'], 'stores' => ['/stores', 'main h2'], 'kit' => ['/aircraft/3/kit', 'main h1'],
+            'hangar' => ['/', '[data-aircraft]'], 'stores' => ['/stores', 'main h2'], 'kit' => ['/aircraft/3/kit', '[data-point]'],
             'wire' => ['/aircraft/3/wire', '[data-thread]'], 'a function' => ['/aircraft/3/wire?at=function:roll', '[data-dot]'],
             'a switch' => ['/aircraft/3/wire?at=function:mode', '#fn-name'], 'an output' => ['/aircraft/4/wire?at=output:1', '[data-stage]'],
             'a control' => ['/aircraft/3/wire?at=control:flick-e', '#control-assign'], 'prove' => ['/aircraft/3/prove', '[data-stage]'],
@@ -19,7 +19,9 @@ final class EveryScreenTest extends BrowserTestCase
             'mixing of a wing' => ['/aircraft/1/wire/mixing', '[data-fall]'], 'a curve' => ['/aircraft/3/wire/shapes?of=throttle', '[data-point]'],
             'phases' => ['/aircraft/4/wire/phases', '[data-phase]'], 'styles' => ['/aircraft/5/wire/styles', '[data-style]'],
             'ladder' => ['/aircraft/3/wire/ladder', '[data-rung]'], 'no ladder' => ['/aircraft/6/wire/ladder', 'main h2'], 'sheet' => ['/aircraft/3/wire/sheet', '[data-section]'],
-            'sense' => ['/aircraft/3/sense', 'main h1'], 'fly' => ['/aircraft/3/fly', 'main h1'],
+            'findings' => ['/aircraft/3/prove/findings', '[data-finding]'], 'states' => ['/aircraft/3/prove/states', '[data-state-cell]'],
+            'slots' => ['/aircraft/2/prove/slots', '[data-answer]'], 'failsafe' => ['/aircraft/4/prove/failsafe', '[data-failsafe]'],
+            'sense' => ['/aircraft/3/sense', 'main h1'], 'fly' => ['/aircraft/3/fly', '[role=checkbox]'],
         ];
     }
 

@@ -20,7 +20,7 @@ final class WireTest extends BrowserTestCase
         // A switched function appears, in want of a control; the header says so.
         $page->named('Switched', 'button')->click();
         $page->saved(2)->fill('#fn-name', 'Landing light')->saved(3);
-        self::assertStringContainsString('Nothing moves Landing light', $page->text('header'));
+        $page->until(fn (): bool => str_contains($page->text('header'), 'Nothing moves Landing light'), 'the proof to say so');
         $page->choose('#fn-drive', 'Right face')->saved(4);
 
         // A channel, fed by it.
@@ -51,7 +51,7 @@ final class WireTest extends BrowserTestCase
         $page->named('Remove the channel', 'button')->click();
         $page->saved(13);
         self::assertFalse($page->has("[data-end='output:6']"));
-        self::assertStringContainsString('Nothing open', $page->text('header'));
+        $page->until(fn (): bool => str_contains($page->text('header'), 'Right face is not checked at power-up'), 'the proof to see the new switch');
     }
 
     public function test_steps_and_what_each_detent_means(): void

@@ -143,7 +143,7 @@ final class AssignTest extends TestCase
 
     public function test_a_new_aircraft_is_safe_on_a_switch_that_rests_away_from_the_pilot(): void
     {
-        $text = str_replace('"name": "Flick A", "kind": "switch"', '"name": "Flick A", "kind": "switch", "rest": "away"', (string) file_get_contents(Given::DEMO.'/transmitters/harbour-16.json'));
+        $text = str_replace('"name": "Flick A", "kind": "switch"', '"name": "Flick A", "kind": "switch", "rest": "away"', (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
         $transmitter = \DuskSwitch\Core\Format\TransmitterDecoder::decode($text);
         $circuit = Compiler::compile(Starter::program(Family::Multirotor, 'New', $transmitter), $transmitter);
 

@@ -144,7 +144,7 @@ final class BadDocumentTest extends TestCase
 
     public function test_a_transmitter_definition_is_checked_too(): void
     {
-        $text = str_replace(['"span": 512', '"id": "flick-b"', '"positions": 3'], ['"span": 9000', '"id": "flick-a"', '"positions": 4'], (string) file_get_contents(Given::DEMO.'/transmitters/harbour-16.json'));
+        $text = str_replace(['"span": 512', '"id": "flick-b"', '"positions": 3'], ['"span": 9000', '"id": "flick-a"', '"positions": 4'], (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
         $this->expectExceptionMessageMatches('/controls\[1\]\.positions.*\ncontrols\[1\]\.id: there is already a control "flick-a".*\n(.*\n)*pulse\.span/');
         TransmitterDecoder::decode($text);
     }

@@ -2,7 +2,8 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\App\Stores\ShippedShelf;
+use DuskSwitch\App\Stores\Shipped;
+use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Format\InputsDecoder;
 use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ProgramDecoder;
@@ -23,12 +24,12 @@ final class Given
 
     public static function transmitter(string $id = 'harbour-16'): Transmitter
     {
-        return TransmitterDecoder::decode((string) file_get_contents(self::DEMO."/transmitters/{$id}.json"));
+        return TransmitterDecoder::decode((string) file_get_contents(self::DEMO."/stores/transmitters/{$id}.json"));
     }
 
-    public static function shelf(): ShippedShelf
+    public static function shelf(): Stores
     {
-        return new ShippedShelf(self::DEMO.'/stores');
+        return new Stores(new Shipped(self::DEMO.'/stores'));
     }
 
     /** What the proof looks at, with the kit that the program names. */

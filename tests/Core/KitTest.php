@@ -42,7 +42,7 @@ final class KitTest extends TestCase
 
     public function test_a_switch_can_rest_elsewhere(): void
     {
-        $text = str_replace('"name": "Flick B", "kind": "switch"', '"name": "Flick B", "kind": "switch", "rest": "middle"', (string) file_get_contents(Given::DEMO.'/transmitters/harbour-16.json'));
+        $text = str_replace('"name": "Flick B", "kind": "switch"', '"name": "Flick B", "kind": "switch", "rest": "middle"', (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
         $transmitter = \DuskSwitch\Core\Format\TransmitterDecoder::decode($text);
 
         self::assertSame('middle', $transmitter->control('flick-b')?->rest);

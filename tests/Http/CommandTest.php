@@ -95,4 +95,15 @@ final class CommandTest extends TestCase
             self::assertNotSame('', $run->getErrorOutput());
         }
     }
+
+    public function test_a_proof_exits_with_1_where_it_finds_an_error(): void
+    {
+        $bad = $this->artisan('', 'program:prove', 'database/demo/nightjar.json', '--json');
+        $said = json_decode($bad->getOutput(), true);
+        self::assertSame([1, 144], [$bad->getExitCode(), $said['states']]);
+        self::assertSame(['one-mode-in-each-state', 'error', 'Flick B middle, everything else at rest', 'Put every position in the middle of its slot'], [$said['findings'][0]['rule'], $said['findings'][0]['severity'], $said['findings'][0]['state'], $said['findings'][0]['mend']]);
+
+        self::assertSame(0, $this->artisan('', 'program:prove', 'database/demo/tern.json')->getExitCode());
+        self::assertSame([2, ''], [($gone = $this->artisan('', 'program:prove', 'gone.json'))->getExitCode(), $gone->getOutput()]);
+    }
 }

@@ -21,7 +21,7 @@ final class ProposalTest extends HttpTestCase
         $id = $this->aircraft('Petrel')->id;
         $proposal = $this->propose('recipe', ['recipe' => 'sailplane', 'settings' => ['wing' => 'six']], 'Petrel');
         self::assertSame(1, Revision::where('aircraft_id', $id)->count());
-        self::assertMatchesRegularExpression('/Added output \d+ Right outer aileron/', implode("\n", $proposal->json('changes')));
+        self::assertMatchesRegularExpression('/Added output \d+ Right inner aileron/', implode("\n", $proposal->json('changes')));
 
         $document = json_decode((string) $proposal->getContent())->document;
         $this->api('PUT', "/api/aircraft/{$id}/program", ['base' => 1, 'document' => $document, 'note' => 'Recipe: Sailplane'])->assertJson(['revision' => 2]);

@@ -25,7 +25,7 @@ final class SchemaTest extends TestCase
     private static function validator(): Validator
     {
         $validator = new Validator;
-        foreach (['program', 'transmitter'] as $name) {
+        foreach (['program', 'transmitter', 'receiver', 'controller', 'pack', 'speed-controller'] as $name) {
             $validator->resolver()?->registerFile("https://dusk-switch.example/schema/{$name}.schema.json", self::SCHEMA."/{$name}.schema.json");
         }
 
@@ -46,9 +46,35 @@ final class SchemaTest extends TestCase
     /** @return array<string, array{string}> */
     public static function transmitters(): array
     {
-        $files = glob(Given::DEMO.'/transmitters/*.json') ?: [];
+        $files = glob(Given::DEMO.'/stores/transmitters/*.json') ?: [];
 
         return array_combine(array_map('basename', $files), array_map(fn (string $file): array => [$file], $files));
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function definitions(): iterable
+    {
+        foreach (['receivers' => 'receiver', 'controllers' => 'controller', 'packs' => 'pack', 'speed-controllers' => 'speed-controller'] as $folder => $schema) {
+            foreach (glob(Given::DEMO."/stores/{$folder}/*.json") ?: [] as $file) {
+                yield "{$schema} ".basename($file, '.json') => [$file, $schema];
+            }
+        }
+    }
+
+    #[DataProvider('definitions')]
+    public function test_what_is_in_stores_fits_its_schema_and_is_decoded(string $file, string $schema): void
+    {
+        $id = basename($file, '.json');
+        $shelf = Given::shelf();
+        $found = match ($schema) {
+            'receiver' => $shelf->receiver($id),
+            'controller' => $shelf->controller($id),
+            'pack' => $shelf->pack($id),
+            default => $shelf->speedController($id),
+        };
+
+        self::assertTrue(self::fits(json_decode((string) file_get_contents($file)), $schema));
+        self::assertSame($id, $found?->id);
     }
 
     #[DataProvider('transmitters')]

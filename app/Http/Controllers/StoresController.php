@@ -2,42 +2,78 @@
 
 namespace DuskSwitch\App\Http\Controllers;
 
-use DuskSwitch\App\Stores\ShippedShelf;
+use DuskSwitch\App\Http\Problems;
+use DuskSwitch\App\Models\Aircraft;
+use DuskSwitch\App\Stores\Kind;
+use DuskSwitch\App\Stores\Own;
+use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Airframe\Recipes;
 use DuskSwitch\Core\Format\ExtrasEncoder;
 use DuskSwitch\Core\Format\RecipeEncoder;
 use DuskSwitch\Core\Format\TransmitterEncoder;
 use DuskSwitch\Core\Kit\Link;
 use DuskSwitch\Core\Kit\Transmitter;
-use DuskSwitch\Core\Kit\Transmitters;
 use DuskSwitch\Core\Program\CurveEdit;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Ladder;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
-/** What there is to choose from. */
-final class StoresController
+/** What there is to choose from, and the pilot's own definitions. */
+final readonly class StoresController
 {
-    public function index(Transmitters $transmitters, ShippedShelf $shelf): JsonResponse
-    {
-        $found = array_filter(array_map($transmitters->find(...), $transmitters->ids()));
+    public function __construct(private Stores $stores) {}
 
-        return new JsonResponse([
-            'transmitters' => array_map(fn (Transmitter $one): array => TransmitterEncoder::encode($one), array_values($found)),
-            'links' => array_map(fn (Transmitter $one): array => ['transmitter' => $one->id, 'links' => array_map(fn (Link $link): array => [
-                'id' => $link->id, 'name' => $link->name,
-                'subtypes' => array_map(fn (string $id, array $subtype): array => ['id' => $id, 'name' => $subtype['name']], array_keys($link->subtypes), $link->subtypes),
-            ], array_values($one->links))], array_values($found)),
-            'receivers' => $shelf->documents('receivers'),
-            'controllers' => $shelf->documents('controllers'),
-            'packs' => $shelf->documents('packs'),
-            'speedControllers' => $shelf->documents('speed-controllers'),
-            'families' => array_map(fn (Family $family): array => ['id' => $family->value, 'title' => $family->title()], Family::cases()),
-        ]);
+    public function index(): JsonResponse
+    {
+        return new JsonResponse($this->everything());
     }
 
     public function recipes(): JsonResponse
     {
         return new JsonResponse(['recipes' => array_map(RecipeEncoder::encode(...), Recipes::all()), 'curves' => CurveEdit::presets(), 'ladder' => array_map(ExtrasEncoder::rung(...), Ladder::usual())]);
+    }
+
+    public function keep(Request $request, Kind $kind): JsonResponse
+    {
+        $this->stores->keep($kind, $request->getContent());
+
+        return new JsonResponse($this->everything());
+    }
+
+    public function remove(Kind $kind, string $id, Own $own): JsonResponse
+    {
+        if ($kind === Kind::Transmitters && Aircraft::where('transmitter', $id)->exists()) {
+            return Problems::say(409, 'An aircraft is programmed for this transmitter. Move it to another first.');
+        }
+
+        return $own->remove($kind, $id) ? new JsonResponse($this->everything()) : Problems::say(404, 'There is no such definition of your own.');
+    }
+
+    /** @return array<string, mixed> */
+    private function everything(): array
+    {
+        $found = array_values(array_filter(array_map($this->stores->find(...), $this->stores->ids())));
+        $names = fn (Kind $kind): array => array_map(fn (array $one): \stdClass => $one['document'], $this->stores->all($kind));
+
+        return [
+            'transmitters' => array_map(TransmitterEncoder::encode(...), $found),
+            'links' => array_map(fn (Transmitter $one): array => ['transmitter' => $one->id, 'links' => array_map(self::link(...), array_values($one->links))], $found),
+            'receivers' => $names(Kind::Receivers),
+            'controllers' => $names(Kind::Controllers),
+            'packs' => $names(Kind::Packs),
+            'speedControllers' => $names(Kind::SpeedControllers),
+            'families' => array_map(fn (Family $family): array => ['id' => $family->value, 'title' => $family->title()], Family::cases()),
+            'definitions' => array_map(fn (Kind $kind): array => ['kind' => $kind->value, 'items' => $this->stores->all($kind)], Kind::cases()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function link(Link $link): array
+    {
+        return [
+            'id' => $link->id, 'name' => $link->name,
+            'subtypes' => array_map(fn (string $id, array $subtype): array => ['id' => $id, 'name' => $subtype['name']], array_keys($link->subtypes), $link->subtypes),
+        ];
     }
 }

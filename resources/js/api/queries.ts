@@ -1,6 +1,6 @@
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { DELETE, data, GET, PATCH, POST } from './client'
-import type { Program } from './types'
+import type { Program, StoreKind, Stores } from './types'
 
 export const queries = new QueryClient({ defaultOptions: { queries: { retry: 2, refetchOnWindowFocus: true } } })
 
@@ -10,6 +10,20 @@ export const useHangar = () => useQuery({ queryKey: ['hangar'], queryFn: () => d
 
 export const useStores = () =>
   useQuery({ queryKey: ['stores'], queryFn: () => data(GET('/api/stores')), staleTime: Number.POSITIVE_INFINITY })
+
+/** Keeps and removes definitions of the pilot's own. */
+export function useStoresChange() {
+  const client = useQueryClient()
+  const put = (stores: Stores) => client.setQueryData(['stores'], stores)
+  return {
+    keep: (kind: StoreKind, document: Record<string, unknown>) =>
+      data(POST('/api/stores/{kind}', { params: { path: { kind } }, body: document as Record<string, never> })).then(
+        put,
+      ),
+    remove: (kind: StoreKind, id: string) =>
+      data(DELETE('/api/stores/{kind}/{id}', { params: { path: { kind, id } } })).then(put),
+  }
+}
 
 /** Recipes, curves and a ladder to begin with. */
 export const useRecipes = () =>

@@ -34,6 +34,9 @@ export type StateCell = Proof['map']['cells'][number]
 export type ChannelSlots = Proof['slots'][number]
 export type Aboard = Schemas['aboard']
 export type Checklists = Schemas['Checklists']
+/** A definition of Stores as its document stands. */
+export type Definition = Schemas['Named'] & Record<string, unknown>
+export type StoreKind = 'transmitters' | 'receivers' | 'controllers' | 'packs' | 'speed-controllers'
 export type KitLook = Schemas['Kit']
 export type Lead = KitLook['leads'][number]
 export type Ruler = Aircraft['ruler']

@@ -24,14 +24,12 @@ function Worst({ aircraft }: { aircraft: Aircraft }) {
   }
   const [mark, tone] = MARKS[first.severity]
   return (
-    <Link
-      to={`/aircraft/${aircraft.id}/prove/findings`}
-      className={`block min-w-0 truncate text-sm hover:underline ${tone}`}
-      role="status"
-    >
-      {mark} {first.says}
-      {more.length > 0 && `, and ${more.length} more`}
-    </Link>
+    <p role="status" className="min-w-0 truncate text-sm">
+      <Link to={`/aircraft/${aircraft.id}/prove/findings`} className={`hover:underline ${tone}`}>
+        {mark} {first.says}
+        {more.length > 0 && `, and ${more.length} more`}
+      </Link>
+    </p>
   )
 }
 

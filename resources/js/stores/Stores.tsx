@@ -1,39 +1,162 @@
-import { useStores } from '@/api/queries'
+import { Copy, Download, Pencil, Trash2, Upload } from 'lucide-react'
+import { ToggleGroup } from 'radix-ui'
+import { useRef, useState } from 'react'
+import { said } from '@/api/proposals'
+import { useStores, useStoresChange } from '@/api/queries'
+import type { Definition, StoreKind } from '@/api/types'
+import { Button } from '@/parts/Button'
+import { tell } from '@/parts/toast'
+import { Editor } from './Editor'
+import { facts } from './facts'
 
-/** The transmitters that the app knows. Receivers, controllers, packs and sensors come with Kit. */
+const KINDS: { id: StoreKind; name: string; one: string }[] = [
+  { id: 'transmitters', name: 'Transmitters', one: 'transmitter' },
+  { id: 'receivers', name: 'Receivers', one: 'receiver' },
+  { id: 'controllers', name: 'Controllers', one: 'controller' },
+  { id: 'packs', name: 'Packs', one: 'pack' },
+  { id: 'speed-controllers', name: 'Speed controllers', one: 'speed controller' },
+]
+
+/** Everything that kit is chosen from: what ships with the app, and the pilot's own definitions, in an open format. */
 export default function Stores() {
   const { data, error } = useStores()
+  const change = useStoresChange()
+  const [kind, setKind] = useState<StoreKind>('transmitters')
+  const [editing, setEditing] = useState<Definition | null>(null)
+  const file = useRef<HTMLInputElement>(null)
+  const items = data?.definitions.find((one) => one.kind === kind)?.items ?? []
+  const named = KINDS.find((one) => one.id === kind)
+  const fail = (problem: unknown) => tell(said(problem), { kind: 'problem' })
+
+  /** A copy with an id that nothing has yet, ready to be edited. */
+  const copy = (of: Definition) => {
+    const taken = new Set(items.map((one) => one.document.id))
+    let id = `${of.id.slice(0, 34)}-copy`
+    for (let number = 2; taken.has(id); number++) id = `${of.id.slice(0, 32)}-copy-${number}`
+    setEditing({ ...of, id, name: `${of.name.slice(0, 54)} copy` })
+  }
+  const download = (of: Definition) => {
+    const link = window.document.createElement('a')
+    link.href = URL.createObjectURL(new Blob([`${JSON.stringify(of, null, 2)}\n`], { type: 'application/json' }))
+    link.download = `${of.id}.json`
+    link.click()
+    URL.revokeObjectURL(link.href)
+  }
+  const upload = async (from: File | undefined) => {
+    if (!from) return
+    try {
+      await change.keep(kind, JSON.parse(await from.text()))
+      tell(`${from.name} is in Stores.`)
+    } catch (problem) {
+      if (problem instanceof SyntaxError) tell(`${from.name} isn’t JSON: ${problem.message}`, { kind: 'problem' })
+      else fail(problem)
+    }
+  }
+
   return (
-    <main className="flex-1 overflow-auto px-6 py-5">
+    <main className="mx-auto flex h-full w-full max-w-5xl flex-col overflow-auto px-5 py-5">
       <h1 className="font-semibold text-2xl">Stores</h1>
-      <p className="mt-1 max-w-2xl text-muted">
-        The transmitters that programs can be made for. Defining your own, and receivers, controllers, packs and
-        sensors, come with the Kit station.
+      <p className="text-muted">
+        What kit is chosen from. What ships with the app stays as it is; copy it to make it your own.
       </p>
-      {error && <p className="mt-4 text-rose">▲ {error.message}</p>}
-      <ul className="mt-5 grid max-w-5xl gap-4 md:grid-cols-3">
-        {data?.transmitters.map((one) => (
-          <li key={one.id} className="rounded-2xl border border-line bg-raised p-4">
-            <h2 className="font-semibold text-lg">{one.name}</h2>
-            <dl className="mt-2 grid grid-cols-[1fr_auto] gap-y-1 text-sm">
-              <dt className="text-muted">Channels</dt>
-              <dd className="figures text-right">{one.channels}</dd>
-              <dt className="text-muted">100 % means</dt>
-              <dd className="figures text-right">
-                {one.pulse.centre} ± {one.pulse.span} µs
-              </dd>
-              {(['switch', 'button', 'dial', 'slider'] as const).map((kind) => (
-                <div key={kind} className="contents">
-                  <dt className="text-muted capitalize">{kind === 'switch' ? 'switches' : `${kind}s`}</dt>
-                  <dd className="figures text-right">
-                    {one.controls.filter((control) => control.kind === kind).length}
-                  </dd>
-                </div>
-              ))}
-            </dl>
+      <div className="mt-3 flex flex-wrap items-center gap-2">
+        <ToggleGroup.Root
+          type="single"
+          value={kind}
+          onValueChange={(to) => to && setKind(to as StoreKind)}
+          aria-label="Kind"
+          className="flex flex-wrap gap-1"
+        >
+          {KINDS.map((one) => (
+            <ToggleGroup.Item
+              key={one.id}
+              value={one.id}
+              className="min-h-9 rounded-lg border border-line px-3 text-sm data-[state=on]:border-sodium data-[state=on]:text-sodium"
+            >
+              {one.name}
+            </ToggleGroup.Item>
+          ))}
+        </ToggleGroup.Root>
+        <span className="flex-1" />
+        <Button onClick={() => file.current?.click()}>
+          <Upload size={15} aria-hidden /> Import a {named?.one}
+        </Button>
+        <input
+          ref={file}
+          type="file"
+          accept="application/json,.json"
+          aria-label={`File of a ${named?.one}`}
+          className="hidden"
+          onChange={(event) => {
+            void upload(event.target.files?.[0])
+            event.target.value = ''
+          }}
+        />
+      </div>
+      {error && <p className="mt-3 text-rose">▲ {error.message}</p>}
+      <ul className="mt-3 grid gap-2 sm:grid-cols-2">
+        {items.map(({ own, document }) => (
+          <li
+            key={document.id}
+            data-definition={document.id}
+            className="rounded-xl border border-line bg-raised px-4 py-3"
+          >
+            <div className="flex items-start gap-1">
+              <h2 className="min-w-0 flex-1 truncate font-semibold">
+                {document.name}{' '}
+                <span className="font-normal text-muted text-sm">{own ? '◆ your own' : '◇ ships with the app'}</span>
+              </h2>
+              {own && (
+                <Button
+                  look="bare"
+                  className="px-1.5"
+                  aria-label={`Edit ${document.name}`}
+                  onClick={() => setEditing(document)}
+                >
+                  <Pencil size={15} aria-hidden />
+                </Button>
+              )}
+              <Button
+                look="bare"
+                className="px-1.5"
+                aria-label={`Copy ${document.name}`}
+                onClick={() => copy(document)}
+              >
+                <Copy size={15} aria-hidden />
+              </Button>
+              <Button
+                look="bare"
+                className="px-1.5"
+                aria-label={`Export ${document.name}`}
+                onClick={() => download(document)}
+              >
+                <Download size={15} aria-hidden />
+              </Button>
+              {own && (
+                <Button
+                  look="bare"
+                  className="px-1.5"
+                  aria-label={`Remove ${document.name}`}
+                  onClick={() =>
+                    void change
+                      .remove(kind, document.id)
+                      .then(() =>
+                        tell(`${document.name} is removed.`, {
+                          action: { name: 'Undo', run: () => void change.keep(kind, document).catch(fail) },
+                        }),
+                      )
+                      .catch(fail)
+                  }
+                >
+                  <Trash2 size={15} aria-hidden />
+                </Button>
+              )}
+            </div>
+            <p className="text-muted text-sm">{facts(document).join(' · ')}</p>
           </li>
         ))}
       </ul>
+      {editing && <Editor kind={kind} start={editing} onClose={() => setEditing(null)} />}
     </main>
   )
 }

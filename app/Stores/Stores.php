@@ -1,0 +1,97 @@
+<?php
+
+namespace DuskSwitch\App\Stores;
+
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kit\Controller;
+use DuskSwitch\Core\Kit\Pack;
+use DuskSwitch\Core\Kit\Receiver;
+use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Kit\SpeedController;
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Kit\Transmitters;
+
+/** All definitions: those that ship with the app, and the pilot's own. What ships is found without a database. */
+final class Stores implements Shelf, Transmitters
+{
+    /** @var array<string, Transmitter|Receiver|Controller|Pack|SpeedController|null> */
+    private array $found = [];
+
+    public function __construct(private readonly Shipped $shipped, private readonly ?Own $own = null) {}
+
+    public function find(string $id): ?Transmitter
+    {
+        $found = $this->read(Kind::Transmitters, $id);
+
+        return $found instanceof Transmitter ? $found : null;
+    }
+
+    public function receiver(string $id): ?Receiver
+    {
+        $found = $this->read(Kind::Receivers, $id);
+
+        return $found instanceof Receiver ? $found : null;
+    }
+
+    public function controller(string $id): ?Controller
+    {
+        $found = $this->read(Kind::Controllers, $id);
+
+        return $found instanceof Controller ? $found : null;
+    }
+
+    public function pack(string $id): ?Pack
+    {
+        $found = $this->read(Kind::Packs, $id);
+
+        return $found instanceof Pack ? $found : null;
+    }
+
+    public function speedController(string $id): ?SpeedController
+    {
+        $found = $this->read(Kind::SpeedControllers, $id);
+
+        return $found instanceof SpeedController ? $found : null;
+    }
+
+    public function ids(): array
+    {
+        return array_map(strval(...), array_keys([...$this->shipped->all(Kind::Transmitters), ...$this->own?->all(Kind::Transmitters) ?? []]));
+    }
+
+    /** @return list<array{own: bool, document: \stdClass}> everything of a kind, what ships first */
+    public function all(Kind $kind): array
+    {
+        $entry = fn (bool $own): callable => fn (string $text): array => ['own' => $own, 'document' => (object) json_decode($text)];
+
+        return [...array_values(array_map($entry(false), $this->shipped->all($kind))), ...array_values(array_map($entry(true), $this->own?->all($kind) ?? []))];
+    }
+
+    /**
+     * Keeps a definition of the pilot's own; one of the same id is replaced.
+     *
+     * @throws Refused where it isn't one, or has the id of one that ships with the app
+     */
+    public function keep(Kind $kind, string $text): string
+    {
+        $id = $kind->decode($text)->id;
+        if ($this->shipped->text($kind, $id) !== null) {
+            throw Refused::because('id', "\"{$id}\" ships with the app and stays as it is; give yours another id");
+        }
+        $this->own?->keep($kind, $id, $text);
+        $this->found = [];
+
+        return $id;
+    }
+
+    private function read(Kind $kind, string $id): Transmitter|Receiver|Controller|Pack|SpeedController|null
+    {
+        $key = "{$kind->value} {$id}";
+        if (! array_key_exists($key, $this->found)) {
+            $text = $this->shipped->text($kind, $id) ?? $this->own?->text($kind, $id);
+            $this->found[$key] = $text === null ? null : $kind->decode($text);
+        }
+
+        return $this->found[$key];
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+namespace DuskSwitch\Tests\Browser;
+
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Program\Program;
+
+/** From two real mistakes to "nothing found": findings, states, slots, failsafe, kit, checklists. */
+final class ProveTest extends BrowserTestCase
+{
+    private function saved(int $id): Program
+    {
+        return ProgramDecoder::decode((string) file_get_contents(self::$app->url("/api/aircraft/{$id}/export")));
+    }
+
+    public function test_nightjars_two_mistakes_are_found_visited_and_mended(): void
+    {
+        $page = $this->page()->open('/aircraft/3/prove/findings');
+        $slot = "[data-finding='one-mode-in-each-state']";
+        self::assertStringContainsString('Come home is 0 µs from the edge of its slot', $page->text($slot));
+        self::assertStringContainsString('Come home is 0 µs', $page->text('header [role=status]'));
+
+        $page->named('Take me there', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='What the switches mean now']"), 'Come home'), 'the handheld to go there');
+
+        $page->named('Mend it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('[data-changes]'), 'Flight mode step Come home'), 'what it changes');
+        $page->named('Take it over', 'button')->click();
+        $page->until(fn (): bool => ! $page->has($slot), 'the first to be mended');
+        $page->named('Mend it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('[data-changes]'), '2 Pitch feed 1: Pitch 120 % → Pitch 100 %'), 'what it changes');
+        $page->named('Take it over', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('main'), 'Nothing found'), 'nothing more');
+        $page->until(fn (): bool => str_contains($page->text('header'), 'Proved: 144 switch positions'), 'the header to say so');
+        $page->saved(3);
+        self::assertSame(1.0, $this->saved(3)->output(2)?->feeds[0]->weight->high);
+    }
+
+    public function test_a_finding_is_accepted_with_a_reason_and_opened_again(): void
+    {
+        $page = $this->page()->open('/aircraft/4/prove/findings');
+        $page->find('[data-finding]');
+        $before = count($page->browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-finding]')));
+        $page->named('Accept…', 'button')->click();
+        $page->keys('#accept-reason', 'Brakes and full roll together are never flown');
+        $page->named('Accept', 'button')->click();
+        $page->find('[data-accepted]');
+        self::assertStringContainsString('never flown', $page->text('[data-accepted]'));
+        $page->saved(2);
+        self::assertCount(1, $this->saved(4)->aboard->accepted);
+        $page->named('Open again', 'button')->click();
+        $page->until(fn (): bool => count($page->browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-finding]'))) === $before, 'it to be open again');
+    }
+
+    public function test_the_map_shows_the_odd_ones_and_leads_to_any_state(): void
+    {
+        $page = $this->page()->open('/aircraft/2/prove/states');
+        $page->find("[data-state-cell='no mode']");
+        self::assertStringContainsString('▲ 3 of 3 states are odd', $page->text('main'));
+
+        $rook = $this->page()->open('/aircraft/5/prove/states');
+        $rook->find("[aria-label^='Flick A away, Flick B middle']")->click();
+        $rook->until(fn (): bool => str_contains($rook->text("[aria-label='What the switches mean now']"), 'Sporty'), 'the handheld to go there');
+    }
+
+    public function test_midges_slots_are_solved_in_its_transmitters_terms_and_dragged(): void
+    {
+        $page = $this->page()->open('/aircraft/2/prove/slots');
+        self::assertStringContainsString('outside by 25', $page->text("[data-answer='level']"));
+        self::assertStringContainsString('offset −250 points, rate −56 %', $page->text("[data-answer='level']"));
+        $page->named('Solve: middle of each slot', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[data-answer='level']"), '50 µs'), 'the margin');
+        $this->sees($page->open('/aircraft/2/prove'), 6, 1075);
+
+        $page->open('/aircraft/2/prove/slots');
+        $page->keys("[data-edge='self-level to']", "\u{E014}", "\u{E014}")->until(fn (): bool => str_contains($page->text("[data-slot='self-level']"), '1025–1135'), 'the edge to move');
+        $page->until(fn (): bool => ($this->saved(2)->aboard->slots[0]->to ?? 0) === 1135, 'it to be saved');
+        self::assertSame(1025, $this->saved(2)->aboard->slots[0]->from);
+    }
+
+    public function test_a_failsafe_that_keeps_the_throttle_is_told_and_made_safe(): void
+    {
+        $page = $this->page()->open('/aircraft/6/prove/failsafe');
+        $page->choose("[aria-label='Failsafe of Motor']", 'keeps the last');
+        $page->until(fn (): bool => str_contains($page->text("[data-failsafe='3']"), 'not safe'), 'the verdict');
+        $page->named('Set a safe one for a plane', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[data-failsafe='3']"), '✓ 1000 µs'), 'a closed throttle');
+        self::assertStringContainsString('✓', $page->text("[data-failsafe='1']"));
+    }
+
+    public function test_a_kit_that_does_not_fit_says_why(): void
+    {
+        $page = $this->page()->open('/aircraft/1/kit');
+        $page->find("[data-point='fine']");
+        $page->choose('#kit-subtype', 'Wide, 8 channels');
+        $page->until(fn (): bool => $page->has("[data-point='wrong']"), 'the verdict');
+        self::assertStringContainsString('The wrong sub-type is chosen: Lantern R8 needs Wide, 16 channels.', $page->text("[data-point='wrong']"));
+        self::assertTrue($page->has("[data-lead='Lantern R8 → Keel Wing']"));
+        $page->choose('#kit-subtype', 'Wide, 16 channels');
+        $page->until(fn (): bool => ! $page->has("[data-point='wrong']"), 'it to fit again');
+        $page->fill("[aria-label='Owner of Serial 4']", 'lidar');
+        $page->until(fn (): bool => $page->has("[data-lead='Lidar → Keel Wing']"), 'the new lead');
+    }
+
+    public function test_a_checklist_on_a_phone_is_blocked_by_an_error_until_there_is_a_reason(): void
+    {
+        $phone = $this->page(390, 844)->open('/aircraft/5/fly');
+        $phone->find('[role=checkbox]');
+        $phone->browser->executeScript("document.querySelectorAll('[role=checkbox]').forEach(one => one.click())");
+        $phone->named('Ready', 'button')->click();
+        $phone->until(fn (): bool => str_contains($phone->text('[data-last]'), 'Last gone through'), 'the record');
+        self::assertStringContainsString('with revision 1', $phone->text('[data-last]'));
+
+        $phone->open('/aircraft/5/prove/failsafe')->choose("[aria-label='Failsafe of Throttle']", 'keeps the last')->saved(2);
+        $phone->open('/aircraft/5/fly');
+        self::assertStringContainsString('keeps the last throttle', $phone->text('[data-blocked]'));
+        $phone->browser->executeScript("document.querySelectorAll('[role=checkbox]').forEach(one => one.click())");
+        self::assertFalse($phone->named('Ready', 'button')->isEnabled());
+        $phone->fill('#check-reason', 'Blades are off');
+        $phone->named('Ready', 'button')->click();
+        $phone->until(fn (): bool => str_contains($phone->text('[data-last]'), '“Blades are off”'), 'the reason to be kept');
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\Lead;
+use DuskSwitch\Core\Link\Level;
+use DuskSwitch\Core\Link\Point;
+use DuskSwitch\Core\Link\Verdict;
+use DuskSwitch\Core\Link\Wiring;
+use DuskSwitch\Core\Solve\SumSignal;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
+use PHPUnit\Framework\TestCase;
+
+/** Does the kit fit together? What doesn't says why, and what to do. */
+final class VerdictTest extends TestCase
+{
+    /** @param  callable(\stdClass): mixed|null  $spoil */
+    private static function kit(string $demo, ?callable $spoil = null): Kit
+    {
+        $document = json_decode(Given::demo($demo));
+        $spoil === null ?: $spoil($document);
+        $program = ProgramDecoder::decode((string) json_encode($document));
+
+        return Kit::of($program, Given::transmitter($program->transmitter), Given::shelf());
+    }
+
+    #[DataProviderExternal(Given::class, 'demos')]
+    public function test_the_demo_fits(string $name): void
+    {
+        self::assertSame([], array_filter((new Verdict(self::kit($name)))->points(), fn (Point $one): bool => $one->level === Level::Wrong));
+    }
+
+    /** @return array<string, array{callable(\stdClass): mixed, string, string}> */
+    public static function misfits(): array
+    {
+        return [
+            'another link' => [fn ($d) => $d->receiver = 'glimmer-r6', 'Link', 'The program is set to two-way-hopping, and Glimmer R6 speaks One-way hopping: they don\'t bind.'],
+            'the wrong sub-type' => [fn ($d) => $d->aboard->kit->subtype = 'wide-8', 'Sub-type', 'The wrong sub-type is chosen: Lantern R8 needs Wide, 16 channels.'],
+            'too few channels' => [fn ($d) => [$d->receiver, $d->aboard->kit->subtype] = ['lantern-r4', 'wide-8'], 'Channels', 'The program uses channel 10, and 4 get through.'],
+            'a wire that it hasn\'t' => [fn ($d) => $d->aboard->kit->wire = 'leads', 'Wire', 'Lantern R8 has no one lead per channel.'],
+            'an input set otherwise' => [fn ($d) => $d->aboard->kit->input = 'sum', 'Input', 'The receiver sends serial, and Keel F4 is set to sum signal on one lead: no stick gets through.'],
+            'the USB port given away' => [fn ($d) => $d->aboard->kit->ports[1]->port = 'usb', 'Ports', 'USB is given to GPS: you would lock yourself out.'],
+            'no port for the receiver' => [fn ($d) => array_shift($d->aboard->kit->ports), 'Ports', 'The receiver is on the serial wire, and no port is given to it.'],
+            'too few cells' => [fn ($d) => $d->aboard->kit->pack = 'midge-1s', 'Supply', 'Keel F4 takes 7 to 26 V, and Midge 1 cell 300 gives 3 to 4.2 V.'],
+            'too many cells' => [fn ($d) => $d->aboard->kit->speedController = 'wren-12', 'Power', 'Wren 12 takes up to 2 cells, and Nightjar 4 cells 1300 has 4.'],
+            'a receiver on the bare pack' => [fn ($d) => [$d->aboard->kit->power, $d->aboard->kit->speedController] = ['pack', 'wren-12'], 'Supply', 'Lantern R8 takes 4.5 to 10 V, and Nightjar 4 cells 1300 gives 12 to 16.8 V.'],
+        ];
+    }
+
+    /** @param  callable(\stdClass): mixed  $spoil */
+    #[DataProvider('misfits')]
+    public function test_what_does_not_fit_is_told_with_cause_and_cure(callable $spoil, string $topic, string $says): void
+    {
+        $wrong = array_values(array_filter((new Verdict(self::kit('nightjar', $spoil)))->points(), fn (Point $one): bool => $one->level === Level::Wrong && $one->topic === $topic));
+
+        self::assertStringStartsWith($says, $wrong[0]->says ?? 'nothing was found');
+        self::assertNotNull($wrong[0]->cure);
+    }
+
+    public function test_what_is_not_known_is_worth_a_look(): void
+    {
+        $points = (new Verdict(self::kit('nightjar', function (\stdClass $d): void {
+            unset($d->aboard->kit->wire, $d->aboard->kit->power);
+            $d->aboard->kit->pack = 'rook-6s';
+        })))->points();
+        $look = array_map(fn (Point $one): string => $one->topic, array_values(array_filter($points, fn (Point $one): bool => $one->level === Level::Look)));
+
+        self::assertSame(['Wire', 'Supply', 'Plugs'], $look);
+        self::assertSame('Receiver', (new Verdict(self::kit('nightjar', fn (\stdClass $d) => $d->receiver = 'nowhere')))->points()[0]->topic);
+    }
+
+    public function test_the_wiring_plan_says_which_lead_goes_where(): void
+    {
+        $leads = fn (string $demo): array => array_map(fn (Lead $lead): string => "{$lead->from} → {$lead->to}: {$lead->by}", (new Wiring(self::kit($demo)))->leads());
+
+        self::assertContains('Lantern R8 → Keel F4: serial, port 1', $leads('nightjar'));
+        self::assertContains('GPS → Keel F4: port 2: its TX to RX, its RX to TX', $leads('nightjar'));
+        self::assertContains('Lantern R12 → Rudder servo: channel 6', $leads('petrel'));
+        self::assertContains('Heron 45 → Lantern R12: + and − first, signal after', $leads('petrel'));
+        self::assertContains('Plumb H → Swash servos: front, left and right, as its manual numbers them', $leads('rook'));
+    }
+
+    public function test_eight_channels_fit_a_sum_signal_and_nine_may_not(): void
+    {
+        // At most 8 channels in a frame of 22.5 ms (common practice).
+        self::assertSame([true, false, 8], [SumSignal::fits(8), SumSignal::fits(9), SumSignal::most()]);
+        self::assertEqualsWithDelta(21.6, SumSignal::longest(8), 1e-9);
+    }
+}

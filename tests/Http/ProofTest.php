@@ -1,0 +1,112 @@
+<?php
+
+namespace DuskSwitch\Tests\Http;
+
+/** The proof, the kit and the checklists over HTTP. */
+final class ProofTest extends HttpTestCase
+{
+    private function document(string $aircraft): \stdClass
+    {
+        return json_decode((string) $this->api('GET', "/api/aircraft/{$this->aircraft($aircraft)->id}")->getContent())->document;
+    }
+
+    public function test_a_proof_finds_maps_and_mends(): void
+    {
+        $document = $this->document('Nightjar');
+        $proof = $this->api('POST', '/api/prove', ['document' => $document]);
+
+        self::assertSame([144, ['error', 'warning']], [$proof->json('states'), $proof->json('findings.*.severity')]);
+        self::assertSame(['flick-b' => 'middle'], $proof->json('findings.0.hand.controls'));
+        self::assertCount(18, $proof->json('map.cells'));
+        self::assertCount(6, array_filter($proof->json('map.cells'), fn (array $cell): bool => $cell['odd'] === 'at an edge'));
+        self::assertSame([0, 'come-home'], [$proof->json('slots.0.answers.1.margin'), $proof->json('slots.0.answers.1.slot')]);
+        self::assertSame(0, $proof->json('misfits'));
+
+        $mended = $this->api('POST', '/api/propose/mend', ['document' => $document, 'finding' => $proof->json('findings.1.key')]);
+        self::assertSame(['2 Pitch feed 1: Pitch 120 % → Pitch 100 %'], $mended->json('changes'));
+        $this->api('POST', '/api/propose/mend', ['document' => json_decode((string) $mended->getContent())->document, 'finding' => $proof->json('findings.1.key')], 422)->assertJsonPath('faults.0.path', 'finding');
+    }
+
+    public function test_slots_and_failsafe_are_proposed(): void
+    {
+        $midge = $this->document('Midge');
+        $slots = $this->api('POST', '/api/propose/slots', ['document' => $midge, 'channel' => 6]);
+        self::assertSame(['Flight mode step Self-level: −100 % → −85 %', 'Flight mode step Free: 100 % → −35 %'], $slots->json('changes'));
+        $this->api('POST', '/api/propose/slots', ['document' => json_decode((string) $slots->getContent())->document, 'channel' => 6], 422)->assertJsonPath('faults.0.path', 'channel');
+
+        $petrel = $this->document('Petrel');
+        $petrel->aboard->failsafe = [['channel' => 7, 'does' => 'hold']];
+        self::assertContains('error', $this->api('POST', '/api/prove', ['document' => $petrel])->json('findings.*.severity'));
+        $safe = json_decode((string) $this->api('POST', '/api/propose/failsafe', ['document' => $petrel])->getContent())->document;
+        self::assertSame([7, 1000], [$safe->aboard->failsafe[6]->channel, $safe->aboard->failsafe[6]->does]);
+        self::assertNotContains('failsafe', $this->api('POST', '/api/prove', ['document' => $safe])->json('findings.*.rule'));
+    }
+
+    public function test_a_slot_outside_the_ruler_is_refused_with_its_path(): void
+    {
+        $midge = $this->document('Midge');
+        $midge->aboard->slots[0]->to = 900;
+        $this->api('POST', '/api/prove', ['document' => $midge], 422)->assertJsonPath('faults.0.path', 'aboard.slots[0].to');
+        $midge->aboard->slots[0]->to = 2500;
+        $this->api('POST', '/api/prove', ['document' => $midge], 422)->assertJsonPath('faults.0.says', 'must be from 800 to 2200, not 2500');
+    }
+
+    public function test_the_kit_says_whether_it_fits_and_how_it_is_wired(): void
+    {
+        $nightjar = $this->document('Nightjar');
+        $kit = $this->api('POST', '/api/kit', ['document' => $nightjar]);
+        self::assertSame(['fine'], array_values(array_unique($kit->json('verdict.*.level'))));
+        self::assertContains('Keel F4', $kit->json('leads.*.to'));
+
+        $nightjar->aboard->kit->subtype = 'wide-8';
+        self::assertContains('wrong', $this->api('POST', '/api/kit', ['document' => $nightjar])->json('verdict.*.level'));
+        self::assertContains('lantern-r8', $this->api('GET', '/api/stores')->json('receivers.*.id'));
+    }
+
+    public function test_a_checklist_is_recorded_with_its_revision_and_an_error_takes_a_reason(): void
+    {
+        $rook = $this->aircraft('Rook')->id;
+        $items = $this->api('GET', "/api/aircraft/{$rook}/checklists")->json('lists.0.items');
+        $this->api('POST', "/api/aircraft/{$rook}/checklists", ['list' => 'each-flight', 'items' => array_slice($items, 1)], 422)->assertJsonPath('faults.0.path', 'items');
+        $done = $this->api('POST', "/api/aircraft/{$rook}/checklists", ['list' => 'each-flight', 'items' => $items]);
+        self::assertSame([1, null], [$done->json('lists.0.done.0.revision'), $done->json('lists.0.done.0.reason')]);
+
+        $nightjar = $this->aircraft('Nightjar')->id;
+        $items = $this->api('GET', "/api/aircraft/{$nightjar}/checklists")->json('lists.0.items');
+        $this->api('POST', "/api/aircraft/{$nightjar}/checklists", ['list' => 'each-flight', 'items' => $items], 422)->assertJsonPath('faults.0.path', 'reason');
+        $done = $this->api('POST', "/api/aircraft/{$nightjar}/checklists", ['list' => 'each-flight', 'items' => $items, 'reason' => 'Only a hover in self-level']);
+        self::assertSame('Only a hover in self-level', $done->json('lists.0.done.0.reason'));
+        $this->api('POST', "/api/aircraft/{$nightjar}/checklists", ['list' => 'gone', 'items' => []], 422)->assertJsonPath('faults.0.path', 'list');
+    }
+
+    public function test_a_definition_of_ones_own_is_kept_used_and_removed(): void
+    {
+        $own = json_decode((string) file_get_contents(__DIR__.'/../../database/demo/stores/receivers/lantern-r8.json'));
+        $this->api('POST', '/api/stores/receivers', $own, 422)->assertJsonPath('faults.0.path', 'id');
+        $own->id = 'bench-r6';
+        $own->name = 'Bench R6';
+        $own->channels = 6;
+        $kept = $this->api('POST', '/api/stores/receivers', $own);
+        self::assertContains('bench-r6', $kept->json('receivers.*.id'));
+
+        $nightjar = $this->document('Nightjar');
+        $nightjar->receiver = 'bench-r6';
+        self::assertContains('Channel 10 doesn\'t get through: Bench R6 carries 6. Move what is important to lower channels, or choose another sub-type or receiver', $this->api('POST', '/api/prove', ['document' => $nightjar])->json('findings.*.says'));
+
+        $own->channels = 99;
+        $this->api('POST', '/api/stores/receivers', $own, 422)->assertJsonPath('faults.0.path', 'channels');
+        $own->format = 'dusk-switch/pack';
+        $this->api('POST', '/api/stores/receivers', $own, 422)->assertJsonPath('faults.0.path', 'format');
+        self::assertNotContains('bench-r6', $this->api('DELETE', '/api/stores/receivers/bench-r6')->json('receivers.*.id'));
+        $this->api('DELETE', '/api/stores/receivers/bench-r6', status: 404);
+    }
+
+    public function test_a_transmitter_that_an_aircraft_is_programmed_for_stays(): void
+    {
+        $own = json_decode((string) file_get_contents(__DIR__.'/../../database/demo/stores/transmitters/quayside-8.json'));
+        $own->id = 'bench-8';
+        $this->api('POST', '/api/stores/transmitters', $own);
+        $this->api('POST', '/api/aircraft', ['name' => 'Bench bird', 'family' => 'plane', 'transmitter' => 'bench-8'], 201);
+        $this->api('DELETE', '/api/stores/transmitters/bench-8', status: 409);
+    }
+}
