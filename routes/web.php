@@ -1,5 +1,7 @@
 <?php
 
+use DuskSwitch\App\Http\Controllers\BenchController;
+use DuskSwitch\App\Http\Controllers\BindingController;
 use DuskSwitch\App\Http\Controllers\ChecklistController;
 use DuskSwitch\App\Http\Controllers\ExchangeController;
 use DuskSwitch\App\Http\Controllers\HangarController;
@@ -30,6 +32,11 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('propose/mend', [ProofController::class, 'mend']);
     Route::post('propose/slots', [ProofController::class, 'slots']);
     Route::post('propose/failsafe', [ProofController::class, 'failsafe']);
+    Route::post('propose/ends', [BenchController::class, 'ends']);
+    Route::post('propose/order', [BenchController::class, 'order']);
+    Route::post('binding', [BindingController::class, 'practise']);
+    Route::post('link-loss', [BindingController::class, 'lose']);
+    Route::post('board', [BenchController::class, 'board']);
     Route::get('stores', [StoresController::class, 'index']);
     Route::post('stores/{kind}', [StoresController::class, 'keep']);
     Route::delete('stores/{kind}/{id}', [StoresController::class, 'remove']);
@@ -44,6 +51,8 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
         Route::post('duplicate', [HangarController::class, 'duplicate']);
         Route::get('history', [HistoryController::class, 'index']);
         Route::get('compare/{from}/{to}', [HistoryController::class, 'compare'])->whereNumber(['from', 'to']);
+        Route::get('bindings', [BindingController::class, 'index']);
+        Route::post('bindings', [BindingController::class, 'store']);
         Route::get('checklists', [ChecklistController::class, 'index']);
         Route::post('checklists', [ChecklistController::class, 'store']);
         Route::get('sheet', [SheetController::class, 'show']);

@@ -24,6 +24,15 @@ final class HouseRules
             ->because('the rules of the trade stand on their own');
     }
 
+    public function testStandInsKnowTheCoreAlone(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('DuskSwitch\StandIn'))
+            ->canOnly()->dependOn()
+            ->classes(Selector::inNamespace('DuskSwitch\StandIn'), Selector::inNamespace('DuskSwitch\Core'), Selector::isStandardClass())
+            ->because('they stand behind ports that the core defines');
+    }
+
     public function testClassesAreFinal(): Rule
     {
         return PHPat::rule()

@@ -20,6 +20,7 @@ final class EveryScreenTest extends BrowserTestCase
             'phases' => ['/aircraft/4/wire/phases', '[data-phase]'], 'styles' => ['/aircraft/5/wire/styles', '[data-style]'],
             'ladder' => ['/aircraft/3/wire/ladder', '[data-rung]'], 'no ladder' => ['/aircraft/6/wire/ladder', 'main h2'], 'sheet' => ['/aircraft/3/wire/sheet', '[data-section]'],
             'findings' => ['/aircraft/3/prove/findings', '[data-finding]'], 'states' => ['/aircraft/3/prove/states', '[data-state-cell]'],
+            'binding' => ['/aircraft/3/kit/binding', '[data-step]'], 'bench' => ['/aircraft/3/prove/bench', 'main h2'],
             'slots' => ['/aircraft/2/prove/slots', '[data-answer]'], 'failsafe' => ['/aircraft/4/prove/failsafe', '[data-failsafe]'],
             'sense' => ['/aircraft/3/sense', 'main h1'], 'fly' => ['/aircraft/3/fly', '[role=checkbox]'],
         ];

@@ -120,4 +120,68 @@ final class ProveTest extends BrowserTestCase
         $phone->named('Ready', 'button')->click();
         $phone->until(fn (): bool => str_contains($phone->text('[data-last]'), '“Blades are off”'), 'the reason to be kept');
     }
+
+    public function test_the_bench_asks_for_propellers_off_and_solves_what_was_read(): void
+    {
+        $page = $this->page()->open('/aircraft/1/prove/bench');
+        self::assertFalse($page->has("[aria-label='Low end in µs']"));
+        $page->named('They are off', 'button')->click();
+        $page->choose("[aria-label='Channel to centre']", '6 Launch assist');
+        $page->keys("[aria-label='Low end in µs']", '1010')->keys("[aria-label='Centre in µs']", '1510')->keys("[aria-label='High end in µs']", '2010');
+        $page->named('Solve centre and ends', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('[data-changes]'), '6 Launch assist sub-trim: 0 % → −1.95 %'), 'the answer');
+        $page->named('Take it over', 'button')->click();
+        $page->until(fn (): bool => abs(($this->saved(1)->output(6)->subtrim ?? 0.0) + 0.01953) < 1e-4, 'it to be saved');
+
+        $page->choose("[aria-label='Rolled to the right']", 'rolls left')->choose("[aria-label='Nose up']", 'noses down');
+        $page->named('Explain it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('[data-board]'), 'turned by 180° in yaw'), 'the mounting');
+        $page->named('Solve order and direction', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='Order and direction']"), 'No channel carries the roll stick alone'), 'what a wing can\'t do');
+    }
+
+    public function test_a_definition_is_copied_edited_and_removed(): void
+    {
+        $page = $this->page()->open('/stores');
+        $page->named('Packs', 'button')->click();
+        $page->find("[aria-label='Copy Midge 1 cell 300']")->click();
+        $text = $page->find("[aria-label='Definition']");
+        $text->clear();
+        $text->sendKeys('{"format": "dusk-switch/pack", "version": 1, "id": "spare", "name": "Spare", "cells": 99, "capacity": 300, "plug": "tiny"}');
+        $page->named('Keep it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('[role=dialog] [role=alert]'), 'cells: must be from 1 to 14, not 99'), 'the fault with its path');
+        $text->clear();
+        $text->sendKeys('{"format": "dusk-switch/pack", "version": 1, "id": "spare", "name": "Spare", "cells": 2, "capacity": 450, "plug": "tiny"}');
+        $page->named('Keep it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[data-definition='spare']"), '2 cells · 450 mAh · tiny plug'), 'the new pack');
+        $page->find("[aria-label='Remove Spare']")->click();
+        $page->until(fn (): bool => ! $page->has("[data-definition='spare']"), 'it to be gone');
+        self::assertTrue($page->has("[data-definition='midge-1s']"));
+    }
+
+    public function test_a_pair_is_bound_on_the_stand_in_and_the_failsafe_is_tried(): void
+    {
+        $page = $this->page()->open('/aircraft/4/kit/binding');
+        self::assertTrue($page->has("[data-lamp='off']"));
+        $page->named('Transmitter on', 'button')->click();
+        $page->named('Transmitter: choose Bind', 'button')->click();
+        $page->named('Power the receiver', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('[data-receiver-says]'), 'Too close'), 'the trouble with its cure');
+        $page->named('Begin again', 'button')->click();
+        for ($step = 0; $step < 6; $step++) {
+            $page->find("[data-step='{$step}'] button")->click();
+        }
+        $page->find("[data-lamp='solid']");
+        $page->keys('#binding-note', 'Solid light')->named('Record the binding', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('[data-binding]'), 'Lamplight 12 and Lantern R12'), 'the record');
+
+        $page->open('/aircraft/4/prove/failsafe');
+        $page->find("[data-control='top-left'] [data-detent='away']")->click();
+        $page->keys('[data-axis=throttle]', str_repeat("\u{E013}", 30));
+        $page->named('Test: transmitter off', 'button')->click();
+        $page->find("[data-link='lost']");
+        self::assertSame('1000 µs', $page->text("[data-now='7']"));
+        $page->named('Transmitter on again', 'button')->click();
+        $page->until(fn (): bool => ! $page->has('[data-link]'), 'the link to be back');
+    }
 }

@@ -109,4 +109,49 @@ final class ProofTest extends HttpTestCase
         $this->api('POST', '/api/aircraft', ['name' => 'Bench bird', 'family' => 'plane', 'transmitter' => 'bench-8'], 201);
         $this->api('DELETE', '/api/stores/transmitters/bench-8', status: 409);
     }
+
+    public function test_readings_from_the_bench_become_edits(): void
+    {
+        $nightjar = $this->document('Nightjar');
+        $nightjar->outputs[0]->travel = 0.9;
+        $ends = $this->api('POST', '/api/propose/ends', ['document' => $nightjar, 'channel' => 1, 'low' => 1032.2, 'centre' => 1493, 'high' => 1953.8]);
+        self::assertSame(['1 Roll travel: 90 % → 97.66 %', '1 Roll sub-trim: 0 % → 1.37 %'], $ends->json('changes'));
+        $this->api('POST', '/api/propose/ends', ['document' => $nightjar, 'channel' => 1, 'low' => 1000, 'centre' => 2100, 'high' => 2000], 422)->assertJsonPath('faults.0.path', 'centre');
+        $this->api('POST', '/api/propose/ends', ['document' => $nightjar, 'channel' => 31, 'low' => 1000, 'centre' => 1500, 'high' => 2000], 422)->assertJsonPath('faults.0.path', 'channel');
+
+        $swapped = [['stick' => 'roll', 'moved' => 'yaw', 'rightWay' => true], ['stick' => 'yaw', 'moved' => 'roll', 'rightWay' => true]];
+        self::assertContains('Output renamed: 1 Roll → 1 Yaw', $this->api('POST', '/api/propose/order', ['document' => $nightjar, 'seen' => $swapped])->json('changes'));
+        $this->api('POST', '/api/propose/order', ['document' => $nightjar, 'seen' => [['stick' => 'roll', 'moved' => 'aileron', 'rightWay' => true]]], 422)->assertJsonPath('faults.0.path', 'seen[0].moved');
+
+        $turned = $this->api('POST', '/api/board', ['roll' => ['moved' => 'roll', 'rightWay' => false], 'pitch' => ['moved' => 'pitch', 'rightWay' => false], 'yaw' => ['moved' => 'yaw', 'rightWay' => true]]);
+        self::assertSame([180, false], [$turned->json('yaw'), $turned->json('flipped')]);
+        $this->api('POST', '/api/board', ['roll' => ['moved' => 'yaw', 'rightWay' => true], 'pitch' => ['moved' => 'pitch', 'rightWay' => true], 'yaw' => ['moved' => 'roll', 'rightWay' => true]], 422)->assertJsonPath('faults.0.path', 'seen');
+    }
+
+    public function test_binding_is_practised_and_recorded(): void
+    {
+        $id = $this->aircraft('Nightjar')->id;
+        $nightjar = $this->document('Nightjar');
+        $new = $this->api('POST', '/api/binding', ['document' => $nightjar, 'acts' => []]);
+        self::assertSame(['off', false], [$new->json('lamp'), $new->json('hears')]);
+        $bound = $this->api('POST', '/api/binding', ['document' => $nightjar, 'acts' => $new->json('guide.*.act')]);
+        self::assertSame(['solid', true, true], [$bound->json('lamp'), $bound->json('hears'), $bound->json('telemetry')]);
+        $this->api('POST', '/api/binding', ['document' => $nightjar, 'acts' => ['dance']], 422)->assertJsonPath('faults.0.path', 'acts[0]');
+        unset($nightjar->receiver);
+        $this->api('POST', '/api/binding', ['document' => $nightjar, 'acts' => []], 422)->assertJsonPath('faults.0.path', 'receiver');
+
+        $record = $this->api('POST', "/api/aircraft/{$id}/bindings", ['note' => 'Solid light, 4.1 V']);
+        self::assertSame([1, 'Harbour 16 and Lantern R8, two-way-hopping, wide-16', 'Solid light, 4.1 V'], [$record->json('bindings.0.revision'), $record->json('bindings.0.kit'), $record->json('bindings.0.note')]);
+        self::assertCount(1, $this->api('GET', "/api/aircraft/{$id}/bindings")->json('bindings'));
+    }
+
+    public function test_the_failsafe_is_tested_on_the_stand_in(): void
+    {
+        $petrel = $this->document('Petrel');
+        $hand = ['axes' => ['throttle' => 1], 'controls' => ['top-left' => 'away']];
+        $after = fn (float $seconds): array => $this->api('POST', '/api/link-loss', ['document' => $petrel, 'inputs' => $hand, 'seconds' => $seconds])->json();
+
+        self::assertSame([false, 2000], [$after(0.2)['lost'], $after(0.2)['pulses'][7]]);
+        self::assertSame([true, 1000], [$after(2)['lost'], $after(2)['pulses'][7]]);
+    }
 }

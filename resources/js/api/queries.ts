@@ -54,6 +54,18 @@ export function useCheck(id: number, revision: number) {
   })
 }
 
+/** When the pair was bound, and how that is recorded. */
+export const useBindings = (id: number) =>
+  useQuery({ queryKey: ['bindings', id], queryFn: () => data(GET('/api/aircraft/{id}/bindings', path(id))) })
+
+export function useRecordBinding(id: number) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (note: string) => data(POST('/api/aircraft/{id}/bindings', { ...path(id), body: { note } })),
+    onSuccess: (answer) => client.setQueryData(['bindings', id], answer),
+  })
+}
+
 /** What changed between two revisions. */
 export const useCompare = (id: number, from: number, to: number) =>
   useQuery({

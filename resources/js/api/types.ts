@@ -37,6 +37,7 @@ export type Checklists = Schemas['Checklists']
 /** A definition of Stores as its document stands. */
 export type Definition = Schemas['Named'] & Record<string, unknown>
 export type StoreKind = 'transmitters' | 'receivers' | 'controllers' | 'packs' | 'speed-controllers'
+export type Binding = Schemas['Binding']
 export type KitLook = Schemas['Kit']
 export type Lead = KitLook['leads'][number]
 export type Ruler = Aircraft['ruler']

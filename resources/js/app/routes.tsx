@@ -21,7 +21,7 @@ export const router = createBrowserRouter([
         element: <Bench />,
         children: [
           { index: true, element: <Navigate to="wire" replace /> },
-          { path: 'kit', lazy: lazy(() => import('@/stations/kit/Kit')) },
+          { path: 'kit/:view?', lazy: lazy(() => import('@/stations/kit/Kit')) },
           { path: 'wire/:view?', lazy: lazy(() => import('@/stations/wire/Wire')) },
           { path: 'prove/:view?', lazy: lazy(() => import('@/stations/prove/Prove')) },
           { path: 'sense', lazy: lazy(() => import('@/stations/sense/Sense')) },

@@ -52,11 +52,12 @@ function List({ id, revision, list, errors }: ListProps) {
   const [reason, setReason] = useState('')
   const check = useCheck(id, revision)
   const all = list.items.every((item) => ticked.has(item))
-  const tick = (item: string) => {
-    const next = new Set(ticked)
-    if (!next.delete(item)) next.add(item)
-    setTicked(next)
-  }
+  const tick = (item: string) =>
+    setTicked((before) => {
+      const next = new Set(before)
+      if (!next.delete(item)) next.add(item)
+      return next
+    })
   const [last] = list.done
   return (
     <>

@@ -1,5 +1,6 @@
 import type { ComponentType } from 'react'
 import type { Aircraft, Program } from '@/api/types'
+import { BenchView } from './bench/BenchView'
 import { FailsafeView } from './failsafe/FailsafeView'
 import { FindingsView } from './findings/FindingsView'
 import { LiveView } from './live/LiveView'
@@ -13,6 +14,7 @@ type Entry = { path: string; name: string; view: ComponentType<View> }
 /** The views of Prove. */
 export const VIEWS: Entry[] = [
   { path: '', name: 'Live', view: LiveView },
+  { path: 'bench', name: 'Bench', view: BenchView },
   { path: 'findings', name: 'Findings', view: FindingsView },
   { path: 'states', name: 'States', view: StatesView },
   { path: 'slots', name: 'Slots', view: SlotsView },

@@ -6,6 +6,7 @@ import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { changeAboard } from '../aboard'
 import type { View } from '../views'
+import { useLinkLoss } from './useLinkLoss'
 
 type Does = NonNullable<Aboard['failsafe']>[number]['does']
 
@@ -30,6 +31,7 @@ const put = (channel: number, does: Does) =>
 export function FailsafeView({ aircraft, document }: View) {
   const { proof } = useProof()
   const [problem, setProblem] = useState<string | null>(null)
+  const { off, toggle, loss } = useLinkLoss(document)
   const set = new Map((document.aboard?.failsafe ?? []).map((one) => [one.channel, one.does]))
   const safe = () =>
     void edit(propose.failsafe, 'A safe failsafe for the family').then((answer) =>
@@ -47,6 +49,9 @@ export function FailsafeView({ aircraft, document }: View) {
             on.
           </span>
         </p>
+        <Button onClick={toggle} aria-pressed={off}>
+          {off ? 'Transmitter on again' : 'Test: transmitter off'}
+        </Button>
         <Button look="main" onClick={safe}>
           Set a safe one for a {aircraft.familyTitle.toLowerCase()}
         </Button>
@@ -56,6 +61,17 @@ export function FailsafeView({ aircraft, document }: View) {
           {problem}
         </p>
       )}
+      {off && (
+        <p
+          role="status"
+          data-link={loss?.lost ? 'lost' : 'silent'}
+          className={`mt-2 ${loss?.lost ? 'text-rose' : 'text-sodium'}`}
+        >
+          {loss?.lost
+            ? `▲ Link lost: after ${loss.after} s the stand-in receiver does what is set below.`
+            : '◌ The transmitter is silent; the receiver still keeps the last pulses…'}
+        </p>
+      )}
       <table className="mt-3 w-full max-w-3xl text-sm">
         <thead>
           <tr className="text-left text-muted">
@@ -63,6 +79,7 @@ export function FailsafeView({ aircraft, document }: View) {
             <th className="w-48 font-normal">Without a link it</th>
             <th className="w-32 text-right font-normal">Pulse</th>
             <th className="w-40 pl-3 font-normal">Verdict</th>
+            {off && <th className="w-28 text-right font-normal">Now</th>}
           </tr>
         </thead>
         <tbody>
@@ -108,6 +125,15 @@ export function FailsafeView({ aircraft, document }: View) {
                     <span className="text-teal">✓ {verdict?.does ?? '…'}</span>
                   )}
                 </td>
+                {off && (
+                  <td className="figures py-1 text-right text-teal" data-now={output.channel}>
+                    {loss
+                      ? loss.pulses[output.channel] == null
+                        ? 'no pulses'
+                        : `${loss.pulses[output.channel]} µs`
+                      : '…'}
+                  </td>
+                )}
               </tr>
             )
           })}

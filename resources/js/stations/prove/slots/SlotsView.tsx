@@ -2,15 +2,16 @@ import { useState } from 'react'
 import { useLive } from '@/api/live'
 import { useProof } from '@/api/proof'
 import { edit, propose } from '@/api/proposals'
-import type { Aircraft, ChannelSlots } from '@/api/types'
+import type { Aircraft, ChannelSlots, Program } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { percent } from '@/parts/words'
 import type { View } from '../views'
 import { SlotRuler } from './SlotRuler'
 
 /** Where the controller has its modes on a channel, and where each position of the switch lies in them. */
-export function SlotsView({ aircraft }: View) {
-  const { proof } = useProof()
+export function SlotsView({ aircraft, document }: View) {
+  const { proof: proved } = useProof()
+  const proof = proved && { slots: drafted(proved.slots, document) }
   if (!proof) return <p className="p-6 text-muted">◌ Looking at the controller’s slots…</p>
   if (proof.slots.length === 0) {
     return (
@@ -30,6 +31,18 @@ export function SlotsView({ aircraft }: View) {
       ))}
     </div>
   )
+}
+
+/** The slots as they are in the draft: the proof of it may still be under way. */
+function drafted(slots: ChannelSlots[], document: Program): ChannelSlots[] {
+  const own = document.aboard?.slots ?? []
+  return slots.map((channel) => ({
+    ...channel,
+    slots: channel.slots.map((slot) => {
+      const now = own.find((one) => one.mode === slot.mode && one.channel === channel.channel)
+      return now ? { ...slot, from: now.from, to: now.to } : slot
+    }),
+  }))
 }
 
 function Channel({ aircraft, channel, all }: { aircraft: Aircraft; channel: ChannelSlots; all: ChannelSlots[] }) {

@@ -1,0 +1,98 @@
+<?php
+
+namespace DuskSwitch\App\Http\Controllers;
+
+use DuskSwitch\App\Http\Body;
+use DuskSwitch\App\Models\Aircraft;
+use DuskSwitch\App\Models\Check;
+use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\InputsDecoder;
+use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Kit\Receiver;
+use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Link\Act;
+use DuskSwitch\Core\Link\BindingGuide;
+use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\LinkLoss;
+use DuskSwitch\Core\Link\ReceiverPort;
+use DuskSwitch\StandIn\SimulatedReceiver;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Binding: a guide for the pair, a simulated receiver to practise on, and the record. What was done comes with the request: two tabs can't get in each other's way. */
+final readonly class BindingController
+{
+    private const RECORD = 'binding';
+
+    public function __construct(private Bench $bench, private Shelf $shelf) {}
+
+    public function practise(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document', 'acts']);
+        $acts = array_map(fn (Node $item): Act => $item->choice(Act::class), $body->need('acts')->items(200));
+        $body->done();
+        $circuit = $this->bench->read($body->raw('document'));
+        $kit = Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
+        $receiver = self::receiver($kit);
+        $now = array_reduce($acts, fn (ReceiverPort $before, Act $act): ReceiverPort => $before->after($act), SimulatedReceiver::of($kit));
+        $says = fn (Act $act): array => ['act' => $act->value, 'says' => $act->says()];
+
+        return new JsonResponse([
+            'way' => $receiver->binding->says(),
+            'cautions' => BindingGuide::cautions($kit),
+            'guide' => array_map($says, BindingGuide::acts($receiver)),
+            'acts' => array_map($says, Act::cases()),
+            'lamp' => $now->lamp()->value,
+            'lampSays' => $now->lamp()->says(),
+            'hears' => $now->hears(),
+            'telemetry' => $now->telemetry(),
+            'says' => $now->says(),
+        ]);
+    }
+
+    /** The stand-in with its transmitter off: what every channel does so many seconds later. */
+    public function lose(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document', 'inputs', 'seconds']);
+        $seconds = $body->need('seconds')->number(0, 3600);
+        $body->done();
+        $circuit = $this->bench->read($body->raw('document'));
+        $inputs = InputsDecoder::set($body->need('inputs'), $circuit->panel);
+        $body->done();
+        $lost = $seconds >= LinkLoss::AFTER;
+
+        return new JsonResponse([
+            'after' => LinkLoss::AFTER,
+            'lost' => $lost,
+            'pulses' => (object) LinkLoss::pulses($circuit->program, $circuit->frame($inputs), $seconds),
+        ]);
+    }
+
+    public function index(Aircraft $aircraft): JsonResponse
+    {
+        $records = Check::where('aircraft_id', $aircraft->id)->where('list', self::RECORD)->orderByDesc('id')->limit(20)->get();
+
+        return new JsonResponse(['bindings' => $records->map(fn (Check $one): array => [
+            'at' => $one->created_at->toIso8601ZuluString(), 'revision' => $one->revision, 'kit' => $one->items[0] ?? '', 'note' => $one->reason ?? '',
+        ])->all()]);
+    }
+
+    public function store(Request $request, Aircraft $aircraft): JsonResponse
+    {
+        $body = Body::of($request, ['note']);
+        $note = $body->need('note')->text(200, true);
+        $body->done();
+        $circuit = $this->bench->circuit($aircraft->current()->document);
+        $kit = Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
+        $what = "{$kit->transmitter->name} and ".self::receiver($kit)->name.", {$kit->choice->link}, {$kit->choice->subtype}";
+        Check::create(['aircraft_id' => $aircraft->id, 'list' => self::RECORD, 'revision' => $aircraft->head, 'items' => [$what], 'reason' => $note]);
+
+        return $this->index($aircraft);
+    }
+
+    private static function receiver(Kit $kit): Receiver
+    {
+        return $kit->receiver ?? throw Refused::because('receiver', 'there is no receiver in this aircraft\'s kit; choose one first');
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+namespace DuskSwitch\Core\Link;
+
+/** What a pilot does while binding. */
+enum Act: string
+{
+    case TransmitterOn = 'transmitter-on';
+    case TransmitterOff = 'transmitter-off';
+    case TransmitterBinds = 'transmitter-binds';
+    case PowerOn = 'power-on';
+    case PowerOff = 'power-off';
+    case ButtonHeld = 'button-held';
+    case ButtonReleased = 'button-released';
+    case Command = 'command';
+    case Save = 'save';
+    case DisplayOn = 'display-on';
+    case StepClose = 'step-close';
+    case StepBack = 'step-back';
+
+    /** The act on a button. */
+    public function says(): string
+    {
+        return match ($this) {
+            self::TransmitterOn => 'Transmitter on',
+            self::TransmitterOff => 'Transmitter off',
+            self::TransmitterBinds => 'Transmitter: choose Bind',
+            self::PowerOn => 'Power the receiver',
+            self::PowerOff => 'Cut the receiver\'s power',
+            self::ButtonHeld => 'Hold its button',
+            self::ButtonReleased => 'Release its button',
+            self::Command => 'Type the bind command with the number of the link type',
+            self::Save => 'Save and repower the controller',
+            self::DisplayOn => 'Bind the display unit',
+            self::StepClose => 'Stand half a metre away',
+            self::StepBack => 'Step back to 2 to 2.5 m',
+        };
+    }
+}

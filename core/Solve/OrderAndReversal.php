@@ -1,0 +1,55 @@
+<?php
+
+namespace DuskSwitch\Core\Solve;
+
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Source\FunctionSource;
+
+/** The channel order and the reversals that explain what was seen when each stick was moved by itself. */
+final class OrderAndReversal
+{
+    /**
+     * The program in which every stick moves its own axis, the right way: first the order, then the direction.
+     *
+     * @param  list<Seen>  $seen  one for each stick
+     *
+     * @throws Refused where two sticks moved the same axis, or a stick has no channel of its own
+     */
+    public static function solve(Program $program, array $seen): Program
+    {
+        $channels = [];
+        foreach ($seen as $one) {
+            $channels[$one->stick->value] = self::channel($program, $one->stick);
+        }
+        $moved = array_map(fn (Seen $one): string => $one->moved->value, $seen);
+        if (count(array_unique($moved)) < count($moved)) {
+            throw Refused::because('seen', 'two sticks moved the same axis: that is no order of channels. Move one stick at a time and look again');
+        }
+        $outputs = array_column($program->outputs, null, 'channel');
+        $changed = $outputs;
+        foreach ($seen as $one) {
+            // Channel n makes the axis move that was seen: the stick of that axis belongs there.
+            $place = self::channel($program, $one->stick);
+            $belongs = $channels[$one->moved->value] ?? throw Refused::because('seen', "the {$one->stick->value} stick moved {$one->moved->value}, and nothing was said of the {$one->moved->value} stick; move all four");
+            $is = $outputs[$belongs];
+            $changed[$place] = new Output($place, $is->name, $is->feeds, $is->travel, $one->rightWay ? $is->reverse : ! $is->reverse, $is->subtrim, $is->limit);
+        }
+        ksort($changed);
+
+        return $program->with(outputs: array_values($changed));
+    }
+
+    private static function channel(Program $program, Axis $stick): int
+    {
+        foreach ($program->outputs as $output) {
+            $source = $output->feeds[0]->source ?? null;
+            if (count($output->feeds) === 1 && $source instanceof FunctionSource && $source->function === $stick->value) {
+                return $output->channel;
+            }
+        }
+        throw Refused::because('seen', "no channel carries the {$stick->value} stick alone; with mixing, look at the surfaces one by one instead");
+    }
+}

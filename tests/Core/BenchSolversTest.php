@@ -1,0 +1,132 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Signal\Compiler;
+use DuskSwitch\Core\Signal\Stages;
+use DuskSwitch\Core\Solve\BoardTurn;
+use DuskSwitch\Core\Solve\EndsCentre;
+use DuskSwitch\Core\Solve\OrderAndReversal;
+use DuskSwitch\Core\Solve\Seen;
+use DuskSwitch\Core\Units\Range;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Solvers by round trip: apply the answer, read again, and it's right. */
+final class BenchSolversTest extends TestCase
+{
+    /** @return array<string, array{string, bool, float, float}> transmitter, reversed, what the controller adds and multiplies */
+    public static function benches(): array
+    {
+        // Readings seen at the centre: 1493, 1520, 1530 (common practice).
+        return [
+            'it reads 7 µs low' => ['harbour-16', false, -7.0, 1.0], 'and reversed' => ['harbour-16', true, -7.0, 1.0],
+            'it reads 20 µs high' => ['quayside-8', false, 20.0, 1.0], '30 µs high, and stretched' => ['quayside-8', true, 30.0, 1.015],
+            'just so' => ['lamplight-12', false, 0.0, 1.0],
+        ];
+    }
+
+    #[DataProvider('benches')]
+    public function test_the_answer_reads_1000_1500_2000(string $transmitter, bool $reverse, float $adds, float $times): void
+    {
+        $kit = Given::transmitter($transmitter);
+        $output = new Output(1, 'Roll', [], new Range(0.9, 1.1), $reverse, 0.03, new Range(-1.5, 1.5));
+        // The controller stretches what it reads about the centre, and is off by a little.
+        $reads = fn (Output $of, float $stick): float => 1500 + ($kit->scale->centre + $kit->scale->span * Stages::of($of, $stick)->signal - 1500) * $times + $adds;
+
+        $solved = EndsCentre::solve($output, $kit, $reads($output, -1), $reads($output, 0), $reads($output, 1));
+        $ends = [$reads($solved, -1), $reads($solved, 1)];
+        sort($ends);
+        self::assertEqualsWithDelta([1000, 2000], $ends, 1.0);
+        self::assertEqualsWithDelta(1500, $reads($solved, 0), 1.0);
+    }
+
+    public function test_the_throttles_centre_stays(): void
+    {
+        $kit = Given::transmitter();
+        $output = new Output(3, 'Throttle', [], Range::both(0.9), false, 0.0, new Range(-1.5, 1.5));
+        $solved = EndsCentre::solve($output, $kit, 1039.2, 1500, 1960.8, false);
+
+        self::assertSame(0.0, $solved->subtrim);
+        self::assertEqualsWithDelta(0.9765625, $solved->travel->high, 1e-5);
+    }
+
+    public function test_readings_that_cannot_be_are_told(): void
+    {
+        $kit = Given::transmitter('quayside-8');
+        $output = new Output(1, 'Roll', [], Range::both(1.0), false, 0.0, new Range(-1.5, 1.5));
+        $told = function (float $low, float $centre, float $high) use ($output, $kit): string {
+            try {
+                EndsCentre::solve($output, $kit, $low, $centre, $high);
+            } catch (Refused $refused) {
+                return $refused->getMessage();
+            }
+            self::fail('It was taken');
+        };
+
+        self::assertStringContainsString('the centre reads 2100 µs, outside of the ends', $told(1100, 2100, 1900));
+        self::assertStringContainsString('the channel goes the other way', $told(1900, 1500, 1100));
+        self::assertStringContainsString('this would take a travel of', $told(1300, 1500, 1700));
+    }
+
+    public function test_order_first_then_direction(): void
+    {
+        $nightjar = Given::circuit(Given::demo('nightjar'))->program;
+        // The receiver sends roll and yaw the other way round for this controller, and pitch goes the wrong way.
+        $solved = OrderAndReversal::solve($nightjar, [
+            new Seen(Axis::Roll, Axis::Yaw, true), new Seen(Axis::Pitch, Axis::Pitch, false), new Seen(Axis::Throttle, Axis::Throttle, true), new Seen(Axis::Yaw, Axis::Roll, true),
+        ]);
+
+        self::assertSame(['Yaw', 'Pitch', 'Throttle', 'Roll'], array_slice(array_column($solved->outputs, 'name'), 0, 4));
+        self::assertTrue($solved->output(2)?->reverse);
+        $circuit = Compiler::compile($solved, Given::transmitter());
+        self::assertSame([1500, 2000], [Given::frame($circuit, ['roll' => 1.0])->pulse(1), Given::frame($circuit, ['roll' => 1.0])->pulse(4)]);
+    }
+
+    public function test_an_order_that_cannot_be_is_told(): void
+    {
+        $told = function (Program $program, Seen ...$seen): string {
+            try {
+                OrderAndReversal::solve($program, array_values($seen));
+            } catch (Refused $refused) {
+                return $refused->getMessage();
+            }
+            self::fail('It was taken');
+        };
+        $nightjar = Given::circuit(Given::demo('nightjar'))->program;
+
+        self::assertStringContainsString('two sticks moved the same axis', $told($nightjar, new Seen(Axis::Roll, Axis::Yaw, true), new Seen(Axis::Yaw, Axis::Yaw, true)));
+        self::assertStringContainsString('nothing was said of the yaw stick', $told($nightjar, new Seen(Axis::Roll, Axis::Yaw, true)));
+        self::assertStringContainsString('no channel carries the roll stick alone', $told(Given::circuit(Given::demo('dunlin'))->program, new Seen(Axis::Roll, Axis::Roll, false)));
+    }
+
+    public function test_a_board_turned_by_180_degrees_shows_pitch_and_roll_reversed(): void
+    {
+        // Common practice.
+        $turned = BoardTurn::explain(['roll', false], ['pitch', false], ['yaw', true]);
+
+        self::assertSame([180, false], [$turned->yaw, $turned->flipped]);
+        self::assertStringContainsString('turned by 180° in yaw: set that alignment in the controller. Don\'t reverse channels', $turned->says());
+        self::assertSame('The board lies as it should: picture and aircraft move alike.', BoardTurn::explain(['roll', true], ['pitch', true], ['yaw', true])->says());
+    }
+
+    public function test_every_mounting_is_told_from_every_other(): void
+    {
+        $seen = [];
+        foreach ([false, true] as $flipped) {
+            foreach ([0, 90, 180, 270] as $yaw) {
+                $picture = BoardTurn::picture($yaw, $flipped);
+                $seen[] = (string) json_encode($picture);
+                $found = BoardTurn::explain(...$picture);
+                self::assertSame([$yaw, $flipped], [$found->yaw, $found->flipped]);
+            }
+        }
+        self::assertCount(8, array_unique($seen));
+        $this->expectException(Refused::class);
+        BoardTurn::explain(['yaw', true], ['pitch', true], ['roll', true]);
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Link\Act;
+use DuskSwitch\Core\Link\BindingGuide;
+use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\Lamp;
+use DuskSwitch\Core\Link\LinkLoss;
+use DuskSwitch\Core\Link\ReceiverPort;
+use DuskSwitch\Core\Program\Failsafe;
+use DuskSwitch\StandIn\SimulatedReceiver;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Binding with the simulated receiver: it needs the right order, distance, sub-type and firmware, and fails as real ones do. */
+final class BindingTest extends TestCase
+{
+    private static function kit(string $demo, ?callable $spoil = null): Kit
+    {
+        $document = json_decode(Given::demo($demo));
+        $spoil === null ?: $spoil($document);
+        $program = ProgramDecoder::decode((string) json_encode($document));
+
+        return Kit::of($program, Given::transmitter($program->transmitter), Given::shelf());
+    }
+
+    /** @param  list<Act>  $acts */
+    private static function after(Kit $kit, array $acts): ReceiverPort
+    {
+        return array_reduce($acts, fn (ReceiverPort $receiver, Act $act): ReceiverPort => $receiver->after($act), SimulatedReceiver::of($kit));
+    }
+
+    /** @return array<string, array{Kit}> */
+    public static function pairs(): array
+    {
+        return [
+            'a command to the controller' => [self::kit('nightjar')],
+            'menu, then power' => [self::kit('petrel')],
+            'by itself at first power-up' => [self::kit('tern')],
+            'a button held' => [self::kit('nightjar', fn ($d) => [$d->receiver, $d->aboard->kit->subtype] = ['lantern-r4', 'wide-8'])],
+        ];
+    }
+
+    #[DataProvider('pairs')]
+    public function test_the_guides_steps_bind_the_pair(Kit $kit): void
+    {
+        $receiver = self::after($kit, BindingGuide::acts($kit->receiver ?? self::fail()));
+
+        self::assertSame(Lamp::Solid, $receiver->lamp());
+        self::assertTrue($receiver->hears());
+        self::assertSame($kit->receiver->telemetry, $receiver->telemetry());
+        self::assertStringContainsString('bound', $receiver->says());
+    }
+
+    #[DataProvider('pairs')]
+    public function test_too_close_swamps_it(Kit $kit): void
+    {
+        $acts = array_filter(BindingGuide::acts($kit->receiver ?? self::fail()), fn (Act $act): bool => $act !== Act::StepBack);
+
+        self::assertFalse(self::after($kit, array_values($acts))->hears(), 'it begins half a metre away');
+    }
+
+    public function test_what_goes_wrong_is_said_with_its_cure(): void
+    {
+        $steps = fn (Kit $kit): array => BindingGuide::acts($kit->receiver ?? self::fail());
+        $wrong = self::kit('nightjar', fn ($d) => $d->aboard->kit->subtype = 'wide-8');
+        $bind = array_slice($steps($wrong), 0, 5);
+        self::assertStringContainsString('The wrong sub-type is chosen in the program: it goes on blinking. Choose Wide, 16 channels.', self::after($wrong, $bind)->says());
+        self::assertSame(Lamp::Quick, self::after($wrong, $bind)->lamp());
+
+        $close = self::kit('nightjar');
+        self::assertStringContainsString('Too close', self::after($close, [Act::TransmitterOn, Act::PowerOn, Act::Command, Act::TransmitterBinds])->says());
+        self::assertStringContainsString('type the command first', self::after($close, [Act::StepBack, Act::TransmitterOn, Act::PowerOn, Act::TransmitterBinds])->says());
+
+        $button = self::kit('nightjar', fn ($d) => [$d->receiver, $d->aboard->kit->subtype] = ['lantern-r4', 'wide-8']);
+        self::assertStringContainsString('must be held while it gets power', self::after($button, [Act::StepBack, Act::TransmitterOn, Act::PowerOn, Act::ButtonHeld, Act::TransmitterBinds])->says());
+    }
+
+    public function test_a_lost_link_is_failsafe_and_comes_back(): void
+    {
+        $kit = self::kit('nightjar');
+        $bound = self::after($kit, BindingGuide::acts($kit->receiver ?? self::fail()));
+        $lost = $bound->after(Act::TransmitterOff);
+
+        self::assertSame([false, Lamp::Slow, false], [$lost->hears(), $lost->lamp(), $lost->telemetry()]);
+        self::assertStringContainsString('failsafe', $lost->says());
+        self::assertTrue($lost->after(Act::TransmitterOn)->hears());
+        self::assertSame(Lamp::Off, $bound->after(Act::PowerOff)->lamp());
+    }
+
+    public function test_an_act_changes_nothing_of_what_was(): void
+    {
+        $new = SimulatedReceiver::of(self::kit('petrel'));
+        $new->after(Act::PowerOn);
+
+        self::assertSame(Lamp::Off, $new->lamp());
+    }
+
+    public function test_firmware_that_does_not_match_drops_into_failsafe_at_once(): void
+    {
+        $kit = self::kit('nightjar');
+        $text = str_replace('"generation": 3', '"generation": 2', (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
+        $old = Kit::of($kit->program, \DuskSwitch\Core\Format\TransmitterDecoder::decode($text), Given::shelf());
+        $receiver = self::after($old, BindingGuide::acts($old->receiver ?? self::fail()));
+
+        self::assertSame([Lamp::Slow, false], [$receiver->lamp(), $receiver->hears()]);
+        self::assertStringContainsString('drops into failsafe at once: the firmware of the two sides doesn\'t match', $receiver->says());
+    }
+
+    public function test_after_a_second_every_channel_does_what_its_failsafe_says(): void
+    {
+        $petrel = Given::circuit(Given::demo('petrel'));
+        $flying = Given::frame($petrel, ['throttle' => 1.0, 'roll' => 0.5], ['top-left' => 'away']);
+
+        self::assertSame(2000, LinkLoss::pulses($petrel->program, $flying, 0.5)[7], 'it keeps the last at first');
+        self::assertSame([1540, 1000], [LinkLoss::pulses($petrel->program, $flying, 1.0)[1], LinkLoss::pulses($petrel->program, $flying, 1.0)[7]]);
+
+        $set = fn (array $failsafe): ?int => LinkLoss::pulses($petrel->program->with(aboard: $petrel->program->aboard->with(failsafe: $failsafe)), $flying, 5.0)[7];
+        self::assertSame([2000, null, 2000], [$set([7 => Failsafe::hold()]), $set([7 => Failsafe::off()]), $set([])], 'one that was never set flies on with the motor running');
+    }
+}
