@@ -33,9 +33,14 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('propose/slots', [ProofController::class, 'slots']);
     Route::post('propose/failsafe', [ProofController::class, 'failsafe']);
     Route::post('propose/ends', [BenchController::class, 'ends']);
+    Route::post('propose/surfaces', [BenchController::class, 'turned']);
+    Route::post('propose/jitter', [BenchController::class, 'jitter']);
     Route::post('propose/order', [BenchController::class, 'order']);
     Route::post('binding', [BindingController::class, 'practise']);
     Route::post('link-loss', [BindingController::class, 'lose']);
+    Route::post('arming', [BenchController::class, 'arming']);
+    Route::post('surfaces', [BenchController::class, 'surfaces']);
+    Route::post('motors', [BenchController::class, 'motors']);
     Route::post('board', [BenchController::class, 'board']);
     Route::get('stores', [StoresController::class, 'index']);
     Route::post('stores/{kind}', [StoresController::class, 'keep']);

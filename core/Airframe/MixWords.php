@@ -45,7 +45,7 @@ final readonly class MixWords
 
     private function feed(Output $output, Feed $feed): string
     {
-        $ways = $this->ways($output->channel);
+        $ways = Ways::of($this->parts[$output->channel] ?? '');
         $source = $feed->source;
         $function = $source instanceof FunctionSource ? $this->program->function($source->function) : null;
         $axis = match (true) {
@@ -78,19 +78,6 @@ final readonly class MixWords
         ]);
 
         return "{$name}: ".implode(', ', [...$amounts, ...$more]);
-    }
-
-    /** @return array{string, string} words for below and above zero */
-    private function ways(int $channel): array
-    {
-        $part = $this->parts[$channel] ?? '';
-
-        return match (true) {
-            $part === 'rudder' => ['left', 'right'],
-            str_starts_with($part, 'swash') => ['down', 'up'],
-            preg_match('/aileron|elevon|flap|elevator|tail$/', $part) === 1 => ['up', 'down'],
-            default => ['', ''],
-        };
     }
 
     /** @param  array{string, string}  $ways */

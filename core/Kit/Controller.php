@@ -18,6 +18,7 @@ final readonly class Controller
      * @param  Range  $supply  volts
      * @param  float  $draw  mA
      * @param  float  $gives  mA that it can give to a receiver and what hangs on it
+     * @param  list<Motor>  $motors  as its drawing has them; none where it drives no motors by itself
      */
     public function __construct(
         public string $id,
@@ -33,6 +34,7 @@ final readonly class Controller
         public Range $supply,
         public float $draw,
         public float $gives,
+        public array $motors = [],
     ) {}
 
     /** The function that it expects on a channel in words, or null. */

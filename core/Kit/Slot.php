@@ -18,6 +18,12 @@ final readonly class Slot
         return min($pulse - $this->from, $this->to - $pulse);
     }
 
+    /** True where both hold the same pulse of the same channel. */
+    public function overlaps(self $other): bool
+    {
+        return $this->channel === $other->channel && $this->from < $other->to && $other->from < $this->to;
+    }
+
     /** The pulse in its middle. */
     public function middle(): float
     {

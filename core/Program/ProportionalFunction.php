@@ -34,6 +34,12 @@ final readonly class ProportionalFunction implements PilotFunction
         return new self($this->id, $this->name, $this->drive, $this->deadband, $shapes, $this->trim, $this->overrides);
     }
 
+    /** The same function with another dead band, 0 to 0.5. */
+    public function deadened(float $deadband): self
+    {
+        return new self($this->id, $this->name, $this->drive, $deadband, $this->shapes, $this->trim, $this->overrides);
+    }
+
     public function id(): string
     {
         return $this->id;

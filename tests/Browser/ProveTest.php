@@ -162,7 +162,7 @@ final class ProveTest extends BrowserTestCase
     public function test_a_pair_is_bound_on_the_stand_in_and_the_failsafe_is_tried(): void
     {
         $page = $this->page()->open('/aircraft/4/kit/binding');
-        self::assertTrue($page->has("[data-lamp='off']"));
+        $page->find("[data-lamp='off']");
         $page->named('Transmitter on', 'button')->click();
         $page->named('Transmitter: choose Bind', 'button')->click();
         $page->named('Power the receiver', 'button')->click();
@@ -183,5 +183,33 @@ final class ProveTest extends BrowserTestCase
         self::assertSame('1000 µs', $page->text("[data-now='7']"));
         $page->named('Transmitter on again', 'button')->click();
         $page->until(fn (): bool => ! $page->has('[data-link]'), 'the link to be back');
+    }
+
+    public function test_why_it_will_not_arm_is_told_live_and_a_motor_gets_its_verdict(): void
+    {
+        $page = $this->page()->open('/aircraft/3/prove/bench');
+        $page->named('They are off', 'button')->click();
+        $page->find("[data-arming='ready']");
+        $page->find('#fault-session')->click();
+        $page->until(fn (): bool => str_contains($page->text('[data-arming]'), 'A set-up session is open.'), 'the blocker');
+        $page->find('#fault-session')->click();
+        $page->find("[data-arming='ready']");
+        $page->find("[data-control='flick-a'] [data-detent='away']")->click();
+        $page->find("[data-arming='armed']");
+
+        $page->choose("[aria-label='Which way motor 1 turned']", 'counter-clockwise ↺');
+        $page->until(fn (): bool => str_contains($page->text("[data-motor='1']"), 'swap two of its three wires'), 'the verdict');
+        self::assertStringNotContainsString('▲', $page->text("[data-motor='2']"));
+    }
+
+    public function test_a_surface_that_goes_the_wrong_way_is_turned(): void
+    {
+        $page = $this->page()->open('/aircraft/4/prove/bench');
+        $page->named('They are off', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='Surfaces']"), 'Left aileron'), 'the surfaces');
+        self::assertStringContainsString('stick right: it goes down', $page->text("[data-surface-move='1-roll']"));
+        $page->choose("[aria-label='Left aileron with the roll stick']", 'the other way');
+        $page->named('Solve surfaces', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='Surfaces'] [data-changes]"), '1 Left aileron'), 'the answer');
     }
 }

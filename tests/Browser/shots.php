@@ -55,9 +55,6 @@ $dusk->open('/aircraft/3/wire/shapes?of=throttle')->find('[data-point]');
 $dusk->stick('left', 0.0, 0.3);
 $shot($dusk, 'wire-curve');
 
-$dusk->open('/aircraft/4/wire/phases')->find('[data-phase]');
-$shot($dusk, 'wire-phases');
-
 $dusk->open('/aircraft/5/wire/styles')->find('[data-style]');
 $dusk->find("[data-control='flick-a'] [data-detent='away']")->click();
 $shot($dusk, 'wire-styles');
@@ -68,6 +65,18 @@ $shot($dusk, 'wire-ladder');
 $dusk->open('/aircraft/3/wire/sheet')->find('[data-section]');
 $dusk->choose('#sheet-for', 'Quayside 8');
 $shot($dusk, 'wire-sheet');
+
+$dusk->open('/aircraft/3/prove/findings')->find('[data-finding]');
+$shot($dusk, 'prove-findings');
+
+$dusk->open('/aircraft/3/prove/states')->find('[data-state-cell]');
+$shot($dusk, 'prove-states');
+
+$dusk->open('/aircraft/2/prove/slots')->find('[data-answer]');
+$shot($dusk, 'prove-slots');
+
+$dusk->open('/aircraft/4/kit')->find('[data-point]');
+$shot($dusk, 'kit');
 
 $dusk->open('/aircraft/5/wire?at=function:roll')->find('[data-dot]');
 $dusk->fill('#fn-expo', '45')->saved(2)->fill('#fn-deadband', '2')->saved(3)->find("[data-revision='3']")->click();
@@ -83,6 +92,6 @@ $shot($day, 'wire-day');
 $day->open('/stores')->find('main h2');
 $shot($day, 'stores');
 
-$phone = $page('day', 390, 844)->open('/aircraft/3/prove');
-$phone->find('[data-stage]');
-$shot($phone, 'prove-phone');
+$phone = $page('day', 390, 844)->open('/aircraft/3/fly');
+$phone->find('[role=checkbox]');
+$shot($phone, 'fly-phone');

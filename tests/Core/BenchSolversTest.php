@@ -6,10 +6,12 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\Stages;
 use DuskSwitch\Core\Solve\BoardTurn;
 use DuskSwitch\Core\Solve\EndsCentre;
+use DuskSwitch\Core\Solve\Jitter;
 use DuskSwitch\Core\Solve\OrderAndReversal;
 use DuskSwitch\Core\Solve\Seen;
 use DuskSwitch\Core\Units\Range;
@@ -71,6 +73,38 @@ final class BenchSolversTest extends TestCase
         self::assertStringContainsString('the centre reads 2100 µs, outside of the ends', $told(1100, 2100, 1900));
         self::assertStringContainsString('the channel goes the other way', $told(1900, 1500, 1100));
         self::assertStringContainsString('this would take a travel of', $told(1300, 1500, 1700));
+    }
+
+    public function test_a_small_dead_band_stills_the_jitter_and_no_larger_one_is_taken(): void
+    {
+        $circuit = Given::circuit(Given::demo('petrel'));
+        $aileron = $circuit->program->output(1) ?? self::fail();
+        $reads = fn (Circuit $of, float $stick): int => Given::frame($of, ['roll' => $stick])->pulse(1);
+        [$least, $most] = [$reads($circuit, -0.012), $reads($circuit, 0.012)];
+        self::assertGreaterThan(3, abs($most - $least));
+
+        $quiet = Compiler::compile(Jitter::quiet($circuit, $aileron, min($least, $most), max($least, $most)), Given::transmitter($circuit->program->transmitter));
+        self::assertSame($reads($quiet, 0), $reads($quiet, 0.012));
+        self::assertSame($reads($quiet, 0), $reads($quiet, -0.012));
+        self::assertNotSame($reads($quiet, 0), $reads($quiet, 0.03), 'the stick is felt beyond it');
+        self::assertSame($circuit->program, Jitter::quiet($circuit, $aileron, 1499, 1500), 'the last digit is no jitter');
+    }
+
+    public function test_a_dead_band_hides_no_worn_stick(): void
+    {
+        $circuit = Given::circuit(Given::demo('nightjar'));
+        $told = function (int $channel, float $least, float $most) use ($circuit): string {
+            try {
+                Jitter::quiet($circuit, $circuit->program->output($channel) ?? self::fail(), $least, $most);
+            } catch (Refused $refused) {
+                return $refused->getMessage();
+            }
+            self::fail('It was taken');
+        };
+
+        self::assertStringContainsString('140 µs at rest is more than a dead band should hide', $told(1, 1430, 1570));
+        self::assertStringContainsString('Throttle follows no stick that rests in its middle', $told(3, 1000, 1004));
+        self::assertStringContainsString('change them over', $told(1, 1510, 1490));
     }
 
     public function test_order_first_then_direction(): void

@@ -119,6 +119,10 @@ final class ProofTest extends HttpTestCase
         $this->api('POST', '/api/propose/ends', ['document' => $nightjar, 'channel' => 1, 'low' => 1000, 'centre' => 2100, 'high' => 2000], 422)->assertJsonPath('faults.0.path', 'centre');
         $this->api('POST', '/api/propose/ends', ['document' => $nightjar, 'channel' => 31, 'low' => 1000, 'centre' => 1500, 'high' => 2000], 422)->assertJsonPath('faults.0.path', 'channel');
 
+        $jitter = $this->api('POST', '/api/propose/jitter', ['document' => $nightjar, 'channel' => 1, 'least' => 1497, 'most' => 1503]);
+        self::assertStringContainsString('dead band: 0 %', (string) json_encode($jitter->json('changes'), JSON_UNESCAPED_UNICODE));
+        $this->api('POST', '/api/propose/jitter', ['document' => $nightjar, 'channel' => 3, 'least' => 1000, 'most' => 1003], 422)->assertJsonPath('faults.0.path', 'channel');
+
         $swapped = [['stick' => 'roll', 'moved' => 'yaw', 'rightWay' => true], ['stick' => 'yaw', 'moved' => 'roll', 'rightWay' => true]];
         self::assertContains('Output renamed: 1 Roll → 1 Yaw', $this->api('POST', '/api/propose/order', ['document' => $nightjar, 'seen' => $swapped])->json('changes'));
         $this->api('POST', '/api/propose/order', ['document' => $nightjar, 'seen' => [['stick' => 'roll', 'moved' => 'aileron', 'rightWay' => true]]], 422)->assertJsonPath('faults.0.path', 'seen[0].moved');
@@ -126,6 +130,17 @@ final class ProofTest extends HttpTestCase
         $turned = $this->api('POST', '/api/board', ['roll' => ['moved' => 'roll', 'rightWay' => false], 'pitch' => ['moved' => 'pitch', 'rightWay' => false], 'yaw' => ['moved' => 'yaw', 'rightWay' => true]]);
         self::assertSame([180, false], [$turned->json('yaw'), $turned->json('flipped')]);
         $this->api('POST', '/api/board', ['roll' => ['moved' => 'yaw', 'rightWay' => true], 'pitch' => ['moved' => 'pitch', 'rightWay' => true], 'yaw' => ['moved' => 'roll', 'rightWay' => true]], 422)->assertJsonPath('faults.0.path', 'seen');
+    }
+
+    public function test_surfaces_are_judged_one_by_one(): void
+    {
+        $petrel = $this->document('Petrel');
+        $moves = $this->api('POST', '/api/surfaces', ['document' => $petrel])->json('moves');
+        self::assertContains(['channel' => 1, 'name' => 'Left aileron', 'stick' => 'roll', 'push' => 'right', 'goes' => 'down'], $moves);
+        $turned = $this->api('POST', '/api/propose/surfaces', ['document' => $petrel, 'seen' => [['channel' => 5, 'stick' => 'pitch', 'rightWay' => false]]]);
+        self::assertCount(1, (array) $turned->json('changes'));
+        self::assertStringContainsString('5 Elevator', (string) $turned->json('changes.0'));
+        $this->api('POST', '/api/propose/surfaces', ['document' => $petrel, 'seen' => [['channel' => 1, 'stick' => 'roll', 'rightWay' => true], ['channel' => 1, 'stick' => 'pitch', 'rightWay' => false]]], 422)->assertJsonPath('faults.0.path', 'seen');
     }
 
     public function test_binding_is_practised_and_recorded(): void
@@ -153,5 +168,19 @@ final class ProofTest extends HttpTestCase
 
         self::assertSame([false, 2000], [$after(0.2)['lost'], $after(0.2)['pulses'][7]]);
         self::assertSame([true, 1000], [$after(2)['lost'], $after(2)['pulses'][7]]);
+    }
+
+    public function test_why_it_will_not_arm_and_what_its_motors_do(): void
+    {
+        $nightjar = $this->document('Nightjar');
+        $board = ['link' => true, 'level' => true, 'session' => false, 'satellites' => 9, 'sensors' => true, 'seenOff' => true];
+        $arming = fn (array $hand, array $change): array => $this->api('POST', '/api/arming', ['document' => $nightjar, 'inputs' => $hand, 'board' => [...$board, ...$change]])->json();
+
+        self::assertTrue($arming(['controls' => ['flick-a' => 'away']], [])['armed']);
+        self::assertSame(['Session'], array_column($arming(['controls' => ['flick-a' => 'away']], ['session' => true])['blockers'], 'topic'));
+        $motors = $this->api('POST', '/api/motors', ['document' => $nightjar, 'seen' => [['number' => 2, 'place' => 'front right', 'turned' => 'clockwise']]]);
+        self::assertSame([null, true], [$motors->json('motors.0.trouble'), str_contains((string) $motors->json('motors.1.trouble'), 'wrong way')]);
+        $this->api('POST', '/api/motors', ['document' => $nightjar, 'seen' => [['number' => 2, 'place' => 'front right', 'turned' => 'sideways']]], 422)->assertJsonPath('faults.0.path', 'seen[0].turned');
+        $this->api('POST', '/api/arming', ['document' => $this->document('Petrel'), 'inputs' => (object) [], 'board' => $board], 422)->assertJsonPath('faults.0.path', 'controller');
     }
 }

@@ -7,6 +7,7 @@ use DuskSwitch\Core\Format\Once;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\ControllerKind;
 use DuskSwitch\Core\Kit\Mode;
+use DuskSwitch\Core\Kit\Motor;
 use DuskSwitch\Core\Kit\Port;
 use DuskSwitch\Core\Units\Range;
 
@@ -18,7 +19,7 @@ final class ControllerDecoder
     /** The controller that stands at a node; faults are noted with the node. */
     public static function read(Node $node): Controller
     {
-        $node->keys(['format', 'version', 'id', 'name', 'kind', 'wires', 'supply', 'draw'], ['order', 'arming', 'lowThrottle', 'modes', 'slots', 'ports', 'gives']);
+        $node->keys(['format', 'version', 'id', 'name', 'kind', 'wires', 'supply', 'draw'], ['order', 'arming', 'lowThrottle', 'modes', 'slots', 'ports', 'gives', 'motors']);
         $modes = [];
         $ids = new Once('a mode');
         foreach ($node->at('modes')?->items(24) ?? [] as $item) {
@@ -49,7 +50,15 @@ final class ControllerDecoder
             $node->at('supply')?->range(1, 60) ?? new Range(5, 5),
             $node->at('draw')?->number(0, 100_000) ?? 0.0,
             $node->at('gives')?->number(0, 100_000) ?? 0.0,
+            array_map(self::motor(...), $node->at('motors')?->items(12) ?? []),
         );
+    }
+
+    private static function motor(Node $node): Motor
+    {
+        $node->keys(['number', 'place', 'clockwise']);
+
+        return new Motor($node->at('number')?->whole(1, 12) ?? 1, $node->at('place')?->text(40) ?? '', $node->at('clockwise')?->flag() ?? true);
     }
 
     private static function port(Node $node): Port

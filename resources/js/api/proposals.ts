@@ -5,6 +5,8 @@ import { workbench } from './workbench'
 
 /** What one stick moved, and whether it went the right way. */
 export type Seen = { stick: Axis; moved: Axis; rightWay: boolean }
+/** Whether a surface went where it has to, with one stick. */
+export type SeenSurface = { channel: number; stick: Axis; rightWay: boolean }
 type Settings = Record<string, number | boolean | string>
 type NewPhase = { name: string; when: Condition; fade: number; phase: string }
 type Thing = Exclude<keyof StyleRow, 'name' | 'detent' | 'phase' | 'degrees'>
@@ -28,9 +30,13 @@ export const propose = {
   mend: (document: Program, finding: string) => data(POST('/api/propose/mend', { body: { document, finding } })),
   slots: (document: Program, channel: number) => data(POST('/api/propose/slots', { body: { document, channel } })),
   failsafe: (document: Program) => data(POST('/api/propose/failsafe', { body: { document } })),
+  jitter: (document: Program, channel: number, least: number, most: number) =>
+    data(POST('/api/propose/jitter', { body: { document, channel, least, most } })),
   ends: (document: Program, channel: number, low: number, centre: number, high: number) =>
     data(POST('/api/propose/ends', { body: { document, channel, low, centre, high } })),
   order: (document: Program, seen: Seen[]) => data(POST('/api/propose/order', { body: { document, seen } })),
+  surfaces: (document: Program, seen: SeenSurface[]) =>
+    data(POST('/api/propose/surfaces', { body: { document, seen } })),
   curve: (document: Program, curve: string, what: string) =>
     data(POST('/api/propose/curve', { body: { document, curve, do: what } })),
 }

@@ -37,6 +37,10 @@ export type Checklists = Schemas['Checklists']
 /** A definition of Stores as its document stands. */
 export type Definition = Schemas['Named'] & Record<string, unknown>
 export type StoreKind = 'transmitters' | 'receivers' | 'controllers' | 'packs' | 'speed-controllers'
+export type BoardState = Schemas['BoardState']
+export type Arming = Schemas['Arming']
+export type SurfaceMove = Schemas['SurfaceMove']
+export type Motor = Schemas['Motors']['motors'][number]
 export type Binding = Schemas['Binding']
 export type KitLook = Schemas['Kit']
 export type Lead = KitLook['leads'][number]

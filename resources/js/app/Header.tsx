@@ -44,7 +44,7 @@ export function Header({ aircraft }: { aircraft: Aircraft }) {
   const { saving, problem, document } = useWorkbench()
   const [history, setHistory] = useState(false)
   return (
-    <header className="shrink-0 border-line border-b">
+    <header className="shrink-0 print:hidden border-line border-b">
       <div className="flex h-13 items-center gap-3 px-3 md:px-4">
         <h1 className="max-w-[38vw] truncate font-semibold text-lg md:max-w-72">{document?.name ?? aircraft.name}</h1>
         <p className="hidden shrink-0 text-muted text-sm sm:block">{aircraft.familyTitle}</p>

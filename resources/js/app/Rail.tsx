@@ -43,7 +43,7 @@ export function Rail() {
   return (
     <nav
       aria-label="Stations"
-      className="order-last flex shrink-0 gap-1 border-line border-t bg-deep p-1 md:order-none md:w-20 md:flex-col md:border-t-0 md:border-r md:p-2"
+      className="order-last flex print:hidden shrink-0 gap-1 border-line border-t bg-deep p-1 md:order-none md:w-20 md:flex-col md:border-t-0 md:border-r md:p-2"
     >
       <Item to="/" name="Hangar" icon={Warehouse} says="All aircraft" />
       {aircraft && (

@@ -35,7 +35,10 @@ export function Dock({ aircraft }: { aircraft: Aircraft }) {
   }
 
   return (
-    <section aria-label={`Handheld: ${transmitter.name}`} className="shrink-0 border-line border-t bg-raised">
+    <section
+      aria-label={`Handheld: ${transmitter.name}`}
+      className="shrink-0 border-line border-t bg-raised print:hidden"
+    >
       <div className="flex h-9 items-center gap-3 px-3">
         <strong className="shrink-0 text-sm">{transmitter.name}</strong>
         <p className="figures hidden min-w-0 flex-1 truncate text-muted text-sm sm:block">

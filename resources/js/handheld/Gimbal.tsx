@@ -65,8 +65,9 @@ export function Gimbal({ side, across, up, values, trimClicks }: Props) {
   return (
     <fieldset aria-label={`${capital(side)} stick`} className="relative size-34 shrink-0">
       {/* The pad is for the pointer; its two axes beside it are the sliders that keys and readers use. */}
-      {/* biome-ignore lint/a11y/noStaticElementInteractions: see above */}
       <div
+        role="img"
+        aria-label={`${capital(side)} stick’s place`}
         ref={pad}
         data-gimbal={side}
         className="absolute top-0 right-4 bottom-4 left-4 touch-none rounded-xl border border-line bg-deep"

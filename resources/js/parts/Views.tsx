@@ -5,7 +5,10 @@ type Props = { label: string; base: string; here: string; views: { path: string;
 /** The views of a station, as tabs that are links. */
 export function Views({ label, base, here, views }: Props) {
   return (
-    <nav aria-label={label} className="flex h-9 shrink-0 items-stretch gap-1 overflow-x-auto border-line border-b px-3">
+    <nav
+      aria-label={label}
+      className="flex h-9 print:hidden shrink-0 items-stretch gap-1 overflow-x-auto border-line border-b px-3"
+    >
       {views.map((one) => (
         <Link
           key={one.path}

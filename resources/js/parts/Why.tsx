@@ -1,4 +1,5 @@
 import type { Explanation } from '@/api/types'
+import { keyed } from './keyed'
 import { percent } from './words'
 
 const JOINS = { add: 'adds', replace: 'replaces the sum with', scale: 'multiplies the sum by' }
@@ -17,10 +18,8 @@ export function Why({ explanation }: { explanation: Explanation }) {
     <section aria-label={`Why channel ${explanation.channel} is where it is`}>
       <h3 className="mt-1 mb-1 text-muted text-sm">Why it is where it is</h3>
       <ol className="space-y-0.5 text-sm">
-        {explanation.contributions.map((one, index) => (
-          // Two feeds may come from one source: only their place tells them apart.
-          // biome-ignore lint/suspicious/noArrayIndexKey: see above
-          <li key={index} className={`flex justify-between gap-2 ${one.active ? '' : 'text-muted'}`}>
+        {keyed(explanation.contributions, (one) => one.name).map(({ key, item: one }) => (
+          <li key={key} className={`flex justify-between gap-2 ${one.active ? '' : 'text-muted'}`}>
             <span className="min-w-0 truncate">
               {one.name} <span className="text-muted">{one.active ? JOINS[one.combine] : 'is skipped now'}</span>
             </span>

@@ -104,7 +104,7 @@ function List({ id, revision, list, errors }: ListProps) {
           <input
             id="check-reason"
             value={reason}
-            maxLength={400}
+            maxLength={300}
             onChange={(event) => setReason(event.target.value)}
             className="h-11 w-full rounded-lg border border-line bg-deep px-2.5"
           />

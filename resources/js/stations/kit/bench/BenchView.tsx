@@ -7,6 +7,7 @@ import { Button } from '@/parts/Button'
 import { Choice, type Option } from '@/parts/Choice'
 import { Field } from '@/parts/Field'
 import { MoveDialog } from '@/parts/MoveDialog'
+import { Scroller } from '@/parts/Scroller'
 import { TextField } from '@/parts/TextField'
 import type { View } from '../views'
 import { changeKit, choose, givePort } from './edits'
@@ -50,7 +51,10 @@ export function BenchView({ aircraft, document }: View) {
   const wrong = look?.verdict.filter((one) => one.level === 'wrong').length ?? 0
   return (
     <div className="flex h-full min-h-0 flex-col overflow-auto lg:flex-row lg:overflow-hidden">
-      <section aria-label="Choices" className="grid shrink-0 content-start gap-1 px-4 py-3 lg:w-88 lg:overflow-auto">
+      <section
+        aria-label="Choices"
+        className="grid print:hidden shrink-0 content-start gap-1 px-4 py-3 lg:w-88 lg:overflow-auto"
+      >
         <Field label="Transmitter">
           <span className="min-w-0 flex-1 truncate">{aircraft.transmitterDefinition.name}</span>
           <Button onClick={() => setMoving(true)}>Move…</Button>
@@ -169,15 +173,16 @@ export function BenchView({ aircraft, document }: View) {
       <section aria-label="Wiring" className="flex min-h-96 min-w-0 flex-1 flex-col border-line px-3 py-3 lg:border-x">
         <div className="flex items-center justify-between">
           <h2 className="text-muted text-sm">
-            Wiring plan. <span className="text-rose">▲ Propellers off, antenna on before power.</span>
+            <span className="hidden font-semibold text-ink print:inline">{document.name}: </span>Wiring plan.{' '}
+            <span className="text-rose">▲ Propellers off, antenna on before power.</span>
           </h2>
-          <Button look="bare" onClick={() => window.print()}>
+          <Button look="bare" className="print:hidden" onClick={() => window.print()}>
             <Printer size={16} aria-hidden /> Print
           </Button>
         </div>
         {look ? <Wiring leads={look.leads} /> : <p className="m-auto text-muted">◌ Drawing…</p>}
       </section>
-      <section aria-label="Verdict" className="shrink-0 px-4 py-3 lg:w-80 lg:overflow-auto">
+      <Scroller label="Verdict" className="shrink-0 print:hidden px-4 py-3 lg:w-80 lg:overflow-auto">
         <h2 className={wrong > 0 ? 'text-rose' : 'text-teal'}>
           {look
             ? wrong > 0
@@ -204,7 +209,7 @@ export function BenchView({ aircraft, document }: View) {
             )
           })}
         </ul>
-      </section>
+      </Scroller>
       {moving && <MoveDialog document={document} onClose={() => setMoving(false)} />}
     </div>
   )

@@ -5,6 +5,7 @@ import { said } from '@/api/proposals'
 import { useBindings, useRecordBinding } from '@/api/queries'
 import type { Binding } from '@/api/types'
 import { Button } from '@/parts/Button'
+import { keyed } from '@/parts/keyed'
 import { clock, day } from '@/parts/words'
 import type { View } from '../views'
 import { Lamp } from './Lamp'
@@ -49,11 +50,9 @@ export function BindingView({ aircraft, document }: View) {
           ))}
         </ul>
         <ol className="mt-2 grid gap-1.5">
-          {binding.guide.map((step, index) => (
+          {keyed(binding.guide, (step) => step.act).map(({ key, item: step, index }) => (
             <li
-              // One act may come twice.
-              // biome-ignore lint/suspicious/noArrayIndexKey: see above
-              key={index}
+              key={key}
               data-step={index}
               className={`flex items-center gap-3 rounded-lg border px-3 py-1.5 ${index === done ? 'border-sodium' : 'border-line'} bg-raised`}
             >

@@ -2,11 +2,15 @@ import { useState } from 'react'
 import { hand, useHand } from '@/api/hand'
 import { Button } from '@/parts/Button'
 import type { View } from '../views'
+import { ArmingStep } from './ArmingStep'
 import { BoardStep } from './BoardStep'
 import { EndsStep } from './EndsStep'
+import { JitterStep } from './JitterStep'
+import { MotorsStep } from './MotorsStep'
 import { OrderStep } from './OrderStep'
+import { SurfacesStep } from './SurfacesStep'
 
-/** The check at the controller in the right order: order, direction, trims, centre, ends; each answered with an edit. */
+/** The check at the controller in the right order: order, direction, trims, centre, ends, jitter; each answered with an edit. */
 export function BenchView({ aircraft, document }: View) {
   const [off, setOff] = useState(false)
   const { trims } = useHand()
@@ -58,7 +62,11 @@ export function BenchView({ aircraft, document }: View) {
           </p>
         </section>
         <EndsStep document={document} />
-        <BoardStep />
+        <JitterStep document={document} />
+        {document.controller && <BoardStep />}
+        <SurfacesStep document={document} />
+        <MotorsStep document={document} />
+        {document.controller && <ArmingStep document={document} />}
       </div>
     </div>
   )

@@ -15,7 +15,7 @@ export function Accept({ finding, onClose }: { finding: Finding; onClose: () => 
       <textarea
         id="accept-reason"
         value={reason}
-        maxLength={400}
+        maxLength={300}
         rows={3}
         onChange={(event) => setReason(event.target.value)}
         className="mt-1 w-full rounded-lg border border-line bg-deep px-2.5 py-1.5"

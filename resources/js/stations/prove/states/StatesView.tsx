@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { hand, useHand } from '@/api/hand'
 import { useProof } from '@/api/proof'
 import type { Proof, StateCell } from '@/api/types'
+import { Scroller } from '@/parts/Scroller'
 import type { View } from '../views'
 
 type Switch = Proof['map']['switches'][number]
@@ -74,9 +75,7 @@ export function StatesView({ aircraft }: View) {
       {switches.length === 0 ? (
         <p className="m-auto text-muted">No switch arms, chooses a mode or a phase yet.</p>
       ) : (
-        // Read by arrow keys, too: it scrolls.
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
-        <section aria-label="Map of states" tabIndex={0} className="mt-2 min-h-0 flex-1 overflow-auto">
+        <Scroller label="Map of states" className="mt-2 min-h-0 flex-1 overflow-auto">
           <table className="border-separate border-spacing-1 text-sm">
             <thead>
               <tr>
@@ -121,7 +120,7 @@ export function StatesView({ aircraft }: View) {
               ))}
             </tbody>
           </table>
-        </section>
+        </Scroller>
       )}
     </div>
   )

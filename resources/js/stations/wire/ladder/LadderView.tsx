@@ -4,6 +4,7 @@ import { useRecipes } from '@/api/queries'
 import { isStepped } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
+import { keyed } from '@/parts/keyed'
 import { capital } from '@/parts/words'
 import type { View } from '../views'
 import { addRung, changeLadder, plan, removeLadder } from './ladders'
@@ -77,11 +78,9 @@ export function LadderView({ document }: View) {
         </Button>
       </div>
       <ol aria-label="Steps" className="mt-3 grid gap-1.5">
-        {ladder.rungs.map((rung, index) => (
+        {keyed(ladder.rungs, () => 'rung').map(({ key, item: rung, index }) => (
           <RungRow
-            // A step is its place on the ladder.
-            // biome-ignore lint/suspicious/noArrayIndexKey: see above
-            key={index}
+            key={key}
             rung={rung}
             index={index}
             count={ladder.rungs.length}

@@ -105,7 +105,7 @@ export function RungRow({ rung, index, count, here, steps, go }: Props) {
           aria-label={`Note of ${rung.name}`}
           placeholder="A note: what to fly, what to look out for"
           defaultValue={rung.note ?? ''}
-          maxLength={400}
+          maxLength={300}
           onBlur={(event) =>
             event.target.value !== (rung.note ?? '') &&
             changeRung(index, { note: event.target.value }, `${rung.name}: note`)

@@ -5,6 +5,7 @@ import type { Aircraft, Output, Program } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Field } from '@/parts/Field'
+import { keyed } from '@/parts/keyed'
 import { NumberField } from '@/parts/NumberField'
 import { TextField } from '@/parts/TextField'
 import { Why } from '@/parts/Why'
@@ -36,11 +37,9 @@ export function OutputSheet({ aircraft, document, output, close }: Props) {
         />
       </Field>
       <h3 className="mt-1 text-muted text-sm">Feeds</h3>
-      {(output.feeds ?? []).map((feed, index) => (
+      {keyed(output.feeds ?? [], () => 'feed').map(({ key, item: feed, index }) => (
         <FeedFields
-          // Feeds have no id of their own: their place is what they are.
-          // biome-ignore lint/suspicious/noArrayIndexKey: see above
-          key={index}
+          key={key}
           document={document}
           output={output}
           feed={feed}

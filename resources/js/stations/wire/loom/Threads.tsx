@@ -7,10 +7,8 @@ type Ends = Record<string, { left: number; right: number; y: number }>
 type Props = { threads: Thread[]; frame: Live | null; at: string | null; pulled: Pulled }
 
 /** Where the ends are, measured after each layout: the loom's rows give way to one another. */
-function useEnds(svg: RefObject<SVGSVGElement | null>, threads: Thread[]): Ends {
+function useEnds(svg: RefObject<SVGSVGElement | null>): Ends {
   const [ends, setEnds] = useState<Ends>({})
-  // The nodes may have changed with the threads.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: see above
   useLayoutEffect(() => {
     const element = svg.current?.parentElement
     if (!element) return
@@ -27,12 +25,20 @@ function useEnds(svg: RefObject<SVGSVGElement | null>, threads: Thread[]): Ends 
       }
       setEnds(now)
     }
-    measure()
-    const watch = new ResizeObserver(measure)
-    watch.observe(element)
-    for (const node of element.querySelectorAll('[data-end]')) watch.observe(node)
-    return () => watch.disconnect()
-  }, [svg, threads])
+    const sizes = new ResizeObserver(measure)
+    sizes.observe(element)
+    const look = () => {
+      for (const node of element.querySelectorAll('[data-end]')) sizes.observe(node)
+      measure()
+    }
+    look()
+    const nodes = new MutationObserver(look)
+    nodes.observe(element, { childList: true, subtree: true })
+    return () => {
+      sizes.disconnect()
+      nodes.disconnect()
+    }
+  }, [svg])
   return ends
 }
 
@@ -44,7 +50,7 @@ const bow = (x1: number, y1: number, x2: number, y2: number) => {
 /** The threads: thicker and brighter the more they carry. */
 export function Threads({ threads, frame, at, pulled }: Props) {
   const svg = useRef<SVGSVGElement>(null)
-  const ends = useEnds(svg, threads)
+  const ends = useEnds(svg)
   const start = pulled && ends[pulled.from]
   return (
     <svg ref={svg} aria-hidden className="pointer-events-none absolute inset-0 size-full">

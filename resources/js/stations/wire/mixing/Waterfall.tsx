@@ -1,4 +1,5 @@
 import type { Explanation } from '@/api/types'
+import { keyed } from '@/parts/keyed'
 import { percent } from '@/parts/words'
 
 const JOINS = { add: '', replace: 'replaces: ', scale: 'multiplies: ' }
@@ -36,11 +37,9 @@ export function Waterfall({ explanation }: { explanation: Explanation }) {
   ]
   return (
     <section aria-label={`How channel ${explanation.channel} comes about`} className="text-sm">
-      {[...feeds, ...stages].map((row, index) => (
+      {keyed([...feeds, ...stages], (row) => row.name).map(({ key, item: row, index }) => (
         <div
-          // Two feeds may come from one source: only their place tells them apart.
-          // biome-ignore lint/suspicious/noArrayIndexKey: see above
-          key={index}
+          key={key}
           data-fall={row.name}
           className={`grid grid-cols-[7rem_1fr_4.5rem] items-center gap-2 py-0.5 ${index === feeds.length ? 'mt-1 border-line border-t pt-1' : ''}`}
         >

@@ -24,7 +24,8 @@ export function Winged({ parts, at, pick, wing, glider }: Props) {
   ] as const
   return (
     <div className="grid h-full min-h-0 grid-rows-[3fr_2fr] gap-1">
-      <svg viewBox={`0 0 ${2 * MIDDLE} 226`} role="img" aria-label="From above" className="min-h-0 w-full">
+      <svg viewBox={`0 0 ${2 * MIDDLE} 226`} className="min-h-0 w-full">
+        <title>From above</title>
         <text x="6" y="14" className="fill-muted text-[14px]">
           From above
         </text>
@@ -45,8 +46,15 @@ export function Winged({ parts, at, pick, wing, glider }: Props) {
           const x1 = MIDDLE + side * a * HALF
           const x2 = MIDDLE + side * b * HALF
           return (
-            // biome-ignore lint/a11y/noStaticElementInteractions: the list beside the picture is the keyboard's way
-            <g key={`${moved.channel} ${side}`} className="cursor-pointer" onClick={() => pick(moved.channel)}>
+            <a
+              key={`${moved.channel} ${side}`}
+              href={`?channel=${moved.channel}`}
+              aria-label={moved.name}
+              onClick={(event) => {
+                event.preventDefault()
+                pick(moved.channel)
+              }}
+            >
               <path
                 d={`M${x1} ${trailing(a) - 9}L${x2} ${trailing(b) - 9}V${trailing(b) + 3}L${x1} ${trailing(a) + 3}Z`}
                 className={`${tone(moved.value)} ${edge(moved.channel)}`}
@@ -61,7 +69,7 @@ export function Winged({ parts, at, pick, wing, glider }: Props) {
               >
                 {told(moved.value, '▲', '▼')}
               </text>
-            </g>
+            </a>
           )
         })}
         {elevator && (

@@ -1,6 +1,7 @@
 import { useRef } from 'react'
 import type { Curve } from '@/api/types'
 import { drag } from '@/parts/drag'
+import { keyed } from '@/parts/keyed'
 import { across, down, EDGE, Grid, path, SIZE } from '@/parts/plane'
 import { percent } from '@/parts/words'
 import { changeCurve } from './curves'
@@ -72,11 +73,9 @@ export function CurveEditor({ id, curve, line, x, chosen, choose }: Props) {
           <circle cx={across(under[0])} cy={down(under[1])} r="5" className="fill-teal" />
         </g>
       )}
-      {points.map((point, index) => (
+      {keyed(points, () => 'point').map(({ key, item: point, index }) => (
         <g
-          // A point is its place in the curve.
-          // biome-ignore lint/suspicious/noArrayIndexKey: see above
-          key={index}
+          key={key}
           role="slider"
           tabIndex={0}
           data-point={index}

@@ -5,6 +5,8 @@ import { useSheet, useStores } from '@/api/queries'
 import type { Sheet } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
+import { keyed } from '@/parts/keyed'
+import { Scroller } from '@/parts/Scroller'
 import type { View } from '../views'
 import { useTicks } from './ticks'
 
@@ -74,20 +76,16 @@ export function SheetView({ aircraft }: View) {
           ))}
         </ul>
       )}
-      {/* Read by arrow keys, too: it scrolls. */}
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: see above */}
-      <section aria-label="Programming sheet" tabIndex={0} className="mt-2 min-h-0 flex-1 overflow-auto">
+      <Scroller label="Programming sheet" className="mt-2 min-h-0 flex-1 overflow-auto">
         <div className="gap-6 lg:columns-2">
           {sheet?.sections.map((section) => (
             <section key={section.title} className="mb-4" data-section={section.title}>
               <h3 className="font-semibold">{section.title}</h3>
               <p className="text-muted text-sm">{section.says}</p>
               <ul className="mt-1">
-                {section.lines.map((line, index) => (
+                {keyed(section.lines, (line) => line.what).map(({ key: place, item: line }) => (
                   <li
-                    // The same words may stand in two lines.
-                    // biome-ignore lint/suspicious/noArrayIndexKey: see above
-                    key={index}
+                    key={place}
                     className="flex break-inside-avoid items-start gap-2 border-line border-t py-1 text-sm"
                   >
                     <Checkbox.Root
@@ -115,7 +113,7 @@ export function SheetView({ aircraft }: View) {
             </section>
           ))}
         </div>
-      </section>
+      </Scroller>
     </div>
   )
 }

@@ -1,0 +1,73 @@
+import { useState } from 'react'
+import type { Program, Proposal } from '@/api/types'
+import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
+import { Answer } from './Answer'
+import { useAnswer } from './useAnswer'
+
+type Props = {
+  title: string
+  says: string
+  document: Program
+  /** what the list of channels is called */
+  channel: string
+  /** what is read, in µs */
+  readings: string[]
+  button: string
+  solve: (document: Program, channel: number, read: number[]) => Promise<Proposal>
+  note: (channel: number) => string
+}
+
+/** Readings of one channel at the controller, in µs, and what a solver makes of them. */
+export function Readings({ title, says, document, channel: named, readings, button, solve, note }: Props) {
+  const outputs = document.outputs ?? []
+  const [channel, setChannel] = useState(outputs[0]?.channel ?? 1)
+  const [read, setRead] = useState<Record<string, string>>({})
+  const answer = useAnswer()
+  const texts = readings.map((name) => (read[name] ?? '').trim())
+  const numbers = texts.map(Number)
+  const complete = texts.every((text, place) => text !== '' && !Number.isNaN(numbers[place]))
+  const fresh = () => {
+    setRead({})
+    answer.clear()
+  }
+  return (
+    <section aria-label={title} className="rounded-xl border border-line bg-raised p-3">
+      <h2 className="font-semibold">{title}</h2>
+      <p className="text-muted text-sm">{says}</p>
+      <div className="mt-2 flex flex-wrap items-end gap-2">
+        <div className="min-w-40 flex-1">
+          <Choice
+            label={named}
+            value={String(channel)}
+            options={outputs.map((one) => ({ id: String(one.channel), name: `${one.channel} ${one.name}` }))}
+            onChange={(id) => {
+              setChannel(Number(id))
+              fresh()
+            }}
+          />
+        </div>
+        {readings.map((name) => (
+          <label key={name} className="w-24 text-muted text-sm">
+            {name}
+            <input
+              inputMode="decimal"
+              aria-label={`${name} in µs`}
+              value={read[name] ?? ''}
+              placeholder="µs"
+              onChange={(event) => {
+                setRead({ ...read, [name]: event.target.value.replace(',', '.') })
+                answer.clear()
+              }}
+              className="figures h-9 w-full rounded-lg border border-line bg-deep px-2 text-right text-ink"
+            />
+          </label>
+        ))}
+      </div>
+      <Button className="mt-2" disabled={!complete} onClick={() => answer.ask((now) => solve(now, channel, numbers))}>
+        {button}
+      </Button>
+      <Answer {...answer} note={note(channel)} taken={fresh} />
+    </section>
+  )
+}
