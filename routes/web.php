@@ -11,6 +11,7 @@ use DuskSwitch\App\Http\Controllers\LiveController;
 use DuskSwitch\App\Http\Controllers\ProgramController;
 use DuskSwitch\App\Http\Controllers\ProofController;
 use DuskSwitch\App\Http\Controllers\ProposalController;
+use DuskSwitch\App\Http\Controllers\ReadingController;
 use DuskSwitch\App\Http\Controllers\SheetController;
 use DuskSwitch\App\Http\Controllers\StoresController;
 use Illuminate\Routing\Middleware\SubstituteBindings;
@@ -39,6 +40,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('binding', [BindingController::class, 'practise']);
     Route::post('link-loss', [BindingController::class, 'lose']);
     Route::post('arming', [BenchController::class, 'arming']);
+    Route::post('reading', ReadingController::class);
     Route::post('surfaces', [BenchController::class, 'surfaces']);
     Route::post('motors', [BenchController::class, 'motors']);
     Route::post('board', [BenchController::class, 'board']);

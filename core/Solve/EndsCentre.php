@@ -55,8 +55,12 @@ final class EndsCentre
         return $output->set($output->reverse ? new Range($up, $down) : new Range($down, $up), $subtrim);
     }
 
-    /** @return array{float, float, float} µs that the output sends at its low end, centre and high end */
-    private static function sent(Output $output, Transmitter $transmitter): array
+    /**
+     * What an output sends from its shortest pulse to its longest.
+     *
+     * @return array{float, float, float} µs at one end, in the centre and at the other end
+     */
+    public static function sent(Output $output, Transmitter $transmitter): array
     {
         [$down, $up] = $output->reverse ? [$output->travel->high, $output->travel->low] : [$output->travel->low, $output->travel->high];
         $at = fn (float $signal): float => $transmitter->scale->centre + $transmitter->scale->span * ($signal + $output->subtrim);

@@ -62,7 +62,7 @@ final class FromStickToPulseTest extends BrowserTestCase
         $this->sees($page, 1, $this->coreSays('tern', 1, ['roll' => 0.1]));
         $page->keys('[data-axis=roll]', "\u{E011}");
         $this->sees($page, 1, 1500);
-        $page->keys("[data-control='face-left'] [tabindex='0']", "\u{E013}");
+        $page->keys("[data-control='face-left'] [aria-checked='true']", "\u{E013}");
         $this->sees($page, 5, $this->coreSays('tern', 5, [], ['face-left' => 'middle']));
         $page->keys('[data-trim=roll]', "\u{E014}", "\u{E014}", "\u{E014}");
         self::assertSame('3 clicks', $page->find('[data-trim=roll]')->getAttribute('aria-valuetext'));

@@ -133,6 +133,11 @@ final class ProveTest extends BrowserTestCase
         $page->named('Take it over', 'button')->click();
         $page->until(fn (): bool => abs(($this->saved(1)->output(6)->subtrim ?? 0.0) + 0.01953) < 1e-4, 'it to be saved');
 
+        $page->find("[aria-label='4 Jitter: let the stand-in read']")->click();
+        $page->until(fn (): bool => $page->find("[aria-label='Smallest in µs']")->getAttribute('value') === '1492', 'what the stand-in reads');
+        $page->named('Solve jitter', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='4 Jitter']"), 'dead band: 0 %'), 'a dead band');
+
         $page->choose("[aria-label='Rolled to the right']", 'rolls left')->choose("[aria-label='Nose up']", 'noses down');
         $page->named('Explain it', 'button')->click();
         $page->until(fn (): bool => str_contains($page->text('[data-board]'), 'turned by 180° in yaw'), 'the mounting');

@@ -132,6 +132,22 @@ final class ProofTest extends HttpTestCase
         $this->api('POST', '/api/board', ['roll' => ['moved' => 'yaw', 'rightWay' => true], 'pitch' => ['moved' => 'pitch', 'rightWay' => true], 'yaw' => ['moved' => 'roll', 'rightWay' => true]], 422)->assertJsonPath('faults.0.path', 'seen');
     }
 
+    public function test_on_the_stand_in_the_answer_reads_1000_1500_2000(): void
+    {
+        foreach (['Nightjar' => [1, 2, 4], 'Tern' => [1, 2]] as $name => $channels) {
+            foreach ($channels as $channel) {
+                $document = $this->document($name);
+                $read = $this->api('POST', '/api/reading', ['document' => $document, 'channel' => $channel]);
+                $solved = json_decode((string) $this->api('POST', '/api/propose/ends', ['document' => $document, 'channel' => $channel, 'low' => $read->json('low'), 'centre' => $read->json('centre'), 'high' => $read->json('high')])->getContent())->document;
+                $again = $this->api('POST', '/api/reading', ['document' => $solved, 'channel' => $channel])->json();
+                $ends = [$again['low'], $again['high']];
+                sort($ends);
+                self::assertEqualsWithDelta([1000, 1500, 2000], [$ends[0], $again['centre'], $ends[1]], 1.0, "{$name} {$channel}");
+            }
+        }
+        $this->api('POST', '/api/reading', ['document' => $this->document('Tern'), 'channel' => 12], 422)->assertJsonPath('faults.0.path', 'channel');
+    }
+
     public function test_surfaces_are_judged_one_by_one(): void
     {
         $petrel = $this->document('Petrel');

@@ -41,6 +41,10 @@ export const propose = {
     data(POST('/api/propose/curve', { body: { document, curve, do: what } })),
 }
 
+/** What the stand-in controller reads on a channel, for practice. */
+export const readings = (document: Program, channel: number) =>
+  data(POST('/api/reading', { body: { document, channel } }))
+
 /** What went wrong, for the pilot. */
 export function said(error: unknown): string {
   if (error instanceof Refusal && 'faults' in error.problem && error.problem.faults.length > 0) {

@@ -24,6 +24,8 @@ export function Flick({ control }: { control: Control }) {
             value={detent}
             aria-label={detent}
             data-detent={detent}
+            // At once, however short an arrow key is pressed.
+            onFocus={() => hand.control(control.id, detent)}
             className={`flex items-center justify-center text-xs ${control.detents.length === 2 ? 'h-6' : 'h-4'} ${at === detent ? 'bg-ember text-onember' : 'text-edge hover:bg-line'}`}
           >
             <span aria-hidden>{ARROWS[detent]}</span>

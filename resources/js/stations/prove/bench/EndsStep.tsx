@@ -1,4 +1,4 @@
-import { propose } from '@/api/proposals'
+import { propose, readings } from '@/api/proposals'
 import type { Program } from '@/api/types'
 import { Readings } from './Readings'
 
@@ -12,6 +12,7 @@ export function EndsStep({ document }: { document: Program }) {
       channel="Channel to centre"
       readings={['Low end', 'Centre', 'High end']}
       button="Solve centre and ends"
+      practise={(now, channel) => readings(now, channel).then((read) => [read.low, read.centre, read.high])}
       solve={(now, channel, [low = 0, centre = 0, high = 0]) => propose.ends(now, channel, low, centre, high)}
       note={(channel) => `Centre and ends of channel ${channel} from the bench`}
     />

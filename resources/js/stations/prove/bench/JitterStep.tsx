@@ -1,4 +1,4 @@
-import { propose } from '@/api/proposals'
+import { propose, readings } from '@/api/proposals'
 import type { Program } from '@/api/types'
 import { Readings } from './Readings'
 
@@ -12,6 +12,7 @@ export function JitterStep({ document }: { document: Program }) {
       channel="Channel to watch"
       readings={['Smallest', 'Largest']}
       button="Solve jitter"
+      practise={(now, channel) => readings(now, channel).then((read) => [read.least, read.most])}
       solve={(now, channel, [least = 0, most = 0]) => propose.jitter(now, channel, least, most)}
       note={(channel) => `Dead band for channel ${channel} from the bench`}
     />

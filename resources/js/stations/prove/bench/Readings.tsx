@@ -14,12 +14,14 @@ type Props = {
   /** what is read, in µs */
   readings: string[]
   button: string
+  /** what the stand-in controller reads, in the order of the readings */
+  practise: (document: Program, channel: number) => Promise<number[]>
   solve: (document: Program, channel: number, read: number[]) => Promise<Proposal>
   note: (channel: number) => string
 }
 
 /** Readings of one channel at the controller, in µs, and what a solver makes of them. */
-export function Readings({ title, says, document, channel: named, readings, button, solve, note }: Props) {
+export function Readings({ title, says, document, channel: named, readings, button, practise, solve, note }: Props) {
   const outputs = document.outputs ?? []
   const [channel, setChannel] = useState(outputs[0]?.channel ?? 1)
   const [read, setRead] = useState<Record<string, string>>({})
@@ -27,6 +29,13 @@ export function Readings({ title, says, document, channel: named, readings, butt
   const texts = readings.map((name) => (read[name] ?? '').trim())
   const numbers = texts.map(Number)
   const complete = texts.every((text, place) => text !== '' && !Number.isNaN(numbers[place]))
+  const standIn = () => {
+    answer.clear()
+    practise(document, channel).then(
+      (told) => setRead(Object.fromEntries(readings.map((name, place) => [name, String(told[place] ?? '')]))),
+      () => setRead({}),
+    )
+  }
   const fresh = () => {
     setRead({})
     answer.clear()
@@ -64,9 +73,14 @@ export function Readings({ title, says, document, channel: named, readings, butt
           </label>
         ))}
       </div>
-      <Button className="mt-2" disabled={!complete} onClick={() => answer.ask((now) => solve(now, channel, numbers))}>
-        {button}
-      </Button>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button disabled={!complete} onClick={() => answer.ask((now) => solve(now, channel, numbers))}>
+          {button}
+        </Button>
+        <Button look="bare" aria-label={`${title}: let the stand-in read`} onClick={standIn}>
+          Practise: let the stand-in read
+        </Button>
+      </div>
       <Answer {...answer} note={note(channel)} taken={fresh} />
     </section>
   )
