@@ -61,7 +61,7 @@ final class SurfaceCheck
         foreach ($seen as $channel => $sticks) {
             if (in_array(true, $sticks, true) && in_array(false, $sticks, true)) {
                 [$right, $wrong] = [array_search(true, $sticks, true), array_search(false, $sticks, true)];
-                throw Refused::because('seen', ($program->output($channel)->name ?? '')." goes right with the {$right} stick and wrong with the {$wrong} stick: that is no reversal. The leads of the left and the right servo are changed over; put them in their places and look again");
+                throw Refused::because('seen', ($program->output($channel)->name ?? '')." goes right with the {$right} stick and wrong with the {$wrong} stick: that is no reversal. Are two servos' leads changed over? Else look at the signs of its feeds in Mixing");
             }
         }
 

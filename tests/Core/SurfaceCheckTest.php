@@ -45,7 +45,7 @@ final class SurfaceCheckTest extends TestCase
     public function test_leads_that_are_changed_over_are_no_reversal(): void
     {
         $this->expectException(Refused::class);
-        $this->expectExceptionMessage('Left elevon goes right with the pitch stick and wrong with the roll stick: that is no reversal. The leads of the left and the right servo are changed over');
+        $this->expectExceptionMessage('Left elevon goes right with the pitch stick and wrong with the roll stick: that is no reversal. Are two servos\' leads changed over?');
         SurfaceCheck::solve(Given::circuit(Given::demo('dunlin'))->program, [1 => ['pitch' => true, 'roll' => false]]);
     }
 }

@@ -43,6 +43,7 @@ export type SurfaceMove = Schemas['SurfaceMove']
 export type Motor = Schemas['Motors']['motors'][number]
 export type Binding = Schemas['Binding']
 export type KitLook = Schemas['Kit']
+export type StoredController = Stores['controllers'][number]
 export type Lead = KitLook['leads'][number]
 export type Ruler = Aircraft['ruler']
 
