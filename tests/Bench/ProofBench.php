@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Bench;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Proof;
@@ -27,6 +28,28 @@ final class ProofBench
         $peak = memory_get_peak_usage() / 1e6;
 
         return [$states, $best, self::bruteForce(), $peak];
+    }
+
+    /** @return array{float, float} seconds, p95 of 20: the proof after an edit of one expo, the document read anew; and reading and compiling alone */
+    public static function afterAnEdit(): array
+    {
+        $kit = [self::transmitter(), Given::shelf()->receiver('lantern-r8'), Given::shelf()->controller('keel-f4')];
+        $text = ProgramEncoder::encode(self::program());
+        [$proofs, $readings] = [[], []];
+        foreach (range(1, 20) as $expo) {
+            $edited = str_replace('"expo": 0.3', sprintf('"expo": 0.%02d', $expo), $text);
+            $start = hrtime(true);
+            $program = ProgramDecoder::decode($edited);
+            Compiler::compile($program, $kit[0]);
+            $readings[] = (hrtime(true) - $start) / 1e9;
+            $start = hrtime(true);
+            Proof::of(new Evidence(ProgramDecoder::decode($edited), ...$kit));
+            $proofs[] = (hrtime(true) - $start) / 1e9;
+        }
+        sort($proofs);
+        sort($readings);
+
+        return [$proofs[18], $readings[18]];
     }
 
     /** Every state, with each stick at its ends and in its middle: what the proof would cost without cones. From a sample of the states. */

@@ -29,6 +29,8 @@ foreach (['petrel', 'rook'] as $name) {
 
 [$states, $proof, $brute, $peak] = ProofBench::run();
 say('a proof, '.number_format($states).' states', sprintf('%.2f s', $proof), sprintf('brute force %.0f s', $brute), sprintf('1/%.0f', $brute / $proof), '≤ 1 s, ≤ 1/20');
+[$edited, $read] = ProofBench::afterAnEdit();
+say('the proof after one edit, p95', sprintf('%.1f ms', $edited * 1000), sprintf('reading it %.1f ms', $read * 1000), sprintf('%.1f', $edited / $read), '≤ 150 ms');
 say('memory of the proof at its peak', sprintf('%.0f MB', $peak), '', '', '≤ 64 MB');
 
 $app = new App;
