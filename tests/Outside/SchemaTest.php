@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Outside;
 
+use DuskSwitch\App\Stores\Kind;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
@@ -106,6 +107,26 @@ final class SchemaTest extends TestCase
             }
         }
         self::assertGreaterThan(300, $refused, 'the spoiling spoils');
+    }
+
+    #[DataProvider('definitions')]
+    public function test_what_the_schema_refuses_of_a_definition_the_decoder_refuses(string $file, string $schema): void
+    {
+        $random = new Randomizer(new Mt19937(crc32(basename($file))));
+        $kind = array_column(array_map(fn (Kind $one): array => [$one, rtrim($one->value, 's')], Kind::cases()), 0, 1)[$schema] ?? self::fail($schema);
+        $refused = 0;
+        for ($try = 0; $try < 60; $try++) {
+            $document = json_decode((string) file_get_contents($file));
+            $what = self::spoil($document, $random);
+            $fits = self::fits($document, $schema);
+            try {
+                $kind->decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
+                self::assertTrue($fits, "The decoder took what the schema refuses: {$what}");
+            } catch (Refused) {
+                $refused++;
+            }
+        }
+        self::assertGreaterThan(30, $refused, 'the spoiling spoils');
     }
 
     #[DataProvider('shapes')]

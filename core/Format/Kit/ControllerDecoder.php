@@ -9,7 +9,6 @@ use DuskSwitch\Core\Kit\ControllerKind;
 use DuskSwitch\Core\Kit\Mode;
 use DuskSwitch\Core\Kit\Motor;
 use DuskSwitch\Core\Kit\Port;
-use DuskSwitch\Core\Units\Range;
 
 /** Reads the definition of a flight controller or stabiliser (format `dusk-switch/controller`, version 1). */
 final class ControllerDecoder
@@ -47,7 +46,7 @@ final class ControllerDecoder
             $modes,
             $slots,
             array_map(self::port(...), $node->at('ports')?->items(16) ?? []),
-            $node->at('supply')?->range(1, 60) ?? new Range(5, 5),
+            Supply::read($node->at('supply')),
             $node->at('draw')?->number(0, 100_000) ?? 0.0,
             $node->at('gives')?->number(0, 100_000) ?? 0.0,
             array_map(self::motor(...), $node->at('motors')?->items(12) ?? []),

@@ -5,7 +5,6 @@ namespace DuskSwitch\Core\Format\Kit;
 use DuskSwitch\Core\Format\Node;
 use DuskSwitch\Core\Kit\Binding;
 use DuskSwitch\Core\Kit\Receiver;
-use DuskSwitch\Core\Units\Range;
 
 /** Reads a receiver definition (format `dusk-switch/receiver`, version 1). */
 final class ReceiverDecoder
@@ -27,7 +26,7 @@ final class ReceiverDecoder
             Wires::read($node->at('wires')),
             $node->at('telemetry')?->flag() ?? false,
             $node->at('bus')?->flag() ?? false,
-            $node->at('supply')?->range(1, 60) ?? new Range(5, 5),
+            Supply::read($node->at('supply')),
             $node->at('draw')?->number(0, 100_000) ?? 0.0,
             $node->at('binding')?->choice(Binding::class) ?? Binding::Button,
         );

@@ -1,0 +1,120 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\App\Stores\Kind;
+use DuskSwitch\Core\Fault\Fault;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Format\ProgramEncoder;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** A definition, or what is aboard, that can't be: told with its path and the way to mend it. */
+final class BadDefinitionTest extends TestCase
+{
+    /** @return array<string, array{Kind, string, callable(\stdClass): mixed, string, string}> */
+    public static function definitions(): array
+    {
+        $r8 = [Kind::Receivers, 'receivers/lantern-r8'];
+        $keel = [Kind::Controllers, 'controllers/keel-f4'];
+        $pack = [Kind::Packs, 'packs/petrel-3s'];
+        $heron = [Kind::SpeedControllers, 'speed-controllers/heron-45'];
+
+        return [
+            'a receiver of no channels' => [...$r8, fn ($d) => $d->channels = 0, 'channels', 'must be from 1 to 32, not 0'],
+            'a wire that there isn\'t' => [...$r8, fn ($d) => $d->wires = ['light'], 'wires[0]', 'must be one of leads, sum, serial'],
+            'no wire at all' => [...$r8, fn ($d) => $d->wires = [], 'wires', 'there must be at least 1 here'],
+            'a way of binding that there isn\'t' => [...$r8, fn ($d) => $d->binding = 'shouting', 'binding', 'must be one of button, menu, command, automatic, display'],
+            'a supply the wrong way round' => [...$r8, fn ($d) => $d->supply = [10.0, 4.5], 'supply', 'goes from 10 down to 4.5 V; the lower one comes first'],
+            'a supply in words' => [...$r8, fn ($d) => $d->supply = 'five volts', 'supply', 'five volts'],
+            'a key that says nothing' => [...$r8, fn ($d) => $d->colour = 'red', 'colour', 'unknown'],
+            'half a generation' => [...$r8, fn ($d) => $d->generation = 2.5, 'generation', 'must be a whole number, not 2.5'],
+            'an id with capitals' => [...$r8, fn ($d) => $d->id = 'Lantern R8', 'id', 'an id has small letters, digits and hyphens'],
+            'another format' => [...$r8, fn ($d) => $d->format = 'dusk-switch/pack', 'format', 'dusk-switch/receiver'],
+            'a later version' => [...$r8, fn ($d) => $d->version = 2, 'version', ''],
+            'a slot of a mode that there isn\'t' => [...$keel, fn ($d) => $d->slots[0]->mode = 'acro', 'slots[0].mode', 'there is no mode "acro" in this definition'],
+            'a slot that ends before it begins' => [...$keel, fn ($d) => $d->slots[1]->to = 1200, 'slots[1].to', 'must be above the lower edge, 1300 µs'],
+            'a slot beyond any pulse' => [...$keel, fn ($d) => $d->slots[2]->to = 2600, 'slots[2].to', 'must be from 800 to 2200, not 2600'],
+            'arming on channel 40' => [...$keel, fn ($d) => $d->arming->channel = 40, 'arming.channel', 'must be from 1 to 32, not 40'],
+            'a motor without a direction' => [...$keel, function ($d): void {
+                unset($d->motors[3]->clockwise);
+            }, 'motors[3].clockwise', 'missing'],
+            'a flight controller of another kind' => [...$keel, fn ($d) => $d->kind = 'autopilot', 'kind', 'must be one of'],
+            'a pack of too many cells' => [...$pack, fn ($d) => $d->cells = 15, 'cells', 'must be from 1 to 14, not 15'],
+            'a pack without a plug' => [...$pack, fn ($d) => $d->plug = '', 'plug', 'must not be empty'],
+            'a pack of no capacity' => [...$pack, fn ($d) => $d->capacity = 0, 'capacity', 'must be from 1'],
+            'a speed controller in words' => [...$heron, fn ($d) => $d->amperes = 'many', 'amperes', 'must be a number, not "many"'],
+            'a regulator that takes' => [...$heron, fn ($d) => $d->gives = -1, 'gives', 'must be from 0'],
+        ];
+    }
+
+    /** @param  callable(\stdClass): mixed  $spoil */
+    #[DataProvider('definitions')]
+    public function test_a_spoilt_definition_is_told(Kind $kind, string $file, callable $spoil, string $path, string $says): void
+    {
+        $document = json_decode((string) file_get_contents(Given::DEMO."/stores/{$file}.json"));
+        $spoil($document);
+        $this->told(fn () => $kind->decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION)), $path, $says);
+    }
+
+    /** @return array<string, array{callable(\stdClass): mixed, string, string}> */
+    public static function aboard(): array
+    {
+        return [
+            'a failsafe that is no word' => [fn ($a) => $a->failsafe[0]->does = 'glide', 'aboard.failsafe[0].does', 'must be a pulse in µs, "hold" or "off"'],
+            'a failsafe beyond any pulse' => [fn ($a) => $a->failsafe[0]->does = 3000, 'aboard.failsafe[0].does', 'must be from 800 to 2200, not 3000'],
+            'two failsafes for a channel' => [fn ($a) => $a->failsafe[1]->channel = 1, 'aboard.failsafe[1].channel', 'already a failsafe for channel "1"'],
+            'a wire that there isn\'t' => [fn ($a) => $a->kit->wire = 'light', 'aboard.kit.wire', 'must be one of leads, sum, serial'],
+            'power from nowhere' => [fn ($a) => $a->kit->power = 'sun', 'aboard.kit.power', 'must be one of controller, pack, usb'],
+            'an unknown part' => [fn ($a) => $a->kit->parachute = 'big', 'aboard.kit.parachute', 'unknown'],
+            'a finding accepted without a reason' => [fn ($a) => $a->accepted = [['finding' => 'nothing-clips output:1', 'reason' => '']], 'aboard.accepted[0].reason', 'must not be empty'],
+            'a slot upside down' => [fn ($a) => $a->slots = [['mode' => 'free', 'channel' => 6, 'from' => 1700, 'to' => 1700]], 'aboard.slots[0].to', 'must be above the lower edge'],
+            'a check of something nameless' => [fn ($a) => $a->startCheck = [''], 'aboard.startCheck[0]', 'an id has small letters'],
+        ];
+    }
+
+    /** @param  callable(\stdClass): mixed  $spoil */
+    #[DataProvider('aboard')]
+    public function test_what_cannot_be_aboard_is_told(callable $spoil, string $path, string $says): void
+    {
+        $document = json_decode(Given::demo('petrel'));
+        $spoil($document->aboard);
+        $this->told(fn () => ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION)), $path, $says);
+    }
+
+    public function test_all_faults_are_told_together(): void
+    {
+        $document = json_decode((string) file_get_contents(Given::DEMO.'/stores/receivers/lantern-r8.json'));
+        [$document->channels, $document->draw, $document->binding] = [99, -1, 'none'];
+        try {
+            Kind::Receivers->decode((string) json_encode($document));
+            self::fail('It was taken');
+        } catch (Refused $refused) {
+            self::assertSame(['channels', 'draw', 'binding'], array_map(fn (Fault $one): string => $one->path, $refused->faults));
+        }
+    }
+
+    public function test_what_is_aboard_comes_back_as_it_went(): void
+    {
+        $document = json_decode(Given::demo('petrel'));
+        $document->aboard->failsafe[0]->does = 'hold';
+        $document->aboard->failsafe[1]->does = 'off';
+        $document->aboard->accepted = [(object) ['finding' => 'nothing-clips output:1', 'reason' => 'flaps only with brakes out']];
+        $document->aboard->slots = [(object) ['mode' => 'free', 'channel' => 6, 'from' => 1700, 'to' => 2100]];
+        $again = json_decode(ProgramEncoder::encode(ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION))));
+
+        self::assertEquals($document->aboard, $again->aboard);
+    }
+
+    private function told(callable $read, string $path, string $says): void
+    {
+        try {
+            $read();
+            self::fail("Taken, though {$path} {$says}");
+        } catch (Refused $refused) {
+            self::assertContains($path, array_map(fn (Fault $one): string => $one->path, $refused->faults), $refused->getMessage());
+            self::assertStringContainsString($says, $refused->getMessage());
+        }
+    }
+}

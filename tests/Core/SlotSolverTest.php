@@ -1,0 +1,105 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Kit\Mode;
+use DuskSwitch\Core\Kit\Slot;
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Signal\Compiler;
+use DuskSwitch\Core\Solve\SlotSolver;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Each position in the middle of its slot (common practice), read back through the circuit. */
+final class SlotSolverTest extends TestCase
+{
+    /** @return array<string, array{string, string, bool, float, float}> transmitter, its switch, reversed, travel, sub-trim */
+    public static function benches(): array
+    {
+        return [
+            '±512 µs' => ['harbour-16', 'flick-b', false, 1.0, 0.0], '±400 µs' => ['quayside-8', 'face-left', false, 1.25, 0.0],
+            'reversed' => ['harbour-16', 'flick-b', true, 1.0, 0.0], 'with a sub-trim' => ['harbour-16', 'flick-b', false, 1.0, 0.1],
+            'with a short travel' => ['harbour-16', 'flick-b', false, 0.9, -0.05],
+        ];
+    }
+
+    #[DataProvider('benches')]
+    public function test_the_answer_lies_in_the_middle(string $transmitter, string $switch, bool $reverse, float $travel, float $subtrim): void
+    {
+        $kit = Given::transmitter($transmitter);
+        $program = self::program($transmitter, $switch, ['reverse' => $reverse, 'travel' => $travel, 'subtrim' => $subtrim]);
+        $slots = [new Slot('gentle', 6, 900, 1250), new Slot('home', 6, 1250, 1600), new Slot('free', 6, 1600, 2100)];
+
+        $solved = SlotSolver::solved($program, $kit, 6, $slots, self::modes()) ?? self::fail('nothing was solved');
+        foreach (['toward' => 1075, 'middle' => 1425, 'away' => 1850] as $detent => $middle) {
+            self::assertEqualsWithDelta($middle, self::pulse($solved, $kit, $switch, $detent), 1.0, $detent);
+        }
+        self::assertNull(SlotSolver::solved($solved, $kit, 6, $slots, self::modes()), 'what is right stays');
+    }
+
+    public function test_a_slot_that_is_too_far_out_says_how_many_microseconds_are_missing(): void
+    {
+        $kit = Given::transmitter('quayside-8');
+        $program = self::program('quayside-8', 'face-left', ['travel' => 0.5]);
+        $slots = [new Slot('gentle', 6, 1300, 1400), new Slot('home', 6, 1450, 1550), new Slot('free', 6, 2050, 2150)];
+        $answers = array_column(SlotSolver::answers($program, $kit, 6, $slots, self::modes()), null, 'pulse');
+
+        // Half travel of ±400 µs, a step of at most 150 %: 1500 + 400 · 0.5 · 1.5 = 1800.
+        self::assertSame(300.0, $answers[1800]->missing);
+        self::assertSame('free', $answers[1800]->slot?->mode);
+        self::assertSame(-250, $answers[1800]->marginSolved());
+        self::assertSame([0.0, 0.0], [$answers[1350]->missing, $answers[1500]->missing]);
+        self::assertNull(SlotSolver::solved($program, $kit, 6, $slots, self::modes()), 'half an answer is none');
+    }
+
+    public function test_a_step_means_the_mode_of_its_name_or_the_one_that_it_is_in(): void
+    {
+        $kit = Given::transmitter();
+        $program = self::program('harbour-16', 'flick-b');
+        $named = SlotSolver::answers($program, $kit, 6, [new Slot('mode-7', 6, 1900, 2100)], ['mode-7' => self::mode('mode-7', 'Come Home')]);
+        self::assertSame([null, 'mode-7', 'mode-7'], array_map(fn ($one) => $one->slot?->mode, $named), 'home by its name; free because it is in there');
+
+        $elsewhere = SlotSolver::answers($program, $kit, 6, [new Slot('home', 7, 1400, 1600)], self::modes());
+        self::assertSame([null, null, null], array_map(fn ($one) => $one->slot, $elsewhere), 'slots of another channel mean nothing here');
+    }
+
+    public function test_only_a_stepped_function_alone_on_its_channel_can_be_solved(): void
+    {
+        $kit = Given::transmitter();
+        $slots = [new Slot('home', 6, 1400, 1600)];
+        $mixed = self::program('harbour-16', 'flick-b', ['feeds' => [['from' => 'mode'], ['from' => 'mode', 'weight' => 0.1]]]);
+
+        self::assertSame([], SlotSolver::answers($mixed, $kit, 6, $slots, self::modes()));
+        self::assertSame([], SlotSolver::answers($mixed, $kit, 12, $slots, self::modes()), 'no such channel');
+    }
+
+    /** @param  array<string, mixed>  $output */
+    private static function program(string $transmitter, string $switch, array $output = []): Program
+    {
+        return Given::program([
+            'transmitter' => $transmitter,
+            'functions' => [[
+                'id' => 'mode', 'name' => 'Mode', 'steps' => [['id' => 'gentle', 'value' => -1], ['id' => 'home', 'name' => 'Come home', 'value' => 0], ['id' => 'free', 'value' => 1]],
+                'drive' => ['control' => $switch, 'map' => ['away' => 'free', 'middle' => 'home', 'toward' => 'gentle']],
+            ]],
+            'outputs' => [$output + ['channel' => 6, 'name' => 'Mode', 'feeds' => [['from' => 'mode']]]],
+        ])->program;
+    }
+
+    /** @return array<string, Mode> */
+    private static function modes(): array
+    {
+        return ['gentle' => self::mode('gentle', 'Gentle'), 'home' => self::mode('home', 'Come home'), 'free' => self::mode('free', 'Free')];
+    }
+
+    private static function mode(string $id, string $name): Mode
+    {
+        return new Mode($id, $name, true, false, false);
+    }
+
+    private static function pulse(Program $program, Transmitter $transmitter, string $switch, string $detent): ?int
+    {
+        return Given::frame(Compiler::compile($program, $transmitter), [], [$switch => $detent])->pulse(6);
+    }
+}
