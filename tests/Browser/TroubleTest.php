@@ -50,6 +50,43 @@ final class TroubleTest extends BrowserTestCase
         self::assertTrue($page->until(fn (): bool => str_contains((string) file_get_contents(self::$app->url('/api/aircraft/6/export')), '"expo": 0.21'), 'the edit of Tern to be saved'));
     }
 
+    public function test_two_tabs_that_bind_at_once_do_not_meddle_with_each_other(): void
+    {
+        $first = $this->page()->open('/aircraft/4/kit/binding');
+        $second = $this->page()->open('/aircraft/4/kit/binding');
+        $first->find("[data-step='0'] button")->click();
+        $second->named('Transmitter on', 'button')->click();
+        $second->named('Transmitter: choose Bind', 'button')->click();
+        for ($step = 1; $step < 6; $step++) {
+            $first->find("[data-step='{$step}'] button")->click();
+        }
+        $first->find("[data-lamp='solid']");
+        self::assertTrue($second->has("[data-lamp='off']"), 'the other receiver has no power yet');
+
+        $first->keys('#binding-note', 'first tab')->named('Record the binding', 'button')->click();
+        $first->until(fn (): bool => str_contains($first->text('[data-binding]'), 'first tab'), 'the record');
+        $second->browser->navigate()->refresh();
+        $second->until(fn (): bool => str_contains($second->text('[data-binding]'), 'first tab'), 'the record in the other tab');
+    }
+
+    public function test_a_stand_in_that_stops_answering_goes_on_where_it_was(): void
+    {
+        $page = $this->page()->open('/aircraft/4/kit/binding');
+        $page->find("[data-step='0'] button")->click();
+        $page->find("[data-step='1'] button");
+        self::$app->stop();
+        $page->find("[data-step='1'] button")->click();
+        $page->named('Try again', 'button');
+        self::assertTrue($page->has("[data-step='0']"), 'the steps stay on the screen');
+        self::$app->start();
+        $page->named('Try again', 'button')->click();
+        for ($step = 2; $step < 6; $step++) {
+            $page->find("[data-step='{$step}'] button")->click();
+        }
+        $page->find("[data-lamp='solid']");
+        self::assertFalse($page->has('main [role=alert]'));
+    }
+
     public function test_a_lost_server_is_said_and_comes_back_by_itself(): void
     {
         $page = $this->page()->openAircraft('Rook');

@@ -32,14 +32,21 @@ export function BindingView({ aircraft, document }: View) {
       wanted = false
     }
   }, [document, acts])
-  if (problem) return <p className="p-6 text-rose">▲ {problem}</p>
-  if (!binding) return <p className="p-6 text-muted">◌ Looking at the pair…</p>
+  // The acts are kept: trying again lives them once more, and goes on.
+  const trouble = problem && (
+    <p role="alert" className="flex items-center gap-3 px-4 py-2 text-rose lg:col-span-3">
+      <span className="whitespace-pre-line">▲ {problem}</span>
+      <Button onClick={() => setActs([...acts])}>Try again</Button>
+    </p>
+  )
+  if (!binding) return trouble || <p className="p-6 text-muted">◌ Looking at the pair…</p>
   // How far along the guide the acts have come, in its order.
   let done = 0
   for (const act of acts) if (binding.guide[done]?.act === act) done++
   const act = (what: string) => setActs([...acts, what])
   return (
     <div className="grid h-full content-start gap-4 overflow-auto px-4 py-3 lg:grid-cols-[1fr_1fr_20rem]">
+      {trouble}
       <section aria-label="Steps">
         <h2 className="font-semibold">How this pair binds: {binding.way}</h2>
         <ul className="mt-1 text-sm">
