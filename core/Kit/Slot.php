@@ -18,6 +18,12 @@ final readonly class Slot
         return min($pulse - $this->from, $this->to - $pulse);
     }
 
+    /** True where a pulse lies in it. */
+    public function holds(int $pulse): bool
+    {
+        return $pulse >= $this->from && $pulse < $this->to;
+    }
+
     /** True where both hold the same pulse of the same channel. */
     public function overlaps(self $other): bool
     {

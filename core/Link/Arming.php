@@ -20,7 +20,7 @@ final readonly class Arming
     {
         $arming = $this->controller->arming;
 
-        return $arming !== null && $arming->margin($frame->pulse($arming->channel) ?? 0) >= 0;
+        return $arming !== null && $arming->holds($frame->pulse($arming->channel) ?? 0);
     }
 
     /** @return list<Point> what stands in the way now; none where it arms as soon as it's asked */

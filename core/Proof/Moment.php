@@ -37,11 +37,11 @@ final readonly class Moment
             $pulse = $frame->pulse($slot->channel);
             $inside = $pulse === null ? -9999 : $slot->margin($pulse);
             $margin = $margin === null ? $inside : max($margin, $inside);
-            if ($pulse !== null && $pulse >= $slot->from && $pulse < $slot->to) {
+            if ($pulse !== null && $slot->holds($pulse)) {
                 $modes[] = $slot->mode;
             }
         }
-        $armed = $arming === null ? $highest($circuit->frame($full)) > self::TURNS : $arming->margin($frame->pulse($arming->channel) ?? 0) >= 0;
+        $armed = $arming === null ? $highest($circuit->frame($full)) > self::TURNS : $arming->holds($frame->pulse($arming->channel) ?? 0);
 
         return new self($low, $frame->phase(), $armed, array_values(array_unique($modes)), $margin, $idle);
     }
