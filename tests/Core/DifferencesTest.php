@@ -60,6 +60,30 @@ final class DifferencesTest extends TestCase
                 $d->functions[] = (object) ['id' => 'light', 'name' => 'Light'];
                 array_pop($d->outputs);
             }, 'Added function Light', 'Removed output 7 Beeper'],
+            'a failsafe' => ['petrel', fn ($d) => $d->aboard->failsafe[6]->does = 'hold', 'Failsafe of channel 7: 1000 µs → keeps the last'],
+            'a failsafe less' => ['petrel', fn ($d) => array_pop($d->aboard->failsafe), 'Failsafe of channel 7: 1000 µs → none'],
+            'the wire and the pack' => ['petrel', function ($d): void {
+                $d->aboard->kit->wire = 'sum';
+                $d->aboard->kit->pack = 'rook-6s';
+            }, 'Wire: leads → sum', 'Pack: petrel-3s → rook-6s'],
+            'a serial port' => ['nightjar', fn ($d) => $d->aboard->kit->ports[1]->owner = 'Vario', 'Serial port 2: GPS → Vario'],
+            'a slot' => ['midge', fn ($d) => $d->aboard->slots = [(object) ['mode' => 'free', 'channel' => 6, 'from' => 1700, 'to' => 2100]], 'Slot free on channel 6: 1275 to 1375 µs → 1700 to 2100 µs', 'Slot self-level on channel 6: 1025 to 1125 µs → none', 'Slot beeper on channel 7: 1700 to 2100 µs → none'],
+            'the check at power-up' => ['petrel', fn ($d) => $d->aboard->startCheck = ['top-left'], 'Checked at power-up: Left top, Right shoulder → Left top'],
+            'a finding accepted' => ['petrel', fn ($d) => $d->aboard->accepted = [(object) ['finding' => 'nothing-clips output:1', 'reason' => 'only with brakes out']], 'Accepted nothing-clips: none → only with brakes out'],
+            'a dead band and a trim' => ['petrel', function ($d): void {
+                $d->functions[0]->deadband = 0.02;
+                $d->functions[0]->trim = (object) ['authority' => 0.1];
+            }, 'Roll dead band: 0 % → 2 %', 'Roll trim at its end: 20 % → 10 %'],
+            'a condition of a phase' => ['nightjar', fn ($d) => $d->phases[1]->when = (object) ['control' => 'dial-left', 'above' => 0.5], 'Calm when: Flick C away → Left dial above 50 %'],
+            'a limit and a travel of two sides' => ['tern', function ($d): void {
+                $d->outputs[0]->limit = [-1.2, 1.2];
+                $d->outputs[0]->travel = [1.0, 0.9];
+            }, '1 Ailerons travel: 110 % → 100 % low, 90 % high', '1 Ailerons limit: −150 % low, 150 % high → −120 % low, 120 % high'],
+            'a feed that waits' => ['tern', function ($d): void {
+                $d->outputs[2]->feeds[0]->delay = 0.5;
+                $d->outputs[2]->feeds[0]->slow = [2.0, 0.5];
+            }, '3 Motor feed 1: Throttle 100 % → Throttle 100 %, 0.5 s late, slow 2 s up, 0.5 s down'],
+            'a controller' => ['nightjar', fn ($d) => $d->controller = 'keel-mite', 'Controller: keel-f4 → keel-mite'],
             'the whole aircraft' => ['dunlin', function ($d): void {
                 $d->name = 'Dunlin II';
                 $d->stickMode = 1;
