@@ -121,6 +121,41 @@ final class BenchSolversTest extends TestCase
         self::assertSame([1500, 2000], [Given::frame($circuit, ['roll' => 1.0])->pulse(1), Given::frame($circuit, ['roll' => 1.0])->pulse(4)]);
     }
 
+    /** @return iterable<string, array{list<Axis>}> what the controller takes channels 1 to 4 for */
+    public static function orders(): iterable
+    {
+        foreach (Axis::cases() as $first) {
+            foreach (Axis::cases() as $second) {
+                foreach (Axis::cases() as $third) {
+                    foreach (Axis::cases() as $fourth) {
+                        $order = [$first, $second, $third, $fourth];
+                        if (count(array_unique(array_column($order, 'value'))) === 4) {
+                            yield implode(', ', array_column($order, 'value')) => [$order];
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    /** @param  list<Axis>  $order */
+    #[DataProvider('orders')]
+    public function test_whatever_the_controller_takes_a_channel_for_each_stick_moves_its_own_axis_afterwards(array $order): void
+    {
+        $nightjar = Given::circuit(Given::demo('nightjar'))->program;
+        $sticks = [Axis::Roll, Axis::Pitch, Axis::Throttle, Axis::Yaw];
+        foreach (range(0, 15) as $turned) {
+            $rightWay = fn (int $channel): bool => ($turned >> $channel & 1) === 0;
+            $seen = array_map(fn (int $channel): Seen => new Seen($sticks[$channel], $order[$channel], $rightWay($channel)), [0, 1, 2, 3]);
+            $solved = OrderAndReversal::solve($nightjar, $seen);
+            foreach ($order as $channel => $axis) {
+                $output = $solved->output($channel + 1) ?? self::fail();
+                self::assertSame(ucfirst($axis->value), $output->name);
+                self::assertSame($rightWay($channel), $output->reverse === ($nightjar->output(array_search($axis, $sticks, true) + 1)->reverse ?? null));
+            }
+        }
+    }
+
     public function test_an_order_that_cannot_be_is_told(): void
     {
         $told = function (Program $program, Seen ...$seen): string {

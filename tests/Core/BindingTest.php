@@ -13,6 +13,8 @@ use DuskSwitch\Core\Program\Failsafe;
 use DuskSwitch\StandIn\SimulatedReceiver;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** Binding with the simulated receiver: it needs the right order, distance, sub-type and firmware, and fails as real ones do. */
 final class BindingTest extends TestCase
@@ -88,6 +90,32 @@ final class BindingTest extends TestCase
         self::assertStringContainsString('failsafe', $lost->says());
         self::assertTrue($lost->after(Act::TransmitterOn)->hears());
         self::assertSame(Lamp::Off, $bound->after(Act::PowerOff)->lamp());
+    }
+
+    public function test_whatever_one_does_it_hears_only_with_power_and_a_transmitter(): void
+    {
+        $random = new Randomizer(new Mt19937(5));
+        $acts = Act::cases();
+        foreach (self::pairs() as $name => [$kit]) {
+            $heard = 0;
+            for ($try = 0; $try < 200; $try++) {
+                $receiver = SimulatedReceiver::of($kit);
+                [$power, $transmitter, $done] = [false, false, []];
+                for ($step = 0; $step < 12; $step++) {
+                    $act = $random->getInt(0, 2) === 0 ? $acts[$random->getInt(0, count($acts) - 1)] : BindingGuide::acts($kit->receiver ?? self::fail())[$step % count(BindingGuide::acts($kit->receiver))];
+                    $done[] = $act->value;
+                    $receiver = $receiver->after($act);
+                    $power = $act === Act::PowerOn || ($power && $act !== Act::PowerOff);
+                    $transmitter = $act === Act::TransmitterOn || ($transmitter && $act !== Act::TransmitterOff);
+                    $heard += $receiver->hears() ? 1 : 0;
+                    self::assertFalse($receiver->hears() && ! ($power && $transmitter), "{$name}: ".implode(', ', $done));
+                    self::assertFalse($receiver->telemetry() && ! $receiver->hears(), "{$name}: ".implode(', ', $done));
+                    self::assertTrue($power || $receiver->lamp() === Lamp::Off, "{$name}: ".implode(', ', $done));
+                    self::assertNotSame('', $receiver->says());
+                }
+            }
+            self::assertGreaterThan(20, $heard, "{$name} is bound now and then");
+        }
     }
 
     public function test_an_act_changes_nothing_of_what_was(): void
