@@ -162,6 +162,11 @@ final class ProveTest extends BrowserTestCase
         $page->find("[aria-label='Remove Spare']")->click();
         $page->until(fn (): bool => ! $page->has("[data-definition='spare']"), 'it to be gone');
         self::assertTrue($page->has("[data-definition='midge-1s']"));
+
+        $page->named('New pack', 'button')->click();
+        self::assertStringContainsString('"id": "new-pack"', (string) $page->find("[aria-label='Definition']")->getAttribute('value'));
+        $page->named('Keep it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[data-definition='new-pack']"), 'your own'), 'a pack of its own');
     }
 
     public function test_a_pair_is_bound_on_the_stand_in_and_the_failsafe_is_tried(): void

@@ -1,4 +1,4 @@
-import { Copy, Download, Pencil, Trash2, Upload } from 'lucide-react'
+import { Copy, Download, Pencil, Plus, Trash2, Upload } from 'lucide-react'
 import { ToggleGroup } from 'radix-ui'
 import { useRef, useState } from 'react'
 import { said } from '@/api/proposals'
@@ -28,12 +28,19 @@ export default function Stores() {
   const named = KINDS.find((one) => one.id === kind)
   const fail = (problem: unknown) => tell(said(problem), { kind: 'problem' })
 
-  /** A copy with an id that nothing has yet, ready to be edited. */
-  const copy = (of: Definition) => {
+  /** An id that nothing has yet. */
+  const free = (wish: string) => {
     const taken = new Set(items.map((one) => one.document.id))
-    let id = `${of.id.slice(0, 34)}-copy`
-    for (let number = 2; taken.has(id); number++) id = `${of.id.slice(0, 32)}-copy-${number}`
-    setEditing({ ...of, id, name: `${of.name.slice(0, 54)} copy` })
+    let id = wish.slice(0, 38)
+    for (let number = 2; taken.has(id); number++) id = `${wish.slice(0, 36)}-${number}`
+    return id
+  }
+  const copy = (of: Definition) =>
+    setEditing({ ...of, id: free(`${of.id.slice(0, 32)}-copy`), name: `${of.name.slice(0, 54)} copy` })
+  /** One to begin with, every key in its place. */
+  const create = () => {
+    const like = items[0]?.document
+    if (like) setEditing({ ...like, id: free(`new-${kind.slice(0, -1)}`), name: `New ${named?.one}` })
   }
   const download = (of: Definition) => {
     const link = window.document.createElement('a')
@@ -78,6 +85,9 @@ export default function Stores() {
           ))}
         </ToggleGroup.Root>
         <span className="flex-1" />
+        <Button onClick={create}>
+          <Plus size={15} aria-hidden /> New {named?.one}
+        </Button>
         <Button onClick={() => file.current?.click()}>
           <Upload size={15} aria-hidden /> Import a {named?.one}
         </Button>
