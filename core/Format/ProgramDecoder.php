@@ -9,6 +9,7 @@ use DuskSwitch\Core\Program\Aboard;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Curve;
 use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
@@ -116,7 +117,7 @@ final class ProgramDecoder
         return $functions;
     }
 
-    /** @return list<\DuskSwitch\Core\Program\Output> */
+    /** @return list<Output> */
     private static function outputs(?Node $list): array
     {
         $outputs = [];

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Proof;
 
 use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Signal\Frame;
 
 /** One position of the switches: what it means for arming, modes, motors and phases. */
 final readonly class Moment
@@ -29,7 +30,7 @@ final readonly class Moment
     {
         $frame = $circuit->frame($low);
         $arming = $evidence->controller?->arming;
-        $highest = fn (\DuskSwitch\Core\Signal\Frame $of): int => $motors === [] ? 0 : max(array_map(fn (int $channel): int => $of->pulse($channel) ?? 0, $motors));
+        $highest = fn (Frame $of): int => $motors === [] ? 0 : max(array_map(fn (int $channel): int => $of->pulse($channel) ?? 0, $motors));
         $idle = $highest($frame);
         $modes = [];
         $margin = null;

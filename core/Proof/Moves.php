@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Proof;
 
+use DuskSwitch\Core\Kit\Control;
+
 /** What one move of one switch leads to. */
 final class Moves
 {
@@ -44,7 +46,7 @@ final class Moves
     }
 
     /** The control at an input of the panel, or null for a stick. */
-    public function controlAt(int $slot): ?\DuskSwitch\Core\Kit\Control
+    public function controlAt(int $slot): ?Control
     {
         $controls = $this->evidence->plain->transmitter->controls;
 

@@ -6,6 +6,7 @@ use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
+use DuskSwitch\Core\Signal\Panel;
 
 /**
  * How far an output goes in each position of the switches that have a say in it. Sticks go any way between
@@ -20,7 +21,7 @@ final readonly class Reach
     private function __construct(public int $channel, public Cone $cone, public array $rows, public bool $complete) {}
 
     /** The reach of an output. */
-    public static function of(Program $program, Transmitter $transmitter, int $channel, \DuskSwitch\Core\Signal\Panel $panel): self
+    public static function of(Program $program, Transmitter $transmitter, int $channel, Panel $panel): self
     {
         $cone = new Cone($program, $panel, ["output:{$channel}"]);
         if ($cone->size() > self::MOST) {

@@ -7,7 +7,7 @@ use DuskSwitch\Core\Kit\Axis;
 /** Says a state as a pilot would: "Flick A away, roll stick full right, everything else at rest". */
 final readonly class StateWords
 {
-    private const ENDS = ['roll' => ['left', 'right'], 'pitch' => ['back', 'forward'], 'throttle' => ['down', 'up'], 'yaw' => ['left', 'right']];
+    private const ENDS = ['roll' => ['left', 'right'], 'pitch' => ['back', 'forward'], 'yaw' => ['left', 'right']];
 
     public function __construct(private Evidence $evidence) {}
 

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Link\Act;
 use DuskSwitch\Core\Link\BindingGuide;
 use DuskSwitch\Core\Link\Kit;
@@ -130,7 +131,7 @@ final class BindingTest extends TestCase
     {
         $kit = self::kit('nightjar');
         $text = str_replace('"generation": 3', '"generation": 2', (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
-        $old = Kit::of($kit->program, \DuskSwitch\Core\Format\TransmitterDecoder::decode($text), Given::shelf());
+        $old = Kit::of($kit->program, TransmitterDecoder::decode($text), Given::shelf());
         $receiver = self::after($old, BindingGuide::acts($old->receiver ?? self::fail()));
 
         self::assertSame([Lamp::Slow, false], [$receiver->lamp(), $receiver->hears()]);

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\ControlKind;
 use DuskSwitch\Core\Signal\Panel;
@@ -43,7 +44,7 @@ final class KitTest extends TestCase
     public function test_a_switch_can_rest_elsewhere(): void
     {
         $text = str_replace('"name": "Flick B", "kind": "switch"', '"name": "Flick B", "kind": "switch", "rest": "middle"', (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
-        $transmitter = \DuskSwitch\Core\Format\TransmitterDecoder::decode($text);
+        $transmitter = TransmitterDecoder::decode($text);
 
         self::assertSame('middle', $transmitter->control('flick-b')?->rest);
         self::assertSame(0.0, $transmitter->control('flick-b')->restValue());

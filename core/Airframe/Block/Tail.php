@@ -8,6 +8,7 @@ use DuskSwitch\Core\Airframe\Settings;
 use DuskSwitch\Core\Airframe\Surface;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Feed;
+use DuskSwitch\Core\Units\Range;
 
 /** Elevator and rudder, or a V. */
 final class Tail
@@ -56,6 +57,6 @@ final class Tail
 
     private static function turned(Feed $feed, float $by): Feed
     {
-        return new Feed($feed->source, new \DuskSwitch\Core\Units\Range($feed->weight->low * $by, $feed->weight->high * $by), when: $feed->when);
+        return new Feed($feed->source, new Range($feed->weight->low * $by, $feed->weight->high * $by), when: $feed->when);
     }
 }

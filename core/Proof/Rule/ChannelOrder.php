@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
@@ -53,7 +54,7 @@ final class ChannelOrder implements Rule
     }
 
     /** @param  list<string>  $order */
-    private function mended(Evidence $evidence, array $order): ?\DuskSwitch\Core\Program\Program
+    private function mended(Evidence $evidence, array $order): ?Program
     {
         $channels = [];
         foreach ($order as $place => $function) {

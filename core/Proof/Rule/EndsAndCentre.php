@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Proof\Evidence;
@@ -71,7 +72,7 @@ final class EndsAndCentre implements Rule
         return $function instanceof ProportionalFunction && $function->drive instanceof AxisDrive && in_array($function->id, [...$evidence->controller->order ?? [], 'throttle'], true) ? $function : null;
     }
 
-    private static function with(Evidence $evidence, Output $output): \DuskSwitch\Core\Program\Program
+    private static function with(Evidence $evidence, Output $output): Program
     {
         return $evidence->program->with(outputs: array_map(fn (Output $one): Output => $one->channel === $output->channel ? $output : $one, $evidence->program->outputs));
     }
