@@ -32,13 +32,18 @@ final readonly class Checklists
         ];
     }
 
+    private function isHelicopter(): bool
+    {
+        return $this->program->family === Family::Helicopter;
+    }
+
     /** @return list<string> */
     private function firstPower(): array
     {
         $has = fn (string $word): bool => array_filter($this->program->aboard->kit->ports, fn (string $owner): bool => stripos($owner, $word) !== false) !== [];
 
         return self::some([
-            'Propellers are off'.($this->program->family === Family::Helicopter ? ', or the motor is disconnected and the blades are off' : ''),
+            'Propellers are off'.($this->isHelicopter() ? ', or the motor is disconnected and the blades are off' : ''),
             'The old set-up is backed up, before any firmware work',
             'The transmitter is programmed, in a new and empty program, before the aircraft gets power',
             $this->receiver === null ? null : "Link and sub-type are chosen for {$this->receiver->name}; all parts run matching firmware",
@@ -56,7 +61,7 @@ final readonly class Checklists
         $lift = LiftOff::of($this->circuit);
 
         return self::some([
-            'Propellers are off for all of this until the last lines',
+            ($this->isHelicopter() ? 'The motor is disconnected or the blades are off' : 'Propellers are off').' for all of this until the last lines',
             $this->controller === null ? null : "{$this->controller->name}: board level and still, calibrated; the picture moves as the aircraft does",
             ...array_map(fn ($output): string => "Channel {$output->channel}, {$output->name}: moves by its own control alone, the right way, as far as it should", array_slice($this->program->outputs, 0, 4)),
             ...$this->meanings(),
@@ -65,7 +70,7 @@ final readonly class Checklists
             'Failsafe tested: transmitter off, the motor stops or the controller takes over; transmitter on again',
             'Range checked',
             'Balance: the centre of gravity is on its mark',
-            'Propellers on last: the raised edge leads, lettering up, screws of equal length, snug',
+            $this->isHelicopter() ? 'Blades on last: leading edges first, tight enough to swing by hand' : 'Propellers on last: the raised edge leads, lettering up, screws of equal length, snug',
             'First hover outside and from a distance, never over or near the aircraft; one short hover, land, look. Beside a beginner stands someone who can fly it',
         ]);
     }
@@ -80,7 +85,7 @@ final readonly class Checklists
             'Local rules and club rules allow this flight, here and now',
             'Battery charged, strapped, plug tight',
             'Antennas whole and in place; screws and linkages tight',
-            $motor ? 'Propellers right way up, tight, no nick' : null,
+            $motor ? ($this->isHelicopter() ? 'Blades whole, the right way round, tight enough to swing by hand' : 'Propellers right way up, tight, no nick') : null,
             $motor ? 'Throttle stick fully down' : null,
             $this->atRest(),
             'Transmitter on first, then the aircraft',

@@ -45,4 +45,30 @@ final class ChecklistTest extends TestCase
         self::assertContains('The antenna is on the video transmitter before it gets power; air moves over it on the bench', $nightjar);
         self::assertContains('Bound: a command to the controller; 2 to 2.5 m away from the transmitter, then power off and on', $nightjar);
     }
+
+    public function test_a_helicopter_has_blades_and_the_rest_propellers(): void
+    {
+        foreach (array_keys(Given::demos()) as $demo) {
+            $lists = self::lists($demo);
+            $says = implode("\n", [...$lists['each-flight'], ...$lists['first-flight']]);
+            self::assertSame($demo === 'rook', str_contains($says, 'Blades on last') && str_contains($says, 'Blades whole'), $demo);
+            self::assertSame($demo !== 'rook', str_contains($says, 'Propellers on last'), $demo);
+            self::assertSame($demo !== 'rook', str_contains($says, 'Propellers are off for all of this'), $demo);
+        }
+    }
+
+    public function test_every_list_begins_and_ends_with_what_keeps_people_whole(): void
+    {
+        foreach (array_keys(Given::demos()) as $demo) {
+            $lists = self::lists($demo);
+            self::assertStringStartsWith('Local rules and club rules', $lists['each-flight'][0], $demo);
+            self::assertSame('Area clear, people behind you', $lists['each-flight'][count($lists['each-flight']) - 1], $demo);
+            self::assertStringStartsWith('Propellers are off', $lists['first-power'][0], $demo);
+            self::assertSame('Failsafe is set', $lists['first-power'][count($lists['first-power']) - 1], $demo);
+            self::assertStringContainsString('Beside a beginner stands someone who can fly it', $lists['first-flight'][count($lists['first-flight']) - 1], $demo);
+            foreach ($lists as $items) {
+                self::assertSame($items, array_values(array_unique($items)), $demo);
+            }
+        }
+    }
 }

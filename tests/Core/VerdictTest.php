@@ -4,11 +4,9 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Link\Kit;
-use DuskSwitch\Core\Link\Lead;
 use DuskSwitch\Core\Link\Level;
 use DuskSwitch\Core\Link\Point;
 use DuskSwitch\Core\Link\Verdict;
-use DuskSwitch\Core\Link\Wiring;
 use DuskSwitch\Core\Solve\SumSignal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
@@ -70,17 +68,6 @@ final class VerdictTest extends TestCase
 
         self::assertSame(['Wire', 'Supply', 'Plugs'], $look);
         self::assertSame('Receiver', (new Verdict(self::kit('nightjar', fn (\stdClass $d) => $d->receiver = 'nowhere')))->points()[0]->topic);
-    }
-
-    public function test_the_wiring_plan_says_which_lead_goes_where(): void
-    {
-        $leads = fn (string $demo): array => array_map(fn (Lead $lead): string => "{$lead->from} → {$lead->to}: {$lead->by}", (new Wiring(self::kit($demo)))->leads());
-
-        self::assertContains('Lantern R8 → Keel F4: serial, port 1', $leads('nightjar'));
-        self::assertContains('GPS → Keel F4: port 2: its TX to RX, its RX to TX', $leads('nightjar'));
-        self::assertContains('Lantern R12 → Rudder servo: channel 6', $leads('petrel'));
-        self::assertContains('Heron 45 → Lantern R12: + and − first, signal after', $leads('petrel'));
-        self::assertContains('Plumb H → Swash servos: front, left and right, as its manual numbers them', $leads('rook'));
     }
 
     public function test_eight_channels_fit_a_sum_signal_and_nine_may_not(): void

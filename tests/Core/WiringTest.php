@@ -1,0 +1,99 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\Lead;
+use DuskSwitch\Core\Link\Wiring;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
+use PHPUnit\Framework\TestCase;
+
+/** Which lead goes where, drawn from what was chosen. */
+final class WiringTest extends TestCase
+{
+    /** @return array<string, array{string, list<string>}> every lead of the aircraft */
+    public static function plans(): array
+    {
+        return [
+            'servos on the receiver, which the speed controller feeds' => ['tern', [
+                'Petrel 3 cells 2200 → Heron 45: medium plug', 'Heron 45 → Glimmer R6: + and − first, signal after',
+                'Glimmer R6 → Ailerons servo: channel 1', 'Glimmer R6 → Elevator servo: channel 2', 'Glimmer R6 → Heron 45: channel 3',
+                'Glimmer R6 → Rudder servo: channel 4', 'Glimmer R6 → Flaps servo: channel 5',
+            ]],
+            'a flight controller between, its motors on pads' => ['midge', [
+                'Midge 1 cell 300 → Wren 12: tiny plug', 'Midge 1 cell 300 → Keel Mite: pack pads', 'Keel Mite → Lantern R8: + and − first, signal after',
+                'Lantern R8 → Keel Mite: serial, port 1', 'Keel Mite → Wren 12: motor pads 1 to 4, in the drawing\'s order',
+            ]],
+            'a wing: elevons on the controller' => ['dunlin', [
+                'Petrel 3 cells 2200 → Heron 45: medium plug', 'Petrel 3 cells 2200 → Keel Wing: pack pads', 'Keel Wing → Lantern R8: + and − first, signal after',
+                'Lantern R8 → Keel Wing: serial, port 1', 'GPS → Keel Wing: port 2: its TX to RX, its RX to TX', 'Airspeed → Keel Wing: port 3: its TX to RX, its RX to TX',
+                'Keel Wing → Left elevon servo: channel 1', 'Keel Wing → Right elevon servo: channel 2', 'Keel Wing → Heron 45: channel 3',
+            ]],
+            'a stabiliser between' => ['rook', [
+                'Rook 6 cells 5000 → Heron 120: large plug', 'Heron 120 → Lantern R12: + and − first, signal after', 'Lantern R12 → Plumb H: serial, port 1',
+                'Plumb H → Swash servos: front, left and right, as its manual numbers them', 'Plumb H → Tail servo: tail', 'Plumb H → Heron 120: throttle',
+            ]],
+        ];
+    }
+
+    /** @param  list<string>  $leads */
+    #[DataProvider('plans')]
+    public function test_every_lead_is_on_the_plan(string $demo, array $leads): void
+    {
+        self::assertSame($leads, array_map(fn (Lead $one): string => "{$one->from} → {$one->to}: {$one->by}", self::leads($demo)));
+    }
+
+    #[DataProviderExternal(Given::class, 'demos')]
+    public function test_the_receiver_gets_power_once_and_nothing_feeds_itself(string $demo): void
+    {
+        $receiver = self::kit($demo)->receiver->name ?? self::fail();
+        $power = array_filter(self::leads($demo), fn (Lead $one): bool => $one->kind === 'power' && $one->to === $receiver);
+
+        self::assertCount(1, $power);
+        foreach (self::leads($demo) as $lead) {
+            self::assertNotSame($lead->from, $lead->to);
+            self::assertContains($lead->kind, ['power', 'signal']);
+        }
+    }
+
+    public function test_power_comes_from_where_it_was_chosen(): void
+    {
+        $from = fn (string $power, string $speedController = 'heron-45'): string => self::leads('tern', function (\stdClass $d) use ($power, $speedController): void {
+            [$d->aboard->kit->power, $d->aboard->kit->speedController] = [$power, $speedController];
+        })[1]->from;
+
+        self::assertSame('USB', $from('usb'));
+        self::assertSame('Heron 45', $from('pack'), 'through its regulator');
+        self::assertSame('Petrel 3 cells 2200', $from('pack', 'wren-12'), 'a speed controller without a regulator');
+        self::assertSame('Controller', $from('controller'), 'there is none: the plan says what it would be');
+    }
+
+    public function test_a_sum_signal_is_one_lead(): void
+    {
+        $leads = array_map(fn (Lead $one): string => $one->by, self::leads('midge', fn (\stdClass $d) => $d->aboard->kit->wire = 'sum'));
+
+        self::assertContains('sum signal, one lead', $leads);
+        self::assertNotContains('serial, port 1', $leads);
+    }
+
+    /** @param  callable(\stdClass): mixed|null  $change */
+    private static function kit(string $demo, ?callable $change = null): Kit
+    {
+        $document = json_decode(Given::demo($demo));
+        $change === null ?: $change($document);
+        $program = ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
+
+        return Kit::of($program, Given::transmitter($program->transmitter), Given::shelf());
+    }
+
+    /**
+     * @param  callable(\stdClass): mixed|null  $change
+     * @return list<Lead>
+     */
+    private static function leads(string $demo, ?callable $change = null): array
+    {
+        return (new Wiring(self::kit($demo, $change)))->leads();
+    }
+}
