@@ -15,6 +15,7 @@ use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\Needs;
 use DuskSwitch\Core\Signal\Panel;
+use DuskSwitch\Core\Signal\States;
 
 /** All that rules look at: the program with its kit, how far each output goes, and the states that matter for arming and modes. */
 final class Evidence

@@ -7,6 +7,7 @@ use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\Panel;
+use DuskSwitch\Core\Signal\States;
 
 /**
  * How far an output goes in each position of the switches that have a say in it. Sticks go any way between

@@ -14,6 +14,7 @@ use DuskSwitch\Core\Program\Mentions;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Needs;
+use DuskSwitch\Core\Signal\States;
 
 /** Finds phases that no switch position chooses, and those that are never left. */
 final class PhaseReach
@@ -64,14 +65,8 @@ final class PhaseReach
             return null;
         }
         $seen = [];
-        $inputs = $panel->atRest();
-        for ($state = 0; $state < $count; $state++) {
-            $left = $state;
-            foreach ($slots as $slot => $values) {
-                $inputs[$slot] = $values[$left % count($values)];
-                $left = intdiv($left, count($values));
-            }
-            $seen[$circuit->frame(array_values($inputs))->phase()] = true;
+        foreach (States::each($panel->atRest(), $slots) as $inputs) {
+            $seen[$circuit->frame($inputs)->phase()] = true;
         }
 
         return $seen;

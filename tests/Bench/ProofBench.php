@@ -7,8 +7,8 @@ use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Proof;
-use DuskSwitch\Core\Proof\States;
 use DuskSwitch\Core\Signal\Compiler;
+use DuskSwitch\Core\Signal\States;
 use DuskSwitch\Tests\Core\Given;
 
 /** The proof of a program on a transmitter with 8 three-position and 4 two-position switches: 104,976 states. */

@@ -4,9 +4,9 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Proof\Evidence;
-use DuskSwitch\Core\Proof\States;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
+use DuskSwitch\Core\Signal\States;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

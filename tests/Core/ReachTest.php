@@ -3,7 +3,7 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Proof\Evidence;
-use DuskSwitch\Core\Proof\States;
+use DuskSwitch\Core\Signal\States;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Core\Proof;
+namespace DuskSwitch\Core\Signal;
 
 use Generator;
 
