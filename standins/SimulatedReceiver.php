@@ -98,7 +98,8 @@ final readonly class SimulatedReceiver implements ReceiverPort
         $why = match (true) {
             $receiver === null || $link === null => 'They don\'t speak the same kind of link: it goes on blinking. Take a receiver of a link that the transmitter speaks.',
             $this->kit->choice->link !== $receiver->link => 'Another link is chosen in the program: it goes on blinking. Choose '.$link->name.'.',
-            $this->kit->choice->subtype !== $receiver->subtype => 'The wrong sub-type is chosen in the program: it goes on blinking. Choose '.($link->subtypes[$receiver->subtype]['name'] ?? $receiver->subtype).'.',
+            ! isset($link->subtypes[$receiver->subtype]) => "The transmitter has no sub-type {$receiver->subtype} of that link: it goes on blinking. Take another receiver.",
+            $this->kit->choice->subtype !== $receiver->subtype => 'The wrong sub-type is chosen in the program: it goes on blinking. Choose '.$link->subtypes[$receiver->subtype]['name'].'.',
             $this->close => 'Too close: the transmitter swamps it. Step back to 2 to 2.5 m and begin again.',
             default => null,
         };

@@ -37,9 +37,9 @@ final class EndsCentre
         [$readLow, $readHigh] = $output->reverse ? [$high, $low] : [$low, $high];
         $scaleUp = ($readHigh - $centre) / ($sent[2] - $sent[1]);
         $scaleDown = ($centre - $readLow) / ($sent[1] - $sent[0]);
-        $shift = $centre - $sent[1];
+        $off = Ruler::CENTRE - $centre;
         $span = $transmitter->scale->span;
-        $middle = $centred ? Ruler::CENTRE - $shift : $sent[1];
+        $middle = $centred ? $sent[1] + $off / ($off > 0 ? $scaleUp : $scaleDown) : $sent[1];
         $subtrim = round(($middle - $transmitter->scale->centre) / $span, 6);
         $up = round((Ruler::HIGH - ($centred ? Ruler::CENTRE : $centre)) / $scaleUp / $span, 6);
         $down = round((($centred ? Ruler::CENTRE : $centre) - Ruler::LOW) / $scaleDown / $span, 6);

@@ -1,9 +1,18 @@
-import { onWing, type Picked, told, tone } from './surfaces'
+import { type Moved, onWing, type Picked, told, tone } from './surfaces'
 
 const MIDDLE = 200
 const HALF = 180
 
 type Props = Picked & { wing: boolean; glider: boolean }
+
+/** How far a surface is up or down, beside it. */
+function Told({ x, y, anchor, moved }: { x: number; y: number; anchor: 'start' | 'middle' | 'end'; moved: Moved }) {
+  return (
+    <text x={x} y={y} textAnchor={anchor} className="figures fill-ink text-[14px]" data-surface={moved.name}>
+      {told(moved.value, '▲', '▼')}
+    </text>
+  )
+}
 
 /** An aeroplane from above, nose up; and from behind, where up is up. */
 export function Winged({ parts, at, pick, wing, glider }: Props) {
@@ -60,15 +69,7 @@ export function Winged({ parts, at, pick, wing, glider }: Props) {
                 className={`${tone(moved.value)} ${edge(moved.channel)}`}
                 strokeWidth="2"
               />
-              <text
-                x={(x1 + x2) / 2}
-                y={(trailing(a) + trailing(b)) / 2 + 17}
-                textAnchor="middle"
-                className="figures fill-ink text-[14px]"
-                data-surface={moved.name}
-              >
-                {told(moved.value, '▲', '▼')}
-              </text>
+              <Told x={(x1 + x2) / 2} y={(trailing(a) + trailing(b)) / 2 + 17} anchor="middle" moved={moved} />
             </a>
           )
         })}
@@ -80,15 +81,7 @@ export function Winged({ parts, at, pick, wing, glider }: Props) {
               className={`${tone(elevator.value)} ${edge(elevator.channel)}`}
               strokeWidth="2"
             />
-            <text
-              x={MIDDLE - 60}
-              y={tail + 11}
-              textAnchor="end"
-              className="figures fill-ink text-[14px]"
-              data-surface={elevator.name}
-            >
-              {told(elevator.value, '▲', '▼')}
-            </text>
+            <Told x={MIDDLE - 60} y={tail + 11} anchor="end" moved={elevator} />
           </g>
         )}
         {rudder && (
@@ -112,15 +105,12 @@ export function Winged({ parts, at, pick, wing, glider }: Props) {
                   className={`${tone(moved.value)} ${edge(moved.channel)}`}
                   strokeWidth="2"
                 />
-                <text
+                <Told
                   x={MIDDLE + Number(side) * 66}
                   y={tail + 18}
-                  textAnchor={side === 1 ? 'start' : 'end'}
-                  className="figures fill-ink text-[14px]"
-                  data-surface={moved.name}
-                >
-                  {told(moved.value, '▲', '▼')}
-                </text>
+                  anchor={side === 1 ? 'start' : 'end'}
+                  moved={moved}
+                />
               </g>
             ),
         )}
