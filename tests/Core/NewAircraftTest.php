@@ -1,0 +1,93 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Airframe\Starter;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Flight\Checklists;
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Format\ProgramEncoder;
+use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Sheet\Sheet;
+use DuskSwitch\Core\Signal\Compiler;
+use DuskSwitch\Core\Solve\SafeFailsafe;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** A new aircraft of any family on any transmitter: from the first minute to the sheet. */
+final class NewAircraftTest extends TestCase
+{
+    /** @return iterable<string, array{Family, string}> */
+    public static function aircraft(): iterable
+    {
+        foreach (Family::cases() as $family) {
+            foreach (['harbour-16', 'quayside-8', 'lamplight-12'] as $transmitter) {
+                yield "{$family->value} on {$transmitter}" => [$family, $transmitter];
+            }
+        }
+    }
+
+    #[DataProvider('aircraft')]
+    public function test_the_proof_asks_for_nothing_but_what_is_not_chosen_yet(Family $family, string $transmitter): void
+    {
+        $errors = self::errors(self::program($family, $transmitter));
+
+        self::assertSame([], array_values(array_diff($errors, ['failsafe'])), 'only the failsafe is still to be set');
+    }
+
+    #[DataProvider('aircraft')]
+    public function test_with_its_failsafe_set_it_is_safe_in_every_state(Family $family, string $transmitter): void
+    {
+        $safe = SafeFailsafe::for(self::program($family, $transmitter), Given::transmitter($transmitter), Given::shelf()->controller(self::program($family, $transmitter)->controller ?? ''));
+
+        self::assertSame([], self::errors($safe));
+        self::assertTrue(Proof::of(Given::evidence($safe))->isSafe());
+    }
+
+    #[DataProvider('aircraft')]
+    public function test_it_can_be_kept_keyed_in_and_checked(Family $family, string $transmitter): void
+    {
+        $program = self::program($family, $transmitter);
+        $circuit = Compiler::compile($program, Given::transmitter($transmitter));
+
+        self::assertEquals($program, ProgramDecoder::decode(ProgramEncoder::encode($program)));
+        self::assertSame([], Sheet::of($program, Given::transmitter($transmitter))->losses);
+        foreach ((new Checklists($circuit, null, null))->all() as $list) {
+            self::assertNotSame([], $list->items, $list->title);
+        }
+    }
+
+    #[DataProvider('aircraft')]
+    public function test_its_motor_stands_at_power_up(Family $family, string $transmitter): void
+    {
+        $evidence = Given::evidence(self::program($family, $transmitter));
+        foreach ($evidence->motors() as $motor) {
+            self::assertLessThanOrEqual(1050, Given::frame(Compiler::compile($evidence->program, $evidence->transmitter))->pulse($motor->channel), $motor->name);
+        }
+        self::assertNotSame([], $evidence->program->outputs);
+    }
+
+    private static function program(Family $family, string $transmitter): Program
+    {
+        try {
+            $program = Starter::program($family, 'New', Given::transmitter($transmitter));
+
+            // A multirotor is armed by its controller: without one there is nothing to judge.
+            return in_array($family, [Family::Multirotor, Family::TinyMultirotor], true) ? $program->with(controller: 'keel-f4') : $program;
+        } catch (Refused $refused) {
+            self::fail($refused->getMessage());
+        }
+    }
+
+    /** @return list<string> the rules that errors break */
+    private static function errors(Program $program): array
+    {
+        $errors = array_filter(Proof::of(Given::evidence($program))->findings, fn (Finding $one): bool => $one->severity === Severity::Error);
+
+        return array_values(array_unique(array_map(fn (Finding $one): string => $one->rule, $errors)));
+    }
+}
