@@ -7,7 +7,7 @@ use DuskSwitch\App\Stores\Shipped;
 use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Kit\Transmitters;
-use DuskSwitch\Core\Link\ChannelPage;
+use DuskSwitch\Core\Link\ControllerPort;
 use DuskSwitch\StandIn\SimulatedController;
 use Illuminate\Support\ServiceProvider;
 
@@ -19,6 +19,6 @@ final class Provider extends ServiceProvider
         $this->app->singleton(Stores::class, fn () => new Stores(new Shipped(database_path('demo/stores')), new Own));
         $this->app->bind(Shelf::class, Stores::class);
         $this->app->bind(Transmitters::class, Stores::class);
-        $this->app->bind(ChannelPage::class, SimulatedController::class);
+        $this->app->bind(ControllerPort::class, SimulatedController::class);
     }
 }

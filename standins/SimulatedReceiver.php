@@ -6,92 +6,195 @@ use DuskSwitch\Core\Kit\Binding;
 use DuskSwitch\Core\Link\Act;
 use DuskSwitch\Core\Link\Kit;
 use DuskSwitch\Core\Link\Lamp;
+use DuskSwitch\Core\Link\LinkBudget;
 use DuskSwitch\Core\Link\ReceiverPort;
+use DuskSwitch\Core\Link\Trouble;
 
 /**
  * A receiver to practise on. It needs what real ones need: the right order, some distance, the same link and
- * sub-type, matching firmware; and it fails as they do. Immutable: every act gives a receiver.
+ * sub-type, matching firmware; it fails as they do, and can be given a trouble. Every act gives a receiver; the one
+ * before stays as it was.
  */
-final readonly class SimulatedReceiver implements ReceiverPort
+final class SimulatedReceiver implements ReceiverPort
 {
-    private function __construct(
-        private Kit $kit,
-        private bool $powered = false,
-        private bool $transmitting = false,
-        private bool $held = false,
-        private bool $close = true,
-        private bool $waiting = false,
-        private bool $bound = false,
-        private bool $fresh = true,
-        private bool $sends = false,
-        private bool $display = false,
-        private string $says = 'Nothing has power yet.',
-    ) {}
+    private bool $powered = false;
+
+    private bool $fromPack = false;
+
+    private bool $transmitting = false;
+
+    private bool $buttonHeld = false;
+
+    private bool $waiting = false;
+
+    private bool $bound = false;
+
+    private bool $fresh = true;
+
+    private bool $bindSignal = false;
+
+    private bool $displayBound = false;
+
+    private float $metres = 0.5;
+
+    private float $milliwatts = 10.0;
+
+    private string $says = 'Nothing has power yet.';
+
+    private readonly Binding $binding;
+
+    private function __construct(private readonly Kit $kit, private readonly ?Trouble $trouble)
+    {
+        $this->binding = $kit->receiver->binding ?? Binding::Button;
+    }
 
     /** A new receiver, never bound, on the bench half a metre from its transmitter. */
-    public static function of(Kit $kit): self
+    public static function of(Kit $kit, ?Trouble $trouble = null): self
     {
-        return new self($kit);
+        return new self($kit, $trouble);
     }
 
     public function after(Act $act): self
     {
-        $binding = $this->kit->receiver->binding ?? Binding::Button;
+        $next = clone $this;
+        $next->says = match ($act) {
+            Act::StepClose => $next->stand(0.5, 'Half a metre: too close swamps the receiver while it binds.'),
+            Act::StepBack => $next->stand(2.5, '2 to 2.5 m away.'),
+            Act::FarOut => $next->stand(400.0, '400 m out.').$next->also(),
+            Act::TransmitterOn => $next->transmitter(true),
+            Act::TransmitterOff => $next->transmitter(false),
+            Act::TransmitterBinds => $next->bind(),
+            Act::ButtonHeld => $next->button(true),
+            Act::ButtonReleased => $next->button(false),
+            Act::DisplayOn => $next->display(),
+            Act::PowerOn => $next->power(),
+            Act::FlightPack => $next->pack(),
+            Act::PowerOff => $next->dark('No power.'),
+            Act::Command => $next->command(),
+            Act::Save => $next->save(),
+            Act::MoveSticks => $next->moveSticks(),
+            Act::RangeCheck => $next->rangeCheck(),
+            Act::MorePower => $next->morePower(),
+        };
 
-        return match ($act) {
-            Act::StepClose => $this->but(close: true, says: 'Half a metre: too close swamps the receiver while it binds.'),
-            Act::StepBack => $this->but(close: false, says: '2 to 2.5 m away.'),
-            Act::TransmitterOn => $this->but(transmitting: true, says: 'The transmitter is on.'),
-            Act::TransmitterOff => $this->but(transmitting: false, sends: false, says: $this->bound && $this->powered ? 'The link is lost: the receiver goes into failsafe.' : 'The transmitter is off.'),
-            Act::ButtonHeld => $this->but(held: true, says: $this->powered ? 'It has power already: the button counts only while power comes on. Cut its power first.' : 'The button is held.'),
-            Act::ButtonReleased => $this->but(held: false, says: 'The button is released.'),
-            Act::DisplayOn => $this->but(display: true, says: 'The display unit is bound.'),
-            Act::PowerOn => $this->powered($binding),
-            Act::PowerOff => $this->but(powered: false, waiting: false, says: 'No power.'),
-            Act::Command => match (true) {
-                $binding !== Binding::Command => $this->but(says: 'This receiver isn\'t bound by a command; see its steps.'),
-                ! $this->powered => $this->but(says: 'The controller has no power: nothing listens to the command.'),
-                default => $this->but(waiting: true, says: 'The controller tells the receiver to wait for its transmitter.'),
-            },
-            Act::Save => $this->powered
-                ? $this->but(waiting: false, fresh: false, says: $this->bound ? 'Saved and powered anew: '.$this->heard() : 'Saved and powered anew; it isn\'t bound.')
-                : $this->but(says: 'The controller has no power.'),
-            Act::TransmitterBinds => $this->binds($binding),
+        return $next;
+    }
+
+    private function stand(float $metres, string $says): string
+    {
+        $this->metres = $metres;
+
+        return $says;
+    }
+
+    private function transmitter(bool $on): string
+    {
+        [$this->transmitting, $this->bindSignal] = [$on, $on && $this->bindSignal];
+        if ($on) {
+            return 'The transmitter is on.'.$this->also();
+        }
+
+        return match (true) {
+            ! $this->bound || ! $this->powered => 'The transmitter is off.',
+            $this->trouble === Trouble::NoFailsafe => 'The link is lost: every channel keeps its last position. That is no failsafe.',
+            default => 'The link is lost: the receiver goes into failsafe.',
         };
     }
 
-    private function powered(Binding $binding): self
+    private function button(bool $held): string
     {
-        $waits = match ($binding) {
-            Binding::Button => $this->held,
+        $this->buttonHeld = $held;
+        if (! $held) {
+            return 'The button is released.';
+        }
+
+        return $this->powered ? 'It has power already: the button counts only while power comes on. Cut its power first.' : 'The button is held.';
+    }
+
+    private function display(): string
+    {
+        $this->displayBound = true;
+
+        return 'The display unit is bound.';
+    }
+
+    private function pack(): string
+    {
+        $this->fromPack = true;
+
+        return $this->power();
+    }
+
+    private function dark(string $says): string
+    {
+        [$this->powered, $this->waiting, $this->fromPack] = [false, false, false];
+
+        return $says;
+    }
+
+    private function power(): string
+    {
+        $this->waiting = match ($this->binding) {
+            Binding::Button => $this->buttonHeld,
             Binding::Automatic => $this->fresh && ! $this->bound,
-            Binding::Menu, Binding::Display => $this->sends && ! $this->bound,
+            Binding::Menu, Binding::Display => $this->bindSignal && ! $this->bound,
             Binding::Command => false,
         };
-        $now = $this->but(powered: true, waiting: $waits, fresh: false, says: $waits ? 'It waits to be bound.' : ($this->bound ? $this->heard() : 'It has power and hears nothing that it knows.'));
-
+        [$this->powered, $this->fresh] = [true, false];
         // Where the transmitter is sending its bind signal already, they find each other now.
-        return $waits && $this->sends ? $now->found() : $now;
+        if ($this->waiting && $this->bindSignal) {
+            return $this->find();
+        }
+
+        return match (true) {
+            $this->waiting => 'It waits to be bound.',
+            $this->bound => $this->heard(),
+            default => 'It has power and hears nothing that it knows.',
+        };
     }
 
-    private function binds(Binding $binding): self
+    private function command(): string
+    {
+        if ($this->binding !== Binding::Command) {
+            return 'This receiver isn\'t bound by a command; see its steps.';
+        }
+        if (! $this->powered) {
+            return 'The controller has no power: nothing listens to the command.';
+        }
+        $this->waiting = true;
+
+        return 'The controller tells the receiver to wait for its transmitter.';
+    }
+
+    private function save(): string
+    {
+        if (! $this->powered) {
+            return 'The controller has no power.';
+        }
+        [$this->waiting, $this->fresh] = [false, false];
+
+        return $this->bound ? 'Saved and powered anew: '.$this->heard() : 'Saved and powered anew; it isn\'t bound.';
+    }
+
+    private function bind(): string
     {
         if (! $this->transmitting) {
-            return $this->but(says: 'The transmitter is off.');
+            return 'The transmitter is off.';
         }
-        if ($binding === Binding::Display && ! $this->display) {
-            return $this->but(says: 'The display unit is bound first, the hand control second.');
+        if ($this->binding === Binding::Display && ! $this->displayBound) {
+            return 'The display unit is bound first, the hand control second.';
         }
+        $this->bindSignal = true;
 
-        return $this->waiting ? $this->but(sends: true)->found() : $this->but(sends: true, says: match ($binding) {
+        return $this->waiting ? $this->find() : match ($this->binding) {
             Binding::Button => 'The receiver isn\'t waiting: its button must be held while it gets power.',
             Binding::Command => 'The receiver isn\'t waiting: type the command first.',
             default => 'The transmitter sends its bind signal; now power the receiver.',
-        });
+        };
     }
 
     /** They find each other, or not. */
-    private function found(): self
+    private function find(): string
     {
         $receiver = $this->kit->receiver;
         $link = $this->kit->transmitter->links[$receiver->link ?? ''] ?? null;
@@ -100,27 +203,78 @@ final readonly class SimulatedReceiver implements ReceiverPort
             $this->kit->choice->link !== $receiver->link => 'Another link is chosen in the program: it goes on blinking. Choose '.$link->name.'.',
             ! isset($link->subtypes[$receiver->subtype]) => "The transmitter has no sub-type {$receiver->subtype} of that link: it goes on blinking. Take another receiver.",
             $this->kit->choice->subtype !== $receiver->subtype => 'The wrong sub-type is chosen in the program: it goes on blinking. Choose '.$link->subtypes[$receiver->subtype]['name'].'.',
-            $this->close => 'Too close: the transmitter swamps it. Step back to 2 to 2.5 m and begin again.',
+            $this->metres < 2.0 => 'Too close: the transmitter swamps it. Step back to 2 to 2.5 m and begin again.',
             default => null,
         };
+        if ($why !== null) {
+            return $why;
+        }
+        [$this->bound, $this->waiting, $this->bindSignal] = [true, false, false];
 
-        return $why === null
-            ? $this->but(bound: true, waiting: false, sends: false, says: 'They have found each other. Cut its power and power it anew: solid light and a reading are the proof.')
-            : $this->but(says: $why);
+        return 'They have found each other. Cut its power and power it anew: solid light and a reading are the proof.';
+    }
+
+    private function moveSticks(): string
+    {
+        if (! $this->hears()) {
+            return 'No bar moves: the receiver hears nothing.';
+        }
+        if ($this->trouble === Trouble::WeakSupply && ! $this->fromPack) {
+            return $this->dark('The servos move and pull its supply down: it goes dark.');
+        }
+
+        return match (true) {
+            ! $this->arrives() => 'Solid light, and no bar moves at the controller.',
+            $this->trouble === Trouble::OtherOrder => 'The roll stick moves the yaw bar, and the yaw stick the roll bar.',
+            default => 'Each stick moves its own bar.',
+        };
+    }
+
+    private function rangeCheck(): string
+    {
+        if (! $this->hears()) {
+            return 'It hears nothing: bind it first, and switch both on.';
+        }
+        $margin = round($this->budget(LinkBudget::RANGE_CHECK)->margin(30.0));
+
+        return $margin < 0
+            ? 'At 30 m with the power lowered the link is gone: don\'t fly. Look at the antennas.'
+            : "At 30 m with the power lowered every channel answers, with {$margin} dB in hand.";
+    }
+
+    private function morePower(): string
+    {
+        $this->milliwatts = 100.0;
+
+        return '100 mW: 10 dB more.'.$this->also();
+    }
+
+    private function also(): string
+    {
+        return $this->bound && $this->powered ? ' '.$this->heard() : '';
     }
 
     private function heard(): string
     {
+        $sender = $this->trouble === Trouble::BareVideo ? ' The video transmitter gets hot: its antenna is missing.' : '';
+
         return match (true) {
             ! $this->matches() => 'It is bound and drops into failsafe at once: the firmware of the two sides doesn\'t match. Bring both to the same generation.',
             ! $this->transmitting => 'It is bound, and the transmitter is off: failsafe.',
-            default => 'Solid light'.($this->kit->receiver?->telemetry === true ? ' and a telemetry reading' : '').': bound.',
+            $this->budget()->margin($this->metres) < 0 => "The link is gone {$this->metres} m away: failsafe.",
+            default => 'Solid light'.($this->telemetry() ? ' and a telemetry reading' : '').': bound.'.$sender,
         };
+    }
+
+    /** @param  float  $lowered  dB */
+    private function budget(float $lowered = 0.0): LinkBudget
+    {
+        return new LinkBudget($this->milliwatts, lost: $lowered + ($this->trouble === Trouble::BrokenAntenna ? LinkBudget::BROKEN : 0.0));
     }
 
     private function matches(): bool
     {
-        return ($this->kit->transmitter->links[$this->kit->receiver->link ?? '']->generation ?? 0) === $this->kit->receiver?->generation;
+        return $this->trouble !== Trouble::FirmwareApart && ($this->kit->transmitter->links[$this->kit->receiver->link ?? '']->generation ?? 0) === $this->kit->receiver?->generation;
     }
 
     public function lamp(): Lamp
@@ -135,26 +289,21 @@ final readonly class SimulatedReceiver implements ReceiverPort
 
     public function hears(): bool
     {
-        return $this->powered && $this->bound && $this->transmitting && ! $this->waiting && $this->matches();
+        return $this->powered && $this->bound && $this->transmitting && ! $this->waiting && $this->matches() && $this->budget()->margin($this->metres) >= 0;
     }
 
     public function telemetry(): bool
     {
-        return $this->hears() && $this->kit->receiver?->telemetry === true;
+        return $this->hears() && $this->kit->receiver?->telemetry === true && $this->trouble !== Trouble::NoTelemetry;
+    }
+
+    public function arrives(): bool
+    {
+        return $this->hears() && ! in_array($this->trouble, [Trouble::WrongInput, Trouble::NoPort], true);
     }
 
     public function says(): string
     {
         return $this->says;
-    }
-
-    private function but(
-        ?bool $powered = null, ?bool $transmitting = null, ?bool $held = null, ?bool $close = null, ?bool $waiting = null,
-        ?bool $bound = null, ?bool $fresh = null, ?bool $sends = null, ?bool $display = null, ?string $says = null,
-    ): self {
-        return new self(
-            $this->kit, $powered ?? $this->powered, $transmitting ?? $this->transmitting, $held ?? $this->held, $close ?? $this->close, $waiting ?? $this->waiting,
-            $bound ?? $this->bound, $fresh ?? $this->fresh, $sends ?? $this->sends, $display ?? $this->display, $says ?? $this->says,
-        );
     }
 }

@@ -17,6 +17,11 @@ enum Act: string
     case DisplayOn = 'display-on';
     case StepClose = 'step-close';
     case StepBack = 'step-back';
+    case MoveSticks = 'move-sticks';
+    case FlightPack = 'flight-pack';
+    case RangeCheck = 'range-check';
+    case FarOut = 'far-out';
+    case MorePower = 'more-power';
 
     /** The act on a button. */
     public function says(): string
@@ -34,6 +39,11 @@ enum Act: string
             self::DisplayOn => 'Bind the display unit',
             self::StepClose => 'Stand half a metre away',
             self::StepBack => 'Step back to 2 to 2.5 m',
+            self::MoveSticks => 'Move every stick, look at the controller',
+            self::FlightPack => 'Power it from the flight pack',
+            self::RangeCheck => 'Range check: 30 m away, power lowered',
+            self::FarOut => 'Far out: 400 m',
+            self::MorePower => 'Raise the power, 10 mW to 100 mW',
         };
     }
 }

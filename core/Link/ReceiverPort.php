@@ -17,6 +17,9 @@ interface ReceiverPort
     /** True where a reading comes back. */
     public function telemetry(): bool;
 
+    /** True where what it hears arrives at the controller. */
+    public function arrives(): bool;
+
     /** What just happened, and where it failed why, with the cure. */
     public function says(): string;
 }

@@ -9,6 +9,7 @@ use DuskSwitch\Core\Kit\ControllerKind;
 use DuskSwitch\Core\Kit\Receiver;
 use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Circuit;
@@ -72,6 +73,12 @@ final class Evidence
         $parts = Picture::parts($this->program);
 
         return array_values(array_filter($this->program->outputs, fn (Output $output): bool => in_array($parts[$output->channel] ?? '', ['motor', 'left-motor', 'right-motor', 'throttle'], true)));
+    }
+
+    /** True where the kit says when it's armed: a multirotor is armed by its controller, others by their motor's channel where they have none. */
+    public function knowsArming(): bool
+    {
+        return $this->controller !== null || ! in_array($this->program->family, [Family::Multirotor, Family::TinyMultirotor], true);
     }
 
     /** True where a stabiliser flies the cyclic and the tail. */

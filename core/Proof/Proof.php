@@ -19,7 +19,7 @@ final readonly class Proof
     public static function rules(): array
     {
         return [
-            new Rule\SafeAtPowerUp, new Rule\OneMoveDisarms, new Rule\NoStartAboveIdle, new Rule\OneModeInEachState, new Rule\SlotsApart, new Rule\EveryModeReachable,
+            new Rule\ControllerChosen, new Rule\SafeAtPowerUp, new Rule\OneMoveDisarms, new Rule\NoStartAboveIdle, new Rule\OneModeInEachState, new Rule\SlotsApart, new Rule\EveryModeReachable,
             new Rule\SavingModeOneMoveAway, new Rule\NothingRiskyOnTheWay, new Rule\NothingClips, new Rule\EndsAndCentre, new Rule\ChannelOrder,
             new Rule\FailsafeSet, new Rule\NoTrimOnAStabiliser, new Rule\ThrottleFades, new Rule\OneFunctionAControl, new Rule\StartCheck,
             new Rule\EverythingConnected, new Rule\FitsTheLink,

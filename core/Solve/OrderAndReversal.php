@@ -42,7 +42,8 @@ final class OrderAndReversal
         return $program->with(outputs: array_values($changed));
     }
 
-    private static function channel(Program $program, Axis $stick): int
+    /** The channel that carries a stick alone, or null where it's mixed or missing. */
+    public static function carries(Program $program, Axis $stick): ?int
     {
         foreach ($program->outputs as $output) {
             $source = $output->feeds[0]->source ?? null;
@@ -50,6 +51,12 @@ final class OrderAndReversal
                 return $output->channel;
             }
         }
-        throw Refused::because('seen', "no channel carries the {$stick->value} stick alone; with mixing, look at the surfaces one by one instead");
+
+        return null;
+    }
+
+    private static function channel(Program $program, Axis $stick): int
+    {
+        return self::carries($program, $stick) ?? throw Refused::because('seen', "no channel carries the {$stick->value} stick alone; with mixing, look at the surfaces one by one instead");
     }
 }

@@ -10,6 +10,7 @@ use DuskSwitch\Core\Link\Kit;
 use DuskSwitch\Core\Link\Lamp;
 use DuskSwitch\Core\Link\LinkLoss;
 use DuskSwitch\Core\Link\ReceiverPort;
+use DuskSwitch\Core\Link\Trouble;
 use DuskSwitch\Core\Program\Failsafe;
 use DuskSwitch\StandIn\SimulatedReceiver;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -30,9 +31,9 @@ final class BindingTest extends TestCase
     }
 
     /** @param  list<Act>  $acts */
-    private static function after(Kit $kit, array $acts): ReceiverPort
+    private static function after(Kit $kit, array $acts, ?Trouble $trouble = null): ReceiverPort
     {
-        return array_reduce($acts, fn (ReceiverPort $receiver, Act $act): ReceiverPort => $receiver->after($act), SimulatedReceiver::of($kit));
+        return array_reduce($acts, fn (ReceiverPort $receiver, Act $act): ReceiverPort => $receiver->after($act), SimulatedReceiver::of($kit, $trouble));
     }
 
     /** @return array<string, array{Kit}> */
@@ -106,7 +107,7 @@ final class BindingTest extends TestCase
                     $act = $random->getInt(0, 2) === 0 ? $acts[$random->getInt(0, count($acts) - 1)] : BindingGuide::acts($kit->receiver ?? self::fail())[$step % count(BindingGuide::acts($kit->receiver))];
                     $done[] = $act->value;
                     $receiver = $receiver->after($act);
-                    $power = $act === Act::PowerOn || ($power && $act !== Act::PowerOff);
+                    $power = in_array($act, [Act::PowerOn, Act::FlightPack], true) || ($power && $act !== Act::PowerOff);
                     $transmitter = $act === Act::TransmitterOn || ($transmitter && $act !== Act::TransmitterOff);
                     $heard += $receiver->hears() ? 1 : 0;
                     self::assertFalse($receiver->hears() && ! ($power && $transmitter), "{$name}: ".implode(', ', $done));
@@ -136,6 +137,54 @@ final class BindingTest extends TestCase
 
         self::assertSame([Lamp::Slow, false], [$receiver->lamp(), $receiver->hears()]);
         self::assertStringContainsString('drops into failsafe at once: the firmware of the two sides doesn\'t match', $receiver->says());
+    }
+
+    /** @return iterable<string, array{Trouble, list<Act>, string, bool, bool, bool}> after binding: acts, what is said, hears, reads, arrives */
+    public static function troubles(): iterable
+    {
+        yield 'two generations' => [Trouble::FirmwareApart, [], 'drops into failsafe at once', false, false, false];
+        yield 'a broken antenna, on the bench' => [Trouble::BrokenAntenna, [Act::MoveSticks], 'Each stick moves its own bar', true, true, true];
+        yield 'a broken antenna, range check' => [Trouble::BrokenAntenna, [Act::RangeCheck], 'the link is gone: don\'t fly', true, true, true];
+        yield 'a broken antenna, far out' => [Trouble::BrokenAntenna, [Act::FarOut], '400 m away: failsafe', false, false, false];
+        yield 'a broken antenna, saved by power' => [Trouble::BrokenAntenna, [Act::FarOut, Act::MorePower], '100 mW: 10 dB more. Solid light', true, true, true];
+        yield 'the wrong input' => [Trouble::WrongInput, [Act::MoveSticks], 'no bar moves at the controller', true, true, false];
+        yield 'no port' => [Trouble::NoPort, [Act::MoveSticks], 'no bar moves at the controller', true, true, false];
+        yield 'no telemetry' => [Trouble::NoTelemetry, [Act::MoveSticks], 'Each stick moves its own bar', true, false, true];
+        yield 'a weak supply' => [Trouble::WeakSupply, [Act::MoveSticks], 'it goes dark', false, false, false];
+        yield 'a weak supply, cured' => [Trouble::WeakSupply, [Act::MoveSticks, Act::FlightPack, Act::MoveSticks], 'Each stick moves its own bar', true, true, true];
+        yield 'another order' => [Trouble::OtherOrder, [Act::MoveSticks], 'The roll stick moves the yaw bar', true, true, true];
+        yield 'no failsafe' => [Trouble::NoFailsafe, [Act::TransmitterOff], 'keeps its last position', false, false, false];
+        yield 'a bare video transmitter' => [Trouble::BareVideo, [], 'The video transmitter gets hot', true, true, true];
+    }
+
+    /** @param  list<Act>  $acts */
+    #[DataProvider('troubles')]
+    public function test_each_trouble_shows_as_in_the_trade(Trouble $trouble, array $acts, string $says, bool $hears, bool $reads, bool $arrives): void
+    {
+        $kit = self::kit('nightjar');
+        $receiver = self::after($kit, [...BindingGuide::acts($kit->receiver ?? self::fail()), ...$acts], $trouble);
+
+        self::assertStringContainsString($says, $receiver->says());
+        self::assertSame([$hears, $reads, $arrives], [$receiver->hears(), $receiver->telemetry(), $receiver->arrives()]);
+    }
+
+    public function test_a_sound_receiver_passes_its_range_check_and_flies_far(): void
+    {
+        $kit = self::kit('nightjar');
+        $bound = self::after($kit, BindingGuide::acts($kit->receiver ?? self::fail()));
+
+        self::assertStringContainsString('every channel answers, with 15 dB in hand', $bound->after(Act::RangeCheck)->says());
+        self::assertTrue($bound->after(Act::FarOut)->hears());
+    }
+
+    public function test_every_trouble_has_a_name_a_sign_and_a_cure_of_its_own(): void
+    {
+        foreach (['says', 'cure'] as $word) {
+            self::assertCount(count(Trouble::cases()), array_unique(array_map(fn (Trouble $one): string => $one->{$word}(), Trouble::cases())));
+        }
+        foreach (Trouble::cases() as $one) {
+            self::assertNotSame('', $one->shows());
+        }
     }
 
     public function test_after_a_second_every_channel_does_what_its_failsafe_says(): void

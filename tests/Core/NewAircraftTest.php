@@ -39,6 +39,13 @@ final class NewAircraftTest extends TestCase
         self::assertSame([], array_values(array_diff($errors, ['failsafe'])), 'only the failsafe is still to be set');
     }
 
+    public function test_a_multirotor_without_a_controller_is_asked_for_one_and_nothing_is_said_of_its_arming(): void
+    {
+        $errors = self::errors(Starter::program(Family::TinyMultirotor, 'New', Given::transmitter('harbour-16')));
+
+        self::assertSame(['controller-chosen', 'failsafe'], $errors);
+    }
+
     #[DataProvider('aircraft')]
     public function test_with_its_failsafe_set_it_is_safe_in_every_state(Family $family, string $transmitter): void
     {

@@ -191,6 +191,22 @@ final class ProofTest extends TestCase
         self::assertCount(2, Proof::of(Given::evidence($worse))->findings, 'it comes back when the program changes it');
     }
 
+    public function test_a_stick_that_clips_only_beside_the_brakes_says_that_it_is_the_brakes(): void
+    {
+        $findings = Proof::of(Given::evidence(self::program('petrel', fn (\stdClass $d): null => null)))->findings;
+        $flap = array_values(array_filter($findings, fn (Finding $one): bool => $one->about === 'output:3'))[0];
+
+        self::assertSame('note', $flap->severity->value, 'the pilot asked for both');
+        self::assertStringStartsWith('Left flap clips at 67 % of the stick together with Brakes, which takes the way that is missing.', $flap->says);
+
+        $greedy = self::program('petrel', function (\stdClass $d): void {
+            $d->outputs[2]->feeds[1]->weight = 1.4;
+        });
+        $flap = array_values(array_filter(Proof::of(Given::evidence($greedy))->findings, fn (Finding $one): bool => $one->about === 'output:3'))[0];
+        self::assertSame('warning', $flap->severity->value, 'now roll alone is too much, whatever the brakes do');
+        self::assertStringContainsString('the rest of the way does nothing', $flap->says);
+    }
+
     public function test_without_kit_it_still_proves_what_it_can(): void
     {
         $bare = Given::roll([], ['travel' => 1.5, 'feeds' => [['from' => 'roll', 'weight' => 1.5]]]);

@@ -148,6 +148,33 @@ final class ProofTest extends HttpTestCase
         $this->api('POST', '/api/reading', ['document' => $this->document('Tern'), 'channel' => 12], 422)->assertJsonPath('faults.0.path', 'channel');
     }
 
+    public function test_the_stand_in_plays_the_whole_bench(): void
+    {
+        $nightjar = $this->api('POST', '/api/practice', ['document' => $this->document('Nightjar')])->json();
+        self::assertCount(4, $nightjar['order']);
+        self::assertSame(['moved' => 'roll', 'rightWay' => false], $nightjar['board']['roll']);
+        self::assertCount(4, $nightjar['motors']);
+        $said = $this->api('POST', '/api/board', $nightjar['board'])->json('says');
+        self::assertStringContainsString('turned by 180°', $said);
+        $order = $this->api('POST', '/api/propose/order', ['document' => $this->document('Nightjar'), 'seen' => $nightjar['order']])->json('document');
+        $again = $this->api('POST', '/api/practice', ['document' => $order])->json('order');
+        self::assertSame([true, true, true, true], array_column($again, 'rightWay'), 'what was mended stays mended');
+
+        $petrel = $this->api('POST', '/api/practice', ['document' => $this->document('Petrel')])->json();
+        self::assertSame([], $petrel['motors']);
+        self::assertNotSame([], $petrel['surfaces']);
+    }
+
+    public function test_the_receiver_to_practise_on_takes_a_trouble_and_refuses_what_is_none(): void
+    {
+        $document = $this->document('Nightjar');
+        $guide = array_column($this->api('POST', '/api/binding', ['document' => $document, 'acts' => []])->json('guide'), 'act');
+        $deaf = $this->api('POST', '/api/binding', ['document' => $document, 'acts' => [...$guide, 'move-sticks'], 'trouble' => 'no-port'])->json();
+        self::assertSame(['solid', true, false], [$deaf['lamp'], $deaf['hears'], $deaf['arrives']]);
+
+        $this->api('POST', '/api/binding', ['document' => $document, 'acts' => [], 'trouble' => 'gremlins'], 422)->assertJsonPath('faults.0.path', 'trouble');
+    }
+
     public function test_surfaces_are_judged_one_by_one(): void
     {
         $petrel = $this->document('Petrel');

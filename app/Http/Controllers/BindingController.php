@@ -16,6 +16,7 @@ use DuskSwitch\Core\Link\BindingGuide;
 use DuskSwitch\Core\Link\Kit;
 use DuskSwitch\Core\Link\LinkLoss;
 use DuskSwitch\Core\Link\ReceiverPort;
+use DuskSwitch\Core\Link\Trouble;
 use DuskSwitch\StandIn\SimulatedReceiver;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -29,13 +30,14 @@ final readonly class BindingController
 
     public function practise(Request $request): JsonResponse
     {
-        $body = Body::of($request, ['document', 'acts']);
+        $body = Body::of($request, ['document', 'acts'], ['trouble']);
         $acts = array_map(fn (Node $item): Act => $item->choice(Act::class), $body->need('acts')->items(200));
+        $trouble = $body->node->at('trouble')?->choice(Trouble::class);
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
         $kit = Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
         $receiver = self::receiver($kit);
-        $now = array_reduce($acts, fn (ReceiverPort $before, Act $act): ReceiverPort => $before->after($act), SimulatedReceiver::of($kit));
+        $now = array_reduce($acts, fn (ReceiverPort $before, Act $act): ReceiverPort => $before->after($act), SimulatedReceiver::of($kit, $trouble));
         $says = fn (Act $act): array => ['act' => $act->value, 'says' => $act->says()];
 
         return new JsonResponse([
@@ -47,7 +49,9 @@ final readonly class BindingController
             'lampSays' => $now->lamp()->says(),
             'hears' => $now->hears(),
             'telemetry' => $now->telemetry(),
+            'arrives' => $now->arrives(),
             'says' => $now->says(),
+            'troubles' => array_map(fn (Trouble $one): array => ['id' => $one->value, 'says' => $one->says(), 'shows' => $one->shows(), 'cure' => $one->cure()], Trouble::cases()),
         ]);
     }
 

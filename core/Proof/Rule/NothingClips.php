@@ -2,15 +2,18 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
+use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
-use DuskSwitch\Core\Proof\Reach;
+use DuskSwitch\Core\Proof\ReachRow;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
-use DuskSwitch\Core\Signal\Compiler;
+use DuskSwitch\Core\Proof\StickAlone;
 use DuskSwitch\Core\Units\Range;
 
 /** A stick that goes on while its channel stands still. */
@@ -28,60 +31,61 @@ final class NothingClips implements Rule
 
     public function check(Evidence $evidence): array
     {
-        $found = [];
-        foreach ($evidence->program->outputs as $output) {
-            $reach = $evidence->reach($output->channel);
-            foreach ($reach->rows as $row) {
-                if ($row->clipsAt === null) {
-                    continue;
-                }
-                $alone = $this->singleStick($evidence, $reach, $output, $row->state);
-                $mended = $alone === null ? null : $this->mended($evidence->program, $output, $alone);
-                $found[] = new Finding(
-                    $this->id(), $alone === null ? Severity::Note : Severity::Warning, "output:{$output->channel}",
-                    $alone === null
-                        ? "{$output->name} clips when everything is asked for at once: it stops at its limit. Lower a weight, or fly on knowing it"
-                        : "{$output->name} clips at ".round($alone * 100).' % of the stick: the rest of the way does nothing. Lower the weight of its feed, or open the limit',
-                    $row->clipsAt, $mended === null ? null : 'Lower the weight so that full stick just reaches the limit', $mended,
-                );
-                break;
+        return array_values(array_filter(array_map(fn (Output $output): ?Finding => $this->found($evidence, $output), $evidence->program->outputs)));
+    }
+
+    private function found(Evidence $evidence, Output $output): ?Finding
+    {
+        $reach = $evidence->reach($output->channel);
+        $rows = array_values(array_filter($reach->rows, fn (ReachRow $row): bool => $row->clipsAt !== null));
+        if ($rows === []) {
+            return null;
+        }
+        // A stick that clips by itself takes more away than one that clips beside a slider.
+        usort($rows, fn (ReachRow $a, ReachRow $b): int => count($this->beside($evidence, $a)) <=> count($this->beside($evidence, $b)));
+        $stick = new StickAlone($evidence, $reach->cone, $output->channel);
+        foreach ($rows as $row) {
+            $alone = $stick->clipsFrom($row->state);
+            if ($alone !== null) {
+                return $this->early($evidence, $output, $row, $alone, $this->beside($evidence, $row));
             }
         }
 
-        return $found;
+        return new Finding($this->id(), Severity::Note, "output:{$output->channel}", "{$output->name} clips when everything is asked for at once: it stops at its limit. Lower a weight, or fly on knowing it", $rows[0]->clipsAt);
     }
 
     /**
-     * How far one stick alone must go until it clips, 0 to 1; null where it takes several.
-     *
-     * @param  list<float>  $state
+     * @param  float  $alone  how far one stick goes until it clips, 0 to 1
+     * @param  list<string>  $beside
      */
-    private function singleStick(Evidence $evidence, Reach $reach, Output $output, array $state): ?float
+    private function early(Evidence $evidence, Output $output, ReachRow $row, float $alone, array $beside): Finding
     {
-        $circuit = Compiler::compile($reach->cone->part(), $evidence->plain->transmitter);
-        $slot = (int) $circuit->layout->output($output->channel) + 2;
-        $clips = function (int $input, float $x) use ($circuit, $slot, $state): bool {
-            $state[$input] = $x;
+        $says = "{$output->name} clips at ".round($alone * 100).' % of the stick';
+        if ($beside !== []) {
+            $with = implode(' and ', $beside);
 
-            return $circuit->frame(array_values($state))->slots[$slot] === 1;
-        };
-        $least = null;
-        foreach (array_keys($reach->cone->sweeps) as $input) {
-            foreach ([-1.0, 1.0] as $end) {
-                if (! $clips($input, $end)) {
-                    continue;
-                }
-                [$free, $held] = [0.0, 1.0];
-                for ($i = 0; $i < 24; $i++) {
-                    $middle = ($free + $held) / 2;
-                    $clips($input, $end * $middle) ? $held = $middle : $free = $middle;
-                }
-                $least = $least === null ? $held : min($least, $held);
+            return new Finding($this->id(), Severity::Note, "output:{$output->channel}", "{$says} together with {$with}, which takes the way that is missing. Lower the feed of {$with} here, or fly on knowing that the stick does less then", $row->clipsAt);
+        }
+        $mended = $this->mended($evidence->program, $output, $alone);
+
+        return new Finding(
+            $this->id(), Severity::Warning, "output:{$output->channel}", "{$says}: the rest of the way does nothing. Lower the weight of its feed, or open the limit",
+            $row->clipsAt, $mended === null ? null : 'Lower the weight so that full stick just reaches the limit', $mended,
+        );
+    }
+
+    /** @return list<string> what a dial or a slider holds away from rest in that row, by the function's name */
+    private function beside(Evidence $evidence, ReachRow $row): array
+    {
+        $names = [];
+        foreach ($evidence->transmitter->controls as $control) {
+            if ($control->detents === [] && abs($row->state[(int) $evidence->panel->control($control->id)] - $control->restValue()) > 1e-6) {
+                $driven = array_filter($evidence->program->functions, fn (PilotFunction $one): bool => $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive && $one->drive->control === $control->id);
+                $names[] = (array_values($driven)[0] ?? null)?->name() ?? $control->name;
             }
         }
 
-        // Reaching the limit at the very end of the stick takes nothing away.
-        return $least !== null && $least < 0.995 ? $least : null;
+        return $names;
     }
 
     private function mended(Program $program, Output $output, float $share): ?Program

@@ -26,7 +26,7 @@ final class OneMoveDisarms implements Rule
     {
         $moments = $evidence->moments();
         $armed = array_filter($moments, fn (Moment $one): bool => $one->armed);
-        if ($moments === [] || $armed === []) {
+        if ($moments === [] || $armed === [] || ! $evidence->knowsArming()) {
             return [];
         }
         $moves = new Moves($evidence);

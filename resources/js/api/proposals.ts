@@ -45,6 +45,9 @@ export const propose = {
 export const readings = (document: Program, channel: number) =>
   data(POST('/api/reading', { body: { document, channel } }))
 
+/** What the stand-in controller and its aircraft answer to sticks, turns and motors, for practice. */
+export const practice = (document: Program) => data(POST('/api/practice', { body: { document } }))
+
 /** What went wrong, for the pilot. */
 export function said(error: unknown): string {
   if (error instanceof Refusal && 'faults' in error.problem && error.problem.faults.length > 0) {

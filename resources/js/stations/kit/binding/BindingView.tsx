@@ -9,10 +9,12 @@ import { keyed } from '@/parts/keyed'
 import { clock, day } from '@/parts/words'
 import type { View } from '../views'
 import { Lamp } from './Lamp'
+import { Trouble } from './Trouble'
 
 /** The steps that bind this pair, a simulated receiver to practise them on, and the record. */
 export function BindingView({ aircraft, document }: View) {
   const [acts, setActs] = useState<string[]>([])
+  const [trouble, setTrouble] = useState<string>()
   const [binding, setBinding] = useState<Binding | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const bindings = useBindings(aircraft.id)
@@ -20,7 +22,7 @@ export function BindingView({ aircraft, document }: View) {
   const [note, setNote] = useState('')
   useEffect(() => {
     let wanted = true
-    data(POST('/api/binding', { body: { document, acts } })).then(
+    data(POST('/api/binding', { body: trouble ? { document, acts, trouble } : { document, acts } })).then(
       (answer) => {
         if (!wanted) return
         setBinding(answer)
@@ -31,22 +33,22 @@ export function BindingView({ aircraft, document }: View) {
     return () => {
       wanted = false
     }
-  }, [document, acts])
+  }, [document, acts, trouble])
   // The acts are kept: trying again lives them once more, and goes on.
-  const trouble = problem && (
+  const told = problem && (
     <p role="alert" className="flex items-center gap-3 px-4 py-2 text-rose lg:col-span-3">
       <span className="whitespace-pre-line">▲ {problem}</span>
       <Button onClick={() => setActs([...acts])}>Try again</Button>
     </p>
   )
-  if (!binding) return trouble || <p className="p-6 text-muted">◌ Looking at the pair…</p>
+  if (!binding) return told || <p className="p-6 text-muted">◌ Looking at the pair…</p>
   // How far along the guide the acts have come, in its order.
   let done = 0
   for (const act of acts) if (binding.guide[done]?.act === act) done++
   const act = (what: string) => setActs([...acts, what])
   return (
     <div className="grid h-full content-start gap-4 overflow-auto px-4 py-3 lg:grid-cols-[1fr_1fr_20rem]">
-      {trouble}
+      {told}
       <section aria-label="Steps">
         <h2 className="font-semibold">How this pair binds: {binding.way}</h2>
         <ul className="mt-1 text-sm">
@@ -73,14 +75,17 @@ export function BindingView({ aircraft, document }: View) {
       <section aria-label="Simulated receiver">
         <h2 className="font-semibold">A receiver to practise on</h2>
         <p className="text-muted text-sm">
-          Simulated. It fails as real ones do: try another order, stand close, choose another sub-type.
+          Simulated. It fails as real ones do: try another order, stand close, choose another sub-type, give it a
+          trouble.
         </p>
+        <Trouble all={binding.troubles} has={trouble} give={setTrouble} />
         <div className="mt-2 flex items-center gap-4 rounded-xl border border-line bg-deep p-4">
           <Lamp shows={binding.lamp} />
           <div className="min-w-0">
             <p data-lamp={binding.lamp}>
               Lamp {binding.lampSays}
               {binding.telemetry && <span className="text-teal"> · ✓ a reading comes back</span>}
+              {binding.arrives && <span className="text-teal"> · ✓ channels arrive</span>}
             </p>
             <p role="status" data-receiver-says className={binding.hears ? 'text-teal' : 'text-sodium'}>
               {binding.says}

@@ -3,6 +3,7 @@ import { data, POST } from '@/api/client'
 import { said } from '@/api/proposals'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
+import { Practise } from './Practise'
 
 type Turn = 'roll' | 'pitch' | 'yaw'
 type Turned = { moved: Turn; rightWay: boolean }
@@ -57,9 +58,16 @@ export function BoardStep() {
           />
         </div>
       ))}
-      <Button className="mt-2" onClick={() => void explain()}>
-        Explain it
-      </Button>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button onClick={() => void explain()}>Explain it</Button>
+        <Practise
+          step="Board"
+          take={(told) => {
+            setSays(null)
+            setSeen(told.board)
+          }}
+        />
+      </div>
       {says && (
         <p data-board role="status" className="mt-2">
           {says}

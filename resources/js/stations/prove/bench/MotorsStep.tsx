@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react'
 import { data, POST } from '@/api/client'
 import type { Motor, Program } from '@/api/types'
 import { Choice } from '@/parts/Choice'
+import { Practise } from './Practise'
 
 type Seen = { number: number; place: string; turned: 'clockwise' | 'counter-clockwise' | 'jitters' | 'still' }
 
@@ -68,6 +69,10 @@ export function MotorsStep({ document }: { document: Program }) {
           </div>
         )
       })}
+      <Practise
+        step="Motors"
+        take={(told) => setSeen(Object.fromEntries(told.motors.map((one) => [one.number, one])))}
+      />
     </section>
   )
 }

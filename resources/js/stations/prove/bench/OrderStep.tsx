@@ -5,6 +5,7 @@ import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { capital } from '@/parts/words'
 import { Answer } from './Answer'
+import { Practise } from './Practise'
 import { useAnswer } from './useAnswer'
 
 const AXES: Axis[] = ['roll', 'pitch', 'throttle', 'yaw']
@@ -42,9 +43,18 @@ export function OrderStep() {
           />
         </div>
       ))}
-      <Button className="mt-2" onClick={() => answer.ask((document) => propose.order(document, seen))}>
-        Solve order and direction
-      </Button>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button onClick={() => answer.ask((document) => propose.order(document, seen))}>
+          Solve order and direction
+        </Button>
+        <Practise
+          step="Order and direction"
+          take={(told) => {
+            answer.clear()
+            setSeen(seen.map((one) => told.order.find((read) => read.stick === one.stick) ?? one))
+          }}
+        />
+      </div>
       <Answer {...answer} note="Order and direction from the bench" taken={answer.clear} />
     </section>
   )

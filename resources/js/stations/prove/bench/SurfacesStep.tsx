@@ -5,6 +5,7 @@ import type { Program, SurfaceMove } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Answer } from './Answer'
+import { Practise } from './Practise'
 import { useAnswer } from './useAnswer'
 
 const SEEN = [
@@ -61,13 +62,18 @@ export function SurfacesStep({ document }: { document: Program }) {
           />
         </div>
       ))}
-      <Button
-        className="mt-2"
-        disabled={said.length === 0}
-        onClick={() => answer.ask((now) => propose.surfaces(now, said))}
-      >
-        Solve surfaces
-      </Button>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button disabled={said.length === 0} onClick={() => answer.ask((now) => propose.surfaces(now, said))}>
+          Solve surfaces
+        </Button>
+        <Practise
+          step="Surfaces"
+          take={(told) => {
+            answer.clear()
+            setSeen(Object.fromEntries(told.surfaces.map((one) => [`${one.channel}-${one.stick}`, one.rightWay])))
+          }}
+        />
+      </div>
       <Answer
         {...answer}
         note="Surfaces from the bench"

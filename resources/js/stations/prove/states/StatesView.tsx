@@ -75,52 +75,58 @@ export function StatesView({ aircraft }: View) {
       {switches.length === 0 ? (
         <p className="m-auto text-muted">No switch arms, chooses a mode or a phase yet.</p>
       ) : (
-        <Scroller label="Map of states" className="mt-2 min-h-0 flex-1 overflow-auto">
-          <table className="border-separate border-spacing-1 text-sm">
-            <thead>
-              <tr>
-                <th scope="col" className="pr-2 text-left font-normal text-muted">
-                  {named(down)}
-                  {across.length > 0 && ` ↓ ${named(across)} →`}
-                </th>
-                {columns.map((column) => (
-                  <th
-                    key={column.join(' ')}
-                    scope="col"
-                    className="px-1 font-normal text-muted"
-                    title={column.join(', ')}
-                  >
-                    {wide ? column.join(', ') : column.map((one) => GLYPHS[one] ?? one).join('')}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map((row) => (
-                <tr key={row.join(' ')}>
-                  <th scope="row" className="whitespace-nowrap pr-2 text-left font-normal text-muted">
-                    {row.join(', ')}
-                  </th>
-                  {columns.map((column) => {
-                    const cell = byKey.get([...row, ...column].join(' '))
-                    return (
-                      <td key={column.join(' ')} className="p-0">
-                        {cell && (
-                          <Cell
-                            cell={cell}
-                            wide={wide}
-                            dim={!fits(cell)}
-                            here={now === [...row, ...column].join(' ')}
-                          />
-                        )}
-                      </td>
-                    )
-                  })}
+        <>
+          <p className="mt-2 text-muted text-sm" data-map-order>
+            Down: {named(down)}
+            {across.length > 0 && `. Across: ${named(across)}`}.
+          </p>
+          <Scroller label="Map of states" className="mt-2 min-h-0 flex-1 overflow-auto">
+            <table className="border-separate border-spacing-1 text-sm">
+              <thead>
+                <tr>
+                  <td className="sticky top-0 left-0 z-20 bg-ground" />
+                  {columns.map((column) => (
+                    <th
+                      key={column.join(' ')}
+                      scope="col"
+                      className="sticky top-0 z-10 bg-ground px-1 font-normal text-muted"
+                      title={column.join(', ')}
+                    >
+                      {wide ? column.join(', ') : column.map((one) => GLYPHS[one] ?? one).join('')}
+                    </th>
+                  ))}
                 </tr>
-              ))}
-            </tbody>
-          </table>
-        </Scroller>
+              </thead>
+              <tbody>
+                {rows.map((row) => (
+                  <tr key={row.join(' ')}>
+                    <th
+                      scope="row"
+                      className="sticky left-0 z-10 whitespace-nowrap bg-ground pr-2 text-left font-normal text-muted"
+                    >
+                      {row.join(', ')}
+                    </th>
+                    {columns.map((column) => {
+                      const cell = byKey.get([...row, ...column].join(' '))
+                      return (
+                        <td key={column.join(' ')} className="p-0">
+                          {cell && (
+                            <Cell
+                              cell={cell}
+                              wide={wide}
+                              dim={!fits(cell)}
+                              here={now === [...row, ...column].join(' ')}
+                            />
+                          )}
+                        </td>
+                      )
+                    })}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </Scroller>
+        </>
       )}
     </div>
   )

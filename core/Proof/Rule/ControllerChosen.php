@@ -1,0 +1,27 @@
+<?php
+
+namespace DuskSwitch\Core\Proof\Rule;
+
+use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Rule;
+use DuskSwitch\Core\Proof\Severity;
+
+/** What arms a multirotor is its controller: without one nothing about arming can be judged. */
+final class ControllerChosen implements Rule
+{
+    public function id(): string
+    {
+        return 'controller-chosen';
+    }
+
+    public function says(): string
+    {
+        return 'A multirotor is armed by its controller: only with the controller in the kit can the proof say when it is armed, and in which mode.';
+    }
+
+    public function check(Evidence $evidence): array
+    {
+        return $evidence->knowsArming() ? [] : [new Finding($this->id(), Severity::Error, 'program', 'No controller is chosen: nothing says when it is armed, nor where its modes are. Choose the controller in Kit; then the proof goes on')];
+    }
+}
