@@ -4,6 +4,7 @@ namespace DuskSwitch\App\Stores;
 
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Controller;
+use DuskSwitch\Core\Kit\Front;
 use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Kit\Receiver;
 use DuskSwitch\Core\Kit\Shelf;
@@ -74,7 +75,11 @@ final class Stores implements Shelf, Transmitters
      */
     public function keep(Kind $kind, string $text): string
     {
-        $id = $kind->decode($text)->id;
+        $decoded = $kind->decode($text);
+        if ($decoded instanceof Transmitter) {
+            Front::check($decoded);
+        }
+        $id = $decoded->id;
         if ($this->shipped->text($kind, $id) !== null) {
             throw Refused::because('id', "\"{$id}\" ships with the app and stays as it is; give yours another id");
         }

@@ -34,16 +34,16 @@ enum Act: string
             self::PowerOff => 'Cut the receiver\'s power',
             self::ButtonHeld => 'Hold its button',
             self::ButtonReleased => 'Release its button',
-            self::Command => 'Type the bind command with the number of the link type',
-            self::Save => 'Save and repower the controller',
+            self::Command => 'Type the bind command, with the link\'s number',
+            self::Save => 'Save and repower',
             self::DisplayOn => 'Bind the display unit',
             self::StepClose => 'Stand half a metre away',
             self::StepBack => 'Step back to 2 to 2.5 m',
-            self::MoveSticks => 'Move every stick, look at the controller',
+            self::MoveSticks => 'Move every stick',
             self::FlightPack => 'Power it from the flight pack',
-            self::RangeCheck => 'Range check: 30 m away, power lowered',
+            self::RangeCheck => 'Range check at 30 m',
             self::FarOut => 'Far out: 400 m',
-            self::MorePower => 'Raise the power, 10 mW to 100 mW',
+            self::MorePower => 'Raise 10 mW to 100 mW',
         };
     }
 }

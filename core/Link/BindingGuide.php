@@ -22,6 +22,17 @@ final class BindingGuide
         };
     }
 
+    /** @return list<Act> everything that can be done with a receiver that binds this way */
+    public static function possible(Receiver $receiver): array
+    {
+        $only = [
+            Act::ButtonHeld->value => Binding::Button, Act::ButtonReleased->value => Binding::Button,
+            Act::Command->value => Binding::Command, Act::Save->value => Binding::Command, Act::DisplayOn->value => Binding::Display,
+        ];
+
+        return array_values(array_filter(Act::cases(), fn (Act $act): bool => ($only[$act->value] ?? $receiver->binding) === $receiver->binding));
+    }
+
     /** @return list<string> what to see to before the first step */
     public static function cautions(Kit $kit): array
     {

@@ -7,6 +7,8 @@ use DuskSwitch\Core\Fault\Fault;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
+use DuskSwitch\Core\Format\TransmitterDecoder;
+use DuskSwitch\Core\Kit\Front;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -56,6 +58,26 @@ final class BadDefinitionTest extends TestCase
         $document = json_decode((string) file_get_contents(Given::DEMO."/stores/{$file}.json"));
         $spoil($document);
         $this->told(fn () => $kind->decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION)), $path, $says);
+    }
+
+    public function test_a_control_that_lies_on_a_stick_or_on_another_control_is_told(): void
+    {
+        $document = json_decode((string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
+        $document->controls[0]->place = [40, 60];
+        $document->controls[2]->place = $document->controls[1]->place;
+        [$first, $second] = [$document->controls[1]->name, $document->controls[2]->name];
+        $check = fn () => Front::check(TransmitterDecoder::decode((string) json_encode($document)));
+
+        $this->told($check, 'controls[0].place', 'lies on the left stick; move it 10 % of the width or more beside it');
+        $this->told($check, 'controls[2].place', "{$second} lies on {$first}; keep 5 % of the width");
+    }
+
+    public function test_what_ships_has_room_for_everything(): void
+    {
+        foreach (['harbour-16', 'quayside-8', 'lamplight-12'] as $id) {
+            Front::check(Given::transmitter($id));
+            $this->addToAssertionCount(1);
+        }
     }
 
     /** @return array<string, array{callable(\stdClass): mixed, string, string}> */

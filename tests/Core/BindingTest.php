@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
+use DuskSwitch\Core\Kit\Binding;
 use DuskSwitch\Core\Link\Act;
 use DuskSwitch\Core\Link\BindingGuide;
 use DuskSwitch\Core\Link\Kit;
@@ -166,6 +167,19 @@ final class BindingTest extends TestCase
 
         self::assertStringContainsString($says, $receiver->says());
         self::assertSame([$hears, $reads, $arrives], [$receiver->hears(), $receiver->telemetry(), $receiver->arrives()]);
+    }
+
+    #[DataProvider('pairs')]
+    public function test_what_can_be_done_holds_the_guides_steps_and_nothing_of_other_ways(Kit $kit): void
+    {
+        $receiver = $kit->receiver ?? self::fail();
+        $possible = BindingGuide::possible($receiver);
+        foreach (BindingGuide::acts($receiver) as $act) {
+            self::assertContains($act, $possible);
+        }
+        self::assertSame($receiver->binding === Binding::Button, in_array(Act::ButtonHeld, $possible, true));
+        self::assertSame($receiver->binding === Binding::Command, in_array(Act::Save, $possible, true));
+        self::assertContains(Act::RangeCheck, $possible);
     }
 
     public function test_a_sound_receiver_passes_its_range_check_and_flies_far(): void

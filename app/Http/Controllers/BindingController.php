@@ -44,7 +44,7 @@ final readonly class BindingController
             'way' => $receiver->binding->says(),
             'cautions' => BindingGuide::cautions($kit),
             'guide' => array_map($says, BindingGuide::acts($receiver)),
-            'acts' => array_map($says, Act::cases()),
+            'acts' => array_map($says, BindingGuide::possible($receiver)),
             'lamp' => $now->lamp()->value,
             'lampSays' => $now->lamp()->says(),
             'hears' => $now->hears(),

@@ -1,3 +1,4 @@
+import { ToggleGroup } from 'radix-ui'
 import { useState } from 'react'
 import { Refusal } from '@/api/client'
 import { said } from '@/api/proposals'
@@ -5,21 +6,44 @@ import { useStoresChange } from '@/api/queries'
 import type { Definition, StoreKind } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
+import { Front } from './Front'
+import { DefinitionForm } from './form/DefinitionForm'
+import type { Fault } from './form/faults'
 
-type Fault = { path: string; says: string }
+const written = (value: Definition) => JSON.stringify(value, null, 2)
 
-/** A definition as its open document; what is wrong is told with its path, and nothing is lost. */
-export function Editor({ kind, start, onClose }: { kind: StoreKind; start: Definition; onClose: () => void }) {
-  const [text, setText] = useState(() => JSON.stringify(start, null, 2))
+/** A definition as a form, or as its open document; what is wrong is told with its path, and nothing is lost. */
+export default function Editor({ kind, start, onClose }: { kind: StoreKind; start: Definition; onClose: () => void }) {
+  const [value, setValue] = useState(start)
+  const [text, setText] = useState<string | null>(null)
   const [faults, setFaults] = useState<Fault[]>([])
   const change = useStoresChange()
-  const save = async () => {
+
+  /** What was typed as text, or null where it is no JSON. */
+  const read = (): Definition | null => {
+    if (text === null) return value
     try {
-      await change.keep(kind, JSON.parse(text))
+      return JSON.parse(text)
+    } catch (problem) {
+      setFaults([{ path: '', says: `This isn’t JSON: ${(problem as Error).message}` }])
+      return null
+    }
+  }
+  const look = (as: string) => {
+    if (as === 'text') return setText(text ?? written(value))
+    const now = read()
+    if (now === null) return
+    setValue(now)
+    setText(null)
+  }
+  const save = async () => {
+    const now = read()
+    if (now === null) return
+    try {
+      await change.keep(kind, now)
       onClose()
     } catch (problem) {
-      if (problem instanceof SyntaxError) setFaults([{ path: '', says: `This isn’t JSON: ${problem.message}` }])
-      else if (problem instanceof Refusal && 'faults' in problem.problem) setFaults(problem.problem.faults)
+      if (problem instanceof Refusal && 'faults' in problem.problem) setFaults(problem.problem.faults)
       else setFaults([{ path: '', says: said(problem) }])
     }
   }
@@ -27,18 +51,53 @@ export function Editor({ kind, start, onClose }: { kind: StoreKind; start: Defin
     <Dialog
       open
       wide
-      title={start.name}
-      says="The definition as an open document. Its schema is in the project’s schema folder."
+      title={String(value.name ?? start.name)}
+      says="What it has, needs and can do."
       onClose={onClose}
+      foot={
+        <>
+          <Button onClick={onClose}>Leave it</Button>
+          <Button look="main" onClick={() => void save()}>
+            Keep it
+          </Button>
+        </>
+      }
     >
-      <textarea
-        aria-label="Definition"
-        value={text}
-        spellCheck={false}
-        rows={18}
-        onChange={(event) => setText(event.target.value)}
-        className="figures w-full rounded-lg border border-line bg-deep px-3 py-2 text-sm"
-      />
+      <ToggleGroup.Root
+        type="single"
+        value={text === null ? 'form' : 'text'}
+        onValueChange={(as) => as && look(as)}
+        aria-label="Look at it as"
+        className="mb-3 flex gap-1"
+      >
+        {[
+          ['form', 'Form'],
+          ['text', 'Open document'],
+        ].map(([id = '', name]) => (
+          <ToggleGroup.Item
+            key={id}
+            value={id}
+            className="min-h-9 rounded-lg border border-line px-3 text-sm data-[state=on]:border-sodium data-[state=on]:text-sodium"
+          >
+            {name}
+          </ToggleGroup.Item>
+        ))}
+      </ToggleGroup.Root>
+      {text === null ? (
+        <>
+          {kind === 'transmitters' && <Front value={value} onChange={setValue} />}
+          <DefinitionForm kind={kind} value={value} faults={faults} onChange={setValue} />
+        </>
+      ) : (
+        <textarea
+          aria-label="Definition"
+          value={text}
+          spellCheck={false}
+          rows={18}
+          onChange={(event) => setText(event.target.value)}
+          className="figures w-full rounded-lg border border-line bg-deep px-3 py-2 text-sm"
+        />
+      )}
       {faults.length > 0 && (
         <ul role="alert" className="mt-2 rounded-lg border border-rose px-3 py-2 text-sm">
           {faults.map((fault) => (
@@ -49,12 +108,6 @@ export function Editor({ kind, start, onClose }: { kind: StoreKind; start: Defin
           ))}
         </ul>
       )}
-      <div className="mt-3 flex justify-end gap-2">
-        <Button onClick={onClose}>Leave it</Button>
-        <Button look="main" onClick={() => void save()}>
-          Keep it
-        </Button>
-      </div>
     </Dialog>
   )
 }

@@ -1,13 +1,15 @@
 import { Copy, Download, Pencil, Plus, Trash2, Upload } from 'lucide-react'
 import { ToggleGroup } from 'radix-ui'
-import { useRef, useState } from 'react'
+import { lazy, Suspense, useRef, useState } from 'react'
 import { said } from '@/api/proposals'
 import { useStores, useStoresChange } from '@/api/queries'
 import type { Definition, StoreKind } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { tell } from '@/parts/toast'
-import { Editor } from './Editor'
 import { facts } from './facts'
+
+/** The form's library is large, and needed only here. */
+const Editor = lazy(() => import('./Editor'))
 
 const KINDS: { id: StoreKind; name: string; one: string }[] = [
   { id: 'transmitters', name: 'Transmitters', one: 'transmitter' },
@@ -166,7 +168,11 @@ export default function Stores() {
           </li>
         ))}
       </ul>
-      {editing && <Editor kind={kind} start={editing} onClose={() => setEditing(null)} />}
+      {editing && (
+        <Suspense fallback={<p className="p-6 text-muted">◌ Opening…</p>}>
+          <Editor kind={kind} start={editing} onClose={() => setEditing(null)} />
+        </Suspense>
+      )}
     </main>
   )
 }

@@ -94,7 +94,7 @@ export function BindingView({ aircraft, document }: View) {
         </div>
         <div className="mt-2 grid grid-cols-2 gap-1.5">
           {binding.acts.map((one) => (
-            <Button key={one.act} className="min-h-10 justify-start text-left" onClick={() => act(one.act)}>
+            <Button key={one.act} className="min-h-9 justify-start text-left" onClick={() => act(one.act)}>
               {one.says}
             </Button>
           ))}

@@ -24,7 +24,7 @@ export function Trouble({
     else give(id === NONE ? undefined : id)
   }
   return (
-    <div className="mt-2 rounded-lg border border-line px-3 py-2">
+    <div className="mt-2">
       <Choice
         label="Its trouble"
         value={hidden ? SURPRISE : (has ?? NONE)}

@@ -1,9 +1,9 @@
-import { Checkbox } from 'radix-ui'
 import { useEffect, useState } from 'react'
 import { data, POST } from '@/api/client'
 import { useHand } from '@/api/hand'
 import { said } from '@/api/proposals'
 import type { Arming, BoardState, Inputs, Program } from '@/api/types'
+import { Tick } from '@/parts/Tick'
 
 const FAULTS: { key: keyof Omit<BoardState, 'satellites'>; bad: boolean; says: string }[] = [
   { key: 'link', bad: false, says: 'Receiver lost' },
@@ -43,17 +43,12 @@ export function ArmingStep({ document }: { document: Program }) {
       </p>
       <div className="mt-2 grid gap-x-4 gap-y-1 sm:grid-cols-2">
         {FAULTS.map((fault) => (
-          <label key={fault.key} htmlFor={`fault-${fault.key}`} className="flex items-center gap-2 text-sm">
-            <Checkbox.Root
-              id={`fault-${fault.key}`}
-              checked={board[fault.key] === fault.bad}
-              onCheckedChange={(on) => setBoard({ ...board, [fault.key]: on === true ? fault.bad : !fault.bad })}
-              className="flex size-5 items-center justify-center rounded border border-edge bg-deep data-[state=checked]:bg-sodium data-[state=checked]:text-deep"
-            >
-              <Checkbox.Indicator>✕</Checkbox.Indicator>
-            </Checkbox.Root>
-            {fault.says}
-          </label>
+          <Tick
+            key={fault.key}
+            says={fault.says}
+            on={board[fault.key] === fault.bad}
+            onChange={(on) => setBoard({ ...board, [fault.key]: on ? fault.bad : !fault.bad })}
+          />
         ))}
         <label htmlFor="fault-satellites" className="flex items-center gap-2 text-sm">
           <input

@@ -1,0 +1,76 @@
+import type { FieldProps } from '@rjsf/utils'
+import { useState } from 'react'
+import { Tick } from '@/parts/Tick'
+import { inWords } from './templates'
+
+const box = 'figures h-9 w-full min-w-0 rounded-lg border border-line bg-deep px-2 text-right'
+
+/** Two numbers that belong together: from and to, across and down. One number alone counts for both. */
+export function Pair({ formData, fieldPathId, name, onChange }: FieldProps) {
+  const pair: unknown[] = Array.isArray(formData) ? formData : formData === undefined ? [] : [formData, formData]
+  const put = (place: number, text: string) => {
+    const typed = text.replace(',', '.').replace('−', '-')
+    const number = Number(typed)
+    // What isn't a number yet stays as it was typed; the core says so when it's kept.
+    const next = [pair[0], pair[1]]
+    next[place] = typed === '' || Number.isNaN(number) || typed.endsWith('.') ? typed : number
+    onChange(next, fieldPathId.path)
+  }
+  return (
+    <span className="flex gap-1">
+      {[0, 1].map((place) => (
+        <input
+          key={place}
+          aria-label={`${inWords(name)} ${place + 1}`}
+          inputMode="decimal"
+          className={box}
+          value={String(pair[place] ?? '')}
+          onChange={(event) => put(place, event.target.value)}
+        />
+      ))}
+    </span>
+  )
+}
+
+/** Some of several. */
+export function Several({ formData, schema, fieldPathId, onChange }: FieldProps) {
+  const all = ((schema.items as { enum?: string[] } | undefined)?.enum ?? []) as string[]
+  const has = (formData ?? []) as string[]
+  return (
+    <span className="flex flex-wrap gap-x-4">
+      {all.map((one) => (
+        <Tick
+          key={one}
+          says={inWords(one)}
+          on={has.includes(one)}
+          onChange={(on) =>
+            onChange(
+              all.filter((other) => (other === one ? on : has.includes(other))),
+              fieldPathId.path,
+            )
+          }
+        />
+      ))}
+    </span>
+  )
+}
+
+/** Words in a row, with commas between. */
+export function Listed({ formData, fieldPathId, name, onChange }: FieldProps) {
+  const [text, setText] = useState(() => ((formData ?? []) as string[]).join(', '))
+  return (
+    <input
+      aria-label={inWords(name)}
+      className="h-9 w-full rounded-lg border border-line bg-deep px-2.5"
+      value={text}
+      onChange={(event) => {
+        setText(event.target.value)
+        const words = event.target.value.split(',').map((word) => word.trim())
+        onChange(
+          words.filter((word) => word !== ''),
+          fieldPathId.path,
+        )
+      }}
+    />
+  )
+}

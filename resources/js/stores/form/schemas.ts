@@ -1,0 +1,54 @@
+import type { RJSFSchema, UiSchema } from '@rjsf/utils'
+import type { StoreKind } from '@/api/types'
+import controller from '../../../../schema/controller.schema.json'
+import pack from '../../../../schema/pack.schema.json'
+import receiver from '../../../../schema/receiver.schema.json'
+import speedController from '../../../../schema/speed-controller.schema.json'
+import transmitter from '../../../../schema/transmitter.schema.json'
+
+/** The published schemas: the form of a definition is drawn from them. */
+export const schemas: Record<StoreKind, RJSFSchema> = {
+  transmitters: transmitter as RJSFSchema,
+  receivers: receiver as RJSFSchema,
+  controllers: controller as RJSFSchema,
+  packs: pack as RJSFSchema,
+  'speed-controllers': speedController as RJSFSchema,
+}
+
+const own = (field: string, more: object = {}) => ({
+  'ui:field': field,
+  'ui:fieldReplacesAnyOrOneOf': true,
+  ...more,
+})
+const supply = own('Pair', { 'ui:title': 'Supply, from and to, in volts' })
+const place = own('Pair', { 'ui:title': 'Place, % across and down' })
+const wires = own('Several')
+
+const grid = { hundred: { 'ui:title': 'Points for 100 %' } }
+const keying = {
+  ...Object.fromEntries(['travel', 'subtrim', 'rate', 'expo', 'weight', 'value'].map((one) => [one, grid])),
+  positions: { offset: grid, rate: grid },
+}
+
+const common: UiSchema = {
+  format: { 'ui:widget': 'hidden' },
+  version: { 'ui:widget': 'hidden' },
+  'ui:order': ['format', 'version', 'name', 'id', '*'],
+}
+
+/** Where a schema alone would draw clumsily. */
+export const shown: Record<StoreKind, UiSchema> = {
+  transmitters: {
+    ...common,
+    gimbals: {
+      left: { ...place, 'ui:title': 'Left, % across and down' },
+      right: { ...place, 'ui:title': 'Right, % across and down' },
+    },
+    keying,
+    controls: { items: { place } },
+  },
+  receivers: { ...common, supply, wires },
+  controllers: { ...common, supply, wires, order: own('Listed') },
+  packs: common,
+  'speed-controllers': common,
+}
