@@ -9,11 +9,13 @@ use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\Kit\ControllerDecoder;
 use DuskSwitch\Core\Format\Kit\PowerDecoder;
 use DuskSwitch\Core\Format\Kit\ReceiverDecoder;
+use DuskSwitch\Core\Format\Kit\SensorDecoder;
 use DuskSwitch\Core\Format\Node;
 use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Kit\Receiver;
+use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\SpeedController;
 use DuskSwitch\Core\Kit\Transmitter;
 
@@ -25,6 +27,7 @@ enum Kind: string
     case Controllers = 'controllers';
     case Packs = 'packs';
     case SpeedControllers = 'speed-controllers';
+    case Sensors = 'sensors';
 
     /** The format that its documents name. */
     public function format(): string
@@ -35,6 +38,7 @@ enum Kind: string
             self::Controllers => ControllerDecoder::FORMAT,
             self::Packs => PowerDecoder::PACK,
             self::SpeedControllers => PowerDecoder::SPEED_CONTROLLER,
+            self::Sensors => SensorDecoder::FORMAT,
         };
     }
 
@@ -43,7 +47,7 @@ enum Kind: string
      *
      * @throws Refused with the path of everything that is wrong
      */
-    public function decode(string $text): Transmitter|Receiver|Controller|Pack|SpeedController
+    public function decode(string $text): Transmitter|Receiver|Controller|Pack|SpeedController|Sensor
     {
         if ($this === self::Transmitters) {
             return TransmitterDecoder::decode($text);
@@ -55,6 +59,7 @@ enum Kind: string
             self::Controllers => ControllerDecoder::read($node),
             self::Packs => PowerDecoder::pack($node),
             self::SpeedControllers => PowerDecoder::speedController($node),
+            self::Sensors => SensorDecoder::read($node),
         };
         $node->faults->refuseAny();
 

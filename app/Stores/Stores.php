@@ -7,6 +7,7 @@ use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Front;
 use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Kit\Receiver;
+use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Kit\SpeedController;
 use DuskSwitch\Core\Kit\Transmitter;
@@ -15,7 +16,7 @@ use DuskSwitch\Core\Kit\Transmitters;
 /** All definitions: those that ship with the app, and the pilot's own. What ships is found without a database. */
 final class Stores implements Shelf, Transmitters
 {
-    /** @var array<string, Transmitter|Receiver|Controller|Pack|SpeedController|null> */
+    /** @var array<string, Transmitter|Receiver|Controller|Pack|SpeedController|Sensor|null> */
     private array $found = [];
 
     public function __construct(private readonly Shipped $shipped, private readonly ?Own $own = null) {}
@@ -55,6 +56,13 @@ final class Stores implements Shelf, Transmitters
         return $found instanceof SpeedController ? $found : null;
     }
 
+    public function sensor(string $id): ?Sensor
+    {
+        $found = $this->read(Kind::Sensors, $id);
+
+        return $found instanceof Sensor ? $found : null;
+    }
+
     public function ids(): array
     {
         return array_map(strval(...), array_keys([...$this->shipped->all(Kind::Transmitters), ...$this->own?->all(Kind::Transmitters) ?? []]));
@@ -89,7 +97,7 @@ final class Stores implements Shelf, Transmitters
         return $id;
     }
 
-    private function read(Kind $kind, string $id): Transmitter|Receiver|Controller|Pack|SpeedController|null
+    private function read(Kind $kind, string $id): Transmitter|Receiver|Controller|Pack|SpeedController|Sensor|null
     {
         $key = "{$kind->value} {$id}";
         if (! array_key_exists($key, $this->found)) {

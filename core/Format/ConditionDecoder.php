@@ -13,6 +13,7 @@ use DuskSwitch\Core\Program\Condition\Latch;
 use DuskSwitch\Core\Program\Condition\Named;
 use DuskSwitch\Core\Program\Condition\Not;
 use DuskSwitch\Core\Program\Condition\PhaseIs;
+use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Condition\StepIs;
 use DuskSwitch\Core\Program\Condition\Taps;
 use DuskSwitch\Core\Program\Condition\Toggle;
@@ -20,7 +21,7 @@ use DuskSwitch\Core\Program\Condition\Toggle;
 /** Reads a condition: the name of one, or one written out. */
 final class ConditionDecoder
 {
-    private const FORMS = 'control with at, above or below; function with above or below; step; phase; all; any; not; held; latch; toggle; taps';
+    private const FORMS = 'control with at, above or below; function with above or below; sensor with above or below; step; phase; all; any; not; held; latch; toggle; taps';
 
     /** The condition that stands at a node. */
     public static function decode(Node $node): Condition
@@ -28,12 +29,13 @@ final class ConditionDecoder
         if ($node->isText()) {
             return new Named($node->id());
         }
-        foreach (['control', 'function', 'step', 'phase', 'all', 'any', 'not', 'held', 'latch', 'toggle', 'taps'] as $key) {
+        foreach (['control', 'function', 'sensor', 'step', 'phase', 'all', 'any', 'not', 'held', 'latch', 'toggle', 'taps'] as $key) {
             $inside = $node->at($key);
             if ($inside !== null) {
                 return match ($key) {
                     'control' => self::control($node, $inside),
                     'function' => self::functionLevel($node, $inside),
+                    'sensor' => self::sensor($node, $inside),
                     'step' => self::step($node, $inside),
                     'phase' => self::phase($node, $inside),
                     'all' => self::alone($node, $key, new All(self::each($inside))),
@@ -69,6 +71,14 @@ final class ConditionDecoder
         [$above, $level] = self::level($node, 'function');
 
         return new FunctionLevel($function->id(), $above, $level);
+    }
+
+    private static function sensor(Node $node, Node $sensor): Condition
+    {
+        $way = $node->has('above') ? 'above' : 'below';
+        $node->keys(['sensor', $way], ['hysteresis']);
+
+        return new SensorLevel($sensor->id(), $way === 'above', $node->at($way)?->number(-1e6, 1e6) ?? 0.0, $node->at('hysteresis')?->number(0, 1e6) ?? 0.0);
     }
 
     /** @return array{bool, float} above or not, and the level */

@@ -13,6 +13,7 @@ use DuskSwitch\Core\Program\Condition\Latch;
 use DuskSwitch\Core\Program\Condition\Named;
 use DuskSwitch\Core\Program\Condition\Not;
 use DuskSwitch\Core\Program\Condition\PhaseIs;
+use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Condition\StepIs;
 use DuskSwitch\Core\Program\Condition\Taps;
 use DuskSwitch\Core\Program\Condition\Toggle;
@@ -29,6 +30,7 @@ final class ConditionEncoder
             $condition instanceof ControlAt => ['control' => $condition->control, 'at' => $condition->detent],
             $condition instanceof ControlLevel => ['control' => $condition->control, $condition->above ? 'above' : 'below' => $condition->level],
             $condition instanceof FunctionLevel => ['function' => $condition->function, $condition->above ? 'above' : 'below' => $condition->level],
+            $condition instanceof SensorLevel => ['sensor' => $condition->sensor, $condition->above ? 'above' : 'below' => $condition->level, ...$condition->hysteresis === 0.0 ? [] : ['hysteresis' => $condition->hysteresis]],
             $condition instanceof StepIs => ['step' => [$condition->function, $condition->step]],
             $condition instanceof PhaseIs => ['phase' => $condition->phase],
             $condition instanceof All => ['all' => array_map(self::encode(...), $condition->of)],

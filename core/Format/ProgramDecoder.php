@@ -13,6 +13,7 @@ use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Sense\Sense;
 
 /** Reads a program document (format `dusk-switch/program`, version 1). */
 final class ProgramDecoder
@@ -43,7 +44,7 @@ final class ProgramDecoder
         Header::check($node, self::FORMAT, self::VERSION);
         $node->keys(
             ['format', 'version', 'name', 'family', 'transmitter'],
-            ['stickMode', 'receiver', 'controller', 'notes', 'phases', 'functions', 'outputs', 'curves', 'conditions', 'recipe', 'ring', 'ladder', 'aboard'],
+            ['stickMode', 'receiver', 'controller', 'notes', 'phases', 'functions', 'outputs', 'curves', 'conditions', 'recipe', 'ring', 'ladder', 'aboard', 'sense'],
         );
         $program = new Program(
             $node->at('name')?->text() ?? '',
@@ -62,6 +63,7 @@ final class ProgramDecoder
             self::extra($node->at('ring'), ExtrasDecoder::ring(...)),
             self::extra($node->at('ladder'), ExtrasDecoder::ladder(...)),
             self::extra($node->at('aboard'), AboardDecoder::read(...)) ?? new Aboard,
+            self::extra($node->at('sense'), SenseDecoder::read(...)) ?? new Sense,
         );
         $faults->refuseAny();
 

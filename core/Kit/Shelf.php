@@ -16,4 +16,7 @@ interface Shelf
 
     /** The speed controller of that id, or null. */
     public function speedController(string $id): ?SpeedController;
+
+    /** The sensor of that id, or null. */
+    public function sensor(string $id): ?Sensor;
 }

@@ -5,6 +5,8 @@ namespace DuskSwitch\Core\Program;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\DriveCase;
+use DuskSwitch\Core\Program\Sense\Call;
+use DuskSwitch\Core\Program\Sense\Derived;
 
 /** A program with every one of its conditions said again. */
 final class Again
@@ -32,6 +34,10 @@ final class Again
             functions: $functions,
             outputs: $outputs,
             conditions: array_map($again, $program->conditions),
+            sense: $program->sense->with(
+                values: array_map(fn (Derived $one): Derived => new Derived($one->id, $one->name, $one->does, $one->of, $one->by, $one->plus, $maybe($one->while)), $program->sense->values),
+                calls: array_map(fn (Call $one): Call => new Call($one->id, $one->name, $again($one->when), $one->hold, $one->priority, $one->repeat, $maybe($one->after), $one->says), $program->sense->calls),
+            ),
         );
     }
 }

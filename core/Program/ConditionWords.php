@@ -14,6 +14,7 @@ use DuskSwitch\Core\Program\Condition\Latch;
 use DuskSwitch\Core\Program\Condition\Named;
 use DuskSwitch\Core\Program\Condition\Not;
 use DuskSwitch\Core\Program\Condition\PhaseIs;
+use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Condition\StepIs;
 use DuskSwitch\Core\Program\Condition\Taps;
 use DuskSwitch\Core\Program\Condition\Toggle;
@@ -31,6 +32,7 @@ final readonly class ConditionWords
             $condition instanceof ControlAt => "{$this->control($condition->control)} {$condition->detent}",
             $condition instanceof ControlLevel => $this->control($condition->control).$this->level($condition->above, $condition->level),
             $condition instanceof FunctionLevel => $this->function($condition->function).$this->level($condition->above, $condition->level),
+            $condition instanceof SensorLevel => $this->sensor($condition),
             $condition instanceof StepIs => "{$this->function($condition->function)} is {$this->step($condition)}",
             $condition instanceof PhaseIs => "phase {$this->phase($condition->phase)}",
             $condition instanceof All => $this->join($condition->of, ' and '),
@@ -55,6 +57,13 @@ final readonly class ConditionWords
         $several = ($condition instanceof All || $condition instanceof Any) && count($condition->of) > 1;
 
         return $several ? "({$this->say($condition)})" : $this->say($condition);
+    }
+
+    private function sensor(SensorLevel $condition): string
+    {
+        $name = array_column($this->program->sense->values, 'name', 'id')[$condition->sensor] ?? str_replace('-', ' ', $condition->sensor);
+
+        return $name.($condition->above ? ' above ' : ' below ').str_replace('-', '−', (string) round($condition->level, 3));
     }
 
     private function level(bool $above, float $level): string

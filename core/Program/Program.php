@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Program;
 
 use DuskSwitch\Core\Kit\StickMode;
 use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Sense\Sense;
 
 /** A transmitter program: what the pilot means, by which control, on which channels. Immutable. */
 final readonly class Program
@@ -19,6 +20,7 @@ final readonly class Program
      * @param  Ring|null  $ring  what holds two functions together inside a circle
      * @param  Ladder|null  $ladder  a learner's planned steps
      * @param  Aboard  $aboard  the kit's settings and what was decided about them
+     * @param  Sense  $sense  what it senses, and what is said of it
      */
     public function __construct(
         public string $name,
@@ -37,6 +39,7 @@ final readonly class Program
         public ?Ring $ring = null,
         public ?Ladder $ladder = null,
         public Aboard $aboard = new Aboard,
+        public Sense $sense = new Sense,
     ) {}
 
     /** The function of that id, or null. */
@@ -98,11 +101,12 @@ final readonly class Program
         ?Aboard $aboard = null,
         ?string $receiver = null,
         ?string $controller = null,
+        ?Sense $sense = null,
     ): self {
         return new self(
             $name ?? $this->name, $this->family, $this->stickMode, $transmitter ?? $this->transmitter, $receiver ?? $this->receiver, $controller ?? $this->controller,
             $this->notes, $phases ?? $this->phases, $functions ?? $this->functions, $outputs ?? $this->outputs,
-            $curves ?? $this->curves, $conditions ?? $this->conditions, $recipe ?? $this->recipe, $ring ?? $this->ring, $ladder ?? $this->ladder, $aboard ?? $this->aboard,
+            $curves ?? $this->curves, $conditions ?? $this->conditions, $recipe ?? $this->recipe, $ring ?? $this->ring, $ladder ?? $this->ladder, $aboard ?? $this->aboard, $sense ?? $this->sense,
         );
     }
 
@@ -111,7 +115,7 @@ final readonly class Program
     {
         return new self(
             $this->name, $this->family, $this->stickMode, $this->transmitter, $this->receiver, $this->controller, $this->notes,
-            $this->phases, $this->functions, $this->outputs, $this->curves, $this->conditions, $this->recipe, null, $this->ladder, $this->aboard,
+            $this->phases, $this->functions, $this->outputs, $this->curves, $this->conditions, $this->recipe, null, $this->ladder, $this->aboard, $this->sense,
         );
     }
 }

@@ -14,6 +14,7 @@ use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\Held;
 use DuskSwitch\Core\Program\Condition\Latch;
 use DuskSwitch\Core\Program\Condition\Not;
+use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Condition\Taps;
 use DuskSwitch\Core\Program\Condition\Toggle;
 use DuskSwitch\Core\Program\ConditionTree;
@@ -46,7 +47,7 @@ final class Plain
     private function forgotten(Condition $condition, ConditionWords $words): Condition
     {
         return match (true) {
-            $condition instanceof Toggle, $condition instanceof Taps => $this->bit($condition, $words),
+            $condition instanceof Toggle, $condition instanceof Taps, $condition instanceof SensorLevel => $this->bit($condition, $words),
             $condition instanceof Held => new All([$condition->of, $this->bit($condition, $words)]),
             // The reset wins; without it, set or still set.
             $condition instanceof Latch => new All([new Not($condition->reset), new Any([$condition->set, $this->bit($condition, $words)])]),

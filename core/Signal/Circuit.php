@@ -79,12 +79,17 @@ final class Circuit
      *
      * @param  list<float>  $inputs  in the order of the panel
      * @param  State|null  $state  what the tick before gave; null in the first, which begins settled
+     * @param  array<string, float>  $telemetry  values by id, in base units; those that nothing asks for are left aside
      */
-    public function tick(array $inputs, ?State $state = null): Tick
+    public function tick(array $inputs, ?State $state = null, array $telemetry = []): Tick
     {
         $this->tick ??= self::make($this->codeInTime());
         $memory = $state === null ? array_fill(0, $this->remembers, 0.0) : $state->memory;
-        [$v, $m] = ($this->tick)(array_merge($inputs, $this->blank), $this->curves, $memory, $state === null);
+        $slots = array_merge($inputs, $this->blank);
+        foreach ($this->layout->sensors as $id => $slot) {
+            $slots[$slot] = $telemetry[$id] ?? NAN;
+        }
+        [$v, $m] = ($this->tick)($slots, $this->curves, $memory, $state === null);
 
         return new Tick(new Frame($this->program, $this->layout, $v), new State($m));
     }

@@ -2,11 +2,15 @@
 
 namespace DuskSwitch\Core\Signal;
 
+use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Condition\SensorLevel;
+use DuskSwitch\Core\Program\Mentions;
 use DuskSwitch\Core\Program\Program;
 
 /**
  * Which slot holds what while a circuit runs: the inputs of the panel, the constant 1, the active phase,
- * the named conditions, two slots a function (value, step) and three an output (signal, pulse, clipped).
+ * the named conditions, two slots a function (value, step), three an output (signal, pulse, clipped), and one a
+ * telemetry value that a condition looks at.
  */
 final readonly class Layout
 {
@@ -25,6 +29,9 @@ final readonly class Layout
     /** @var array<int, int> */
     private array $outputs;
 
+    /** @var array<string, int> */
+    public array $sensors;
+
     public function __construct(public Panel $panel, Program $program)
     {
         $next = $panel->size();
@@ -42,6 +49,15 @@ final readonly class Layout
             $outputs[$output->channel] = $next;
             $next += 3;
         }
+        $sensors = [];
+        Mentions::of($program, function (Condition $one) use (&$sensors, &$next): bool {
+            if ($one instanceof SensorLevel) {
+                $sensors[$one->sensor] ??= $next++;
+            }
+
+            return false;
+        });
+        $this->sensors = $sensors;
         $this->conditions = $conditions;
         $this->functions = $functions;
         $this->outputs = $outputs;
@@ -69,6 +85,7 @@ final readonly class Layout
     /** @return list<float|int> what follows the inputs, before anything has run */
     public function blank(): array
     {
-        return [1.0, ...array_fill(0, max(0, $this->size - $this->one - 1), 0)];
+        // What a sensor sends is no number until it comes: no comparison holds.
+        return [1.0, ...array_fill(0, max(0, $this->size - $this->one - 1 - count($this->sensors)), 0), ...array_fill(0, count($this->sensors), NAN)];
     }
 }

@@ -15,6 +15,7 @@ use DuskSwitch\Core\Program\Condition\Latch;
 use DuskSwitch\Core\Program\Condition\Named;
 use DuskSwitch\Core\Program\Condition\Not;
 use DuskSwitch\Core\Program\Condition\PhaseIs;
+use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Condition\StepIs;
 use DuskSwitch\Core\Program\Condition\Taps;
 use DuskSwitch\Core\Program\Condition\Toggle;
@@ -26,6 +27,7 @@ use DuskSwitch\Core\Signal\Test\Latched;
 use DuskSwitch\Core\Signal\Test\Reversed;
 use DuskSwitch\Core\Signal\Test\Tapped;
 use DuskSwitch\Core\Signal\Test\Test;
+use DuskSwitch\Core\Signal\Test\Threshold;
 use DuskSwitch\Core\Signal\Test\Toggled;
 use LogicException;
 
@@ -46,6 +48,7 @@ final readonly class TestCompiler
             $condition instanceof FunctionLevel => $this->level(
                 $this->names->functionSlot($condition->function, "{$path}.function"), $condition->above, $condition->level,
             ),
+            $condition instanceof SensorLevel => new Threshold($this->layout->sensors[$condition->sensor], $condition->above, $condition->level, $condition->hysteresis, $this->memory),
             $condition instanceof StepIs => Compare::equals(...$this->names->step($condition->function, $condition->step, "{$path}.step")),
             $condition instanceof PhaseIs => Compare::equals($this->layout->phase, $this->names->phase($condition->phase, "{$path}.phase")),
             $condition instanceof All => Combined::all($this->each($condition->of, "{$path}.all")),

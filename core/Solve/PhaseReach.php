@@ -6,6 +6,7 @@ use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\Latch;
+use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Condition\Taps;
 use DuskSwitch\Core\Program\Condition\Toggle;
 use DuskSwitch\Core\Program\ConditionWords;
@@ -33,7 +34,7 @@ final class PhaseReach
     public static function notes(Circuit $circuit): array
     {
         $program = $circuit->program;
-        $remembers = Mentions::of($program, fn (Condition $one): bool => $one instanceof Toggle || $one instanceof Taps || $one instanceof Latch);
+        $remembers = Mentions::of($program, fn (Condition $one): bool => $one instanceof Toggle || $one instanceof Taps || $one instanceof Latch || $one instanceof SensorLevel);
         if (count($program->phases) < 2 || $remembers !== []) {
             return [];
         }

@@ -12,7 +12,7 @@ final class HouseRules
     /** A folder of the core uses itself and those before it. */
     private const ORDER = [
         ['Fault'], ['Units'], ['Kit'], ['Program'], ['Signal'],
-        ['Airframe', 'Solve', 'Telemetry'], ['Proof', 'Link'], ['Move', 'Speech', 'Rehearsal', 'Flight'], ['Sheet'], ['Format'],
+        ['Airframe', 'Solve'], ['Proof', 'Link'], ['Telemetry'], ['Speech'], ['Move', 'Rehearsal', 'Flight'], ['Sheet'], ['Format'],
     ];
 
     public function testCoreKnowsNothingOfTheRest(): Rule

@@ -1,0 +1,59 @@
+<?php
+
+namespace DuskSwitch\Core\Format\Kit;
+
+use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\Once;
+use DuskSwitch\Core\Kit\Quantity;
+use DuskSwitch\Core\Kit\Sensor;
+use DuskSwitch\Core\Kit\SensorBus;
+use DuskSwitch\Core\Kit\SensorKind;
+use DuskSwitch\Core\Units\Range;
+use DuskSwitch\Core\Units\Unit;
+
+/** Reads the definition of a sensor (format `dusk-switch/sensor`, version 1). */
+final class SensorDecoder
+{
+    public const FORMAT = 'dusk-switch/sensor';
+
+    /** The sensor that stands at a node; faults are noted with the node. */
+    public static function read(Node $node): Sensor
+    {
+        $node->keys(['format', 'version', 'id', 'name', 'kind', 'quantities', 'address', 'buses', 'supply', 'draw'], ['block', 'starts', 'advice']);
+        $ids = new Once('a value');
+        $quantities = array_map(fn (Node $item): Quantity => self::quantity($item, $ids), $node->at('quantities')?->items(24, 1) ?? []);
+        $buses = array_map(fn (Node $item): SensorBus => $item->choice(SensorBus::class), $node->at('buses')?->items(2, 1) ?? []);
+
+        return new Sensor(
+            $node->at('id')?->id() ?? '',
+            $node->at('name')?->text() ?? '',
+            $node->at('kind')?->choice(SensorKind::class) ?? SensorKind::Voltage,
+            $quantities === [] ? [new Quantity('none', 'None', Unit::One, new Range(0, 1), 1, 1, 0)] : $quantities,
+            $node->at('address')?->whole(1, 28) ?? 1,
+            $buses === [] ? [SensorBus::Shared] : $buses,
+            Supply::read($node->at('supply')),
+            $node->at('draw')?->number(0, 100_000) ?? 0.0,
+            $node->at('block')?->whole(1, 32) ?? count($quantities),
+            array_map(fn (Node $item): int => $item->whole(0, 63), $node->at('starts')?->items(32) ?? []),
+            array_map(fn (Node $item): string => $item->text(200), $node->at('advice')?->items(12) ?? []),
+        );
+    }
+
+    private static function quantity(Node $node, Once $ids): Quantity
+    {
+        $node->keys(['id', 'name', 'unit', 'range', 'rate'], ['resolution', 'noise']);
+        $range = $node->at('range')?->range(-1e6, 1e6) ?? new Range(0, 1);
+        if ($range->low >= $range->high) {
+            $node->at('range')?->fault("goes from {$range->low} to {$range->high}: nothing fits in between; the lower one comes first");
+        }
+        $resolution = $node->at('resolution')?->number(0, 1e5) ?? 0.0;
+        if ($resolution > $range->high - $range->low) {
+            $node->at('resolution')?->fault("is coarser than its range of {$range->low} to {$range->high}: it could send one value only");
+        }
+
+        return new Quantity(
+            $ids->id($node), $node->at('name')?->text(30) ?? '', $node->at('unit')?->choice(Unit::class) ?? Unit::One,
+            $range, $node->at('rate')?->number(0.05, 100) ?? 1.0, $resolution, $node->at('noise')?->number(0, 1e5) ?? 0.0,
+        );
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+namespace DuskSwitch\Core\Kit;
+
+use DuskSwitch\Core\Units\Range;
+
+/** A sensor as its definition tells it. */
+final readonly class Sensor
+{
+    /**
+     * @param  non-empty-list<Quantity>  $quantities
+     * @param  int  $address  to which it answers as it arrives
+     * @param  non-empty-list<SensorBus>  $buses  that it can speak
+     * @param  Range  $supply  volts
+     * @param  float  $draw  mA
+     * @param  int  $block  how many neighbouring slots it takes in a transmitter with fixed slots
+     * @param  list<int>  $starts  where that block may start; empty = anywhere
+     * @param  list<string>  $advice  how to mount it
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public SensorKind $kind,
+        public array $quantities,
+        public int $address,
+        public array $buses,
+        public Range $supply,
+        public float $draw,
+        public int $block,
+        public array $starts,
+        public array $advice,
+    ) {}
+
+    /** The quantity of that id, or null. */
+    public function quantity(string $id): ?Quantity
+    {
+        foreach ($this->quantities as $quantity) {
+            if ($quantity->id === $id) {
+                return $quantity;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+namespace DuskSwitch\Core\Speech;
+
+use DuskSwitch\Core\Program\Sense\Token;
+use DuskSwitch\Core\Telemetry\Values;
+use DuskSwitch\Core\Units\Dimension;
+
+/** Turns the tokens of a phrase into words, with the values of the moment. */
+final readonly class Phrase
+{
+    public function __construct(private Values $values, private Language $language) {}
+
+    /**
+     * The words; a value that isn't there is said to be missing.
+     *
+     * @param  list<Token>  $tokens
+     * @param  array<string, float>  $now  telemetry in base units
+     */
+    public function say(array $tokens, array $now): string
+    {
+        return trim(implode(' ', array_map(fn (Token $token): string => $token->words ?? $this->value($token, $now[$token->value] ?? null), $tokens)));
+    }
+
+    private function value(Token $token, ?float $base): string
+    {
+        $value = $this->values->find($token->value ?? '');
+        if ($value === null || $base === null) {
+            return ($value->name ?? 'value').' missing';
+        }
+        if ($value->dimension === Dimension::Time) {
+            return $this->language->time($base);
+        }
+        $number = $value->unit->fromBase($base);
+        $unit = $token->unit ? $this->language->unit($value->unit, $number, $token->places) : '';
+
+        return trim($this->language->number($number, $token->places).' '.$unit);
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+namespace DuskSwitch\Core\Speech;
+
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Sense\Call;
+use DuskSwitch\Core\Program\Sense\Priority;
+use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Telemetry\Sample;
+use DuskSwitch\Core\Telemetry\Values;
+use DuskSwitch\Core\Telemetry\Watcher;
+
+/** What a program wants to say while a flight goes by: alarms, call-outs, reminders, steps and phases. */
+final readonly class Voice
+{
+    public function __construct(private Program $program, private Transmitter $transmitter, private Values $values, private Language $language) {}
+
+    /**
+     * Every offer, in the order of time, and from when to when each call's condition held.
+     *
+     * @param  list<Sample>  $flight  with derived values
+     * @return array{list<Offer>, array<string, list<array{float, float}>>} spans by the id of the call
+     */
+    public function hear(array $flight): array
+    {
+        $offers = [];
+        $spans = [];
+        foreach ($this->program->sense->calls as $call) {
+            [$some, $spans[$call->id]] = $this->call($call, $flight);
+            $offers = [...$offers, ...$some];
+        }
+        $offers = [...$offers, ...$this->announced($flight)];
+        usort($offers, fn (Offer $a, Offer $b): int => [$a->at, $a->priority->rank()] <=> [$b->at, $b->priority->rank()]);
+
+        return [$offers, $spans];
+    }
+
+    /**
+     * @param  list<Sample>  $flight
+     * @return array{list<Offer>, list<array{float, float}>}
+     */
+    private function call(Call $call, array $flight): array
+    {
+        $when = Watcher::of($call->when, $this->program, $this->transmitter);
+        $after = $call->after === null ? null : Watcher::of($call->after, $this->program, $this->transmitter);
+        $phrase = new Phrase($this->values, $this->language);
+        $offers = $spans = [];
+        $quiet = $after !== null;
+        $since = $last = null;
+        foreach ($flight as $sample) {
+            $quiet = $quiet && ! $after?->sees($sample);
+            $holds = $when->sees($sample) && ! $quiet;
+            if (! $holds) {
+                if ($since !== null) {
+                    $spans[] = [$since, $sample->time];
+                }
+                $since = $last = null;
+
+                continue;
+            }
+            $since ??= $sample->time;
+            $due = $last === null ? $since + $call->hold : ($call->repeat > 0 ? $last + $call->repeat : INF);
+            if ($sample->time >= $due - 1e-9) {
+                $offers[] = new Offer($call->id, $sample->time, $call->priority, $phrase->say($call->says, $sample->values));
+                $last = $sample->time;
+            }
+        }
+        if ($since !== null) {
+            $spans[] = [$since, $flight[count($flight) - 1]->time];
+        }
+
+        return [$offers, $spans];
+    }
+
+    /**
+     * @param  list<Sample>  $flight
+     * @return list<Offer>
+     */
+    private function announced(array $flight): array
+    {
+        $names = [];
+        foreach ($this->program->functions as $function) {
+            if ($function instanceof SteppedFunction && in_array($function->id, $this->program->sense->announces, true)) {
+                $names[$function->id] = array_column($function->steps, 'name', 'id');
+            }
+        }
+        $phases = in_array('phase', $this->program->sense->announces, true) ? array_column($this->program->phases, 'name', 'id') : [];
+        $offers = [];
+        $before = null;
+        foreach ($flight as $sample) {
+            foreach ($before === null ? [] : $names as $id => $steps) {
+                $step = $sample->steps[$id] ?? '';
+                if ($step !== ($before->steps[$id] ?? '')) {
+                    $offers[] = new Offer('step', $sample->time, Priority::Note, $steps[$step] ?? $step);
+                }
+            }
+            if ($before !== null && $phases !== [] && $sample->phase !== $before->phase) {
+                $offers[] = new Offer('phase', $sample->time, Priority::Note, $phases[$sample->phase] ?? $sample->phase);
+            }
+            $before = $sample;
+        }
+
+        return $offers;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+namespace DuskSwitch\Core\Telemetry\Derive;
+
+use DuskSwitch\Core\Telemetry\Geodesic;
+
+/** From home, which is the first position: metres, degrees, or metres with the height counted. */
+final class FromHome implements Step
+{
+    /** @var array{float, float, float}|null */
+    private ?array $home = null;
+
+    public function __construct(private readonly bool $bearing, private readonly bool $slant) {}
+
+    public function next(array $of, float $seconds): float
+    {
+        [$lat, $lon, $height] = [$of[0], $of[1] ?? 0.0, $of[2] ?? 0.0];
+        $this->home ??= [$lat, $lon, $height];
+        [$distance, $bearing] = Geodesic::inverse($this->home[0], $this->home[1], $lat, $lon);
+
+        return match (true) {
+            $this->bearing => $bearing,
+            $this->slant => hypot($distance, $height - $this->home[2]),
+            default => $distance,
+        };
+    }
+}

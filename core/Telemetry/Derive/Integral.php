@@ -1,0 +1,19 @@
+<?php
+
+namespace DuskSwitch\Core\Telemetry\Derive;
+
+/** Used capacity in mAh: the current summed over time by trapezia. */
+final class Integral implements Step
+{
+    private float $sum = 0.0;
+
+    private ?float $before = null;
+
+    public function next(array $of, float $seconds): float
+    {
+        $this->sum += (($this->before ?? $of[0]) + $of[0]) / 2 * $seconds / 3.6;
+        $this->before = $of[0];
+
+        return $this->sum;
+    }
+}

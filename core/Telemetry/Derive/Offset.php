@@ -1,0 +1,14 @@
+<?php
+
+namespace DuskSwitch\Core\Telemetry\Derive;
+
+/** A value less its first one: height over the field (auto offset, common practice). */
+final class Offset implements Step
+{
+    private ?float $first = null;
+
+    public function next(array $of, float $seconds): float
+    {
+        return $of[0] - ($this->first ??= $of[0]);
+    }
+}

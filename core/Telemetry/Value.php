@@ -1,0 +1,20 @@
+<?php
+
+namespace DuskSwitch\Core\Telemetry;
+
+use DuskSwitch\Core\Units\Dimension;
+use DuskSwitch\Core\Units\Range;
+use DuskSwitch\Core\Units\Unit;
+
+/** A telemetry value that a program has. */
+final readonly class Value
+{
+    /**
+     * @param  bool  $upright  a speed up or down
+     * @param  Unit  $unit  in which the pilot reads and hears it
+     * @param  Range|null  $range  in the base unit; null where nothing is known
+     * @param  string  $from  where it comes from, in words
+     * @param  bool  $derived  it is worked out
+     */
+    public function __construct(public string $id, public string $name, public Dimension $dimension, public bool $upright, public Unit $unit, public ?Range $range, public string $from, public bool $derived) {}
+}

@@ -1,0 +1,100 @@
+<?php
+
+namespace DuskSwitch\Core\Telemetry;
+
+use DuskSwitch\Core\Kit\Quantity;
+use DuskSwitch\Core\Kit\Sensor;
+use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Sense\Derivation;
+use DuskSwitch\Core\Program\Sense\Derived;
+use DuskSwitch\Core\Units\Dimension;
+use DuskSwitch\Core\Units\Range;
+use DuskSwitch\Core\Units\Unit;
+
+/** All telemetry values that a program has: the link's own, those of its sensors, and those that are worked out. */
+final readonly class Values
+{
+    /** The link's own values; they are there where anything comes back at all (common practice). */
+    private const LINK = [
+        'link-quality' => ['Link quality', Dimension::Percent, [0.0, 100.0]],
+        'link-level' => ['Link level', Dimension::Level, [-130.0, 0.0]],
+        'receiver-volts' => ['Receiver supply', Dimension::Voltage, [3.0, 10.0]],
+    ];
+
+    /** @param  array<string, Value>  $all  by id */
+    private function __construct(public array $all) {}
+
+    /** The values of a program with what is in Stores. */
+    public static function of(Program $program, Shelf $shelf): self
+    {
+        $sense = $program->sense;
+        $all = [];
+        $unit = fn (string $id, Dimension $dimension, bool $upright): Unit => $sense->units[$id] ?? $sense->system->unit($dimension, $upright);
+        if ($shelf->receiver($program->receiver ?? '')?->telemetry === true) {
+            foreach (self::LINK as $id => [$name, $dimension, $range]) {
+                $all[$id] = new Value($id, $name, $dimension, false, $unit($id, $dimension, false), new Range(...$range), 'the link itself', false);
+            }
+        }
+        foreach ($sense->chain as $fitted) {
+            $sensor = $shelf->sensor($fitted->sensor);
+            foreach ($sensor->quantities ?? [] as $quantity) {
+                $id = "{$fitted->id}-{$quantity->id}";
+                $dimension = $quantity->unit->dimension();
+                $upright = $dimension === Dimension::Speed && $quantity->range->low < 0;
+                $all[$id] = new Value(
+                    $id, $quantity->name, $dimension, $upright, $unit($id, $dimension, $upright),
+                    new Range($quantity->unit->toBase($quantity->range->low), $quantity->unit->toBase($quantity->range->high)), $sensor->name ?? '', false,
+                );
+            }
+        }
+        foreach ($sense->values as $derived) {
+            $dimension = self::dimension($derived, $all);
+            $upright = in_array($derived->does, [Derivation::Climb, Derivation::EnergyClimb], true) || ($derived->of !== [] && ($all[$derived->of[0]]->upright ?? false) && $dimension === Dimension::Speed);
+            $all[$derived->id] = new Value($derived->id, $derived->name, $dimension, $upright, $unit($derived->id, $dimension, $upright), null, $derived->does->says(), true);
+        }
+
+        return new self($all);
+    }
+
+    /** The value of that id, or null. */
+    public function find(string $id): ?Value
+    {
+        return $this->all[$id] ?? null;
+    }
+
+    /**
+     * The sensor and the quantity behind a measured value; null for others.
+     *
+     * @return array{Sensor, Quantity}|null
+     */
+    public static function behind(Program $program, Shelf $shelf, string $id): ?array
+    {
+        foreach ($program->sense->chain as $fitted) {
+            $sensor = str_starts_with($id, "{$fitted->id}-") ? $shelf->sensor($fitted->sensor) : null;
+            $quantity = $sensor?->quantity(substr($id, strlen($fitted->id) + 1));
+            if ($sensor !== null && $quantity !== null) {
+                return [$sensor, $quantity];
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  array<string, Value>  $all */
+    private static function dimension(Derived $derived, array $all): Dimension
+    {
+        return match ($derived->does) {
+            Derivation::Least, Derivation::Most, Derivation::Sum, Derivation::Scale => ($all[$derived->of[0] ?? ''] ?? null)->dimension ?? Dimension::Number,
+            Derivation::CellAverage => Dimension::Voltage,
+            Derivation::Power => Dimension::Power,
+            Derivation::Used => Dimension::Charge,
+            Derivation::Relative, Derivation::Distance, Derivation::Slant => Dimension::Length,
+            Derivation::Bearing, Derivation::WindFrom => Dimension::Angle,
+            Derivation::Climb, Derivation::EnergyClimb, Derivation::WindSpeed, Derivation::TrueAirspeed => Dimension::Speed,
+            Derivation::Glide => Dimension::Number,
+            Derivation::Density => Dimension::Density,
+            Derivation::Timer => Dimension::Time,
+        };
+    }
+}
