@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\App;
 
+use DuskSwitch\App\Program\Clips;
+use DuskSwitch\App\Program\Rehearser;
 use DuskSwitch\App\Stores\Own;
 use DuskSwitch\App\Stores\Shipped;
 use DuskSwitch\App\Stores\Stores;
@@ -19,6 +21,8 @@ final class Provider extends ServiceProvider
         $this->app->singleton(Stores::class, fn () => new Stores(new Shipped(database_path('demo/stores')), new Own));
         $this->app->bind(Shelf::class, Stores::class);
         $this->app->bind(Transmitters::class, Stores::class);
+        $this->app->bind(Rehearser::class, fn ($app) => new Rehearser($app->make(Shelf::class), storage_path('framework/rehearsals')));
+        $this->app->singleton(Clips::class, fn () => new Clips(storage_path('framework/clips')));
         $this->app->bind(ControllerPort::class, SimulatedController::class);
     }
 }

@@ -25,7 +25,7 @@ final class TransmitterDecoder
         $faults = new Faults;
         $node = new Node(Json::decode($text), '', $faults);
         Header::check($node, self::FORMAT, 1);
-        $node->keys(['format', 'version', 'id', 'name', 'channels', 'pulse', 'gimbals', 'controls'], ['trimClicks', 'keying', 'links']);
+        $node->keys(['format', 'version', 'id', 'name', 'channels', 'pulse', 'gimbals', 'controls'], ['trimClicks', 'keying', 'links', 'sensorSlots']);
         $pulse = $node->at('pulse');
         $pulse?->keys(['centre', 'span']);
         $gimbals = $node->at('gimbals');
@@ -48,6 +48,7 @@ final class TransmitterDecoder
             $controls,
             $keying === null ? Keying::free() : KeyingDecoder::decode($keying, $scale),
             LinkDecoder::list($node->at('links')),
+            $node->at('sensorSlots')?->whole(0, 64) ?? 0,
         );
         $faults->refuseAny();
 

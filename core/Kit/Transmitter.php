@@ -17,6 +17,7 @@ final readonly class Transmitter
      * @param  list<Control>  $controls  in the order in which the maker lists them
      * @param  Keying  $keying  how values are keyed into it
      * @param  array<string, Link>  $links  the kinds of link that it speaks, by id
+     * @param  int  $sensorSlots  fixed slots for telemetry; 0 where it has none
      */
     public function __construct(
         public string $id,
@@ -29,6 +30,7 @@ final readonly class Transmitter
         public array $controls,
         public Keying $keying,
         public array $links = [],
+        public int $sensorSlots = 0,
     ) {
         $this->byId = array_column($controls, null, 'id');
     }

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Program;
 
+use Closure;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Condition\All;
 use DuskSwitch\Core\Program\Condition\Any;
@@ -22,7 +23,8 @@ use DuskSwitch\Core\Program\Condition\Toggle;
 /** Says conditions as a pilot would: "Flick C away and Motor safety is Off". */
 final readonly class ConditionWords
 {
-    public function __construct(private Program $program, private Transmitter $transmitter) {}
+    /** @param  (Closure(SensorLevel): string)|null  $sensor  says a telemetry level in the pilot's unit; in the base unit where there is none */
+    public function __construct(private Program $program, private Transmitter $transmitter, private ?Closure $sensor = null) {}
 
     /** The condition in words; ids stand where a name isn't known. */
     public function say(Condition $condition): string
@@ -32,7 +34,7 @@ final readonly class ConditionWords
             $condition instanceof ControlAt => "{$this->control($condition->control)} {$condition->detent}",
             $condition instanceof ControlLevel => $this->control($condition->control).$this->level($condition->above, $condition->level),
             $condition instanceof FunctionLevel => $this->function($condition->function).$this->level($condition->above, $condition->level),
-            $condition instanceof SensorLevel => $this->sensor($condition),
+            $condition instanceof SensorLevel => $this->sensor === null ? $this->sensor($condition) : ($this->sensor)($condition),
             $condition instanceof StepIs => "{$this->function($condition->function)} is {$this->step($condition)}",
             $condition instanceof PhaseIs => "phase {$this->phase($condition->phase)}",
             $condition instanceof All => $this->join($condition->of, ' and '),

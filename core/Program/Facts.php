@@ -51,7 +51,7 @@ final readonly class Facts
         foreach ($facts->extras() as $key => $subject) {
             $subjects[$key] = $subject;
         }
-        foreach (AboardFacts::of($program, $transmitter) as $key => $subject) {
+        foreach ([...AboardFacts::of($program, $transmitter), ...SenseFacts::of($program, $transmitter)] as $key => $subject) {
             $subjects[$key] = $subject;
         }
         foreach ($program->curves as $id => $curve) {

@@ -4,6 +4,8 @@ namespace DuskSwitch\Core\Program;
 
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
+use DuskSwitch\Core\Program\Sense\Call;
+use DuskSwitch\Core\Program\Sense\Derived;
 
 /** Finds where a program's conditions speak of something. */
 final class Mentions
@@ -36,6 +38,20 @@ final class Mentions
         $found = array_filter($where, fn (array $conditions): bool => array_filter($conditions, fn (?Condition $one): bool => $one !== null && self::inside($one, $fits)) !== []);
 
         return array_keys($found);
+    }
+
+    /**
+     * The same among what is sensed and said: the names of timers, alarms and call-outs.
+     *
+     * @param  callable(Condition): bool  $fits
+     * @return list<string>
+     */
+    public static function inSense(Program $program, callable $fits): array
+    {
+        $said = array_filter($program->sense->calls, fn (Call $one): bool => self::inside($one->when, $fits) || ($one->after !== null && self::inside($one->after, $fits)));
+        $timers = array_filter($program->sense->values, fn (Derived $one): bool => $one->while !== null && self::inside($one->while, $fits));
+
+        return [...array_map(fn (Call $one): string => "the call {$one->name}", array_values($said)), ...array_map(fn (Derived $one): string => "the timer {$one->name}", array_values($timers))];
     }
 
     /** @param  callable(Condition): bool  $fits */

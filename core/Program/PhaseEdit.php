@@ -40,7 +40,8 @@ final class PhaseEdit
         if ($phase === $program->base()) {
             throw Refused::because('phase', "{$phase->name} is the first phase, which is active where no other is; it can't be removed, only renamed");
         }
-        $asked = Mentions::of($program, fn (Condition $one): bool => $one instanceof PhaseIs && $one->phase === $id);
+        $asks = fn (Condition $one): bool => $one instanceof PhaseIs && $one->phase === $id;
+        $asked = [...Mentions::of($program, $asks), ...Mentions::inSense($program, $asks)];
         if ($asked !== []) {
             throw Refused::because('phase', "{$phase->name} is asked for by ".implode(', ', $asked).'; change that first');
         }

@@ -40,7 +40,7 @@ final class Plain
         $this->program = Again::program($program, fn (Condition $one): Condition => ConditionTree::again($one, fn (Condition $part): Condition => $this->forgotten($part, $words)) ?? $one);
         $this->transmitter = new Transmitter(
             $transmitter->id, $transmitter->name, $transmitter->channels, $transmitter->scale, $transmitter->leftGimbal, $transmitter->rightGimbal,
-            $transmitter->trimClicks, [...$transmitter->controls, ...array_values($this->memory)], $transmitter->keying, $transmitter->links,
+            $transmitter->trimClicks, [...$transmitter->controls, ...array_values($this->memory)], $transmitter->keying, $transmitter->links, $transmitter->sensorSlots,
         );
     }
 

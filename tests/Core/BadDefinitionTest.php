@@ -21,6 +21,7 @@ final class BadDefinitionTest extends TestCase
         $r8 = [Kind::Receivers, 'receivers/lantern-r8'];
         $keel = [Kind::Controllers, 'controllers/keel-f4'];
         $pack = [Kind::Packs, 'packs/petrel-3s'];
+        $gps = [Kind::Sensors, 'sensors/bittern-gps'];
         $heron = [Kind::SpeedControllers, 'speed-controllers/heron-45'];
 
         return [
@@ -47,6 +48,13 @@ final class BadDefinitionTest extends TestCase
             'a pack without a plug' => [...$pack, fn ($d) => $d->plug = '', 'plug', 'must not be empty'],
             'a pack of no capacity' => [...$pack, fn ($d) => $d->capacity = 0, 'capacity', 'must be from 1'],
             'a speed controller in words' => [...$heron, fn ($d) => $d->amperes = 'many', 'amperes', 'must be a number, not "many"'],
+            'a sensor of an impossible range' => [...$gps, fn ($d) => $d->quantities[0]->range = [40, 40], 'quantities[0].range', 'goes from 40 to 40: nothing fits in between'],
+            'a sensor upside down' => [...$gps, fn ($d) => $d->quantities[3]->range = [900, -500], 'quantities[3].range', 'the lower one comes first'],
+            'a step larger than the range' => [...$gps, fn ($d) => $d->quantities[0]->resolution = 90, 'quantities[0].resolution', 'it could send one value only'],
+            'a unit that there isn\'t' => [...$gps, fn ($d) => $d->quantities[4]->unit = 'furlong', 'quantities[4].unit', 'must be one of V, A, mAh'],
+            'a sensor that sends nothing' => [...$gps, fn ($d) => $d->quantities = [], 'quantities', 'there must be at least 1 here'],
+            'a value twice' => [...$gps, fn ($d) => $d->quantities[1]->id = 'satellites', 'quantities[1].id', 'there is already a value "satellites"'],
+            'an address beyond the bus' => [...$gps, fn ($d) => $d->address = 29, 'address', 'must be from 1 to 28, not 29'],
             'a regulator that takes' => [...$heron, fn ($d) => $d->gives = -1, 'gives', 'must be from 0'],
         ];
     }

@@ -36,6 +36,12 @@ abstract class HttpTestCase extends TestCase
         return Aircraft::where('name', $name)->firstOrFail();
     }
 
+    /** The document of a demo aircraft as the interface gets it. */
+    protected function demoDocument(string $aircraft): \stdClass
+    {
+        return json_decode((string) $this->api('GET', "/api/aircraft/{$this->aircraft($aircraft)->id}")->getContent())->document;
+    }
+
     /** Sends JSON; the answer must fit the contract. */
     protected function api(string $method, string $path, mixed $body = null, int $status = 200): TestResponse
     {

@@ -5,14 +5,9 @@ namespace DuskSwitch\Tests\Http;
 /** The proof, the kit and the checklists over HTTP. */
 final class ProofTest extends HttpTestCase
 {
-    private function document(string $aircraft): \stdClass
-    {
-        return json_decode((string) $this->api('GET', "/api/aircraft/{$this->aircraft($aircraft)->id}")->getContent())->document;
-    }
-
     public function test_a_proof_finds_maps_and_mends(): void
     {
-        $document = $this->document('Nightjar');
+        $document = $this->demoDocument('Nightjar');
         $proof = $this->api('POST', '/api/prove', ['document' => $document]);
 
         self::assertSame([144, ['error', 'warning']], [$proof->json('states'), $proof->json('findings.*.severity')]);
@@ -29,12 +24,12 @@ final class ProofTest extends HttpTestCase
 
     public function test_slots_and_failsafe_are_proposed(): void
     {
-        $midge = $this->document('Midge');
+        $midge = $this->demoDocument('Midge');
         $slots = $this->api('POST', '/api/propose/slots', ['document' => $midge, 'channel' => 6]);
         self::assertSame(['Flight mode step Self-level: −100 % → −85 %', 'Flight mode step Free: 100 % → −35 %'], $slots->json('changes'));
         $this->api('POST', '/api/propose/slots', ['document' => json_decode((string) $slots->getContent())->document, 'channel' => 6], 422)->assertJsonPath('faults.0.path', 'channel');
 
-        $petrel = $this->document('Petrel');
+        $petrel = $this->demoDocument('Petrel');
         $petrel->aboard->failsafe = [['channel' => 7, 'does' => 'hold']];
         self::assertContains('error', $this->api('POST', '/api/prove', ['document' => $petrel])->json('findings.*.severity'));
         $safe = json_decode((string) $this->api('POST', '/api/propose/failsafe', ['document' => $petrel])->getContent())->document;
@@ -44,7 +39,7 @@ final class ProofTest extends HttpTestCase
 
     public function test_a_slot_outside_the_ruler_is_refused_with_its_path(): void
     {
-        $midge = $this->document('Midge');
+        $midge = $this->demoDocument('Midge');
         $midge->aboard->slots[0]->to = 900;
         $this->api('POST', '/api/prove', ['document' => $midge], 422)->assertJsonPath('faults.0.path', 'aboard.slots[0].to');
         $midge->aboard->slots[0]->to = 2500;
@@ -53,7 +48,7 @@ final class ProofTest extends HttpTestCase
 
     public function test_the_kit_says_whether_it_fits_and_how_it_is_wired(): void
     {
-        $nightjar = $this->document('Nightjar');
+        $nightjar = $this->demoDocument('Nightjar');
         $kit = $this->api('POST', '/api/kit', ['document' => $nightjar]);
         self::assertSame(['fine'], array_values(array_unique($kit->json('verdict.*.level'))));
         self::assertContains('Keel F4', $kit->json('leads.*.to'));
@@ -89,7 +84,7 @@ final class ProofTest extends HttpTestCase
         $kept = $this->api('POST', '/api/stores/receivers', $own);
         self::assertContains('bench-r6', $kept->json('receivers.*.id'));
 
-        $nightjar = $this->document('Nightjar');
+        $nightjar = $this->demoDocument('Nightjar');
         $nightjar->receiver = 'bench-r6';
         self::assertContains('Channel 10 doesn\'t get through: Bench R6 carries 6. Move what is important to lower channels, or choose another sub-type or receiver', $this->api('POST', '/api/prove', ['document' => $nightjar])->json('findings.*.says'));
 
@@ -112,7 +107,7 @@ final class ProofTest extends HttpTestCase
 
     public function test_readings_from_the_bench_become_edits(): void
     {
-        $nightjar = $this->document('Nightjar');
+        $nightjar = $this->demoDocument('Nightjar');
         $nightjar->outputs[0]->travel = 0.9;
         $ends = $this->api('POST', '/api/propose/ends', ['document' => $nightjar, 'channel' => 1, 'low' => 1032.2, 'centre' => 1493, 'high' => 1953.8]);
         self::assertSame(['1 Roll travel: 90 % → 97.66 %', '1 Roll sub-trim: 0 % → 1.37 %'], $ends->json('changes'));
@@ -136,7 +131,7 @@ final class ProofTest extends HttpTestCase
     {
         foreach (['Nightjar' => [1, 2, 4], 'Tern' => [1, 2]] as $name => $channels) {
             foreach ($channels as $channel) {
-                $document = $this->document($name);
+                $document = $this->demoDocument($name);
                 $read = $this->api('POST', '/api/reading', ['document' => $document, 'channel' => $channel]);
                 $solved = json_decode((string) $this->api('POST', '/api/propose/ends', ['document' => $document, 'channel' => $channel, 'low' => $read->json('low'), 'centre' => $read->json('centre'), 'high' => $read->json('high')])->getContent())->document;
                 $again = $this->api('POST', '/api/reading', ['document' => $solved, 'channel' => $channel])->json();
@@ -145,29 +140,29 @@ final class ProofTest extends HttpTestCase
                 self::assertEqualsWithDelta([1000, 1500, 2000], [$ends[0], $again['centre'], $ends[1]], 1.0, "{$name} {$channel}");
             }
         }
-        $this->api('POST', '/api/reading', ['document' => $this->document('Tern'), 'channel' => 12], 422)->assertJsonPath('faults.0.path', 'channel');
+        $this->api('POST', '/api/reading', ['document' => $this->demoDocument('Tern'), 'channel' => 12], 422)->assertJsonPath('faults.0.path', 'channel');
     }
 
     public function test_the_stand_in_plays_the_whole_bench(): void
     {
-        $nightjar = $this->api('POST', '/api/practice', ['document' => $this->document('Nightjar')])->json();
+        $nightjar = $this->api('POST', '/api/practice', ['document' => $this->demoDocument('Nightjar')])->json();
         self::assertCount(4, $nightjar['order']);
         self::assertSame(['moved' => 'roll', 'rightWay' => false], $nightjar['board']['roll']);
         self::assertCount(4, $nightjar['motors']);
         $said = $this->api('POST', '/api/board', $nightjar['board'])->json('says');
         self::assertStringContainsString('turned by 180°', $said);
-        $order = $this->api('POST', '/api/propose/order', ['document' => $this->document('Nightjar'), 'seen' => $nightjar['order']])->json('document');
+        $order = $this->api('POST', '/api/propose/order', ['document' => $this->demoDocument('Nightjar'), 'seen' => $nightjar['order']])->json('document');
         $again = $this->api('POST', '/api/practice', ['document' => $order])->json('order');
         self::assertSame([true, true, true, true], array_column($again, 'rightWay'), 'what was mended stays mended');
 
-        $petrel = $this->api('POST', '/api/practice', ['document' => $this->document('Petrel')])->json();
+        $petrel = $this->api('POST', '/api/practice', ['document' => $this->demoDocument('Petrel')])->json();
         self::assertSame([], $petrel['motors']);
         self::assertNotSame([], $petrel['surfaces']);
     }
 
     public function test_the_receiver_to_practise_on_takes_a_trouble_and_refuses_what_is_none(): void
     {
-        $document = $this->document('Nightjar');
+        $document = $this->demoDocument('Nightjar');
         $guide = array_column($this->api('POST', '/api/binding', ['document' => $document, 'acts' => []])->json('guide'), 'act');
         $deaf = $this->api('POST', '/api/binding', ['document' => $document, 'acts' => [...$guide, 'move-sticks'], 'trouble' => 'no-port'])->json();
         self::assertSame(['solid', true, false], [$deaf['lamp'], $deaf['hears'], $deaf['arrives']]);
@@ -177,7 +172,7 @@ final class ProofTest extends HttpTestCase
 
     public function test_surfaces_are_judged_one_by_one(): void
     {
-        $petrel = $this->document('Petrel');
+        $petrel = $this->demoDocument('Petrel');
         $moves = $this->api('POST', '/api/surfaces', ['document' => $petrel])->json('moves');
         self::assertContains(['channel' => 1, 'name' => 'Left aileron', 'stick' => 'roll', 'push' => 'right', 'goes' => 'down'], $moves);
         $turned = $this->api('POST', '/api/propose/surfaces', ['document' => $petrel, 'seen' => [['channel' => 5, 'stick' => 'pitch', 'rightWay' => false]]]);
@@ -189,7 +184,7 @@ final class ProofTest extends HttpTestCase
     public function test_binding_is_practised_and_recorded(): void
     {
         $id = $this->aircraft('Nightjar')->id;
-        $nightjar = $this->document('Nightjar');
+        $nightjar = $this->demoDocument('Nightjar');
         $new = $this->api('POST', '/api/binding', ['document' => $nightjar, 'acts' => []]);
         self::assertSame(['off', false], [$new->json('lamp'), $new->json('hears')]);
         $bound = $this->api('POST', '/api/binding', ['document' => $nightjar, 'acts' => $new->json('guide.*.act')]);
@@ -205,7 +200,7 @@ final class ProofTest extends HttpTestCase
 
     public function test_the_failsafe_is_tested_on_the_stand_in(): void
     {
-        $petrel = $this->document('Petrel');
+        $petrel = $this->demoDocument('Petrel');
         $hand = ['axes' => ['throttle' => 1], 'controls' => ['top-left' => 'away']];
         $after = fn (float $seconds): array => $this->api('POST', '/api/link-loss', ['document' => $petrel, 'inputs' => $hand, 'seconds' => $seconds])->json();
 
@@ -215,7 +210,7 @@ final class ProofTest extends HttpTestCase
 
     public function test_why_it_will_not_arm_and_what_its_motors_do(): void
     {
-        $nightjar = $this->document('Nightjar');
+        $nightjar = $this->demoDocument('Nightjar');
         $board = ['link' => true, 'level' => true, 'session' => false, 'satellites' => 9, 'sensors' => true, 'seenOff' => true];
         $arming = fn (array $hand, array $change): array => $this->api('POST', '/api/arming', ['document' => $nightjar, 'inputs' => $hand, 'board' => [...$board, ...$change]])->json();
 
@@ -224,6 +219,6 @@ final class ProofTest extends HttpTestCase
         $motors = $this->api('POST', '/api/motors', ['document' => $nightjar, 'seen' => [['number' => 2, 'place' => 'front right', 'turned' => 'clockwise']]]);
         self::assertSame([null, true], [$motors->json('motors.0.trouble'), str_contains((string) $motors->json('motors.1.trouble'), 'wrong way')]);
         $this->api('POST', '/api/motors', ['document' => $nightjar, 'seen' => [['number' => 2, 'place' => 'front right', 'turned' => 'sideways']]], 422)->assertJsonPath('faults.0.path', 'seen[0].turned');
-        $this->api('POST', '/api/arming', ['document' => $this->document('Petrel'), 'inputs' => (object) [], 'board' => $board], 422)->assertJsonPath('faults.0.path', 'controller');
+        $this->api('POST', '/api/arming', ['document' => $this->demoDocument('Petrel'), 'inputs' => (object) [], 'board' => $board], 422)->assertJsonPath('faults.0.path', 'controller');
     }
 }

@@ -19,6 +19,7 @@ use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Solve\SafeFailsafe;
 use DuskSwitch\Core\Solve\SlotSolver;
+use DuskSwitch\Core\Telemetry\SenseCheck;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -32,7 +33,7 @@ final readonly class ProofController
         $body = Body::of($request, ['document']);
         $body->done();
         [$circuit, $evidence] = $this->read($body);
-        $kit = new Verdict(Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf));
+        $kit = Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
         $encoder = new ProofEncoder($evidence);
         $proof = Proof::of($evidence);
 
@@ -42,7 +43,8 @@ final readonly class ProofController
             'map' => $encoder->map(),
             'slots' => $encoder->slots(),
             'failsafe' => $encoder->failsafe($proof),
-            'misfits' => count(array_filter($kit->points(), fn (Point $one): bool => $one->level === Level::Wrong)),
+            'sense' => SenseCheck::wrong($kit, $this->shelf),
+            'misfits' => count(array_filter((new Verdict($kit))->points(), fn (Point $one): bool => $one->level === Level::Wrong)),
         ]);
     }
 

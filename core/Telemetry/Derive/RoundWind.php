@@ -11,7 +11,7 @@ final class RoundWind implements Step
     private const WINDOW = 40.0;
 
     /** Seconds between two samples that are kept. */
-    private const EVERY = 0.5;
+    private const EVERY = 1.0;
 
     /** @var list<array{float, float, float}> */
     private array $kept = [];

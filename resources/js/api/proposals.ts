@@ -30,6 +30,12 @@ export const propose = {
   mend: (document: Program, finding: string) => data(POST('/api/propose/mend', { body: { document, finding } })),
   slots: (document: Program, channel: number) => data(POST('/api/propose/slots', { body: { document, channel } })),
   failsafe: (document: Program) => data(POST('/api/propose/failsafe', { body: { document } })),
+  sensorSlots: (document: Program) => data(POST('/api/propose/sensor-slots', { body: { document } })),
+  level: (document: Program, call: string, place: number, level: number, hysteresis: number) =>
+    data(POST('/api/propose/level', { body: { document, call, place, level, hysteresis } })),
+  hold: (document: Program, call: string) => data(POST('/api/propose/hold', { body: { document, call } })),
+  alarm: (document: Program, value: string, above: boolean, level: number) =>
+    data(POST('/api/propose/alarm', { body: { document, value, above, level } })),
   jitter: (document: Program, channel: number, least: number, most: number) =>
     data(POST('/api/propose/jitter', { body: { document, channel, least, most } })),
   ends: (document: Program, channel: number, low: number, centre: number, high: number) =>

@@ -24,7 +24,7 @@ export const router = createBrowserRouter([
           { path: 'kit/:view?', lazy: lazy(() => import('@/stations/kit/Kit')) },
           { path: 'wire/:view?', lazy: lazy(() => import('@/stations/wire/Wire')) },
           { path: 'prove/:view?', lazy: lazy(() => import('@/stations/prove/Prove')) },
-          { path: 'sense', lazy: lazy(() => import('@/stations/sense/Sense')) },
+          { path: 'sense/:view?', lazy: lazy(() => import('@/stations/sense/Sense')) },
           { path: 'fly', lazy: lazy(() => import('@/stations/fly/Fly')) },
         ],
       },

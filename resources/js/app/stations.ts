@@ -30,5 +30,6 @@ export function stateOf(path: string, aircraft: Aircraft | null, proof: Proof | 
   if (path === 'kit' && aircraft?.document.receiver && proof) return proof.misfits > 0 ? LOOK : DONE
   if (path === 'wire' && aircraft) return aircraft.gaps.length > 0 ? LOOK : DONE
   if (path === 'prove' && proof) return proof.findings.some((one) => one.severity !== 'note') ? LOOK : DONE
+  if (path === 'sense' && proof && proof.sense !== null) return proof.sense > 0 ? LOOK : DONE
   return NOT_STARTED
 }

@@ -17,6 +17,7 @@ const KINDS: { id: StoreKind; name: string; one: string }[] = [
   { id: 'controllers', name: 'Controllers', one: 'controller' },
   { id: 'packs', name: 'Packs', one: 'pack' },
   { id: 'speed-controllers', name: 'Speed controllers', one: 'speed controller' },
+  { id: 'sensors', name: 'Sensors', one: 'sensor' },
 ]
 
 /** Everything that kit is chosen from: what ships with the app, and the pilot's own definitions, in an open format. */

@@ -25,6 +25,8 @@ export function facts(of: Definition): string[] {
     of.wires ? said(of.wires) : null,
     count(of.modes, 'mode'),
     count(of.ports, 'port'),
+    count(of.quantities, 'value'),
+    of.buses ? said(of.buses) : null,
     of.cells ? `${said(of.cells)} cells` : null,
     of.capacity ? `${said(of.capacity)} mAh` : null,
     of.amperes ? `${said(of.amperes)} A` : null,

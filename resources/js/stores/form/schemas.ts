@@ -3,6 +3,7 @@ import type { StoreKind } from '@/api/types'
 import controller from '../../../../schema/controller.schema.json'
 import pack from '../../../../schema/pack.schema.json'
 import receiver from '../../../../schema/receiver.schema.json'
+import sensor from '../../../../schema/sensor.schema.json'
 import speedController from '../../../../schema/speed-controller.schema.json'
 import transmitter from '../../../../schema/transmitter.schema.json'
 
@@ -13,6 +14,7 @@ export const schemas: Record<StoreKind, RJSFSchema> = {
   controllers: controller as RJSFSchema,
   packs: pack as RJSFSchema,
   'speed-controllers': speedController as RJSFSchema,
+  sensors: sensor as RJSFSchema,
 }
 
 const own = (field: string, more: object = {}) => ({
@@ -51,4 +53,10 @@ export const shown: Record<StoreKind, UiSchema> = {
   controllers: { ...common, supply, wires, order: own('Listed') },
   packs: common,
   'speed-controllers': common,
+  sensors: {
+    ...common,
+    supply,
+    buses: own('Several'),
+    quantities: { items: { range: own('Pair', { 'ui:title': 'Range, from and to' }) } },
+  },
 }

@@ -12,6 +12,7 @@ const subjectOf = (condition: Condition | null): string => {
   if (!condition || typeof condition === 'string') return condition ? `named:${condition}` : ''
   if ('control' in condition) return `control:${condition.control}`
   if ('step' in condition) return `step:${condition.step[0]}`
+  if ('sensor' in condition) return `sensor:${condition.sensor}`
   return 'function' in condition ? `level:${condition.function}` : ''
 }
 
@@ -32,12 +33,17 @@ export function ConditionFields({ aircraft, document, value, onChange }: Props) 
     ...functions
       .filter((one) => !isStepped(one))
       .map((one) => ({ id: `level:${one.id}`, name: one.name, group: 'A function is past a value' })),
+    // One on telemetry is kept as it stands; its level is in the open document.
+    ...(subject.startsWith('sensor:')
+      ? [{ id: subject, name: subject.slice('sensor:'.length), group: 'A telemetry value' }]
+      : []),
     ...Object.keys(document.conditions ?? {}).map((id) => ({ id: `named:${id}`, name: `“${id}”`, group: 'By name' })),
   ]
   const choose = (to: string) => {
     const [kind, id] = to.split(':') as [string, string]
     const control = controls.find((one) => one.id === id)
     const fn = functions.find((one) => one.id === id)
+    if (kind === 'sensor') return
     if (kind === 'named') onChange(id)
     else if (kind === 'control' && control && control.detents[0]) onChange({ control: id, at: control.detents[0] })
     else if (kind === 'control') onChange({ control: id, above: 0 })
@@ -93,7 +99,7 @@ function Rest({ aircraft, document, value, onChange }: Omit<Props, 'value'> & { 
       </Field>
     )
   }
-  if (!('above' in value || 'below' in value)) return null
+  if (!('above' in value || 'below' in value) || 'sensor' in value) return null
   const above = 'above' in value
   const level = above ? value.above : value.below
   const put = (isAbove: boolean, to: number) => {

@@ -1,0 +1,70 @@
+<?php
+
+namespace DuskSwitch\App\Console\Commands;
+
+use DuskSwitch\App\Program\Bench;
+use DuskSwitch\App\Program\Rehearser;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Rehearsal\Mishap;
+use DuskSwitch\Core\Rehearsal\Setting;
+use Illuminate\Console\Command;
+
+/** Flies a program through a script and writes what happened and what was said: JSON on standard output. */
+final class RunRehearsal extends Command
+{
+    /** The exit code for input that can't be taken. */
+    private const BAD_INPUT = 2;
+
+    protected $signature = 'rehearsal:run
+        {file : a program document}
+        {--script= : the id of a script that its family flies}
+        {--seed=1 : of all that is chance}
+        {--wind=3 : m/s}
+        {--from=250 : degrees that the wind blows from}
+        {--fault=* : what goes wrong and when, as antenna@60}';
+
+    protected $description = 'Rehearse a flight: the real circuit, alarms and speech on a simulated flight';
+
+    public function handle(Bench $bench, Rehearser $rehearser): int
+    {
+        $file = (string) $this->argument('file');
+        try {
+            $circuit = $bench->circuit(Source::read($file));
+            $scenario = $rehearser->scenario($circuit, (string) $this->option('script'));
+            $setting = new Setting((int) $this->number('seed', 0, 2_000_000_000), $this->number('wind', 0, 15), $this->number('from', 0, 360), $this->mishaps());
+        } catch (Refused $refused) {
+            foreach ($refused->faults as $fault) {
+                fwrite(STDERR, "{$file}: {$fault}\n");
+            }
+
+            return self::BAD_INPUT;
+        }
+        fwrite(STDOUT, json_encode($rehearser->rehearse($circuit, $scenario, $setting, true), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)."\n");
+
+        return self::SUCCESS;
+    }
+
+    private function number(string $option, float $least, float $most): float
+    {
+        $text = (string) $this->option($option);
+        if (! is_numeric($text) || (float) $text < $least || (float) $text > $most) {
+            throw Refused::because("--{$option}", "must be a number from {$least} to {$most}, not \"{$text}\"");
+        }
+
+        return (float) $text;
+    }
+
+    /** @return array<string, float> */
+    private function mishaps(): array
+    {
+        $mishaps = [];
+        foreach ((array) $this->option('fault') as $text) {
+            if (preg_match('/^([a-z-]+)@(\d+(?:\.\d+)?)$/D', (string) $text, $found) !== 1 || Mishap::tryFrom($found[1]) === null) {
+                throw Refused::because('--fault', "\"{$text}\" is none; write it as antenna@60, one of ".implode(', ', array_column(Mishap::cases(), 'value')));
+            }
+            $mishaps[$found[1]] = (float) $found[2];
+        }
+
+        return $mishaps;
+    }
+}

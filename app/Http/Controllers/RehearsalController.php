@@ -1,0 +1,74 @@
+<?php
+
+namespace DuskSwitch\App\Http\Controllers;
+
+use DuskSwitch\App\Http\Body;
+use DuskSwitch\App\Http\Problems;
+use DuskSwitch\App\Program\Bench;
+use DuskSwitch\App\Program\Clips;
+use DuskSwitch\App\Program\Rehearser;
+use DuskSwitch\App\Program\VoicePack;
+use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Rehearsal\Mishap;
+use DuskSwitch\Core\Rehearsal\Setting;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A flight by ear: flown once, listened to as often as one likes. */
+final readonly class RehearsalController
+{
+    public function __construct(private Bench $bench, private Rehearser $rehearser, private Clips $clips) {}
+
+    public function fly(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document', 'script', 'seed'], ['wind', 'from', 'mishaps', 'heardOnly']);
+        [$script, $seed] = [$body->need('script')->id(), $body->need('seed')->whole(0, 2_000_000_000)];
+        $mishaps = [];
+        foreach ($body->node->at('mishaps')?->items(8) ?? [] as $item) {
+            self::mishap($item, $mishaps);
+        }
+        $setting = new Setting($seed, $body->node->at('wind')?->number(0, 15) ?? 3.0, $body->node->at('from')?->number(0, 360) ?? 250.0, $mishaps);
+        $heardOnly = $body->node->at('heardOnly')?->flag() ?? false;
+        $body->done();
+        $circuit = $this->bench->read($body->raw('document'));
+
+        return new JsonResponse($this->rehearser->rehearse($circuit, $this->rehearser->scenario($circuit, $script), $setting, ! $heardOnly));
+    }
+
+    /** A clip of a text, where there is a voice. */
+    public function clip(Request $request): Response
+    {
+        $body = Body::of($request, ['text']);
+        $text = $body->need('text')->text(400);
+        $body->done();
+        $wav = $this->clips->wav($text);
+
+        return $wav === null
+            ? Problems::say(503, 'There is no voice here: espeak-ng isn\'t installed. The browser\'s own voice is taken where it has one, else the text is shown.')
+            : new Response($wav, 200, ['Content-Type' => 'audio/wav', 'Cache-Control' => 'private, max-age=86400']);
+    }
+
+    /** All phrases of a document as a ZIP of clips with a table of names and texts. */
+    public function voicePack(Request $request, Shelf $shelf): Response
+    {
+        $body = Body::of($request, ['document']);
+        $body->done();
+        $zip = (new VoicePack($this->clips, $shelf))->zip($this->bench->read($body->raw('document')));
+
+        return $zip === null
+            ? Problems::say(503, 'There is no voice here to make clips with: install espeak-ng.')
+            : new Response($zip, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="voice-pack.zip"']);
+    }
+
+    /** @param  array<string, float>  $mishaps */
+    private static function mishap(Node $item, array &$mishaps): void
+    {
+        $item->keys(['kind', 'at']);
+        $kind = $item->at('kind')?->choice(Mishap::class);
+        if ($kind !== null) {
+            $mishaps[$kind->value] = $item->at('at')?->number(0, 3600) ?? 0.0;
+        }
+    }
+}

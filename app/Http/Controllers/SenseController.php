@@ -1,0 +1,118 @@
+<?php
+
+namespace DuskSwitch\App\Http\Controllers;
+
+use DuskSwitch\App\Http\Body;
+use DuskSwitch\App\Http\Proposal;
+use DuskSwitch\App\Program\Bench;
+use DuskSwitch\App\Program\Clips;
+use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\SenseReport;
+use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Telemetry\BusTrouble;
+use DuskSwitch\Core\Telemetry\CallEdit;
+use DuskSwitch\Core\Telemetry\Chain;
+use DuskSwitch\Core\Telemetry\Discovery;
+use DuskSwitch\Core\Telemetry\FoundValue;
+use DuskSwitch\Core\Telemetry\SlotPlan;
+use DuskSwitch\Core\Telemetry\Values;
+use DuskSwitch\StandIn\SimulatedBus;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Sensors, values, alarms and call-outs of a document. */
+final readonly class SenseController
+{
+    public function __construct(private Bench $bench, private Shelf $shelf, private Proposal $proposal, private Clips $clips) {}
+
+    public function look(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document']);
+        $body->done();
+
+        return new JsonResponse([...(new SenseReport($this->bench->read($body->raw('document')), $this->shelf))->all(), 'voice' => $this->clips->hasVoice()]);
+    }
+
+    /** Discovery on the simulated bus. */
+    public function discover(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document', 'troubles', 'afresh']);
+        $troubles = array_map(fn (Node $item): BusTrouble => $item->choice(BusTrouble::class), $body->need('troubles')->items(10));
+        $afresh = $body->need('afresh')->flag();
+        $body->done();
+        $circuit = $this->bench->read($body->raw('document'));
+        $chain = $this->chain($circuit);
+        $bus = new SimulatedBus($circuit->program, $chain, $troubles);
+        $found = $bus->discover($afresh);
+        $values = Values::of($circuit->program, $this->shelf);
+
+        return new JsonResponse([
+            'found' => array_map(function (FoundValue $one) use ($values): array {
+                $value = $values->find($one->id);
+
+                return [
+                    'id' => $one->id, 'name' => $value->name ?? ucfirst(str_replace('-', ' ', $one->id)), 'unit' => $value?->unit->shown() ?? '',
+                    'reads' => $one->reads === null || $value === null ? null : round($value->unit->fromBase($one->reads), 4), 'refresh' => $one->refresh, 'trouble' => $one->trouble,
+                ];
+            }, $found),
+            'lamps' => (object) $bus->lamps(),
+            'points' => array_map(SenseReport::point(...), (new Discovery($circuit->program, $chain))->points($found, $bus->lamps())),
+            'troubles' => array_map(fn (BusTrouble $one): array => ['id' => $one->value, 'says' => $one->says(), 'cure' => $one->cure()], BusTrouble::cases()),
+        ]);
+    }
+
+    /** Slots for a transmitter that has fixed ones. */
+    public function slots(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document']);
+        $body->done();
+        $circuit = $this->bench->read($body->raw('document'));
+
+        return $this->proposal->answer($circuit, (new SlotPlan($circuit->program, $circuit->panel->transmitter, $this->chain($circuit)->sensors))->planned());
+    }
+
+    /** A level of an alarm, in the pilot's unit. */
+    public function level(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document', 'call', 'place', 'level', 'hysteresis']);
+        [$call, $place] = [$body->need('call')->id(), $body->need('place')->whole(0, 20)];
+        [$level, $hysteresis] = [$body->need('level')->number(-1e6, 1e6), $body->need('hysteresis')->number(0, 1e6)];
+
+        return $this->edit($body, fn (CallEdit $edit): Program => $edit->level($call, $place, $level, $hysteresis));
+    }
+
+    /** An alarm that holds before it speaks. */
+    public function hold(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document', 'call']);
+        $call = $body->need('call')->id();
+
+        return $this->edit($body, fn (CallEdit $edit): Program => $edit->held($call));
+    }
+
+    /** A new alarm. */
+    public function alarm(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document', 'value', 'above', 'level']);
+        [$value, $above, $level] = [$body->need('value')->id(), $body->need('above')->flag(), $body->need('level')->number(-1e6, 1e6)];
+
+        return $this->edit($body, fn (CallEdit $edit): Program => $edit->added($value, $above, $level));
+    }
+
+    /** @param  callable(CallEdit): Program  $edit */
+    private function edit(Body $body, callable $edit): JsonResponse
+    {
+        $body->done();
+        $circuit = $this->bench->read($body->raw('document'));
+
+        return $this->proposal->answer($circuit, $edit(new CallEdit($circuit->program, Values::of($circuit->program, $this->shelf))));
+    }
+
+    private function chain(Circuit $circuit): Chain
+    {
+        return new Chain(Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf), $this->shelf);
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+namespace DuskSwitch\App\Program;
+
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\ProgramEncoder;
+use DuskSwitch\Core\Format\RehearsalEncoder;
+use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Rehearsal\Flight;
+use DuskSwitch\Core\Rehearsal\Recording;
+use DuskSwitch\Core\Rehearsal\Rehearsal;
+use DuskSwitch\Core\Rehearsal\Scenario;
+use DuskSwitch\Core\Rehearsal\Scenarios;
+use DuskSwitch\Core\Rehearsal\Setting;
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Telemetry\Sample;
+use DuskSwitch\Core\Telemetry\Values;
+
+/** Flies and listens. A flight is a pure function of program and setting: it's kept for a while, so that a changed alarm needn't fly it again. */
+final readonly class Rehearser
+{
+    /** So many flights are kept, the newest. */
+    private const KEPT = 12;
+
+    public function __construct(private Shelf $shelf, private string $folder) {}
+
+    /**
+     * A scenario that the program's family flies.
+     *
+     * @throws Refused
+     */
+    public function scenario(Circuit $circuit, string $id): Scenario
+    {
+        $flown = Scenarios::of($circuit->program->family);
+        foreach ($flown as $one) {
+            if ($one->id === $id) {
+                return $one;
+            }
+        }
+        throw Refused::because('script', "a {$circuit->program->family->title()} flies no \"{$id}\"; it flies ".implode(', ', array_column($flown, 'id')));
+    }
+
+    /** The flight, flown or taken from those that are kept. */
+    public function flight(Circuit $circuit, Scenario $scenario, Setting $setting): Recording
+    {
+        // What is said and worked out changes nothing of the flight.
+        $flown = $circuit->program->with(sense: $circuit->program->sense->with(values: [], calls: []));
+        $key = hash('xxh128', serialize([ProgramEncoder::encode($flown), $circuit->panel->transmitter, $scenario->id, $setting, 1]));
+        $file = "{$this->folder}/{$key}";
+        $kept = is_file($file) ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [Recording::class, Sample::class]]) : false;
+        if ($kept instanceof Recording) {
+            return $kept;
+        }
+        $flight = (new Flight($circuit, $this->shelf, $scenario, $setting))->fly();
+        $this->keep($file, $flight);
+
+        return $flight;
+    }
+
+    /**
+     * The rehearsal as JSON parts.
+     *
+     * @return array<string, mixed>
+     */
+    public function rehearse(Circuit $circuit, Scenario $scenario, Setting $setting, bool $withFlight): array
+    {
+        $program = $circuit->program;
+        $flight = $this->flight($circuit, $scenario, $setting);
+        $heard = RehearsalEncoder::heard(Rehearsal::listen($flight, $program, $circuit->panel->transmitter, $this->shelf), $flight, Values::of($program, $this->shelf));
+
+        return $withFlight
+            ? [...RehearsalEncoder::flight($flight, $program, $circuit->panel->transmitter, $scenario, $setting), ...$heard, 'tone' => $program->sense->tone ? RehearsalEncoder::tone($flight) : []]
+            : $heard;
+    }
+
+    private function keep(string $file, Recording $flight): void
+    {
+        if (! is_dir($this->folder) && ! @mkdir($this->folder, 0o775, true)) {
+            return;
+        }
+        // Written aside and moved into place: another request never reads half a flight.
+        $aside = $file.'.'.bin2hex(random_bytes(4));
+        if (@file_put_contents($aside, serialize($flight)) !== false) {
+            @rename($aside, $file);
+        }
+        $all = glob("{$this->folder}/*") ?: [];
+        usort($all, fn (string $a, string $b): int => (int) @filemtime($b) <=> (int) @filemtime($a));
+        array_map(fn (string $old): bool => @unlink($old), array_slice($all, self::KEPT));
+    }
+}

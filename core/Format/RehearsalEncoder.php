@@ -1,0 +1,146 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Rehearsal\Heard;
+use DuskSwitch\Core\Rehearsal\Recording;
+use DuskSwitch\Core\Rehearsal\Remark;
+use DuskSwitch\Core\Rehearsal\Scenario;
+use DuskSwitch\Core\Rehearsal\School;
+use DuskSwitch\Core\Rehearsal\Schools;
+use DuskSwitch\Core\Rehearsal\Setting;
+use DuskSwitch\Core\Speech\Said;
+use DuskSwitch\Core\Speech\VarioTone;
+use DuskSwitch\Core\Telemetry\Sample;
+use DuskSwitch\Core\Telemetry\Value;
+use DuskSwitch\Core\Telemetry\Values;
+
+/** Writes a rehearsal (format `dusk-switch/rehearsal`, version 1): columns by time, and what was heard. */
+final class RehearsalEncoder
+{
+    /** A row every so many of the recording's. */
+    private const EVERY = 2;
+
+    /**
+     * The flight itself: it stays the same whatever is said of it.
+     *
+     * @return array<string, mixed>
+     */
+    public static function flight(Recording $flight, Program $program, Transmitter $transmitter, Scenario $scenario, Setting $setting): array
+    {
+        $rows = array_values(array_filter($flight->truth, fn (int $index): bool => $index % self::EVERY === 0, ARRAY_FILTER_USE_KEY));
+        $column = fn (string $key): array => array_column($rows, $key);
+        $thin = fn (array $all): array => array_values(array_filter($all, fn (int $index): bool => $index % self::EVERY === 0, ARRAY_FILTER_USE_KEY));
+        $pulses = $thin($flight->pulses);
+        $sticks = $thin($flight->sticks);
+
+        return [
+            'format' => 'dusk-switch/rehearsal',
+            'version' => 1,
+            'script' => ['id' => $scenario->id, 'name' => $scenario->name],
+            'seed' => $setting->seed,
+            'wind' => ['speed' => $setting->wind, 'from' => $setting->from],
+            'every' => Recording::EVERY * self::EVERY,
+            'seconds' => round($flight->seconds(), 1),
+            'capacity' => $flight->capacity,
+            'truth' => array_map($column, ['east' => 'east', 'north' => 'north', 'height' => 'height', 'speed' => 'speed', 'airspeed' => 'airspeed', 'climb' => 'climb', 'heading' => 'heading', 'cell' => 'cell', 'amperes' => 'amperes', 'used' => 'used']),
+            'lost' => self::spans(array_map(fn (array $row): bool => ! $row['linked'], $flight->truth)),
+            'sticks' => ['roll' => array_column($sticks, 0), 'pitch' => array_column($sticks, 1), 'throttle' => array_column($sticks, 2), 'yaw' => array_column($sticks, 3)],
+            'outputs' => array_map(fn (int $index): array => ['channel' => $program->outputs[$index]->channel, 'name' => $program->outputs[$index]->name, 'pulses' => array_column($pulses, $index)], array_keys($program->outputs)),
+            'hands' => self::changes($flight->samples, fn (Sample $one): array => self::hand($one, $transmitter)),
+            'steps' => self::changes($flight->samples, fn (Sample $one): array => ['phase' => $one->phase] + $one->steps),
+            'events' => array_map(fn (array $one): array => ['at' => round($one[0], 2), 'kind' => $one[1], 'says' => $one[2]], $flight->events),
+        ];
+    }
+
+    /**
+     * What was heard of it.
+     *
+     * @return array<string, mixed>
+     */
+    public static function heard(Heard $heard, Recording $flight, Values $values): array
+    {
+        $samples = array_values(array_filter($heard->samples, fn (int $index): bool => $index % self::EVERY === 0, ARRAY_FILTER_USE_KEY));
+
+        return [
+            'values' => array_values(array_map(fn (Value $value): array => [
+                'id' => $value->id, 'name' => $value->name, 'unit' => $value->unit->shown(),
+                'data' => array_map(fn (Sample $one): ?float => isset($one->values[$value->id]) ? round($value->unit->fromBase($one->values[$value->id]), 3) : null, $samples),
+            ], array_filter($values->all, fn (Value $one): bool => ! in_array($one->dimension->value, ['angle'], true) || $one->derived))),
+            'spans' => (object) array_map(fn (array $spans): array => array_map(fn (array $span): array => [round($span[0], 1), round($span[1], 1)], $spans), $heard->spans),
+            'said' => array_map(fn (Said $one): array => [
+                'by' => $one->offer->by, 'at' => round($one->offer->at, 2), 'priority' => $one->offer->priority->value, 'text' => $one->offer->text,
+                'from' => $one->from === null ? null : round($one->from, 2), 'to' => $one->to === null ? null : round($one->to, 2), 'dropped' => $one->dropped,
+            ], $heard->said),
+            'airtime' => ['share' => round($heard->report->share, 4), 'minutes' => $heard->report->minutes, 'dropped' => count($heard->report->dropped), 'late' => count($heard->report->late), 'talkedOver' => count($heard->report->talkedOver)],
+            'verdict' => array_map(fn (Remark $one): array => ['topic' => $one->topic, 'level' => $one->level->value, 'says' => $one->says, 'at' => $one->at, 'mend' => $one->mend], $heard->verdict),
+            'schools' => array_map(fn (School $one): array => ['id' => $one->id, 'name' => $one->name, 'says' => $one->says, 'at' => $one->at, 'left' => $one->left === null ? null : round($one->left, 3)], Schools::of($flight)),
+        ];
+    }
+
+    /**
+     * The variometer's tone for every row; null is silence.
+     *
+     * @return list<array{hertz: int, beeps: float}|null>
+     */
+    public static function tone(Recording $flight): array
+    {
+        return array_map(fn (array $row): ?array => $row['flies'] ? VarioTone::at($row['climb']) : null, array_values(array_filter($flight->truth, fn (int $index): bool => $index % self::EVERY === 0, ARRAY_FILTER_USE_KEY)));
+    }
+
+    /** @return array<string, string|float> the detent of what has detents, else where it stands */
+    private static function hand(Sample $sample, Transmitter $transmitter): array
+    {
+        $hand = [];
+        foreach ($transmitter->controls as $control) {
+            $value = $sample->controls[$control->id] ?? 0.0;
+            $detent = array_values(array_filter($control->detents, fn (string $one): bool => $control->valueOf($one) === $value))[0] ?? null;
+            $hand[$control->id] = $detent ?? $value;
+        }
+
+        return $hand;
+    }
+
+    /**
+     * @param  list<Sample>  $samples
+     * @param  callable(Sample): array<string, string|float>  $of
+     * @return list<array{at: float, is: \stdClass}>
+     */
+    private static function changes(array $samples, callable $of): array
+    {
+        $changes = [];
+        $before = [];
+        foreach ($samples as $sample) {
+            $now = $of($sample);
+            $changed = array_diff_assoc($now, $before);
+            if ($changed !== []) {
+                $changes[] = ['at' => round($sample->time, 2), 'is' => (object) $changed];
+            }
+            $before = $now;
+        }
+
+        return $changes;
+    }
+
+    /**
+     * @param  list<bool>  $is
+     * @return list<array{float, float}>
+     */
+    private static function spans(array $is): array
+    {
+        $spans = [];
+        $since = null;
+        foreach ([...$is, false] as $index => $one) {
+            if ($one && $since === null) {
+                $since = $index;
+            } elseif (! $one && $since !== null) {
+                $spans[] = [round($since * Recording::EVERY, 1), round($index * Recording::EVERY, 1)];
+                $since = null;
+            }
+        }
+
+        return $spans;
+    }
+}

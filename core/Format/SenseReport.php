@@ -1,0 +1,133 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\Point;
+use DuskSwitch\Core\Program\Condition\SensorLevel;
+use DuskSwitch\Core\Program\ConditionWords;
+use DuskSwitch\Core\Program\PilotFunction;
+use DuskSwitch\Core\Program\Sense\Call;
+use DuskSwitch\Core\Program\Sense\Derivation;
+use DuskSwitch\Core\Program\Sense\Fitted;
+use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Rehearsal\Mishap;
+use DuskSwitch\Core\Rehearsal\Scenario;
+use DuskSwitch\Core\Rehearsal\Scenarios;
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Speech\Airtime;
+use DuskSwitch\Core\Speech\English;
+use DuskSwitch\Core\Speech\Phrase;
+use DuskSwitch\Core\Telemetry\CallEdit;
+use DuskSwitch\Core\Telemetry\Chain;
+use DuskSwitch\Core\Telemetry\SenseCheck;
+use DuskSwitch\Core\Telemetry\SlotPlan;
+use DuskSwitch\Core\Telemetry\Value;
+use DuskSwitch\Core\Telemetry\Values;
+use DuskSwitch\Core\Telemetry\Wants;
+use DuskSwitch\Core\Units\Unit;
+
+/** Writes all that the Sense station shows of a program. */
+final readonly class SenseReport
+{
+    private Values $values;
+
+    private Chain $chain;
+
+    public function __construct(private Circuit $circuit, Shelf $shelf)
+    {
+        $this->values = Values::of($circuit->program, $shelf);
+        $this->chain = new Chain(Kit::of($circuit->program, $circuit->panel->transmitter, $shelf), $shelf);
+    }
+
+    /** @return array<string, mixed> */
+    public function all(): array
+    {
+        $program = $this->circuit->program;
+        $transmitter = $this->circuit->panel->transmitter;
+        $check = (new SenseCheck($program, $transmitter, $this->values))->points();
+        $slots = new SlotPlan($program, $transmitter, $this->chain->sensors);
+
+        return [
+            'points' => array_map(self::point(...), $this->chain->points()),
+            'checks' => array_map(fn (array $one): array => ['about' => $one[0], ...self::point($one[1])], $check),
+            'refresh' => round($this->chain->refresh(), 3),
+            'draw' => $this->chain->draw(),
+            'chain' => array_map($this->fitted(...), $program->sense->chain),
+            'slots' => $transmitter->sensorSlots === 0 ? null : ['count' => $transmitter->sensorSlots, 'today' => $slots->today()],
+            'values' => array_values(array_map($this->value(...), $this->values->all)),
+            'calls' => array_map($this->call(...), $program->sense->calls),
+            'derivations' => array_map(fn (Derivation $one): array => ['id' => $one->value, 'says' => $one->says(), 'wants' => Wants::inWords($one), 'count' => count(Wants::of($one)), 'several' => Wants::several($one)], Derivation::cases()),
+            'announceable' => [...array_map(fn (PilotFunction $one): array => ['id' => $one->id(), 'name' => $one->name()], array_values(array_filter($program->functions, fn (PilotFunction $one): bool => $one instanceof SteppedFunction))), ['id' => 'phase', 'name' => 'Phases']],
+            'scenarios' => array_map(fn (Scenario $one): array => ['id' => $one->id, 'name' => $one->name, 'says' => $one->says, 'seconds' => $one->seconds()], Scenarios::of($program->family)),
+            'mishaps' => array_map(fn (Mishap $one): array => ['id' => $one->value, 'says' => $one->says()], Mishap::cases()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function point(Point $point): array
+    {
+        return ['topic' => $point->topic, 'level' => $point->level->value, 'says' => $point->says, 'cure' => $point->cure];
+    }
+
+    /** @return array<string, mixed> */
+    private function fitted(Fitted $one): array
+    {
+        $sensor = $this->chain->sensors[$one->id] ?? null;
+
+        return [
+            'id' => $one->id, 'sensor' => $one->sensor, 'name' => $sensor->name ?? $one->sensor, 'kind' => $sensor?->kind->says() ?? '', 'onBus' => in_array($one, $this->chain->onBus(), true),
+            'address' => $this->chain->address($one), 'slot' => $one->slot, 'draw' => $sensor->draw ?? 0, 'supply' => $sensor === null ? [0, 0] : [$sensor->supply->low, $sensor->supply->high], 'values' => count($sensor->quantities ?? []), 'advice' => $sensor->advice ?? [],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function value(Value $value): array
+    {
+        return [
+            'id' => $value->id, 'name' => $value->name, 'dimension' => $value->dimension->value, 'unit' => $value->unit->shown(), 'from' => $value->from, 'derived' => $value->derived,
+            'units' => array_values(array_map(fn (Unit $unit): string => $unit->value, array_filter(Unit::cases(), fn (Unit $unit): bool => $unit->dimension() === $value->dimension))),
+            'range' => $value->range === null ? null : [round($value->unit->fromBase($value->range->low), 2), round($value->unit->fromBase($value->range->high), 2)],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function call(Call $call): array
+    {
+        $words = new ConditionWords($this->circuit->program, $this->circuit->panel->transmitter, $this->level(...));
+        $language = new English;
+        $text = (new Phrase($this->values, $language))->say($call->says, $this->example($call));
+
+        return [
+            'id' => $call->id, 'name' => $call->name, 'alarm' => $call->isAlarm(), 'when' => $words->say($call->when), 'after' => $call->after === null ? null : $words->say($call->after),
+            'levels' => (new CallEdit($this->circuit->program, $this->values))->levels($call), 'text' => $text, 'airtime' => (new Airtime($language))->of($text),
+        ];
+    }
+
+    private function level(SensorLevel $one): string
+    {
+        $value = $this->values->find($one->sensor);
+        $level = round($value?->unit->fromBase($one->level) ?? $one->level, 2);
+
+        return trim(($value->name ?? $one->sensor).($one->above ? ' above ' : ' below ').str_replace('-', '−', (string) $level).' '.$value?->unit->shown());
+    }
+
+    /**
+     * Values to hear a phrase with: those of its levels, else the middle of the range.
+     *
+     * @return array<string, float>
+     */
+    private function example(Call $call): array
+    {
+        $now = array_map(fn (Value $one): float => $one->range === null ? 42.0 : round(($one->range->low + $one->range->high) / 20, 1), $this->values->all);
+        foreach ((new CallEdit($this->circuit->program, $this->values))->levels($call) as $level) {
+            $value = $this->values->find($level['sensor']);
+            if ($value !== null) {
+                $now[$level['sensor']] = $value->unit->toBase($level['level']);
+            }
+        }
+
+        return $now;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+namespace DuskSwitch\Core\Program;
+
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Sense\Call;
+use DuskSwitch\Core\Program\Sense\Derived;
+use DuskSwitch\Core\Program\Sense\Token;
+
+/** What can be said of sensors, alarms and call-outs, ready to be compared. Levels are in base units. */
+final readonly class SenseFacts
+{
+    private function __construct(private Program $program, private ConditionWords $words) {}
+
+    /** @return array<string, Subject> by a key that stays the same from revision to revision */
+    public static function of(Program $program, Transmitter $transmitter): array
+    {
+        return (new self($program, new ConditionWords($program, $transmitter)))->all();
+    }
+
+    /** @return array<string, Subject> */
+    private function all(): array
+    {
+        $sense = $this->program->sense;
+        $subjects = [];
+        foreach ($sense->chain as $place => $one) {
+            $subjects["sensor {$one->id}"] = new Subject('sensor', $one->id, [
+                'sensor' => ['sensor', $one->sensor], 'place' => ['place', (string) ($place + 1)],
+                ...$one->address === null ? [] : ['address' => ['address', (string) $one->address]], ...$one->slot === null ? [] : ['slot' => ['slot', (string) $one->slot]],
+            ]);
+        }
+        foreach ($sense->values as $one) {
+            $subjects["value {$one->id}"] = new Subject('value', $one->name, $this->derived($one));
+        }
+        foreach ($sense->calls as $one) {
+            $subjects["call {$one->id}"] = new Subject($one->isAlarm() ? 'alarm' : 'call-out', $one->name, $this->call($one));
+        }
+        $rest = [
+            'bus' => ['sensor bus', $sense->bus->value ?? 'not said'], 'interval' => ['report interval', "{$sense->interval} s"], 'system' => ['units', $sense->system->value],
+            'announces' => ['announced', implode(', ', $sense->announces)], 'tone' => ['vario tone', $sense->tone ? 'on' : 'off'],
+        ];
+        foreach ($sense->units as $id => $unit) {
+            $rest["unit {$id}"] = ["unit of {$id}", $unit->value];
+        }
+
+        return $sense->isEmpty() ? [] : [...$subjects, 'sense' => new Subject('telemetry', '', $rest)];
+    }
+
+    /** @return array<string, array{string, string}> */
+    private function derived(Derived $one): array
+    {
+        return [
+            'does' => ['worked out as', $one->does->says()], 'of' => ['of', implode(', ', $one->of)],
+            ...$one->by === null ? [] : ['by' => ['by', (string) $one->by]], ...$one->plus === null ? [] : ['plus' => ['plus', (string) $one->plus]],
+            ...$one->while === null ? [] : ['while' => ['while', $this->words->say($one->while)]],
+        ];
+    }
+
+    /** @return array<string, array{string, string}> */
+    private function call(Call $one): array
+    {
+        return [
+            'when' => ['when', $this->words->say($one->when)], 'hold' => ['hold', "{$one->hold} s"], 'priority' => ['priority', $one->priority->value],
+            'repeat' => ['repeat', $one->repeat === 0.0 ? 'once' : "every {$one->repeat} s"],
+            'says' => ['says', implode(' ', array_map(fn (Token $token): string => $token->words ?? "[{$token->value}, {$token->places}".($token->unit ? '' : ', no unit').']', $one->says))],
+            ...$one->after === null ? [] : ['after' => ['quiet until', $this->words->say($one->after)]],
+        ];
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+namespace DuskSwitch\Core\Rehearsal;
+
+/** Moves the aircraft as a leg asks, as far as its motor and the air let it. */
+final readonly class Motion
+{
+    /** Degrees a second at full stick. */
+    private const FULL_TURN = 60.0;
+
+    /** The way out: along the wind's side, so that it blows across. */
+    public function __construct(private Craft $craft, private Setting $setting) {}
+
+    /**
+     * One step.
+     *
+     * @param  bool  $motor  it runs
+     * @param  float  $gust  m/s more wind
+     * @param  bool  $lost  it flies without a link, towards home, if its controller can
+     */
+    public function step(Body $body, Leg $leg, bool $motor, float $gust, float $lift, float $seconds, bool $lost = false): void
+    {
+        $wind = $this->setting->wind + $gust;
+        [$windEast, $windNorth] = [-$wind * sin(deg2rad($this->setting->from)), -$wind * cos(deg2rad($this->setting->from))];
+        $soon = min(1.0, $seconds / $this->craft->nimble);
+        $wanted = $leg->climb;
+        if ($leg->until !== null && (($leg->climb > 0 && $body->height >= $leg->until) || ($leg->climb < 0 && $body->height <= $leg->until))) {
+            $wanted = 0.0;
+        }
+        $gliding = ! $motor || ! $leg->motor;
+        if ($gliding) {
+            // Brakes sink faster; without motor nothing climbs by itself.
+            $wanted = min($wanted, 0.0) - $this->craft->sink;
+        }
+        if (! $body->flies) {
+            $body->flies = ! $gliding && $wanted > 0.05;
+            // What has wings is thrown, or has rolled, before it flies.
+            $body->airspeed = $body->flies ? $this->craft->stall * 1.1 : 0.0;
+        }
+        if (! $body->flies) {
+            [$body->climb, $body->turn, $body->groundEast, $body->groundNorth] = [0.0, 0.0, 0.0, 0.0];
+
+            return;
+        }
+        $turn = $lost || $leg->towards !== null ? $this->steer($body, $lost ? 'home' : (string) $leg->towards) : $leg->turn;
+        $body->turn += ($turn - $body->turn) * $soon;
+        $body->heading = fmod($body->heading + $body->turn * $seconds + 360.0, 360.0);
+        $speed = $lost ? max(8.0, $this->craft->stall * 1.3) : ($this->craft->hovers ? $leg->speed : max($leg->speed, $this->craft->stall * 1.05));
+        $body->airspeed += ($speed - $body->airspeed) * min(1.0, $seconds / ($this->craft->nimble * 2));
+        $body->climb += ($wanted + $lift - $body->climb) * $soon;
+        [$east, $north] = [sin(deg2rad($body->heading)), cos(deg2rad($body->heading))];
+        // What hovers is held against the wind by its pilot; what has wings is carried along.
+        $drift = $this->craft->hovers ? 0.0 : 1.0;
+        $body->groundEast = $body->airspeed * $east + $windEast * $drift;
+        $body->groundNorth = $body->airspeed * $north + $windNorth * $drift;
+        $body->east += $body->groundEast * $seconds;
+        $body->north += $body->groundNorth * $seconds;
+        $body->height += $body->climb * $seconds;
+        if ($body->height <= 0.0) {
+            [$body->height, $body->airspeed, $body->flies] = [0.0, 0.0, false];
+        }
+    }
+
+    /** Share of full power that a leg takes. */
+    public function power(Body $body, Leg $leg): float
+    {
+        $share = $this->craft->level + $this->craft->aMetre * max(0.0, $body->climb) + 0.0004 * $body->airspeed ** 2;
+
+        return max(0.08, min(1.0, $body->flies ? $share : 0.1 + ($leg->climb > 0 ? $share : 0.0)));
+    }
+
+    /**
+     * Sticks that go with the motion: roll, pitch, throttle, yaw.
+     *
+     * @param  bool  $ready  the pilot has begun
+     * @param  float  $power  share of full power that is wanted
+     * @return array{float, float, float, float}
+     */
+    public function sticks(Body $body, Leg $leg, bool $ready, float $power): array
+    {
+        $throttle = $ready && $leg->motor && ($body->flies || $leg->climb > 0) ? 2 * $power - 1 : -1.0;
+
+        return [
+            max(-1.0, min(1.0, $body->turn / self::FULL_TURN)),
+            max(-1.0, min(1.0, -$body->climb / 12 + ($this->craft->hovers ? $body->airspeed / 40 : 0.0))),
+            $throttle,
+            max(-1.0, min(1.0, $body->turn / self::FULL_TURN / 3)),
+        ];
+    }
+
+    private function steer(Body $body, string $towards): float
+    {
+        $bearing = $towards === 'home' ? rad2deg(atan2(-$body->east, -$body->north)) : $this->setting->from + 90.0;
+        $off = fmod($bearing - $body->heading + 900.0, 360.0) - 180.0;
+
+        return max(-30.0, min(30.0, $off));
+    }
+}

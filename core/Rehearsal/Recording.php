@@ -1,0 +1,27 @@
+<?php
+
+namespace DuskSwitch\Core\Rehearsal;
+
+use DuskSwitch\Core\Telemetry\Sample;
+
+/** A flight that was rehearsed: what the transmitter knew, and what was true. */
+final readonly class Recording
+{
+    /** Seconds from one row to the next. */
+    public const EVERY = 0.1;
+
+    /**
+     * @param  list<Sample>  $samples  telemetry as it came, without what is worked out
+     * @param  list<array{east: float, north: float, height: float, speed: float, airspeed: float, climb: float, heading: float, used: float, cell: float, amperes: float, linked: bool, flies: bool}>  $truth
+     * @param  list<list<int|null>>  $pulses  µs in the order of the program's outputs
+     * @param  list<list<float>>  $sticks  roll, pitch, throttle, yaw
+     * @param  list<array{float, string, string}>  $events  seconds, kind (leg, mishap), words
+     */
+    public function __construct(public array $samples, public array $truth, public array $pulses, public array $sticks, public array $events, public float $stall, public float $capacity) {}
+
+    /** Seconds that it took. */
+    public function seconds(): float
+    {
+        return max(0, count($this->samples) - 1) * self::EVERY;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+namespace DuskSwitch\Core\Rehearsal;
+
+use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Speech\Airtime;
+use DuskSwitch\Core\Speech\English;
+use DuskSwitch\Core\Speech\Queue;
+use DuskSwitch\Core\Speech\Report;
+use DuskSwitch\Core\Speech\Voice;
+use DuskSwitch\Core\Telemetry\Deriver;
+use DuskSwitch\Core\Telemetry\Sample;
+use DuskSwitch\Core\Telemetry\Values;
+
+/** Listens to a recorded flight with a program's alarms and call-outs; the flight need not be flown again for that. */
+final class Rehearsal
+{
+    /**
+     * @param  array<string, float>  $clips  seconds by text, where there are clips
+     */
+    public static function listen(Recording $flight, Program $program, Transmitter $transmitter, Shelf $shelf, array $clips = []): Heard
+    {
+        $values = Values::of($program, $shelf);
+        $language = new English;
+        $deriver = new Deriver($program, $transmitter, $shelf->pack($program->aboard->kit->pack ?? '')->cells ?? 1);
+        $samples = array_map(fn (Sample $one): Sample => $deriver->next($one), $flight->samples);
+        [$offers, $spans] = (new Voice($program, $transmitter, $values, $language))->hear($samples);
+        $said = (new Queue(new Airtime($language, $clips)))->speak($offers);
+        $report = Report::of($said, $flight->seconds());
+
+        return new Heard($samples, $spans, $said, $report, (new Verdict($flight, $program, $values, $spans, $said, $report))->remarks());
+    }
+}

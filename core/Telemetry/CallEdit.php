@@ -1,0 +1,111 @@
+<?php
+
+namespace DuskSwitch\Core\Telemetry;
+
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Condition\SensorLevel;
+use DuskSwitch\Core\Program\ConditionTree;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Sense\Call;
+use DuskSwitch\Core\Program\Sense\Priority;
+use DuskSwitch\Core\Program\Sense\Token;
+use DuskSwitch\Core\Units\Dimension;
+
+/** Changes alarms and call-outs in the units that the pilot reads. */
+final readonly class CallEdit
+{
+    /** Seconds that a voltage must stay low (common practice). */
+    private const HOLD = 3.0;
+
+    public function __construct(private Program $program, private Values $values) {}
+
+    /**
+     * The levels that a call looks at, in the pilot's units, in the order of its condition.
+     *
+     * @return list<array{sensor: string, name: string, above: bool, level: float, hysteresis: float, unit: string}>
+     */
+    public function levels(Call $call): array
+    {
+        return array_map(function (SensorLevel $one): array {
+            $unit = $this->values->find($one->sensor)->unit ?? null;
+            $zero = $unit?->fromBase(0.0) ?? 0.0;
+
+            return [
+                'sensor' => $one->sensor, 'name' => $this->values->find($one->sensor)->name ?? $one->sensor, 'above' => $one->above,
+                'level' => round($unit?->fromBase($one->level) ?? $one->level, 3), 'hysteresis' => round(($unit?->fromBase($one->hysteresis) ?? $one->hysteresis) - $zero, 3), 'unit' => $unit?->shown() ?? '',
+            ];
+        }, self::inside($call->when));
+    }
+
+    /**
+     * The program with one level of a call changed.
+     *
+     * @param  int  $place  among {@see self::levels()}
+     * @param  float  $level  in the pilot's unit, as the hysteresis
+     *
+     * @throws Refused
+     */
+    public function level(string $id, int $place, float $level, float $hysteresis): Program
+    {
+        $call = $this->call($id);
+        $wanted = self::inside($call->when)[$place] ?? throw Refused::because('place', "{$call->name} has no such level");
+        $unit = $this->values->find($wanted->sensor)->unit ?? throw Refused::because('call', "nothing sends \"{$wanted->sensor}\"; choose another value first");
+        $new = new SensorLevel($wanted->sensor, $wanted->above, round($unit->toBase($level), 6), round($unit->toBase($hysteresis) - $unit->toBase(0.0), 6));
+        $when = ConditionTree::again($call->when, fn (Condition $one): Condition => $one == $wanted ? $new : $one) ?? $call->when;
+
+        return $this->with($call, new Call($call->id, $call->name, $when, $call->hold, $call->priority, $call->repeat, $call->after, $call->says));
+    }
+
+    /**
+     * The program in which a call waits until its condition has held.
+     *
+     * @throws Refused
+     */
+    public function held(string $id): Program
+    {
+        $call = $this->call($id);
+
+        return $this->with($call, new Call($call->id, $call->name, $call->when, max(self::HOLD, $call->hold), $call->priority, $call->repeat, $call->after, $call->says));
+    }
+
+    /**
+     * The program with a new alarm on a value.
+     *
+     * @param  float  $level  in the pilot's unit
+     *
+     * @throws Refused
+     */
+    public function added(string $value, bool $above, float $level): Program
+    {
+        $of = $this->values->find($value) ?? throw Refused::because('value', "nothing sends \"{$value}\"; the program has ".(implode(', ', array_keys($this->values->all)) ?: 'no values yet'));
+        $ids = array_column($this->program->sense->calls, 'id');
+        $id = substr($value, 0, 30).($above ? '-high' : '-low');
+        for ($number = 2, $base = $id; in_array($id, $ids, true); $number++) {
+            $id = "{$base}-{$number}";
+        }
+        $hold = $of->dimension === Dimension::Voltage ? self::HOLD : 1.0;
+        $call = new Call(
+            $id, substr($of->name, 0, 50).($above ? ' high' : ' low'), new SensorLevel($value, $above, round($of->unit->toBase($level), 6)), $hold, Priority::Warning, 15.0, null,
+            [Token::words($of->name), Token::value($value, $of->dimension === Dimension::Voltage ? 1 : 0, true)],
+        );
+
+        return $this->program->with(sense: $this->program->sense->with(calls: [...$this->program->sense->calls, $call]));
+    }
+
+    private function call(string $id): Call
+    {
+        return $this->program->sense->call($id) ?? throw Refused::because('call', "there is no call \"{$id}\"");
+    }
+
+    private function with(Call $old, Call $new): Program
+    {
+        return $this->program->with(sense: $this->program->sense->with(calls: array_map(fn (Call $one): Call => $one === $old ? $new : $one, $this->program->sense->calls)));
+    }
+
+    /** @return list<SensorLevel> */
+    private static function inside(Condition $when): array
+    {
+        return array_values(array_filter(ConditionTree::all($when), fn (Condition $one): bool => $one instanceof SensorLevel));
+    }
+}

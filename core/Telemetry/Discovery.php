@@ -1,0 +1,59 @@
+<?php
+
+namespace DuskSwitch\Core\Telemetry;
+
+use DuskSwitch\Core\Link\Point;
+use DuskSwitch\Core\Program\Program;
+
+/** What was found on the bus against what the chain promises: lost, doubled and silent values, each with cause and cure. */
+final readonly class Discovery
+{
+    public function __construct(private Program $program, private Chain $chain) {}
+
+    /**
+     * @param  list<FoundValue>  $found
+     * @param  array<string, string>  $lamps
+     * @return list<Point>
+     */
+    public function points(array $found, array $lamps): array
+    {
+        $points = [];
+        $ids = array_map(fn (FoundValue $one): string => $one->id, $found);
+        foreach ($this->program->sense->chain as $fitted) {
+            $sensor = $this->chain->sensors[$fitted->id] ?? null;
+            if ($sensor === null) {
+                continue;
+            }
+            $promised = array_map(fn ($quantity): string => "{$fitted->id}-{$quantity->id}", $sensor->quantities);
+            $lost = array_diff($promised, $ids);
+            if ($lost === $promised) {
+                $points[] = Point::wrong('Lost', "{$sensor->name} wasn't found.", $this->whyLost($lamps[$fitted->id] ?? null));
+            }
+        }
+        foreach (array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'silent') as $one) {
+            $points[] = Point::look('Silent', ucfirst(str_replace('-', ' ', $one->id)).' is there and sends nothing.', $this->whySilent($one->id));
+        }
+        foreach (array_unique(array_map(fn (FoundValue $one): string => $one->id, array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'doubled'))) as $id) {
+            $points[] = Point::wrong('Doubled', ucfirst(str_replace('-', ' ', $id)).' was found twice.', 'Two sensors answer to one address: change one. Then delete all and discover again.');
+        }
+        foreach (array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'stale') as $one) {
+            $points[] = Point::look('Stale', ucfirst(str_replace('-', ' ', $one->id)).' is of a sensor that is no more in the chain.', BusTrouble::Stale->cure());
+        }
+
+        return $points === [] ? [Point::fine('Discovery', 'Every value of the chain was found. Stop discovery now.')] : $points;
+    }
+
+    private function whyLost(?string $lamp): string
+    {
+        return match ($lamp) {
+            null => BusTrouble::NoStream->cure(),
+            'off' => BusTrouble::Polarity->cure(),
+            default => "Its lamp blinks {$lamp}. ".BusTrouble::WrongBus->cure(),
+        };
+    }
+
+    private function whySilent(string $id): string
+    {
+        return str_contains($id, 'satellites') ? BusTrouble::WiresSwapped->cure() : BusTrouble::NoSatellites->cure();
+    }
+}

@@ -1,0 +1,92 @@
+import { useSyncExternalStore } from 'react'
+import { data, POST } from './client'
+import { said } from './proposals'
+import type { Flown, Program, Rehearsal } from './types'
+
+/** What to fly, and in what. */
+export type Plan = {
+  script: string
+  seed: number
+  wind: number
+  from: number
+  mishaps: { kind: string; at: number }[]
+}
+
+type State = {
+  aircraft: number | null
+  plan: Plan | null
+  flown: Flown | null
+  /** the draft that was listened to last */
+  heard: Program | null
+  /** the draft that was flown */
+  flew: Program | null
+  busy: boolean
+  problem: string | null
+}
+
+const NOTHING: State = {
+  aircraft: null,
+  plan: null,
+  flown: null,
+  heard: null,
+  flew: null,
+  busy: false,
+  problem: null,
+}
+
+/** What of a program changes a flight: all but what is said of it. */
+const flyable = (document: Program) => {
+  const { sense, ...rest } = document
+  return JSON.stringify([rest, sense?.chain, sense?.bus, sense?.interval])
+}
+
+/** The flight that was rehearsed last; it stays while the pilot looks at other views. */
+class RehearsalStore {
+  state: State = NOTHING
+  private readonly watchers = new Set<() => void>()
+
+  watch = (watcher: () => void) => {
+    this.watchers.add(watcher)
+    return () => this.watchers.delete(watcher)
+  }
+
+  private set(change: Partial<State>) {
+    this.state = { ...this.state, ...change }
+    for (const watcher of this.watchers) watcher()
+  }
+
+  async fly(aircraft: number, document: Program, plan: Plan) {
+    this.set({ aircraft, plan, busy: true, problem: null })
+    try {
+      const flown = (await data(POST('/api/rehearsal', { body: { document, ...plan } }))) as Flown
+      this.set({ flown, flew: document, heard: document, busy: false })
+    } catch (error) {
+      this.set({ busy: false, problem: said(error) })
+    }
+  }
+
+  /** Listens again with the draft as it is now; the flight stays. */
+  async listen(document: Program) {
+    const { plan, flown, heard, busy } = this.state
+    if (!plan || !flown || busy || heard === document || this.isStale(document)) return
+    this.set({ busy: true, heard: document })
+    try {
+      const again: Rehearsal = await data(POST('/api/rehearsal', { body: { document, ...plan, heardOnly: true } }))
+      this.set({ flown: { ...flown, ...again }, busy: false, problem: null })
+    } catch (error) {
+      this.set({ busy: false, problem: said(error) })
+    }
+  }
+
+  /** True where the program has changed so that it would fly another flight. */
+  isStale(document: Program) {
+    const { flew } = this.state
+    return flew !== null && flew !== document && flyable(flew) !== flyable(document)
+  }
+}
+
+export const rehearsal = new RehearsalStore()
+
+export function useRehearsal(): State {
+  return useSyncExternalStore(rehearsal.watch, () => rehearsal.state)
+}

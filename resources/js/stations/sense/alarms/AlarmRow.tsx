@@ -1,0 +1,136 @@
+import { Trash2, Volume2 } from 'lucide-react'
+import { edit, propose } from '@/api/proposals'
+import type { Call, SenseLook, SpokenCall } from '@/api/types'
+import { say } from '@/api/voice'
+import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
+import { NumberField } from '@/parts/NumberField'
+import { tell } from '@/parts/toast'
+import { changeCall, removeCall } from '../edits'
+import { Told } from '../Told'
+
+const PRIORITIES = [
+  { id: 'critical', name: '◆ critical' },
+  { id: 'warning', name: '▲ warning' },
+  { id: 'note', name: '○ note' },
+]
+
+/** One alarm: what it waits for, and how it speaks. Levels are in the pilot's unit; the core turns them. */
+export function AlarmRow({ alarm, call, checks }: { alarm: SpokenCall; call: Call; checks: SenseLook['checks'] }) {
+  const put = async (place: number, level: number, hysteresis: number) => {
+    const done = await edit((draft) => propose.level(draft, call.id, place, level, hysteresis), `${call.name}: level`)
+    if ('problem' in done) tell(done.problem, { kind: 'problem' })
+  }
+  const held = checks.some((one) => one.about === `call:${call.id}` && one.topic === 'Sag')
+  return (
+    <li data-alarm={call.id} className="rounded-xl border border-line bg-raised px-3 py-2">
+      <div className="flex items-center gap-2">
+        <h3 className="min-w-0 flex-1 truncate font-semibold">{call.name}</h3>
+        <div className="w-32">
+          <Choice
+            label={`Priority of ${call.name}`}
+            value={call.priority ?? 'note'}
+            options={PRIORITIES}
+            onChange={(priority) =>
+              changeCall(
+                call.id,
+                (now) => ({ ...now, priority: priority as NonNullable<Call['priority']> }),
+                `${call.name}: ${priority}`,
+              )
+            }
+          />
+        </div>
+        <Button look="bare" className="px-1.5" aria-label={`Hear ${call.name}`} onClick={() => void say(alarm.text)}>
+          <Volume2 size={15} aria-hidden />
+        </Button>
+        <Button
+          look="bare"
+          className="px-1.5"
+          aria-label={`Remove ${call.name}`}
+          onClick={() => removeCall(call.id, call.name)}
+        >
+          <Trash2 size={15} aria-hidden />
+        </Button>
+      </div>
+      <p className="text-muted text-sm">
+        “{alarm.text}”{alarm.levels.length === 0 && ` when ${alarm.when}`}
+        {alarm.after && `, quiet until ${alarm.after}`}
+      </p>
+      {alarm.levels.map((level, place) => (
+        <div
+          key={level.sensor + level.level}
+          className="mt-1 grid grid-cols-[1fr_6rem_auto_5rem] items-center gap-x-2 text-sm"
+        >
+          <span className="truncate">
+            {level.name} {level.above ? 'above' : 'below'}
+          </span>
+          <Level
+            label={`Level of ${call.name}${place > 0 ? ` ${place + 1}` : ''}`}
+            value={level.level}
+            onCommit={(to) => void put(place, to, level.hysteresis)}
+          />
+          <span className="text-muted">{level.unit} · lets go after</span>
+          <Level
+            label={`Hysteresis of ${call.name}${place > 0 ? ` ${place + 1}` : ''}`}
+            value={level.hysteresis}
+            onCommit={(to) => void put(place, level.level, to)}
+          />
+        </div>
+      ))}
+      <div className="mt-1 grid grid-cols-[auto_5.5rem_auto_5.5rem_1fr] items-center gap-x-2 text-muted text-sm">
+        <span>holds for</span>
+        <NumberField
+          label={`Hold of ${call.name}`}
+          value={call.hold ?? 0}
+          least={0}
+          most={60}
+          unit="s"
+          onChange={(hold) => changeCall(call.id, (now) => ({ ...now, hold }), `${call.name}: holds ${hold} s`)}
+        />
+        <span>again every</span>
+        <NumberField
+          label={`Repeat of ${call.name}`}
+          value={call.repeat ?? 0}
+          least={0}
+          most={600}
+          unit="s"
+          onChange={(repeat) =>
+            changeCall(call.id, (now) => ({ ...now, repeat }), `${call.name}: again every ${repeat} s`)
+          }
+        />
+        <span>{(call.repeat ?? 0) === 0 && 'once'}</span>
+      </div>
+      <Told checks={checks} about={`call:${call.id}`} />
+      {held && (
+        <Button
+          className="mt-1"
+          onClick={() =>
+            void edit((draft) => propose.hold(draft, call.id), `${call.name} holds before it speaks`).then(
+              (done) => 'problem' in done && tell(done.problem, { kind: 'problem' }),
+            )
+          }
+        >
+          Let it hold 3 s
+        </Button>
+      )}
+    </li>
+  )
+}
+
+function Level({ label, value, onCommit }: { label: string; value: number; onCommit: (to: number) => void }) {
+  return (
+    <input
+      key={value}
+      aria-label={label}
+      inputMode="decimal"
+      defaultValue={String(value)}
+      onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+      onBlur={(event) => {
+        const typed = Number(event.target.value.replace(',', '.').replace('−', '-'))
+        if (Number.isNaN(typed)) event.target.value = String(value)
+        else if (typed !== value) onCommit(typed)
+      }}
+      className="figures h-8 w-full rounded-lg border border-line bg-deep px-2 text-right text-ink"
+    />
+  )
+}

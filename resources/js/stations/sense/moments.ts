@@ -1,0 +1,29 @@
+import { type Call, isStepped, type Program } from '@/api/types'
+import type { Option } from '@/parts/Choice'
+import { capital } from '@/parts/words'
+
+/** When something may speak or run, as far as it can be chosen from a list. */
+export function moments(document: Program): Option[] {
+  const phases = (document.phases ?? []).map((one) => ({ id: `phase ${one.id}`, name: one.name, group: 'in a phase' }))
+  const steps = (document.functions ?? []).filter(isStepped).flatMap((fn) =>
+    fn.steps.map((step) => ({
+      id: `step ${fn.id} ${step.id}`,
+      name: `${fn.name}: ${step.name ?? capital(step.id)}`,
+      group: 'while switched',
+    })),
+  )
+  return [...phases, ...steps]
+}
+
+/** The choice that a condition is, where it is one of them. */
+export function asMoment(when: Call['when'] | undefined): string {
+  if (when === undefined || typeof when === 'string') return ''
+  if ('phase' in when) return `phase ${when.phase}`
+  return 'step' in when ? `step ${when.step.join(' ')}` : ''
+}
+
+/** The condition of a choice. */
+export function ofMoment(id: string): Call['when'] {
+  const [kind, first = '', second = ''] = id.split(' ')
+  return kind === 'phase' ? { phase: first } : { step: [first, second] }
+}

@@ -1,0 +1,104 @@
+import { useEffect, useMemo, useRef } from 'react'
+import type { Flown } from '@/api/types'
+import { player } from './player'
+
+const SIZE = 200
+const LOW = 90
+const MARGIN = 14
+
+/** The flight from above and from the side, home in the middle of the ground; the dot is now. */
+export function Picture({ flown }: { flown: Flown }) {
+  const dots = useRef<(SVGCircleElement | null)[]>([])
+  const { truth, every } = flown
+  const drawn = useMemo(() => {
+    const around = Math.max(20, ...truth.east.map(Math.abs), ...truth.north.map(Math.abs))
+    const top = Math.max(10, ...truth.height)
+    const x = (east: number) => SIZE / 2 + (east / around) * (SIZE / 2 - MARGIN)
+    const y = (north: number) => SIZE / 2 - (north / around) * (SIZE / 2 - MARGIN)
+    const z = (height: number) => LOW - MARGIN - (height / top) * (LOW - 2 * MARGIN)
+    const path = (up: (row: number) => number) =>
+      truth.east
+        .map((east, row) => (row % 5 === 0 ? `${x(east).toFixed(1)},${up(row).toFixed(1)}` : ''))
+        .filter(Boolean)
+        .join(' ')
+    return {
+      around,
+      top,
+      above: path((row) => y(truth.north[row] ?? 0)),
+      side: path((row) => z(truth.height[row] ?? 0)),
+      at: (row: number) => ({ x: x(truth.east[row] ?? 0), y: y(truth.north[row] ?? 0), z: z(truth.height[row] ?? 0) }),
+    }
+  }, [truth])
+  useEffect(() => {
+    const put = (time: number) => {
+      const now = drawn.at(Math.min(truth.east.length - 1, Math.round(time / every)))
+      dots.current[0]?.setAttribute('transform', `translate(${now.x} ${now.y})`)
+      dots.current[1]?.setAttribute('transform', `translate(${now.x} ${now.z})`)
+    }
+    put(player.state.time)
+    return player.watch((state) => put(state.time))
+  }, [drawn, truth, every])
+  const wind = (flown.wind.from * Math.PI) / 180
+  return (
+    <div className="grid gap-1">
+      <svg
+        viewBox={`0 0 ${SIZE} ${SIZE}`}
+        role="img"
+        aria-label="The flight from above"
+        className="w-full rounded-lg border border-line bg-deep"
+      >
+        <text x={6} y={14} className="fill-muted" fontSize={10}>
+          from above, ±{Math.round(drawn.around)} m
+        </text>
+        <polyline points={drawn.above} fill="none" className="stroke-teal" strokeWidth={1} />
+        <path
+          d={`M ${SIZE / 2 - 5} ${SIZE / 2} h 10 M ${SIZE / 2} ${SIZE / 2 - 5} v 10`}
+          className="stroke-ink"
+          strokeWidth={1.5}
+        />
+        {flown.wind.speed > 0 && (
+          <g transform={`translate(${SIZE - 22} ${SIZE - 26})`}>
+            <line
+              x1={Math.sin(wind) * 10}
+              y1={-Math.cos(wind) * 10}
+              x2={-Math.sin(wind) * 10}
+              y2={Math.cos(wind) * 10}
+              className="stroke-sodium"
+              strokeWidth={2}
+            />
+            <circle cx={-Math.sin(wind) * 10} cy={Math.cos(wind) * 10} r={3} className="fill-sodium" />
+            <text y={22} textAnchor="middle" fontSize={9} className="fill-muted">
+              {flown.wind.speed} m/s
+            </text>
+          </g>
+        )}
+        <circle
+          ref={(one) => {
+            dots.current[0] = one
+          }}
+          r={4}
+          className="fill-ember"
+        />
+      </svg>
+      <svg
+        viewBox={`0 0 ${SIZE} ${LOW}`}
+        role="img"
+        aria-label="The flight from the side"
+        className="w-full rounded-lg border border-line bg-deep"
+      >
+        <text x={6} y={12} className="fill-muted" fontSize={10}>
+          from the side, to {Math.round(drawn.top)} m
+        </text>
+        <line x1={0} x2={SIZE} y1={LOW - MARGIN} y2={LOW - MARGIN} className="stroke-edge" />
+        <polyline points={drawn.side} fill="none" className="stroke-teal" strokeWidth={1} />
+        <circle
+          ref={(one) => {
+            dots.current[1] = one
+          }}
+          r={4}
+          className="fill-ember"
+        />
+      </svg>
+    </div>
+  )
+}

@@ -1,0 +1,94 @@
+import { useEffect, useState } from 'react'
+import { type Plan, rehearsal, useRehearsal } from '@/api/rehearsal'
+import { Choice } from '@/parts/Choice'
+import { AlarmRow } from '../alarms/AlarmRow'
+import type { View } from '../views'
+import { Controls } from './Controls'
+import { Now } from './Now'
+import { Picture } from './Picture'
+import { PlanForm } from './PlanForm'
+import { usePlayback } from './sound'
+import { Timeline } from './Timeline'
+import { Verdict } from './Verdict'
+import { Words } from './Words'
+
+/** A whole flight by ear, before the aircraft is at risk. */
+export default function RehearsalView({ aircraft, document, look }: View) {
+  const state = useRehearsal()
+  const mine = state.aircraft === aircraft.id
+  const flown = mine ? state.flown : null
+  const [plan, setPlan] = useState<Plan>(
+    (mine && state.plan) || { script: look.scenarios[0]?.id ?? '', seed: 1, wind: 3, from: 250, mishaps: [] },
+  )
+  const [whatIf, setWhatIf] = useState('')
+  const heard = usePlayback(flown)
+  const stale = mine && rehearsal.isStale(document)
+  useEffect(() => {
+    if (mine && !state.busy) void rehearsal.listen(document)
+  }, [document, mine, state.busy])
+  const names = {
+    phase: 'Phase',
+    ...Object.fromEntries((document.functions ?? []).map((one) => [one.id, one.name])),
+    ...Object.fromEntries(look.calls.map((one) => [one.id, one.name])),
+  }
+  const alarm = look.calls.find((one) => one.id === whatIf)
+  const call = document.sense?.calls?.find((one) => one.id === whatIf)
+  return (
+    <div className="flex h-full min-h-0 flex-col">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-2">
+        <PlanForm
+          plan={plan}
+          look={look}
+          change={setPlan}
+          busy={state.busy}
+          fly={() => void rehearsal.fly(aircraft.id, document, plan)}
+        />
+        {flown && <Controls flown={flown} />}
+      </div>
+      {mine && state.problem && (
+        <p role="alert" className="whitespace-pre-line px-4 text-rose">
+          ▲ {state.problem}
+        </p>
+      )}
+      {stale && <p className="px-4 text-sodium">○ The program has changed since this flight: fly it again.</p>}
+      {heard === 'text' && (
+        <p className="px-4 text-sm text-sodium">○ Nothing speaks here: read the words as they come.</p>
+      )}
+      {flown ? (
+        <div className="flex min-h-0 flex-1 flex-col gap-3 overflow-auto px-4 pb-3 lg:flex-row">
+          <div className="w-full shrink-0 lg:w-52">
+            <Picture flown={flown} />
+            <Now flown={flown} />
+          </div>
+          <div className="min-w-0 flex-1 lg:overflow-auto">
+            <Timeline flown={flown} names={names} />
+            <Words flown={flown} />
+          </div>
+          <div className="shrink-0 lg:w-80 lg:overflow-auto">
+            <Choice
+              label="What if"
+              value={whatIf}
+              placeholder="What if… another level, a longer hold"
+              options={look.calls.filter((one) => one.alarm).map((one) => ({ id: one.id, name: one.name }))}
+              onChange={setWhatIf}
+            />
+            {alarm && call && (
+              <ul className="mt-2">
+                <AlarmRow alarm={alarm} call={call} checks={look.checks} />
+              </ul>
+            )}
+            <Verdict flown={flown} />
+          </div>
+        </div>
+      ) : (
+        <div className="m-auto max-w-md px-6 text-center text-muted">
+          <p>{look.scenarios.find((one) => one.id === plan.script)?.says}</p>
+          <p className="mt-2">
+            The real program, its alarms and its voice on a simulated flight. Choose the wind and what goes wrong, fly
+            it, and listen.
+          </p>
+        </div>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,94 @@
+import { memo, useEffect, useMemo, useRef } from 'react'
+import uPlot from 'uplot'
+import 'uplot/dist/uPlot.min.css'
+import type { Flown } from '@/api/types'
+import { GUTTER } from './Lanes'
+
+const HEIGHT = 54
+
+type Trace = { name: string; unit: string; data: (number | null)[] }
+
+/** What of a flight is drawn: how high, how fast, how the pack and the link do. */
+function traces(flown: Flown): Trace[] {
+  const sensed = (id: RegExp) => flown.values.find((one) => id.test(one.id))
+  const of = (name: string, found: Flown['values'][number] | undefined): Trace[] =>
+    found ? [{ name, unit: found.unit, data: found.data }] : []
+  return [
+    { name: 'Height', unit: 'm', data: flown.truth.height },
+    { name: 'Air', unit: 'm/s', data: flown.truth.airspeed },
+    { name: 'Cell', unit: 'V', data: flown.truth.cell },
+    ...of('Link', sensed(/^link-quality$/)),
+  ]
+}
+
+/** Sensor traces over time, one above the other, each with its name and ends at the left. */
+export const Traces = memo(function Traces({ flown }: { flown: Flown }) {
+  const drawn = useMemo(() => traces(flown), [flown])
+  return (
+    <div role="img" aria-label="Height, airspeed, cell voltage and link over time">
+      {drawn.map((trace) => (
+        <Plot key={trace.name} trace={trace} flown={flown} />
+      ))}
+    </div>
+  )
+})
+
+function ends(trace: Trace): [number, number] {
+  const there = trace.data.filter((one) => one !== null)
+  return [Math.min(...there), Math.max(...there)]
+}
+
+/** A line that never moves still wants room. */
+function roomy([low, high]: [number, number]): [number, number] {
+  const room = (high - low || 1) * 0.08
+  return [low - room, high + room]
+}
+
+const shown = (value: number) => (Math.abs(value) < 20 ? value.toFixed(1) : String(Math.round(value)))
+
+function Plot({ trace, flown }: { trace: Trace; flown: Flown }) {
+  const box = useRef<HTMLDivElement>(null)
+  const [low, high] = ends(trace)
+  useEffect(() => {
+    const host = box.current
+    if (!host) return
+    const style = getComputedStyle(document.documentElement)
+    const [least, most] = roomy(ends(trace))
+    const plot = new uPlot(
+      {
+        width: host.clientWidth,
+        height: HEIGHT,
+        legend: { show: false },
+        cursor: { show: false },
+        padding: [2, 0, 2, 0],
+        scales: { x: { time: false, range: [0, flown.seconds] }, y: { range: [least, most] } },
+        axes: [{ show: false }, { show: false }],
+        series: [
+          {},
+          { stroke: style.getPropertyValue('--teal').trim(), width: 1.5, points: { show: false }, spanGaps: false },
+        ],
+      },
+      [flown.truth.height.map((_, row) => row * flown.every), trace.data],
+      host,
+    )
+    const fit = new ResizeObserver(() => plot.setSize({ width: host.clientWidth, height: HEIGHT }))
+    fit.observe(host)
+    return () => {
+      fit.disconnect()
+      plot.destroy()
+    }
+  }, [trace, flown])
+  return (
+    <div className="flex border-line border-b" style={{ height: HEIGHT }}>
+      <div className="flex shrink-0 flex-col justify-between py-0.5 pr-1 text-sm" style={{ width: GUTTER }}>
+        <span className="truncate">
+          {trace.name} <span className="text-muted">{trace.unit}</span>
+        </span>
+        <span className="figures whitespace-nowrap text-muted text-xs">
+          {shown(low)} … {shown(high)}
+        </span>
+      </div>
+      <div ref={box} className="min-w-0 flex-1" />
+    </div>
+  )
+}

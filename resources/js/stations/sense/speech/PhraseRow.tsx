@@ -1,0 +1,150 @@
+import { Plus, Trash2, Volume2, X } from 'lucide-react'
+import type { Call, Program, SenseLook, SpokenCall } from '@/api/types'
+import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
+import { keyed } from '@/parts/keyed'
+import { NumberField } from '@/parts/NumberField'
+import { TextField } from '@/parts/TextField'
+import { changeCall, removeCall } from '../edits'
+import { asMoment, moments, ofMoment } from '../moments'
+import { Told } from '../Told'
+
+const PLACES = [
+  { id: '0', name: 'whole' },
+  { id: '1', name: '0.1' },
+  { id: '2', name: '0.01' },
+  { id: '3', name: '0.001' },
+]
+
+type Token = Call['says'][number]
+type Props = { call: Call; spoken: SpokenCall; look: SenseLook; document: Program; hear: (text: string) => void }
+
+/** A phrase as its pieces, each to be changed, and heard at once. */
+export function PhraseRow({ call, spoken, look, document, hear }: Props) {
+  const put = (says: Token[]) => changeCall(call.id, (now) => ({ ...now, says }), `${call.name}: its words`)
+  const swap = (at: number, to: Token) => put(call.says.map((one, index) => (index === at ? to : one)))
+  const moment = asMoment(call.when)
+  return (
+    <li data-phrase={call.id} className="rounded-xl border border-line bg-raised px-3 py-2">
+      <div className="flex items-center gap-2">
+        <div className="w-56 min-w-0">
+          <TextField
+            label={`Name of ${call.id}`}
+            value={call.name}
+            onCommit={(name) => changeCall(call.id, (now) => ({ ...now, name }), `${name}: named`)}
+          />
+        </div>
+        <span className="min-w-0 flex-1 truncate text-muted text-sm">
+          {spoken.alarm ? '▲ ' : '○ '}
+          {spoken.when}
+        </span>
+        <span className="figures text-muted text-sm">{spoken.airtime} s</span>
+        <Button look="bare" className="px-1.5" aria-label={`Hear ${call.name}`} onClick={() => hear(spoken.text)}>
+          <Volume2 size={15} aria-hidden />
+        </Button>
+        <Button
+          look="bare"
+          className="px-1.5"
+          aria-label={`Remove ${call.name}`}
+          onClick={() => removeCall(call.id, call.name)}
+        >
+          <Trash2 size={15} aria-hidden />
+        </Button>
+      </div>
+      <p data-text className="text-teal">
+        “{spoken.text}”
+      </p>
+      {!spoken.alarm && (
+        <div className="mt-1 grid grid-cols-[3rem_1fr_auto_5.5rem_auto_5.5rem] items-center gap-2 text-muted text-sm">
+          <span>when</span>
+          <Choice
+            label={`When ${call.name} is said`}
+            value={moment}
+            placeholder={spoken.when}
+            options={moments(document)}
+            onChange={(id) => {
+              const when = ofMoment(id)
+              changeCall(call.id, (now) => ({ ...now, when }), `${call.name}: when`)
+            }}
+          />
+          <span>after</span>
+          <NumberField
+            label={`Hold of ${call.name}`}
+            value={call.hold ?? 0}
+            least={0}
+            most={60}
+            unit="s"
+            onChange={(hold) => changeCall(call.id, (now) => ({ ...now, hold }), `${call.name}: after ${hold} s`)}
+          />
+          <span>again every</span>
+          <NumberField
+            label={`Repeat of ${call.name}`}
+            value={call.repeat ?? 0}
+            least={0}
+            most={600}
+            unit="s"
+            onChange={(repeat) => changeCall(call.id, (now) => ({ ...now, repeat }), `${call.name}: every ${repeat} s`)}
+          />
+        </div>
+      )}
+      <div className="mt-1 flex flex-wrap items-center gap-1.5">
+        {keyed(call.says, (token) => (typeof token === 'string' ? token : token.value)).map(
+          ({ key, item: token, index }) => (
+            <span key={key} className="flex items-center rounded-lg border border-line bg-deep pl-1">
+              {typeof token === 'string' ? (
+                <span className="w-40">
+                  <TextField
+                    label={`Words ${index + 1} of ${call.name}`}
+                    value={token}
+                    maxLength={80}
+                    onCommit={(to) => swap(index, to)}
+                  />
+                </span>
+              ) : (
+                <span className="flex items-center gap-1">
+                  <span className="w-36">
+                    <Choice
+                      label={`Value ${index + 1} of ${call.name}`}
+                      value={token.value}
+                      options={look.values.map((one) => ({ id: one.id, name: one.name, group: one.from }))}
+                      onChange={(value) => swap(index, { ...token, value })}
+                    />
+                  </span>
+                  <span className="w-24">
+                    <Choice
+                      label={`Places ${index + 1} of ${call.name}`}
+                      value={String(token.places ?? 0)}
+                      options={PLACES}
+                      onChange={(places) => swap(index, { ...token, places: Number(places) })}
+                    />
+                  </span>
+                </span>
+              )}
+              <Button
+                look="bare"
+                className="px-1"
+                aria-label={`Take piece ${index + 1} out of ${call.name}`}
+                onClick={() => put(call.says.filter((_, other) => other !== index))}
+              >
+                <X size={14} aria-hidden />
+              </Button>
+            </span>
+          ),
+        )}
+        <Button look="bare" aria-label={`Words for ${call.name}`} onClick={() => put([...call.says, 'and'])}>
+          <Plus size={14} aria-hidden /> words
+        </Button>
+        {look.values[0] && (
+          <Button
+            look="bare"
+            aria-label={`Value for ${call.name}`}
+            onClick={() => put([...call.says, { value: look.values[0]?.id ?? '' }])}
+          >
+            <Plus size={14} aria-hidden /> value
+          </Button>
+        )}
+      </div>
+      <Told checks={look.checks} about={`call:${call.id}`} />
+    </li>
+  )
+}

@@ -1,0 +1,107 @@
+<?php
+
+namespace DuskSwitch\StandIn;
+
+use DuskSwitch\Core\Kit\SensorBus;
+use DuskSwitch\Core\Kit\SensorKind;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Sense\Fitted;
+use DuskSwitch\Core\Telemetry\BusPort;
+use DuskSwitch\Core\Telemetry\BusTrouble;
+use DuskSwitch\Core\Telemetry\Chain;
+use DuskSwitch\Core\Telemetry\FoundValue;
+
+/** The chain on a bench, under a roof that lets satellites through: what discovery finds, with the troubles that it's given. */
+final readonly class SimulatedBus implements BusPort
+{
+    /** Two words that need satellites to say something. */
+    private const NEED_FIX = ['latitude', 'longitude', 'altitude', 'speed', 'course'];
+
+    /** @param  list<BusTrouble>  $troubles */
+    public function __construct(private Program $program, private Chain $chain, private array $troubles) {}
+
+    public function discover(bool $afresh): array
+    {
+        $found = [];
+        foreach ($this->program->sense->chain as $fitted) {
+            $sensor = $this->chain->sensors[$fitted->id] ?? null;
+            if ($sensor === null || ! $this->answers($fitted)) {
+                continue;
+            }
+            foreach ($sensor->quantities as $index => $quantity) {
+                $reads = $this->isSilent($fitted, $quantity->id) ? null : $quantity->unit->toBase($this->onTheBench($quantity->id, $index));
+                $refresh = max(1 / $quantity->rate, $this->chain->refresh(), $this->program->sense->interval);
+                $trouble = match (true) {
+                    $reads === null => 'silent',
+                    $this->isDoubled($fitted) => 'doubled',
+                    default => null,
+                };
+                $found[] = new FoundValue("{$fitted->id}-{$quantity->id}", $reads, $reads === null ? null : round($refresh, 3), $trouble);
+            }
+        }
+        if ($this->has(BusTrouble::Stale) && ! $afresh) {
+            $found[] = new FoundValue('old-temperature', null, null, 'stale');
+        }
+
+        return $found;
+    }
+
+    public function lamps(): array
+    {
+        $lamps = [];
+        foreach ($this->chain->onBus() as $fitted) {
+            $own = $this->chain->sensors[$fitted->id]->buses[0];
+            $lamps[$fitted->id] = $this->isReversed($fitted) ? 'off' : (in_array($this->bus(), $this->chain->sensors[$fitted->id]->buses, true) ? $this->bus() : $own)->lamp();
+        }
+
+        return $lamps;
+    }
+
+    private function bus(): SensorBus
+    {
+        return $this->program->sense->bus ?? SensorBus::Shared;
+    }
+
+    private function answers(Fitted $fitted): bool
+    {
+        $sensor = $this->chain->sensors[$fitted->id];
+        if ($sensor->kind === SensorKind::Controller) {
+            return ! $this->has(BusTrouble::NoStream);
+        }
+
+        return ! $this->has(BusTrouble::WrongBus) && ! $this->isReversed($fitted) && in_array($this->bus(), $sensor->buses, true);
+    }
+
+    private function isReversed(Fitted $fitted): bool
+    {
+        return $this->has(BusTrouble::Polarity) && ($this->chain->onBus()[0] ?? null) === $fitted;
+    }
+
+    private function isSilent(Fitted $fitted, string $quantity): bool
+    {
+        $isGps = $this->chain->sensors[$fitted->id]->quantity('latitude') !== null;
+
+        return $isGps && (($this->has(BusTrouble::WiresSwapped) && in_array($quantity, ['satellites', ...self::NEED_FIX], true)) || ($this->has(BusTrouble::NoSatellites) && in_array($quantity, self::NEED_FIX, true)));
+    }
+
+    private function isDoubled(Fitted $fitted): bool
+    {
+        return array_filter($this->chain->onBus(), fn (Fitted $one): bool => $one !== $fitted && $this->chain->address($one) === $this->chain->address($fitted)) !== []
+            && $this->chain->sensors[$fitted->id]->kind !== SensorKind::Controller;
+    }
+
+    private function has(BusTrouble $trouble): bool
+    {
+        return in_array($trouble, $this->troubles, true);
+    }
+
+    /** What it reads lying on the bench, in its own unit. */
+    private function onTheBench(string $quantity, int $index): float
+    {
+        return match ($quantity) {
+            'height' => 1.4, 'climb' => 0.0, 'satellites' => 9.0, 'latitude' => 54.12, 'longitude' => 8.31, 'altitude' => 4.6, 'speed' => 0.1, 'course' => 0.0,
+            'volts' => 12.4, 'amperes' => 0.2, 'used' => 0.0, 'airspeed' => 0.0, 'rotor' => 0.0, 'temperature' => 21.0, 'regulator' => 5.0,
+            default => (float) $index,
+        };
+    }
+}
