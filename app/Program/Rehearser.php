@@ -45,7 +45,7 @@ final readonly class Rehearser
     {
         // What is said and worked out changes nothing of the flight.
         $flown = $circuit->program->with(sense: $circuit->program->sense->with(values: [], calls: []));
-        $key = hash('xxh128', serialize([ProgramEncoder::encode($flown), $circuit->panel->transmitter, $scenario->id, $setting, 1]));
+        $key = hash('xxh128', serialize([ProgramEncoder::encode($flown), $circuit->panel->transmitter, $scenario->id, $setting, Recording::EVERY]));
         $file = "{$this->folder}/{$key}";
         $kept = is_file($file) ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [Recording::class, Sample::class]]) : false;
         if ($kept instanceof Recording) {

@@ -20,9 +20,6 @@ use DuskSwitch\Core\Telemetry\Values;
 /** Writes a rehearsal (format `dusk-switch/rehearsal`, version 1): columns by time, and what was heard. */
 final class RehearsalEncoder
 {
-    /** A row every so many of the recording's. */
-    private const EVERY = 2;
-
     /**
      * The flight itself: it stays the same whatever is said of it.
      *
@@ -30,11 +27,7 @@ final class RehearsalEncoder
      */
     public static function flight(Recording $flight, Program $program, Transmitter $transmitter, Scenario $scenario, Setting $setting): array
     {
-        $rows = array_values(array_filter($flight->truth, fn (int $index): bool => $index % self::EVERY === 0, ARRAY_FILTER_USE_KEY));
-        $column = fn (string $key): array => array_column($rows, $key);
-        $thin = fn (array $all): array => array_values(array_filter($all, fn (int $index): bool => $index % self::EVERY === 0, ARRAY_FILTER_USE_KEY));
-        $pulses = $thin($flight->pulses);
-        $sticks = $thin($flight->sticks);
+        $column = fn (string $key): array => array_column($flight->truth, $key);
 
         return [
             'format' => 'dusk-switch/rehearsal',
@@ -42,13 +35,13 @@ final class RehearsalEncoder
             'script' => ['id' => $scenario->id, 'name' => $scenario->name],
             'seed' => $setting->seed,
             'wind' => ['speed' => $setting->wind, 'from' => $setting->from],
-            'every' => Recording::EVERY * self::EVERY,
+            'every' => Recording::EVERY,
             'seconds' => round($flight->seconds(), 1),
             'capacity' => $flight->capacity,
             'truth' => array_map($column, ['east' => 'east', 'north' => 'north', 'height' => 'height', 'speed' => 'speed', 'airspeed' => 'airspeed', 'climb' => 'climb', 'heading' => 'heading', 'cell' => 'cell', 'amperes' => 'amperes', 'used' => 'used']),
             'lost' => self::spans(array_map(fn (array $row): bool => ! $row['linked'], $flight->truth)),
-            'sticks' => ['roll' => array_column($sticks, 0), 'pitch' => array_column($sticks, 1), 'throttle' => array_column($sticks, 2), 'yaw' => array_column($sticks, 3)],
-            'outputs' => array_map(fn (int $index): array => ['channel' => $program->outputs[$index]->channel, 'name' => $program->outputs[$index]->name, 'pulses' => array_column($pulses, $index)], array_keys($program->outputs)),
+            'sticks' => ['roll' => array_column($flight->sticks, 0), 'pitch' => array_column($flight->sticks, 1), 'throttle' => array_column($flight->sticks, 2), 'yaw' => array_column($flight->sticks, 3)],
+            'outputs' => array_map(fn (int $index): array => ['channel' => $program->outputs[$index]->channel, 'name' => $program->outputs[$index]->name, 'pulses' => array_column($flight->pulses, $index)], array_keys($program->outputs)),
             'hands' => self::changes($flight->samples, fn (Sample $one): array => self::hand($one, $transmitter)),
             'steps' => self::changes($flight->samples, fn (Sample $one): array => ['phase' => $one->phase] + $one->steps),
             'events' => array_map(fn (array $one): array => ['at' => round($one[0], 2), 'kind' => $one[1], 'says' => $one[2]], $flight->events),
@@ -62,12 +55,10 @@ final class RehearsalEncoder
      */
     public static function heard(Heard $heard, Recording $flight, Values $values): array
     {
-        $samples = array_values(array_filter($heard->samples, fn (int $index): bool => $index % self::EVERY === 0, ARRAY_FILTER_USE_KEY));
-
         return [
             'values' => array_values(array_map(fn (Value $value): array => [
                 'id' => $value->id, 'name' => $value->name, 'unit' => $value->unit->shown(),
-                'data' => array_map(fn (Sample $one): ?float => isset($one->values[$value->id]) ? round($value->unit->fromBase($one->values[$value->id]), 3) : null, $samples),
+                'data' => array_map(fn (Sample $one): ?float => isset($one->values[$value->id]) ? round($value->unit->fromBase($one->values[$value->id]), 3) : null, $heard->samples),
             ], array_filter($values->all, fn (Value $one): bool => ! in_array($one->dimension->value, ['angle'], true) || $one->derived))),
             'spans' => (object) array_map(fn (array $spans): array => array_map(fn (array $span): array => [round($span[0], 1), round($span[1], 1)], $spans), $heard->spans),
             'said' => array_map(fn (Said $one): array => [
@@ -87,7 +78,7 @@ final class RehearsalEncoder
      */
     public static function tone(Recording $flight): array
     {
-        return array_map(fn (array $row): ?array => $row['flies'] ? VarioTone::at($row['climb']) : null, array_values(array_filter($flight->truth, fn (int $index): bool => $index % self::EVERY === 0, ARRAY_FILTER_USE_KEY)));
+        return array_map(fn (array $row): ?array => $row['flies'] ? VarioTone::at($row['climb']) : null, $flight->truth);
     }
 
     /** @return array<string, string|float> the detent of what has detents, else where it stands */

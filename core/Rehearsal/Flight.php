@@ -9,11 +9,12 @@ use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Link\LinkBudget;
 use DuskSwitch\Core\Link\LinkLoss;
 use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Frame;
-use DuskSwitch\Core\Signal\Tick;
 use DuskSwitch\Core\Telemetry\Sample;
 
 /**
@@ -22,6 +23,9 @@ use DuskSwitch\Core\Telemetry\Sample;
  */
 final class Flight
 {
+    /** Ticks of the circuit in a row of the recording. */
+    private const TICKS = 10;
+
     private const MOTORS = ['motor', 'left-motor', 'right-motor', 'throttle'];
 
     /** A motor turns from here on, in µs (common practice). */
@@ -43,6 +47,15 @@ final class Flight
     /** @var list<int> their pulses in a frame */
     private readonly array $motorSlots;
 
+    /** @var list<int> where a frame has the pulses, in the order of the outputs */
+    private readonly array $outputSlots;
+
+    /** @var array<string, int> where a frame has each function's value */
+    private readonly array $functionSlots;
+
+    /** @var array<string, int> where the hand has each control */
+    private readonly array $controlSlots;
+
     /** @var array{int, int}|null where a frame has the step of arm, and which step arms */
     private readonly ?array $arm;
 
@@ -62,6 +75,11 @@ final class Flight
         $pack = $shelf->pack($program->aboard->kit->pack ?? '') ?? self::usualPack($program);
         $this->battery = new Battery($pack->cells, $pack->capacity, isset($setting->mishaps[Mishap::Cell->value]) ? 1.7 : 1.0);
         $this->motors = array_keys(array_intersect(Picture::parts($program), self::MOTORS));
+        $this->outputSlots = array_map(fn (Output $one): int => (int) $circuit->layout->output($one->channel) + 1, $program->outputs);
+        $functions = array_map(fn (PilotFunction $one): string => $one->id(), $program->functions);
+        $this->functionSlots = array_combine($functions, array_map(fn (string $id): int => (int) $circuit->layout->function($id), $functions));
+        $controls = array_column($circuit->panel->transmitter->controls, 'id');
+        $this->controlSlots = array_combine($controls, array_map(fn (string $id): int => (int) $circuit->panel->control($id), $controls));
         $this->motorSlots = array_map(fn (int $channel): int => (int) $circuit->layout->output($channel) + 1, $this->motors);
         $arm = $program->function('arm');
         $armed = $arm instanceof SteppedFunction ? $arm->indexOf('armed') : null;
@@ -82,9 +100,9 @@ final class Flight
         $leg = -1;
         $asks = $this->scenario->legs[0];
         $legEnds = 0.0;
-        $last = (int) round($this->scenario->seconds() / Tick::SECONDS);
-        for ($now = 0; $now <= $last; $now++) {
-            $time = $now * Tick::SECONDS;
+        $rows = (int) round($this->scenario->seconds() / Recording::EVERY);
+        for ($row = 0; $row <= $rows; $row++) {
+            $time = round($row * Recording::EVERY, 2);
             if ($time >= $legEnds - 1e-9 && isset($this->scenario->legs[$leg + 1])) {
                 $asks = $this->scenario->legs[++$leg];
                 $legEnds += $asks->seconds;
@@ -94,21 +112,27 @@ final class Flight
                 }
             }
             $power = $this->motion->power($body, $asks);
-            [$hand[$roll], $hand[$pitch], $hand[$throttle], $hand[$yaw]] = $this->motion->sticks($body, $asks, $leg > 0, $power);
-            $tick = $this->circuit->tick(array_values($hand), $state, $telemetry);
-            $state = $tick->state;
+            $goal = $this->motion->sticks($body, $asks, $leg > 0, $power);
+            $step = array_map(fn (int $slot, float $to): float => ($to - $hand[$slot]) / self::TICKS, $axes, $goal);
+            // Air and hand are new five times a second; the circuit runs at its own pace, the sticks gliding between.
+            for ($tick = null, $i = 0; $tick === null || $i < self::TICKS; $i++) {
+                $hand[$roll] += $step[0];
+                $hand[$pitch] += $step[1];
+                $hand[$throttle] += $step[2];
+                $hand[$yaw] += $step[3];
+                $tick = $this->circuit->tick(array_values($hand), $state, $telemetry);
+                $state = $tick->state;
+            }
             $lost = $this->link($time, $body, $tick->frame);
             $motor = $this->runs($tick->frame, $lost, $time);
-            $this->gust += (-$this->gust * Tick::SECONDS / 4) + 0.15 * $this->setting->wind * sqrt(2 * Tick::SECONDS / 4) * $this->chance->normal();
-            $this->motion->step($body, $asks, $motor, $this->gust, $asks->lift === 0.0 ? 0.0 : $asks->lift + 0.25 * sin($time), Tick::SECONDS, $lost);
-            $this->battery->draw($motor && $asks->motor ? $this->craft->draws($power) : 0.25, Tick::SECONDS);
-            if ($now % 5 === 0) {
-                $telemetry = $this->telemetry($time, $body, $lost, $motor);
-                $samples[] = new Sample(round($time, 2), $telemetry, $tick->frame->phase(), $tick->frame->steps(), array_map(fn (float $one): float => round($one, 4), $tick->frame->functions()), $this->controls($hand));
-                $truth[] = self::truth($body, $this->battery, ! $lost);
-                $pulses[] = array_values($this->pulses($tick->frame, $lost, $time));
-                $sticks[] = array_map(fn (int $slot): float => round($hand[$slot], 3), $axes);
-            }
+            $this->battery->draw($motor && $asks->motor ? $this->craft->draws($power) : 0.25, Recording::EVERY);
+            $telemetry = $this->telemetry($time, $body, $lost, $motor);
+            $samples[] = new Sample($time, $telemetry, $tick->frame->phase(), $tick->frame->steps(), $this->functions($tick->frame), $this->controls($hand));
+            $truth[] = self::truth($body, $this->battery, ! $lost);
+            $pulses[] = $this->pulses($tick->frame, $lost, $time);
+            $sticks[] = array_map(fn (int $slot): float => round($hand[$slot], 3), $axes);
+            $this->gust += -$this->gust * Recording::EVERY / 4 + 0.15 * $this->setting->wind * sqrt(2 * Recording::EVERY / 4) * $this->chance->normal();
+            $this->motion->step($body, $asks, $motor, $this->gust, $asks->lift === 0.0 ? 0.0 : $asks->lift + 0.25 * sin($time), Recording::EVERY, $lost);
         }
         foreach ($this->setting->mishaps as $mishap => $time) {
             $events[] = [$time, 'mishap', Mishap::from($mishap)->says()];
@@ -139,14 +163,29 @@ final class Flight
         return new LinkBudget($since !== null && $since > 8.0 ? 100.0 : 10.0, lost: $since === null ? 0.0 : LinkBudget::BROKEN);
     }
 
-    /** @return array<int, int|null> by channel */
+    /** @return list<int|null> in the order of the outputs */
     private function pulses(Frame $frame, bool $lost, float $time): array
     {
         if ($lost && $this->lastHeard !== null) {
-            return LinkLoss::pulses($this->circuit->program, $this->lastHeard, $time - (float) $this->lostAt);
+            return array_values(LinkLoss::pulses($this->circuit->program, $this->lastHeard, $time - (float) $this->lostAt));
+        }
+        $pulses = [];
+        foreach ($this->outputSlots as $slot) {
+            $pulses[] = (int) $frame->slots[$slot];
         }
 
-        return array_combine(array_column($this->circuit->program->outputs, 'channel'), array_map(fn ($output): ?int => $frame->pulse($output->channel), $this->circuit->program->outputs));
+        return $pulses;
+    }
+
+    /** @return array<string, float> by id */
+    private function functions(Frame $frame): array
+    {
+        $values = [];
+        foreach ($this->functionSlots as $id => $slot) {
+            $values[$id] = round($frame->slots[$slot], 4);
+        }
+
+        return $values;
     }
 
     private function runs(Frame $frame, bool $lost, float $time): bool
@@ -156,7 +195,7 @@ final class Flight
         }
         // A multirotor's controller keeps it up on its own way home, where it has a mode that saves.
         if ($lost) {
-            $pulses = $this->pulses($frame, true, $time);
+            $pulses = $this->lastHeard === null ? [] : LinkLoss::pulses($this->circuit->program, $this->lastHeard, $time - (float) $this->lostAt);
 
             return $this->craft->hovers && $this->circuit->program->family === Family::Multirotor ? $this->lastHeard !== null
                 : array_filter($this->motors, fn (int $channel): bool => ($pulses[$channel] ?? 0) > self::TURNS) !== [];
@@ -187,13 +226,13 @@ final class Flight
 
     /**
      * @param  array<int, float>  $hand
-     * @return array<string, float>
+     * @return array<string, float> by id
      */
     private function controls(array $hand): array
     {
         $controls = [];
-        foreach ($this->circuit->panel->transmitter->controls as $control) {
-            $controls[$control->id] = $hand[(int) $this->circuit->panel->control($control->id)];
+        foreach ($this->controlSlots as $id => $slot) {
+            $controls[$id] = $hand[$slot];
         }
 
         return $controls;

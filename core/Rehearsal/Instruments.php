@@ -26,8 +26,13 @@ final class Instruments
     /** @var list<array{string, Quantity, float}> id, quantity, period */
     private array $due = [];
 
-    /** @var array<string, float> when each is sent next */
+    /** @var list<float> when each is sent next */
     private array $next = [];
+
+    private float $soonest = 0.0;
+
+    /** @var array{float, float}|null where it is, for all that ask at one moment */
+    private ?array $place = null;
 
     /** @var array<string, float> what was sent last, in base units */
     private array $sent = [];
@@ -46,6 +51,7 @@ final class Instruments
             $this->first = $index === 0 ? $fitted->id : $this->first;
             foreach ($shelf->sensor($fitted->sensor)->quantities ?? [] as $quantity) {
                 $this->due[] = ["{$fitted->id}-{$quantity->id}", $quantity, max(1 / $quantity->rate, $program->sense->interval)];
+                $this->next[] = 0.0;
             }
         }
     }
@@ -60,22 +66,38 @@ final class Instruments
     {
         $this->wander($seconds);
         if ($linked) {
-            foreach ($this->due as [$id, $quantity, $period]) {
-                if ($time + 1e-9 < ($this->next[$id] ?? 0.0) || ($setting->has(Mishap::Silent, $time) && str_starts_with($id, "{$this->first}-"))) {
-                    continue;
-                }
-                $this->next[$id] = ($this->next[$id] ?? $time) + $period;
-                $value = $this->value($quantity, $time, $body, $battery, $supply, $setting, $rotor);
-                if ($value !== null) {
-                    $this->sent[$id] = $this->as($quantity, $value);
-                }
-            }
+            $this->report($time + 1e-9, fn (Quantity $quantity): ?float => $this->value($quantity, $time, $body, $battery, $supply, $setting, $rotor), $setting->has(Mishap::Silent, $time));
             $this->sent['receiver-volts'] = round($supply, 2);
         }
         $this->sent['link-quality'] = round($quality);
         $this->sent['link-level'] = round($level);
 
         return $this->sent;
+    }
+
+    /**
+     * Sends every value whose time has come.
+     *
+     * @param  callable(Quantity): ?float  $value  in the base unit
+     * @param  bool  $silent  the first sensor of the chain says nothing more
+     */
+    private function report(float $time, callable $value, bool $silent): void
+    {
+        if ($time < $this->soonest) {
+            return;
+        }
+        $this->soonest = INF;
+        $this->place = null;
+        foreach ($this->due as $index => [$id, $quantity, $period]) {
+            if ($time >= $this->next[$index]) {
+                $this->next[$index] += $period;
+                $reads = $silent && str_starts_with($id, "{$this->first}-") ? null : $value($quantity);
+                if ($reads !== null) {
+                    $this->sent[$id] = $this->as($quantity, $reads);
+                }
+            }
+            $this->soonest = min($this->soonest, $this->next[$index]);
+        }
     }
 
     /** As the sensor would send it, then back in the base unit. */
@@ -91,18 +113,15 @@ final class Instruments
 
     private function value(Quantity $quantity, float $time, Body $body, Battery $battery, float $supply, Setting $setting, float $rotor): ?float
     {
-        $fix = $time >= self::COLD && ! $setting->has(Mishap::Gps, $time);
-        $satellites = $setting->has(Mishap::Gps, $time) ? 2.0 : min(13.0, floor($time / 4) + ($fix ? 3 : 0));
-
         return match ($quantity->id) {
             'height' => $body->height + $this->drift + 1.2,
             'climb' => $body->climb,
-            'satellites' => $satellites,
-            'latitude' => $fix ? $this->place($body)[0] : null,
-            'longitude' => $fix ? $this->place($body)[1] : null,
-            'altitude' => $fix ? self::FIELD + $body->height + $this->drift : null,
-            'speed' => $fix ? $body->speed() : null,
-            'course' => $fix ? $body->course() : null,
+            'satellites' => $this->satellites($time, $setting),
+            'latitude' => $this->hasFix($time, $setting) ? $this->place($body)[0] : null,
+            'longitude' => $this->hasFix($time, $setting) ? $this->place($body)[1] : null,
+            'altitude' => $this->hasFix($time, $setting) ? self::FIELD + $body->height + $this->drift : null,
+            'speed' => $this->hasFix($time, $setting) ? $body->speed() : null,
+            'course' => $this->hasFix($time, $setting) ? $body->course() : null,
             'volts' => $battery->volts(),
             'amperes' => $battery->amperes,
             'used' => $battery->used,
@@ -114,10 +133,20 @@ final class Instruments
         };
     }
 
+    private function hasFix(float $time, Setting $setting): bool
+    {
+        return $time >= self::COLD && ! $setting->has(Mishap::Gps, $time);
+    }
+
+    private function satellites(float $time, Setting $setting): float
+    {
+        return $setting->has(Mishap::Gps, $time) ? 2.0 : min(13.0, floor($time / 4) + ($time >= self::COLD ? 3 : 0));
+    }
+
     /** @return array{float, float} */
     private function place(Body $body): array
     {
-        return Geodesic::offset(self::LATITUDE, self::LONGITUDE, $body->east + $this->wanderEast, $body->north + $this->wanderNorth);
+        return $this->place ??= Geodesic::offset(self::LATITUDE, self::LONGITUDE, $body->east + $this->wanderEast, $body->north + $this->wanderNorth);
     }
 
     /** A fix wanders within its circle over half a minute; a barometer drifts over minutes. */

@@ -7,8 +7,8 @@ use DuskSwitch\Core\Telemetry\Sample;
 /** A flight that was rehearsed: what the transmitter knew, and what was true. */
 final readonly class Recording
 {
-    /** Seconds from one row to the next. */
-    public const EVERY = 0.1;
+    /** Seconds from one row to the next: quicker than any telemetry reports. */
+    public const EVERY = 0.2;
 
     /**
      * @param  list<Sample>  $samples  telemetry as it came, without what is worked out

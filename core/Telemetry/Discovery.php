@@ -30,8 +30,12 @@ final readonly class Discovery
                 $points[] = Point::wrong('Lost', "{$sensor->name} wasn't found.", $this->whyLost($lamps[$fitted->id] ?? null));
             }
         }
-        foreach (array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'silent') as $one) {
-            $points[] = Point::look('Silent', ucfirst(str_replace('-', ' ', $one->id)).' is there and sends nothing.', $this->whySilent($one->id));
+        foreach ($this->program->sense->chain as $fitted) {
+            $silent = array_values(array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'silent' && str_starts_with($one->id, "{$fitted->id}-")));
+            if ($silent !== []) {
+                $names = array_map(fn (FoundValue $one): string => substr($one->id, strlen($fitted->id) + 1), $silent);
+                $points[] = Point::look('Silent', ($this->chain->sensors[$fitted->id]->name ?? $fitted->id).' was found and doesn\'t send '.implode(', ', $names).'.', $this->whySilent($names));
+            }
         }
         foreach (array_unique(array_map(fn (FoundValue $one): string => $one->id, array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'doubled'))) as $id) {
             $points[] = Point::wrong('Doubled', ucfirst(str_replace('-', ' ', $id)).' was found twice.', 'Two sensors answer to one address: change one. Then delete all and discover again.');
@@ -52,8 +56,9 @@ final readonly class Discovery
         };
     }
 
-    private function whySilent(string $id): string
+    /** @param  list<string>  $names */
+    private function whySilent(array $names): string
     {
-        return str_contains($id, 'satellites') ? BusTrouble::WiresSwapped->cure() : BusTrouble::NoSatellites->cure();
+        return in_array('satellites', $names, true) ? BusTrouble::WiresSwapped->cure() : BusTrouble::NoSatellites->cure();
     }
 }

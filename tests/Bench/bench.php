@@ -4,6 +4,7 @@ use DuskSwitch\Tests\Bench\ByHand;
 use DuskSwitch\Tests\Bench\FrameBench;
 use DuskSwitch\Tests\Bench\LiveBench;
 use DuskSwitch\Tests\Bench\ProofBench;
+use DuskSwitch\Tests\Bench\RehearsalBench;
 use DuskSwitch\Tests\Bench\ScreenBench;
 use DuskSwitch\Tests\Browser\App;
 
@@ -33,6 +34,11 @@ say('a proof, '.number_format($states).' states', sprintf('%.2f s', $proof), spr
 say('the proof after one edit, p95', sprintf('%.1f ms', $edited * 1000), sprintf('reading it %.1f ms', $read * 1000), sprintf('%.1f', $edited / $read), '≤ 150 ms');
 say('memory of the proof at its peak', sprintf('%.0f MB', $peak), '', '', '≤ 64 MB');
 
+[$rehearsed, $bare, $heard, $bytes] = RehearsalBench::run();
+say('ten minutes rehearsed, 12 sensors, 20 alarms', sprintf('%.2f s', $rehearsed), sprintf('bare circuit %.2f s', $bare), sprintf('%.1f', $rehearsed / $bare), '≤ 1 s, ≤ 4');
+say('heard again after one alarm changed', sprintf('%.0f ms', $heard * 1000), '', '', '≤ 150 ms');
+say('its JSON, compressed', sprintf('%.0f kB', $bytes / 1000), '', '', '≤ 2000 kB');
+
 $app = new App;
 $app->start();
 [$live, $empty] = LiveBench::run($app);
@@ -40,6 +46,9 @@ say('an HTTP live frame, p95', sprintf('%.2f ms', $live), sprintf('empty route %
 
 $screen = ScreenBench::run($app);
 say('a stick moves, the screen shows it, p95', sprintf('%.0f ms', $screen), '', '', '≤ 100 ms');
+
+[$worst, $usual] = RehearsalBench::scrub($app);
+say('a frame while a rehearsal is scrubbed, longest', sprintf('%.0f ms', $worst), sprintf('p95 %.0f ms', $usual), '', '≤ 50 ms');
 
 $manifest = json_decode((string) file_get_contents('public/build/manifest.json'), true);
 $first = ['resources/js/main.tsx'];

@@ -22,7 +22,9 @@ final class EveryScreenTest extends BrowserTestCase
             'findings' => ['/aircraft/3/prove/findings', '[data-finding]'], 'states' => ['/aircraft/3/prove/states', '[data-state-cell]'],
             'binding' => ['/aircraft/3/kit/binding', '[data-step]'], 'bench' => ['/aircraft/3/prove/bench', 'main h2'],
             'slots' => ['/aircraft/2/prove/slots', '[data-answer]'], 'failsafe' => ['/aircraft/4/prove/failsafe', '[data-failsafe]'],
-            'sense' => ['/aircraft/3/sense', 'main h1'], 'fly' => ['/aircraft/3/fly', '[role=checkbox]'],
+            'chain' => ['/aircraft/4/sense', '[data-sensor]'], 'values' => ['/aircraft/1/sense/values', '[data-derived]'], 'alarms' => ['/aircraft/2/sense/alarms', '[data-alarm]'],
+            'speech' => ['/aircraft/5/sense/speech', '[data-phrase]'], 'rehearsal' => ['/aircraft/3/sense/rehearsal', '[aria-label=Flight]'], 'nothing sensed' => ['/aircraft/6/sense/alarms', '[aria-label="New alarm"]'],
+            'fly' => ['/aircraft/3/fly', '[role=checkbox]'],
         ];
     }
 

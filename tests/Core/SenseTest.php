@@ -159,8 +159,8 @@ final class SenseTest extends TestCase
             'no stream' => ['nightjar', [BusTrouble::NoStream], ['Keel telemetry stream wasn\'t found. Switch the controller\'s telemetry output on']],
             'polarity' => ['dunlin', [BusTrouble::Polarity], ['Bittern GPS wasn\'t found. Cut the power at once and turn the plug round']],
             'the wrong bus' => ['petrel', [BusTrouble::WrongBus], ['Skylark variometer wasn\'t found. Its lamp blinks quick.', 'Teal current sensor wasn\'t found.']],
-            'no satellites' => ['dunlin', [BusTrouble::NoSatellites], ['Gps latitude is there and sends nothing. Go outside, antenna to the sky']],
-            'swapped wires' => ['dunlin', [BusTrouble::WiresSwapped], ['Gps satellites is there and sends nothing. Swap the GPS\'s two data wires']],
+            'no satellites' => ['dunlin', [BusTrouble::NoSatellites], ['Bittern GPS was found and doesn\'t send latitude, longitude, altitude, speed, course. Go outside, antenna to the sky']],
+            'swapped wires' => ['dunlin', [BusTrouble::WiresSwapped], ['Bittern GPS was found and doesn\'t send satellites, latitude, longitude, altitude, speed, course. Swap the GPS\'s two data wires']],
             'a value of yesterday' => ['petrel', [BusTrouble::Stale], ['Old temperature is of a sensor that is no more in the chain. Delete all and discover again']],
         ];
     }

@@ -10,15 +10,24 @@ final class FromHome implements Step
     /** @var array{float, float, float}|null */
     private ?array $home = null;
 
+    /** @var list<float> what was asked last, for its answer: a position stays the same between two reports */
+    private array $asked = [];
+
+    private float $answer = 0.0;
+
     public function __construct(private readonly bool $bearing, private readonly bool $slant) {}
 
     public function next(array $of, float $seconds): float
     {
+        if ($of === $this->asked) {
+            return $this->answer;
+        }
+        $this->asked = $of;
         [$lat, $lon, $height] = [$of[0], $of[1] ?? 0.0, $of[2] ?? 0.0];
         $this->home ??= [$lat, $lon, $height];
         [$distance, $bearing] = Geodesic::inverse($this->home[0], $this->home[1], $lat, $lon);
 
-        return match (true) {
+        return $this->answer = match (true) {
             $this->bearing => $bearing,
             $this->slant => hypot($distance, $height - $this->home[2]),
             default => $distance,

@@ -13,6 +13,16 @@ const STEP_MS = 40
 const TICK_MS = 20
 const MOST_TICKS = 50
 
+/** What of a program moves its channels: what is sensed and said stays at home, the request small. */
+const moving = new WeakMap<Program, Program>()
+function channelsOnly(document: Program): Program {
+  const known = moving.get(document)
+  if (known) return known
+  const { sense: _said, ...rest } = document
+  moving.set(document, rest as Program)
+  return rest as Program
+}
+
 /** Asks the core for the frame of the present hand and program: one request in flight, the newest wins. */
 class LiveStore {
   state: State = { frame: null, lost: false }
@@ -89,7 +99,7 @@ class LiveStore {
       const frame = await data(
         POST('/api/live', {
           body: {
-            document,
+            document: channelsOnly(document),
             inputs: hand.inputs,
             ticks,
             state: this.memory,

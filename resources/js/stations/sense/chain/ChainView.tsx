@@ -141,7 +141,8 @@ export function ChainView({ document, look }: View) {
                     <span>over the flight controller</span>
                   )}
                   <span>
-                    {one.values} values{one.onBus && `, ${one.draw} mA, ${one.supply.join(' to ')} V`}
+                    {one.values} {one.values === 1 ? 'value' : 'values'}
+                    {one.onBus && `, ${one.draw} mA, ${one.supply.join(' to ')} V`}
                   </span>
                 </p>
                 {one.advice.length > 0 && (

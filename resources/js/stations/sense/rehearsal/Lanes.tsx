@@ -3,7 +3,7 @@ import type { Flown } from '@/api/types'
 import { keyed } from '@/parts/keyed'
 
 /** Pixels at the left for what a lane shows. */
-export const GUTTER = 84
+export const GUTTER = 96
 
 const PRIORITIES = {
   critical: 'border-rose bg-rose/25',
@@ -25,7 +25,7 @@ function Lane({ name, blocks, seconds }: { name: string; blocks: Block[]; second
             key={key}
             title={one.title}
             data-block={one.text}
-            className={`absolute top-0.5 bottom-0.5 overflow-hidden whitespace-nowrap rounded-sm border-l-2 px-0.5 text-xs leading-4 ${one.look}`}
+            className={`absolute top-0.5 bottom-0.5 overflow-hidden whitespace-nowrap rounded-sm border-l-2 px-0.5 text-sm leading-4 ${one.look}`}
             style={{
               left: `${(one.from / seconds) * 100}%`,
               width: `${Math.max(0.25, ((one.to - one.from) / seconds) * 100)}%`,

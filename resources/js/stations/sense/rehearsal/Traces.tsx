@@ -84,7 +84,7 @@ function Plot({ trace, flown }: { trace: Trace; flown: Flown }) {
         <span className="truncate">
           {trace.name} <span className="text-muted">{trace.unit}</span>
         </span>
-        <span className="figures whitespace-nowrap text-muted text-xs">
+        <span className="figures whitespace-nowrap text-muted text-sm">
           {shown(low)} … {shown(high)}
         </span>
       </div>

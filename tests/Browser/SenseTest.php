@@ -1,0 +1,139 @@
+<?php
+
+namespace DuskSwitch\Tests\Browser;
+
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Program\Program;
+
+/** Hear the flight before it happens: chain, values, alarms, speech, rehearsal. */
+final class SenseTest extends BrowserTestCase
+{
+    private function saved(int $id): Program
+    {
+        $answer = json_decode((string) file_get_contents(self::$app->url("/api/aircraft/{$id}")));
+
+        return ProgramDecoder::decode((string) json_encode($answer->document, JSON_PRESERVE_ZERO_FRACTION));
+    }
+
+    private function flown(int $aircraft, string $flight): Page
+    {
+        $page = $this->page()->open("/aircraft/{$aircraft}/sense/rehearsal");
+        $page->choose('[aria-label=Flight]', $flight);
+        $page->named('Fly it', 'button')->click();
+        $page->find('[data-clock]');
+
+        return $page;
+    }
+
+    public function test_midges_sag_fools_an_alarm_and_the_mend_is_one_click(): void
+    {
+        $page = $this->flown(2, 'Hover, bursts and land');
+        self::assertStringContainsString('Land, three point five volts', $page->text("[aria-label='What is said']"));
+        $sag = "[data-verdict='Sag']";
+        $page->until(fn (): bool => str_contains($page->text($sag), 'the voltage was back before you could land'), 'the verdict');
+        $page->find("{$sag} button:last-of-type")->click();
+        $page->until(fn (): bool => ! $page->has($sag), 'the mend');
+        $page->until(fn (): bool => ! str_contains($page->text("[aria-label='What is said']"), 'Land, three'), 'the words to move without a new flight');
+        $page->until(fn (): bool => ($this->saved(2)->sense->call('cell-low')->hold ?? 0.0) === 3.0, 'it to be saved');
+    }
+
+    public function test_nightjar_loses_its_antenna_is_told_and_comes_home(): void
+    {
+        $page = $this->page()->open('/aircraft/3/sense/rehearsal');
+        $page->choose('[aria-label=Flight]', 'Out to 600 m and back');
+        $page->named('No mishap', 'button')->click();
+        $page->find('[role=dialog] [role=checkbox]')->click();
+        $page->fill("[aria-label='When: antenna']", '85');
+        $page->actions()->sendKeys(null, "\u{E00C}")->perform();
+        $page->named('Fly it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[data-verdict='Link']"), 'the pilot was told at 1:25'), 'the verdict on the link');
+        self::assertStringContainsString('Signal lost', $page->text("[aria-label='What is said']"));
+        self::assertTrue($page->has("[data-block='no link']"), 'the gap is drawn');
+    }
+
+    public function test_the_timeline_is_scrubbed_by_keyboard_and_the_handheld_follows(): void
+    {
+        $page = $this->flown(4, 'A thermal, found and lost');
+        $time = "[role=slider][aria-label='Time in the flight']";
+        $page->find($time)->sendKeys(str_repeat("\u{E00F}", 15));
+        $page->until(fn (): bool => str_starts_with($page->text('[data-clock]'), '2:30'), 'fifteen steps of ten seconds');
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='Now']"), 'Circle in it'), 'the leg');
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='What the switches mean now']"), 'Thermal'), 'the handheld to be in the thermal phase');
+        $page->named('Next event', 'button')->click();
+        $page->until(fn (): bool => ! str_starts_with($page->text('[data-clock]'), '2:30.0'), 'the next event');
+        $page->find("[data-said='limit'] button")->click();
+        $page->until(fn (): bool => str_contains($page->text('[data-caption]'), 'Height limit, one hundred and twenty'), 'the words of that moment');
+    }
+
+    public function test_a_sensor_is_added_its_clash_is_told_and_its_slots_are_solved(): void
+    {
+        $page = $this->page()->open('/aircraft/4/sense');
+        $page->choose("[aria-label='Add a sensor']", 'Bittern GPS');
+        $page->find("[data-sensor='gps']");
+        $page->fill("[aria-label='Address of Bittern GPS']", '1');
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='Checks of the chain']"), 'both answer to address 1'), 'the clash');
+        $page->fill("[aria-label='Address of Bittern GPS']", '7');
+        $page->until(fn (): bool => ! str_contains($page->text("[aria-label='Checks of the chain']"), 'both answer'), 'no clash');
+        $page->until(fn (): bool => str_contains($page->text("[data-slots-of='gps']"), 'has no slots yet'), 'no slots');
+        $page->named('Solve the slots', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[data-slots-of='gps']"), '0 to 7'), 'its slots');
+        $page->find("[aria-label='Take Bittern GPS out']")->click();
+        $page->until(fn (): bool => ! $page->has("[data-sensor='gps']"), 'it to be out');
+        self::assertTrue($page->has("[data-sensor='vario']"));
+    }
+
+    public function test_discovery_shows_a_trouble_with_its_cure(): void
+    {
+        $page = $this->page()->open('/aircraft/1/sense');
+        $page->named('Discover', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('[aria-label=Discovery]'), 'Every value of the chain was found'), 'all values');
+        $page->find('[aria-label=Discovery] summary')->click();
+        $page->named('The GPS\'s two wires are swapped', 'label')->click();
+        $page->until(fn (): bool => str_contains($page->text('[aria-label=Discovery]'), 'Swap the GPS\'s two data wires'), 'the cure');
+        self::assertTrue($page->has("[data-found='silent']"));
+    }
+
+    public function test_an_alarm_is_made_in_feet_and_kept_in_metres(): void
+    {
+        $page = $this->page()->open('/aircraft/4/sense/values');
+        $page->choose('[aria-label=Units]', 'Imperial: ft, mph');
+        $page->open('/aircraft/4/sense/alarms');
+        $page->choose("[aria-label='Value to watch']", 'Highest')->choose("[aria-label='Above or below']", 'above');
+        $page->fill('[aria-label=Level]', '400');
+        $page->named('Add the alarm', 'button')->click();
+        $page->find("[data-alarm='highest-high']");
+        $page->until(fn (): bool => str_contains((string) json_encode($this->saved(4)->sense->call('highest-high')), '121.92'), 'metres in the document');
+        $page->fill("[aria-label='Level of Highest high']", '90000');
+        $page->until(fn (): bool => str_contains($page->text("[data-alarm='highest-high']"), 'ninety thousand feet'), 'the new level');
+        $page->find("[aria-label='Remove Highest high']")->click();
+        $page->until(fn (): bool => ! $page->has("[data-alarm='highest-high']"), 'it to be gone');
+        self::assertTrue($page->has("[data-alarm='cell-low']"));
+    }
+
+    public function test_a_phrase_is_edited_piece_by_piece_and_heard(): void
+    {
+        $page = $this->page()->open('/aircraft/5/sense/speech');
+        $phrase = "[data-phrase='used-much']";
+        $page->fill("[aria-label='Words 2 of Capacity']", 'burnt, come down');
+        $page->until(fn (): bool => str_contains($page->text("{$phrase} [data-text]"), 'milliamp hours burnt, come down'), 'the new words');
+        $page->find("[aria-label='Take piece 1 out of Capacity']")->click();
+        $page->until(fn (): bool => $page->text("{$phrase} [data-text]") === '“burnt, come down”', 'a piece less');
+        $page->find("[aria-label='Take piece 1 out of Capacity']")->click();
+        $page->until(fn (): bool => str_contains($page->text($phrase), 'Capacity has nothing to say'), 'the trouble beside it');
+        $page->named('Try it', 'button')->click();
+        $page->until(fn (): bool => $page->has('[data-heard]'), 'how it was heard, or that nothing speaks');
+        self::assertNotSame('', $page->text('[data-heard]'));
+    }
+
+    public function test_a_value_is_worked_out_and_told_what_it_lacks(): void
+    {
+        $page = $this->page()->open('/aircraft/3/sense/values');
+        $page->choose("[aria-label='Work a value out']", 'bearing from home');
+        $bearing = "[data-derived='bearing']";
+        $page->until(fn (): bool => str_contains($page->text($bearing), 'is worked out of latitude and longitude; 0 are given'), 'what it lacks');
+        $page->choose("[aria-label='bearing from home, of 1']", 'Latitude')->choose("[aria-label='bearing from home, of 2']", 'Longitude');
+        $page->until(fn (): bool => ! str_contains($page->text($bearing), 'are given'), 'it to be whole');
+        $page->until(fn (): bool => (array_column($this->saved(3)->sense->values, 'of', 'id')['bearing'] ?? []) === ['keel-latitude', 'keel-longitude'], 'it to be saved');
+        self::assertStringContainsString('bearing from home in °', $page->text($bearing));
+    }
+}
