@@ -54,6 +54,8 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('propose/hold', [SenseController::class, 'hold']);
     Route::post('propose/alarm', [SenseController::class, 'alarm']);
     Route::post('rehearsal', [RehearsalController::class, 'fly']);
+    Route::post('rehearsal/nmea', [RehearsalController::class, 'nmea']);
+    Route::post('nmea', [RehearsalController::class, 'readNmea']);
     Route::post('clip', [RehearsalController::class, 'clip']);
     Route::post('voice-pack', [RehearsalController::class, 'voicePack']);
     Route::get('stores', [StoresController::class, 'index']);

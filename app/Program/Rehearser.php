@@ -3,16 +3,19 @@
 namespace DuskSwitch\App\Program;
 
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\RehearsalEncoder;
 use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Rehearsal\Flight;
+use DuskSwitch\Core\Rehearsal\Gps;
 use DuskSwitch\Core\Rehearsal\Recording;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
 use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Rehearsal\Setting;
 use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Telemetry\Fix;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Values;
 
@@ -21,6 +24,9 @@ final readonly class Rehearser
 {
     /** So many flights are kept, the newest. */
     private const KEPT = 12;
+
+    /** The day of every rehearsal, ddmmyy: the same flight gives the same bytes. */
+    private const DAY = '010126';
 
     public function __construct(private Shelf $shelf, private string $folder) {}
 
@@ -71,6 +77,14 @@ final readonly class Rehearser
         return $withFlight
             ? [...RehearsalEncoder::flight($flight, $program, $circuit->panel->transmitter, $scenario, $setting), ...$heard, 'tone' => $program->sense->tone ? RehearsalEncoder::tone($flight) : []]
             : $heard;
+    }
+
+    /** What the simulated GPS said, as NMEA 0183. */
+    public function nmea(Circuit $circuit, Scenario $scenario, Setting $setting): string
+    {
+        $fixes = Gps::fixes($this->flight($circuit, $scenario, $setting), $circuit->program);
+
+        return implode('', array_map(fn (Fix $fix): string => Nmea::write($fix, self::DAY), $fixes));
     }
 
     private function keep(string $file, Recording $flight): void

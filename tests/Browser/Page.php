@@ -158,4 +158,12 @@ final readonly class Page
         usleep(400_000);
         $this->browser->takeScreenshot($file);
     }
+
+    /** @return list<string> what axe finds against WCAG 2.1 AA on the page as it is */
+    public function barriers(): array
+    {
+        $this->browser->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
+
+        return $this->browser->executeAsyncScript("axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa']}).then(r => arguments[0](r.violations.map(v => v.id + ': ' + v.nodes.length + ' times, first at ' + v.nodes[0].target + ' ' + (v.nodes[0].any[0]?.message ?? ''))))");
+    }
 }

@@ -61,6 +61,7 @@ final class SenseTest extends BrowserTestCase
         $page->until(fn (): bool => str_contains($page->text("[aria-label='What the switches mean now']"), 'Thermal'), 'the handheld to be in the thermal phase');
         $page->named('Next event', 'button')->click();
         $page->until(fn (): bool => ! str_starts_with($page->text('[data-clock]'), '2:30.0'), 'the next event');
+        self::assertSame([], $page->barriers(), 'the flown flight can be reached and read');
         $page->find("[data-said='limit'] button")->click();
         $page->until(fn (): bool => str_contains($page->text('[data-caption]'), 'Height limit, one hundred and twenty'), 'the words of that moment');
     }

@@ -87,6 +87,21 @@ final class SenseTest extends HttpTestCase
         self::assertSame('mishaps[0].kind', $ask(['mishaps' => [['kind' => 'gremlins', 'at' => 3]]]));
     }
 
+    public function test_the_simulated_gps_speaks_nmea_and_what_it_said_is_read(): void
+    {
+        $ask = ['document' => $this->demoDocument('Dunlin'), 'script' => 'wind', 'seed' => 3];
+        $text = (string) $this->postJson('/api/rehearsal/nmea', $ask)->assertOk()->getContent();
+        self::assertStringStartsWith('$GPGGA,120000.00,,,,,0,', $text, 'a cold start has no fix yet');
+        $facts = $this->api('POST', '/api/nmea', ['text' => $text]);
+        self::assertEqualsWithDelta(30, $facts->json('sentences') - $facts->json('fixes'), 2, 'common practice: about 30 s');
+        self::assertEqualsWithDelta([54.12, 8.31], $facts->json('first'), 0.001);
+        self::assertGreaterThan(50.0, $facts->json('highest'));
+        self::assertSame($text, $this->postJson('/api/rehearsal/nmea', $ask)->getContent());
+
+        $this->api('POST', '/api/nmea', ['text' => str_replace('*', '*F', $text)], 422)->assertJsonPath('faults.0.path', 'line 1');
+        $this->postJson('/api/rehearsal/nmea', ['document' => $this->demoDocument('Midge'), 'script' => 'first-hover', 'seed' => 3])->assertStatus(422)->assertJsonPath('faults.0.path', 'sense.chain');
+    }
+
     public function test_a_clip_is_spoken_where_there_is_a_voice(): void
     {
         $voice = $this->api('POST', '/api/sense', ['document' => $this->demoDocument('Petrel')])->json('voice');

@@ -8,10 +8,15 @@ use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Clips;
 use DuskSwitch\App\Program\Rehearser;
 use DuskSwitch\App\Program\VoicePack;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Format\Node;
 use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Rehearsal\Mishap;
+use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Rehearsal\Setting;
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Telemetry\TrackFacts;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -22,6 +27,37 @@ final readonly class RehearsalController
     public function __construct(private Bench $bench, private Rehearser $rehearser, private Clips $clips) {}
 
     public function fly(Request $request): JsonResponse
+    {
+        [$circuit, $scenario, $setting, $heardOnly] = $this->asked($request);
+
+        return new JsonResponse($this->rehearser->rehearse($circuit, $scenario, $setting, ! $heardOnly));
+    }
+
+    /** What the simulated GPS of that flight said. */
+    public function nmea(Request $request): Response
+    {
+        [$circuit, $scenario, $setting] = $this->asked($request);
+
+        return new Response($this->rehearser->nmea($circuit, $scenario, $setting), 200, ['Content-Type' => 'text/plain; charset=us-ascii', 'Content-Disposition' => 'attachment; filename="rehearsal.nmea"']);
+    }
+
+    /** A GPS's own words, read. */
+    public function readNmea(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['text']);
+        $body->done();
+        // Lines end as they like: the reader takes them as they come.
+        $text = $body->raw('text');
+        $facts = TrackFacts::of(Nmea::read(is_string($text) ? $text : throw Refused::because('text', 'must be text: the sentences of a GPS')));
+
+        return new JsonResponse([
+            'sentences' => $facts->sentences, 'fixes' => $facts->fixes, 'satellites' => $facts->satellites, 'first' => $facts->first,
+            'furthest' => round($facts->furthest, 1), 'lowest' => $facts->lowest, 'highest' => $facts->highest, 'fastest' => round($facts->fastest, 1),
+        ]);
+    }
+
+    /** @return array{Circuit, Scenario, Setting, bool} */
+    private function asked(Request $request): array
     {
         $body = Body::of($request, ['document', 'script', 'seed'], ['wind', 'from', 'mishaps', 'heardOnly']);
         [$script, $seed] = [$body->need('script')->id(), $body->need('seed')->whole(0, 2_000_000_000)];
@@ -34,7 +70,7 @@ final readonly class RehearsalController
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
 
-        return new JsonResponse($this->rehearser->rehearse($circuit, $this->rehearser->scenario($circuit, $script), $setting, ! $heardOnly));
+        return [$circuit, $this->rehearser->scenario($circuit, $script), $setting, $heardOnly];
     }
 
     /** A clip of a text, where there is a voice. */

@@ -5,6 +5,7 @@ import { said } from '@/api/proposals'
 import { useStores, useStoresChange } from '@/api/queries'
 import type { Definition, StoreKind } from '@/api/types'
 import { Button } from '@/parts/Button'
+import { download } from '@/parts/download'
 import { tell } from '@/parts/toast'
 import { facts } from './facts'
 
@@ -45,13 +46,8 @@ export default function Stores() {
     const like = items[0]?.document
     if (like) setEditing({ ...like, id: free(`new-${kind.slice(0, -1)}`), name: `New ${named?.one}` })
   }
-  const download = (of: Definition) => {
-    const link = window.document.createElement('a')
-    link.href = URL.createObjectURL(new Blob([`${JSON.stringify(of, null, 2)}\n`], { type: 'application/json' }))
-    link.download = `${of.id}.json`
-    link.click()
-    URL.revokeObjectURL(link.href)
-  }
+  const give = (of: Definition) =>
+    download(new Blob([`${JSON.stringify(of, null, 2)}\n`], { type: 'application/json' }), `${of.id}.json`)
   const upload = async (from: File | undefined) => {
     if (!from) return
     try {
@@ -141,7 +137,7 @@ export default function Stores() {
                 look="bare"
                 className="px-1.5"
                 aria-label={`Export ${document.name}`}
-                onClick={() => download(document)}
+                onClick={() => give(document)}
               >
                 <Download size={15} aria-hidden />
               </Button>

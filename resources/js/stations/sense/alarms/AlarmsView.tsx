@@ -56,7 +56,8 @@ export function AlarmsView({ document, look }: View) {
           Add the alarm
         </Button>
         <p className="text-muted text-sm">
-          An alarm that speaks too often is switched off, and missed when it matters.
+          An alarm that speaks too often is switched off, and missed when it matters. How high and how far you may fly,
+          local law decides.
         </p>
       </section>
       {alarms.length === 0 && (

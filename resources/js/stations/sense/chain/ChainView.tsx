@@ -10,6 +10,7 @@ import { tell } from '@/parts/toast'
 import { changeSense, free } from '../edits'
 import type { View } from '../views'
 import { DiscoveryPanel } from './DiscoveryPanel'
+import { GpsWords } from './GpsWords'
 import { Slots } from './Slots'
 
 const BUSES = [
@@ -177,6 +178,7 @@ export function ChainView({ document, look }: View) {
         <h2 className="font-semibold">Does it work?</h2>
         <Points points={look.points} />
         <DiscoveryPanel document={document} />
+        <GpsWords />
       </Scroller>
     </div>
   )

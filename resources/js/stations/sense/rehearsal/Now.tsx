@@ -24,6 +24,18 @@ export function Now({ flown }: { flown: Flown }) {
           </div>
         ))}
       </dl>
+      <dl aria-label="Outputs" className="mt-2 grid grid-cols-[1fr_auto] gap-x-2 border-line border-t pt-1">
+        {flown.outputs.map((one) => (
+          <div key={one.channel} className="contents">
+            <dt className="truncate text-muted">
+              {one.channel} {one.name}
+            </dt>
+            <dd className="figures text-right">
+              {one.pulses[row] ?? 'no pulses'} {one.pulses[row] !== null && 'µs'}
+            </dd>
+          </div>
+        ))}
+      </dl>
     </section>
   )
 }

@@ -8,6 +8,7 @@ import { Now } from './Now'
 import { Picture } from './Picture'
 import { PlanForm } from './PlanForm'
 import { usePlayback } from './sound'
+import { TakeAway } from './TakeAway'
 import { Timeline } from './Timeline'
 import { Verdict } from './Verdict'
 import { Words } from './Words'
@@ -78,6 +79,7 @@ export default function RehearsalView({ aircraft, document, look }: View) {
               </ul>
             )}
             <Verdict flown={flown} />
+            {state.plan && <TakeAway document={document} plan={state.plan} flown={flown} />}
           </div>
         </div>
       ) : (

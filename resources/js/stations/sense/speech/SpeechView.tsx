@@ -4,6 +4,7 @@ import { POST } from '@/api/client'
 import type { Call } from '@/api/types'
 import { type Heard, say } from '@/api/voice'
 import { Button } from '@/parts/Button'
+import { download } from '@/parts/download'
 import { Tick } from '@/parts/Tick'
 import { tell } from '@/parts/toast'
 import { changeSense, free } from '../edits'
@@ -43,11 +44,7 @@ export function SpeechView({ document, look }: View) {
       tell('There is no voice here to make clips with: install espeak-ng.', { kind: 'problem' })
       return
     }
-    const link = window.document.createElement('a')
-    link.href = URL.createObjectURL(answer.data as unknown as Blob)
-    link.download = `${document.name}-voice-pack.zip`
-    link.click()
-    URL.revokeObjectURL(link.href)
+    download(answer.data as unknown as Blob, `${document.name}-voice-pack.zip`)
   }
   return (
     <div className="flex h-full min-h-0 flex-col overflow-auto lg:flex-row lg:overflow-hidden">
