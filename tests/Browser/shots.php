@@ -51,10 +51,6 @@ $dusk->open('/aircraft/4/wire/mixing?channel=2')->find('[data-fall]');
 $dusk->stick('right', 0.6, -0.4)->find("[data-control='shoulder-right'] [data-detent='middle']")->click();
 $shot($dusk, 'wire-mixing');
 
-$dusk->open('/aircraft/3/wire/shapes?of=throttle')->find('[data-point]');
-$dusk->stick('left', 0.0, 0.3);
-$shot($dusk, 'wire-curve');
-
 $dusk->open('/aircraft/5/wire/styles')->find('[data-style]');
 $dusk->find("[data-control='flick-a'] [data-detent='away']")->click();
 $shot($dusk, 'wire-styles');
@@ -77,6 +73,17 @@ $shot($dusk, 'prove-slots');
 
 $dusk->open('/aircraft/4/kit')->find('[data-point]');
 $shot($dusk, 'kit');
+
+$dusk->open('/aircraft/4/sense')->find('[data-sensor]');
+$dusk->named('Discover', 'button')->click();
+$dusk->find('[data-found]');
+$shot($dusk, 'sense-chain');
+
+$dusk->open('/aircraft/4/sense/rehearsal')->named('Fly it', 'button')->click();
+$dusk->find('[data-clock]');
+$dusk->find("[data-said='limit'] button")->click();
+usleep(900_000);
+$shot($dusk, 'sense-rehearsal');
 
 $dusk->open('/aircraft/5/wire?at=function:roll')->find('[data-dot]');
 $dusk->fill('#fn-expo', '45')->saved(2)->fill('#fn-deadband', '2')->saved(3)->find("[data-revision='3']")->click();
