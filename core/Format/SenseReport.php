@@ -38,7 +38,7 @@ final readonly class SenseReport
     public function __construct(private Circuit $circuit, Shelf $shelf)
     {
         $this->values = Values::of($circuit->program, $shelf);
-        $this->chain = new Chain(Kit::of($circuit->program, $circuit->panel->transmitter, $shelf), $shelf);
+        $this->chain = new Chain(Kit::of($circuit->program, $circuit->panel->transmitter, $shelf));
     }
 
     /** @return array<string, mixed> */

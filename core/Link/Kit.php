@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Link;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Kit\Receiver;
+use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Kit\SpeedController;
 use DuskSwitch\Core\Kit\Transmitter;
@@ -14,6 +15,7 @@ use DuskSwitch\Core\Program\Program;
 /** What is on the bench for one aircraft. */
 final readonly class Kit
 {
+    /** @param  array<string, Sensor>  $sensors  by the id in the chain; those that are in Stores */
     private function __construct(
         public Program $program,
         public Transmitter $transmitter,
@@ -22,16 +24,22 @@ final readonly class Kit
         public ?Pack $pack,
         public ?SpeedController $speedController,
         public KitChoice $choice,
+        public array $sensors,
     ) {}
 
     /** The kit that a program names, as far as it is in Stores. */
     public static function of(Program $program, Transmitter $transmitter, Shelf $shelf): self
     {
         $choice = $program->aboard->kit;
+        $sensors = [];
+        foreach ($program->sense->chain as $fitted) {
+            $sensors[$fitted->id] = $shelf->sensor($fitted->sensor);
+        }
 
         return new self(
             $program, $transmitter, $shelf->receiver($program->receiver ?? ''), $shelf->controller($program->controller ?? ''),
             $shelf->pack($choice->pack ?? ''), $shelf->speedController($choice->speedController ?? ''), $choice,
+            array_filter($sensors),
         );
     }
 }

@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Link;
 
 use DuskSwitch\Core\Airframe\Picture;
 use DuskSwitch\Core\Kit\ControllerKind;
+use DuskSwitch\Core\Kit\SensorKind;
 
 /** Which lead goes where: a plan to solder and plug by. */
 final readonly class Wiring
@@ -37,7 +38,21 @@ final readonly class Wiring
             }
         }
 
-        return [...$leads, ...$this->outputs($receiver)];
+        return [...$leads, ...$this->outputs($receiver), ...$this->sensors($receiver)];
+    }
+
+    /** @return list<Lead> each sensor hangs on the one before it */
+    private function sensors(string $from): array
+    {
+        $leads = [];
+        foreach ($this->kit->sensors as $sensor) {
+            if ($sensor->kind !== SensorKind::Controller && $sensor->name !== $from) {
+                $leads[] = new Lead($from, $sensor->name, 'sensor bus: minus, plus, signal', 'signal');
+                $from = $sensor->name;
+            }
+        }
+
+        return $leads;
     }
 
     /** @return list<Lead> */

@@ -41,12 +41,13 @@ final readonly class Move
             phases: $phases,
             conditions: array_filter(array_map(fn (Condition $one): ?Condition => $rewrite->of($one), $this->program->conditions)),
         );
+        $sense = (new MovedSense($rewrite, array_map(fn ($function): string => $function->id(), $kept)))->of($this->program, $losses);
         $functions = new MovedFunctions($rewrite, $places, array_column($phases, 'id'), $this->from);
         [$functions, $more] = $functions->of($kept);
         [$all, $feedLosses] = $outputs->rewritten($rewrite, $places);
 
         return new Moved(
-            $moved->with(functions: $functions, outputs: $all),
+            $moved->with(functions: $functions, outputs: $all, sense: $sense),
             array_values(array_map(fn (Place $place): string => "{$place->from->name} → {$place->to->name}", $places)),
             [...$losses, ...$more, ...$feedLosses],
         );

@@ -5,7 +5,6 @@ namespace DuskSwitch\Core\Telemetry;
 use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\SensorBus;
 use DuskSwitch\Core\Kit\SensorKind;
-use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Link\Kit;
 use DuskSwitch\Core\Link\Point;
 use DuskSwitch\Core\Program\Sense\Fitted;
@@ -25,16 +24,9 @@ final readonly class Chain
     /** @var array<string, Sensor> by the id in the chain */
     public array $sensors;
 
-    public function __construct(private Kit $kit, Shelf $shelf)
+    public function __construct(private Kit $kit)
     {
-        $sensors = [];
-        foreach ($kit->program->sense->chain as $fitted) {
-            $sensor = $shelf->sensor($fitted->sensor);
-            if ($sensor !== null) {
-                $sensors[$fitted->id] = $sensor;
-            }
-        }
-        $this->sensors = $sensors;
+        $this->sensors = $kit->sensors;
     }
 
     /** What a fitted sensor answers to. */

@@ -43,7 +43,7 @@ final readonly class SenseCheck
             return null;
         }
         $check = new self($kit->program, $kit->transmitter, Values::of($kit->program, $shelf));
-        $points = [...(new Chain($kit, $shelf))->points(), ...array_column($check->points(), 1)];
+        $points = [...(new Chain($kit))->points(), ...array_column($check->points(), 1)];
 
         return count(array_filter($points, fn (Point $one): bool => $one->level === Level::Wrong));
     }

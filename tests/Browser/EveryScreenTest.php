@@ -84,9 +84,10 @@ final class EveryScreenTest extends BrowserTestCase
 
     public function test_what_must_be_read_is_at_least_14_px(): void
     {
-        $page = $this->page()->open('/aircraft/3/prove');
-        $page->find('[data-stage]');
-        $small = $page->browser->executeScript("return [...document.querySelectorAll('body *')].filter(e => [...e.childNodes].some(n => n.nodeType === 3 && n.data.trim()) && !e.closest('[aria-hidden=true], .sr-only, script, style, noscript') && parseFloat(getComputedStyle(e).fontSize) < 14).map(e => e.textContent)");
-        self::assertSame([], $small);
+        foreach (['/aircraft/3/prove' => '[data-stage]', '/aircraft/4/sense' => '[data-sensor]', '/aircraft/4/sense/alarms' => '[data-alarm]', '/aircraft/4/sense/speech' => '[data-phrase]'] as $path => $ready) {
+            $page = $this->page()->open($path);
+            $page->find($ready);
+            self::assertSame([], $page->tooSmall(), $path);
+        }
     }
 }

@@ -166,4 +166,10 @@ final readonly class Page
 
         return $this->browser->executeAsyncScript("axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa']}).then(r => arguments[0](r.violations.map(v => v.id + ': ' + v.nodes.length + ' times, first at ' + v.nodes[0].target + ' ' + (v.nodes[0].any[0]?.message ?? ''))))");
     }
+
+    /** @return list<string> texts that must be read and are smaller than 14 px */
+    public function tooSmall(): array
+    {
+        return $this->browser->executeScript("return [...document.querySelectorAll('body *')].filter(e => [...e.childNodes].some(n => n.nodeType === 3 && n.data.trim()) && !e.closest('[aria-hidden=true], .sr-only, script, style, noscript') && parseFloat(getComputedStyle(e).fontSize) < 14).map(e => e.textContent)");
+    }
 }

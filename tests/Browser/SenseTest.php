@@ -59,11 +59,28 @@ final class SenseTest extends BrowserTestCase
         $page->until(fn (): bool => str_starts_with($page->text('[data-clock]'), '2:30'), 'fifteen steps of ten seconds');
         $page->until(fn (): bool => str_contains($page->text("[aria-label='Now']"), 'Circle in it'), 'the leg');
         $page->until(fn (): bool => str_contains($page->text("[aria-label='What the switches mean now']"), 'Thermal'), 'the handheld to be in the thermal phase');
-        $page->named('Next event', 'button')->click();
+        $page->find("[aria-label='Next event']")->click();
         $page->until(fn (): bool => ! str_starts_with($page->text('[data-clock]'), '2:30.0'), 'the next event');
         self::assertSame([], $page->barriers(), 'the flown flight can be reached and read');
+        self::assertSame([], $page->tooSmall());
         $page->find("[data-said='limit'] button")->click();
         $page->until(fn (): bool => str_contains($page->text('[data-caption]'), 'Height limit, one hundred and twenty'), 'the words of that moment');
+    }
+
+    public function test_it_plays_at_eight_times_and_what_if_moves_the_words_without_a_new_flight(): void
+    {
+        $page = $this->flown(4, 'A thermal, found and lost');
+        $page->choose("[aria-label='How fast']", '8×');
+        $page->named('Play', 'button')->click();
+        $page->until(fn (): bool => (int) substr($page->text('[data-clock]'), 0, 1) >= 1, 'a minute in some eight seconds');
+        $page->named('Pause', 'button')->click();
+        $stands = $page->text('[data-clock]');
+        usleep(300_000);
+        self::assertSame($stands, $page->text('[data-clock]'), 'it stands still');
+
+        $page->choose("[aria-label='What if']", 'Height limit');
+        $page->fill("[aria-label='Level of Height limit']", '60');
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='What is said']"), 'Height limit, sixty-'), 'the words at another height');
     }
 
     public function test_a_sensor_is_added_its_clash_is_told_and_its_slots_are_solved(): void

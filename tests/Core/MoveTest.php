@@ -2,8 +2,10 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Move\Move;
 use DuskSwitch\Core\Move\Moved;
+use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Signal\Circuit;
@@ -111,5 +113,23 @@ final class MoveTest extends TestCase
         $losses = Move::to($tern->program, $tern->panel->transmitter, \DuskSwitch\Core\Format\TransmitterDecoder::decode($bare))->losses;
 
         self::assertContains('Throttle is not held at -100 % any more: nothing is left to hold it with. Give it a control before you fly', $losses);
+    }
+
+    public function test_alarms_and_call_outs_come_along_with_the_other_transmitters_controls(): void
+    {
+        $document = json_decode(Given::demo('petrel'));
+        $document->sense->calls[] = (object) ['id' => 'pressed', 'name' => 'Top switch', 'when' => (object) ['control' => 'top-left', 'at' => 'away'], 'says' => ['Top']];
+        $document->sense->calls[] = (object) ['id' => 'gone', 'name' => 'Right dial', 'when' => (object) ['control' => 'dial-right', 'above' => 0.5], 'says' => ['Dial']];
+        $program = ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
+        $moved = Move::to($program, Given::transmitter('lamplight-12'), Given::transmitter('harbour-16'));
+        $sense = $moved->program->sense;
+
+        self::assertSame([null, null], array_column($sense->chain, 'slot'), 'another transmitter has other slots, or none');
+        self::assertEquals($program->sense->call('cell-low'), $sense->call('cell-low'));
+        $when = $sense->call('pressed')?->when;
+        self::assertInstanceOf(ControlAt::class, $when);
+        self::assertNotNull(Given::transmitter('harbour-16')->control($when->control), 'a control that is there');
+        self::assertNull($sense->call('gone'));
+        self::assertContains('Right dial falls silent: what it waits for isn\'t there', $moved->losses);
     }
 }

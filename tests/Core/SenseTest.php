@@ -34,7 +34,7 @@ final class SenseTest extends TestCase
 
     private static function chain(Program $program): Chain
     {
-        return new Chain(Kit::of($program, Given::transmitter($program->transmitter), Given::shelf()), Given::shelf());
+        return new Chain(Kit::of($program, Given::transmitter($program->transmitter), Given::shelf()));
     }
 
     /** @return list<string> what is wrong or worth a look */

@@ -28,12 +28,15 @@ final class WiringTest extends TestCase
             ]],
             'a wing: elevons on the controller' => ['dunlin', [
                 'Petrel 3 cells 2200 → Heron 45: medium plug', 'Petrel 3 cells 2200 → Keel Wing: pack pads', 'Keel Wing → Lantern R8: + and − first, signal after',
-                'Lantern R8 → Keel Wing: serial, port 1', 'GPS → Keel Wing: port 2: its TX to RX, its RX to TX', 'Airspeed → Keel Wing: port 3: its TX to RX, its RX to TX',
+                'Lantern R8 → Keel Wing: serial, port 1', 'GPS → Keel Wing: port 2: its TX to RX, its RX to TX',
                 'Keel Wing → Left elevon servo: channel 1', 'Keel Wing → Right elevon servo: channel 2', 'Keel Wing → Heron 45: channel 3',
+                'Lantern R8 → Bittern GPS: sensor bus: minus, plus, signal', 'Bittern GPS → Gannet airspeed probe: sensor bus: minus, plus, signal',
+                'Gannet airspeed probe → Teal current sensor: sensor bus: minus, plus, signal',
             ]],
             'a stabiliser between' => ['rook', [
                 'Rook 6 cells 5000 → Heron 120: large plug', 'Heron 120 → Lantern R12: + and − first, signal after', 'Lantern R12 → Plumb H: serial, port 1',
                 'Plumb H → Swash servos: front, left and right, as its manual numbers them', 'Plumb H → Tail servo: tail', 'Plumb H → Heron 120: throttle',
+                'Lantern R12 → Heron speed controller block: sensor bus: minus, plus, signal',
             ]],
         ];
     }

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Http;
 
+use DuskSwitch\App\Program\Clips;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -105,5 +106,40 @@ final class CommandTest extends TestCase
 
         self::assertSame(0, $this->artisan('', 'program:prove', 'database/demo/tern.json')->getExitCode());
         self::assertSame([2, ''], [($gone = $this->artisan('', 'program:prove', 'gone.json'))->getExitCode(), $gone->getOutput()]);
+    }
+
+    public function test_a_rehearsal_is_flown_and_the_same_seed_gives_the_same_bytes(): void
+    {
+        $fly = fn (string ...$more): Process => $this->artisan('', 'rehearsal:run', 'database/demo/nightjar.json', '--script=out-and-back', '--fault=antenna@85', ...$more);
+        $first = $fly('--seed=3');
+
+        self::assertSame([0, ''], [$first->getExitCode(), $first->getErrorOutput()]);
+        $flown = json_decode($first->getOutput(), true);
+        self::assertSame('dusk-switch/rehearsal', $flown['format']);
+        self::assertContains('Signal lost', array_column($flown['said'], 'text'));
+        self::assertSame($first->getOutput(), $fly('--seed=3')->getOutput());
+        self::assertNotSame($first->getOutput(), $fly('--seed=4')->getOutput());
+    }
+
+    public function test_a_rehearsal_that_cannot_be_is_told_with_exit_2(): void
+    {
+        foreach (['--script=thermal' => 'script: a Multirotor flies no "thermal"; it flies first-hover', '--fault=gremlins@3' => '"gremlins@3" is none; write it as antenna@60', '--wind=99' => '--wind: must be a number from 0 to 15, not "99"', '--seed=many' => '--seed: must be a number'] as $option => $says) {
+            $run = $this->artisan('', 'rehearsal:run', 'database/demo/nightjar.json', ...array_unique(['--script=out-and-back', $option]));
+            self::assertSame([2, ''], [$run->getExitCode(), $run->getOutput()], $option);
+            self::assertStringContainsString($says, $run->getErrorOutput());
+        }
+    }
+
+    public function test_without_a_voice_there_is_no_clip_and_nothing_breaks(): void
+    {
+        $path = (string) getenv('PATH');
+        putenv('PATH=/nowhere');
+        $clips = new Clips(sys_get_temp_dir().'/no-clips-'.bin2hex(random_bytes(4)));
+        try {
+            self::assertFalse($clips->hasVoice());
+            self::assertNull($clips->wav('Anything'));
+        } finally {
+            putenv("PATH={$path}");
+        }
     }
 }

@@ -113,6 +113,6 @@ final readonly class SenseController
 
     private function chain(Circuit $circuit): Chain
     {
-        return new Chain(Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf), $this->shelf);
+        return new Chain(Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf));
     }
 }

@@ -1,12 +1,13 @@
 import { Trash2, Volume2 } from 'lucide-react'
 import { edit, propose } from '@/api/proposals'
-import type { Call, SenseLook, SpokenCall } from '@/api/types'
+import type { Aircraft, Call, Program, SenseLook, SpokenCall } from '@/api/types'
 import { say } from '@/api/voice'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { NumberField } from '@/parts/NumberField'
 import { tell } from '@/parts/toast'
-import { changeCall, removeCall } from '../edits'
+import { changeCall, removeCall, without } from '../edits'
+import { asMoment, moments, ofMoment } from '../moments'
 import { Told } from '../Told'
 
 const PRIORITIES = [
@@ -15,8 +16,12 @@ const PRIORITIES = [
   { id: 'note', name: '○ note' },
 ]
 
+const FROM_THE_START = 'from the start'
+
+type Props = { alarm: SpokenCall; call: Call; checks: SenseLook['checks']; document: Program; aircraft: Aircraft }
+
 /** One alarm: what it waits for, and how it speaks. Levels are in the pilot's unit; the core turns them. */
-export function AlarmRow({ alarm, call, checks }: { alarm: SpokenCall; call: Call; checks: SenseLook['checks'] }) {
+export function AlarmRow({ alarm, call, checks, document, aircraft }: Props) {
   const put = async (place: number, level: number, hysteresis: number) => {
     const done = await edit((draft) => propose.level(draft, call.id, place, level, hysteresis), `${call.name}: level`)
     if ('problem' in done) tell(done.problem, { kind: 'problem' })
@@ -54,7 +59,6 @@ export function AlarmRow({ alarm, call, checks }: { alarm: SpokenCall; call: Cal
       </div>
       <p className="text-muted text-sm">
         “{alarm.text}”{alarm.levels.length === 0 && ` when ${alarm.when}`}
-        {alarm.after && `, quiet until ${alarm.after}`}
       </p>
       {alarm.levels.map((level, place) => (
         <div
@@ -77,7 +81,7 @@ export function AlarmRow({ alarm, call, checks }: { alarm: SpokenCall; call: Cal
           />
         </div>
       ))}
-      <div className="mt-1 grid grid-cols-[auto_5.5rem_auto_5.5rem_1fr] items-center gap-x-2 text-muted text-sm">
+      <div className="mt-1 grid grid-cols-[auto_4.5rem_auto_4.5rem_auto_1fr] items-center gap-x-2 text-muted text-sm">
         <span>holds for</span>
         <NumberField
           label={`Hold of ${call.name}`}
@@ -98,7 +102,23 @@ export function AlarmRow({ alarm, call, checks }: { alarm: SpokenCall; call: Cal
             changeCall(call.id, (now) => ({ ...now, repeat }), `${call.name}: again every ${repeat} s`)
           }
         />
-        <span>{(call.repeat ?? 0) === 0 && 'once'}</span>
+        <span>{(call.repeat ?? 0) === 0 ? '(once),' : ''} speaks</span>
+        <Choice
+          label={`When ${call.name} begins`}
+          value={call.after === undefined ? FROM_THE_START : asMoment(call.after)}
+          placeholder={alarm.after ?? ''}
+          options={[
+            { id: FROM_THE_START, name: 'from the start' },
+            ...moments(document, aircraft).map((one) => ({ ...one, name: `once ${one.name}` })),
+          ]}
+          onChange={(id) =>
+            changeCall(
+              call.id,
+              (now) => (id === FROM_THE_START ? (without(now, 'after') as Call) : { ...now, after: ofMoment(id) }),
+              `${call.name}: quiet until`,
+            )
+          }
+        />
       </div>
       <Told checks={checks} about={`call:${call.id}`} />
       {held && (

@@ -12,7 +12,7 @@ const WAYS = [
 ]
 
 /** Thresholds that warn: level, hold, hysteresis, priority, repeat. */
-export function AlarmsView({ document, look }: View) {
+export function AlarmsView({ aircraft, document, look }: View) {
   const [value, setValue] = useState('')
   const [way, setWay] = useState('below')
   const [level, setLevel] = useState('')
@@ -68,7 +68,18 @@ export function AlarmsView({ document, look }: View) {
       <ul className="mt-3 grid gap-2 xl:grid-cols-2">
         {alarms.map((alarm) => {
           const call = document.sense?.calls?.find((one) => one.id === alarm.id)
-          return call && <AlarmRow key={alarm.id} alarm={alarm} call={call} checks={look.checks} />
+          return (
+            call && (
+              <AlarmRow
+                key={alarm.id}
+                alarm={alarm}
+                call={call}
+                checks={look.checks}
+                document={document}
+                aircraft={aircraft}
+              />
+            )
+          )
         })}
       </ul>
     </div>

@@ -25,6 +25,7 @@ type Chain = NonNullable<Sense['chain']>
 export function ChainView({ document, look }: View) {
   const stores = useStores()
   const sensors = stores.data?.definitions.find((one) => one.kind === 'sensors')?.items ?? []
+  const receiver = stores.data?.receivers.find((one) => one.id === document.receiver)?.name ?? document.receiver
   const sense = document.sense ?? {}
   const put = (change: (now: Chain) => Chain, note: string) =>
     changeSense((now) => ({ ...now, chain: change(now.chain ?? []) }), note)
@@ -77,7 +78,7 @@ export function ChainView({ document, look }: View) {
         </div>
         <ol className="mt-3">
           <li className="w-fit rounded-lg border border-edge bg-deep px-3 py-1.5 text-sm">
-            {document.receiver ? `Receiver ${document.receiver}` : 'No receiver is chosen'}
+            {receiver ? `Receiver: ${receiver}` : 'No receiver is chosen'}
           </li>
           {look.chain.map((one, index) => (
             <li key={one.id} data-sensor={one.id}>

@@ -35,6 +35,16 @@ export function DiscoveryPanel({ document }: { document: Program }) {
       {found && (
         <>
           <Points points={found.points} />
+          <ul aria-label="Lamps" className="mt-2 text-sm">
+            {Object.entries(found.lamps).map(([id, lamp]) => (
+              <li key={id} data-lamp-of={id}>
+                <span className="figures">{id}</span>{' '}
+                <span className="text-muted">
+                  {lamp === 'off' ? 'lamp off' : `lamp blinks ${lamp === 'quick' ? 'quickly' : 'slowly'}`}
+                </span>
+              </li>
+            ))}
+          </ul>
           <table className="mt-2 w-full text-sm">
             <thead className="text-left text-muted">
               <tr>

@@ -25,8 +25,8 @@ export function Controls({ flown }: { flown: Flown }) {
       <div className="w-18">
         <Choice label="How fast" value={String(rate)} options={RATES} onChange={(to) => player.rate(Number(to))} />
       </div>
-      <Button onClick={next}>
-        <SkipForward size={15} aria-hidden /> Next event
+      <Button aria-label="Next event" className="px-2" onClick={next}>
+        <SkipForward size={15} aria-hidden />
       </Button>
       <span data-clock className="figures text-sm">
         {clock(time)} of {clock(flown.seconds)}

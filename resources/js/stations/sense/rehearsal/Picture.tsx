@@ -47,7 +47,7 @@ export function Picture({ flown }: { flown: Flown }) {
         aria-label="The flight from above"
         className="w-full rounded-lg border border-line bg-deep"
       >
-        <text x={6} y={16} className="fill-muted" fontSize={13.5}>
+        <text x={6} y={16} className="fill-muted" fontSize={14}>
           from above, ±{Math.round(drawn.around)} m
         </text>
         <polyline points={drawn.above} fill="none" className="stroke-teal" strokeWidth={1} />
@@ -67,7 +67,7 @@ export function Picture({ flown }: { flown: Flown }) {
               strokeWidth={2}
             />
             <circle cx={-Math.sin(wind) * 10} cy={Math.cos(wind) * 10} r={3} className="fill-sodium" />
-            <text y={22} textAnchor="middle" fontSize={13.5} className="fill-muted">
+            <text y={22} textAnchor="middle" fontSize={14} className="fill-muted">
               {flown.wind.speed} m/s
             </text>
           </g>
@@ -86,7 +86,7 @@ export function Picture({ flown }: { flown: Flown }) {
         aria-label="The flight from the side"
         className="w-full rounded-lg border border-line bg-deep"
       >
-        <text x={6} y={15} className="fill-muted" fontSize={13.5}>
+        <text x={6} y={15} className="fill-muted" fontSize={14}>
           from the side, to {Math.round(drawn.top)} m
         </text>
         <line x1={0} x2={SIZE} y1={LOW - MARGIN} y2={LOW - MARGIN} className="stroke-edge" />

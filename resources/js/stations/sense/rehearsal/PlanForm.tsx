@@ -17,7 +17,7 @@ export function PlanForm({ plan, look, change, fly, busy }: Props) {
     plan.mishaps.length === 0 ? 'No mishap' : `▲ ${plan.mishaps.length} mishap${plan.mishaps.length > 1 ? 's' : ''}`
   return (
     <div className="flex flex-wrap items-center gap-2">
-      <div className="w-56">
+      <div className="w-48">
         <Choice
           label="Flight"
           value={plan.script}
@@ -26,7 +26,7 @@ export function PlanForm({ plan, look, change, fly, busy }: Props) {
         />
       </div>
       <span className="text-muted text-sm">wind</span>
-      <div className="w-24">
+      <div className="w-22">
         <NumberField
           label="Wind in m/s"
           value={plan.wind}
@@ -37,7 +37,7 @@ export function PlanForm({ plan, look, change, fly, busy }: Props) {
         />
       </div>
       <span className="text-muted text-sm">from</span>
-      <div className="w-20">
+      <div className="w-18">
         <NumberField
           label="Wind from"
           value={plan.from}

@@ -61,8 +61,10 @@ export default function RehearsalView({ aircraft, document, look }: View) {
             <Picture flown={flown} />
             <Now flown={flown} />
           </div>
-          <div className="min-w-0 flex-1 lg:overflow-auto">
-            <Timeline flown={flown} names={names} />
+          <div className="flex min-w-0 flex-1 flex-col">
+            <div className="min-h-0 flex-1 lg:overflow-auto">
+              <Timeline flown={flown} names={names} />
+            </div>
             <Words flown={flown} />
           </div>
           <div className="shrink-0 lg:w-80 lg:overflow-auto">
@@ -75,7 +77,7 @@ export default function RehearsalView({ aircraft, document, look }: View) {
             />
             {alarm && call && (
               <ul className="mt-2">
-                <AlarmRow alarm={alarm} call={call} checks={look.checks} />
+                <AlarmRow alarm={alarm} call={call} checks={look.checks} document={document} aircraft={aircraft} />
               </ul>
             )}
             <Verdict flown={flown} />

@@ -4,7 +4,7 @@ import 'uplot/dist/uPlot.min.css'
 import type { Flown } from '@/api/types'
 import { GUTTER } from './Lanes'
 
-const HEIGHT = 54
+const HEIGHT = 44
 
 type Trace = { name: string; unit: string; data: (number | null)[] }
 

@@ -1,5 +1,5 @@
 import { Plus, Trash2, Volume2, X } from 'lucide-react'
-import type { Call, Program, SenseLook, SpokenCall } from '@/api/types'
+import type { Aircraft, Call, Program, SenseLook, SpokenCall } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { keyed } from '@/parts/keyed'
@@ -17,10 +17,17 @@ const PLACES = [
 ]
 
 type Token = Call['says'][number]
-type Props = { call: Call; spoken: SpokenCall; look: SenseLook; document: Program; hear: (text: string) => void }
+type Props = {
+  call: Call
+  spoken: SpokenCall
+  look: SenseLook
+  document: Program
+  aircraft: Aircraft
+  hear: (text: string) => void
+}
 
 /** A phrase as its pieces, each to be changed, and heard at once. */
-export function PhraseRow({ call, spoken, look, document, hear }: Props) {
+export function PhraseRow({ call, spoken, look, document, aircraft, hear }: Props) {
   const put = (says: Token[]) => changeCall(call.id, (now) => ({ ...now, says }), `${call.name}: its words`)
   const swap = (at: number, to: Token) => put(call.says.map((one, index) => (index === at ? to : one)))
   const moment = asMoment(call.when)
@@ -61,7 +68,7 @@ export function PhraseRow({ call, spoken, look, document, hear }: Props) {
             label={`When ${call.name} is said`}
             value={moment}
             placeholder={spoken.when}
-            options={moments(document)}
+            options={moments(document, aircraft)}
             onChange={(id) => {
               const when = ofMoment(id)
               changeCall(call.id, (now) => ({ ...now, when }), `${call.name}: when`)
@@ -106,6 +113,7 @@ export function PhraseRow({ call, spoken, look, document, hear }: Props) {
                     <Choice
                       label={`Value ${index + 1} of ${call.name}`}
                       value={token.value}
+                      placeholder={`${token.value}?`}
                       options={look.values.map((one) => ({ id: one.id, name: one.name, group: one.from }))}
                       onChange={(value) => swap(index, { ...token, value })}
                     />

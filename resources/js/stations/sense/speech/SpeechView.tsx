@@ -18,7 +18,7 @@ const SPOKEN: Record<Heard, string> = {
 }
 
 /** What is said, word by word: phrases, call-outs, the vario tone, a voice pack. */
-export function SpeechView({ document, look }: View) {
+export function SpeechView({ aircraft, document, look }: View) {
   const [heard, setHeard] = useState<Heard | null>(null)
   const sense = document.sense ?? {}
   const hear = (text: string) => void say(text).then(setHeard)
@@ -60,7 +60,15 @@ export function SpeechView({ document, look }: View) {
             const call = sense.calls?.find((one) => one.id === spoken.id)
             return (
               call && (
-                <PhraseRow key={call.id} call={call} spoken={spoken} look={look} document={document} hear={hear} />
+                <PhraseRow
+                  key={call.id}
+                  call={call}
+                  spoken={spoken}
+                  look={look}
+                  document={document}
+                  aircraft={aircraft}
+                  hear={hear}
+                />
               )
             )
           })}

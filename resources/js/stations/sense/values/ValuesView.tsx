@@ -19,7 +19,7 @@ const SYSTEMS = [
 type Unit = NonNullable<Sense['units']>[string]
 
 /** Every value that there is, its unit, and what is worked out of others. */
-export function ValuesView({ document, look }: View) {
+export function ValuesView({ aircraft, document, look }: View) {
   const [does, setDoes] = useState('')
   const sense = document.sense ?? {}
   const measured = look.values.filter((one) => !one.derived)
@@ -168,7 +168,7 @@ export function ValuesView({ document, look }: View) {
                         label={`When ${value.name} runs`}
                         value={asMoment(value.while)}
                         placeholder={value.while ? 'as the open document says' : 'Choose…'}
-                        options={moments(document)}
+                        options={moments(document, aircraft)}
                         onChange={(id) =>
                           changeValue(
                             value.id,

@@ -1,0 +1,39 @@
+<?php
+
+namespace DuskSwitch\Core\Move;
+
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Sense\Call;
+use DuskSwitch\Core\Program\Sense\Derived;
+use DuskSwitch\Core\Program\Sense\Fitted;
+use DuskSwitch\Core\Program\Sense\Sense;
+
+/** What is sensed and said, on another transmitter: calls with its controls, and slots to be planned anew. */
+final readonly class MovedSense
+{
+    /** @param  list<string>  $functions  those that stay */
+    public function __construct(private Rewrite $rewrite, private array $functions) {}
+
+    /**
+     * @param  list<string>  $losses  what can't be said there is added
+     */
+    public function of(Program $program, array &$losses): Sense
+    {
+        $sense = $program->sense;
+        $calls = [];
+        foreach ($sense->calls as $call) {
+            $when = $this->rewrite->of($call->when);
+            $after = $call->after === null ? null : $this->rewrite->of($call->after);
+            if ($when === null || ($call->after !== null && $after === null)) {
+                $losses[] = "{$call->name} falls silent: what it waits for isn't there";
+            } else {
+                $calls[] = new Call($call->id, $call->name, $when, $call->hold, $call->priority, $call->repeat, $after, $call->says);
+            }
+        }
+        $values = array_map(fn (Derived $one): Derived => new Derived($one->id, $one->name, $one->does, $one->of, $one->by, $one->plus, $one->while === null ? null : $this->rewrite->of($one->while)), $sense->values);
+        $chain = array_map(fn (Fitted $one): Fitted => new Fitted($one->id, $one->sensor, $one->address), $sense->chain);
+        $announces = array_values(array_filter($sense->announces, fn (string $id): bool => $id === 'phase' || in_array($id, $this->functions, true)));
+
+        return new Sense($sense->bus, $sense->interval, $chain, $values, $sense->system, $sense->units, $calls, $announces, $sense->tone);
+    }
+}
