@@ -7,7 +7,7 @@ final readonly class Lead
 {
     /**
      * @param  string  $by  plug, port or pads
-     * @param  string  $kind  power or signal
+     * @param  string  $kind  power, signal, or bus: both on three wires
      */
     public function __construct(public string $from, public string $to, public string $by, public string $kind) {}
 }

@@ -47,7 +47,7 @@ final readonly class Wiring
         $leads = [];
         foreach ($this->kit->sensors as $sensor) {
             if ($sensor->kind !== SensorKind::Controller && $sensor->name !== $from) {
-                $leads[] = new Lead($from, $sensor->name, 'sensor bus: minus, plus, signal', 'signal');
+                $leads[] = new Lead($from, $sensor->name, 'sensor bus: minus, plus, signal', 'bus');
                 $from = $sensor->name;
             }
         }

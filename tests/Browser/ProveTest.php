@@ -222,9 +222,9 @@ final class ProveTest extends BrowserTestCase
         $page = $this->page()->open('/aircraft/3/prove/bench');
         $page->named('They are off', 'button')->click();
         $page->find("[data-arming='ready']");
-        $page->named('Set-up session open', 'label')->click();
+        $page->find("[aria-label='Arming'] label:nth-of-type(3) [role=checkbox]")->click();
         $page->until(fn (): bool => str_contains($page->text('[data-arming]'), 'A set-up session is open.'), 'the blocker');
-        $page->named('Set-up session open', 'label')->click();
+        $page->find("[aria-label='Arming'] label:nth-of-type(3) [role=checkbox]")->click();
         $page->find("[data-arming='ready']");
         $page->find("[data-control='flick-a'] [data-detent='away']")->click();
         $page->find("[data-arming='armed']");

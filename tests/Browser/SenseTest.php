@@ -80,7 +80,7 @@ final class SenseTest extends BrowserTestCase
 
         $page->choose("[aria-label='What if']", 'Height limit');
         $page->fill("[aria-label='Level of Height limit']", '60');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='What is said']"), 'Height limit, sixty-'), 'the words at another height');
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='What is said']"), 'Height limit, sixty'), 'the words at another height');
     }
 
     public function test_a_sensor_is_added_its_clash_is_told_and_its_slots_are_solved(): void

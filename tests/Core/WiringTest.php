@@ -57,7 +57,7 @@ final class WiringTest extends TestCase
         self::assertCount(1, $power);
         foreach (self::leads($demo) as $lead) {
             self::assertNotSame($lead->from, $lead->to);
-            self::assertContains($lead->kind, ['power', 'signal']);
+            self::assertContains($lead->kind, ['power', 'signal', 'bus']);
         }
     }
 

@@ -3,6 +3,7 @@ import type { Lead } from '@/api/types'
 const ROW = 46
 const BOX = 128
 const GAP = 44
+const CARRIES = { power: '━ power', signal: '┄ signal', bus: '┄ both' } as const
 
 /** How far from the pack each thing stands: a lead leads one column further, unless it would lead back. */
 function columns(leads: Lead[]): string[][] {
@@ -12,7 +13,9 @@ function columns(leads: Lead[]): string[][] {
   for (const lead of leads) {
     const from = depth.get(lead.from) ?? 0
     depth.set(lead.from, from)
-    if (!depth.has(lead.to)) depth.set(lead.to, from + 1)
+    // Sensors hang one below the other: a long chain stays narrow.
+    const below = lead.kind === 'bus' && leads.some((one) => one.kind === 'bus' && one.to === lead.from)
+    if (!depth.has(lead.to)) depth.set(lead.to, below ? from : from + 1)
   }
   const found: string[][] = []
   for (const name of names) {
@@ -34,6 +37,7 @@ export function Wiring({ leads }: { leads: Lead[] }) {
     <div className="min-h-0 flex-1 overflow-auto">
       <svg viewBox={`-4 -4 ${wide + 8} ${tall + 8}`} role="img" aria-label="Wiring plan" className="max-h-64 w-full">
         {leads.map((lead) => {
+          const under = lead.kind === 'bus' && left(lead.to) === left(lead.from)
           const back = left(lead.to) <= left(lead.from)
           const x1 = left(lead.from) + (back ? BOX / 2 : BOX)
           const x2 = back ? left(lead.to) + BOX / 2 : left(lead.to)
@@ -43,7 +47,7 @@ export function Wiring({ leads }: { leads: Lead[] }) {
             <path
               key={`${lead.from} ${lead.to} ${lead.by}`}
               data-lead={`${lead.from} → ${lead.to}`}
-              d={`M${x1} ${y1}${bow} ${x2} ${y2}`}
+              d={under ? `M${x1} ${y1 + 16} V${y2 - 16}` : `M${x1} ${y1}${bow} ${x2} ${y2}`}
               className={`fill-none ${lead.kind === 'power' ? 'stroke-ember' : 'stroke-teal'}`}
               strokeWidth={lead.kind === 'power' ? 4 : 2}
               strokeDasharray={lead.kind === 'power' ? undefined : '7 4'}
@@ -75,7 +79,7 @@ export function Wiring({ leads }: { leads: Lead[] }) {
               <td className="py-0.5 pr-2">{lead.to}</td>
               <td className="py-0.5 pr-2">{lead.by}</td>
               <td className={`whitespace-nowrap ${lead.kind === 'power' ? 'text-ember' : 'text-teal'}`}>
-                {lead.kind === 'power' ? '━ power' : '┄ signal'}
+                {CARRIES[lead.kind]}
               </td>
             </tr>
           ))}
