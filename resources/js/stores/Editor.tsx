@@ -1,4 +1,3 @@
-import { ToggleGroup } from 'radix-ui'
 import { useState } from 'react'
 import { Refusal } from '@/api/client'
 import { said } from '@/api/proposals'
@@ -6,9 +5,15 @@ import { useStoresChange } from '@/api/queries'
 import type { Definition, StoreKind } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
+import { Segments } from '@/parts/Segments'
 import { Front } from './Front'
 import { DefinitionForm } from './form/DefinitionForm'
 import type { Fault } from './form/faults'
+
+const LOOKS = [
+  { id: 'form', name: 'Form' },
+  { id: 'text', name: 'Open document' },
+]
 
 const written = (value: Definition) => JSON.stringify(value, null, 2)
 
@@ -63,26 +68,9 @@ export default function Editor({ kind, start, onClose }: { kind: StoreKind; star
         </>
       }
     >
-      <ToggleGroup.Root
-        type="single"
-        value={text === null ? 'form' : 'text'}
-        onValueChange={(as) => as && look(as)}
-        aria-label="Look at it as"
-        className="mb-3 flex gap-1"
-      >
-        {[
-          ['form', 'Form'],
-          ['text', 'Open document'],
-        ].map(([id = '', name]) => (
-          <ToggleGroup.Item
-            key={id}
-            value={id}
-            className="min-h-9 rounded-lg border border-line px-3 text-sm data-[state=on]:border-sodium data-[state=on]:text-sodium"
-          >
-            {name}
-          </ToggleGroup.Item>
-        ))}
-      </ToggleGroup.Root>
+      <div className="mb-3">
+        <Segments label="Look at it as" value={text === null ? 'form' : 'text'} options={LOOKS} onChange={look} />
+      </div>
       {text === null ? (
         <>
           {kind === 'transmitters' && <Front value={value} onChange={setValue} />}

@@ -1,11 +1,11 @@
 import { Copy, Download, Pencil, Plus, Trash2, Upload } from 'lucide-react'
-import { ToggleGroup } from 'radix-ui'
 import { lazy, Suspense, useRef, useState } from 'react'
 import { said } from '@/api/proposals'
 import { useStores, useStoresChange } from '@/api/queries'
 import type { Definition, StoreKind } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { download } from '@/parts/download'
+import { Segments } from '@/parts/Segments'
 import { tell } from '@/parts/toast'
 import { facts } from './facts'
 
@@ -66,23 +66,7 @@ export default function Stores() {
         What kit is chosen from. What ships with the app stays as it is; copy it to make it your own.
       </p>
       <div className="mt-3 flex flex-wrap items-center gap-2">
-        <ToggleGroup.Root
-          type="single"
-          value={kind}
-          onValueChange={(to) => to && setKind(to as StoreKind)}
-          aria-label="Kind"
-          className="flex flex-wrap gap-1"
-        >
-          {KINDS.map((one) => (
-            <ToggleGroup.Item
-              key={one.id}
-              value={one.id}
-              className="min-h-9 rounded-lg border border-line px-3 text-sm data-[state=on]:border-sodium data-[state=on]:text-sodium"
-            >
-              {one.name}
-            </ToggleGroup.Item>
-          ))}
-        </ToggleGroup.Root>
+        <Segments label="Kind" value={kind} options={KINDS} onChange={(to) => setKind(to as StoreKind)} />
         <span className="flex-1" />
         <Button onClick={create}>
           <Plus size={15} aria-hidden /> New {named?.one}

@@ -1,11 +1,12 @@
 import { Check } from 'lucide-react'
-import { Checkbox, ToggleGroup } from 'radix-ui'
+import { Checkbox } from 'radix-ui'
 import { useState } from 'react'
 import { said } from '@/api/proposals'
 import { useCheck, useChecklists } from '@/api/queries'
 import type { Checklists } from '@/api/types'
 import { useWorkbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
+import { Segments } from '@/parts/Segments'
 import { clock, day } from '@/parts/words'
 
 /** Checklists made from this program, with big targets for a phone in the sun. Flights and logs come later. */
@@ -23,23 +24,13 @@ function Lists({ id, revision }: { id: number; revision: number }) {
   if (!data || !list) return <p className="p-6 text-muted">◌ Writing the checklists…</p>
   return (
     <div className="mx-auto flex h-full max-w-3xl flex-col overflow-auto px-4 py-3">
-      <ToggleGroup.Root
-        type="single"
+      <Segments
+        label="Checklist"
+        tall
         value={list.id}
-        onValueChange={(to) => to && setChosen(to)}
-        aria-label="Checklist"
-        className="flex flex-wrap gap-1"
-      >
-        {data.lists.map((one) => (
-          <ToggleGroup.Item
-            key={one.id}
-            value={one.id}
-            className="min-h-11 rounded-lg border border-line px-3 data-[state=on]:border-sodium data-[state=on]:text-sodium"
-          >
-            {one.title}
-          </ToggleGroup.Item>
-        ))}
-      </ToggleGroup.Root>
+        options={data.lists.map((one) => ({ id: one.id, name: one.title }))}
+        onChange={setChosen}
+      />
       <List key={list.id} id={id} revision={revision} list={list} errors={data.errors} />
     </div>
   )

@@ -1,19 +1,19 @@
-import { ToggleGroup } from 'radix-ui'
 import { useState } from 'react'
 import { hand, useHand } from '@/api/hand'
 import { useProof } from '@/api/proof'
 import type { Proof, StateCell } from '@/api/types'
 import { Scroller } from '@/parts/Scroller'
+import { Segments } from '@/parts/Segments'
 import type { View } from '../views'
 
 type Switch = Proof['map']['switches'][number]
 
 const GLYPHS: Record<string, string> = { away: '▴', middle: '•', toward: '▾', pressed: '●', released: '○' }
 const FILTERS = [
-  ['all', 'All'],
-  ['armed', '◆ Armed'],
-  ['odd', '▲ Odd'],
-] as const
+  { id: 'all', name: 'All' },
+  { id: 'armed', name: '◆ Armed' },
+  { id: 'odd', name: '▲ Odd' },
+]
 
 /** Every combination of some switches, as detents in their order. */
 const combinations = (switches: Switch[]): string[][] =>
@@ -47,23 +47,7 @@ export function StatesView({ aircraft }: View) {
   return (
     <div className="flex h-full min-h-0 flex-col px-4 py-3">
       <div className="flex flex-wrap items-center gap-3 text-sm">
-        <ToggleGroup.Root
-          type="single"
-          value={filter}
-          onValueChange={(to) => to && setFilter(to)}
-          aria-label="Which states"
-          className="flex gap-1"
-        >
-          {FILTERS.map(([id, name]) => (
-            <ToggleGroup.Item
-              key={id}
-              value={id}
-              className="min-h-9 rounded-lg border border-line px-3 data-[state=on]:border-sodium data-[state=on]:text-sodium"
-            >
-              {name}
-            </ToggleGroup.Item>
-          ))}
-        </ToggleGroup.Root>
+        <Segments label="Which states" value={filter} options={FILTERS} onChange={setFilter} />
         <p className={odd > 0 ? 'text-rose' : 'text-teal'}>
           {odd > 0 ? `▲ ${odd} of ${cells.length} states are odd` : `✓ None of ${cells.length} states is odd`}
         </p>

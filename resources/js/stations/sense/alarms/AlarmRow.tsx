@@ -4,10 +4,10 @@ import type { Aircraft, Call, Program, SenseLook, SpokenCall } from '@/api/types
 import { say } from '@/api/voice'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
-import { NumberField } from '@/parts/NumberField'
 import { tell } from '@/parts/toast'
 import { changeCall, removeCall, without } from '../edits'
 import { asMoment, moments, ofMoment } from '../moments'
+import { Pace } from '../Pace'
 import { Told } from '../Told'
 
 const PRIORITIES = [
@@ -82,26 +82,7 @@ export function AlarmRow({ alarm, call, checks, document, aircraft }: Props) {
         </div>
       ))}
       <div className="mt-1 grid grid-cols-[auto_4.5rem_auto_4.5rem_auto_1fr] items-center gap-x-2 text-muted text-sm">
-        <span>holds for</span>
-        <NumberField
-          label={`Hold of ${call.name}`}
-          value={call.hold ?? 0}
-          least={0}
-          most={60}
-          unit="s"
-          onChange={(hold) => changeCall(call.id, (now) => ({ ...now, hold }), `${call.name}: holds ${hold} s`)}
-        />
-        <span>again every</span>
-        <NumberField
-          label={`Repeat of ${call.name}`}
-          value={call.repeat ?? 0}
-          least={0}
-          most={600}
-          unit="s"
-          onChange={(repeat) =>
-            changeCall(call.id, (now) => ({ ...now, repeat }), `${call.name}: again every ${repeat} s`)
-          }
-        />
+        <Pace call={call} after="holds for" />
         <span>{(call.repeat ?? 0) === 0 ? '(once),' : ''} speaks</span>
         <Choice
           label={`When ${call.name} begins`}

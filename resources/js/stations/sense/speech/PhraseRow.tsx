@@ -3,10 +3,10 @@ import type { Aircraft, Call, Program, SenseLook, SpokenCall } from '@/api/types
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { keyed } from '@/parts/keyed'
-import { NumberField } from '@/parts/NumberField'
 import { TextField } from '@/parts/TextField'
 import { changeCall, removeCall } from '../edits'
 import { asMoment, moments, ofMoment } from '../moments'
+import { Pace } from '../Pace'
 import { Told } from '../Told'
 
 const PLACES = [
@@ -74,24 +74,7 @@ export function PhraseRow({ call, spoken, look, document, aircraft, hear }: Prop
               changeCall(call.id, (now) => ({ ...now, when }), `${call.name}: when`)
             }}
           />
-          <span>after</span>
-          <NumberField
-            label={`Hold of ${call.name}`}
-            value={call.hold ?? 0}
-            least={0}
-            most={60}
-            unit="s"
-            onChange={(hold) => changeCall(call.id, (now) => ({ ...now, hold }), `${call.name}: after ${hold} s`)}
-          />
-          <span>again every</span>
-          <NumberField
-            label={`Repeat of ${call.name}`}
-            value={call.repeat ?? 0}
-            least={0}
-            most={600}
-            unit="s"
-            onChange={(repeat) => changeCall(call.id, (now) => ({ ...now, repeat }), `${call.name}: every ${repeat} s`)}
-          />
+          <Pace call={call} after="after" />
         </div>
       )}
       <div className="mt-1 flex flex-wrap items-center gap-1.5">
