@@ -4,7 +4,6 @@ namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Program\Program;
-use Facebook\WebDriver\WebDriverKeys;
 
 /** From two real mistakes to "nothing found": findings, states, slots, failsafe, kit, checklists. */
 final class ProveTest extends BrowserTestCase
@@ -144,51 +143,6 @@ final class ProveTest extends BrowserTestCase
         $page->until(fn (): bool => str_contains($page->text('[data-board]'), 'turned by 180° in yaw'), 'the mounting');
         $page->named('Solve order and direction', 'button')->click();
         $page->until(fn (): bool => str_contains($page->text("[aria-label='Order and direction']"), 'No channel carries the roll stick alone'), 'what a wing can\'t do');
-    }
-
-    public function test_a_definition_is_copied_edited_and_removed(): void
-    {
-        $page = $this->page()->open('/stores');
-        $page->named('Packs', 'button')->click();
-        $page->find("[aria-label='Copy Midge 1 cell 300']")->click();
-        $page->fill('#root_name', 'Spare')->fill('#root_id', 'spare')->fill('#root_cells', '99')->fill('#root_capacity', '450')->fill('#root_plug', 'tiny');
-        $page->named('Keep it', 'button')->click();
-        $page->until(fn (): bool => str_contains($page->text('[role=dialog] [role=alert]'), 'must be from 1 to 14, not 99'), 'the fault beside its field');
-        self::assertSame('Spare', $page->find('#root_name')->getAttribute('value'), 'nothing is lost');
-        $page->fill('#root_cells', '2');
-        $page->named('Keep it', 'button')->click();
-        $page->until(fn (): bool => str_contains($page->text("[data-definition='spare']"), '2 cells · 450 mAh · tiny plug'), 'the new pack');
-        $page->find("[aria-label='Remove Spare']")->click();
-        $page->until(fn (): bool => ! $page->has("[data-definition='spare']"), 'it to be gone');
-        self::assertTrue($page->has("[data-definition='midge-1s']"));
-
-        $page->named('New pack', 'button')->click();
-        self::assertSame('new-pack', $page->find('#root_id')->getAttribute('value'));
-        $page->named('Open document', 'button')->click();
-        $text = $page->find("[aria-label='Definition']");
-        self::assertStringContainsString('"id": "new-pack"', (string) $text->getAttribute('value'));
-        $text->sendKeys('}');
-        $page->named('Form', 'button')->click();
-        $page->until(fn (): bool => str_contains($page->text('[role=dialog] [role=alert]'), 'This isn’t JSON'), 'what is wrong with the text');
-        $text->sendKeys(WebDriverKeys::BACKSPACE);
-        $page->named('Keep it', 'button')->click();
-        $page->until(fn (): bool => str_contains($page->text("[data-definition='new-pack']"), 'your own'), 'a pack of its own');
-    }
-
-    public function test_a_transmitter_is_defined_by_form_and_told_where_a_control_lies_on_a_stick(): void
-    {
-        $page = $this->page()->open('/stores');
-        $page->find("[aria-label='Copy Quayside 8']")->click();
-        $page->find("[aria-label='Front of the transmitter'] [data-placed]");
-        $page->fill('#root_name', 'Quayside mine');
-        $place = $page->find("[data-item='controls-0'] [aria-label='Place 1']");
-        $page->fill("[data-item='controls-0'] [aria-label='Place 1']", '35')->fill("[data-item='controls-0'] [aria-label='Place 2']", '50');
-        self::assertSame('35', $place->getAttribute('value'));
-        $page->named('Keep it', 'button')->click();
-        $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'lies on the left stick'), 'where it lies');
-        $page->find("[aria-label='Remove Controls 1']")->click();
-        $page->named('Keep it', 'button')->click();
-        $page->until(fn (): bool => str_contains($page->text('main'), 'Quayside mine'), 'the transmitter of its own');
     }
 
     public function test_a_pair_is_bound_on_the_stand_in_and_the_failsafe_is_tried(): void

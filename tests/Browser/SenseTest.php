@@ -2,8 +2,10 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Telemetry\Fix;
 
 /** Hear the flight before it happens: chain, values, alarms, speech, rehearsal. */
 final class SenseTest extends BrowserTestCase
@@ -153,5 +155,63 @@ final class SenseTest extends BrowserTestCase
         $page->until(fn (): bool => ! str_contains($page->text($bearing), 'are given'), 'it to be whole');
         $page->until(fn (): bool => (array_column($this->saved(3)->sense->values, 'of', 'id')['bearing'] ?? []) === ['keel-latitude', 'keel-longitude'], 'it to be saved');
         self::assertStringContainsString('bearing from home in °', $page->text($bearing));
+    }
+
+    public function test_a_gps_file_is_read_and_a_broken_line_is_told(): void
+    {
+        $page = $this->page()->open('/aircraft/1/sense');
+        $page->find('[aria-label=Discovery]');
+        $file = (string) tempnam(sys_get_temp_dir(), 'gps');
+        file_put_contents($file, Nmea::write(new Fix(43200.0, 54.12, 8.31, 4.0, 9, 0.0, 0.0), '010126').Nmea::write(new Fix(43201.0, 54.121, 8.31, 14.0, 11, 12.0, 0.0), '010126'));
+        $input = "[aria-label='File of GPS sentences']";
+        $page->find($input)->sendKeys($file);
+        $page->until(fn (): bool => str_contains($page->text('[data-gps-told]'), '2 fixes in 2 seconds, at most 11 satellites'), 'what it tells');
+        self::assertStringContainsString('at most 111.3 m away and 12 m/s fast', $page->text('[data-gps-told]'));
+
+        file_put_contents($file, str_replace('*', '*0', (string) file_get_contents($file)));
+        $page->find($input)->sendKeys($file);
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='GPS sentences'] [role=alert]"), 'line 1: is no sentence'), 'what is wrong');
+        unlink($file);
+    }
+
+    public function test_the_voice_pack_and_the_flight_are_taken_away_as_files(): void
+    {
+        $folder = sys_get_temp_dir().'/sense-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        $page = $this->page(downloads: $folder)->open('/aircraft/1/sense/speech');
+        if ($page->find('[data-voice]')->getAttribute('data-voice') === 'true') {
+            $page->named('Voice pack', 'button')->click();
+            $page->until(fn (): bool => is_file("{$folder}/Dunlin-voice-pack.zip"), 'the voice pack');
+        }
+        $page->open('/aircraft/1/sense/rehearsal')->choose('[aria-label=Flight]', 'Circles in the wind');
+        $page->named('Fly it', 'button')->click();
+        $page->find('[data-clock]');
+        $page->named('GPS as NMEA', 'button')->click();
+        $page->until(fn (): bool => is_file("{$folder}/Dunlin-rehearsal.nmea"), 'the GPS');
+        $page->named('JSON', 'button')->click();
+        $page->until(fn (): bool => is_file("{$folder}/Dunlin-rehearsal.json"), 'the flight');
+        self::assertGreaterThan(100, count(Nmea::read((string) file_get_contents("{$folder}/Dunlin-rehearsal.nmea"))));
+        self::assertSame('dusk-switch/rehearsal', json_decode((string) file_get_contents("{$folder}/Dunlin-rehearsal.json"))->format);
+        array_map(unlink(...), glob("{$folder}/*") ?: []);
+        rmdir($folder);
+    }
+
+    public function test_a_program_that_changed_asks_for_a_new_flight_and_a_new_alarm_does_not(): void
+    {
+        $page = $this->flown(3, 'A learner\'s first hover');
+        $stale = fn (): bool => str_contains($page->text('main'), 'The program has changed since this flight');
+        $page->choose("[aria-label='What if']", 'Height limit');
+        $page->fill("[aria-label='Level of Height limit']", '1');
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='What is said']"), 'Height limit, one metre'), 'the words');
+        self::assertFalse($stale());
+
+        $page->find("nav[aria-label='Stations'] a[href$='/wire']")->click();
+        $page->find("[data-end='function:roll'] button")->click();
+        $page->fill('#fn-expo', '12');
+        $page->find("nav[aria-label='Stations'] a[href$='/sense']")->click();
+        $page->find("nav[aria-label='Views of Sense'] a[href$='/rehearsal']")->click();
+        $page->until($stale, 'it to ask for a new flight');
+        $page->named('Fly it', 'button')->click();
+        $page->until(fn (): bool => ! $stale(), 'the new flight');
     }
 }

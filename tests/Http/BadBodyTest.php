@@ -27,6 +27,13 @@ final class BadBodyTest extends HttpTestCase
             'a lost link' => ['link-loss', ['inputs' => (object) [], 'seconds' => 2]],
             'arming' => ['arming', ['inputs' => (object) [], 'board' => ['link' => true, 'level' => true, 'session' => false, 'satellites' => 9, 'sensors' => true, 'seenOff' => true]]],
             'motors' => ['motors', ['seen' => []]],
+            'practice' => ['practice', []],
+            'what is sensed' => ['sense', []],
+            'discovery' => ['discovery', ['troubles' => [], 'afresh' => false]],
+            'a level' => ['propose/level', ['call' => 'cell-low', 'place' => 0, 'level' => 3.4, 'hysteresis' => 0.1]],
+            'a hold' => ['propose/hold', ['call' => 'cell-low']],
+            'an alarm' => ['propose/alarm', ['value' => 'height', 'above' => true, 'level' => 80]],
+            'a rehearsal' => ['rehearsal', ['script' => 'first-hover', 'seed' => 1]],
         ];
     }
 

@@ -1,6 +1,6 @@
 import { Upload } from 'lucide-react'
 import { useRef, useState } from 'react'
-import { data, POST } from '@/api/client'
+import { data, POST, Refusal } from '@/api/client'
 import { said } from '@/api/proposals'
 import { Button } from '@/parts/Button'
 
@@ -22,7 +22,9 @@ export function GpsWords() {
       ])
     } catch (error) {
       setTold([])
-      setProblem(said(error))
+      // Every broken line is told with its number.
+      const faults = error instanceof Refusal && 'faults' in error.problem ? error.problem.faults : []
+      setProblem(faults.map((one) => [one.path, one.says].filter(Boolean).join(': ')).join('\n') || said(error))
     }
   }
   return (

@@ -1,0 +1,71 @@
+<?php
+
+namespace DuskSwitch\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+/** Definitions of the pilot's own, by form and as open documents. */
+final class StoresTest extends BrowserTestCase
+{
+    public function test_a_definition_is_copied_edited_and_removed(): void
+    {
+        $page = $this->page()->open('/stores');
+        $page->named('Packs', 'button')->click();
+        $page->find("[aria-label='Copy Midge 1 cell 300']")->click();
+        $page->fill('#root_name', 'Spare')->fill('#root_id', 'spare')->fill('#root_cells', '99')->fill('#root_capacity', '450')->fill('#root_plug', 'tiny');
+        $page->named('Keep it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('[role=dialog] [role=alert]'), 'must be from 1 to 14, not 99'), 'the fault beside its field');
+        self::assertSame('Spare', $page->find('#root_name')->getAttribute('value'), 'nothing is lost');
+        $page->fill('#root_cells', '2');
+        $page->named('Keep it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[data-definition='spare']"), '2 cells · 450 mAh · tiny plug'), 'the new pack');
+        $page->find("[aria-label='Remove Spare']")->click();
+        $page->until(fn (): bool => ! $page->has("[data-definition='spare']"), 'it to be gone');
+        self::assertTrue($page->has("[data-definition='midge-1s']"));
+
+        $page->named('New pack', 'button')->click();
+        self::assertSame('new-pack', $page->find('#root_id')->getAttribute('value'));
+        $page->named('Open document', 'button')->click();
+        $text = $page->find("[aria-label='Definition']");
+        self::assertStringContainsString('"id": "new-pack"', (string) $text->getAttribute('value'));
+        $text->sendKeys('}');
+        $page->named('Form', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('[role=dialog] [role=alert]'), 'This isn’t JSON'), 'what is wrong with the text');
+        $text->sendKeys(WebDriverKeys::BACKSPACE);
+        $page->named('Keep it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[data-definition='new-pack']"), 'your own'), 'a pack of its own');
+    }
+
+    public function test_a_transmitter_is_defined_by_form_and_told_where_a_control_lies_on_a_stick(): void
+    {
+        $page = $this->page()->open('/stores');
+        $page->find("[aria-label='Copy Quayside 8']")->click();
+        $page->find("[aria-label='Front of the transmitter'] [data-placed]");
+        $page->fill('#root_name', 'Quayside mine');
+        $place = $page->find("[data-item='controls-0'] [aria-label='Place 1']");
+        $page->fill("[data-item='controls-0'] [aria-label='Place 1']", '35')->fill("[data-item='controls-0'] [aria-label='Place 2']", '50');
+        self::assertSame('35', $place->getAttribute('value'));
+        $page->named('Keep it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'lies on the left stick'), 'where it lies');
+        $page->find("[aria-label='Remove Controls 1']")->click();
+        $page->named('Keep it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('main'), 'Quayside mine'), 'the transmitter of its own');
+    }
+
+    public function test_a_sensor_is_defined_by_form_and_an_impossible_range_is_told_beside_its_field(): void
+    {
+        $page = $this->page()->open('/stores');
+        $page->named('Sensors', 'button')->click();
+        $page->find("[aria-label='Copy Gannet airspeed probe']")->click();
+        $page->fill('#root_name', 'Gannet, quick');
+        $page->fill("[data-item='quantities-0'] [aria-label='Range 2']", '-5');
+        $page->named('Keep it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[data-item='quantities-0']"), 'nothing fits in between'), 'the fault beside its field');
+        $page->fill("[data-item='quantities-0'] [aria-label='Range 2']", '360');
+        $page->named('Keep it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('main'), 'Gannet, quick'), 'the sensor of its own');
+        $page->open('/aircraft/1/sense')->choose("[aria-label='Add a sensor']", 'Gannet, quick');
+        $page->until(fn (): bool => str_contains($page->text('main'), 'both answer to address 9'), 'it in the chain, with its clash');
+        self::assertSame([0.0, 360.0], array_map(floatval(...), array_values(array_filter(json_decode((string) file_get_contents(self::$app->url('/api/stores')))->definitions, fn ($one): bool => $one->kind === 'sensors'))[0]->items[7]->document->quantities[0]->range));
+    }
+}

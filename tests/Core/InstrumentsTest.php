@@ -1,0 +1,112 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Rehearsal\Battery;
+use DuskSwitch\Core\Rehearsal\Body;
+use DuskSwitch\Core\Rehearsal\Chance;
+use DuskSwitch\Core\Rehearsal\Instruments;
+use DuskSwitch\Core\Rehearsal\Setting;
+use DuskSwitch\Core\Telemetry\Geodesic;
+use PHPUnit\Framework\TestCase;
+
+/** What the simulated sensors send: as often, as finely and as wrongly as their definitions say. */
+final class InstrumentsTest extends TestCase
+{
+    private const EVERY = 0.2;
+
+    /**
+     * A chain at rest on its own, read for some seconds.
+     *
+     * @param  list<array<string, string>>  $chain
+     * @param  array<string, float>  $mishaps
+     * @return list<array<string, float>>
+     */
+    private static function read(array $chain, float $seconds, ?Body $body = null, float $interval = 0.2, array $mishaps = []): array
+    {
+        $program = ProgramDecoder::decode(Given::text(['sense' => ['interval' => $interval, 'chain' => $chain]]));
+        $instruments = new Instruments($program, Given::shelf(), new Chance(3));
+        $rows = [];
+        for ($i = 0; $i <= $seconds / self::EVERY; $i++) {
+            $rows[] = $instruments->read($i * self::EVERY, self::EVERY, $body ?? new Body, new Battery(3, 2200.0), -60.0, 90.0, 5.0, true, new Setting(1, mishaps: $mishaps), 0.0);
+        }
+
+        return $rows;
+    }
+
+    public function test_half_of_all_fixes_lie_within_the_circle_of_the_gps(): void
+    {
+        // 2.5 m (CEP) as the trade has it: half of the fixes are nearer, half further.
+        $rows = array_slice(self::read([['id' => 'gps', 'sensor' => 'bittern-gps']], 6000, interval: 1.0), 200);
+        $off = array_map(fn (array $one): float => Geodesic::inverse(Instruments::LATITUDE, Instruments::LONGITUDE, $one['gps-latitude'], $one['gps-longitude'])[0], $rows);
+        $near = count(array_filter($off, fn (float $one): bool => $one <= 2.5)) / count($off);
+
+        self::assertEqualsWithDelta(0.5, $near, 0.12);
+        self::assertLessThan(15.0, max($off));
+    }
+
+    public function test_a_fix_wanders_slowly(): void
+    {
+        $rows = array_slice(self::read([['id' => 'gps', 'sensor' => 'bittern-gps']], 300, interval: 0.2), 200);
+        $steps = array_map(fn (int $i): float => abs($rows[$i + 1]['gps-latitude'] - $rows[$i]['gps-latitude']) * 111_000, range(0, count($rows) - 2));
+
+        self::assertLessThan(1.5, max($steps), 'from one report to the next no more than a metre and a half');
+    }
+
+    public function test_noise_and_resolution_are_those_of_the_definition(): void
+    {
+        $body = new Body;
+        [$body->climb, $body->height] = [2.0, 100.0];
+        $climbs = array_column(self::read([['id' => 'vario', 'sensor' => 'skylark-vario']], 800, $body), 'vario-climb');
+        $mean = array_sum($climbs) / count($climbs);
+        $deviation = sqrt(array_sum(array_map(fn (float $one): float => ($one - $mean) ** 2, $climbs)) / count($climbs));
+
+        self::assertEqualsWithDelta(2.0, $mean, 0.01);
+        self::assertEqualsWithDelta(0.08, $deviation, 0.01);
+        foreach ($climbs as $climb) {
+            self::assertEqualsWithDelta(round($climb, 2), $climb, 1e-9, 'steps of 0.01 m/s');
+        }
+    }
+
+    public function test_a_value_is_new_as_often_as_the_interval_lets_it(): void
+    {
+        $body = new Body;
+        $body->airspeed = 15.0;
+        foreach ([[0.2, 51], [1.0, 11], [2.0, 6]] as [$interval, $count]) {
+            $speeds = array_column(self::read([['id' => 'air', 'sensor' => 'gannet-airspeed']], 10, $body, $interval), 'air-airspeed');
+            $news = 1 + count(array_filter(range(1, count($speeds) - 1), fn (int $i): bool => $speeds[$i] !== $speeds[$i - 1]));
+            self::assertEqualsWithDelta($count, $news, $count * 0.15, "every {$interval} s");
+        }
+    }
+
+    public function test_values_come_in_base_units_and_stay_in_their_range(): void
+    {
+        $body = new Body;
+        $body->airspeed = 200.0;
+        $rows = self::read([['id' => 'air', 'sensor' => 'gannet-airspeed'], ['id' => 'gps', 'sensor' => 'bittern-gps']], 40, $body);
+        $last = $rows[count($rows) - 1];
+
+        self::assertEqualsWithDelta(270 / 3.6, $last['air-airspeed'], 1e-6, 'the probe ends at 270 km/h (common practice)');
+        self::assertEqualsWithDelta(0.0, $last['gps-speed'], 0.6, 'knots became metres a second');
+    }
+
+    public function test_a_sensor_that_falls_silent_and_a_gps_that_loses_its_satellites(): void
+    {
+        $chain = [['id' => 'gps', 'sensor' => 'bittern-gps'], ['id' => 'power', 'sensor' => 'teal-current']];
+        $silent = self::read($chain, 100, mishaps: ['silent' => 50.0]);
+        self::assertSame($silent[260]['gps-speed'], $silent[490]['gps-speed']);
+        self::assertNotSame(array_unique(array_column(array_slice($silent, 260), 'power-amperes')), [$silent[260]['power-amperes']]);
+
+        $lost = self::read($chain, 100, mishaps: ['gps' => 50.0]);
+        self::assertSame(2.0, $lost[300]['gps-satellites'], 'fewer than 4 are no fix (common practice)');
+        self::assertSame($lost[260]['gps-latitude'], $lost[490]['gps-latitude'], 'it says no new place');
+    }
+
+    public function test_the_links_own_values_are_always_there(): void
+    {
+        $rows = self::read([], 2);
+
+        self::assertSame(['receiver-volts' => 5.0, 'link-quality' => 90.0, 'link-level' => -60.0], $rows[3]);
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\App\Program\Rehearser;
+use DuskSwitch\Core\Format\RehearsalEncoder;
+use DuskSwitch\Core\Rehearsal\Recording;
+use DuskSwitch\Core\Rehearsal\Scenarios;
+use DuskSwitch\Core\Rehearsal\Setting;
+use DuskSwitch\Core\Signal\Circuit;
+use PHPUnit\Framework\TestCase;
+
+/** A rehearsal as it leaves the core, and the flights that are kept so that an alarm can be changed without flying. */
+final class RehearsalFileTest extends TestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir().'/rehearsals-'.bin2hex(random_bytes(4));
+    }
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), glob("{$this->folder}/*") ?: []);
+        is_dir($this->folder) && rmdir($this->folder);
+    }
+
+    private function rehearser(): Rehearser
+    {
+        return new Rehearser(Given::shelf(), $this->folder);
+    }
+
+    /** @return array<string, mixed> */
+    private function written(string $demo, string $script, Setting $setting): array
+    {
+        $circuit = Given::circuit(Given::demo($demo));
+
+        return $this->rehearser()->rehearse($circuit, Scenarios::find($script) ?? self::fail(), $setting, true);
+    }
+
+    public function test_every_column_has_a_row_for_every_moment(): void
+    {
+        $written = $this->written('petrel', 'thermal', new Setting(1));
+        $rows = (int) round($written['seconds'] / $written['every']) + 1;
+        foreach ([...$written['truth'], ...$written['sticks']] as $name => $column) {
+            self::assertCount($rows, $column, $name);
+        }
+        foreach ([...$written['outputs'], ...$written['values']] as $one) {
+            self::assertCount($rows, $one['pulses'] ?? $one['data'], $one['name']);
+        }
+        self::assertCount($rows, $written['tone']);
+        self::assertContains(null, $written['tone'], 'silence between');
+        self::assertNotSame([null], array_unique($written['tone'], SORT_REGULAR));
+    }
+
+    public function test_changes_are_told_once_and_in_order(): void
+    {
+        $written = $this->written('petrel', 'thermal', new Setting(1));
+        foreach (['hands', 'steps'] as $list) {
+            $times = array_column($written[$list], 'at');
+            $sorted = $times;
+            sort($sorted);
+            self::assertSame($sorted, $times);
+            self::assertSame(0.0, $times[0], 'the first says everything');
+        }
+        $phases = array_values(array_filter(array_map(fn (array $one): ?string => $one['is']->phase ?? null, $written['steps'])));
+        self::assertSame(['cruise', 'launch', 'cruise', 'thermal', 'cruise', 'thermal', 'cruise', 'landing'], $phases);
+        self::assertSame('toward', $written['hands'][0]['is']->{'top-left'}, 'switches by their detent');
+        self::assertSame(0.0, $written['hands'][0]['is']->{'slider-left'}, 'sliders by where they stand');
+    }
+
+    public function test_mishaps_and_lost_links_stand_beside_the_legs(): void
+    {
+        $written = $this->written('nightjar', 'out-and-back', new Setting(1, mishaps: ['antenna' => 85.0]));
+
+        self::assertCount(1, array_filter($written['events'], fn (array $one): bool => $one['kind'] === 'mishap' && $one['at'] === 85.0));
+        self::assertCount(1, $written['lost']);
+        self::assertEqualsWithDelta([85.0, 93.2], $written['lost'][0], 0.4);
+        self::assertSame('Power up, wait for satellites', $written['events'][0]['says']);
+    }
+
+    public function test_an_angle_that_only_a_machine_reads_is_left_out(): void
+    {
+        $names = array_column($this->written('dunlin', 'wind', new Setting(1))['values'], 'id');
+
+        self::assertNotContains('gps-latitude', $names);
+        self::assertContains('wind-from', $names);
+    }
+
+    public function test_an_unheard_flight_is_flown_once(): void
+    {
+        $circuit = Given::circuit(Given::demo('midge'));
+        $scenario = Scenarios::find('first-hover') ?? self::fail();
+        $first = $this->rehearser()->flight($circuit, $scenario, new Setting(1));
+        $kept = glob("{$this->folder}/*") ?: [];
+        self::assertCount(1, $kept);
+        touch($kept[0], 1);
+        self::assertEquals($first, $this->rehearser()->flight($circuit, $scenario, new Setting(1)));
+        self::assertCount(1, glob("{$this->folder}/*") ?: [], 'it was taken, not flown');
+
+        $this->rehearser()->flight(self::louder($circuit), $scenario, new Setting(1));
+        self::assertCount(1, glob("{$this->folder}/*") ?: [], 'another alarm is the same flight');
+        $this->rehearser()->flight($circuit, $scenario, new Setting(2));
+        self::assertCount(2, glob("{$this->folder}/*") ?: [], 'another day is another');
+    }
+
+    public function test_a_spoilt_file_is_flown_again_and_old_flights_go(): void
+    {
+        $circuit = Given::circuit(Given::demo('midge'));
+        $scenario = Scenarios::find('first-hover') ?? self::fail();
+        $first = $this->rehearser()->flight($circuit, $scenario, new Setting(1));
+        file_put_contents((glob("{$this->folder}/*") ?: [''])[0], 'not a flight');
+        self::assertEquals($first, $this->rehearser()->flight($circuit, $scenario, new Setting(1)));
+        foreach (range(2, 16) as $seed) {
+            $this->rehearser()->flight($circuit, $scenario, new Setting($seed));
+        }
+
+        self::assertCount(12, glob("{$this->folder}/*") ?: []);
+    }
+
+    public function test_where_nothing_can_be_kept_it_is_flown_all_the_same(): void
+    {
+        $nowhere = new Rehearser(Given::shelf(), '/proc/nowhere');
+
+        self::assertInstanceOf(Recording::class, $nowhere->flight(Given::circuit(Given::demo('midge')), Scenarios::find('first-hover') ?? self::fail(), new Setting(1)));
+    }
+
+    public function test_the_tone_is_silent_on_the_ground(): void
+    {
+        $flight = $this->rehearser()->flight(Given::circuit(Given::demo('petrel')), Scenarios::find('thermal') ?? self::fail(), new Setting(1));
+
+        self::assertNull(RehearsalEncoder::tone($flight)[10]);
+    }
+
+    private static function louder(Circuit $circuit): Circuit
+    {
+        $document = json_decode(Given::demo('midge'));
+        $document->sense->calls[0]->when->below = 3.7;
+
+        return Given::circuit((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
+    }
+}
