@@ -40,7 +40,7 @@ function Lane({ name, blocks, seconds }: { name: string; blocks: Block[]; second
 }
 
 /** The phases and the steps that changed, as blocks from change to change. */
-function switched(flown: Flown): { id: string; blocks: Block[] }[] {
+function switched(flown: Flown, names: Record<string, string>): { id: string; blocks: Block[] }[] {
   const lanes = new Map<string, Block[]>()
   for (const change of flown.steps) {
     for (const [id, step] of Object.entries(change.is)) {
@@ -50,7 +50,7 @@ function switched(flown: Flown): { id: string; blocks: Block[] }[] {
       blocks.push({
         from: change.at,
         to: flown.seconds,
-        text: step,
+        text: names[`${id} ${step}`] ?? step,
         look: 'border-edge bg-raised',
         title: `${id}: ${step}`,
       })
@@ -107,7 +107,7 @@ export const Lanes = memo(function Lanes({ flown, names }: { flown: Flown; names
       <Lane name="Words" blocks={words} seconds={flown.seconds} />
       <Lane name="Flight" blocks={legs} seconds={flown.seconds} />
       {mishaps.length > 0 && <Lane name="Trouble" blocks={mishaps} seconds={flown.seconds} />}
-      {switched(flown).map((lane) => (
+      {switched(flown, names).map((lane) => (
         <Lane key={lane.id} name={names[lane.id] ?? lane.id} blocks={lane.blocks} seconds={flown.seconds} />
       ))}
       {alarms.map((lane) => (

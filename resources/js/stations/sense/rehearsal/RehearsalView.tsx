@@ -1,6 +1,8 @@
 import { useEffect, useState } from 'react'
 import { type Plan, rehearsal, useRehearsal } from '@/api/rehearsal'
+import { isStepped } from '@/api/types'
 import { Choice } from '@/parts/Choice'
+import { capital } from '@/parts/words'
 import { AlarmRow } from '../alarms/AlarmRow'
 import type { View } from '../views'
 import { Controls } from './Controls'
@@ -30,6 +32,12 @@ export default function RehearsalView({ aircraft, document, look }: View) {
   const names = {
     phase: 'Phase',
     ...Object.fromEntries((document.functions ?? []).map((one) => [one.id, one.name])),
+    ...Object.fromEntries((document.phases ?? []).map((one) => [`phase ${one.id}`, one.name])),
+    ...Object.fromEntries(
+      (document.functions ?? [])
+        .filter(isStepped)
+        .flatMap((fn) => fn.steps.map((step) => [`${fn.id} ${step.id}`, step.name ?? capital(step.id)])),
+    ),
     ...Object.fromEntries(look.calls.map((one) => [one.id, one.name])),
   }
   const alarm = look.calls.find((one) => one.id === whatIf)
