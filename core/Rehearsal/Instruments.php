@@ -57,9 +57,15 @@ final class Instruments
     }
 
     /**
-     * Telemetry at a moment.
+     * Telemetry at a moment, for moments in the order of time.
      *
+     * @param  float  $time  seconds since power-up
+     * @param  float  $seconds  since the moment before
+     * @param  float  $level  dBm of the link
+     * @param  float  $quality  of the link in per cent
+     * @param  float  $supply  volts of the receiver
      * @param  bool  $linked  something comes back
+     * @param  float  $rotor  turns a minute
      * @return array<string, float> by id, in base units
      */
     public function read(float $time, float $seconds, Body $body, Battery $battery, float $level, float $quality, float $supply, bool $linked, Setting $setting, float $rotor): array

@@ -8,14 +8,15 @@ final readonly class Motion
     /** Degrees a second at full stick. */
     private const FULL_TURN = 60.0;
 
-    /** The way out: along the wind's side, so that it blows across. */
     public function __construct(private Craft $craft, private Setting $setting) {}
 
     /**
-     * One step.
+     * One step. The body is moved.
      *
      * @param  bool  $motor  it runs
      * @param  float  $gust  m/s more wind
+     * @param  float  $lift  m/s that the air rises
+     * @param  float  $seconds  that the step takes
      * @param  bool  $lost  it flies without a link, towards home, if its controller can
      */
     public function step(Body $body, Leg $leg, bool $motor, float $gust, float $lift, float $seconds, bool $lost = false): void
@@ -90,6 +91,7 @@ final readonly class Motion
 
     private function steer(Body $body, string $towards): float
     {
+        // The way out leads across the wind.
         $bearing = $towards === 'home' ? rad2deg(atan2(-$body->east, -$body->north)) : $this->setting->from + 90.0;
         $off = fmod($bearing - $body->heading + 900.0, 360.0) - 180.0;
 
