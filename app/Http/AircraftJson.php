@@ -33,7 +33,7 @@ final readonly class AircraftJson
             'familyTitle' => Family::from($aircraft->family)->title(),
             'transmitter' => $aircraft->transmitter,
             'revision' => $aircraft->head,
-            'savedAt' => $aircraft->current()->created_at->toIso8601ZuluString(),
+            'savedAt' => ($aircraft->saved_at ?? $aircraft->current()->created_at)->toIso8601ZuluString(),
         ];
     }
 

@@ -2,9 +2,11 @@
 
 namespace DuskSwitch\App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 
 /**
  * An aircraft in the hangar. Its program is the revision that `head` names.
@@ -14,6 +16,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $family
  * @property string $transmitter
  * @property int $head
+ * @property Carbon|null $saved_at when its program was saved, where {@see self::withSavedAt()} asked for it
  */
 final class Aircraft extends Model
 {
@@ -32,6 +35,14 @@ final class Aircraft extends Model
     public function revision(int $number): Revision
     {
         return $this->revisions()->where('number', $number)->firstOrFail();
+    }
+
+    /** All aircraft by name, each with when its program was saved: one query. */
+    public static function withSavedAt(): Builder
+    {
+        $saved = Revision::select('created_at')->whereColumn('aircraft_id', 'aircraft.id')->whereColumn('number', 'aircraft.head')->limit(1);
+
+        return self::query()->addSelect(['saved_at' => $saved])->withCasts(['saved_at' => 'datetime'])->orderBy('name')->orderBy('id');
     }
 
     public function current(): Revision

@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Http;
 
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\Tests\Core\Given;
+use Illuminate\Support\Facades\DB;
 
 /** The hangar: make, copy, name, delete, bring back, take in and give out. */
 final class HangarTest extends HttpTestCase
@@ -111,5 +112,26 @@ final class HangarTest extends HttpTestCase
         }
         self::assertSame(6, Aircraft::count());
         $this->send('GET', '/api/aircraft', '', 200, ['Host' => '127.0.0.1:8710', 'Origin' => 'http://127.0.0.1:8710', 'Sec-Fetch-Site' => 'same-origin']);
+    }
+
+    public function test_hangar_and_history_ask_the_database_once_however_long_they_are(): void
+    {
+        $id = $this->aircraft('Tern')->id;
+        $document = $this->demoDocument('Tern');
+        foreach (range(1, 6) as $base) {
+            $document->notes = "Flight {$base}";
+            $this->api('PUT', "/api/aircraft/{$id}/program", ['base' => $base, 'document' => $document, 'note' => 'Edited']);
+        }
+        $queries = function (string $path): int {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->api('GET', $path);
+
+            return count(array_filter(DB::getQueryLog(), fn (array $one): bool => ! str_contains($one['query'], 'sqlite_master') && ! str_contains($one['query'], 'definitions')));
+        };
+
+        self::assertSame(1, $queries('/api/aircraft'));
+        self::assertSame(2, $queries("/api/aircraft/{$id}/history"), 'the aircraft, and its revisions');
+        self::assertCount(7, $this->api('GET', "/api/aircraft/{$id}/history")->json('revisions'));
     }
 }

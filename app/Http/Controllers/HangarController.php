@@ -19,7 +19,7 @@ final readonly class HangarController
 
     public function index(): JsonResponse
     {
-        return new JsonResponse(['aircraft' => Aircraft::orderBy('name')->orderBy('id')->get()->map($this->json->row(...))->all()]);
+        return new JsonResponse(['aircraft' => Aircraft::withSavedAt()->get()->map($this->json->row(...))->all()]);
     }
 
     public function store(Request $request): JsonResponse

@@ -25,6 +25,10 @@ final class HistoryController
     {
         $revisions = $aircraft->revisions()->orderByDesc('number')->limit(self::MOST)->get();
 
+        foreach ($revisions as $one) {
+            $this->read($one);
+        }
+
         return new JsonResponse(['revisions' => $revisions->map(fn (Revision $one): array => [
             'revision' => $one->number,
             'parent' => $one->parent,
@@ -45,11 +49,14 @@ final class HistoryController
     /** @return array<string, Subject> */
     private function of(Aircraft $aircraft, int $number): array
     {
-        if (! isset($this->facts[$number])) {
-            $circuit = $this->bench->circuit($aircraft->revision($number)->document);
-            $this->facts[$number] = Facts::of($circuit->program, $circuit->panel->transmitter);
-        }
+        return $this->facts[$number] ?? $this->read($aircraft->revision($number));
+    }
 
-        return $this->facts[$number];
+    /** @return array<string, Subject> */
+    private function read(Revision $revision): array
+    {
+        $circuit = $this->bench->circuit($revision->document);
+
+        return $this->facts[$revision->number] = Facts::of($circuit->program, $circuit->panel->transmitter);
     }
 }

@@ -55,9 +55,11 @@ export function Several({ formData, schema, fieldPathId, onChange }: FieldProps)
   )
 }
 
-/** Words in a row, with commas between. */
-export function Listed({ formData, fieldPathId, name, onChange }: FieldProps) {
-  const [text, setText] = useState(() => ((formData ?? []) as string[]).join(', '))
+/** Words or numbers in a row, with commas between. What should be a number and isn't one stays; the core says so. */
+export function Listed({ formData, schema, fieldPathId, name, onChange }: FieldProps) {
+  const [text, setText] = useState(() => ((formData ?? []) as (string | number)[]).join(', '))
+  const isNumber = (schema.items as { type?: string } | undefined)?.type === 'integer'
+  const read = (word: string) => (isNumber && !Number.isNaN(Number(word)) ? Number(word) : word)
   return (
     <input
       aria-label={inWords(name)}
@@ -66,10 +68,7 @@ export function Listed({ formData, fieldPathId, name, onChange }: FieldProps) {
       onChange={(event) => {
         setText(event.target.value)
         const words = event.target.value.split(',').map((word) => word.trim())
-        onChange(
-          words.filter((word) => word !== ''),
-          fieldPathId.path,
-        )
+        onChange(words.filter((word) => word !== '').map(read), fieldPathId.path)
       }}
     />
   )

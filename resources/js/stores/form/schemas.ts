@@ -57,6 +57,7 @@ export const shown: Record<StoreKind, UiSchema> = {
     ...common,
     supply,
     buses: own('Several'),
+    starts: own('Listed'),
     quantities: { items: { range: own('Pair', { 'ui:title': 'Range, from and to' }) } },
   },
 }
