@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Tests\Core\Given;
 
 /** The closer looks of Wire: mixing, shapes, phases, styles, ladder, sheet, and another transmitter. */
 final class WireViewsTest extends BrowserTestCase
@@ -130,7 +131,10 @@ final class WireViewsTest extends BrowserTestCase
         $page->keys("[data-trim='pitch']", "\u{E013}", "\u{E013}", "\u{E013}");
         $pulse = fn (): int => $page->pulse(2);
         $page->until(fn (): bool => $pulse() !== 1500 && $page->has("[aria-label='Trims']"), 'the trim to act');
-        $before = $pulse();
+        // All three clicks must have arrived before the pulse is what it stays at.
+        $clicks = 3 / Given::transmitter('quayside-8')->trimClicks;
+        $before = (int) Given::frame(Given::circuit(Given::demo('tern')), trims: ['pitch' => $clicks])->pulse(2);
+        $this->sees($page, 2, $before);
         $page->named('Move into sub-trim', 'button')->click();
         $page->saved(2);
         $page->until(fn (): bool => ! $page->has("[aria-label='Trims']"), 'the trims to be home');

@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router'
 import { hand } from '@/api/hand'
 import { useHangar } from '@/api/queries'
 import { useWorkbench, workbench } from '@/api/workbench'
-import { STATIONS, WIRE_VIEWS } from './stations'
+import { CLOSER_LOOKS, STATIONS } from './stations'
 import { toggleTheme } from './theme'
 
 type Props = { open: boolean; onClose: () => void; onHelp: () => void }
@@ -46,8 +46,8 @@ export function Palette({ open, onClose, onHelp }: Props) {
         {aircraft && (
           <Command.Group heading={aircraft.name} className={heading}>
             {STATIONS.map((one) => item(`Go to ${one.name}`, () => navigate(`/aircraft/${aircraft.id}/${one.path}`)))}
-            {WIRE_VIEWS.map(([path, name]) =>
-              item(`Go to ${name}`, () => navigate(`/aircraft/${aircraft.id}/wire/${path}`)),
+            {CLOSER_LOOKS.map(([path, name]) =>
+              item(`Go to ${name}`, () => navigate(`/aircraft/${aircraft.id}/${path}`)),
             )}
             {aircraft.undo && item(`Undo: ${aircraft.undo}`, workbench.undo)}
             {aircraft.redo && item(`Redo: ${aircraft.redo}`, workbench.redo)}

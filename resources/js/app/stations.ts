@@ -16,14 +16,24 @@ export const STATIONS = [
   { path: 'fly', name: 'Fly', icon: Plane, says: 'Checklists, flights, logs' },
 ] as const
 
-/** The closer looks of Wire, for the palette. */
-export const WIRE_VIEWS = [
-  ['mixing', 'Mixing'],
-  ['shapes', 'Shapes'],
-  ['phases', 'Phases'],
-  ['styles', 'Styles'],
-  ['ladder', 'Ladder'],
-  ['sheet', 'Sheet'],
+/** The closer looks of the stations, for the palette. */
+export const CLOSER_LOOKS = [
+  ['kit/binding', 'Binding'],
+  ['wire/mixing', 'Mixing'],
+  ['wire/shapes', 'Shapes'],
+  ['wire/phases', 'Phases'],
+  ['wire/styles', 'Styles'],
+  ['wire/ladder', 'Ladder'],
+  ['wire/sheet', 'Sheet'],
+  ['prove/bench', 'Bench'],
+  ['prove/findings', 'Findings'],
+  ['prove/states', 'States'],
+  ['prove/slots', 'Slots'],
+  ['prove/failsafe', 'Failsafe'],
+  ['sense/values', 'Values'],
+  ['sense/alarms', 'Alarms'],
+  ['sense/speech', 'Speech'],
+  ['sense/rehearsal', 'Rehearsal'],
 ] as const
 
 export function stateOf(path: string, aircraft: Aircraft | null, proof: Proof | null): StationState {
