@@ -23,7 +23,7 @@ final class Instruments
 
     private const CEP = 2.5;
 
-    /** @var list<array{string, Quantity, float}> id, quantity, period */
+    /** @var list<array{string, Quantity, float, bool}> id, quantity, period, of the first sensor */
     private array $due = [];
 
     /** @var list<float> when each is sent next */
@@ -43,14 +43,11 @@ final class Instruments
 
     private float $drift = 0.0;
 
-    private string $first = '';
-
     public function __construct(Program $program, Shelf $shelf, private readonly Chance $chance)
     {
         foreach ($program->sense->chain as $index => $fitted) {
-            $this->first = $index === 0 ? $fitted->id : $this->first;
             foreach ($shelf->sensor($fitted->sensor)->quantities ?? [] as $quantity) {
-                $this->due[] = ["{$fitted->id}-{$quantity->id}", $quantity, max(1 / $quantity->rate, $program->sense->interval)];
+                $this->due[] = ["{$fitted->id}-{$quantity->id}", $quantity, max(1 / $quantity->rate, $program->sense->interval), $index === 0];
                 $this->next[] = 0.0;
             }
         }
@@ -94,10 +91,10 @@ final class Instruments
         }
         $this->soonest = INF;
         $this->place = null;
-        foreach ($this->due as $index => [$id, $quantity, $period]) {
+        foreach ($this->due as $index => [$id, $quantity, $period, $isFirst]) {
             if ($time >= $this->next[$index]) {
                 $this->next[$index] += $period;
-                $reads = $silent && str_starts_with($id, "{$this->first}-") ? null : $value($quantity);
+                $reads = $silent && $isFirst ? null : $value($quantity);
                 if ($reads !== null) {
                     $this->sent[$id] = $this->as($quantity, $reads);
                 }

@@ -77,7 +77,7 @@ final class Deriver
             }
             $of[] = $values[$id];
         }
-        $satellites = in_array($derived->does, [Derivation::Distance, Derivation::Bearing, Derivation::Slant], true) ? $values[strstr($derived->of[0] ?? '', '-', true).'-satellites'] ?? null : null;
+        $satellites = in_array($derived->does, [Derivation::Distance, Derivation::Bearing, Derivation::Slant], true) ? $values[(string) preg_replace('/latitude$/D', 'satellites', $derived->of[0] ?? '')] ?? null : null;
 
         return $of === [] || ($satellites !== null && $satellites < self::FIX) ? null : $this->steps[$derived->id]->next($of, $seconds);
     }

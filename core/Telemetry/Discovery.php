@@ -31,7 +31,8 @@ final readonly class Discovery
             }
         }
         foreach ($this->program->sense->chain as $fitted) {
-            $silent = array_values(array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'silent' && str_starts_with($one->id, "{$fitted->id}-")));
+            $own = array_map(fn ($quantity): string => "{$fitted->id}-{$quantity->id}", $this->chain->sensors[$fitted->id]->quantities ?? []);
+            $silent = array_values(array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'silent' && in_array($one->id, $own, true)));
             if ($silent !== []) {
                 $names = array_map(fn (FoundValue $one): string => substr($one->id, strlen($fitted->id) + 1), $silent);
                 $points[] = Point::look('Silent', ($this->chain->sensors[$fitted->id]->name ?? $fitted->id).' was found and doesn\'t send '.implode(', ', $names).'.', $this->whySilent($names));

@@ -2,8 +2,6 @@
 
 namespace DuskSwitch\Core\Telemetry;
 
-use DuskSwitch\Core\Kit\Quantity;
-use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Sense\Derivation;
@@ -61,24 +59,6 @@ final readonly class Values
     public function find(string $id): ?Value
     {
         return $this->all[$id] ?? null;
-    }
-
-    /**
-     * The sensor and the quantity behind a measured value; null for others.
-     *
-     * @return array{Sensor, Quantity}|null
-     */
-    public static function behind(Program $program, Shelf $shelf, string $id): ?array
-    {
-        foreach ($program->sense->chain as $fitted) {
-            $sensor = str_starts_with($id, "{$fitted->id}-") ? $shelf->sensor($fitted->sensor) : null;
-            $quantity = $sensor?->quantity(substr($id, strlen($fitted->id) + 1));
-            if ($sensor !== null && $quantity !== null) {
-                return [$sensor, $quantity];
-            }
-        }
-
-        return null;
     }
 
     /** @param  array<string, Value>  $all */

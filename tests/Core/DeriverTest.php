@@ -84,6 +84,8 @@ final class DeriverTest extends TestCase
 
         self::assertNull(self::last(['does' => 'distance', 'of' => ['g-latitude', 'g-longitude']], [$reading(50.0, 3.0)]), 'common practice: no fix');
         self::assertSame(0.0, self::last(['does' => 'distance', 'of' => ['g-latitude', 'g-longitude']], [$reading(50.0, 3.0), $reading(54.12, 8.0)]), 'home is the first real fix');
+        $second = ['g-2-latitude' => 54.12, 'g-2-longitude' => 8.31, 'g-satellites' => 9.0, 'g-2-satellites' => 2.0];
+        self::assertNull(self::last(['does' => 'distance', 'of' => ['g-2-latitude', 'g-2-longitude']], [$second]), 'of two each counts its own');
     }
 
     public function test_a_steady_climb_is_found_after_some_time_constants(): void

@@ -180,6 +180,16 @@ final class SenseTest extends TestCase
         }
     }
 
+    public function test_of_two_gps_each_tells_its_own_troubles(): void
+    {
+        $program = self::program('dunlin', fn ($s) => $s->chain[] = (object) ['id' => 'gps-2', 'sensor' => 'bittern-gps', 'address' => 12]);
+        $bus = new SimulatedBus($program, self::chain($program), [BusTrouble::NoSatellites]);
+        $silent = array_filter((new Discovery($program, self::chain($program)))->points($bus->discover(false), $bus->lamps()), fn (Point $one): bool => $one->topic === 'Silent');
+
+        self::assertCount(2, $silent);
+        self::assertCount(1, array_unique(array_map(fn (Point $one): string => $one->says, $silent)), 'five values each');
+    }
+
     public function test_a_doubled_address_shows_as_doubled_values_and_fresh_discovery_forgets_the_old(): void
     {
         $program = self::program('petrel', fn ($s) => $s->chain[1]->address = 1);
