@@ -10,6 +10,7 @@ use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Kit\Transmitters;
 use DuskSwitch\Core\Link\ControllerPort;
+use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\StandIn\SimulatedController;
 use Illuminate\Support\ServiceProvider;
 
@@ -21,7 +22,8 @@ final class Provider extends ServiceProvider
         $this->app->singleton(Stores::class, fn () => new Stores(new Shipped(database_path('demo/stores')), new Own));
         $this->app->bind(Shelf::class, Stores::class);
         $this->app->bind(Transmitters::class, Stores::class);
-        $this->app->bind(Rehearser::class, fn ($app) => new Rehearser($app->make(Shelf::class), storage_path('framework/rehearsals')));
+        $this->app->bind(Scenarios::class, Stores::class);
+        $this->app->bind(Rehearser::class, fn ($app) => new Rehearser($app->make(Shelf::class), $app->make(Scenarios::class), storage_path('framework/rehearsals')));
         $this->app->singleton(Clips::class, fn () => new Clips(storage_path('framework/clips')));
         $this->app->bind(ControllerPort::class, SimulatedController::class);
     }

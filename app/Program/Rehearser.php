@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App\Program;
 
+use DuskSwitch\App\Stores\Kind;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Format\ProgramEncoder;
@@ -28,7 +29,7 @@ final readonly class Rehearser
     /** The day of every rehearsal, ddmmyy: the same flight gives the same bytes. */
     private const DAY = '010126';
 
-    public function __construct(private Shelf $shelf, private string $folder) {}
+    public function __construct(private Shelf $shelf, private Scenarios $scenarios, private string $folder) {}
 
     /**
      * A scenario that the program's family flies.
@@ -37,13 +38,28 @@ final readonly class Rehearser
      */
     public function scenario(Circuit $circuit, string $id): Scenario
     {
-        $flown = Scenarios::of($circuit->program->family);
-        foreach ($flown as $one) {
-            if ($one->id === $id) {
-                return $one;
-            }
+        $family = $circuit->program->family;
+        $found = $this->scenarios->scenario($id);
+        if ($found?->isFor($family)) {
+            return $found;
         }
-        throw Refused::because('script', "a {$circuit->program->family->title()} flies no \"{$id}\"; it flies ".implode(', ', array_column($flown, 'id')));
+        $flown = array_filter($this->scenarios->scenarios(), fn (Scenario $one): bool => $one->isFor($family));
+        throw Refused::because('script', "a {$family->title()} flies no \"{$id}\"; it flies ".implode(', ', array_column($flown, 'id')));
+    }
+
+    /**
+     * A script in a text, for the program's family.
+     *
+     * @throws Refused with the path of everything that is wrong
+     */
+    public function own(Circuit $circuit, string $text): Scenario
+    {
+        $scenario = Kind::Scenarios->decode($text);
+        if (! $scenario instanceof Scenario || ! $scenario->isFor($circuit->program->family)) {
+            throw Refused::because('families', "a {$circuit->program->family->title()} isn't among those that fly it; add \"{$circuit->program->family->value}\"");
+        }
+
+        return $scenario;
     }
 
     /** The flight, flown or taken from those that are kept. */
@@ -51,7 +67,7 @@ final readonly class Rehearser
     {
         // What is said and worked out changes nothing of the flight.
         $flown = $circuit->program->with(sense: $circuit->program->sense->with(values: [], calls: []));
-        $key = hash('xxh128', serialize([ProgramEncoder::encode($flown), $circuit->panel->transmitter, $scenario->id, $setting, Recording::EVERY]));
+        $key = hash('xxh128', serialize([ProgramEncoder::encode($flown), $circuit->panel->transmitter, $scenario->legs, $setting, Recording::EVERY]));
         $file = "{$this->folder}/{$key}";
         $kept = is_file($file) ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [Recording::class, Sample::class]]) : false;
         if ($kept instanceof Recording) {

@@ -11,6 +11,7 @@ use DuskSwitch\Core\Format\Kit\PowerDecoder;
 use DuskSwitch\Core\Format\Kit\ReceiverDecoder;
 use DuskSwitch\Core\Format\Kit\SensorDecoder;
 use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\ScenarioDecoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Pack;
@@ -18,6 +19,7 @@ use DuskSwitch\Core\Kit\Receiver;
 use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\SpeedController;
 use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Rehearsal\Scenario;
 
 /** The kinds of things in Stores. */
 enum Kind: string
@@ -28,6 +30,7 @@ enum Kind: string
     case Packs = 'packs';
     case SpeedControllers = 'speed-controllers';
     case Sensors = 'sensors';
+    case Scenarios = 'scenarios';
 
     /** The format that its documents name. */
     public function format(): string
@@ -39,6 +42,7 @@ enum Kind: string
             self::Packs => PowerDecoder::PACK,
             self::SpeedControllers => PowerDecoder::SPEED_CONTROLLER,
             self::Sensors => SensorDecoder::FORMAT,
+            self::Scenarios => ScenarioDecoder::FORMAT,
         };
     }
 
@@ -47,7 +51,7 @@ enum Kind: string
      *
      * @throws Refused with the path of everything that is wrong
      */
-    public function decode(string $text): Transmitter|Receiver|Controller|Pack|SpeedController|Sensor
+    public function decode(string $text): Transmitter|Receiver|Controller|Pack|SpeedController|Sensor|Scenario
     {
         if ($this === self::Transmitters) {
             return TransmitterDecoder::decode($text);
@@ -60,6 +64,7 @@ enum Kind: string
             self::Packs => PowerDecoder::pack($node),
             self::SpeedControllers => PowerDecoder::speedController($node),
             self::Sensors => SensorDecoder::read($node),
+            self::Scenarios => ScenarioDecoder::read($node),
         };
         $node->faults->refuseAny();
 

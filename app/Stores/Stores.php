@@ -12,11 +12,13 @@ use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Kit\SpeedController;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Kit\Transmitters;
+use DuskSwitch\Core\Rehearsal\Scenario;
+use DuskSwitch\Core\Rehearsal\Scenarios;
 
 /** All definitions: those that ship with the app, and the pilot's own. What ships is found without a database. */
-final class Stores implements Shelf, Transmitters
+final class Stores implements Scenarios, Shelf, Transmitters
 {
-    /** @var array<string, Transmitter|Receiver|Controller|Pack|SpeedController|Sensor|null> */
+    /** @var array<string, Transmitter|Receiver|Controller|Pack|SpeedController|Sensor|Scenario|null> */
     private array $found = [];
 
     public function __construct(private readonly Shipped $shipped, private readonly ?Own $own = null) {}
@@ -63,9 +65,27 @@ final class Stores implements Shelf, Transmitters
         return $found instanceof Sensor ? $found : null;
     }
 
+    public function scenario(string $id): ?Scenario
+    {
+        $found = $this->read(Kind::Scenarios, $id);
+
+        return $found instanceof Scenario ? $found : null;
+    }
+
+    public function scenarios(): array
+    {
+        return array_values(array_filter(array_map($this->scenario(...), $this->idsOf(Kind::Scenarios))));
+    }
+
     public function ids(): array
     {
-        return array_map(strval(...), array_keys([...$this->shipped->all(Kind::Transmitters), ...$this->own?->all(Kind::Transmitters) ?? []]));
+        return $this->idsOf(Kind::Transmitters);
+    }
+
+    /** @return list<string> what ships first */
+    private function idsOf(Kind $kind): array
+    {
+        return array_map(strval(...), array_keys([...$this->shipped->all($kind), ...$this->own?->all($kind) ?? []]));
     }
 
     /** @return list<array{own: bool, document: \stdClass}> everything of a kind, what ships first */
@@ -97,7 +117,15 @@ final class Stores implements Shelf, Transmitters
         return $id;
     }
 
-    private function read(Kind $kind, string $id): Transmitter|Receiver|Controller|Pack|SpeedController|Sensor|null
+    /** Takes a definition of the pilot's own away; true where there was one. */
+    public function remove(Kind $kind, string $id): bool
+    {
+        $this->found = [];
+
+        return $this->own?->remove($kind, $id) ?? false;
+    }
+
+    private function read(Kind $kind, string $id): Transmitter|Receiver|Controller|Pack|SpeedController|Sensor|Scenario|null
     {
         $key = "{$kind->value} {$id}";
         if (! array_key_exists($key, $this->found)) {

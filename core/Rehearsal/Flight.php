@@ -12,6 +12,7 @@ use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Step;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Frame;
@@ -109,10 +110,11 @@ final class Flight
                 $events[] = [$time, 'leg', $asks->says];
                 foreach ($asks->does as $function => $wanted) {
                     $hand = Grasp::reach($this->circuit, array_values($hand), $function, $wanted);
+                    array_push($events, ...$this->unknown($time, $function, $wanted));
                 }
             }
             $power = $this->motion->power($body, $asks);
-            $goal = $this->motion->sticks($body, $asks, $leg > 0, $power);
+            $goal = $this->motion->sticks($body, $asks, $leg > 0 || $asks->climb > 0, $power);
             $step = array_map(fn (int $slot, float $to): float => ($to - $hand[$slot]) / self::TICKS, $axes, $goal);
             // Air and hand are new five times a second; the circuit runs at its own pace, the sticks gliding between.
             for ($tick = null, $i = 0; $tick === null || $i < self::TICKS; $i++) {
@@ -132,7 +134,11 @@ final class Flight
             $pulses[] = $this->pulses($tick->frame, $lost, $time);
             $sticks[] = array_map(fn (int $slot): float => round($hand[$slot], 3), $axes);
             $this->gust += -$this->gust * Recording::EVERY / 4 + 0.15 * $this->setting->wind * sqrt(2 * Recording::EVERY / 4) * $this->chance->normal();
+            $flew = $body->flies;
             $this->motion->step($body, $asks, $motor, $this->gust, $asks->lift === 0.0 ? 0.0 : $asks->lift + 0.25 * sin($time), Recording::EVERY, $lost);
+            if ($flew && ! $body->flies && ! $asks->lands()) {
+                $events[] = [$time, 'ground', "in “{$asks->says}”, ".round($body->distance()).' m from home'.($motor ? '' : ', with the motor off')];
+            }
         }
         foreach ($this->setting->mishaps as $mishap => $time) {
             $events[] = [$time, 'mishap', Mishap::from($mishap)->says()];
@@ -140,6 +146,16 @@ final class Flight
         usort($events, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return new Recording($samples, $truth, $pulses, $sticks, $events, $this->craft->stall, $this->battery->capacity);
+    }
+
+    /** @return list<array{float, string, string}> where a script asks for a step that the function of this program doesn't have */
+    private function unknown(float $time, string $id, string|float $wanted): array
+    {
+        $function = $this->circuit->program->function($id);
+
+        return is_string($wanted) && $function instanceof SteppedFunction && $function->indexOf($wanted) === null
+            ? [[$time, 'unknown', "{$function->name()} has no step “{$wanted}”; it has ".implode(', ', array_map(fn (Step $one): string => $one->id, $function->steps))]]
+            : [];
     }
 
     /** True while nothing of the transmitter arrives. */

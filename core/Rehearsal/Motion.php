@@ -43,7 +43,8 @@ final readonly class Motion
 
             return;
         }
-        $turn = $lost || $leg->towards !== null ? $this->steer($body, $lost ? 'home' : (string) $leg->towards) : $leg->turn;
+        $towards = $lost ? Towards::Home : $leg->towards;
+        $turn = $towards === null ? $leg->turn : $this->steer($body, $towards);
         $body->turn += ($turn - $body->turn) * $soon;
         $body->heading = fmod($body->heading + $body->turn * $seconds + 360.0, 360.0);
         $speed = $lost ? max(8.0, $this->craft->stall * 1.3) : ($this->craft->hovers ? $leg->speed : max($leg->speed, $this->craft->stall * 1.05));
@@ -89,10 +90,10 @@ final readonly class Motion
         ];
     }
 
-    private function steer(Body $body, string $towards): float
+    private function steer(Body $body, Towards $towards): float
     {
         // The way out leads across the wind.
-        $bearing = $towards === 'home' ? rad2deg(atan2(-$body->east, -$body->north)) : $this->setting->from + 90.0;
+        $bearing = $towards === Towards::Home ? rad2deg(atan2(-$body->east, -$body->north)) : $this->setting->from + 90.0;
         $off = fmod($bearing - $body->heading + 900.0, 360.0) - 180.0;
 
         return max(-30.0, min(30.0, $off));

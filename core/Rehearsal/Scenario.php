@@ -13,6 +13,12 @@ final readonly class Scenario
      */
     public function __construct(public string $id, public string $name, public string $says, public array $families, public array $legs) {}
 
+    /** True where a family flies it. */
+    public function isFor(Family $family): bool
+    {
+        return in_array($family, $this->families, true);
+    }
+
     /** Seconds from power-up to the end. */
     public function seconds(): float
     {

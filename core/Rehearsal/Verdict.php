@@ -38,7 +38,7 @@ final readonly class Verdict
     /** @return list<Remark> the worst first */
     public function remarks(): array
     {
-        $remarks = [...$this->flew(), ...$this->pack(), ...$this->dips(), ...$this->link(), ...$this->height(), ...$this->stall(), ...$this->voice(), ...$this->never()];
+        $remarks = [...$this->flew(), ...$this->cameDown(), ...$this->script(), ...$this->pack(), ...$this->dips(), ...$this->link(), ...$this->height(), ...$this->stall(), ...$this->voice(), ...$this->never()];
         $rank = [Level::Wrong->value => 0, Level::Look->value => 1, Level::Fine->value => 2];
         usort($remarks, fn (Remark $a, Remark $b): int => $rank[$a->level->value] <=> $rank[$b->level->value]);
 
@@ -51,6 +51,27 @@ final readonly class Verdict
         return in_array(true, array_column($this->flight->truth, 'flies'), true)
             ? []
             : [new Remark('Take-off', Level::Wrong, 'It never took off: with this program the motor doesn\'t run when the pilot has made it ready. Look at arm, cut or hold, and at the throttle\'s way to the motor.')];
+    }
+
+    /** @return list<Remark> where it met the ground in a stretch that didn't mean to land */
+    private function cameDown(): array
+    {
+        return array_map(fn (array $one): Remark => new Remark('Ground', Level::Wrong, 'It came down '.self::clock($one[0]).", {$one[2]}.", $one[0]), $this->events('ground'));
+    }
+
+    /** @return list<Remark> what the script asks for that this program doesn't have, and where it leaves the aircraft */
+    private function script(): array
+    {
+        $remarks = array_map(fn (array $one): Remark => new Remark('Script', Level::Look, "The script asks for a step that there isn't: {$one[2]}.", $one[0]), $this->events('unknown'));
+        $last = $this->flight->truth[count($this->flight->truth) - 1] ?? null;
+
+        return $last === null || ! $last['flies'] ? $remarks : [...$remarks, new Remark('Script', Level::Look, 'The script ends in the air, at '.round($last['height']).' m: nothing was learned of the way down.', $this->flight->seconds())];
+    }
+
+    /** @return list<array{float, string, string}> */
+    private function events(string $kind): array
+    {
+        return array_values(array_filter($this->flight->events, fn (array $one): bool => $one[1] === $kind));
     }
 
     /** @return list<Remark> */

@@ -68,4 +68,28 @@ final class StoresTest extends BrowserTestCase
         $page->until(fn (): bool => str_contains($page->text('main'), 'both answer to address 9'), 'it in the chain, with its clash');
         self::assertSame([0.0, 360.0], array_map(floatval(...), array_values(array_filter(json_decode((string) file_get_contents(self::$app->url('/api/stores')))->definitions, fn ($one): bool => $one->kind === 'sensors'))[0]->items[7]->document->quantities[0]->range));
     }
+
+    public function test_a_flight_script_is_written_by_form_told_where_it_goes_underground_and_flown(): void
+    {
+        $page = $this->page()->open('/aircraft/1/sense/rehearsal');
+        $page->find("[aria-label='Your own flight scripts, in Stores']")->click();
+        $page->find("[aria-label='Copy Circuits']")->click();
+        $page->fill('#root_name', 'Low circuits')->fill('#root_id', 'low-circuits');
+        $page->fill("[data-item='legs-2'] [aria-label='Until, m']", '12');
+        $page->find("[aria-label='Copy Legs 6']")->click();
+        $page->fill("[data-item='legs-6'] [aria-label='Says']", 'Over the strip')->fill("[data-item='legs-6'] [aria-label='Does']", 'flaps: half, brake: -1');
+        $page->fill("[data-item='legs-6'] [aria-label='Climb, m/s']", '-3');
+        $page->named('Keep it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[data-item='legs-6']"), 'goes 6 m below the ground: a plane begins it at 12 m and sinks 3 m/s for 6 s'), 'the fault beside its leg');
+        $page->fill("[data-item='legs-6'] [aria-label='Until, m']", '11');
+        $page->named('Keep it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[data-definition='low-circuits']"), '21 legs · plane, flying wing'), 'the script of its own');
+
+        $page->open('/aircraft/1/sense/rehearsal')->choose('[aria-label=Flight]', 'Low circuits');
+        $page->named('Fly it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('main'), 'Over the strip'), 'the leg on the timeline');
+        $kept = json_decode((string) file_get_contents(self::$app->url('/api/stores')));
+        $own = array_values(array_filter(array_column($kept->definitions, 'items', 'kind')['scenarios'], fn ($one): bool => $one->own))[0]->document;
+        self::assertEquals([(object) ['function' => 'flaps', 'step' => 'half'], (object) ['function' => 'brake', 'value' => -1]], $own->legs[6]->does);
+    }
 }

@@ -22,6 +22,8 @@ final class BadDefinitionTest extends TestCase
         $keel = [Kind::Controllers, 'controllers/keel-f4'];
         $pack = [Kind::Packs, 'packs/petrel-3s'];
         $gps = [Kind::Sensors, 'sensors/bittern-gps'];
+        $circuit = [Kind::Scenarios, 'scenarios/circuit'];
+        $thermal = [Kind::Scenarios, 'scenarios/thermal'];
         $heron = [Kind::SpeedControllers, 'speed-controllers/heron-45'];
 
         return [
@@ -55,6 +57,17 @@ final class BadDefinitionTest extends TestCase
             'a sensor that sends nothing' => [...$gps, fn ($d) => $d->quantities = [], 'quantities', 'there must be at least 1 here'],
             'a value twice' => [...$gps, fn ($d) => $d->quantities[1]->id = 'satellites', 'quantities[1].id', 'there is already a value "satellites"'],
             'an address beyond the bus' => [...$gps, fn ($d) => $d->address = 29, 'address', 'must be from 1 to 28, not 29'],
+            'a script that flies underground' => [...$circuit, fn ($d) => $d->legs[16]->climb = -8, 'legs[16]', 'goes 40 m below the ground: a plane begins it at 40 m and sinks 8 m/s for 10 s. Let it land with "until": 0, let it level off with "until", end it after 5 s, or climb higher before'],
+            'a glide into the ground' => [...$thermal, fn ($d) => $d->legs[4]->lift = -4, 'legs[4]', 'm below the ground: a sailplane begins it at'],
+            'a script that stays on the ground' => [...$circuit, fn ($d) => $d->legs = [(object) ['says' => 'Sit', 'seconds' => 9]], 'legs', 'never leave the ground: give one of them a "climb"'],
+            'a flight of two hours' => [...$circuit, fn ($d) => array_push($d->legs, (object) ['says' => 'On', 'seconds' => 3600]), 'legs', 's in all; at most 3600 s can be rehearsed'],
+            'a leg below the ground' => [...$circuit, fn ($d) => $d->legs[2]->until = -5, 'legs[2].until', 'must be from 0 to 2000, not -5'],
+            'a leg of no time' => [...$circuit, fn ($d) => $d->legs[2]->seconds = 0, 'legs[2].seconds', 'must be from 0.2'],
+            'steered two ways at once' => [...$circuit, fn ($d) => [$d->legs[4]->turn, $d->legs[4]->towards] = [10, 'home'], 'legs[4].towards', 'take one of the two away'],
+            'steered to nowhere' => [...$circuit, fn ($d) => $d->legs[4]->towards = 'there', 'legs[4].towards', 'must be one of home, out, not "there"'],
+            'a switch told nothing' => [...$circuit, fn ($d) => $d->legs[1]->does = [(object) ['function' => 'arm']], 'legs[1].does[0]', 'needs either a "step"'],
+            'a switch told twice' => [...$circuit, fn ($d) => $d->legs[1]->does[1]->function = 'arm', 'legs[1].does[1].function', 'there is already something that it does with "arm"'],
+            'a family that there isn\'t' => [...$circuit, fn ($d) => $d->families = ['kite'], 'families[0]', 'must be one of multirotor'],
             'a regulator that takes' => [...$heron, fn ($d) => $d->gives = -1, 'gives', 'must be from 0'],
         ];
     }

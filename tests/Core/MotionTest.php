@@ -8,6 +8,7 @@ use DuskSwitch\Core\Rehearsal\Craft;
 use DuskSwitch\Core\Rehearsal\Leg;
 use DuskSwitch\Core\Rehearsal\Motion;
 use DuskSwitch\Core\Rehearsal\Setting;
+use DuskSwitch\Core\Rehearsal\Towards;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -105,12 +106,12 @@ final class MotionTest extends TestCase
         foreach ([[400.0, 0.0], [-300.0, 200.0], [50.0, -500.0]] as [$east, $north]) {
             $body = self::inTheAir();
             [$body->east, $body->north] = [$east, $north];
-            self::fly(Family::Multirotor, new Leg('', hypot($east, $north) / 12 + 6, 12.0, towards: 'home'), $body);
+            self::fly(Family::Multirotor, new Leg('', hypot($east, $north) / 12 + 6, 12.0, towards: Towards::Home), $body);
             self::assertLessThan(90.0, $body->distance());
 
             $lost = self::inTheAir();
             [$lost->east, $lost->north] = [$east, $north];
-            self::fly(Family::Multirotor, new Leg('', 10, 12.0, towards: 'out'), $lost, lost: true);
+            self::fly(Family::Multirotor, new Leg('', 10, 12.0, towards: Towards::Out), $lost, lost: true);
             self::assertLessThan(hypot($east, $north), $lost->distance(), 'its controller brings it nearer');
         }
     }

@@ -5,7 +5,6 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\App\Program\Rehearser;
 use DuskSwitch\Core\Format\RehearsalEncoder;
 use DuskSwitch\Core\Rehearsal\Recording;
-use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Rehearsal\Setting;
 use DuskSwitch\Core\Signal\Circuit;
 use PHPUnit\Framework\TestCase;
@@ -28,7 +27,7 @@ final class RehearsalFileTest extends TestCase
 
     private function rehearser(): Rehearser
     {
-        return new Rehearser(Given::shelf(), $this->folder);
+        return new Rehearser(Given::shelf(), Given::shelf(), $this->folder);
     }
 
     /** @return array<string, mixed> */
@@ -36,7 +35,7 @@ final class RehearsalFileTest extends TestCase
     {
         $circuit = Given::circuit(Given::demo($demo));
 
-        return $this->rehearser()->rehearse($circuit, Scenarios::find($script) ?? self::fail(), $setting, true);
+        return $this->rehearser()->rehearse($circuit, Given::shelf()->scenario($script) ?? self::fail(), $setting, true);
     }
 
     public function test_every_column_has_a_row_for_every_moment(): void
@@ -91,7 +90,7 @@ final class RehearsalFileTest extends TestCase
     public function test_an_unheard_flight_is_flown_once(): void
     {
         $circuit = Given::circuit(Given::demo('midge'));
-        $scenario = Scenarios::find('first-hover') ?? self::fail();
+        $scenario = Given::shelf()->scenario('first-hover') ?? self::fail();
         $first = $this->rehearser()->flight($circuit, $scenario, new Setting(1));
         $kept = glob("{$this->folder}/*") ?: [];
         self::assertCount(1, $kept);
@@ -108,7 +107,7 @@ final class RehearsalFileTest extends TestCase
     public function test_a_spoilt_file_is_flown_again_and_old_flights_go(): void
     {
         $circuit = Given::circuit(Given::demo('midge'));
-        $scenario = Scenarios::find('first-hover') ?? self::fail();
+        $scenario = Given::shelf()->scenario('first-hover') ?? self::fail();
         $first = $this->rehearser()->flight($circuit, $scenario, new Setting(1));
         file_put_contents((glob("{$this->folder}/*") ?: [''])[0], 'not a flight');
         self::assertEquals($first, $this->rehearser()->flight($circuit, $scenario, new Setting(1)));
@@ -121,14 +120,14 @@ final class RehearsalFileTest extends TestCase
 
     public function test_where_nothing_can_be_kept_it_is_flown_all_the_same(): void
     {
-        $nowhere = new Rehearser(Given::shelf(), '/proc/nowhere');
+        $nowhere = new Rehearser(Given::shelf(), Given::shelf(), '/proc/nowhere');
 
-        self::assertInstanceOf(Recording::class, $nowhere->flight(Given::circuit(Given::demo('midge')), Scenarios::find('first-hover') ?? self::fail(), new Setting(1)));
+        self::assertInstanceOf(Recording::class, $nowhere->flight(Given::circuit(Given::demo('midge')), Given::shelf()->scenario('first-hover') ?? self::fail(), new Setting(1)));
     }
 
     public function test_the_tone_is_silent_on_the_ground(): void
     {
-        $flight = $this->rehearser()->flight(Given::circuit(Given::demo('petrel')), Scenarios::find('thermal') ?? self::fail(), new Setting(1));
+        $flight = $this->rehearser()->flight(Given::circuit(Given::demo('petrel')), Given::shelf()->scenario('thermal') ?? self::fail(), new Setting(1));
 
         self::assertNull(RehearsalEncoder::tone($flight)[10]);
     }

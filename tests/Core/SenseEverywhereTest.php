@@ -11,7 +11,6 @@ use DuskSwitch\Core\Program\Sense\Derivation;
 use DuskSwitch\Core\Proof\Proof;
 use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
-use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Rehearsal\Setting;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Telemetry\BusTrouble;
@@ -96,7 +95,7 @@ final class SenseEverywhereTest extends TestCase
                     }
                 }
             });
-            $report = (new SenseReport(Compiler::compile($program, Given::transmitter($program->transmitter)), Given::shelf()))->all();
+            $report = (new SenseReport(Compiler::compile($program, Given::transmitter($program->transmitter)), Given::shelf()))->all(Given::shelf()->scenarios());
             $ids = array_column($report['values'], 'id');
             foreach ($report['calls'] as $call) {
                 foreach ($call['levels'] as $level) {
@@ -114,7 +113,7 @@ final class SenseEverywhereTest extends TestCase
             $d->phases[] = (object) ['id' => 'high', 'name' => 'High', 'when' => (object) ['sensor' => 'vario-height', 'above' => 60, 'hysteresis' => 20]];
         });
         $circuit = Compiler::compile($program, Given::transmitter('lamplight-12'));
-        $flight = (new Flight($circuit, Given::shelf(), Scenarios::find('thermal') ?? self::fail(), new Setting(1)))->fly();
+        $flight = (new Flight($circuit, Given::shelf(), Given::shelf()->scenario('thermal') ?? self::fail(), new Setting(1)))->fly();
         $high = array_values(array_filter(array_keys($flight->samples), fn (int $i): bool => $flight->samples[$i]->phase === 'high'));
 
         self::assertNotSame([], $high);

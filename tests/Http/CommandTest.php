@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Http;
 
 use DuskSwitch\App\Program\Clips;
+use DuskSwitch\Tests\Core\Given;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -119,6 +120,28 @@ final class CommandTest extends TestCase
         self::assertContains('Signal lost', array_column($flown['said'], 'text'));
         self::assertSame($first->getOutput(), $fly('--seed=3')->getOutput());
         self::assertNotSame($first->getOutput(), $fly('--seed=4')->getOutput());
+    }
+
+    public function test_a_script_in_a_file_is_flown_and_a_bad_one_is_told(): void
+    {
+        $file = sys_get_temp_dir().'/script-'.bin2hex(random_bytes(4)).'.json';
+        $script = json_decode(Given::demo('stores/scenarios/first-hover'));
+        [$script->id, $script->families] = ['mine', ['tiny-multirotor']];
+        $fly = function (string $demo) use ($file, $script): Process {
+            file_put_contents($file, json_encode($script));
+
+            return $this->artisan('', 'rehearsal:run', "database/demo/{$demo}.json", "--script={$file}");
+        };
+        try {
+            self::assertSame('mine', json_decode($fly('midge')->getOutput(), true)['script']['id']);
+            self::assertStringContainsString('families: a Multirotor isn\'t among those that fly it; add "multirotor"', $fly('nightjar')->getErrorOutput());
+            $script->legs[4] = ['says' => 'Down', 'seconds' => 30, 'climb' => -2];
+            $bad = $fly('midge');
+            self::assertSame([2, ''], [$bad->getExitCode(), $bad->getOutput()]);
+            self::assertStringContainsString('legs[4]: goes 58.5 m below the ground', $bad->getErrorOutput());
+        } finally {
+            @unlink($file);
+        }
     }
 
     public function test_a_rehearsal_that_cannot_be_is_told_with_exit_2(): void

@@ -35,6 +35,29 @@ final class StoresTest extends HttpTestCase
         self::assertContains($shipped, $this->api('GET', '/api/stores')->json("{$list}.*.id"));
     }
 
+    public function test_a_flight_script_of_ones_own_is_flown_and_flown_anew_once_it_changed(): void
+    {
+        $own = self::shipped('scenarios', 'first-hover');
+        [$own->id, $own->name] = ['garden', 'Garden hop'];
+        $this->api('POST', '/api/stores/scenarios', $own);
+        $document = $this->demoDocument('Midge');
+        $seconds = array_column($this->api('POST', '/api/sense', ['document' => $document])->json('scenarios'), 'seconds', 'id');
+        self::assertEquals(76, $seconds['garden']);
+        $fly = fn (): array => $this->api('POST', '/api/rehearsal', ['document' => $document, 'script' => 'garden', 'seed' => 1])->json();
+        self::assertSame('Garden hop', $fly()['script']['name']);
+
+        $own->legs[3]->seconds = 40;
+        $this->api('POST', '/api/stores/scenarios', $own);
+        self::assertEquals(104, $fly()['seconds']);
+
+        $own->legs[4]->climb = -0.6;
+        unset($own->legs[4]->until);
+        $this->api('POST', '/api/stores/scenarios', $own, 422)->assertJsonPath('faults.0.path', 'legs[4]');
+        self::assertEquals(104, $fly()['seconds'], 'what was kept stays');
+        $this->api('DELETE', '/api/stores/scenarios/garden');
+        $this->api('POST', '/api/rehearsal', ['document' => $document, 'script' => 'garden', 'seed' => 1], 422)->assertJsonPath('faults.0.path', 'script');
+    }
+
     #[DataProvider('kinds')]
     public function test_what_ships_stays_as_it_is(string $kind, string $shipped): void
     {

@@ -26,7 +26,7 @@ final class SchemaTest extends TestCase
     private static function validator(): Validator
     {
         $validator = new Validator;
-        foreach (['program', 'transmitter', 'receiver', 'controller', 'pack', 'speed-controller', 'sensor'] as $name) {
+        foreach (['program', 'transmitter', 'receiver', 'controller', 'pack', 'speed-controller', 'sensor', 'scenario'] as $name) {
             $validator->resolver()?->registerFile("https://dusk-switch.example/schema/{$name}.schema.json", self::SCHEMA."/{$name}.schema.json");
         }
 
@@ -55,7 +55,7 @@ final class SchemaTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function definitions(): iterable
     {
-        foreach (['receivers' => 'receiver', 'controllers' => 'controller', 'packs' => 'pack', 'speed-controllers' => 'speed-controller', 'sensors' => 'sensor'] as $folder => $schema) {
+        foreach (['receivers' => 'receiver', 'controllers' => 'controller', 'packs' => 'pack', 'speed-controllers' => 'speed-controller', 'sensors' => 'sensor', 'scenarios' => 'scenario'] as $folder => $schema) {
             foreach (glob(Given::DEMO."/stores/{$folder}/*.json") ?: [] as $file) {
                 yield "{$schema} ".basename($file, '.json') => [$file, $schema];
             }
@@ -72,6 +72,7 @@ final class SchemaTest extends TestCase
             'controller' => $shelf->controller($id),
             'pack' => $shelf->pack($id),
             'sensor' => $shelf->sensor($id),
+            'scenario' => $shelf->scenario($id),
             default => $shelf->speedController($id),
         };
 

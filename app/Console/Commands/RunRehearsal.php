@@ -17,7 +17,7 @@ final class RunRehearsal extends Command
 
     protected $signature = 'rehearsal:run
         {file : a program document}
-        {--script= : the id of a script that its family flies}
+        {--script= : the id of a script that its family flies, or a file of one}
         {--seed=1 : of all that is chance}
         {--wind=3 : m/s}
         {--from=250 : degrees that the wind blows from}
@@ -30,7 +30,8 @@ final class RunRehearsal extends Command
         $file = (string) $this->argument('file');
         try {
             $circuit = $bench->circuit(Source::read($file));
-            $scenario = $rehearser->scenario($circuit, (string) $this->option('script'));
+            $script = (string) $this->option('script');
+            $scenario = str_ends_with($script, '.json') ? $rehearser->own($circuit, Source::read($script)) : $rehearser->scenario($circuit, $script);
             $setting = new Setting((int) $this->number('seed', 0, 2_000_000_000), $this->number('wind', 0, 15), $this->number('from', 0, 360), $this->mishaps());
         } catch (Refused $refused) {
             foreach ($refused->faults as $fault) {

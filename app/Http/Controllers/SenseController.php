@@ -11,6 +11,7 @@ use DuskSwitch\Core\Format\SenseReport;
 use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Link\Kit;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\BusTrouble;
 use DuskSwitch\Core\Telemetry\CallEdit;
@@ -28,12 +29,12 @@ final readonly class SenseController
 {
     public function __construct(private Bench $bench, private Shelf $shelf, private Proposal $proposal, private Clips $clips) {}
 
-    public function look(Request $request): JsonResponse
+    public function look(Request $request, Scenarios $scenarios): JsonResponse
     {
         $body = Body::of($request, ['document']);
         $body->done();
 
-        return new JsonResponse([...(new SenseReport($this->bench->read($body->raw('document')), $this->shelf))->all(), 'voice' => $this->clips->hasVoice()]);
+        return new JsonResponse([...(new SenseReport($this->bench->read($body->raw('document')), $this->shelf))->all($scenarios->scenarios()), 'voice' => $this->clips->hasVoice()]);
     }
 
     /** Discovery on the simulated bus. */

@@ -5,7 +5,6 @@ namespace DuskSwitch\App\Http\Controllers;
 use DuskSwitch\App\Http\Problems;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Stores\Kind;
-use DuskSwitch\App\Stores\Own;
 use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Airframe\Recipes;
 use DuskSwitch\Core\Format\ExtrasEncoder;
@@ -41,13 +40,13 @@ final readonly class StoresController
         return new JsonResponse($this->everything());
     }
 
-    public function remove(Kind $kind, string $id, Own $own): JsonResponse
+    public function remove(Kind $kind, string $id): JsonResponse
     {
         if ($kind === Kind::Transmitters && Aircraft::where('transmitter', $id)->exists()) {
             return Problems::say(409, 'An aircraft is programmed for this transmitter. Move it to another first.');
         }
 
-        return $own->remove($kind, $id) ? new JsonResponse($this->everything()) : Problems::say(404, 'There is no such definition of your own.');
+        return $this->stores->remove($kind, $id) ? new JsonResponse($this->everything()) : Problems::say(404, 'There is no such definition of your own.');
     }
 
     /** @return array<string, mixed> */

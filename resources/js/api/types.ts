@@ -36,7 +36,14 @@ export type Aboard = Schemas['aboard']
 export type Checklists = Schemas['Checklists']
 /** A definition of Stores as its document stands. */
 export type Definition = Schemas['Named'] & Record<string, unknown>
-export type StoreKind = 'transmitters' | 'receivers' | 'controllers' | 'packs' | 'speed-controllers' | 'sensors'
+export type StoreKind =
+  | 'transmitters'
+  | 'receivers'
+  | 'controllers'
+  | 'packs'
+  | 'speed-controllers'
+  | 'sensors'
+  | 'scenarios'
 export type BoardState = Schemas['BoardState']
 export type Arming = Schemas['Arming']
 export type SurfaceMove = Schemas['SurfaceMove']

@@ -1,5 +1,6 @@
 import { Copy, Download, Pencil, Plus, Trash2, Upload } from 'lucide-react'
 import { lazy, Suspense, useRef, useState } from 'react'
+import { useSearchParams } from 'react-router'
 import { said } from '@/api/proposals'
 import { useStores, useStoresChange } from '@/api/queries'
 import type { Definition, StoreKind } from '@/api/types'
@@ -19,13 +20,15 @@ const KINDS: { id: StoreKind; name: string; one: string }[] = [
   { id: 'packs', name: 'Packs', one: 'pack' },
   { id: 'speed-controllers', name: 'Speed controllers', one: 'speed controller' },
   { id: 'sensors', name: 'Sensors', one: 'sensor' },
+  { id: 'scenarios', name: 'Flight scripts', one: 'flight script' },
 ]
 
 /** Everything that kit is chosen from: what ships with the app, and the pilot's own definitions, in an open format. */
 export default function Stores() {
   const { data, error } = useStores()
   const change = useStoresChange()
-  const [kind, setKind] = useState<StoreKind>('transmitters')
+  const [query, setQuery] = useSearchParams()
+  const kind = KINDS.find((one) => one.id === query.get('kind'))?.id ?? 'transmitters'
   const [editing, setEditing] = useState<Definition | null>(null)
   const file = useRef<HTMLInputElement>(null)
   const items = data?.definitions.find((one) => one.kind === kind)?.items ?? []
@@ -63,16 +66,21 @@ export default function Stores() {
     <main className="mx-auto flex h-full w-full max-w-5xl flex-col overflow-auto px-5 py-5">
       <h1 className="font-semibold text-2xl">Stores</h1>
       <p className="text-muted">
-        What kit is chosen from. What ships with the app stays as it is; copy it to make it your own.
+        What kit and flights are chosen from. What ships with the app stays as it is; copy it to make it your own.
       </p>
       <div className="mt-3 flex flex-wrap items-center gap-2">
-        <Segments label="Kind" value={kind} options={KINDS} onChange={(to) => setKind(to as StoreKind)} />
+        <Segments
+          label="Kind"
+          value={kind}
+          options={KINDS}
+          onChange={(to) => setQuery({ kind: to }, { replace: true })}
+        />
         <span className="flex-1" />
         <Button onClick={create}>
           <Plus size={15} aria-hidden /> New {named?.one}
         </Button>
-        <Button onClick={() => file.current?.click()}>
-          <Upload size={15} aria-hidden /> Import a {named?.one}
+        <Button aria-label={`Import a ${named?.one}`} onClick={() => file.current?.click()}>
+          <Upload size={15} aria-hidden /> Import
         </Button>
         <input
           ref={file}

@@ -26,6 +26,8 @@ export function facts(of: Definition): string[] {
     count(of.modes, 'mode'),
     count(of.ports, 'port'),
     count(of.quantities, 'value'),
+    count(of.legs, 'leg'),
+    of.families ? said(of.families).replaceAll('-', ' ') : null,
     of.buses ? said(of.buses) : null,
     of.cells ? `${said(of.cells)} cells` : null,
     of.capacity ? `${said(of.capacity)} mAh` : null,

@@ -1,7 +1,7 @@
 import Form from '@rjsf/core/lib/components/Form.js'
 import type { Definition, StoreKind } from '@/api/types'
 import { beside, type Fault, noJudge } from './faults'
-import { Listed, Pair, Several } from './fields'
+import { Doing, Listed, Pair, Several } from './fields'
 import { schemas, shown } from './schemas'
 import { ArrayFieldItemTemplate, ArrayFieldTemplate, FieldTemplate, ObjectFieldTemplate } from './templates'
 import { CheckboxWidget, SelectWidget, TextWidget } from './widgets'
@@ -16,7 +16,7 @@ const TEMPLATES = {
   MultiSchemaFieldTemplate: ({ optionSchemaField }: { optionSchemaField: React.ReactNode }) => optionSchemaField,
 }
 const WIDGETS = { TextWidget, SelectWidget, CheckboxWidget }
-const FIELDS = { Pair, Several, Listed }
+const FIELDS = { Pair, Several, Listed, Doing }
 
 type Props = { kind: StoreKind; value: Definition; faults: Fault[]; onChange: (value: Definition) => void }
 

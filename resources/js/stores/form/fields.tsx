@@ -73,3 +73,32 @@ export function Listed({ formData, schema, fieldPathId, name, onChange }: FieldP
     />
   )
 }
+
+type Deed = { function: string; step?: string; value?: number }
+
+const isFigure = (text: string) => text !== '' && !Number.isNaN(Number(text))
+const read = (text: string): Deed => {
+  const [name = '', ...rest] = text.split(':').map((word) => word.trim())
+  const to = rest.join(':').replace('−', '-')
+  return { function: name, ...(isFigure(to) ? { value: Number(to) } : { step: to }) }
+}
+
+/** What a leg does: functions and their steps, or where they go from −1 to 1. What isn't right stays; the core says so. */
+export function Doing({ formData, fieldPathId, name, onChange }: FieldProps) {
+  const [text, setText] = useState(() =>
+    ((formData ?? []) as Deed[]).map((one) => `${one.function}: ${one.step ?? one.value}`).join(', '),
+  )
+  return (
+    <input
+      aria-label={inWords(name)}
+      placeholder="arm: armed, flaps: half, brake: -1"
+      className="h-9 w-full rounded-lg border border-line bg-deep px-2.5"
+      value={text}
+      onChange={(event) => {
+        setText(event.target.value)
+        const deeds = event.target.value.split(',').filter((one) => one.trim() !== '')
+        onChange(deeds.length === 0 ? undefined : deeds.map(read), fieldPathId.path)
+      }}
+    />
+  )
+}

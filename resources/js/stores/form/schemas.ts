@@ -3,6 +3,7 @@ import type { StoreKind } from '@/api/types'
 import controller from '../../../../schema/controller.schema.json'
 import pack from '../../../../schema/pack.schema.json'
 import receiver from '../../../../schema/receiver.schema.json'
+import scenario from '../../../../schema/scenario.schema.json'
 import sensor from '../../../../schema/sensor.schema.json'
 import speedController from '../../../../schema/speed-controller.schema.json'
 import transmitter from '../../../../schema/transmitter.schema.json'
@@ -15,6 +16,7 @@ export const schemas: Record<StoreKind, RJSFSchema> = {
   packs: pack as RJSFSchema,
   'speed-controllers': speedController as RJSFSchema,
   sensors: sensor as RJSFSchema,
+  scenarios: scenario as RJSFSchema,
 }
 
 const own = (field: string, more: object = {}) => ({
@@ -22,6 +24,8 @@ const own = (field: string, more: object = {}) => ({
   'ui:fieldReplacesAnyOrOneOf': true,
   ...more,
 })
+/** A value in a row of many: a short name, and its share of twelve columns. */
+const cell = (title: string, share: string) => ({ 'ui:title': title, 'ui:options': { share } })
 const supply = own('Pair', { 'ui:title': 'Supply, from and to, in volts' })
 const place = own('Pair', { 'ui:title': 'Place, % across and down' })
 const wires = own('Several')
@@ -36,6 +40,7 @@ const common: UiSchema = {
   format: { 'ui:widget': 'hidden' },
   version: { 'ui:widget': 'hidden' },
   'ui:order': ['format', 'version', 'name', 'id', '*'],
+  'ui:globalOptions': { orderable: false },
 }
 
 /** Where a schema alone would draw clumsily. */
@@ -59,5 +64,26 @@ export const shown: Record<StoreKind, UiSchema> = {
     buses: own('Several'),
     starts: own('Listed'),
     quantities: { items: { range: own('Pair', { 'ui:title': 'Range, from and to' }) } },
+  },
+  scenarios: {
+    ...common,
+    families: own('Several'),
+    legs: {
+      'ui:options': { orderable: true, copyable: true },
+      items: {
+        'ui:options': { columns: 'grid-cols-12' },
+        says: cell('Says', 'col-span-4'),
+        seconds: cell('Seconds', 'col-span-2'),
+        speed: cell('Speed, m/s', 'col-span-2'),
+        climb: cell('Climb, m/s', 'col-span-2'),
+        until: cell('Until, m', 'col-span-2'),
+        turn: cell('Turn, °/s', 'col-span-2'),
+        towards: cell('Towards', 'col-span-2'),
+        lift: cell('Lift, m/s', 'col-span-2'),
+        does: { ...own('Doing'), ...cell('Does, as it begins', 'col-span-4') },
+        glides: cell('Glides', 'col-span-2 self-end'),
+        'ui:order': ['says', 'seconds', 'speed', 'climb', 'until', 'turn', 'towards', 'lift', 'does', 'glides'],
+      },
+    },
   },
 }

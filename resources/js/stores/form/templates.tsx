@@ -4,7 +4,7 @@ import type {
   FieldTemplateProps,
   ObjectFieldTemplateProps,
 } from '@rjsf/utils'
-import { Plus, X } from 'lucide-react'
+import { ArrowUp, Copy, Plus, X } from 'lucide-react'
 import { Button } from '@/parts/Button'
 import { capital } from '@/parts/words'
 
@@ -13,7 +13,7 @@ export const inWords = (name: string) =>
   capital(
     name
       .replaceAll('-', ' ')
-      .replace(/([A-Z])/g, ' $1')
+      .replace(/([a-z])([A-Z])/g, '$1 $2')
       .toLowerCase(),
   )
 
@@ -41,31 +41,40 @@ export function FieldTemplate({
   children,
 }: FieldTemplateProps) {
   if (hidden) return <div className="hidden">{children}</div>
+  const share = uiSchema?.['ui:options']?.share as string | undefined
   if (schema.type === 'boolean')
     return (
-      <div className="self-end">
+      <div className={share ?? 'self-end'}>
         {children}
         <Told says={rawErrors} />
       </div>
     )
   const drawnByItself = wide(schema) && !uiSchema?.['ui:field']
   return (
-    <div className={drawnByItself ? 'col-span-full min-w-0' : 'min-w-0'}>
+    <div className={drawnByItself ? 'col-span-full min-w-0' : `min-w-0 ${share ?? ''}`}>
+      {drawnByItself && <Told says={rawErrors} />}
       {!drawnByItself && (
-        <label htmlFor={id} className="block text-muted text-sm">
+        <label htmlFor={id} title={rawDescription} className="block text-muted text-sm">
           {uiSchema?.['ui:title'] ?? inWords(label)}
           {rawDescription && !uiSchema?.['ui:title'] && `, ${rawDescription}`}
-          {!required && ' (optional)'}
+          {!required && !share && ' (optional)'}
         </label>
       )}
       {children}
-      <Told says={rawErrors} />
+      {!drawnByItself && <Told says={rawErrors} />}
     </div>
   )
 }
 
 /** The values of something, side by side as far as there is room. */
-export function ObjectFieldTemplate({ title, properties, fieldPathId, description }: ObjectFieldTemplateProps) {
+export function ObjectFieldTemplate({
+  title,
+  properties,
+  fieldPathId,
+  description,
+  uiSchema,
+}: ObjectFieldTemplateProps) {
+  const columns = uiSchema?.['ui:options']?.columns ?? 'grid-cols-[repeat(auto-fill,minmax(9rem,1fr))]'
   const depth = fieldPathId.path.length
   const isItem = typeof fieldPathId.path.at(-1) === 'number'
   return (
@@ -76,9 +85,7 @@ export function ObjectFieldTemplate({ title, properties, fieldPathId, descriptio
           {description && <span className="font-normal text-muted text-sm"> · {description}</span>}
         </legend>
       )}
-      <div
-        className={`grid items-start gap-x-3 gap-y-2 ${depth === 0 ? 'sm:grid-cols-3' : 'grid-cols-[repeat(auto-fill,minmax(9rem,1fr))]'}`}
-      >
+      <div className={`grid items-start gap-x-3 gap-y-2 ${depth === 0 ? 'sm:grid-cols-3' : columns}`}>
         {properties.map((one) => one.content)}
       </div>
     </fieldset>
@@ -108,6 +115,26 @@ export function ArrayFieldItemTemplate({ children, buttonsProps, index }: ArrayF
   return (
     <div data-item={`${list}-${index}`} className="flex items-start gap-2 border-line border-b pb-2">
       <div className="min-w-0 flex-1">{children}</div>
+      {buttonsProps.hasMoveUp && (
+        <Button
+          look="bare"
+          className="mt-4 px-1.5"
+          aria-label={`${inWords(list)} ${index + 1} earlier`}
+          onClick={buttonsProps.onMoveUpItem}
+        >
+          <ArrowUp size={15} aria-hidden />
+        </Button>
+      )}
+      {buttonsProps.hasCopy && (
+        <Button
+          look="bare"
+          className="mt-4 px-1.5"
+          aria-label={`Copy ${inWords(list)} ${index + 1}`}
+          onClick={buttonsProps.onCopyItem}
+        >
+          <Copy size={15} aria-hidden />
+        </Button>
+      )}
       {buttonsProps.hasRemove && (
         <Button
           look="bare"

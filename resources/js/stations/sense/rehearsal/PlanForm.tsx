@@ -1,5 +1,6 @@
-import { Dices } from 'lucide-react'
+import { Dices, PencilRuler } from 'lucide-react'
 import { Popover } from 'radix-ui'
+import { Link } from 'react-router'
 import type { Plan } from '@/api/rehearsal'
 import type { SenseLook } from '@/api/types'
 import { Button } from '@/parts/Button'
@@ -25,6 +26,14 @@ export function PlanForm({ plan, look, change, fly, busy }: Props) {
           onChange={(script) => change({ ...plan, script })}
         />
       </div>
+      <Link
+        to="/stores?kind=scenarios"
+        aria-label="Your own flight scripts, in Stores"
+        title="Your own flight scripts, in Stores"
+        className="inline-flex size-9 items-center justify-center rounded-lg hover:bg-line/60"
+      >
+        <PencilRuler size={15} aria-hidden />
+      </Link>
       <span className="text-muted text-sm">wind</span>
       <div className="w-22">
         <NumberField

@@ -1,0 +1,120 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Rehearsal\Craft;
+use DuskSwitch\Core\Rehearsal\Heights;
+use DuskSwitch\Core\Rehearsal\Leg;
+use DuskSwitch\Core\Rehearsal\Scenario;
+use DuskSwitch\Core\Rehearsal\Towards;
+
+/** Reads the script of a flight (format `dusk-switch/scenario`, version 1); one that goes underground is refused. */
+final class ScenarioDecoder
+{
+    public const FORMAT = 'dusk-switch/scenario';
+
+    /** Seconds that a script may take. */
+    public const LONGEST = 3600.0;
+
+    /** The script that stands at a node; faults are noted with the node. */
+    public static function read(Node $node): Scenario
+    {
+        $node->keys(['format', 'version', 'id', 'name', 'says', 'families', 'legs']);
+        $families = array_map(fn (Node $item): Family => $item->choice(Family::class), $node->at('families')?->items(6, 1) ?? []);
+        $items = $node->at('legs')?->items(120, 1) ?? [];
+        $legs = array_map(self::leg(...), $items);
+        $scenario = new Scenario(
+            $node->at('id')?->id() ?? '',
+            $node->at('name')?->text() ?? '',
+            $node->at('says')?->text(200) ?? '',
+            $families === [] ? [Family::Plane] : $families,
+            $legs === [] ? [new Leg('', 1)] : $legs,
+        );
+        if ($scenario->seconds() > self::LONGEST) {
+            $node->at('legs')?->fault('take '.round($scenario->seconds()).' s in all; at most '.self::LONGEST.' s can be rehearsed');
+        }
+        foreach ($scenario->families as $family) {
+            if (self::hasBadHeights($family, $node, $items, $legs)) {
+                // The next family would only say it again.
+                break;
+            }
+        }
+
+        return $scenario;
+    }
+
+    private static function leg(Node $node): Leg
+    {
+        $node->keys(['says', 'seconds'], ['speed', 'climb', 'until', 'turn', 'towards', 'glides', 'lift', 'does']);
+        $towards = $node->at('towards');
+        if ($towards !== null && $node->has('turn')) {
+            $towards->fault('it can\'t be steered both towards something and in a turn; take one of the two away');
+        }
+
+        return new Leg(
+            $node->at('says')?->text() ?? '',
+            $node->at('seconds')?->number(0.2, self::LONGEST) ?? 1.0,
+            $node->at('speed')?->number(0, 80) ?? 0.0,
+            $node->at('climb')?->number(-30, 30) ?? 0.0,
+            $node->at('turn')?->number(-120, 120) ?? 0.0,
+            $towards?->choice(Towards::class),
+            ! ($node->at('glides')?->flag() ?? false),
+            $node->at('lift')?->number(-10, 10) ?? 0.0,
+            self::does($node->at('does')),
+            $node->at('until')?->number(0, 2000),
+        );
+    }
+
+    /** @return array<string, string|float> */
+    private static function does(?Node $node): array
+    {
+        $does = [];
+        $once = new Once('something that it does with');
+        foreach ($node?->items(12) ?? [] as $item) {
+            $item->keys(['function'], ['step', 'value']);
+            $function = $item->at('function')?->id() ?? '';
+            $once->check($item, 'function', $function);
+            if ($item->has('step') === $item->has('value')) {
+                $item->fault('needs either a "step", for a function that has steps, or a "value" from -1 to 1');
+            }
+            $does[$function] = $item->at('step')?->id() ?? $item->at('value')?->number(-1, 1) ?? 0.0;
+        }
+
+        return $does;
+    }
+
+    /**
+     * @param  list<Node>  $items
+     * @param  list<Leg>  $legs
+     */
+    private static function hasBadHeights(Family $family, Node $node, array $items, array $legs): bool
+    {
+        $heights = Heights::of($legs, Craft::of($family));
+        if ($heights->stays()) {
+            $node->at('legs')?->fault('never leave the ground: give one of them a "climb" in m/s that doesn\'t glide');
+
+            return true;
+        }
+        foreach ($legs as $index => $leg) {
+            if ($heights->isUnderground($index, $leg)) {
+                $items[$index]->fault(self::underground($family, $leg, $heights->legs[$index]));
+
+                // What comes after it begins somewhere else once this is mended.
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  array{begins: float, ends: float, rate: float}  $heights */
+    private static function underground(Family $family, Leg $leg, array $heights): string
+    {
+        [$begins, $below, $rate] = [round($heights['begins'], 1), round(-$heights['ends'], 1), round(-$heights['rate'], 2)];
+        $last = floor(10 * $heights['begins'] / -$heights['rate']) / 10;
+        $stop = $leg->motor ? ', let it level off with "until"' : '';
+
+        return "goes {$below} m below the ground: a ".strtolower($family->title())." begins it at {$begins} m and sinks {$rate} m/s for {$leg->seconds} s. Let it land with \"until\": 0{$stop}, end it after {$last} s, or climb higher before";
+    }
+}

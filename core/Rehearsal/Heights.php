@@ -1,0 +1,76 @@
+<?php
+
+namespace DuskSwitch\Core\Rehearsal;
+
+/**
+ * The heights that a script asks for, leg by leg: no gusts, and an aircraft that does at once what it's asked. Enough to
+ * see before the flight that a script would go underground.
+ */
+final readonly class Heights
+{
+    /** So much below the ground is a landing a little too long, not a mistake. */
+    private const SLACK = 0.5;
+
+    /** @param  list<array{begins: float, ends: float, rate: float}>  $legs  m and m/s; `ends` is below zero where a leg would go on into the ground */
+    private function __construct(public array $legs) {}
+
+    /**
+     * Of a script's legs as an aircraft flies them.
+     *
+     * @param  list<Leg>  $legs
+     */
+    public static function of(array $legs, Craft $craft): self
+    {
+        $heights = [];
+        $height = 0.0;
+        foreach ($legs as $leg) {
+            $rate = self::rate($leg, $leg->climb, $craft, $height > 0.0);
+            $ends = self::ends($leg, $craft, $height, $rate);
+            $heights[] = ['begins' => $height, 'ends' => $ends, 'rate' => $rate];
+            $height = max(0.0, $ends);
+        }
+
+        return new self($heights);
+    }
+
+    /** True where no leg leaves the ground. */
+    public function stays(): bool
+    {
+        return max([0.0, ...array_column($this->legs, 'ends')]) <= 0.0;
+    }
+
+    /** True where a leg goes into the ground without meaning to land. */
+    public function isUnderground(int $leg, Leg $of): bool
+    {
+        return ! $of->lands() && $this->legs[$leg]['ends'] < -self::SLACK;
+    }
+
+    /** A climb or a descent is over at its `until`; the air, and the sink of what glides, go on. */
+    private static function ends(Leg $leg, Craft $craft, float $height, float $rate): float
+    {
+        $up = $leg->climb <=> 0.0;
+        if ($leg->until === null || $up === 0) {
+            return $height + $rate * $leg->seconds;
+        }
+        [$way, $speed] = [$up * ($leg->until - $height), $up * $rate];
+        if ($way > 0.0 && $speed * $leg->seconds <= $way) {
+            return $height + $rate * $leg->seconds;
+        }
+        $after = self::rate($leg, 0.0, $craft, $height > 0.0 || $rate > 0.0);
+        if ($way <= 0.0) {
+            return $height + $after * $leg->seconds;
+        }
+
+        // Where the air drives it back, the pilot holds the height.
+        return $up * $after < 0.0 ? $leg->until : $leg->until + $after * ($leg->seconds - $way / $speed);
+    }
+
+    private static function rate(Leg $leg, float $climb, Craft $craft, bool $flies): float
+    {
+        if (! $flies) {
+            return $leg->motor ? max(0.0, $climb) : 0.0;
+        }
+
+        return $leg->lift + ($leg->motor ? $climb : min(0.0, $climb) - $craft->sink);
+    }
+}
