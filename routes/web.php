@@ -8,6 +8,7 @@ use DuskSwitch\App\Http\Controllers\HangarController;
 use DuskSwitch\App\Http\Controllers\HistoryController;
 use DuskSwitch\App\Http\Controllers\KitController;
 use DuskSwitch\App\Http\Controllers\LiveController;
+use DuskSwitch\App\Http\Controllers\PilotController;
 use DuskSwitch\App\Http\Controllers\PracticeController;
 use DuskSwitch\App\Http\Controllers\ProgramController;
 use DuskSwitch\App\Http\Controllers\ProofController;
@@ -58,6 +59,8 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('nmea', [RehearsalController::class, 'readNmea']);
     Route::post('clip', [RehearsalController::class, 'clip']);
     Route::post('voice-pack', [RehearsalController::class, 'voicePack']);
+    Route::get('pilot', [PilotController::class, 'show']);
+    Route::put('pilot', [PilotController::class, 'change']);
     Route::get('stores', [StoresController::class, 'index']);
     Route::post('stores/{kind}', [StoresController::class, 'keep']);
     Route::delete('stores/{kind}/{id}', [StoresController::class, 'remove']);

@@ -3,29 +3,38 @@
 namespace DuskSwitch\App\Stores;
 
 use DuskSwitch\App\Models\Definition;
+use DuskSwitch\App\Models\Pilot;
+use DuskSwitch\Core\Units\UnitSystem;
 use Illuminate\Support\Facades\Schema;
 
-/** The pilot's own definitions. */
+/** The pilot's own definitions and habits. */
 final class Own
 {
-    private ?bool $ready = null;
+    /** @var array<string, bool> tables that there are */
+    private array $ready = [];
 
     /** A command may run where no database was ever made: then there is nothing of one's own. */
-    private function isReady(): bool
+    private function has(string $table): bool
     {
-        return $this->ready ??= Schema::hasTable('definitions');
+        return $this->ready[$table] ??= Schema::hasTable($table);
     }
 
     /** The text of a definition, or null. */
     public function text(Kind $kind, string $id): ?string
     {
-        return $this->isReady() ? Definition::where('kind', $kind->value)->where('slug', $id)->first()?->document : null;
+        return $this->has('definitions') ? Definition::where('kind', $kind->value)->where('slug', $id)->first()?->document : null;
+    }
+
+    /** What the pilot reads values in, or null where nothing can be known. */
+    public function units(): ?UnitSystem
+    {
+        return $this->has('pilots') ? Pilot::here()->units : null;
     }
 
     /** @return array<string, string> texts by id */
     public function all(Kind $kind): array
     {
-        return $this->isReady() ? Definition::where('kind', $kind->value)->orderBy('slug')->pluck('document', 'slug')->all() : [];
+        return $this->has('definitions') ? Definition::where('kind', $kind->value)->orderBy('slug')->pluck('document', 'slug')->all() : [];
     }
 
     public function keep(Kind $kind, string $id, string $text): void

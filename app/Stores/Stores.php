@@ -14,12 +14,15 @@ use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Kit\Transmitters;
 use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Rehearsal\Scenarios;
+use DuskSwitch\Core\Units\UnitSystem;
 
-/** All definitions: those that ship with the app, and the pilot's own. What ships is found without a database. */
+/** All definitions: those that ship with the app, and the pilot's own, with what holds for all aircraft. What ships is found without a database. */
 final class Stores implements Scenarios, Shelf, Transmitters
 {
     /** @var array<string, Transmitter|Receiver|Controller|Pack|SpeedController|Sensor|Scenario|null> */
     private array $found = [];
+
+    private ?UnitSystem $units = null;
 
     public function __construct(private readonly Shipped $shipped, private readonly ?Own $own = null) {}
 
@@ -63,6 +66,17 @@ final class Stores implements Scenarios, Shelf, Transmitters
         $found = $this->read(Kind::Sensors, $id);
 
         return $found instanceof Sensor ? $found : null;
+    }
+
+    public function units(): UnitSystem
+    {
+        return $this->units ??= $this->own?->units() ?? UnitSystem::Metric;
+    }
+
+    /** Reads anew what was read: it has changed. */
+    public function forget(): void
+    {
+        [$this->found, $this->units] = [[], null];
     }
 
     public function scenario(string $id): ?Scenario
@@ -112,7 +126,7 @@ final class Stores implements Scenarios, Shelf, Transmitters
             throw Refused::because('id', "\"{$id}\" ships with the app and stays as it is; give yours another id");
         }
         $this->own?->keep($kind, $id, $text);
-        $this->found = [];
+        $this->forget();
 
         return $id;
     }
@@ -120,7 +134,7 @@ final class Stores implements Scenarios, Shelf, Transmitters
     /** Takes a definition of the pilot's own away; true where there was one. */
     public function remove(Kind $kind, string $id): bool
     {
-        $this->found = [];
+        $this->forget();
 
         return $this->own?->remove($kind, $id) ?? false;
     }

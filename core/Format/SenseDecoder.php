@@ -45,7 +45,7 @@ final class SenseDecoder
             $node->at('interval')?->number(0.1, 10) ?? Sense::INTERVAL,
             $chain,
             $values,
-            $node->at('system')?->choice(UnitSystem::class) ?? UnitSystem::Metric,
+            $node->at('system')?->choice(UnitSystem::class),
             array_map(fn (Node $unit): Unit => $unit->choice(Unit::class), $node->at('units')?->entries(60) ?? []),
             $calls,
             array_map(fn (Node $item): string => $item->id(), $node->at('announces')?->items(30) ?? []),

@@ -9,7 +9,6 @@ use DuskSwitch\Core\Program\Sense\Priority;
 use DuskSwitch\Core\Program\Sense\Sense;
 use DuskSwitch\Core\Program\Sense\Token;
 use DuskSwitch\Core\Units\Unit;
-use DuskSwitch\Core\Units\UnitSystem;
 
 /** Writes what an aircraft senses, and what is said of it. */
 final class SenseEncoder
@@ -22,7 +21,7 @@ final class SenseEncoder
             'interval' => $sense->interval === Sense::INTERVAL ? null : $sense->interval,
             'chain' => array_map(self::fitted(...), $sense->chain),
             'values' => array_map(self::derived(...), $sense->values),
-            'system' => $sense->system === UnitSystem::Metric ? null : $sense->system->value,
+            'system' => $sense->system?->value,
             'units' => array_map(fn (Unit $unit): string => $unit->value, $sense->units),
             'calls' => array_map(self::call(...), $sense->calls),
             'announces' => $sense->announces,

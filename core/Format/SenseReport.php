@@ -90,7 +90,7 @@ final readonly class SenseReport
         return [
             'id' => $value->id, 'name' => $value->name, 'dimension' => $value->dimension->value, 'unit' => $value->unit->shown(), 'from' => $value->from, 'derived' => $value->derived,
             'units' => array_values(array_map(fn (Unit $unit): string => $unit->value, array_filter(Unit::cases(), fn (Unit $unit): bool => $unit->dimension() === $value->dimension))),
-            'range' => $value->range === null ? null : [round($value->unit->fromBase($value->range->low), 2), round($value->unit->fromBase($value->range->high), 2)],
+            'range' => $value->range === null ? null : [round($value->unit->fromBase($value->range->low), $value->unit->places()), round($value->unit->fromBase($value->range->high), $value->unit->places())],
         ];
     }
 

@@ -2,7 +2,9 @@
 
 namespace DuskSwitch\Core\Kit;
 
-/** What the pilot has in Stores besides transmitters; kept outside the core. */
+use DuskSwitch\Core\Units\UnitSystem;
+
+/** What the pilot has in Stores besides transmitters, and reads values in; kept outside the core. */
 interface Shelf
 {
     /** The receiver of that id, or null. */
@@ -19,4 +21,7 @@ interface Shelf
 
     /** The sensor of that id, or null. */
     public function sensor(string $id): ?Sensor;
+
+    /** In which the pilot reads and hears values where an aircraft says nothing else. */
+    public function units(): UnitSystem;
 }

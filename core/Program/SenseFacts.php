@@ -36,7 +36,7 @@ final readonly class SenseFacts
             $subjects["call {$one->id}"] = new Subject($one->isAlarm() ? 'alarm' : 'call-out', $one->name, $this->call($one));
         }
         $rest = [
-            'bus' => ['sensor bus', $sense->bus->value ?? 'not said'], 'interval' => ['report interval', "{$sense->interval} s"], 'system' => ['units', $sense->system->value],
+            'bus' => ['sensor bus', $sense->bus->value ?? 'not said'], 'interval' => ['report interval', "{$sense->interval} s"], 'system' => ['units', $sense->system->value ?? 'as the pilot\'s'],
             'announces' => ['announced', implode(', ', $sense->announces)], 'tone' => ['vario tone', $sense->tone ? 'on' : 'off'],
         ];
         foreach ($sense->units as $id => $unit) {

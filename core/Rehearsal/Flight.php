@@ -12,7 +12,6 @@ use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Step;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Frame;
@@ -110,7 +109,8 @@ final class Flight
                 $events[] = [$time, 'leg', $asks->says];
                 foreach ($asks->does as $function => $wanted) {
                     $hand = Grasp::reach($this->circuit, array_values($hand), $function, $wanted);
-                    array_push($events, ...$this->unknown($time, $function, $wanted));
+                    $unknown = Grasp::unknown($this->circuit->program, $function, $wanted);
+                    $unknown === null ?: $events[] = [$time, 'unknown', $unknown];
                 }
             }
             $power = $this->motion->power($body, $asks);
@@ -137,7 +137,7 @@ final class Flight
             $flew = $body->flies;
             $this->motion->step($body, $asks, $motor, $this->gust, $asks->lift === 0.0 ? 0.0 : $asks->lift + 0.25 * sin($time), Recording::EVERY, $lost);
             if ($flew && ! $body->flies && ! $asks->lands()) {
-                $events[] = [$time, 'ground', "in “{$asks->says}”, ".round($body->distance()).' m from home'.($motor ? '' : ', with the motor off')];
+                $events[] = [$time, 'ground', "in “{$asks->says}”".($motor ? '' : ', with the motor off')];
             }
         }
         foreach ($this->setting->mishaps as $mishap => $time) {
@@ -146,16 +146,6 @@ final class Flight
         usort($events, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return new Recording($samples, $truth, $pulses, $sticks, $events, $this->craft->stall, $this->battery->capacity);
-    }
-
-    /** @return list<array{float, string, string}> where a script asks for a step that the function of this program doesn't have */
-    private function unknown(float $time, string $id, string|float $wanted): array
-    {
-        $function = $this->circuit->program->function($id);
-
-        return is_string($wanted) && $function instanceof SteppedFunction && $function->indexOf($wanted) === null
-            ? [[$time, 'unknown', "{$function->name()} has no step “{$wanted}”; it has ".implode(', ', array_map(fn (Step $one): string => $one->id, $function->steps))]]
-            : [];
     }
 
     /** True while nothing of the transmitter arrives. */

@@ -3,7 +3,10 @@
 namespace DuskSwitch\Core\Rehearsal;
 
 use DuskSwitch\Core\Program\Drive\ControlDrive;
+use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Step;
+use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Signal\Circuit;
 
 /** Moves the switches so that a function gets where the pilot wants it, whatever drives it. */
@@ -42,6 +45,16 @@ final class Grasp
         }
 
         return $best[1];
+    }
+
+    /** Where a function of the program has no such step: so in words. What the program has no function for is passed over. */
+    public static function unknown(Program $program, string $id, string|float $wanted): ?string
+    {
+        $function = $program->function($id);
+
+        return is_string($wanted) && $function instanceof SteppedFunction && $function->indexOf($wanted) === null
+            ? "{$function->name()} has no step “{$wanted}”; it has ".implode(', ', array_map(fn (Step $one): string => $one->id, $function->steps))
+            : null;
     }
 
     /**

@@ -56,7 +56,12 @@ final readonly class Verdict
     /** @return list<Remark> where it met the ground in a stretch that didn't mean to land */
     private function cameDown(): array
     {
-        return array_map(fn (array $one): Remark => new Remark('Ground', Level::Wrong, 'It came down '.self::clock($one[0]).", {$one[2]}.", $one[0]), $this->events('ground'));
+        return array_map(function (array $one): Remark {
+            $row = $this->flight->truth[(int) round($one[0] / Recording::EVERY)];
+            $far = $this->values->say(hypot($row['east'], $row['north']), Dimension::Length);
+
+            return new Remark('Ground', Level::Wrong, 'It came down '.self::clock($one[0])." {$one[2]}, {$far} from home.", $one[0]);
+        }, $this->events('ground'));
     }
 
     /** @return list<Remark> what the script asks for that this program doesn't have, and where it leaves the aircraft */
@@ -65,7 +70,7 @@ final readonly class Verdict
         $remarks = array_map(fn (array $one): Remark => new Remark('Script', Level::Look, "The script asks for a step that there isn't: {$one[2]}.", $one[0]), $this->events('unknown'));
         $last = $this->flight->truth[count($this->flight->truth) - 1] ?? null;
 
-        return $last === null || ! $last['flies'] ? $remarks : [...$remarks, new Remark('Script', Level::Look, 'The script ends in the air, at '.round($last['height']).' m: nothing was learned of the way down.', $this->flight->seconds())];
+        return $last === null || ! $last['flies'] ? $remarks : [...$remarks, new Remark('Script', Level::Look, 'The script ends in the air, at '.$this->values->say($last['height'], Dimension::Length).': nothing was learned of the way down.', $this->flight->seconds())];
     }
 
     /** @return list<array{float, string, string}> */
@@ -159,12 +164,7 @@ final readonly class Verdict
         }
         $seconds = round(count($over) * Recording::EVERY);
 
-        return [new Remark('Height', Level::Look, "Above {$this->metres()} for {$seconds} s, at most ".round(max(array_column($over, 'height'))).' m. Local law decides how high you may fly.', (int) array_key_first($over) * Recording::EVERY)];
-    }
-
-    private function metres(): string
-    {
-        return self::LIMIT.' m';
+        return [new Remark('Height', Level::Look, "Above {$this->values->say(self::LIMIT, Dimension::Length)} for {$seconds} s, at most {$this->values->say(max(array_column($over, 'height')), Dimension::Length)}. Local law decides how high you may fly.", (int) array_key_first($over) * Recording::EVERY)];
     }
 
     /** @return list<Remark> */
@@ -177,7 +177,7 @@ final readonly class Verdict
         $slowest = min(array_column($flown, 'airspeed'));
         $margin = round(100 * ($slowest / $this->flight->stall - 1));
 
-        return [new Remark('Stall', $margin < 15 ? Level::Look : Level::Fine, 'Slowest in the air '.round($slowest * 3.6).' km/h, '.($margin < 0 ? 'below' : "{$margin} % above").' the stall of this simple aircraft.')];
+        return [new Remark('Stall', $margin < 15 ? Level::Look : Level::Fine, 'Slowest in the air '.$this->values->say($slowest, Dimension::Speed).', '.($margin < 0 ? 'below' : "{$margin} % above").' the stall of this simple aircraft.')];
     }
 
     /** @return list<Remark> */

@@ -9,6 +9,7 @@ use DuskSwitch\Core\Program\Sense\Derived;
 use DuskSwitch\Core\Units\Dimension;
 use DuskSwitch\Core\Units\Range;
 use DuskSwitch\Core\Units\Unit;
+use DuskSwitch\Core\Units\UnitSystem;
 
 /** All telemetry values that a program has: the link's own, those of its sensors, and those that are worked out. */
 final readonly class Values
@@ -20,15 +21,19 @@ final readonly class Values
         'receiver-volts' => ['Receiver supply', Dimension::Voltage, [3.0, 10.0]],
     ];
 
-    /** @param  array<string, Value>  $all  by id */
-    private function __construct(public array $all) {}
+    /**
+     * @param  array<string, Value>  $all  by id
+     * @param  UnitSystem  $system  in which they are read where nothing else is chosen for one
+     */
+    private function __construct(public array $all, public UnitSystem $system) {}
 
     /** The values of a program with what is in Stores. */
     public static function of(Program $program, Shelf $shelf): self
     {
         $sense = $program->sense;
+        $system = $sense->system ?? $shelf->units();
         $all = [];
-        $unit = fn (string $id, Dimension $dimension, bool $upright): Unit => $sense->units[$id] ?? $sense->system->unit($dimension, $upright);
+        $unit = fn (string $id, Dimension $dimension, bool $upright): Unit => $sense->units[$id] ?? $system->unit($dimension, $upright);
         if ($shelf->receiver($program->receiver ?? '')?->telemetry === true) {
             foreach (self::LINK as $id => [$name, $dimension, $range]) {
                 $all[$id] = new Value($id, $name, $dimension, false, $unit($id, $dimension, false), new Range(...$range), 'the link itself', false);
@@ -52,13 +57,21 @@ final readonly class Values
             $all[$derived->id] = new Value($derived->id, $derived->name, $dimension, $upright, $unit($derived->id, $dimension, $upright), null, $derived->does->says(), true);
         }
 
-        return new self($all);
+        return new self($all, $system);
     }
 
     /** The value of that id, or null. */
     public function find(string $id): ?Value
     {
         return $this->all[$id] ?? null;
+    }
+
+    /** A length or a speed as the pilot reads it: "400 ft". */
+    public function say(float $base, Dimension $dimension): string
+    {
+        $unit = $this->system->unit($dimension);
+
+        return round($unit->fromBase($base)).' '.$unit->shown();
     }
 
     /** @param  array<string, Value>  $all */

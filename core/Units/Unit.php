@@ -73,6 +73,17 @@ enum Unit: string
         };
     }
 
+    /** Decimals with which one reads it (from memory). */
+    public function places(): int
+    {
+        return match ($this) {
+            self::Volt, self::One => 2,
+            self::KilogramPerCubicMetre => 3,
+            self::MilliampereHour, self::Foot, self::FootPerMinute, self::Percent, self::Decibel, self::Turn, self::Degree => 0,
+            default => 1,
+        };
+    }
+
     /** The unit as it's shown beside a number: nothing for a bare number. */
     public function shown(): string
     {

@@ -116,7 +116,7 @@ final class SenseTest extends BrowserTestCase
     public function test_an_alarm_is_made_in_feet_and_kept_in_metres(): void
     {
         $page = $this->page()->open('/aircraft/4/sense/values');
-        $page->choose('[aria-label=Units]', 'Imperial: ft, mph');
+        $page->choose('[aria-label=Units]', 'Imperial: feet, mph');
         $page->open('/aircraft/4/sense/alarms');
         $page->choose("[aria-label='Value to watch']", 'Highest')->choose("[aria-label='Above or below']", 'above');
         $page->fill('[aria-label=Level]', '400');
@@ -128,6 +128,29 @@ final class SenseTest extends BrowserTestCase
         $page->find("[aria-label='Remove Highest high']")->click();
         $page->until(fn (): bool => ! $page->has("[data-alarm='highest-high']"), 'it to be gone');
         self::assertTrue($page->has("[data-alarm='cell-low']"));
+    }
+
+    public function test_a_pilot_who_reads_feet_reads_them_everywhere_but_where_an_aircraft_says_otherwise(): void
+    {
+        $page = $this->page()->open('/aircraft/4/sense/values')->choose('[aria-label=Units]', 'As mine');
+        $page->find("nav[aria-label='Views of Sense'] a[href$='/rehearsal']")->click();
+        $page->named('Fly it', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text('main'), 'Above 120 m for'), 'the verdict in metres');
+        $page->find("nav[aria-label='Views of Sense'] a[href$='/values']")->click();
+        $page->choose("[aria-label='My units, for all aircraft']", 'Nautical: feet, knots');
+        $page->until(fn (): bool => str_contains($page->text("[data-derived='height']"), 'in ft'), 'feet');
+        $page->find("nav[aria-label='Views of Sense'] a[href$='/rehearsal']")->click();
+        $page->until(fn (): bool => str_contains($page->text('main'), 'Above 394 ft for'), 'the same flight in feet');
+        self::assertStringContainsString('kn', $page->text("[aria-label^='Height, airspeed']"));
+        self::assertNull($this->saved(4)->sense->system, 'nothing of the aircraft changed');
+
+        $page->open('/aircraft/1/sense/values');
+        $page->choose('[aria-label=Units]', 'Metric: metres, km/h');
+        $page->until(fn (): bool => $this->saved(1)->sense->system?->value === 'metric', 'this one in metres');
+        $page->choose('[aria-label=Units]', 'As mine');
+        $page->until(fn (): bool => $this->saved(1)->sense->system === null, 'as all of them');
+        $page->choose("[aria-label='My units, for all aircraft']", 'Metric: metres, km/h');
+        $page->until(fn (): bool => str_contains($page->text('main'), 'km/h'), 'metres again');
     }
 
     public function test_a_phrase_is_edited_piece_by_piece_and_heard(): void

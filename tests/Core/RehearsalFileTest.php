@@ -38,6 +38,23 @@ final class RehearsalFileTest extends TestCase
         return $this->rehearser()->rehearse($circuit, Given::shelf()->scenario($script) ?? self::fail(), $setting, true);
     }
 
+    public function test_what_is_drawn_is_drawn_in_the_pilots_units(): void
+    {
+        $document = json_decode(Given::demo('petrel'));
+        $document->sense->system = 'nautical';
+        $circuit = Given::circuit((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
+        $metric = $this->written('petrel', 'thermal', new Setting(1));
+        $nautical = $this->rehearser()->rehearse($circuit, Given::shelf()->scenario('thermal') ?? self::fail(), new Setting(1), true);
+
+        self::assertSame($metric['truth'], $nautical['truth'], 'the same flight');
+        self::assertSame([['Height', 'm'], ['Air', 'km/h'], ['Cell', 'V'], ['Link', '%']], array_map(fn (array $one): array => [$one['name'], $one['unit']], $metric['traces']));
+        self::assertSame(['ft', 'kn', 'V', '%'], array_column($nautical['traces'], 'unit'));
+        self::assertEqualsWithDelta(max($metric['truth']['height']) / 0.3048, max($nautical['traces'][0]['data']), 0.06);
+        self::assertEqualsWithDelta($metric['truth']['airspeed'][400] * 3600 / 1852, $nautical['traces'][1]['data'][400], 0.06);
+        self::assertSame($metric['extent']['top'], $nautical['extent']['top']);
+        self::assertSame([round($metric['extent']['top']).' m', round($metric['extent']['top'] / 0.3048).' ft'], [$metric['extent']['says']['top'], $nautical['extent']['says']['top']]);
+    }
+
     public function test_every_column_has_a_row_for_every_moment(): void
     {
         $written = $this->written('petrel', 'thermal', new Setting(1));

@@ -7,7 +7,6 @@ use DuskSwitch\Core\Link\Level;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\Heard;
-use DuskSwitch\Core\Rehearsal\Leg;
 use DuskSwitch\Core\Rehearsal\Mishap;
 use DuskSwitch\Core\Rehearsal\Recording;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
@@ -16,7 +15,6 @@ use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Rehearsal\School;
 use DuskSwitch\Core\Rehearsal\Schools;
 use DuskSwitch\Core\Rehearsal\Setting;
-use DuskSwitch\Core\Rehearsal\Towards;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Speech\Said;
 use DuskSwitch\Core\Telemetry\CallEdit;
@@ -83,49 +81,6 @@ final class RehearsalTest extends TestCase
                 yield "{$demo}, {$scenario->id}" => [$demo, $scenario->id];
             }
         }
-    }
-
-    /** @param  list<Leg>  $legs */
-    private static function script(Circuit $circuit, array $legs): Heard
-    {
-        $scenario = new Scenario('mine', 'Mine', 'Mine', [$circuit->program->family], $legs);
-
-        return self::listen((new Flight($circuit, Given::shelf(), $scenario, new Setting(1)))->fly(), $circuit);
-    }
-
-    public function test_where_the_motor_stops_the_ground_is_met_and_the_verdict_says_where(): void
-    {
-        $ready = ['arm' => 'armed', 'cut' => 'ready'];
-        $heard = self::script(self::circuit('petrel'), [
-            new Leg('Wait', 35), new Leg('Ready', 4, does: $ready + ['task' => 'launch']), new Leg('Up', 6, 11, 4.0),
-            new Leg('Far out', 60, 11, towards: Towards::Out, does: ['cut' => 'cut']),
-        ]);
-
-        $remark = self::remark($heard, 'Ground');
-        self::assertSame(Level::Wrong, $remark->level);
-        self::assertMatchesRegularExpression('/^It came down at 1:\d\d, in “Far out”, \d+ m from home, with the motor off\.$/', $remark->says);
-        self::assertGreaterThan(50.0, $remark->at);
-    }
-
-    public function test_a_script_that_asks_for_an_unknown_step_or_ends_in_the_air_is_told(): void
-    {
-        $heard = self::script(self::circuit('petrel'), [
-            new Leg('Wait', 35), new Leg('Ready', 4, does: ['arm' => 'armed', 'cut' => 'ready', 'task' => 'lunch', 'pulpit' => 'up']), new Leg('Up', 6, 11, 4.0),
-        ]);
-        $says = array_map(fn (Remark $one): string => $one->says, array_values(array_filter($heard->verdict, fn (Remark $one): bool => $one->topic === 'Script')));
-
-        self::assertCount(2, $says, 'what the program has no function for is passed over: a script is for many programs');
-        self::assertStringContainsString('has no step “lunch”; it has ', $says[0]);
-        self::assertMatchesRegularExpression('/ends in the air, at 2\d m/', $says[1]);
-    }
-
-    #[DataProvider('flights')]
-    public function test_what_ships_asks_only_for_what_there_is(string $demo, string $scenario): void
-    {
-        $topics = array_column(self::listen(self::fly($circuit = self::circuit($demo), $scenario), $circuit)->verdict, 'topic');
-
-        self::assertNotContains('Script', $topics);
-        self::assertNotContains('Ground', $topics);
     }
 
     public function test_every_family_has_a_flight(): void

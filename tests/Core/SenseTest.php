@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
+use DuskSwitch\Core\Format\SenseEncoder;
 use DuskSwitch\Core\Link\Kit;
 use DuskSwitch\Core\Link\Level;
 use DuskSwitch\Core\Link\Point;
@@ -120,6 +121,14 @@ final class SenseTest extends TestCase
         self::assertSame(['ft', 'ft/min'], [$imperial['height'], $imperial['climb']], 'a climb isn\'t read in mph');
         $own = $units(self::program('dunlin', fn ($s) => [$s->system = 'nautical', $s->units = (object) ['gps-speed' => 'km/h']]));
         self::assertSame(['km/h', 'kn'], [$own['gps-speed'], $own['air-airspeed']], 'one value has a unit of its own');
+    }
+
+    public function test_a_metric_aircraft_stays_metric_in_the_document(): void
+    {
+        $metric = self::program('petrel', fn ($s) => $s->system = 'metric');
+
+        self::assertSame('metric', SenseEncoder::encode($metric->sense)['system']);
+        self::assertArrayNotHasKey('system', SenseEncoder::encode(self::program('petrel')->sense));
     }
 
     public function test_units_turn_into_each_other_as_they_are_defined(): void

@@ -31,6 +31,25 @@ final class SenseTest extends HttpTestCase
         $this->api('POST', '/api/propose/level', ['document' => $document, 'call' => 'nobody', 'place' => 0, 'level' => 1, 'hysteresis' => 0], 422)->assertJsonPath('faults.0.path', 'call');
     }
 
+    public function test_values_come_in_the_pilots_units_where_the_aircraft_says_nothing_else(): void
+    {
+        $height = fn (\stdClass $document): string => array_column($this->api('POST', '/api/sense', ['document' => $document])->json('values'), 'unit', 'id')['height'];
+        $document = $this->demoDocument('Petrel');
+        $this->api('GET', '/api/pilot')->assertJsonPath('units', 'metric')->assertJsonPath('systems.2.says', 'Nautical: feet, knots');
+        self::assertSame('m', $height($document));
+
+        $this->api('PUT', '/api/pilot', ['units' => 'imperial'])->assertJsonPath('units', 'imperial');
+        self::assertSame('ft', $height($document));
+        $document->sense->system = 'metric';
+        self::assertSame('m', $height($document), 'the aircraft\'s own');
+        $document->sense->units = (object) ['height' => 'ft'];
+        self::assertSame('ft', $height($document), 'the value\'s own');
+
+        $this->api('PUT', '/api/pilot', ['units' => 'cubits'], 422)->assertJsonPath('faults.0.path', 'units');
+        $this->api('PUT', '/api/pilot', (object) [], 422)->assertJsonPath('faults.0.says', 'this is missing');
+        $this->api('GET', '/api/pilot')->assertJsonPath('units', 'imperial');
+    }
+
     public function test_an_alarm_is_added_held_and_its_change_is_told_in_words(): void
     {
         $added = $this->api('POST', '/api/propose/alarm', ['document' => $this->demoDocument('Petrel'), 'value' => 'climb', 'above' => false, 'level' => -3]);

@@ -17,6 +17,7 @@ final readonly class Sense
      * @param  float  $interval  seconds between two reports; a faster one costs stick response
      * @param  list<Fitted>  $chain  in the order of the wire
      * @param  list<Derived>  $values
+     * @param  UnitSystem|null  $system  in which its values are read; null as its pilot reads all
      * @param  array<string, Unit>  $units  by value, where it isn't the system's
      * @param  list<Call>  $calls
      * @param  list<string>  $announces  ids of functions whose step is said when it changes; "phase" for the phase
@@ -27,7 +28,7 @@ final readonly class Sense
         public float $interval = self::INTERVAL,
         public array $chain = [],
         public array $values = [],
-        public UnitSystem $system = UnitSystem::Metric,
+        public ?UnitSystem $system = null,
         public array $units = [],
         public array $calls = [],
         public array $announces = [],

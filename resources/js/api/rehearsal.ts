@@ -78,6 +78,11 @@ class RehearsalStore {
     }
   }
 
+  /** It has to be listened to again: the pilot reads other units. */
+  forgetWhatWasHeard() {
+    this.set({ heard: null })
+  }
+
   /** True where the program has changed so that it would fly another flight. */
   isStale(document: Program) {
     const { flew } = this.state

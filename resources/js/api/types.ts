@@ -55,6 +55,7 @@ export type SenseLook = Schemas['Sense']
 export type SensedValue = SenseLook['values'][number]
 export type SpokenCall = SenseLook['calls'][number]
 export type Discovery = Schemas['Discovery']
+export type Pilot = Schemas['Pilot']
 export type Rehearsal = Schemas['Rehearsal']
 export type Flown = Required<Rehearsal>
 export type Sense = Schemas['sense']

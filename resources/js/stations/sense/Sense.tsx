@@ -2,6 +2,7 @@ import { Suspense } from 'react'
 import { useParams } from 'react-router'
 import { data, POST } from '@/api/client'
 import { useOfDraft } from '@/api/drafts'
+import { usePilot } from '@/api/pilot'
 import { useWorkbench } from '@/api/workbench'
 import { Views } from '@/parts/Views'
 import { VIEWS } from './views'
@@ -9,7 +10,8 @@ import { VIEWS } from './views'
 /** What the aircraft tells, and when it speaks up. */
 export default function Sense() {
   const { aircraft, document } = useWorkbench()
-  const look = useOfDraft((draft) => data(POST('/api/sense', { body: { document: draft } })))
+  const { data: pilot } = usePilot()
+  const look = useOfDraft((draft) => data(POST('/api/sense', { body: { document: draft } })), pilot?.units)
   const { view = '' } = useParams()
   const here = VIEWS.find((one) => one.path === view) ?? VIEWS[0]
   if (!aircraft || !document || !here) return null

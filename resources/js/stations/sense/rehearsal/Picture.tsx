@@ -10,9 +10,8 @@ const MARGIN = 14
 export function Picture({ flown }: { flown: Flown }) {
   const dots = useRef<(SVGCircleElement | null)[]>([])
   const { truth, every } = flown
+  const { around, top, says } = flown.extent
   const drawn = useMemo(() => {
-    const around = Math.max(20, ...truth.east.map(Math.abs), ...truth.north.map(Math.abs))
-    const top = Math.max(10, ...truth.height)
     const x = (east: number) => SIZE / 2 + (east / around) * (SIZE / 2 - MARGIN)
     const y = (north: number) => SIZE / 2 - (north / around) * (SIZE / 2 - MARGIN)
     const z = (height: number) => LOW - MARGIN - (height / top) * (LOW - 2 * MARGIN)
@@ -22,13 +21,11 @@ export function Picture({ flown }: { flown: Flown }) {
         .filter(Boolean)
         .join(' ')
     return {
-      around,
-      top,
       above: path((row) => y(truth.north[row] ?? 0)),
       side: path((row) => z(truth.height[row] ?? 0)),
       at: (row: number) => ({ x: x(truth.east[row] ?? 0), y: y(truth.north[row] ?? 0), z: z(truth.height[row] ?? 0) }),
     }
-  }, [truth])
+  }, [truth, around, top])
   useEffect(() => {
     const put = (time: number) => {
       const now = drawn.at(Math.min(truth.east.length - 1, Math.round(time / every)))
@@ -48,7 +45,7 @@ export function Picture({ flown }: { flown: Flown }) {
         className="w-full rounded-lg border border-line bg-deep"
       >
         <text x={6} y={16} className="fill-muted" fontSize={14}>
-          from above, ±{Math.round(drawn.around)} m
+          from above, ±{says.around}
         </text>
         <polyline points={drawn.above} fill="none" className="stroke-teal" strokeWidth={1} />
         <path
@@ -87,7 +84,7 @@ export function Picture({ flown }: { flown: Flown }) {
         className="w-full rounded-lg border border-line bg-deep"
       >
         <text x={6} y={15} className="fill-muted" fontSize={14}>
-          from the side, to {Math.round(drawn.top)} m
+          from the side, to {says.top}
         </text>
         <line x1={0} x2={SIZE} y1={LOW - MARGIN} y2={LOW - MARGIN} className="stroke-edge" />
         <polyline points={drawn.side} fill="none" className="stroke-teal" strokeWidth={1} />

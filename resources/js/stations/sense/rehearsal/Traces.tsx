@@ -1,4 +1,4 @@
-import { memo, useEffect, useMemo, useRef } from 'react'
+import { memo, useEffect, useRef } from 'react'
 import uPlot from 'uplot'
 import 'uplot/dist/uPlot.min.css'
 import type { Flown } from '@/api/types'
@@ -6,27 +6,13 @@ import { GUTTER } from './Lanes'
 
 const HEIGHT = 44
 
-type Trace = { name: string; unit: string; data: (number | null)[] }
-
-/** What of a flight is drawn: how high, how fast, how the pack and the link do. */
-function traces(flown: Flown): Trace[] {
-  const sensed = (id: RegExp) => flown.values.find((one) => id.test(one.id))
-  const of = (name: string, found: Flown['values'][number] | undefined): Trace[] =>
-    found ? [{ name, unit: found.unit, data: found.data }] : []
-  return [
-    { name: 'Height', unit: 'm', data: flown.truth.height },
-    { name: 'Air', unit: 'm/s', data: flown.truth.airspeed },
-    { name: 'Cell', unit: 'V', data: flown.truth.cell },
-    ...of('Link', sensed(/^link-quality$/)),
-  ]
-}
+type Trace = Flown['traces'][number]
 
 /** Sensor traces over time, one above the other, each with its name and ends at the left. */
 export const Traces = memo(function Traces({ flown }: { flown: Flown }) {
-  const drawn = useMemo(() => traces(flown), [flown])
   return (
     <div role="img" aria-label="Height, airspeed, cell voltage and link over time">
-      {drawn.map((trace) => (
+      {flown.traces.map((trace) => (
         <Plot key={trace.name} trace={trace} flown={flown} />
       ))}
     </div>

@@ -9,12 +9,7 @@ import { changeSense, changeValue, free } from '../edits'
 import { asMoment, moments, ofMoment } from '../moments'
 import { Told } from '../Told'
 import type { View } from '../views'
-
-const SYSTEMS = [
-  { id: 'metric', name: 'Metric: m, km/h' },
-  { id: 'imperial', name: 'Imperial: ft, mph' },
-  { id: 'nautical', name: 'Nautical: ft, knots' },
-]
+import { Systems } from './Systems'
 
 type Unit = NonNullable<Sense['units']>[string]
 
@@ -37,16 +32,7 @@ export function ValuesView({ aircraft, document, look }: View) {
   return (
     <div className="h-full overflow-auto px-4 py-3">
       <div className="flex flex-wrap items-center gap-2">
-        <div className="w-52">
-          <Choice
-            label="Units"
-            value={sense.system ?? 'metric'}
-            options={SYSTEMS}
-            onChange={(system) =>
-              changeSense((now) => ({ ...now, system: system as NonNullable<Sense['system']> }), `Units: ${system}`)
-            }
-          />
-        </div>
+        <Systems system={sense.system} />
         <div className="w-64">
           <Choice
             label="Work a value out"
