@@ -51,6 +51,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('sense', [SenseController::class, 'look']);
     Route::post('discovery', [SenseController::class, 'discover']);
     Route::post('propose/sensor-slots', [SenseController::class, 'slots']);
+    Route::post('threshold', [SenseController::class, 'threshold']);
     Route::post('propose/level', [SenseController::class, 'level']);
     Route::post('propose/hold', [SenseController::class, 'hold']);
     Route::post('propose/alarm', [SenseController::class, 'alarm']);

@@ -9,19 +9,22 @@ use DuskSwitch\Core\Airframe\MixWords;
 use DuskSwitch\Core\Airframe\Picture;
 use DuskSwitch\Core\Format\StylesEncoder;
 use DuskSwitch\Core\Format\TransmitterEncoder;
+use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Gaps;
 use DuskSwitch\Core\Program\InWords;
 use DuskSwitch\Core\Program\Loom;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Solve\PhaseReach;
+use DuskSwitch\Core\Telemetry\Threshold;
+use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\Ruler;
 use Illuminate\Http\JsonResponse;
 
 /** Aircraft as the interface reads them. */
 final readonly class AircraftJson
 {
-    public function __construct(private Hangar $hangar, private Bench $bench) {}
+    public function __construct(private Hangar $hangar, private Bench $bench, private Shelf $shelf) {}
 
     /** @return array<string, mixed> a row of the hangar */
     public function row(Aircraft $aircraft): array
@@ -55,7 +58,7 @@ final readonly class AircraftJson
             'sticks' => array_map(fn ($axis): string => $axis->value, $program->stickMode->axes()),
             'threads' => $this->threads($program),
             'gaps' => [...Gaps::of($program), ...PhaseReach::notes($circuit)],
-            'words' => [...$this->words(new InWords($program, $transmitter)), 'mixing' => (object) (new MixWords($program, $transmitter))->outputs()],
+            'words' => [...$this->words(new InWords($program, $transmitter, (new Threshold(Values::of($program, $this->shelf)))->say(...))), 'mixing' => (object) (new MixWords($program, $transmitter))->outputs()],
             'parts' => (object) Picture::parts($program),
             'styles' => StylesEncoder::encode($circuit),
             'ruler' => ['from' => Ruler::FROM, 'to' => Ruler::TO, 'low' => Ruler::LOW, 'centre' => Ruler::CENTRE, 'high' => Ruler::HIGH],

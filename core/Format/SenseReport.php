@@ -5,7 +5,6 @@ namespace DuskSwitch\Core\Format;
 use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Link\Kit;
 use DuskSwitch\Core\Link\Point;
-use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\ConditionWords;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Sense\Call;
@@ -22,6 +21,7 @@ use DuskSwitch\Core\Telemetry\CallEdit;
 use DuskSwitch\Core\Telemetry\Chain;
 use DuskSwitch\Core\Telemetry\SenseCheck;
 use DuskSwitch\Core\Telemetry\SlotPlan;
+use DuskSwitch\Core\Telemetry\Threshold;
 use DuskSwitch\Core\Telemetry\Value;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Telemetry\Wants;
@@ -89,15 +89,29 @@ final readonly class SenseReport
     {
         return [
             'id' => $value->id, 'name' => $value->name, 'dimension' => $value->dimension->value, 'unit' => $value->unit->shown(), 'from' => $value->from, 'derived' => $value->derived,
+            'while' => $this->runs($value->id),
             'units' => array_values(array_map(fn (Unit $unit): string => $unit->value, array_filter(Unit::cases(), fn (Unit $unit): bool => $unit->dimension() === $value->dimension))),
             'range' => $value->range === null ? null : [round($value->unit->fromBase($value->range->low), $value->unit->places()), round($value->unit->fromBase($value->range->high), $value->unit->places())],
         ];
     }
 
+    /** When a timer runs, in words. */
+    private function runs(string $id): ?string
+    {
+        $while = array_column($this->circuit->program->sense->values, 'while', 'id')[$id] ?? null;
+
+        return $while === null ? null : $this->words()->say($while);
+    }
+
+    private function words(): ConditionWords
+    {
+        return new ConditionWords($this->circuit->program, $this->circuit->panel->transmitter, (new Threshold($this->values))->say(...));
+    }
+
     /** @return array<string, mixed> */
     private function call(Call $call): array
     {
-        $words = new ConditionWords($this->circuit->program, $this->circuit->panel->transmitter, $this->level(...));
+        $words = $this->words();
         $language = new English;
         $text = (new Phrase($this->values, $language))->say($call->says, $this->example($call));
 
@@ -105,14 +119,6 @@ final readonly class SenseReport
             'id' => $call->id, 'name' => $call->name, 'alarm' => $call->isAlarm(), 'when' => $words->say($call->when), 'after' => $call->after === null ? null : $words->say($call->after),
             'levels' => (new CallEdit($this->circuit->program, $this->values))->levels($call), 'text' => $text, 'airtime' => (new Airtime($language))->of($text),
         ];
-    }
-
-    private function level(SensorLevel $one): string
-    {
-        $value = $this->values->find($one->sensor);
-        $level = round($value?->unit->fromBase($one->level) ?? $one->level, 2);
-
-        return trim(($value->name ?? $one->sensor).($one->above ? ' above ' : ' below ').str_replace('-', '−', (string) $level).' '.$value?->unit->shown());
     }
 
     /**

@@ -2,7 +2,9 @@
 
 namespace DuskSwitch\Core\Program;
 
+use Closure;
 use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\DriveCase;
 
@@ -11,9 +13,10 @@ final readonly class InWords
 {
     private ConditionWords $words;
 
-    public function __construct(private Program $program, Transmitter $transmitter)
+    /** @param  (Closure(SensorLevel): string)|null  $sensor  says a telemetry level in the pilot's unit; in the base unit where there is none */
+    public function __construct(private Program $program, Transmitter $transmitter, ?Closure $sensor = null)
     {
-        $this->words = new ConditionWords($program, $transmitter);
+        $this->words = new ConditionWords($program, $transmitter, $sensor);
     }
 
     /** @return array<string, string> when each phase but the first is active, by phase id */

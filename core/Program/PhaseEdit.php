@@ -18,10 +18,14 @@ final class PhaseEdit
      */
     public static function add(Program $program, string $name, Condition $when, float $fade, string $like): Program
     {
-        self::find($program, $like);
+        $base = self::find($program, $like) === $program->base();
         $phase = new Phase(self::freeId($program, $name), $name, $when, $fade);
-        $functions = array_map(function (PilotFunction $one) use ($like, $phase): PilotFunction {
+        $functions = array_map(function (PilotFunction $one) use ($like, $base, $phase): PilotFunction {
             $shape = $one instanceof ProportionalFunction ? $one->shapes[$like] ?? null : null;
+            // What answers alike in every phase stays so: phases may hang on it, and it takes the first phase's anyway.
+            if ($base && $one instanceof ProportionalFunction && count($one->shapes) === 1) {
+                return $one;
+            }
 
             return $one instanceof ProportionalFunction && $shape !== null ? $one->shaped([...$one->shapes, $phase->id => $shape]) : $one;
         }, $program->functions);

@@ -18,7 +18,12 @@ final readonly class CallEdit
     /** Seconds that a voltage must stay low (common practice). */
     private const HOLD = 3.0;
 
-    public function __construct(private Program $program, private Values $values) {}
+    private Threshold $threshold;
+
+    public function __construct(private Program $program, private Values $values)
+    {
+        $this->threshold = new Threshold($values);
+    }
 
     /**
      * The levels that a call looks at, in the pilot's units, in the order of its condition.
@@ -27,15 +32,7 @@ final readonly class CallEdit
      */
     public function levels(Call $call): array
     {
-        return array_map(function (SensorLevel $one): array {
-            $unit = $this->values->find($one->sensor)->unit ?? null;
-            $zero = $unit?->fromBase(0.0) ?? 0.0;
-
-            return [
-                'sensor' => $one->sensor, 'name' => $this->values->find($one->sensor)->name ?? $one->sensor, 'above' => $one->above,
-                'level' => round($unit?->fromBase($one->level) ?? $one->level, 3), 'hysteresis' => round(($unit?->fromBase($one->hysteresis) ?? $one->hysteresis) - $zero, 3), 'unit' => $unit?->shown() ?? '',
-            ];
-        }, self::inside($call->when));
+        return array_map($this->threshold->read(...), self::inside($call->when));
     }
 
     /**
@@ -50,8 +47,7 @@ final readonly class CallEdit
     {
         $call = $this->call($id);
         $wanted = self::inside($call->when)[$place] ?? throw Refused::because('place', "{$call->name} has no such level");
-        $unit = $this->values->find($wanted->sensor)->unit ?? throw Refused::because('call', "nothing sends \"{$wanted->sensor}\"; choose another value first");
-        $new = new SensorLevel($wanted->sensor, $wanted->above, round($unit->toBase($level), 6), round($unit->toBase($hysteresis) - $unit->toBase(0.0), 6));
+        $new = $this->threshold->of($wanted->sensor, $wanted->above, $level, $hysteresis);
         $when = ConditionTree::again($call->when, fn (Condition $one): Condition => $one == $wanted ? $new : $one) ?? $call->when;
 
         return $this->with($call, new Call($call->id, $call->name, $when, $call->hold, $call->priority, $call->repeat, $call->after, $call->says));
@@ -86,7 +82,7 @@ final readonly class CallEdit
         }
         $hold = $of->dimension === Dimension::Voltage ? self::HOLD : 1.0;
         $call = new Call(
-            $id, substr($of->name, 0, 50).($above ? ' high' : ' low'), new SensorLevel($value, $above, round($of->unit->toBase($level), 6)), $hold, Priority::Warning, 15.0, null,
+            $id, substr($of->name, 0, 50).($above ? ' high' : ' low'), $this->threshold->of($value, $above, $level), $hold, Priority::Warning, 15.0, null,
             [Token::words($of->name), Token::value($value, $of->dimension === Dimension::Voltage ? 1 : 0, true)],
         );
 

@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Telemetry\Fix;
 
@@ -151,6 +152,30 @@ final class SenseTest extends BrowserTestCase
         $page->until(fn (): bool => $this->saved(1)->sense->system === null, 'as all of them');
         $page->choose("[aria-label='My units, for all aircraft']", 'Metric: metres, km/h');
         $page->until(fn (): bool => str_contains($page->text('main'), 'km/h'), 'metres again');
+    }
+
+    public function test_a_phase_and_an_alarm_hang_on_a_value_that_is_chosen_with_its_level(): void
+    {
+        $page = $this->page()->open('/aircraft/4/sense/values')->choose('[aria-label=Units]', 'Imperial: feet, mph');
+        $page->open('/aircraft/4/wire/phases')->named('New phase', 'button')->click();
+        $page->fill('#phase-name', 'High')->choose('#condition-of', 'Highest');
+        $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'Highest above 0 ft'), 'the value');
+        $page->fill('[role=dialog] [aria-label=Level]', '300')->fill('[role=dialog] [aria-label=Hysteresis]', '20');
+        $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'Highest above 300 ft'), 'the level');
+        $page->until(fn (): bool => $page->named('Make the phase', 'button')->isEnabled(), 'the proposal');
+        $page->named('Make the phase', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[data-phase='high']"), 'Highest above 300 ft'), 'the new phase');
+        $when = array_values(array_filter($this->saved(4)->phases, fn ($one): bool => $one->id === 'high'))[0]->when;
+        self::assertEquals(new SensorLevel('highest', true, 91.44, 6.096), $when);
+
+        $page->open('/aircraft/4/sense/alarms')->choose("[aria-label='When Signal low begins']", 'once a value passes a level…');
+        $page->choose('#condition-of', 'Highest')->fill('[role=dialog] [aria-label=Level]', '15');
+        $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'Highest above 15 ft'), 'the level');
+        $page->named('Take it over', 'button')->click();
+        $page->until(fn (): bool => str_contains($page->text("[data-alarm='signal-low']"), 'once Highest above 15 ft'), 'when it begins');
+        $page->until(fn (): bool => $this->saved(4)->sense->call('signal-low')?->after == new SensorLevel('highest', true, 4.572), 'it in the document');
+        $page->choose("[aria-label='When Signal low begins']", 'from the start');
+        $page->until(fn (): bool => $this->saved(4)->sense->call('signal-low')?->after === null, 'it to begin at once');
     }
 
     public function test_a_phrase_is_edited_piece_by_piece_and_heard(): void

@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Program\Condition\ControlAt;
+use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\PhaseEdit;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Compiler;
@@ -38,6 +39,15 @@ final class PhaseEditTest extends TestCase
         self::assertEquals($program->function('roll')?->shapes['launch'], $program->function('roll')?->shapes['speed-run']);
         self::assertArrayNotHasKey('speed-run', $program->function('yaw')?->shapes);
         self::assertSame('speed-run-2', PhaseEdit::add($program, 'Speed run', new ControlAt('left-top', 'away'), 0, 'cruise')->phases[5]->id);
+    }
+
+    public function test_a_phase_like_the_first_one_goes_in_no_circle(): void
+    {
+        // Landing hangs on the brakes; a shape of theirs for the new phase would make the phase hang on itself.
+        $program = PhaseEdit::add(self::petrel(), 'High', new SensorLevel('height', true, 90.0), 0, 'cruise');
+
+        self::assertSame(['cruise'], array_keys($program->function('brake')?->shapes));
+        self::assertSame('high', Compiler::compile($program, Given::transmitter('lamplight-12'))->program->phases[4]->id);
     }
 
     public function test_a_phase_goes_with_its_shapes_unless_something_asks_for_it(): void

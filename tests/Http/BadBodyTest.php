@@ -31,6 +31,7 @@ final class BadBodyTest extends HttpTestCase
             'what is sensed' => ['sense', []],
             'discovery' => ['discovery', ['troubles' => [], 'afresh' => false]],
             'a level' => ['propose/level', ['call' => 'cell-low', 'place' => 0, 'level' => 3.4, 'hysteresis' => 0.1]],
+            'a threshold' => ['threshold', ['sensor' => 'height', 'above' => true, 'level' => 80]],
             'a hold' => ['propose/hold', ['call' => 'cell-low']],
             'an alarm' => ['propose/alarm', ['value' => 'height', 'above' => true, 'level' => 80]],
             'a rehearsal' => ['rehearsal', ['script' => 'first-hover', 'seed' => 1]],

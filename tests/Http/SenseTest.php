@@ -50,6 +50,18 @@ final class SenseTest extends HttpTestCase
         $this->api('GET', '/api/pilot')->assertJsonPath('units', 'imperial');
     }
 
+    public function test_a_telemetry_condition_is_read_and_made_in_the_pilots_unit(): void
+    {
+        $document = $this->demoDocument('Petrel');
+        $document->sense->system = 'imperial';
+        $ask = fn (array $of, int $status = 200) => $this->api('POST', '/api/threshold', ['document' => $document] + $of, $status);
+        $ask(['condition' => ['sensor' => 'height', 'above' => 121.92, 'hysteresis' => 3.048]])->assertJsonPath('level', 400)->assertJsonPath('unit', 'ft')->assertJsonPath('hysteresis', 10)->assertJsonPath('says', 'Height above 400 ft');
+        $ask(['sensor' => 'height', 'above' => false, 'level' => 100])->assertJsonPath('condition', ['sensor' => 'height', 'below' => 30.48]);
+        $ask(['sensor' => 'moon', 'above' => false, 'level' => 100], 422)->assertJsonPath('faults.0.path', 'sensor');
+        $ask(['sensor' => 'height', 'above' => false], 422)->assertJsonPath('faults.0.path', 'level');
+        $ask(['condition' => ['phase' => 'main']], 422)->assertJsonPath('faults.0', ['path' => 'condition', 'says' => 'must be one on a telemetry value']);
+    }
+
     public function test_an_alarm_is_added_held_and_its_change_is_told_in_words(): void
     {
         $added = $this->api('POST', '/api/propose/alarm', ['document' => $this->demoDocument('Petrel'), 'value' => 'climb', 'above' => false, 'level' => -3]);

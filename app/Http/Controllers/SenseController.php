@@ -6,10 +6,13 @@ use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Http\Proposal;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Clips;
+use DuskSwitch\Core\Format\ConditionDecoder;
+use DuskSwitch\Core\Format\ConditionEncoder;
 use DuskSwitch\Core\Format\Node;
 use DuskSwitch\Core\Format\SenseReport;
 use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Signal\Circuit;
@@ -19,6 +22,7 @@ use DuskSwitch\Core\Telemetry\Chain;
 use DuskSwitch\Core\Telemetry\Discovery;
 use DuskSwitch\Core\Telemetry\FoundValue;
 use DuskSwitch\Core\Telemetry\SlotPlan;
+use DuskSwitch\Core\Telemetry\Threshold;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\StandIn\SimulatedBus;
 use Illuminate\Http\JsonResponse;
@@ -73,6 +77,24 @@ final readonly class SenseController
         $circuit = $this->bench->read($body->raw('document'));
 
         return $this->proposal->answer($circuit, (new SlotPlan($circuit->program, $circuit->panel->transmitter, $this->chain($circuit)->sensors))->planned());
+    }
+
+    /** A telemetry condition as its pilot reads it, from the document's or from what was put in. */
+    public function threshold(Request $request): JsonResponse
+    {
+        $given = Body::of($request, ['document', 'condition']);
+        $body = $given->node->has('condition') ? $given : Body::of($request, ['document', 'sensor', 'above', 'level'], ['hysteresis']);
+        $condition = $body->node->at('condition');
+        $read = $condition === null ? null : ConditionDecoder::decode($condition);
+        if ($condition !== null && ! $read instanceof SensorLevel) {
+            $condition->fault('must be one on a telemetry value');
+        }
+        $parts = $read === null ? [$body->need('sensor')->id(), $body->need('above')->flag(), $body->need('level')->number(-1e6, 1e6), $body->node->at('hysteresis')?->number(0, 1e6) ?? 0.0] : [];
+        $body->done();
+        $threshold = new Threshold(Values::of($this->bench->read($body->raw('document'))->program, $this->shelf));
+        $found = $read instanceof SensorLevel ? $read : $threshold->of(...$parts);
+
+        return new JsonResponse(['condition' => ConditionEncoder::encode($found), 'says' => $threshold->say($found), ...$threshold->read($found)]);
     }
 
     /** A level of an alarm, in the pilot's unit. */

@@ -17,6 +17,7 @@ export function usePilotChange() {
     mutationFn: (units: Pilot['units']) => data(PUT('/api/pilot', { body: { units } })),
     onSuccess: (pilot) => {
       client.setQueryData(['pilot'], pilot)
+      for (const key of ['values', 'threshold']) void client.invalidateQueries({ queryKey: [key] })
       rehearsal.forgetWhatWasHeard()
     },
   })

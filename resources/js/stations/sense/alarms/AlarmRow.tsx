@@ -4,9 +4,10 @@ import type { Aircraft, Call, Program, SenseLook, SpokenCall } from '@/api/types
 import { say } from '@/api/voice'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
+import { Level } from '@/parts/Level'
 import { tell } from '@/parts/toast'
 import { changeCall, removeCall, without } from '../edits'
-import { asMoment, moments, ofMoment } from '../moments'
+import { MomentChoice } from '../MomentChoice'
 import { Pace } from '../Pace'
 import { Told } from '../Told'
 
@@ -84,18 +85,18 @@ export function AlarmRow({ alarm, call, checks, document, aircraft }: Props) {
       <div className="mt-1 grid grid-cols-[auto_4.5rem_auto_4.5rem_auto_1fr] items-center gap-x-2 text-muted text-sm">
         <Pace call={call} after="holds for" />
         <span>{(call.repeat ?? 0) === 0 ? '(once),' : ''} speaks</span>
-        <Choice
+        <MomentChoice
           label={`When ${call.name} begins`}
-          value={call.after === undefined ? FROM_THE_START : asMoment(call.after)}
-          placeholder={alarm.after ?? ''}
-          options={[
-            { id: FROM_THE_START, name: 'from the start' },
-            ...moments(document, aircraft).map((one) => ({ ...one, name: `once ${one.name}` })),
-          ]}
-          onChange={(id) =>
+          says="once"
+          value={call.after}
+          words={alarm.after}
+          first={FROM_THE_START}
+          document={document}
+          aircraft={aircraft}
+          onChange={(after) =>
             changeCall(
               call.id,
-              (now) => (id === FROM_THE_START ? (without(now, 'after') as Call) : { ...now, after: ofMoment(id) }),
+              (now) => (after === undefined ? (without(now, 'after') as Call) : { ...now, after }),
               `${call.name}: quiet until`,
             )
           }
@@ -115,23 +116,5 @@ export function AlarmRow({ alarm, call, checks, document, aircraft }: Props) {
         </Button>
       )}
     </li>
-  )
-}
-
-function Level({ label, value, onCommit }: { label: string; value: number; onCommit: (to: number) => void }) {
-  return (
-    <input
-      key={value}
-      aria-label={label}
-      inputMode="decimal"
-      defaultValue={String(value)}
-      onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-      onBlur={(event) => {
-        const typed = Number(event.target.value.replace(',', '.').replace('−', '-'))
-        if (Number.isNaN(typed)) event.target.value = String(value)
-        else if (typed !== value) onCommit(typed)
-      }}
-      className="figures h-8 w-full rounded-lg border border-line bg-deep px-2 text-right text-ink"
-    />
   )
 }

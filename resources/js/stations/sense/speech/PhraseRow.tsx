@@ -5,7 +5,7 @@ import { Choice } from '@/parts/Choice'
 import { keyed } from '@/parts/keyed'
 import { TextField } from '@/parts/TextField'
 import { changeCall, removeCall } from '../edits'
-import { asMoment, moments, ofMoment } from '../moments'
+import { MomentChoice } from '../MomentChoice'
 import { Pace } from '../Pace'
 import { Told } from '../Told'
 
@@ -30,7 +30,6 @@ type Props = {
 export function PhraseRow({ call, spoken, look, document, aircraft, hear }: Props) {
   const put = (says: Token[]) => changeCall(call.id, (now) => ({ ...now, says }), `${call.name}: its words`)
   const swap = (at: number, to: Token) => put(call.says.map((one, index) => (index === at ? to : one)))
-  const moment = asMoment(call.when)
   return (
     <li data-phrase={call.id} className="rounded-xl border border-line bg-raised px-3 py-2">
       <div className="flex items-center gap-2">
@@ -64,15 +63,13 @@ export function PhraseRow({ call, spoken, look, document, aircraft, hear }: Prop
       {!spoken.alarm && (
         <div className="mt-1 grid grid-cols-[3rem_1fr_auto_5.5rem_auto_5.5rem] items-center gap-2 text-muted text-sm">
           <span>when</span>
-          <Choice
+          <MomentChoice
             label={`When ${call.name} is said`}
-            value={moment}
-            placeholder={spoken.when}
-            options={moments(document, aircraft)}
-            onChange={(id) => {
-              const when = ofMoment(id)
-              changeCall(call.id, (now) => ({ ...now, when }), `${call.name}: when`)
-            }}
+            value={call.when}
+            words={spoken.when}
+            document={document}
+            aircraft={aircraft}
+            onChange={(when) => when && changeCall(call.id, (now) => ({ ...now, when }), `${call.name}: when`)}
           />
           <Pace call={call} after="after" />
         </div>

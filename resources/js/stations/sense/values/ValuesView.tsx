@@ -6,7 +6,7 @@ import { Choice } from '@/parts/Choice'
 import { NumberField } from '@/parts/NumberField'
 import { TextField } from '@/parts/TextField'
 import { changeSense, changeValue, free } from '../edits'
-import { asMoment, moments, ofMoment } from '../moments'
+import { MomentChoice } from '../MomentChoice'
 import { Told } from '../Told'
 import type { View } from '../views'
 import { Systems } from './Systems'
@@ -150,17 +150,14 @@ export function ValuesView({ aircraft, document, look }: View) {
                   {value.does === 'timer' && (
                     <div className="mt-1 grid grid-cols-[auto_1fr] items-center gap-x-2 text-sm">
                       <span className="text-muted">runs while</span>
-                      <Choice
+                      <MomentChoice
                         label={`When ${value.name} runs`}
-                        value={asMoment(value.while)}
-                        placeholder={value.while ? 'as the open document says' : 'Choose…'}
-                        options={moments(document, aircraft)}
-                        onChange={(id) =>
-                          changeValue(
-                            value.id,
-                            (now) => ({ ...now, while: ofMoment(id) }),
-                            `${value.name}: when it runs`,
-                          )
+                        value={value.while}
+                        words={shown?.while ?? 'Choose…'}
+                        document={document}
+                        aircraft={aircraft}
+                        onChange={(to) =>
+                          to && changeValue(value.id, (now) => ({ ...now, while: to }), `${value.name}: when it runs`)
                         }
                       />
                     </div>

@@ -7,8 +7,8 @@ import { Dialog } from '@/parts/Dialog'
 import { Field } from '@/parts/Field'
 import { NumberField } from '@/parts/NumberField'
 import { Proposed } from '@/parts/Proposed'
+import { ConditionFields } from '../../conditions/ConditionFields'
 import type { View } from '../views'
-import { ConditionFields } from './ConditionFields'
 
 /** A new phase, with the shapes of another; what it would do is said before it's made. */
 export function NewPhase({ aircraft, document, like, onClose }: View & { like: string; onClose: () => void }) {

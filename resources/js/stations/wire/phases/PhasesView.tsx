@@ -10,9 +10,9 @@ import { NumberField } from '@/parts/NumberField'
 import { TextField } from '@/parts/TextField'
 import { tell } from '@/parts/toast'
 import { percent } from '@/parts/words'
+import { ConditionDialog } from '../../conditions/ConditionDialog'
 import { both } from '../pairs'
 import type { View } from '../views'
-import { ChangeCondition } from './ChangeCondition'
 import { NewPhase } from './NewPhase'
 
 const put = (id: string, change: Partial<Phase>, note: string) =>
@@ -178,11 +178,13 @@ export function PhasesView({ aircraft, document }: View) {
       </div>
       {making && <NewPhase aircraft={aircraft} document={document} like={making} onClose={() => setMaking(null)} />}
       {changing && (
-        <ChangeCondition
+        <ConditionDialog
           aircraft={aircraft}
           document={document}
-          phase={changing}
+          title={`When ${changing.name} is active`}
           words={aircraft.words.phases[changing.id] ?? ''}
+          value={changing.when ?? null}
+          onTake={(when) => put(changing.id, { when }, `${changing.name}: another condition`)}
           onClose={() => setChanging(null)}
         />
       )}

@@ -1,9 +1,11 @@
+import { useValues } from '@/api/sense'
 import type { Aircraft, Condition, Program } from '@/api/types'
 import { isStepped } from '@/api/types'
 import { Choice } from '@/parts/Choice'
 import { Field } from '@/parts/Field'
 import { NumberField } from '@/parts/NumberField'
 import { capital } from '@/parts/words'
+import { Threshold } from './Threshold'
 
 type Props = { aircraft: Aircraft; document: Program; value: Condition | null; onChange: (value: Condition) => void }
 
@@ -21,6 +23,7 @@ export function ConditionFields({ aircraft, document, value, onChange }: Props) 
   const controls = aircraft.transmitterDefinition.controls
   const functions = document.functions ?? []
   const subject = subjectOf(value)
+  const values = useValues(document)
   const options = [
     ...controls.map((one) => ({
       id: `control:${one.id}`,
@@ -33,18 +36,15 @@ export function ConditionFields({ aircraft, document, value, onChange }: Props) 
     ...functions
       .filter((one) => !isStepped(one))
       .map((one) => ({ id: `level:${one.id}`, name: one.name, group: 'A function is past a value' })),
-    // One on telemetry is kept as it stands; its level is in the open document.
-    ...(subject.startsWith('sensor:')
-      ? [{ id: subject, name: subject.slice('sensor:'.length), group: 'A telemetry value' }]
-      : []),
+    ...values.map((one) => ({ id: `sensor:${one.id}`, name: one.name, group: `Telemetry: ${one.from}` })),
     ...Object.keys(document.conditions ?? {}).map((id) => ({ id: `named:${id}`, name: `“${id}”`, group: 'By name' })),
   ]
   const choose = (to: string) => {
     const [kind, id] = to.split(':') as [string, string]
     const control = controls.find((one) => one.id === id)
     const fn = functions.find((one) => one.id === id)
-    if (kind === 'sensor') return
-    if (kind === 'named') onChange(id)
+    if (kind === 'sensor') onChange({ sensor: id, above: 0 })
+    else if (kind === 'named') onChange(id)
     else if (kind === 'control' && control && control.detents[0]) onChange({ control: id, at: control.detents[0] })
     else if (kind === 'control') onChange({ control: id, above: 0 })
     else if (kind === 'step' && fn && isStepped(fn)) onChange({ step: [id, fn.steps.at(-1)?.id ?? ''] })
@@ -99,7 +99,8 @@ function Rest({ aircraft, document, value, onChange }: Omit<Props, 'value'> & { 
       </Field>
     )
   }
-  if (!('above' in value || 'below' in value) || 'sensor' in value) return null
+  if ('sensor' in value) return <Threshold document={document} value={value} onChange={onChange} />
+  if (!('above' in value || 'below' in value)) return null
   const above = 'above' in value
   const level = above ? value.above : value.below
   const put = (isAbove: boolean, to: number) => {

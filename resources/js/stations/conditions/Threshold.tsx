@@ -1,0 +1,64 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { data, POST } from '@/api/client'
+import { said } from '@/api/proposals'
+import type { Condition, Program } from '@/api/types'
+import { Choice } from '@/parts/Choice'
+import { Field } from '@/parts/Field'
+import { Level } from '@/parts/Level'
+import { tell } from '@/parts/toast'
+
+const WAYS = [
+  { id: 'above', name: 'above' },
+  { id: 'below', name: 'below' },
+]
+
+type Props = { document: Program; value: Condition; onChange: (value: Condition) => void }
+
+/** A level of a telemetry value, in the pilot's unit; the core turns it. */
+export function Threshold({ document, value, onChange }: Props) {
+  const { data: read } = useQuery({
+    queryKey: ['threshold', document.sense, value],
+    queryFn: () => data(POST('/api/threshold', { body: { document, condition: value } })),
+    placeholderData: keepPreviousData,
+  })
+  if (!read) return null
+  const put = (change: { above?: boolean; level?: number; hysteresis?: number }) => {
+    const { sensor, above, level, hysteresis } = { ...read, ...change }
+    data(POST('/api/threshold', { body: { document, sensor, above, level, hysteresis } })).then(
+      (answer) => onChange(answer.condition),
+      (problem) => tell(said(problem), { kind: 'problem' }),
+    )
+  }
+  return (
+    <>
+      <Field label="is" htmlFor="threshold-way">
+        <div className="grid grid-cols-[1fr_6rem_3rem] items-center gap-2">
+          <Choice
+            id="threshold-way"
+            label="is"
+            value={read.above ? 'above' : 'below'}
+            options={WAYS}
+            onChange={(way) => put({ above: way === 'above' })}
+          />
+          <Level label="Level" value={read.level} onCommit={(level) => put({ level })} />
+          <span className="text-muted text-sm">{read.unit}</span>
+        </div>
+      </Field>
+      <Field label="lets go" htmlFor="threshold-hysteresis">
+        <div className="grid grid-cols-[1fr_6rem_3rem] items-center gap-2">
+          <span className="text-muted text-sm">back by</span>
+          <Level
+            id="threshold-hysteresis"
+            label="Hysteresis"
+            value={read.hysteresis}
+            onCommit={(hysteresis) => put({ hysteresis })}
+          />
+          <span className="text-muted text-sm">{read.unit}</span>
+        </div>
+      </Field>
+      <p role="status" className="text-muted text-sm">
+        {read.says}. Without telemetry it doesn’t hold.
+      </p>
+    </>
+  )
+}
