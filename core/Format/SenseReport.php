@@ -128,7 +128,7 @@ final readonly class SenseReport
      */
     private function example(Call $call): array
     {
-        $now = array_map(fn (Value $one): float => $one->range === null ? 42.0 : round(($one->range->low + $one->range->high) / 20, 1), $this->values->all);
+        $now = array_map(fn (Value $one): float => $one->range === null || $one->derived ? 42.0 : round(($one->range->low + $one->range->high) / 20, 1), $this->values->all);
         foreach ((new CallEdit($this->circuit->program, $this->values))->levels($call) as $level) {
             $value = $this->values->find($level['sensor']);
             if ($value !== null) {

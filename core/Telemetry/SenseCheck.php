@@ -71,13 +71,12 @@ final readonly class SenseCheck
                 $points[] = ['program', Point::wrong('Announced', "There is no switched function \"{$id}\" to announce.", 'Take it out, or make the function.')];
             }
         }
-        Mentions::of($this->program, function (Condition $one) use (&$points): bool {
-            if ($one instanceof SensorLevel && $this->values->find($one->sensor) === null) {
-                $points[] = ['program', Point::wrong('Condition', "A condition of the program looks at \"{$one->sensor}\", which nothing sends: it never holds.", 'Add the sensor, or choose another value.')];
+        foreach ($this->conditions() as $where => $one) {
+            $point = $this->level("The condition of {$where}", 'hold', 'holds', $one);
+            if ($point !== null) {
+                $points[] = ['program', $point];
             }
-
-            return false;
-        });
+        }
 
         return $points;
     }
@@ -115,7 +114,7 @@ final readonly class SenseCheck
         $points = [];
         foreach ([...ConditionTree::all($call->when), ...$call->after === null ? [] : ConditionTree::all($call->after)] as $one) {
             $points[] = match (true) {
-                $one instanceof SensorLevel => $this->level($call, $one),
+                $one instanceof SensorLevel => $this->level($call->name, 'fire', 'speaks', $one),
                 $one instanceof StepIs => $this->step($call, $one),
                 $one instanceof PhaseIs => in_array($one->phase, array_column($this->program->phases, 'id'), true) ? null : $this->missing($call, "phase \"{$one->phase}\""),
                 $one instanceof FunctionLevel => $this->program->function($one->function) !== null ? null : $this->missing($call, "function \"{$one->function}\""),
@@ -140,11 +139,30 @@ final readonly class SenseCheck
         return Point::wrong('When', "{$call->name} waits for a {$what}, and there is none: it never speaks.", 'Choose something that is there.');
     }
 
-    private function level(Call $call, SensorLevel $one): ?Point
+    /** @return array<string, SensorLevel> what of the program hangs on telemetry, by where it stands */
+    private function conditions(): array
+    {
+        $levels = [];
+        Mentions::of($this->program, function (Condition $one) use (&$levels): bool {
+            if ($one instanceof SensorLevel) {
+                $levels[] = $one;
+            }
+
+            return false;
+        });
+        $by = [];
+        foreach ($levels as $one) {
+            $by[implode(', ', Mentions::of($this->program, fn (Condition $other): bool => $other == $one))] = $one;
+        }
+
+        return $by;
+    }
+
+    private function level(string $who, string $fire, string $speaks, SensorLevel $one): ?Point
     {
         $value = $this->values->find($one->sensor);
         if ($value === null) {
-            return Point::wrong('When', "{$call->name} looks at \"{$one->sensor}\", which nothing sends: it never speaks.", 'Add the sensor, or choose another value.');
+            return Point::wrong('When', "{$who} looks at \"{$one->sensor}\", which nothing sends: it never {$speaks}.", 'Add the sensor, or choose another value.');
         }
         $range = $value->range;
         if ($range === null) {
@@ -152,11 +170,11 @@ final readonly class SenseCheck
         }
         $never = $one->above ? $one->level >= $range->high : $one->level <= $range->low;
         $always = $one->above ? $one->level < $range->low : $one->level > $range->high;
-        $shown = fn (float $base): string => round($value->unit->fromBase($base), 2).' '.$value->unit->shown();
+        $shown = fn (float $base): string => str_replace('-', '−', (string) round($value->unit->fromBase($base), 2)).' '.$value->unit->shown();
 
         return match (true) {
-            $never => Point::wrong('When', "{$call->name} can never fire: {$value->name} goes from {$shown($range->low)} to {$shown($range->high)}, and it waits for ".($one->above ? 'more' : 'less')." than {$shown($one->level)}.", 'Choose a level inside that range.'),
-            $always => Point::wrong('When', "{$call->name} always holds: {$value->name} is never ".($one->above ? 'below' : 'above')." {$shown($one->level)}.", 'Choose a level inside its range.'),
+            $never => Point::wrong('When', "{$who} can never {$fire}: {$value->name} goes from {$shown($range->low)} to {$shown($range->high)}, and it waits for ".($one->above ? 'more' : 'less')." than {$shown($one->level)}.", 'Choose a level inside that range.'),
+            $always => Point::wrong('When', "{$who} always holds: {$value->name} is never ".($one->above ? 'below' : 'above')." {$shown($one->above ? $range->low : $range->high)}.", 'Choose a level inside its range.'),
             default => null,
         };
     }

@@ -21,6 +21,9 @@ final readonly class Values
         'receiver-volts' => ['Receiver supply', Dimension::Voltage, [3.0, 10.0]],
     ];
 
+    /** Volts. */
+    private const FULLEST_CELL = 4.5;
+
     /**
      * @param  array<string, Value>  $all  by id
      * @param  UnitSystem  $system  in which they are read where nothing else is chosen for one
@@ -54,7 +57,7 @@ final readonly class Values
         foreach ($sense->values as $derived) {
             $dimension = self::dimension($derived, $all);
             $upright = in_array($derived->does, [Derivation::Climb, Derivation::EnergyClimb], true) || ($derived->of !== [] && ($all[$derived->of[0]]->upright ?? false) && $dimension === Dimension::Speed);
-            $all[$derived->id] = new Value($derived->id, $derived->name, $dimension, $upright, $unit($derived->id, $dimension, $upright), null, $derived->does->says(), true);
+            $all[$derived->id] = new Value($derived->id, $derived->name, $dimension, $upright, $unit($derived->id, $dimension, $upright), self::range($derived, $all), $derived->does->says(), true);
         }
 
         return new self($all, $system);
@@ -72,6 +75,25 @@ final readonly class Values
         $unit = $this->system->unit($dimension);
 
         return round($unit->fromBase($base)).' '.$unit->shown();
+    }
+
+    /**
+     * Between which ends a value that is worked out stays; null where nothing is known.
+     *
+     * @param  array<string, Value>  $all
+     */
+    private static function range(Derived $derived, array $all): ?Range
+    {
+        $of = ($all[$derived->of[0] ?? ''] ?? null)?->range;
+
+        return match ($derived->does) {
+            Derivation::Least, Derivation::Most => $of,
+            Derivation::Relative => $of === null ? null : new Range($of->low - $of->high, $of->high - $of->low),
+            // No cell that flies holds more (common practice).
+            Derivation::CellAverage => new Range(0.0, self::FULLEST_CELL),
+            Derivation::Bearing, Derivation::WindFrom => new Range(0.0, 360.0),
+            default => null,
+        };
     }
 
     /** @param  array<string, Value>  $all */

@@ -57,7 +57,7 @@ export default function Editor({ kind, start, onClose }: { kind: StoreKind; star
       open
       wide
       title={String(value.name ?? start.name)}
-      says="What it has, needs and can do."
+      says={kind === 'scenarios' ? 'What the pilot does, leg by leg.' : 'What it has, needs and can do.'}
       onClose={onClose}
       foot={
         <>

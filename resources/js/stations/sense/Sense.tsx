@@ -5,6 +5,7 @@ import { useOfDraft } from '@/api/drafts'
 import { usePilot } from '@/api/pilot'
 import { useWorkbench } from '@/api/workbench'
 import { Views } from '@/parts/Views'
+import { Told } from './Told'
 import { VIEWS } from './views'
 
 /** What the aircraft tells, and when it speaks up. */
@@ -24,6 +25,11 @@ export default function Sense() {
   return (
     <div className="flex h-full min-h-0 flex-col">
       <Views label="Views of Sense" base={`/aircraft/${aircraft.id}/sense`} here={here.path} views={views} />
+      {look && (
+        <div className="px-4">
+          <Told checks={look.checks} about="program" />
+        </div>
+      )}
       <div className="min-h-0 flex-1">
         {look ? (
           <Suspense fallback={<p className="p-6 text-muted">◌ Opening…</p>}>

@@ -115,9 +115,10 @@ export function ArrayFieldItemTemplate({ children, buttonsProps, index }: ArrayF
   return (
     <div data-item={`${list}-${index}`} className="flex items-start gap-2 border-line border-b pb-2">
       <div className="min-w-0 flex-1">{children}</div>
-      {buttonsProps.hasMoveUp && (
+      {buttonsProps.hasCopy && (
         <Button
           look="bare"
+          disabled={!buttonsProps.hasMoveUp}
           className="mt-4 px-1.5"
           aria-label={`${inWords(list)} ${index + 1} earlier`}
           onClick={buttonsProps.onMoveUpItem}
