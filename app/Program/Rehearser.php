@@ -7,7 +7,11 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\RehearsalEncoder;
+use DuskSwitch\Core\Kit\Pack;
+use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Sense\Fitted;
 use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\Gps;
 use DuskSwitch\Core\Rehearsal\Recording;
@@ -62,12 +66,22 @@ final readonly class Rehearser
         return $scenario;
     }
 
+    /**
+     * Another pack than the kit's.
+     *
+     * @throws Refused where there's no such one
+     */
+    public function pack(string $id): Pack
+    {
+        return $this->shelf->pack($id) ?? throw Refused::because('pack', "there is no pack \"{$id}\" in Stores; define it there, or leave it out for the kit's");
+    }
+
     /** The flight, flown or taken from those that are kept. */
     public function flight(Circuit $circuit, Scenario $scenario, Setting $setting): Recording
     {
         // What is said and worked out changes nothing of the flight.
         $flown = $circuit->program->with(sense: $circuit->program->sense->with(values: [], calls: []));
-        $key = hash('xxh128', serialize([ProgramEncoder::encode($flown), $circuit->panel->transmitter, $scenario->legs, $setting, Recording::EVERY]));
+        $key = hash('xxh128', serialize([ProgramEncoder::encode($flown), $circuit->panel->transmitter, $scenario->legs, $setting, $this->fitted($flown), Recording::EVERY]));
         $file = "{$this->folder}/{$key}";
         $kept = is_file($file) ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [Recording::class, Sample::class]]) : false;
         if ($kept instanceof Recording) {
@@ -101,6 +115,12 @@ final readonly class Rehearser
         $fixes = Gps::fixes($this->flight($circuit, $scenario, $setting), $circuit->program);
 
         return implode('', array_map(fn (Fix $fix): string => Nmea::write($fix, self::DAY), $fixes));
+    }
+
+    /** @return list<Sensor|Pack|null> what is aboard as it stands in Stores: there it may be edited */
+    private function fitted(Program $program): array
+    {
+        return [$this->shelf->pack($program->aboard->kit->pack ?? ''), ...array_map(fn (Fitted $one): ?Sensor => $this->shelf->sensor($one->sensor), $program->sense->chain)];
     }
 
     private function keep(string $file, Recording $flight): void

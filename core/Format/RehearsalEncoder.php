@@ -40,6 +40,8 @@ final class RehearsalEncoder
             'every' => Recording::EVERY,
             'seconds' => round($flight->seconds(), 1),
             'capacity' => $flight->capacity,
+            'charge' => $setting->charge,
+            'milliwatts' => $setting->milliwatts,
             'truth' => array_map($column, ['east' => 'east', 'north' => 'north', 'height' => 'height', 'speed' => 'speed', 'airspeed' => 'airspeed', 'climb' => 'climb', 'heading' => 'heading', 'cell' => 'cell', 'amperes' => 'amperes', 'used' => 'used']),
             'lost' => self::spans(array_map(fn (array $row): bool => ! $row['linked'], $flight->truth)),
             'sticks' => ['roll' => array_column($flight->sticks, 0), 'pitch' => array_column($flight->sticks, 1), 'throttle' => array_column($flight->sticks, 2), 'yaw' => array_column($flight->sticks, 3)],

@@ -11,12 +11,23 @@ final class Battery
     /** Ohm times mAh of a cell: a small pack has a high resistance. */
     private const RESISTANCE = 16.0;
 
+    /** mAh since power-up: a sensor counts from there, however full the pack is. */
     public float $used = 0.0;
 
     public float $amperes = 0.0;
 
-    /** @param  float  $capacity  mAh */
-    public function __construct(public readonly int $cells, public readonly float $capacity, private readonly float $wear = 1.0) {}
+    /**
+     * @param  float  $capacity  mAh
+     * @param  float  $wear  times the resistance of a new one
+     * @param  float  $charge  share of the capacity that is in it
+     */
+    public function __construct(public readonly int $cells, public readonly float $capacity, private readonly float $wear = 1.0, private readonly float $charge = 1.0) {}
+
+    /** mAh that are in it when nothing is used yet. */
+    public function held(): float
+    {
+        return $this->capacity * $this->charge;
+    }
 
     /** Draws a current for some seconds. */
     public function draw(float $amperes, float $seconds): void
@@ -34,13 +45,13 @@ final class Battery
     /** True where nothing is left. */
     public function isEmpty(): bool
     {
-        return $this->used >= $this->capacity;
+        return $this->used >= $this->held();
     }
 
     /** Volts of a cell without load. */
     public function open(): float
     {
-        $share = $this->used / $this->capacity;
+        $share = 1.0 - $this->charge + $this->used / $this->capacity;
         $before = self::CURVE[0];
         foreach (self::CURVE as $point) {
             if ($share <= $point[0]) {

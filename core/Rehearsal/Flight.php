@@ -41,6 +41,8 @@ final class Flight
 
     private readonly Battery $battery;
 
+    private readonly Radio $radio;
+
     /** @var list<int> channels */
     private readonly array $motors;
 
@@ -72,8 +74,9 @@ final class Flight
         $this->motion = new Motion($this->craft, $setting);
         $this->chance = new Chance($setting->seed);
         $this->instruments = new Instruments($program, $shelf, $this->chance);
-        $pack = $shelf->pack($program->aboard->kit->pack ?? '') ?? self::usualPack($program);
-        $this->battery = new Battery($pack->cells, $pack->capacity, isset($setting->mishaps[Mishap::Cell->value]) ? 1.7 : 1.0);
+        $this->radio = new Radio($setting);
+        $pack = $setting->pack ?? $shelf->pack($program->aboard->kit->pack ?? '') ?? self::usualPack($program);
+        $this->battery = new Battery($pack->cells, $pack->capacity, isset($setting->mishaps[Mishap::Cell->value]) ? 1.7 : 1.0, $setting->charge);
         $this->motors = array_keys(array_intersect(Picture::parts($program), self::MOTORS));
         $this->outputSlots = array_map(fn (Output $one): int => (int) $circuit->layout->output($one->channel) + 1, $program->outputs);
         $functions = array_map(fn (PilotFunction $one): string => $one->id(), $program->functions);
@@ -145,28 +148,19 @@ final class Flight
         }
         usort($events, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return new Recording($samples, $truth, $pulses, $sticks, $events, $this->craft->stall, $this->battery->capacity);
+        return new Recording($samples, $truth, $pulses, $sticks, $events, $this->craft->stall, $this->battery->capacity, $this->battery->held());
     }
 
     /** True while nothing of the transmitter arrives. */
     private function link(float $time, Body $body, Frame $frame): bool
     {
-        $since = $this->setting->since(Mishap::BrownOut, $time);
-        $dark = $since !== null && $since < 2.5;
-        $lost = $dark || $this->budget($time)->margin(max(2.0, hypot($body->distance(), $body->height))) < 0;
+        $lost = $this->radio->isDark($time) || $this->radio->margin($time, $body) < 0;
         if (! $lost) {
             [$this->lostAt, $this->lastHeard] = [null, $frame];
         }
         $this->lostAt ??= $lost ? $time : null;
 
         return $lost;
-    }
-
-    private function budget(float $time): LinkBudget
-    {
-        $since = $this->setting->since(Mishap::Antenna, $time);
-
-        return new LinkBudget($since !== null && $since > 8.0 ? 100.0 : 10.0, lost: $since === null ? 0.0 : LinkBudget::BROKEN);
     }
 
     /** @return list<int|null> in the order of the outputs */
@@ -221,7 +215,7 @@ final class Flight
     /** @return array<string, float> */
     private function telemetry(float $time, Body $body, bool $lost, bool $motor): array
     {
-        $margin = $this->budget($time)->margin(max(2.0, hypot($body->distance(), $body->height))) + 1.5 * $this->chance->normal();
+        $margin = $this->radio->margin($time, $body) + 1.5 * $this->chance->normal();
         $quality = $lost ? 0.0 : max(5.0, min(100.0, 40 + $margin * 5));
         $since = $this->setting->since(Mishap::BrownOut, $time);
         $supply = $since !== null && $since < 0.6 ? 3.3 : 5.0 + 0.02 * $this->chance->normal();

@@ -15,7 +15,7 @@ enum Mishap: string
     public function says(): string
     {
         return match ($this) {
-            self::Antenna => 'The antenna breaks; eight seconds later the pilot raises the power from 10 mW to 100 mW',
+            self::Antenna => 'The antenna breaks; eight seconds later the pilot raises the power to 100 mW',
             self::Gps => 'The GPS loses its satellites',
             self::Cell => 'The pack sags: worn cells',
             self::Silent => 'The first sensor of the chain falls silent',

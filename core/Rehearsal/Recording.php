@@ -15,9 +15,17 @@ final readonly class Recording
      * @param  list<array{east: float, north: float, height: float, speed: float, airspeed: float, climb: float, heading: float, used: float, cell: float, amperes: float, linked: bool, flies: bool}>  $truth
      * @param  list<list<int|null>>  $pulses  µs in the order of the program's outputs
      * @param  list<list<float>>  $sticks  roll, pitch, throttle, yaw
+     * @param  float  $capacity  mAh of the pack when full
+     * @param  float  $held  mAh that were in it at power-up
      * @param  list<array{float, string, string}>  $events  seconds, kind (leg, mishap, ground: came down unasked, unknown: a step that there isn't), words
      */
-    public function __construct(public array $samples, public array $truth, public array $pulses, public array $sticks, public array $events, public float $stall, public float $capacity) {}
+    public function __construct(public array $samples, public array $truth, public array $pulses, public array $sticks, public array $events, public float $stall, public float $capacity, public float $held) {}
+
+    /** Share of the pack's capacity that is left when so many mAh are used. */
+    public function left(float $used): float
+    {
+        return max(0.0, ($this->held - $used) / $this->capacity);
+    }
 
     /** Seconds that it took. */
     public function seconds(): float

@@ -39,7 +39,7 @@ final class Schools
     {
         $row = $at === null ? null : $flight->truth[(int) round($at / Recording::EVERY)] ?? null;
 
-        return new School($id, $name, $at, $row === null ? null : max(0.0, 1 - $row['used'] / $flight->capacity), $says);
+        return new School($id, $name, $at, $row === null ? null : $flight->left($row['used']), $says);
     }
 
     /** @param  callable(array{cell: float, used: float, flies: bool}): bool  $is */

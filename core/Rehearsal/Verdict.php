@@ -38,7 +38,7 @@ final readonly class Verdict
     /** @return list<Remark> the worst first */
     public function remarks(): array
     {
-        $remarks = [...$this->flew(), ...$this->cameDown(), ...$this->script(), ...$this->pack(), ...$this->dips(), ...$this->link(), ...$this->height(), ...$this->stall(), ...$this->voice(), ...$this->never()];
+        $remarks = [...$this->flew(), ...$this->cameDown(), ...$this->script(), ...$this->notFull(), ...$this->pack(), ...$this->dips(), ...$this->link(), ...$this->height(), ...$this->stall(), ...$this->voice(), ...$this->never()];
         $rank = [Level::Wrong->value => 0, Level::Look->value => 1, Level::Fine->value => 2];
         usort($remarks, fn (Remark $a, Remark $b): int => $rank[$a->level->value] <=> $rank[$b->level->value]);
 
@@ -80,6 +80,14 @@ final readonly class Verdict
     }
 
     /** @return list<Remark> */
+    private function notFull(): array
+    {
+        $full = round(100 * $this->flight->left(0.0));
+
+        return $full > 95 ? [] : [new Remark('Pack', Level::Look, "The pack was {$full} % full at power-up. Used capacity counts from 0 there and knows nothing of it: only the voltage tells.", 0.0)];
+    }
+
+    /** @return list<Remark> */
     private function pack(): array
     {
         $last = $this->flight->truth[count($this->flight->truth) - 1] ?? null;
@@ -88,7 +96,7 @@ final readonly class Verdict
         }
         $warns = array_filter($this->said, fn (Said $one): bool => $one->from !== null && $one->offer->priority !== Priority::Note && $this->speaksOf($one->offer->by, Dimension::Voltage, Dimension::Charge, Dimension::Time));
         $first = $warns === [] ? null : min(array_map(fn (Said $one): float => (float) $one->from, $warns));
-        $left = round(100 * max(0.0, 1 - $last['used'] / $this->flight->capacity));
+        $left = round(100 * $this->flight->left($last['used']));
         if ($first === null) {
             $hasOne = array_filter($this->program->sense->calls, fn (Call $one): bool => $one->isAlarm() && $this->speaksOf($one->id, Dimension::Voltage, Dimension::Charge, Dimension::Time)) !== [];
 
@@ -109,7 +117,7 @@ final readonly class Verdict
     {
         $begin = (int) round($from / Recording::EVERY);
         foreach (array_slice($this->flight->truth, $begin) as $index => $row) {
-            if ($row['used'] >= $this->flight->capacity) {
+            if ($row['used'] >= $this->flight->held) {
                 return ($begin + $index) * Recording::EVERY;
             }
         }
@@ -117,7 +125,7 @@ final readonly class Verdict
         $amperes = $flown === [] ? 0.0 : array_sum(array_column($flown, 'amperes')) / count($flown);
         $used = $this->flight->truth[$begin]['used'] ?? 0.0;
 
-        return $amperes > 0 ? $from + ($this->flight->capacity - $used) * 3.6 / $amperes : INF;
+        return $amperes > 0 ? $from + ($this->flight->held - $used) * 3.6 / $amperes : INF;
     }
 
     /**

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Tests\Core\Given;
 use PHPUnit\Framework\TestCase;
 
@@ -61,5 +63,11 @@ abstract class BrowserTestCase extends TestCase
             // Told below with both numbers.
         }
         self::assertSame($pulse, $seen, "channel {$channel}");
+    }
+
+    /** An aircraft's program as it is kept. */
+    protected function saved(int $id): Program
+    {
+        return ProgramDecoder::decode((string) file_get_contents(self::$app->url("/api/aircraft/{$id}/export")));
     }
 }

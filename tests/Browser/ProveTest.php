@@ -2,17 +2,9 @@
 
 namespace DuskSwitch\Tests\Browser;
 
-use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Program\Program;
-
 /** From two real mistakes to "nothing found": findings, states, slots, failsafe, kit, checklists. */
 final class ProveTest extends BrowserTestCase
 {
-    private function saved(int $id): Program
-    {
-        return ProgramDecoder::decode((string) file_get_contents(self::$app->url("/api/aircraft/{$id}/export")));
-    }
-
     public function test_nightjars_two_mistakes_are_found_visited_and_mended(): void
     {
         $page = $this->page()->open('/aircraft/3/prove/findings');

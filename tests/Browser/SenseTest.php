@@ -3,89 +3,12 @@
 namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Core\Format\Nmea;
-use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
-use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Telemetry\Fix;
 
-/** Hear the flight before it happens: chain, values, alarms, speech, rehearsal. */
+/** Hear the flight before it happens: chain, values, alarms, speech. */
 final class SenseTest extends BrowserTestCase
 {
-    private function saved(int $id): Program
-    {
-        $answer = json_decode((string) file_get_contents(self::$app->url("/api/aircraft/{$id}")));
-
-        return ProgramDecoder::decode((string) json_encode($answer->document, JSON_PRESERVE_ZERO_FRACTION));
-    }
-
-    private function flown(int $aircraft, string $flight): Page
-    {
-        $page = $this->page()->open("/aircraft/{$aircraft}/sense/rehearsal");
-        $page->choose('[aria-label=Flight]', $flight);
-        $page->named('Fly it', 'button')->click();
-        $page->find('[data-clock]');
-
-        return $page;
-    }
-
-    public function test_midges_sag_fools_an_alarm_and_the_mend_is_one_click(): void
-    {
-        $page = $this->flown(2, 'Hover, bursts and land');
-        self::assertStringContainsString('Land, three point five volts', $page->text("[aria-label='What is said']"));
-        $sag = "[data-verdict='Sag']";
-        $page->until(fn (): bool => str_contains($page->text($sag), 'the voltage was back before you could land'), 'the verdict');
-        $page->find("{$sag} button:last-of-type")->click();
-        $page->until(fn (): bool => ! $page->has($sag), 'the mend');
-        $page->until(fn (): bool => ! str_contains($page->text("[aria-label='What is said']"), 'Land, three'), 'the words to move without a new flight');
-        $page->until(fn (): bool => ($this->saved(2)->sense->call('cell-low')->hold ?? 0.0) === 3.0, 'it to be saved');
-    }
-
-    public function test_nightjar_loses_its_antenna_is_told_and_comes_home(): void
-    {
-        $page = $this->page()->open('/aircraft/3/sense/rehearsal');
-        $page->choose('[aria-label=Flight]', 'Out to 600 m and back');
-        $page->named('No mishap', 'button')->click();
-        $page->find('[role=dialog] [role=checkbox]')->click();
-        $page->fill("[aria-label='When: antenna']", '85');
-        $page->actions()->sendKeys(null, "\u{E00C}")->perform();
-        $page->named('Fly it', 'button')->click();
-        $page->until(fn (): bool => str_contains($page->text("[data-verdict='Link']"), 'the pilot was told at 1:25'), 'the verdict on the link');
-        self::assertStringContainsString('Signal lost', $page->text("[aria-label='What is said']"));
-        self::assertTrue($page->has("[data-block='no link']"), 'the gap is drawn');
-    }
-
-    public function test_the_timeline_is_scrubbed_by_keyboard_and_the_handheld_follows(): void
-    {
-        $page = $this->flown(4, 'A thermal, found and lost');
-        $time = "[role=slider][aria-label='Time in the flight']";
-        $page->find($time)->sendKeys(str_repeat("\u{E00F}", 15));
-        $page->until(fn (): bool => str_starts_with($page->text('[data-clock]'), '2:30'), 'fifteen steps of ten seconds');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='Now']"), 'Circle in it'), 'the leg');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='What the switches mean now']"), 'Thermal'), 'the handheld to be in the thermal phase');
-        $page->find("[aria-label='Next event']")->click();
-        $page->until(fn (): bool => ! str_starts_with($page->text('[data-clock]'), '2:30.0'), 'the next event');
-        self::assertSame([], $page->barriers(), 'the flown flight can be reached and read');
-        self::assertSame([], $page->tooSmall());
-        $page->find("[data-said='limit'] button")->click();
-        $page->until(fn (): bool => str_contains($page->text('[data-caption]'), 'Height limit, one hundred and twenty'), 'the words of that moment');
-    }
-
-    public function test_it_plays_at_eight_times_and_what_if_moves_the_words_without_a_new_flight(): void
-    {
-        $page = $this->flown(4, 'A thermal, found and lost');
-        $page->choose("[aria-label='How fast']", '8×');
-        $page->named('Play', 'button')->click();
-        $page->until(fn (): bool => (int) substr($page->text('[data-clock]'), 0, 1) >= 1, 'a minute in some eight seconds');
-        $page->named('Pause', 'button')->click();
-        $stands = $page->text('[data-clock]');
-        usleep(300_000);
-        self::assertSame($stands, $page->text('[data-clock]'), 'it stands still');
-
-        $page->choose("[aria-label='What if']", 'Height limit');
-        $page->fill("[aria-label='Level of Height limit']", '60');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='What is said']"), 'Height limit, sixty'), 'the words at another height');
-    }
-
     public function test_a_sensor_is_added_its_clash_is_told_and_its_slots_are_solved(): void
     {
         $page = $this->page()->open('/aircraft/4/sense');
@@ -221,46 +144,5 @@ final class SenseTest extends BrowserTestCase
         $page->find($input)->sendKeys($file);
         $page->until(fn (): bool => str_contains($page->text("[aria-label='GPS sentences'] [role=alert]"), 'line 1: is no sentence'), 'what is wrong');
         unlink($file);
-    }
-
-    public function test_the_voice_pack_and_the_flight_are_taken_away_as_files(): void
-    {
-        $folder = sys_get_temp_dir().'/sense-'.bin2hex(random_bytes(4));
-        mkdir($folder);
-        $page = $this->page(downloads: $folder)->open('/aircraft/1/sense/speech');
-        if ($page->find('[data-voice]')->getAttribute('data-voice') === 'true') {
-            $page->named('Voice pack', 'button')->click();
-            $page->until(fn (): bool => is_file("{$folder}/Dunlin-voice-pack.zip"), 'the voice pack');
-        }
-        $page->open('/aircraft/1/sense/rehearsal')->choose('[aria-label=Flight]', 'Circles in the wind');
-        $page->named('Fly it', 'button')->click();
-        $page->find('[data-clock]');
-        $page->named('GPS as NMEA', 'button')->click();
-        $page->until(fn (): bool => is_file("{$folder}/Dunlin-rehearsal.nmea"), 'the GPS');
-        $page->named('JSON', 'button')->click();
-        $page->until(fn (): bool => is_file("{$folder}/Dunlin-rehearsal.json"), 'the flight');
-        self::assertGreaterThan(100, count(Nmea::read((string) file_get_contents("{$folder}/Dunlin-rehearsal.nmea"))));
-        self::assertSame('dusk-switch/rehearsal', json_decode((string) file_get_contents("{$folder}/Dunlin-rehearsal.json"))->format);
-        array_map(unlink(...), glob("{$folder}/*") ?: []);
-        rmdir($folder);
-    }
-
-    public function test_a_program_that_changed_asks_for_a_new_flight_and_a_new_alarm_does_not(): void
-    {
-        $page = $this->flown(3, 'A learner\'s first hover');
-        $stale = fn (): bool => str_contains($page->text('main'), 'The program has changed since this flight');
-        $page->choose("[aria-label='What if']", 'Height limit');
-        $page->fill("[aria-label='Level of Height limit']", '1');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='What is said']"), 'Height limit, one metre'), 'the words');
-        self::assertFalse($stale());
-
-        $page->find("nav[aria-label='Stations'] a[href$='/wire']")->click();
-        $page->find("[data-end='function:roll'] button")->click();
-        $page->fill('#fn-expo', '12');
-        $page->find("nav[aria-label='Stations'] a[href$='/sense']")->click();
-        $page->find("nav[aria-label='Views of Sense'] a[href$='/rehearsal']")->click();
-        $page->until($stale, 'it to ask for a new flight');
-        $page->named('Fly it', 'button')->click();
-        $page->until(fn (): bool => ! $stale(), 'the new flight');
     }
 }

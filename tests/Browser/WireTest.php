@@ -2,17 +2,9 @@
 
 namespace DuskSwitch\Tests\Browser;
 
-use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Program\Program;
-
 /** Building a program on the loom. */
 final class WireTest extends BrowserTestCase
 {
-    private function saved(int $id): Program
-    {
-        return ProgramDecoder::decode((string) file_get_contents(self::$app->url("/api/aircraft/{$id}/export")));
-    }
-
     public function test_a_light_is_added_from_nothing_to_a_moving_channel(): void
     {
         $page = $this->page()->openAircraft('Tern');

@@ -2,18 +2,11 @@
 
 namespace DuskSwitch\Tests\Browser;
 
-use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Tests\Core\Given;
 
 /** The closer looks of Wire: mixing, shapes, phases, styles, ladder, sheet, and another transmitter. */
 final class WireViewsTest extends BrowserTestCase
 {
-    private function saved(int $id): Program
-    {
-        return ProgramDecoder::decode((string) file_get_contents(self::$app->url("/api/aircraft/{$id}/export")));
-    }
-
     public function test_surfaces_on_the_picture_move_with_the_handheld(): void
     {
         $page = $this->page()->open('/aircraft/4/wire/mixing');

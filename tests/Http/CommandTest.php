@@ -146,7 +146,7 @@ final class CommandTest extends TestCase
 
     public function test_a_rehearsal_that_cannot_be_is_told_with_exit_2(): void
     {
-        foreach (['--script=thermal' => 'script: a Multirotor flies no "thermal"; it flies first-hover', '--fault=gremlins@3' => '"gremlins@3" is none; write it as antenna@60', '--wind=99' => '--wind: must be a number from 0 to 15, not "99"', '--seed=many' => '--seed: must be a number'] as $option => $says) {
+        foreach (['--script=thermal' => 'script: a Multirotor flies no "thermal"; it flies first-hover', '--fault=gremlins@3' => '"gremlins@3" is none; write it as antenna@60', '--wind=99' => '--wind: must be a number from 0 to 15, not "99"', '--seed=many' => '--seed: must be a number', '--pack=brick' => 'pack: there is no pack "brick" in Stores', '--charge=0' => '--charge: must be a number from 10 to 100', '--power=9000' => '--power: must be a number from 1 to 5000'] as $option => $says) {
             $run = $this->artisan('', 'rehearsal:run', 'database/demo/nightjar.json', ...array_unique(['--script=out-and-back', $option]));
             self::assertSame([2, ''], [$run->getExitCode(), $run->getOutput()], $option);
             self::assertStringContainsString($says, $run->getErrorOutput());

@@ -97,6 +97,10 @@ final class SenseTest extends HttpTestCase
         self::assertSame('dusk-switch/rehearsal', $flown['format']);
         self::assertCount(count($flown['truth']['height']), $flown['sticks']['roll']);
         self::assertContains('Sag', array_column($flown['verdict'], 'topic'));
+        $other = $this->api('POST', '/api/rehearsal', ['pack' => 'petrel-3s', 'charge' => 0.5, 'milliwatts' => 25] + $ask)->json();
+        self::assertEquals([2200, 0.5, 25], [$other['capacity'], $other['charge'], $other['milliwatts']]);
+        $this->api('POST', '/api/rehearsal', ['pack' => 'brick'] + $ask, 422)->assertJsonPath('faults.0.path', 'pack');
+        $this->api('POST', '/api/rehearsal', ['charge' => 0] + $ask, 422)->assertJsonPath('faults.0.path', 'charge');
 
         $document = $this->api('POST', '/api/propose/hold', ['document' => $this->demoDocument('Midge'), 'call' => 'cell-low'])->json('document');
         $heard = $this->api('POST', '/api/rehearsal', ['document' => $document, 'heardOnly' => true] + $ask)->json();

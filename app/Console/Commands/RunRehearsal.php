@@ -21,6 +21,9 @@ final class RunRehearsal extends Command
         {--seed=1 : of all that is chance}
         {--wind=3 : m/s}
         {--from=250 : degrees that the wind blows from}
+        {--pack= : the id of a pack, where it is not the one in the kit}
+        {--charge=100 : per cent that the pack is full}
+        {--power=10 : milliwatts that are sent}
         {--fault=* : what goes wrong and when, as antenna@60}';
 
     protected $description = 'Rehearse a flight: the real circuit, alarms and speech on a simulated flight';
@@ -32,7 +35,11 @@ final class RunRehearsal extends Command
             $circuit = $bench->circuit(Source::read($file));
             $script = (string) $this->option('script');
             $scenario = str_ends_with($script, '.json') ? $rehearser->own($circuit, Source::read($script)) : $rehearser->scenario($circuit, $script);
-            $setting = new Setting((int) $this->number('seed', 0, 2_000_000_000), $this->number('wind', 0, 15), $this->number('from', 0, 360), $this->mishaps());
+            $pack = (string) $this->option('pack');
+            $setting = new Setting(
+                (int) $this->number('seed', 0, 2_000_000_000), $this->number('wind', 0, 15), $this->number('from', 0, 360), $this->mishaps(),
+                $pack === '' ? null : $rehearser->pack($pack), $this->number('charge', 10, 100) / 100, $this->number('power', 1, 5000),
+            );
         } catch (Refused $refused) {
             foreach ($refused->faults as $fault) {
                 fwrite(STDERR, "{$file}: {$fault}\n");

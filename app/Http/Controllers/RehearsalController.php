@@ -59,13 +59,17 @@ final readonly class RehearsalController
     /** @return array{Circuit, Scenario, Setting, bool} */
     private function asked(Request $request): array
     {
-        $body = Body::of($request, ['document', 'script', 'seed'], ['wind', 'from', 'mishaps', 'heardOnly']);
+        $body = Body::of($request, ['document', 'script', 'seed'], ['wind', 'from', 'mishaps', 'pack', 'charge', 'milliwatts', 'heardOnly']);
         [$script, $seed] = [$body->need('script')->id(), $body->need('seed')->whole(0, 2_000_000_000)];
         $mishaps = [];
         foreach ($body->node->at('mishaps')?->items(8) ?? [] as $item) {
             self::mishap($item, $mishaps);
         }
-        $setting = new Setting($seed, $body->node->at('wind')?->number(0, 15) ?? 3.0, $body->node->at('from')?->number(0, 360) ?? 250.0, $mishaps);
+        $pack = $body->node->at('pack')?->id();
+        $setting = new Setting(
+            $seed, $body->node->at('wind')?->number(0, 15) ?? 3.0, $body->node->at('from')?->number(0, 360) ?? 250.0, $mishaps,
+            $pack === null ? null : $this->rehearser->pack($pack), $body->node->at('charge')?->number(0.1, 1) ?? 1.0, $body->node->at('milliwatts')?->number(1, 5000) ?? 10.0,
+        );
         $heardOnly = $body->node->at('heardOnly')?->flag() ?? false;
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));

@@ -9,6 +9,10 @@ export type Plan = {
   seed: number
   wind: number
   from: number
+  /** another than the kit's */
+  pack?: string
+  charge: number
+  milliwatts: number
   mishaps: { kind: string; at: number }[]
 }
 

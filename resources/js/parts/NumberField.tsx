@@ -7,7 +7,7 @@ type Props = {
   value: number
   least: number
   most: number
-  unit?: '%' | 's' | '°' | 'm/s' | '×'
+  unit?: '%' | 's' | '°' | 'm/s' | '×' | 'mW'
   onChange: (value: number) => void
 }
 
@@ -17,7 +17,7 @@ const written = (value: number, of: number) => String(Number((value * of).toFixe
 /** A number with its unit, a signal as per cent: typed, or stepped with the arrow keys (Shift for ten). */
 export function NumberField({ id, label, value, least, most, unit = '%', onChange }: Props) {
   const of = unit === '%' ? 100 : 1
-  const small = unit === '%' ? 0.01 : 0.1
+  const small = unit === '%' ? 0.01 : unit === 'mW' ? 1 : 0.1
   const shown = (number: number) => written(number, of)
   const [text, setText] = useState(shown(value))
   const [bad, setBad] = useState(false)

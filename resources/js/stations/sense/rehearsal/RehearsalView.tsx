@@ -21,7 +21,15 @@ export default function RehearsalView({ aircraft, document, look }: View) {
   const mine = state.aircraft === aircraft.id
   const flown = mine ? state.flown : null
   const [plan, setPlan] = useState<Plan>(
-    (mine && state.plan) || { script: look.scenarios[0]?.id ?? '', seed: 1, wind: 3, from: 250, mishaps: [] },
+    (mine && state.plan) || {
+      script: look.scenarios[0]?.id ?? '',
+      seed: 1,
+      wind: 3,
+      from: 250,
+      charge: 1,
+      milliwatts: 10,
+      mishaps: [],
+    },
   )
   const [whatIf, setWhatIf] = useState('')
   const heard = usePlayback(flown)
@@ -96,8 +104,8 @@ export default function RehearsalView({ aircraft, document, look }: View) {
         <div className="m-auto max-w-md px-6 text-center text-muted">
           <p>{look.scenarios.find((one) => one.id === plan.script)?.says}</p>
           <p className="mt-2">
-            The real program, its alarms and its voice on a simulated flight. Choose the wind and what goes wrong, fly
-            it, and listen.
+            The real program, its alarms and its voice on a simulated flight. Choose the wind, the pack and what goes
+            wrong, fly it, and listen.
           </p>
         </div>
       )}
