@@ -68,7 +68,7 @@ final class RehearsalEncoder
             'extent' => self::extent($flight, $values),
             'spans' => (object) array_map(fn (array $spans): array => array_map(fn (array $span): array => [round($span[0], 1), round($span[1], 1)], $spans), $heard->spans),
             'said' => array_map(fn (Said $one): array => [
-                'by' => $one->offer->by, 'at' => round($one->offer->at, 2), 'priority' => $one->offer->priority->value, 'text' => $one->offer->text,
+                'by' => $one->offer->by, 'at' => round($one->offer->at, 2), 'priority' => $one->offer->priority->value, 'text' => $one->offer->text, 'notes' => $one->offer->plays?->notes() ?? [],
                 'from' => $one->from === null ? null : round($one->from, 2), 'to' => $one->to === null ? null : round($one->to, 2), 'dropped' => $one->dropped,
             ], $heard->said),
             'airtime' => ['share' => round($heard->report->share, 4), 'minutes' => $heard->report->minutes, 'dropped' => count($heard->report->dropped), 'late' => count($heard->report->late), 'talkedOver' => count($heard->report->talkedOver)],

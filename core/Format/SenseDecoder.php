@@ -9,6 +9,7 @@ use DuskSwitch\Core\Program\Sense\Derived;
 use DuskSwitch\Core\Program\Sense\Fitted;
 use DuskSwitch\Core\Program\Sense\Priority;
 use DuskSwitch\Core\Program\Sense\Sense;
+use DuskSwitch\Core\Program\Sense\Sound;
 use DuskSwitch\Core\Program\Sense\Token;
 use DuskSwitch\Core\Units\Unit;
 use DuskSwitch\Core\Units\UnitSystem;
@@ -55,14 +56,14 @@ final class SenseDecoder
 
     private static function call(Node $node, Once $ids): Call
     {
-        $node->keys(['id', 'name', 'when', 'says'], ['hold', 'priority', 'repeat', 'after']);
+        $node->keys(['id', 'name', 'when', 'says'], ['hold', 'priority', 'repeat', 'after', 'plays']);
         [$when, $after] = [$node->at('when'), $node->at('after')];
 
         return new Call(
             $ids->id($node), $node->at('name')?->text() ?? '', ConditionDecoder::decode($when ?? new Node('none', '', $node->faults)),
             $node->at('hold')?->number(0, 60) ?? 0.0, $node->at('priority')?->choice(Priority::class) ?? Priority::Note,
             $node->at('repeat')?->number(0, 600) ?? 0.0, $after === null ? null : ConditionDecoder::decode($after),
-            array_map(self::token(...), $node->at('says')?->items(16) ?? []),
+            array_map(self::token(...), $node->at('says')?->items(16) ?? []), $node->at('plays')?->choice(Sound::class),
         );
     }
 

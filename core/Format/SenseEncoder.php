@@ -55,6 +55,7 @@ final class SenseEncoder
             ...$one->priority === Priority::Note ? [] : ['priority' => $one->priority->value],
             ...$one->repeat === 0.0 ? [] : ['repeat' => $one->repeat],
             ...$one->after === null ? [] : ['after' => ConditionEncoder::encode($one->after)],
+            ...$one->plays === null ? [] : ['plays' => $one->plays->value],
             'says' => array_map(self::token(...), $one->says),
         ];
     }

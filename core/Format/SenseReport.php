@@ -10,6 +10,7 @@ use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Sense\Call;
 use DuskSwitch\Core\Program\Sense\Derivation;
 use DuskSwitch\Core\Program\Sense\Fitted;
+use DuskSwitch\Core\Program\Sense\Sound;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Rehearsal\Mishap;
 use DuskSwitch\Core\Rehearsal\Scenario;
@@ -63,6 +64,7 @@ final readonly class SenseReport
             'derivations' => array_map(fn (Derivation $one): array => ['id' => $one->value, 'says' => $one->says(), 'wants' => Wants::inWords($one), 'count' => count(Wants::of($one)), 'several' => Wants::several($one)], Derivation::cases()),
             'announceable' => [...array_map(fn (PilotFunction $one): array => ['id' => $one->id(), 'name' => $one->name()], array_values(array_filter($program->functions, fn (PilotFunction $one): bool => $one instanceof SteppedFunction))), ['id' => 'phase', 'name' => 'Phases']],
             'scenarios' => array_map(fn (Scenario $one): array => ['id' => $one->id, 'name' => $one->name, 'says' => $one->says, 'seconds' => $one->seconds()], array_values(array_filter($scenarios, fn (Scenario $one): bool => $one->isFor($program->family)))),
+            'sounds' => array_map(fn (Sound $one): array => ['id' => $one->value, 'says' => $one->says(), 'notes' => $one->notes()], Sound::cases()),
             'mishaps' => array_map(fn (Mishap $one): array => ['id' => $one->value, 'says' => $one->says()], Mishap::cases()),
         ];
     }
@@ -117,7 +119,7 @@ final readonly class SenseReport
 
         return [
             'id' => $call->id, 'name' => $call->name, 'alarm' => $call->isAlarm(), 'when' => $words->say($call->when), 'after' => $call->after === null ? null : $words->say($call->after),
-            'levels' => (new CallEdit($this->circuit->program, $this->values))->levels($call), 'text' => $text, 'airtime' => (new Airtime($language))->of($text),
+            'levels' => (new CallEdit($this->circuit->program, $this->values))->levels($call), 'text' => $text, 'notes' => $call->plays?->notes() ?? [], 'airtime' => round((new Airtime($language))->of($text, $call->plays), 2),
         ];
     }
 

@@ -3,7 +3,6 @@
 namespace DuskSwitch\Core\Move;
 
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Call;
 use DuskSwitch\Core\Program\Sense\Derived;
 use DuskSwitch\Core\Program\Sense\Fitted;
 use DuskSwitch\Core\Program\Sense\Sense;
@@ -27,7 +26,7 @@ final readonly class MovedSense
             if ($when === null || ($call->after !== null && $after === null)) {
                 $losses[] = "{$call->name} falls silent: what it waits for isn't there";
             } else {
-                $calls[] = new Call($call->id, $call->name, $when, $call->hold, $call->priority, $call->repeat, $after, $call->says);
+                $calls[] = $call->waiting($when, $after);
             }
         }
         $values = array_map(fn (Derived $one): Derived => new Derived($one->id, $one->name, $one->does, $one->of, $one->by, $one->plus, $one->while === null ? null : $this->rewrite->of($one->while)), $sense->values);

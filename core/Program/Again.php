@@ -36,7 +36,7 @@ final class Again
             conditions: array_map($again, $program->conditions),
             sense: $program->sense->with(
                 values: array_map(fn (Derived $one): Derived => new Derived($one->id, $one->name, $one->does, $one->of, $one->by, $one->plus, $maybe($one->while)), $program->sense->values),
-                calls: array_map(fn (Call $one): Call => new Call($one->id, $one->name, $again($one->when), $one->hold, $one->priority, $one->repeat, $maybe($one->after), $one->says), $program->sense->calls),
+                calls: array_map(fn (Call $one): Call => $one->waiting($again($one->when), $maybe($one->after)), $program->sense->calls),
             ),
         );
     }

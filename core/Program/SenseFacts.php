@@ -63,6 +63,7 @@ final readonly class SenseFacts
             'when' => ['when', $this->words->say($one->when)], 'hold' => ['hold', "{$one->hold} s"], 'priority' => ['priority', $one->priority->value],
             'repeat' => ['repeat', $one->repeat === 0.0 ? 'once' : "every {$one->repeat} s"],
             'says' => ['says', implode(' ', array_map(fn (Token $token): string => $token->words ?? "[{$token->value}, {$token->places}".($token->unit ? '' : ', no unit').']', $one->says))],
+            ...$one->plays === null ? [] : ['plays' => ['plays', lcfirst($one->plays->says())]],
             ...$one->after === null ? [] : ['after' => ['quiet until', $this->words->say($one->after)]],
         ];
     }

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Speech;
 
+use DuskSwitch\Core\Program\Sense\Sound;
+
 /** How long a phrase takes: as long as its clip where there is one, else by its syllables. */
 final readonly class Airtime
 {
@@ -13,8 +15,13 @@ final readonly class Airtime
     /** @param  array<string, float>  $clips  seconds by text */
     public function __construct(private Language $language, private array $clips = []) {}
 
-    /** Seconds. */
-    public function of(string $text): float
+    /** Seconds, with what is played before. */
+    public function of(string $text, ?Sound $plays = null): float
+    {
+        return ($plays?->seconds() ?? 0.0) + $this->words($text);
+    }
+
+    private function words(string $text): float
     {
         return $this->clips[$text] ?? ($text === '' ? 0.0 : round(self::BREATH + self::SYLLABLE * $this->language->syllables($text), 2));
     }

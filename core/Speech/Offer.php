@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Speech;
 
 use DuskSwitch\Core\Program\Sense\Priority;
+use DuskSwitch\Core\Program\Sense\Sound;
 
 /** Something that wants to be said. */
 final readonly class Offer
@@ -10,6 +11,7 @@ final readonly class Offer
     /**
      * @param  string  $by  the id of the call, or "step" and "phase" for what is announced
      * @param  float  $at  seconds
+     * @param  Sound|null  $plays  before the words
      */
-    public function __construct(public string $by, public float $at, public Priority $priority, public string $text) {}
+    public function __construct(public string $by, public float $at, public Priority $priority, public string $text, public ?Sound $plays = null) {}
 }

@@ -36,7 +36,7 @@ final readonly class Queue
             }
             usort($waiting, fn (Offer $a, Offer $b): int => [$a->priority->rank(), $a->at] <=> [$b->priority->rank(), $b->at]);
             $next = array_shift($waiting);
-            $end = $now + $this->airtime->of($next->text);
+            $end = $now + $this->airtime->of($next->text, $next->plays);
             $cut = $next->priority === Priority::Note ? $this->cut($offers, $end) : null;
             $said[] = $cut === null ? Said::from($next, $now, $end) : Said::not($next, 'cut short by something critical');
             $free = $cut ?? $end;

@@ -62,7 +62,7 @@ final readonly class Voice
             $since ??= $sample->time;
             $due = $last === null ? $since + $call->hold : ($call->repeat > 0 ? $last + $call->repeat : INF);
             if ($sample->time >= $due - 1e-9) {
-                $offers[] = new Offer($call->id, $sample->time, $call->priority, $phrase->say($call->says, $sample->values));
+                $offers[] = new Offer($call->id, $sample->time, $call->priority, $phrase->say($call->says, $sample->values), $call->plays);
                 $last = $sample->time;
             }
         }

@@ -50,7 +50,7 @@ final readonly class CallEdit
         $new = $this->threshold->of($wanted->sensor, $wanted->above, $level, $hysteresis);
         $when = ConditionTree::again($call->when, fn (Condition $one): Condition => $one == $wanted ? $new : $one) ?? $call->when;
 
-        return $this->with($call, new Call($call->id, $call->name, $when, $call->hold, $call->priority, $call->repeat, $call->after, $call->says));
+        return $this->with($call, $call->waiting($when, $call->after));
     }
 
     /**
@@ -62,7 +62,7 @@ final readonly class CallEdit
     {
         $call = $this->call($id);
 
-        return $this->with($call, new Call($call->id, $call->name, $call->when, max(self::HOLD, $call->hold), $call->priority, $call->repeat, $call->after, $call->says));
+        return $this->with($call, $call->holding(max(self::HOLD, $call->hold)));
     }
 
     /**

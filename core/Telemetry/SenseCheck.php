@@ -182,8 +182,8 @@ final readonly class SenseCheck
     /** @return list<Point> */
     private function phrase(Call $call): array
     {
-        if (array_filter($call->says, fn (Token $one): bool => $one->value !== null || trim($one->words ?? '') !== '') === []) {
-            return [Point::wrong('Phrase', "{$call->name} has nothing to say.", 'Give it words or a value.')];
+        if (array_filter($call->says, fn (Token $one): bool => $one->value !== null || trim($one->words ?? '') !== '') === [] && $call->plays === null) {
+            return [Point::wrong('Phrase', "{$call->name} has nothing to say.", 'Give it words, a value or a sound.')];
         }
         $gone = array_filter($call->says, fn (Token $one): bool => $one->value !== null && $this->values->find($one->value) === null);
 

@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
+use DuskSwitch\Core\Program\Sense\Sound;
 use DuskSwitch\Core\Telemetry\Fix;
 
 /** Hear the flight before it happens: chain, values, alarms, speech. */
@@ -49,6 +50,9 @@ final class SenseTest extends BrowserTestCase
         $page->until(fn (): bool => str_contains((string) json_encode($this->saved(4)->sense->call('highest-high')), '121.92'), 'metres in the document');
         $page->fill("[aria-label='Level of Highest high']", '90000');
         $page->until(fn (): bool => str_contains($page->text("[data-alarm='highest-high']"), 'ninety thousand feet'), 'the new level');
+        $page->choose("[aria-label='Sound of Highest high']", 'Two knocks');
+        $page->until(fn (): bool => $this->saved(4)->sense->call('highest-high')?->plays === Sound::Knock, 'the sound');
+        $page->find("[aria-label='Hear Highest high']")->click();
         $page->find("[aria-label='Remove Highest high']")->click();
         $page->until(fn (): bool => ! $page->has("[data-alarm='highest-high']"), 'it to be gone');
         self::assertTrue($page->has("[data-alarm='cell-low']"));

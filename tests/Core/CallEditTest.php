@@ -76,7 +76,7 @@ final class CallEditTest extends TestCase
         $program = self::program('petrel');
         $held = self::edit($program)->held('limit');
         self::assertSame(3.0, self::call($held, 'limit')->hold);
-        $long = $program->with(sense: $program->sense->with(calls: array_map(fn (Call $one): Call => new Call($one->id, $one->name, $one->when, 12.0, $one->priority, $one->repeat, $one->after, $one->says), $program->sense->calls)));
+        $long = $program->with(sense: $program->sense->with(calls: array_map(fn (Call $one): Call => $one->holding(12.0), $program->sense->calls)));
 
         self::assertSame(12.0, self::call(self::edit($long)->held('limit'), 'limit')->hold);
     }

@@ -33,7 +33,7 @@ final class FlightVerdictTest extends TestCase
             $samples[] = new Sample($time, ['v-volts' => $now['cell'] * 3, 'v-used' => $now['used'], 'link-quality' => $now['linked'] ? 100.0 : 0.0], 'main', [], [], []);
         }
 
-        return new Recording($samples, $truth, [], [], [], $stall, $capacity);
+        return new Recording($samples, $truth, [], [], [], $stall, $capacity, $capacity);
     }
 
     /** @param  list<array<string, mixed>>  $calls */

@@ -12,6 +12,7 @@ final readonly class Call
      * @param  float  $repeat  seconds between two sayings while it goes on; 0 = once
      * @param  Condition|null  $after  quiet until this has held once
      * @param  list<Token>  $says
+     * @param  Sound|null  $plays  before it speaks
      */
     public function __construct(
         public string $id,
@@ -22,7 +23,20 @@ final readonly class Call
         public float $repeat,
         public ?Condition $after,
         public array $says,
+        public ?Sound $plays = null,
     ) {}
+
+    /** The same with other conditions. */
+    public function waiting(Condition $when, ?Condition $after): self
+    {
+        return new self($this->id, $this->name, $when, $this->hold, $this->priority, $this->repeat, $after, $this->says, $this->plays);
+    }
+
+    /** The same with another hold. */
+    public function holding(float $seconds): self
+    {
+        return new self($this->id, $this->name, $this->when, $seconds, $this->priority, $this->repeat, $this->after, $this->says, $this->plays);
+    }
 
     /** True for what warns. */
     public function isAlarm(): bool

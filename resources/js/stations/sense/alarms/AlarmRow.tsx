@@ -1,7 +1,7 @@
 import { Trash2, Volume2 } from 'lucide-react'
 import { edit, propose } from '@/api/proposals'
 import type { Aircraft, Call, Program, SenseLook, SpokenCall } from '@/api/types'
-import { say } from '@/api/voice'
+import { play, say } from '@/api/voice'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Level } from '@/parts/Level'
@@ -18,20 +18,21 @@ const PRIORITIES = [
 ]
 
 const FROM_THE_START = 'from the start'
+const NO_SOUND = 'none'
 
-type Props = { alarm: SpokenCall; call: Call; checks: SenseLook['checks']; document: Program; aircraft: Aircraft }
+type Props = { alarm: SpokenCall; call: Call; look: SenseLook; document: Program; aircraft: Aircraft }
 
 /** One alarm: what it waits for, and how it speaks. Levels are in the pilot's unit; the core turns them. */
-export function AlarmRow({ alarm, call, checks, document, aircraft }: Props) {
+export function AlarmRow({ alarm, call, look, document, aircraft }: Props) {
   const put = async (place: number, level: number, hysteresis: number) => {
     const done = await edit((draft) => propose.level(draft, call.id, place, level, hysteresis), `${call.name}: level`)
     if ('problem' in done) tell(done.problem, { kind: 'problem' })
   }
-  const held = checks.some((one) => one.about === `call:${call.id}` && one.topic === 'Sag')
+  const held = look.checks.some((one) => one.about === `call:${call.id}` && one.topic === 'Sag')
   return (
-    <li data-alarm={call.id} className="rounded-xl border border-line bg-raised px-3 py-2">
-      <div className="flex items-center gap-2">
-        <h3 className="min-w-0 flex-1 truncate font-semibold">{call.name}</h3>
+    <li data-alarm={call.id} className="@container rounded-xl border border-line bg-raised px-3 py-2">
+      <div className="flex flex-wrap items-center gap-2">
+        <h3 className="min-w-0 grow basis-full truncate font-semibold @md:basis-0">{call.name}</h3>
         <div className="w-32">
           <Choice
             label={`Priority of ${call.name}`}
@@ -46,7 +47,12 @@ export function AlarmRow({ alarm, call, checks, document, aircraft }: Props) {
             }
           />
         </div>
-        <Button look="bare" className="px-1.5" aria-label={`Hear ${call.name}`} onClick={() => void say(alarm.text)}>
+        <Button
+          look="bare"
+          className="px-1.5"
+          aria-label={`Hear ${call.name}`}
+          onClick={() => void say(alarm.text, alarm.notes)}
+        >
           <Volume2 size={15} aria-hidden />
         </Button>
         <Button
@@ -58,15 +64,38 @@ export function AlarmRow({ alarm, call, checks, document, aircraft }: Props) {
           <Trash2 size={15} aria-hidden />
         </Button>
       </div>
-      <p className="text-muted text-sm">
-        “{alarm.text}”{alarm.levels.length === 0 && ` when ${alarm.when}`}
-      </p>
+      <div className="mt-1 flex items-center gap-2 text-muted text-sm">
+        <p className="min-w-0 flex-1">
+          “{alarm.text}”{alarm.levels.length === 0 && ` when ${alarm.when}`}
+        </p>
+        <div className="w-44 shrink-0">
+          <Choice
+            label={`Sound of ${call.name}`}
+            value={call.plays ?? NO_SOUND}
+            options={[
+              { id: NO_SOUND, name: 'words alone' },
+              ...look.sounds.map((one) => ({ id: one.id, name: one.says })),
+            ]}
+            onChange={(sound) => {
+              changeCall(
+                call.id,
+                (now) =>
+                  (sound === NO_SOUND
+                    ? without(now, 'plays')
+                    : { ...now, plays: sound as NonNullable<Call['plays']> }) as Call,
+                `${call.name}: its sound`,
+              )
+              void play(look.sounds.find((one) => one.id === sound)?.notes ?? [])
+            }}
+          />
+        </div>
+      </div>
       {alarm.levels.map((level, place) => (
         <div
           key={level.sensor + level.level}
-          className="mt-1 grid grid-cols-[1fr_6rem_auto_5rem] items-center gap-x-2 text-sm"
+          className="mt-1 grid grid-cols-[6rem_1fr_5rem] items-center gap-x-2 text-sm @md:grid-cols-[1fr_6rem_auto_5rem]"
         >
-          <span className="truncate">
+          <span className="col-span-full truncate @md:col-span-1">
             {level.name} {level.above ? 'above' : 'below'}
           </span>
           <Level
@@ -82,27 +111,29 @@ export function AlarmRow({ alarm, call, checks, document, aircraft }: Props) {
           />
         </div>
       ))}
-      <div className="mt-1 grid grid-cols-[auto_4.5rem_auto_4.5rem_auto_1fr] items-center gap-x-2 text-muted text-sm">
+      <div className="mt-1 grid grid-cols-[auto_1fr_auto_1fr] items-center gap-x-2 gap-y-1 text-muted text-sm @md:grid-cols-[auto_4.5rem_auto_4.5rem_auto_1fr]">
         <Pace call={call} after="holds for" />
         <span>{(call.repeat ?? 0) === 0 ? '(once),' : ''} speaks</span>
-        <MomentChoice
-          label={`When ${call.name} begins`}
-          says="once"
-          value={call.after}
-          words={alarm.after}
-          first={FROM_THE_START}
-          document={document}
-          aircraft={aircraft}
-          onChange={(after) =>
-            changeCall(
-              call.id,
-              (now) => (after === undefined ? (without(now, 'after') as Call) : { ...now, after }),
-              `${call.name}: quiet until`,
-            )
-          }
-        />
+        <div className="col-span-3 @md:col-span-1">
+          <MomentChoice
+            label={`When ${call.name} begins`}
+            says="once"
+            value={call.after}
+            words={alarm.after}
+            first={FROM_THE_START}
+            document={document}
+            aircraft={aircraft}
+            onChange={(after) =>
+              changeCall(
+                call.id,
+                (now) => (after === undefined ? (without(now, 'after') as Call) : { ...now, after }),
+                `${call.name}: quiet until`,
+              )
+            }
+          />
+        </div>
       </div>
-      <Told checks={checks} about={`call:${call.id}`} />
+      <Told checks={look.checks} about={`call:${call.id}`} />
       {held && (
         <Button
           className="mt-1"

@@ -70,14 +70,7 @@ export function AlarmsView({ aircraft, document, look }: View) {
           const call = document.sense?.calls?.find((one) => one.id === alarm.id)
           return (
             call && (
-              <AlarmRow
-                key={alarm.id}
-                alarm={alarm}
-                call={call}
-                checks={look.checks}
-                document={document}
-                aircraft={aircraft}
-              />
+              <AlarmRow key={alarm.id} alarm={alarm} call={call} look={look} document={document} aircraft={aircraft} />
             )
           )
         })}

@@ -93,7 +93,7 @@ export default function RehearsalView({ aircraft, document, look }: View) {
             />
             {alarm && call && (
               <ul className="mt-2">
-                <AlarmRow alarm={alarm} call={call} checks={look.checks} document={document} aircraft={aircraft} />
+                <AlarmRow alarm={alarm} call={call} look={look} document={document} aircraft={aircraft} />
               </ul>
             )}
             <Verdict flown={flown} />

@@ -28,7 +28,7 @@ export function usePlayback(flown: Flown | null): Heard | null {
         const next = flown.said.find((one) => one.from !== null && one.from > state.time)
         if (next) void prepare(next.text)
         const last = due.at(-1)
-        if (last && state.time - before < 2) void say(last.text).then(setHeard)
+        if (last && state.time - before < 2) void say(last.text, last.notes).then(setHeard)
       }
       const now = performance.now()
       if (now - moved > FOLLOWS || !state.playing) {

@@ -23,7 +23,7 @@ type Props = {
   look: SenseLook
   document: Program
   aircraft: Aircraft
-  hear: (text: string) => void
+  hear: (text: string, notes: SpokenCall['notes']) => void
 }
 
 /** A phrase as its pieces, each to be changed, and heard at once. */
@@ -45,7 +45,12 @@ export function PhraseRow({ call, spoken, look, document, aircraft, hear }: Prop
           {spoken.when}
         </span>
         <span className="figures text-muted text-sm">{spoken.airtime} s</span>
-        <Button look="bare" className="px-1.5" aria-label={`Hear ${call.name}`} onClick={() => hear(spoken.text)}>
+        <Button
+          look="bare"
+          className="px-1.5"
+          aria-label={`Hear ${call.name}`}
+          onClick={() => hear(spoken.text, spoken.notes)}
+        >
           <Volume2 size={15} aria-hidden />
         </Button>
         <Button

@@ -1,7 +1,7 @@
 import { Download, Plus, Volume2 } from 'lucide-react'
 import { useState } from 'react'
 import { POST } from '@/api/client'
-import type { Call } from '@/api/types'
+import type { Call, SpokenCall } from '@/api/types'
 import { type Heard, say } from '@/api/voice'
 import { Button } from '@/parts/Button'
 import { download } from '@/parts/download'
@@ -21,7 +21,7 @@ const SPOKEN: Record<Heard, string> = {
 export function SpeechView({ aircraft, document, look }: View) {
   const [heard, setHeard] = useState<Heard | null>(null)
   const sense = document.sense ?? {}
-  const hear = (text: string) => void say(text).then(setHeard)
+  const hear = (text: string, notes: SpokenCall['notes'] = []) => void say(text, notes).then(setHeard)
   const announces = sense.announces ?? []
   const add = () => {
     const step = look.announceable.find((one) => one.id !== 'phase')
