@@ -6,6 +6,7 @@ import { useStores, useStoresChange } from '@/api/queries'
 import type { Definition, StoreKind } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { download } from '@/parts/download'
+import { IconButton } from '@/parts/IconButton'
 import { Segments } from '@/parts/Segments'
 import { tell } from '@/parts/toast'
 import { facts } from './facts'
@@ -107,37 +108,13 @@ export default function Stores() {
                 {document.name}{' '}
                 <span className="font-normal text-muted text-sm">{own ? '◆ your own' : '◇ ships with the app'}</span>
               </h2>
+              {own && <IconButton icon={Pencil} label={`Edit ${document.name}`} onClick={() => setEditing(document)} />}
+              <IconButton icon={Copy} label={`Copy ${document.name}`} onClick={() => copy(document)} />
+              <IconButton icon={Download} label={`Export ${document.name}`} onClick={() => give(document)} />
               {own && (
-                <Button
-                  look="bare"
-                  className="px-1.5"
-                  aria-label={`Edit ${document.name}`}
-                  onClick={() => setEditing(document)}
-                >
-                  <Pencil size={15} aria-hidden />
-                </Button>
-              )}
-              <Button
-                look="bare"
-                className="px-1.5"
-                aria-label={`Copy ${document.name}`}
-                onClick={() => copy(document)}
-              >
-                <Copy size={15} aria-hidden />
-              </Button>
-              <Button
-                look="bare"
-                className="px-1.5"
-                aria-label={`Export ${document.name}`}
-                onClick={() => give(document)}
-              >
-                <Download size={15} aria-hidden />
-              </Button>
-              {own && (
-                <Button
-                  look="bare"
-                  className="px-1.5"
-                  aria-label={`Remove ${document.name}`}
+                <IconButton
+                  icon={Trash2}
+                  label={`Remove ${document.name}`}
                   onClick={() =>
                     void change
                       .remove(kind, document.id)
@@ -148,9 +125,7 @@ export default function Stores() {
                       )
                       .catch(fail)
                   }
-                >
-                  <Trash2 size={15} aria-hidden />
-                </Button>
+                />
               )}
             </div>
             <p className="text-muted text-sm">{facts(document).join(' · ')}</p>

@@ -6,6 +6,7 @@ import type {
 } from '@rjsf/utils'
 import { ArrowUp, Copy, Plus, X } from 'lucide-react'
 import { Button } from '@/parts/Button'
+import { IconButton } from '@/parts/IconButton'
 import { capital } from '@/parts/words'
 
 /** "lowThrottle" as one says it. */
@@ -116,35 +117,29 @@ export function ArrayFieldItemTemplate({ children, buttonsProps, index }: ArrayF
     <div data-item={`${list}-${index}`} className="flex items-start gap-2 border-line border-b pb-2">
       <div className="min-w-0 flex-1">{children}</div>
       {buttonsProps.hasCopy && (
-        <Button
-          look="bare"
+        <IconButton
+          icon={ArrowUp}
           disabled={!buttonsProps.hasMoveUp}
-          className="mt-4 px-1.5"
-          aria-label={`${inWords(list)} ${index + 1} earlier`}
+          className="mt-4"
+          label={`${inWords(list)} ${index + 1} earlier`}
           onClick={buttonsProps.onMoveUpItem}
-        >
-          <ArrowUp size={15} aria-hidden />
-        </Button>
+        />
       )}
       {buttonsProps.hasCopy && (
-        <Button
-          look="bare"
-          className="mt-4 px-1.5"
-          aria-label={`Copy ${inWords(list)} ${index + 1}`}
+        <IconButton
+          icon={Copy}
+          className="mt-4"
+          label={`Copy ${inWords(list)} ${index + 1}`}
           onClick={buttonsProps.onCopyItem}
-        >
-          <Copy size={15} aria-hidden />
-        </Button>
+        />
       )}
       {buttonsProps.hasRemove && (
-        <Button
-          look="bare"
-          className="mt-4 px-1.5"
-          aria-label={`Remove ${inWords(list)} ${index + 1}`}
+        <IconButton
+          icon={X}
+          className="mt-4"
+          label={`Remove ${inWords(list)} ${index + 1}`}
           onClick={buttonsProps.onRemoveItem}
-        >
-          <X size={15} aria-hidden />
-        </Button>
+        />
       )}
     </div>
   )

@@ -4,6 +4,7 @@ import type { Aircraft, Call, Program, SenseLook, SpokenCall } from '@/api/types
 import { play, say } from '@/api/voice'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
+import { IconButton } from '@/parts/IconButton'
 import { Level } from '@/parts/Level'
 import { tell } from '@/parts/toast'
 import { changeCall, removeCall, without } from '../edits'
@@ -47,22 +48,8 @@ export function AlarmRow({ alarm, call, look, document, aircraft }: Props) {
             }
           />
         </div>
-        <Button
-          look="bare"
-          className="px-1.5"
-          aria-label={`Hear ${call.name}`}
-          onClick={() => void say(alarm.text, alarm.notes)}
-        >
-          <Volume2 size={15} aria-hidden />
-        </Button>
-        <Button
-          look="bare"
-          className="px-1.5"
-          aria-label={`Remove ${call.name}`}
-          onClick={() => removeCall(call.id, call.name)}
-        >
-          <Trash2 size={15} aria-hidden />
-        </Button>
+        <IconButton icon={Volume2} label={`Hear ${call.name}`} onClick={() => void say(alarm.text, alarm.notes)} />
+        <IconButton icon={Trash2} label={`Remove ${call.name}`} onClick={() => removeCall(call.id, call.name)} />
       </div>
       <div className="mt-1 flex items-center gap-2 text-muted text-sm">
         <p className="min-w-0 flex-1">

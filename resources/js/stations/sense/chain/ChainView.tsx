@@ -2,8 +2,8 @@ import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
 import { edit, propose } from '@/api/proposals'
 import { useStores } from '@/api/queries'
 import type { Sense } from '@/api/types'
-import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
+import { IconButton } from '@/parts/IconButton'
 import { Points } from '@/parts/Points'
 import { Scroller } from '@/parts/Scroller'
 import { tell } from '@/parts/toast'
@@ -88,32 +88,23 @@ export function ChainView({ document, look }: View) {
                   <h3 className="min-w-0 flex-1 truncate font-semibold">
                     {one.name} <span className="font-normal text-muted text-sm">{one.kind}</span>
                   </h3>
-                  <Button
-                    look="bare"
-                    className="px-1.5"
+                  <IconButton
+                    icon={ArrowUp}
                     disabled={index === 0}
-                    aria-label={`${one.name} up`}
+                    label={`${one.name} up`}
                     onClick={() => move(index, -1)}
-                  >
-                    <ArrowUp size={15} aria-hidden />
-                  </Button>
-                  <Button
-                    look="bare"
-                    className="px-1.5"
+                  />
+                  <IconButton
+                    icon={ArrowDown}
                     disabled={index === look.chain.length - 1}
-                    aria-label={`${one.name} down`}
+                    label={`${one.name} down`}
                     onClick={() => move(index, 1)}
-                  >
-                    <ArrowDown size={15} aria-hidden />
-                  </Button>
-                  <Button
-                    look="bare"
-                    className="px-1.5"
-                    aria-label={`Take ${one.name} out`}
+                  />
+                  <IconButton
+                    icon={Trash2}
+                    label={`Take ${one.name} out`}
                     onClick={() => put((now) => now.filter((other) => other.id !== one.id), `${one.name} taken out`)}
-                  >
-                    <Trash2 size={15} aria-hidden />
-                  </Button>
+                  />
                 </div>
                 <p className="flex flex-wrap items-center gap-x-4 text-muted text-sm">
                   <span>

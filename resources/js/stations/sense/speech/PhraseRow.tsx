@@ -2,6 +2,7 @@ import { Plus, Trash2, Volume2, X } from 'lucide-react'
 import type { Aircraft, Call, Program, SenseLook, SpokenCall } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
+import { IconButton } from '@/parts/IconButton'
 import { keyed } from '@/parts/keyed'
 import { TextField } from '@/parts/TextField'
 import { changeCall, removeCall } from '../edits'
@@ -45,22 +46,8 @@ export function PhraseRow({ call, spoken, look, document, aircraft, hear }: Prop
           {spoken.when}
         </span>
         <span className="figures text-muted text-sm">{spoken.airtime} s</span>
-        <Button
-          look="bare"
-          className="px-1.5"
-          aria-label={`Hear ${call.name}`}
-          onClick={() => hear(spoken.text, spoken.notes)}
-        >
-          <Volume2 size={15} aria-hidden />
-        </Button>
-        <Button
-          look="bare"
-          className="px-1.5"
-          aria-label={`Remove ${call.name}`}
-          onClick={() => removeCall(call.id, call.name)}
-        >
-          <Trash2 size={15} aria-hidden />
-        </Button>
+        <IconButton icon={Volume2} label={`Hear ${call.name}`} onClick={() => hear(spoken.text, spoken.notes)} />
+        <IconButton icon={Trash2} label={`Remove ${call.name}`} onClick={() => removeCall(call.id, call.name)} />
       </div>
       <p data-text className="text-teal">
         “{spoken.text}”

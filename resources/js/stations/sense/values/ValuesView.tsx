@@ -1,8 +1,8 @@
 import { Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import type { Derived, Sense } from '@/api/types'
-import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
+import { IconButton } from '@/parts/IconButton'
 import { NumberField } from '@/parts/NumberField'
 import { TextField } from '@/parts/TextField'
 import { changeSense, changeValue, free } from '../edits'
@@ -101,19 +101,16 @@ export function ValuesView({ aircraft, document, look }: View) {
                       {like?.says}
                       {shown?.unit && ` in ${shown.unit}`}
                     </span>
-                    <Button
-                      look="bare"
-                      className="px-1.5"
-                      aria-label={`Remove ${value.name}`}
+                    <IconButton
+                      icon={Trash2}
+                      label={`Remove ${value.name}`}
                       onClick={() =>
                         changeSense(
                           (now) => ({ ...now, values: (now.values ?? []).filter((one) => one.id !== value.id) }),
                           `${value.name} is no longer worked out`,
                         )
                       }
-                    >
-                      <Trash2 size={15} aria-hidden />
-                    </Button>
+                    />
                   </div>
                   {places > 0 && (
                     <div className="mt-1 grid grid-cols-[auto_1fr] items-center gap-x-2 gap-y-1 text-sm">

@@ -2,6 +2,7 @@ import { Trash2 } from 'lucide-react'
 import type { Rung } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
+import { IconButton } from '@/parts/IconButton'
 import { NumberField } from '@/parts/NumberField'
 import { TextField } from '@/parts/TextField'
 import { changeRung, removeRung } from './ladders'
@@ -90,15 +91,12 @@ export function RungRow({ rung, index, count, here, steps, go }: Props) {
         <Button onClick={go} disabled={here}>
           Go here
         </Button>
-        <Button
-          look="bare"
-          className="px-1.5"
-          aria-label={`Remove ${rung.name}`}
+        <IconButton
+          icon={Trash2}
+          label={`Remove ${rung.name}`}
           disabled={count === 1}
           onClick={() => removeRung(index)}
-        >
-          <Trash2 size={16} aria-hidden />
-        </Button>
+        />
       </div>
       <div className="-mt-1 col-span-full">
         <input

@@ -6,6 +6,7 @@ import { edit, propose } from '@/api/proposals'
 import { isStepped, type Phase, type ProportionalFunction, type Shape } from '@/api/types'
 import { workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
+import { IconButton } from '@/parts/IconButton'
 import { NumberField } from '@/parts/NumberField'
 import { TextField } from '@/parts/TextField'
 import { tell } from '@/parts/toast'
@@ -93,41 +94,25 @@ export function PhasesView({ aircraft, document }: View) {
                 onChange={(fade) => put(phase.id, { fade }, `${phase.name} fades in over ${fade} s`)}
               />
               <span className="flex">
-                <Button
-                  look="bare"
-                  className="px-1.5"
-                  aria-label={`${phase.name} further up`}
+                <IconButton
+                  icon={ArrowUp}
+                  label={`${phase.name} further up`}
                   disabled={base || phase === phases[1]}
                   onClick={() => act((now) => propose.movePhase(now, phase.id, -1), `${phase.name} further up`)}
-                >
-                  <ArrowUp size={16} aria-hidden />
-                </Button>
-                <Button
-                  look="bare"
-                  className="px-1.5"
-                  aria-label={`${phase.name} further down`}
+                />
+                <IconButton
+                  icon={ArrowDown}
+                  label={`${phase.name} further down`}
                   disabled={base || phase === phases.at(-1)}
                   onClick={() => act((now) => propose.movePhase(now, phase.id, 1), `${phase.name} further down`)}
-                >
-                  <ArrowDown size={16} aria-hidden />
-                </Button>
-                <Button
-                  look="bare"
-                  className="px-1.5"
-                  aria-label={`New phase like ${phase.name}`}
-                  onClick={() => setMaking(phase.id)}
-                >
-                  <Copy size={16} aria-hidden />
-                </Button>
-                <Button
-                  look="bare"
-                  className="px-1.5"
-                  aria-label={`Remove ${phase.name}`}
+                />
+                <IconButton icon={Copy} label={`New phase like ${phase.name}`} onClick={() => setMaking(phase.id)} />
+                <IconButton
+                  icon={Trash2}
+                  label={`Remove ${phase.name}`}
                   disabled={base}
                   onClick={() => act((now) => propose.removePhase(now, phase.id), `Removed phase ${phase.name}`)}
-                >
-                  <Trash2 size={16} aria-hidden />
-                </Button>
+                />
               </span>
             </li>
           )
