@@ -48,6 +48,7 @@ final class RehearsalTest extends BrowserTestCase
         $page = $this->page()->open('/aircraft/3/sense/rehearsal')->choose('[aria-label=Flight]', 'Hover, bursts and land');
         $page->find("[aria-label^='In what it flies']")->click();
         $page->choose('[aria-label=Pack]', 'Petrel 3 cells 2200')->fill("[aria-label='How full the pack is']", '55')->fill("[aria-label='Transmit power']", '25');
+        self::assertSame([[], []], [$page->barriers(), $page->tooSmall()]);
         $page->actions()->sendKeys(null, "\u{E00C}")->perform();
         $page->until(fn (): bool => str_contains($page->text('main'), '▲ pack 55 %'), 'the summary');
         $page->named('Fly it', 'button')->click();

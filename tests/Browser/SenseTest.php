@@ -90,6 +90,7 @@ final class SenseTest extends BrowserTestCase
         $page->fill('[role=dialog] [aria-label=Level]', '300')->fill('[role=dialog] [aria-label=Hysteresis]', '20');
         $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'Highest above 300 ft'), 'the level');
         $page->until(fn (): bool => $page->named('Make the phase', 'button')->isEnabled(), 'the proposal');
+        self::assertSame([], $page->barriers());
         $page->named('Make the phase', 'button')->click();
         $page->until(fn (): bool => str_contains($page->text("[data-phase='high']"), 'Highest above 300 ft'), 'the new phase');
         $when = array_values(array_filter($this->saved(4)->phases, fn ($one): bool => $one->id === 'high'))[0]->when;

@@ -74,6 +74,7 @@ final class StoresTest extends BrowserTestCase
         $page = $this->page()->open('/aircraft/1/sense/rehearsal');
         $page->find("[aria-label='Your own flight scripts, in Stores']")->click();
         $page->find("[aria-label='Copy Circuits']")->click();
+        self::assertSame([[], []], [$page->barriers(), $page->tooSmall()]);
         $page->fill('#root_name', 'Low circuits')->fill('#root_id', 'low-circuits');
         $page->fill("[data-item='legs-2'] [aria-label='Until, m']", '12');
         $page->find("[aria-label='Copy Legs 6']")->click();

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import type { Proposal } from '@/api/types'
+import { Scroller } from './Scroller'
 
 type Props = { proposal: Proposal | null; problem: string | null; nothing?: string; children?: ReactNode }
 
@@ -28,11 +29,13 @@ export function Proposed({ proposal, problem, nothing = 'This changes nothing.',
       {proposal.changes.length === 0 ? (
         <p className="text-muted">{nothing}</p>
       ) : (
-        <ul data-changes className="max-h-48 overflow-auto rounded-lg border border-line px-3 py-2">
-          {proposal.changes.map((change) => (
-            <li key={change}>{change}</li>
-          ))}
-        </ul>
+        <Scroller label="What changes" className="max-h-48 overflow-auto rounded-lg border border-line px-3 py-2">
+          <ul data-changes>
+            {proposal.changes.map((change) => (
+              <li key={change}>{change}</li>
+            ))}
+          </ul>
+        </Scroller>
       )}
     </div>
   )
