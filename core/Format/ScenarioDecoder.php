@@ -108,13 +108,13 @@ final class ScenarioDecoder
         return false;
     }
 
-    /** @param  array{begins: float, ends: float, rate: float}  $heights */
+    /** @param  array{begins: float, ends: float, meets: float|null, sinks: float}  $heights */
     private static function underground(Family $family, Leg $leg, array $heights): string
     {
-        [$begins, $below, $rate] = [round($heights['begins'], 1), round(-$heights['ends'], 1), round(-$heights['rate'], 2)];
-        $last = floor(10 * $heights['begins'] / -$heights['rate']) / 10;
+        [$begins, $below, $sinks] = [round($heights['begins'], 1), round(-$heights['ends'], 1), round($heights['sinks'], 2)];
+        $meets = floor(10 * ($heights['meets'] ?? 0.0)) / 10;
         $stop = $leg->motor ? ', let it level off with "until"' : '';
 
-        return "goes {$below} m below the ground: a ".strtolower($family->title())." begins it at {$begins} m and sinks {$rate} m/s for {$leg->seconds} s. Let it land with \"until\": 0{$stop}, end it after {$last} s, or climb higher before";
+        return "goes {$below} m below the ground: a ".strtolower($family->title())." begins it at {$begins} m, sinks {$sinks} m/s and meets the ground after {$meets} s of {$leg->seconds}. Let it land with \"until\": 0{$stop}, end it before, or climb higher before";
     }
 }

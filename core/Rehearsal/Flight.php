@@ -113,7 +113,9 @@ final class Flight
                 foreach ($asks->does as $function => $wanted) {
                     $hand = Grasp::reach($this->circuit, array_values($hand), $function, $wanted);
                     $unknown = Grasp::unknown($this->circuit->program, $function, $wanted);
-                    $unknown === null ?: $events[] = [$time, 'unknown', $unknown];
+                    if ($unknown !== null) {
+                        $events[] = [$time, 'unknown', $unknown];
+                    }
                 }
             }
             $power = $this->motion->power($body, $asks);

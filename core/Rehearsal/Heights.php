@@ -11,7 +11,7 @@ final readonly class Heights
     /** So much below the ground is a landing a little too long, not a mistake. */
     private const SLACK = 0.5;
 
-    /** @param  list<array{begins: float, ends: float, rate: float}>  $legs  m and m/s; `ends` is below zero where a leg would go on into the ground */
+    /** @param  list<array{begins: float, ends: float, meets: float|null, sinks: float}>  $legs  m; `ends` is below zero where a leg would go on into the ground, which it `meets` after so many seconds, sinking so many m/s */
     private function __construct(public array $legs) {}
 
     /**
@@ -24,10 +24,16 @@ final readonly class Heights
         $heights = [];
         $height = 0.0;
         foreach ($legs as $leg) {
-            $rate = self::rate($leg, $leg->climb, $craft, $height > 0.0);
-            $ends = self::ends($leg, $craft, $height, $rate);
-            $heights[] = ['begins' => $height, 'ends' => $ends, 'rate' => $rate];
-            $height = max(0.0, $ends);
+            [$begins, $meets, $sinks, $gone] = [$height, null, 0.0, 0.0];
+            foreach (self::stretches($leg, $craft, $height) as [$rate, $seconds]) {
+                $ends = $height + $rate * $seconds;
+                if ($meets === null && $ends < 0.0) {
+                    [$meets, $sinks] = [$gone + $height / -$rate, -$rate];
+                }
+                [$height, $gone] = [$ends, $gone + $seconds];
+            }
+            $heights[] = ['begins' => $begins, 'ends' => $height, 'meets' => $meets, 'sinks' => $sinks];
+            $height = max(0.0, $height);
         }
 
         return new self($heights);
@@ -45,24 +51,29 @@ final readonly class Heights
         return ! $of->lands() && $this->legs[$leg]['ends'] < -self::SLACK;
     }
 
-    /** A climb or a descent is over at its `until`; the air, and the sink of what glides, go on. */
-    private static function ends(Leg $leg, Craft $craft, float $height, float $rate): float
+    /**
+     * A climb or a descent is over at its `until`; the air, and the sink of what glides, go on.
+     *
+     * @return list<array{float, float}> m/s up, and for how many seconds
+     */
+    private static function stretches(Leg $leg, Craft $craft, float $height): array
     {
+        $rate = self::rate($leg, $leg->climb, $craft, $height > 0.0);
         $up = $leg->climb <=> 0.0;
         if ($leg->until === null || $up === 0) {
-            return $height + $rate * $leg->seconds;
+            return [[$rate, $leg->seconds]];
         }
         [$way, $speed] = [$up * ($leg->until - $height), $up * $rate];
         if ($way > 0.0 && $speed * $leg->seconds <= $way) {
-            return $height + $rate * $leg->seconds;
+            return [[$rate, $leg->seconds]];
         }
         $after = self::rate($leg, 0.0, $craft, $height > 0.0 || $rate > 0.0);
         if ($way <= 0.0) {
-            return $height + $after * $leg->seconds;
+            return [[$after, $leg->seconds]];
         }
 
         // Where the air drives it back, the pilot holds the height.
-        return $up * $after < 0.0 ? $leg->until : $leg->until + $after * ($leg->seconds - $way / $speed);
+        return [[$rate, $way / $speed], [$up * $after < 0.0 ? 0.0 : $after, $leg->seconds - $way / $speed]];
     }
 
     private static function rate(Leg $leg, float $climb, Craft $craft, bool $flies): float

@@ -81,7 +81,7 @@ final class StoresTest extends BrowserTestCase
         $page->fill("[data-item='legs-6'] [aria-label='Says']", 'Over the strip')->fill("[data-item='legs-6'] [aria-label='Does']", 'flaps: half, brake: -1');
         $page->fill("[data-item='legs-6'] [aria-label='Climb, m/s']", '-3');
         $page->named('Keep it', 'button')->click();
-        $page->until(fn (): bool => str_contains($page->text("[data-item='legs-6']"), 'goes 6 m below the ground: a plane begins it at 12 m and sinks 3 m/s for 6 s'), 'the fault beside its leg');
+        $page->until(fn (): bool => str_contains($page->text("[data-item='legs-6']"), 'goes 6 m below the ground: a plane begins it at 12 m, sinks 3 m/s and meets the ground after 4 s of 6'), 'the fault beside its leg');
         $page->fill("[data-item='legs-6'] [aria-label='Until, m']", '11');
         $page->named('Keep it', 'button')->click();
         $page->until(fn (): bool => str_contains($page->text("[data-definition='low-circuits']"), '21 legs · plane, flying wing'), 'the script of its own');

@@ -57,7 +57,7 @@ final class BadDefinitionTest extends TestCase
             'a sensor that sends nothing' => [...$gps, fn ($d) => $d->quantities = [], 'quantities', 'there must be at least 1 here'],
             'a value twice' => [...$gps, fn ($d) => $d->quantities[1]->id = 'satellites', 'quantities[1].id', 'there is already a value "satellites"'],
             'an address beyond the bus' => [...$gps, fn ($d) => $d->address = 29, 'address', 'must be from 1 to 28, not 29'],
-            'a script that flies underground' => [...$circuit, fn ($d) => $d->legs[16]->climb = -8, 'legs[16]', 'goes 40 m below the ground: a plane begins it at 40 m and sinks 8 m/s for 10 s. Let it land with "until": 0, let it level off with "until", end it after 5 s, or climb higher before'],
+            'a script that flies underground' => [...$circuit, fn ($d) => $d->legs[16]->climb = -8, 'legs[16]', 'goes 40 m below the ground: a plane begins it at 40 m, sinks 8 m/s and meets the ground after 5 s of 10. Let it land with "until": 0, let it level off with "until", end it before, or climb higher before'],
             'a glide into the ground' => [...$thermal, fn ($d) => $d->legs[4]->lift = -4, 'legs[4]', 'm below the ground: a sailplane begins it at'],
             'a script that stays on the ground' => [...$circuit, fn ($d) => $d->legs = [(object) ['says' => 'Sit', 'seconds' => 9]], 'legs', 'never leave the ground: give one of them a "climb"'],
             'a flight of two hours' => [...$circuit, fn ($d) => array_push($d->legs, (object) ['says' => 'On', 'seconds' => 3600]), 'legs', 's in all; at most 3600 s can be rehearsed'],

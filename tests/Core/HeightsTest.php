@@ -51,6 +51,16 @@ final class HeightsTest extends TestCase
         }
     }
 
+    public function test_when_the_ground_is_met_is_reckoned_stretch_by_stretch(): void
+    {
+        // 20 m: 10 m down at 2 m/s in 5 s, then the glide's own 0.55 m/s takes 18.18 s for the rest.
+        $brakes = new Leg('Brakes', 60, 10, -1.45, motor: false, until: 10.0);
+        $leg = Heights::of([new Leg('Up', 10, 10, 2.0), $brakes], Craft::of(Family::Sailplane))->legs[1];
+
+        self::assertEqualsWithDelta([5.0 + 10.0 / 0.55, 0.55], [$leg['meets'], $leg['sinks']], 1e-9);
+        self::assertNull(Heights::of([new Leg('Up', 10, 10, 2.0)], Craft::of(Family::Plane))->legs[0]['meets']);
+    }
+
     public function test_a_landing_may_be_long(): void
     {
         $land = new Leg('Land', 60, 10, -3.0, until: 0.0);
