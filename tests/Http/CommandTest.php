@@ -138,7 +138,7 @@ final class CommandTest extends TestCase
             $script->legs[4] = ['says' => 'Down', 'seconds' => 30, 'climb' => -2];
             $bad = $fly('midge');
             self::assertSame([2, ''], [$bad->getExitCode(), $bad->getOutput()]);
-            self::assertStringContainsString('legs[4]: goes 58.5 m below the ground', $bad->getErrorOutput());
+            self::assertStringContainsString("{$file}: legs[4]: goes 58.5 m below the ground", $bad->getErrorOutput(), 'the file that is wrong is named');
         } finally {
             @unlink($file);
         }

@@ -30,11 +30,17 @@ final class RunRehearsal extends Command
 
     public function handle(Bench $bench, Rehearser $rehearser): int
     {
-        $file = (string) $this->argument('file');
+        $read = $file = (string) $this->argument('file');
         try {
             $circuit = $bench->circuit(Source::read($file));
             $script = (string) $this->option('script');
-            $scenario = str_ends_with($script, '.json') ? $rehearser->own($circuit, Source::read($script)) : $rehearser->scenario($circuit, $script);
+            if (str_ends_with($script, '.json')) {
+                $read = $script;
+                $scenario = $rehearser->own($circuit, Source::read($script));
+                $read = $file;
+            } else {
+                $scenario = $rehearser->scenario($circuit, $script);
+            }
             $pack = (string) $this->option('pack');
             $setting = new Setting(
                 (int) $this->number('seed', 0, 2_000_000_000), $this->number('wind', 0, 15), $this->number('from', 0, 360), $this->mishaps(),
@@ -42,7 +48,7 @@ final class RunRehearsal extends Command
             );
         } catch (Refused $refused) {
             foreach ($refused->faults as $fault) {
-                fwrite(STDERR, "{$file}: {$fault}\n");
+                fwrite(STDERR, "{$read}: {$fault}\n");
             }
 
             return self::BAD_INPUT;
