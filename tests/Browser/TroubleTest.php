@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+
 /** Two tabs, a refused edit, a lost server: told, and nothing is lost. */
 final class TroubleTest extends BrowserTestCase
 {
@@ -23,6 +25,26 @@ final class TroubleTest extends BrowserTestCase
         $second->saved(3);
         self::assertSame('66', $second->find('#fn-expo')->getAttribute('value'));
         $second->fill('#fn-expo', '44')->saved(4);
+    }
+
+    public function test_what_is_asked_for_while_a_save_is_answered_is_not_lost(): void
+    {
+        $page = $this->page();
+        // A proposal takes two seconds here: the save of the edit before it is answered on the way.
+        (new ChromeDevToolsDriver($page->browser))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<'JS'
+            const real = window.fetch
+            window.fetch = async (asked, ...rest) => {
+                const answer = await real(asked, ...rest)
+                if ((asked.url ?? asked).includes('/api/propose/')) await new Promise((done) => setTimeout(done, 2000))
+                return answer
+            }
+            JS]);
+        $page->open('/aircraft/6/prove/failsafe')->choose("[aria-label='Failsafe of Motor']", 'keeps the last');
+        $page->named('Set a safe one for a plane', 'button')->click();
+        $page->saved(2);
+        $page->until(fn (): bool => str_contains($page->text("[data-failsafe='3']"), '✓ 1000 µs'), 'a closed throttle');
+        $page->saved(3);
+        self::assertStringContainsString('✓', $page->text("[data-failsafe='1']"));
     }
 
     public function test_an_edit_that_cannot_be_is_refused_with_its_path_and_taken_back(): void

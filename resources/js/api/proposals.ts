@@ -65,18 +65,29 @@ export function said(error: unknown): string {
 /** Takes a proposal over as an edit. */
 export const takeOver = (proposal: Proposal, note: string) => workbench.edit(() => proposal.document as Program, note)
 
-/** Proposes for the present draft and takes it over at once; gives what was wrong where it was refused. */
+const TRIES = 3
+
+/**
+ * Proposes for the present draft and takes it over at once; gives what was wrong where it was refused. Where the draft
+ * changed on the way, as when a save is answered, it proposes anew.
+ */
 export async function edit(
   what: (document: Program) => Promise<Proposal>,
   note: string,
 ): Promise<{ proposal: Proposal } | { problem: string }> {
-  const { document } = workbench.state
-  if (!document) return { problem: 'No aircraft is on the bench.' }
+  const bench = workbench.state.aircraft?.id
   try {
-    const proposal = await what(document)
-    if (workbench.state.document !== document) return { problem: 'The program changed meanwhile; try again.' }
-    takeOver(proposal, note)
-    return { proposal }
+    for (let tried = 0; tried < TRIES; tried++) {
+      const { document, aircraft } = workbench.state
+      if (!document) return { problem: 'No aircraft is on the bench.' }
+      if (aircraft?.id !== bench) return { problem: 'Another aircraft is on the bench now.' }
+      const proposal = await what(document)
+      if (workbench.state.document === document) {
+        takeOver(proposal, note)
+        return { proposal }
+      }
+    }
+    return { problem: 'The program changed meanwhile; try again.' }
   } catch (error) {
     return { problem: said(error) }
   }
