@@ -14,6 +14,7 @@ final readonly class Quantity
      * @param  float  $rate  how often it is new, in Hz
      * @param  float  $resolution  its smallest step, in that unit
      * @param  float  $noise  its standard deviation, in that unit
+     * @param  bool  $divided  a rotation to which poles and gear ratio are applied already
      */
-    public function __construct(public string $id, public string $name, public Unit $unit, public Range $range, public float $rate, public float $resolution, public float $noise) {}
+    public function __construct(public string $id, public string $name, public Unit $unit, public Range $range, public float $rate, public float $resolution, public float $noise, public bool $divided = false) {}
 }

@@ -101,6 +101,8 @@ final readonly class SenseCheck
                 $value === null => Point::wrong('Value', "{$derived->name} looks at \"{$id}\", which nothing sends.", 'Add the sensor, or choose another value.'),
                 in_array($id, $later, true) => Point::wrong('Value', "{$derived->name} looks at {$value->name}, which is worked out after it.", "Move it behind {$value->name}."),
                 $wanted !== null && $value->dimension !== $wanted => Point::wrong('Value', "{$derived->name} wants {$words}; {$value->name} is a {$value->dimension->value}.", "Choose a {$wanted->value} there."),
+                // Common practice.
+                $value->divided && $derived->does === Derivation::Scale && ($derived->by ?? 1.0) !== 1.0 => Point::wrong('Value', "{$derived->name} divides {$value->name} again: {$value->from} has applied poles and gear ratio, and they are applied once only.", "Set the factor to 1, or take {$derived->name} out."),
                 default => null,
             };
         }

@@ -15,6 +15,7 @@ final readonly class Value
      * @param  Range|null  $range  in the base unit; null where nothing is known
      * @param  string  $from  where it comes from, in words
      * @param  bool  $derived  it is worked out
+     * @param  bool  $divided  a rotation to which poles and gear ratio are applied already
      */
-    public function __construct(public string $id, public string $name, public Dimension $dimension, public bool $upright, public Unit $unit, public ?Range $range, public string $from, public bool $derived) {}
+    public function __construct(public string $id, public string $name, public Dimension $dimension, public bool $upright, public Unit $unit, public ?Range $range, public string $from, public bool $derived, public bool $divided = false) {}
 }

@@ -50,7 +50,7 @@ final readonly class Values
                 $upright = $dimension === Dimension::Speed && $quantity->range->low < 0;
                 $all[$id] = new Value(
                     $id, $quantity->name, $dimension, $upright, $unit($id, $dimension, $upright),
-                    new Range($quantity->unit->toBase($quantity->range->low), $quantity->unit->toBase($quantity->range->high)), $sensor->name ?? '', false,
+                    new Range($quantity->unit->toBase($quantity->range->low), $quantity->unit->toBase($quantity->range->high)), $sensor->name ?? '', false, $quantity->divided,
                 );
             }
         }

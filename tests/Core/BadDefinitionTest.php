@@ -68,6 +68,7 @@ final class BadDefinitionTest extends TestCase
             'a switch told nothing' => [...$circuit, fn ($d) => $d->legs[1]->does = [(object) ['function' => 'arm']], 'legs[1].does[0]', 'needs either a "step"'],
             'a switch told twice' => [...$circuit, fn ($d) => $d->legs[1]->does[1]->function = 'arm', 'legs[1].does[1].function', 'there is already something that it does with "arm"'],
             'a family that there isn\'t' => [...$circuit, fn ($d) => $d->families = ['kite'], 'families[0]', 'must be one of multirotor'],
+            'a height that is geared' => [...$gps, fn ($d) => $d->quantities[3]->divided = true, 'quantities[3].divided', 'are applied to a rotation only, in rpm'],
             'a regulator that takes' => [...$heron, fn ($d) => $d->gives = -1, 'gives', 'must be from 0'],
         ];
     }

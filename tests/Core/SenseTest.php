@@ -89,6 +89,7 @@ final class SenseTest extends TestCase
             'a value of nothing' => ['petrel', fn ($s) => $s->values[1]->of = ['moon-volts'], 'Value: Cell looks at "moon-volts", which nothing sends'],
             'a value of the wrong kind' => ['petrel', fn ($s) => $s->values[1]->of = ['vario-height'], 'Value: Cell wants the pack\'s voltage; Height is a length'],
             'too few values' => ['nightjar', fn ($s) => $s->values[2]->of = ['keel-latitude'], 'Value: Distance is worked out of latitude and longitude; 1 are given'],
+            'poles and gear ratio twice' => ['rook', fn ($s) => $s->values[] = (object) ['id' => 'rotor', 'name' => 'Head speed', 'does' => 'scale', 'of' => ['esc-rotor'], 'by' => 0.1], 'Value: Head speed divides Rotor speed again: Heron speed controller block has applied poles and gear ratio, and they are applied once only'],
             'a value before what it needs' => ['petrel', fn ($s) => $s->values[0]->of = ['highest'], 'Value: Height looks at Highest, which is worked out after it'],
             'a timer that never runs' => ['midge', function ($s): void {
                 unset($s->values[0]->while);

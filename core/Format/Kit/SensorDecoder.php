@@ -41,10 +41,14 @@ final class SensorDecoder
 
     private static function quantity(Node $node, Once $ids): Quantity
     {
-        $node->keys(['id', 'name', 'unit', 'range', 'rate'], ['resolution', 'noise']);
+        $node->keys(['id', 'name', 'unit', 'range', 'rate'], ['resolution', 'noise', 'divided']);
         $range = $node->at('range')?->range(-1e6, 1e6) ?? new Range(0, 1);
         if ($range->low >= $range->high) {
             $node->at('range')?->fault("goes from {$range->low} to {$range->high}: nothing fits in between; the lower one comes first");
+        }
+        $divided = $node->at('divided');
+        if ($divided !== null && $node->at('unit')?->choice(Unit::class) !== Unit::Turn) {
+            $divided->fault('poles and gear ratio are applied to a rotation only, in rpm; take it out');
         }
         $resolution = $node->at('resolution')?->number(0, 1e5) ?? 0.0;
         if ($resolution > $range->high - $range->low) {
@@ -53,7 +57,7 @@ final class SensorDecoder
 
         return new Quantity(
             $ids->id($node), $node->at('name')?->text(30) ?? '', $node->at('unit')?->choice(Unit::class) ?? Unit::One,
-            $range, $node->at('rate')?->number(0.05, 100) ?? 1.0, $resolution, $node->at('noise')?->number(0, 1e5) ?? 0.0,
+            $range, $node->at('rate')?->number(0.05, 100) ?? 1.0, $resolution, $node->at('noise')?->number(0, 1e5) ?? 0.0, $divided?->flag() ?? false,
         );
     }
 }
