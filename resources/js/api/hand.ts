@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react'
+import { Store, useStore } from './store'
 import type { Axis, Inputs } from './types'
 
 export type Hand = {
@@ -10,52 +10,39 @@ export type Hand = {
 const REST: Hand = { axes: {}, controls: {}, trims: {} }
 
 /** What the pilot's hand does on the handheld; what isn't here is at rest. */
-class HandStore {
-  hand: Hand = REST
-  private readonly watchers = new Set<() => void>()
-
-  watch = (watcher: () => void) => {
-    this.watchers.add(watcher)
-    return () => this.watchers.delete(watcher)
-  }
-
-  private set(hand: Hand) {
-    this.hand = hand
-    for (const watcher of this.watchers) watcher()
-  }
-
+class HandStore extends Store<Hand> {
   axes(axes: Partial<Record<Axis, number>>) {
-    this.set({ ...this.hand, axes: { ...this.hand.axes, ...axes } })
+    this.set({ axes: { ...this.state.axes, ...axes } })
   }
 
   axesAtRest(axes: Axis[]) {
-    const left = { ...this.hand.axes }
+    const left = { ...this.state.axes }
     for (const axis of axes) delete left[axis]
-    this.set({ ...this.hand, axes: left })
+    this.set({ axes: left })
   }
 
   control(id: string, value: number | string) {
-    this.set({ ...this.hand, controls: { ...this.hand.controls, [id]: value } })
+    this.set({ controls: { ...this.state.controls, [id]: value } })
   }
 
   trim(axis: Axis, value: number) {
-    this.set({ ...this.hand, trims: { ...this.hand.trims, [axis]: value } })
+    this.set({ trims: { ...this.state.trims, [axis]: value } })
   }
 
   /** Goes into a state as a whole. */
   go(hand: { axes: Record<string, number>; controls: Record<string, number | string> }) {
-    this.set({ axes: hand.axes, controls: hand.controls, trims: this.hand.trims })
+    this.set({ axes: hand.axes, controls: hand.controls })
   }
 
   rest = () => this.set(REST)
 
   get inputs(): Inputs {
-    return this.hand as Inputs
+    return this.state as Inputs
   }
 }
 
-export const hand = new HandStore()
+export const hand = new HandStore(REST)
 
 export function useHand(): Hand {
-  return useSyncExternalStore(hand.watch, () => hand.hand)
+  return useStore(hand)
 }

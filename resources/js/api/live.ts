@@ -1,6 +1,6 @@
-import { useSyncExternalStore } from 'react'
 import { data, Lost, POST } from './client'
 import { hand } from './hand'
+import { Store, useStore } from './store'
 import type { Live, Program } from './types'
 import { workbench } from './workbench'
 
@@ -24,9 +24,7 @@ function channelsOnly(document: Program): Program {
 }
 
 /** Asks the core for the frame of the present hand and program: one request in flight, the newest wins. */
-class LiveStore {
-  state: State = { frame: null, lost: false }
-  private readonly watchers = new Set<() => void>()
+class LiveStore extends Store<State> {
   private inFlight = false
   private stale = false
   private aircraft: number | null = null
@@ -38,6 +36,7 @@ class LiveStore {
   private again: number | undefined
 
   constructor() {
+    super({ frame: null, lost: false })
     hand.watch(() => this.stir())
     workbench.watch(() => {
       const id = workbench.state.aircraft?.id ?? null
@@ -49,16 +48,6 @@ class LiveStore {
       }
       this.stir()
     })
-  }
-
-  watch = (watcher: () => void) => {
-    this.watchers.add(watcher)
-    return () => this.watchers.delete(watcher)
-  }
-
-  private set(change: Partial<State>) {
-    this.state = { ...this.state, ...change }
-    for (const watcher of this.watchers) watcher()
   }
 
   /** What more the frame should tell: why an output is where it is, where a function's dot stands. */
@@ -130,5 +119,5 @@ const live = new LiveStore()
 export const focusLive = (explain: number | undefined, fn: string | undefined) => live.focus(explain, fn)
 
 export function useLive(): State {
-  return useSyncExternalStore(live.watch, () => live.state)
+  return useStore(live)
 }

@@ -1,5 +1,5 @@
-import { useSyncExternalStore } from 'react'
 import { data, Lost, POST } from './client'
+import { Store, useStore } from './store'
 import type { Program, Proof } from './types'
 import { workbench } from './workbench'
 
@@ -9,15 +9,14 @@ const QUIET_MS = 250
 const RETRY_MS = 1500
 
 /** The proof of the present draft: asked for after each edit, one request in flight, the newest wins. */
-class ProofStore {
-  state: State = { proof: null, busy: false }
-  private readonly watchers = new Set<() => void>()
+class ProofStore extends Store<State> {
   private asked: Program | null = null
   private inFlight = false
   private timer: number | undefined
   private aircraft: number | null = null
 
   constructor() {
+    super({ proof: null, busy: false })
     workbench.watch(() => {
       const id = workbench.state.aircraft?.id ?? null
       if (id !== this.aircraft) {
@@ -27,16 +26,6 @@ class ProofStore {
       }
       if (workbench.shown && workbench.shown !== this.asked) this.soon(this.asked ? QUIET_MS : 0)
     })
-  }
-
-  watch = (watcher: () => void) => {
-    this.watchers.add(watcher)
-    return () => this.watchers.delete(watcher)
-  }
-
-  private set(state: State) {
-    this.state = state
-    for (const watcher of this.watchers) watcher()
   }
 
   private soon(ms: number) {
@@ -50,13 +39,13 @@ class ProofStore {
     if (!document || this.inFlight || document === this.asked) return
     this.inFlight = true
     this.asked = document
-    this.set({ ...this.state, busy: true })
+    this.set({ busy: true })
     try {
       const proof = await data(POST('/api/prove', { body: { document } }))
       if (id === this.aircraft) this.set({ proof, busy: false })
     } catch (error) {
       // A draft that the core refuses is told where it's saved; the last proof stays.
-      this.set({ ...this.state, busy: false })
+      this.set({ busy: false })
       if (error instanceof Lost) {
         this.asked = null
         this.soon(RETRY_MS)
@@ -70,5 +59,5 @@ class ProofStore {
 const store = new ProofStore()
 
 export function useProof(): State {
-  return useSyncExternalStore(store.watch, () => store.state)
+  return useStore(store)
 }

@@ -1,6 +1,6 @@
-import { useSyncExternalStore } from 'react'
 import { data, POST } from './client'
 import { said } from './proposals'
+import { Store, useStore } from './store'
 import type { Flown, Program, Rehearsal } from './types'
 
 /** What to fly, and in what. */
@@ -45,20 +45,7 @@ const flyable = (document: Program) => {
 }
 
 /** The flight that was rehearsed last; it stays while the pilot looks at other views. */
-class RehearsalStore {
-  state: State = NOTHING
-  private readonly watchers = new Set<() => void>()
-
-  watch = (watcher: () => void) => {
-    this.watchers.add(watcher)
-    return () => this.watchers.delete(watcher)
-  }
-
-  private set(change: Partial<State>) {
-    this.state = { ...this.state, ...change }
-    for (const watcher of this.watchers) watcher()
-  }
-
+class RehearsalStore extends Store<State> {
   async fly(aircraft: number, document: Program, plan: Plan) {
     this.set({ aircraft, plan, busy: true, problem: null })
     try {
@@ -94,8 +81,8 @@ class RehearsalStore {
   }
 }
 
-export const rehearsal = new RehearsalStore()
+export const rehearsal = new RehearsalStore(NOTHING)
 
 export function useRehearsal(): State {
-  return useSyncExternalStore(rehearsal.watch, () => rehearsal.state)
+  return useStore(rehearsal)
 }

@@ -1,5 +1,5 @@
-import { useSyncExternalStore } from 'react'
 import { data, Lost, POST, PUT, Refusal } from './client'
+import { Store, useStore } from './store'
 import type { Aircraft, Conflict, Problem, Program } from './types'
 
 type Saving = 'saved' | 'unsaved' | 'saving' | 'refused' | 'lost'
@@ -17,22 +17,10 @@ const QUIET_MS = 450
 const RETRY_MS = 1500
 
 /** The aircraft on the bench: its program, edits, autosave, undo, conflicts. One at a time, outside React. */
-class Workbench {
-  state: State = { aircraft: null, document: null, saving: 'saved', problem: null, conflict: null }
-  private readonly watchers = new Set<() => void>()
+class Workbench extends Store<State> {
   private timer: number | undefined
   private note = 'Edited'
   private underway: Promise<Aircraft | null> = Promise.resolve(null)
-
-  watch = (watcher: () => void) => {
-    this.watchers.add(watcher)
-    return () => this.watchers.delete(watcher)
-  }
-
-  private set(change: Partial<State>) {
-    this.state = { ...this.state, ...change }
-    for (const watcher of this.watchers) watcher()
-  }
 
   /** Puts an aircraft, as the server told it, on the bench. An edit of the one before is saved first. */
   put(aircraft: Aircraft) {
@@ -171,8 +159,14 @@ class Workbench {
   }
 }
 
-export const workbench = new Workbench()
+export const workbench = new Workbench({
+  aircraft: null,
+  document: null,
+  saving: 'saved',
+  problem: null,
+  conflict: null,
+})
 
 export function useWorkbench(): State {
-  return useSyncExternalStore(workbench.watch, () => workbench.state)
+  return useStore(workbench)
 }
