@@ -71,7 +71,7 @@ final readonly class SenseCheck
                 $points[] = ['program', Point::wrong('Announced', "There is no switched function \"{$id}\" to announce.", 'Take it out, or make the function.')];
             }
         }
-        foreach ($this->conditions() as $where => $one) {
+        foreach ($this->conditions() as [$where, $one]) {
             $point = $this->level("The condition of {$where}", 'hold', 'holds', $one);
             if ($point !== null) {
                 $points[] = ['program', $point];
@@ -141,23 +141,19 @@ final readonly class SenseCheck
         return Point::wrong('When', "{$call->name} waits for a {$what}, and there is none: it never speaks.", 'Choose something that is there.');
     }
 
-    /** @return array<string, SensorLevel> what of the program hangs on telemetry, by where it stands */
+    /** @return list<array{string, SensorLevel}> what of the program hangs on telemetry, with where it stands */
     private function conditions(): array
     {
         $levels = [];
         Mentions::of($this->program, function (Condition $one) use (&$levels): bool {
-            if ($one instanceof SensorLevel) {
+            if ($one instanceof SensorLevel && ! in_array($one, $levels, false)) {
                 $levels[] = $one;
             }
 
             return false;
         });
-        $by = [];
-        foreach ($levels as $one) {
-            $by[implode(', ', Mentions::of($this->program, fn (Condition $other): bool => $other == $one))] = $one;
-        }
 
-        return $by;
+        return array_map(fn (SensorLevel $level): array => [implode(', ', Mentions::of($this->program, fn (Condition $one): bool => $one == $level)), $level], $levels);
     }
 
     private function level(string $who, string $fire, string $speaks, SensorLevel $one): ?Point

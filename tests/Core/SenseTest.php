@@ -97,6 +97,7 @@ final class SenseTest extends TestCase
             'an alarm that can never fire' => ['petrel', fn ($s) => $s->calls[2]->when->below = 0.0, 'When: Signal low can never fire: Link quality goes from 0 % to 100 %, and it waits for less than 0 %'],
             'an alarm that always does' => ['rook', fn ($s) => $s->calls[2]->when->below = 12.0, 'When: Regulator low always holds: Regulator is never above 9 V'],
             'a pack\'s voltage asked of a cell' => ['petrel', fn ($s) => $s->calls[0]->when->below = 10.5, 'When: Cell low always holds: Cell is never above 4.5 V'],
+            'the first of two levels in a phase' => ['petrel', fn ($s, $d) => $d->phases[2]->when = (object) ['all' => [(object) ['sensor' => 'moon', 'above' => 1], (object) ['sensor' => 'highest', 'above' => 50]]], 'When: The condition of phase Launch looks at "moon"'],
             'a phase that can never be' => ['petrel', fn ($s, $d) => $d->phases[2]->when = (object) ['sensor' => 'highest', 'above' => 12000], 'When: The condition of phase Launch can never hold: Highest goes from −9500 m to 9500 m, and it waits for more than 12000 m'],
             'an alarm on a step that isn\'t there' => ['dunlin', fn ($s) => $s->calls[5]->when->step = ['tune', 'loud'], 'When: Auto-tune is on waits for a step "loud" of "tune"'],
             'a phrase with nothing to say' => ['petrel', fn ($s) => $s->calls[0]->says = [], 'Phrase: Cell low has nothing to say'],
