@@ -47,8 +47,7 @@ final readonly class Rehearser
         if ($found?->isFor($family)) {
             return $found;
         }
-        $flown = array_filter($this->scenarios->scenarios(), fn (Scenario $one): bool => $one->isFor($family));
-        throw Refused::because('script', "a {$family->title()} flies no \"{$id}\"; it flies ".implode(', ', array_column($flown, 'id')));
+        throw Refused::because('script', "a {$family->title()} flies no \"{$id}\"; it flies ".implode(', ', array_column($this->scenarios->scenarios($family), 'id')));
     }
 
     /**

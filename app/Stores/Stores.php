@@ -12,6 +12,7 @@ use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Kit\SpeedController;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Kit\Transmitters;
+use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Units\UnitSystem;
@@ -86,9 +87,9 @@ final class Stores implements Scenarios, Shelf, Transmitters
         return $found instanceof Scenario ? $found : null;
     }
 
-    public function scenarios(): array
+    public function scenarios(Family $family): array
     {
-        return array_values(array_filter(array_map($this->scenario(...), $this->idsOf(Kind::Scenarios))));
+        return array_values(array_filter(array_map($this->scenario(...), $this->idsOf(Kind::Scenarios)), fn (?Scenario $one): bool => $one?->isFor($family) === true));
     }
 
     public function ids(): array

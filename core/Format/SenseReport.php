@@ -14,6 +14,7 @@ use DuskSwitch\Core\Program\Sense\Sound;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Rehearsal\Mishap;
 use DuskSwitch\Core\Rehearsal\Scenario;
+use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Speech\Airtime;
 use DuskSwitch\Core\Speech\English;
@@ -42,10 +43,10 @@ final readonly class SenseReport
     }
 
     /**
-     * @param  list<Scenario>  $scenarios  all that there are; those of the family are shown
+     * @param  Scenarios  $scenarios  of which those of the family are shown
      * @return array<string, mixed>
      */
-    public function all(array $scenarios): array
+    public function all(Scenarios $scenarios): array
     {
         $program = $this->circuit->program;
         $transmitter = $this->circuit->panel->transmitter;
@@ -63,7 +64,7 @@ final readonly class SenseReport
             'calls' => array_map($this->call(...), $program->sense->calls),
             'derivations' => array_map(fn (Derivation $one): array => ['id' => $one->value, 'says' => $one->says(), 'wants' => Wants::inWords($one), 'count' => count(Wants::of($one)), 'several' => Wants::several($one)], Derivation::cases()),
             'announceable' => [...array_map(fn (PilotFunction $one): array => ['id' => $one->id(), 'name' => $one->name()], array_values(array_filter($program->functions, fn (PilotFunction $one): bool => $one instanceof SteppedFunction))), ['id' => 'phase', 'name' => 'Phases']],
-            'scenarios' => array_map(fn (Scenario $one): array => ['id' => $one->id, 'name' => $one->name, 'says' => $one->says, 'seconds' => $one->seconds()], array_values(array_filter($scenarios, fn (Scenario $one): bool => $one->isFor($program->family)))),
+            'scenarios' => array_map(fn (Scenario $one): array => ['id' => $one->id, 'name' => $one->name, 'says' => $one->says, 'seconds' => $one->seconds()], $scenarios->scenarios($program->family)),
             'sounds' => array_map(fn (Sound $one): array => ['id' => $one->value, 'says' => $one->says(), 'notes' => $one->notes()], Sound::cases()),
             'mishaps' => array_map(fn (Mishap $one): array => ['id' => $one->value, 'says' => $one->says()], Mishap::cases()),
         ];

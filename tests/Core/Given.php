@@ -11,10 +11,8 @@ use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Differences;
 use DuskSwitch\Core\Program\Facts;
-use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Proof\Evidence;
-use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\Frame;
@@ -32,12 +30,6 @@ final class Given
     public static function shelf(): Stores
     {
         return new Stores(new Shipped(self::DEMO.'/stores'));
-    }
-
-    /** @return list<Scenario> those that a family flies */
-    public static function scenarios(Family $family): array
-    {
-        return array_values(array_filter(self::shelf()->scenarios(), fn (Scenario $one): bool => $one->isFor($family)));
     }
 
     /** What the proof looks at, with the kit that the program names. */

@@ -73,7 +73,7 @@ final class HeightsTest extends TestCase
     {
         foreach (Given::demos() as [$demo]) {
             $circuit = Given::circuit(Given::demo($demo));
-            foreach (Given::scenarios($circuit->program->family) as $scenario) {
+            foreach (Given::shelf()->scenarios($circuit->program->family) as $scenario) {
                 $legs = Heights::of($scenario->legs, Craft::of($circuit->program->family))->legs;
                 $flown = max(array_column((new Flight($circuit, Given::shelf(), $scenario, new Setting(1)))->fly()->truth, 'height'));
 

@@ -95,7 +95,7 @@ final class SenseEverywhereTest extends TestCase
                     }
                 }
             });
-            $report = (new SenseReport(Compiler::compile($program, Given::transmitter($program->transmitter)), Given::shelf()))->all(Given::shelf()->scenarios());
+            $report = (new SenseReport(Compiler::compile($program, Given::transmitter($program->transmitter)), Given::shelf()))->all(Given::shelf());
             $ids = array_column($report['values'], 'id');
             foreach ($report['calls'] as $call) {
                 foreach ($call['levels'] as $level) {

@@ -38,7 +38,7 @@ final readonly class SenseController
         $body = Body::of($request, ['document']);
         $body->done();
 
-        return new JsonResponse([...(new SenseReport($this->bench->read($body->raw('document')), $this->shelf))->all($scenarios->scenarios()), 'voice' => $this->clips->hasVoice()]);
+        return new JsonResponse([...(new SenseReport($this->bench->read($body->raw('document')), $this->shelf))->all($scenarios), 'voice' => $this->clips->hasVoice()]);
     }
 
     /** Discovery on the simulated bus. */
