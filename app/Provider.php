@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App;
 
+use DuskSwitch\App\Database\Connector;
 use DuskSwitch\App\Program\Clips;
 use DuskSwitch\App\Program\Rehearser;
 use DuskSwitch\App\Stores\Own;
@@ -19,6 +20,7 @@ final class Provider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind('db.connector.sqlite', Connector::class);
         $this->app->singleton(Stores::class, fn () => new Stores(new Shipped(database_path('demo/stores')), new Own));
         $this->app->bind(Shelf::class, Stores::class);
         $this->app->bind(Transmitters::class, Stores::class);

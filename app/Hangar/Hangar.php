@@ -2,13 +2,17 @@
 
 namespace DuskSwitch\App\Hangar;
 
+use Closure;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Revision;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Program\Program;
 use Illuminate\Support\Facades\DB;
 
-/** The aircraft and the revisions of their programs. Revisions are only ever added. */
+/**
+ * The aircraft and the revisions of their programs. Revisions are only ever added. Whatever changes an aircraft names the
+ * revision that it was decided on; that is checked inside the transaction that makes the change.
+ */
 final class Hangar
 {
     /** A new aircraft with its first revision. */
@@ -23,32 +27,34 @@ final class Hangar
     }
 
     /**
-     * Adds a revision on top of the one that the edit was based on. Nothing is added where nothing changed.
+     * Adds a revision on top of the one that the edit was based on. Nothing is added where nothing changed, nor
+     * where the aircraft has moved on from the same edit of the same revision: its answer was lost on the way.
      *
      * @throws Conflict where the aircraft has moved on; the edit is kept aside
      */
     public function save(Aircraft $aircraft, int $base, Program $program, string $note): Aircraft
     {
         $document = ProgramEncoder::encode($program);
-        $conflict = null;
-        DB::transaction(function () use ($aircraft, $base, $program, $document, $note, &$conflict): void {
+        $conflict = DB::transaction(function () use ($aircraft, $base, $program, $document, $note): ?Conflict {
             $aircraft->refresh();
             $current = $aircraft->current();
             if ($current->document === $document) {
-                return;
+                return null;
             }
-            $revision = $aircraft->revisions()->create([
+            $moved = $aircraft->head !== $base;
+            $revision = ($moved ? $this->sameEdit($aircraft, $base, $document) : null) ?? $aircraft->revisions()->create([
                 'number' => (int) $aircraft->revisions()->max('number') + 1,
                 'parent' => $base,
                 'document' => $document,
                 'note' => $note,
-                'aside' => $aircraft->head !== $base,
+                'aside' => $moved,
             ]);
-            if ($aircraft->head === $base) {
-                $aircraft->update([...$this->label($program), 'head' => $revision->number]);
-            } else {
-                $conflict = new Conflict($base, $current, $revision);
+            if ($moved) {
+                return new Conflict($base, $current, $revision);
             }
+            $aircraft->update([...$this->label($program), 'head' => $revision->number]);
+
+            return null;
         });
         if ($conflict !== null) {
             throw $conflict;
@@ -71,10 +77,60 @@ final class Hangar
         return $aircraft->revisions()->where('parent', $aircraft->head)->where('aside', false)->orderByDesc('number')->first();
     }
 
-    /** Makes a revision the present one. */
-    public function turnTo(Aircraft $aircraft, Revision $revision, Program $program): void
+    /**
+     * Makes a revision the present one.
+     *
+     * @throws Conflict where the aircraft isn't at $base any more
+     */
+    public function turnTo(Aircraft $aircraft, int $base, Revision $revision, Program $program): void
     {
-        $aircraft->update([...$this->label($program), 'head' => $revision->number]);
+        $this->at($aircraft, $base, fn () => $aircraft->update([...$this->label($program), 'head' => $revision->number]));
+    }
+
+    /**
+     * Takes an aircraft out of the hangar; {@see self::restore()} brings it back.
+     *
+     * @throws Conflict where the aircraft isn't at $base any more
+     */
+    public function delete(Aircraft $aircraft, int $base): void
+    {
+        $this->at($aircraft, $base, fn () => $aircraft->delete());
+    }
+
+    /**
+     * Brings a deleted aircraft back; one that is there stays as it is.
+     *
+     * @throws Conflict where it isn't at $base: it was brought back and changed before
+     */
+    public function restore(int $id, int $base): Aircraft
+    {
+        $aircraft = Aircraft::withTrashed()->findOrFail($id);
+        $this->at($aircraft, $base, fn () => $aircraft->restore());
+
+        return $aircraft;
+    }
+
+    /** Does something to an aircraft that stands at a revision: looked at and done in one transaction. */
+    private function at(Aircraft $aircraft, int $base, Closure $change): void
+    {
+        $conflict = DB::transaction(function () use ($aircraft, $base, $change): ?Conflict {
+            $found = Aircraft::withTrashed()->findOrFail($aircraft->id);
+            $aircraft->setRawAttributes($found->getAttributes(), true);
+            if ($aircraft->head !== $base) {
+                return new Conflict($base, $aircraft->current());
+            }
+            $change();
+
+            return null;
+        });
+        if ($conflict !== null) {
+            throw $conflict;
+        }
+    }
+
+    private function sameEdit(Aircraft $aircraft, int $base, string $document): ?Revision
+    {
+        return $aircraft->revisions()->where('parent', $base)->where('document', $document)->orderByDesc('number')->first();
     }
 
     /** @return array{name: string, family: string, transmitter: string} */

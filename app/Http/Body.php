@@ -11,6 +11,9 @@ use Illuminate\Http\Request;
 /** The JSON body of a request, read once, with the path of what is wrong. */
 final readonly class Body
 {
+    /** More than a pilot can ever save, and what every machine can count to. */
+    private const MOST_REVISIONS = 2_000_000_000;
+
     private function __construct(private mixed $value, public Node $node) {}
 
     /**
@@ -41,6 +44,12 @@ final readonly class Body
     public function raw(string $key): mixed
     {
         return $this->value->{$key} ?? null;
+    }
+
+    /** The revision that something was decided on, under `base`. */
+    public function base(): int
+    {
+        return $this->need('base')->whole(1, self::MOST_REVISIONS);
     }
 
     /**

@@ -2,12 +2,15 @@
 
 namespace DuskSwitch\App\Http;
 
+use DuskSwitch\App\Database\Busy;
 use DuskSwitch\App\Hangar\Conflict;
+use DuskSwitch\App\Http\Middleware\Headers;
 use DuskSwitch\Core\Fault\Fault;
 use DuskSwitch\Core\Fault\Refused;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Symfony\Component\ErrorHandler\Error\FatalError;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -22,6 +25,12 @@ final class Problems
         $exceptions->render(function (Throwable $problem, Request $request): ?JsonResponse {
             if (! $request->is('api/*')) {
                 return null;
+            }
+            if ($problem instanceof FatalError) {
+                return self::ended($problem);
+            }
+            if (Busy::is($problem)) {
+                return self::busy();
             }
             $status = $problem instanceof HttpExceptionInterface ? $problem->getStatusCode() : 500;
 
@@ -43,6 +52,33 @@ final class Problems
         ], $status);
     }
 
+    /** The database was written to by somebody else for so long that it was given up. */
+    private static function busy(): JsonResponse
+    {
+        return self::retry('Somebody else is writing to the database. Nothing was changed; try again in a second.');
+    }
+
+    /** PHP ended the request: it ran too long, or took too much memory. No middleware sees this answer any more. */
+    private static function ended(FatalError $problem): JsonResponse
+    {
+        $answer = match (true) {
+            str_contains($problem->getMessage(), 'execution time') => self::retry('This took too long, so it was ended. Nothing was changed; a smaller program takes less.'),
+            str_contains($problem->getMessage(), 'memory size') => self::retry('This takes more memory than there is for one answer, so it was ended. Nothing was changed.'),
+            default => self::say(500, 'Something went wrong in Dusk Switch itself. Your last saved revision is safe; the log says more.'),
+        };
+        Headers::put($answer);
+
+        return $answer;
+    }
+
+    private static function retry(string $message): JsonResponse
+    {
+        $answer = self::say(503, $message);
+        $answer->headers->set('Retry-After', '1');
+
+        return $answer;
+    }
+
     private static function refused(Refused $refused): JsonResponse
     {
         $count = count($refused->faults);
@@ -56,7 +92,7 @@ final class Problems
             'message' => $conflict->getMessage(),
             'base' => $conflict->base,
             'current' => self::version($conflict->current),
-            'aside' => self::version($conflict->aside),
+            'aside' => $conflict->aside === null ? null : self::version($conflict->aside),
         ], 409);
     }
 

@@ -13,7 +13,8 @@ final class App
 
     public readonly int $port;
 
-    public function __construct()
+    /** @param  array<string, string>  $env  other settings of its server */
+    public function __construct(private readonly array $env = [])
     {
         $this->folder = sys_get_temp_dir().'/dusk-'.bin2hex(random_bytes(6));
         mkdir($this->folder);
@@ -33,14 +34,13 @@ final class App
             'DUSK_DATABASE' => "{$this->folder}/dusk.sqlite",
             'APP_CONFIG_CACHE' => "{$this->folder}/config.php",
             'APP_ROUTES_CACHE' => "{$this->folder}/routes.php",
-            'PHP_CLI_SERVER_WORKERS' => '4',
+            'DUSK_RUN_FOLDER' => "{$this->folder}/serve",
+            ...$this->env,
         ];
         foreach ([['data:prepare'], ['config:cache'], ['route:cache']] as $command) {
             (new Process([PHP_BINARY, 'artisan', ...$command, '-q'], $root, $env, timeout: 60))->mustRun();
         }
-        $options = ['-q', '-d', 'post_max_size=0', '-d', 'opcache.enable=1', '-d', 'display_errors=stderr'];
-        // A session of its own: the server's workers outlive it unless the whole group is ended.
-        $this->server = new Process(['setsid', PHP_BINARY, ...$options, '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'public/index.php'], $root, $env, timeout: null);
+        $this->server = new Process(['serve/run', (string) $this->port], $root, $env, timeout: null);
         $this->server->start();
         Ports::await($this->port, $this->server);
     }
@@ -48,20 +48,19 @@ final class App
     /** As when the pilot closes the laptop: the data stays. */
     public function stop(): void
     {
-        $pid = $this->server?->getPid();
-        if ($pid !== null) {
-            posix_kill(-$pid, SIGTERM);
-        }
-        $this->server?->stop(2);
+        $this->server?->stop(5, SIGTERM);
         $this->server = null;
+    }
+
+    /** The folder of its data. */
+    public function folder(): string
+    {
+        return $this->folder;
     }
 
     public function __destruct()
     {
         $this->stop();
-        foreach (glob("{$this->folder}/*") ?: [] as $file) {
-            @unlink($file);
-        }
-        @rmdir($this->folder);
+        (new Process(['rm', '-rf', $this->folder]))->run();
     }
 }

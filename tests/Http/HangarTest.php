@@ -47,22 +47,45 @@ final class HangarTest extends HttpTestCase
     public function test_renaming_is_a_revision(): void
     {
         $id = $this->aircraft()->id;
-        $renamed = $this->api('PATCH', "/api/aircraft/{$id}", ['name' => 'Nachtschwalbe „Nr. 2“']);
+        $renamed = $this->api('PATCH', "/api/aircraft/{$id}", ['name' => 'Nachtschwalbe „Nr. 2“', 'base' => 1]);
 
         $renamed->assertJson(['name' => 'Nachtschwalbe „Nr. 2“', 'revision' => 2, 'undo' => 'Renamed Nightjar to Nachtschwalbe „Nr. 2“']);
         self::assertSame('Nightjar', $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 2])->json('name'));
-        $this->api('PATCH', "/api/aircraft/{$id}", ['name' => str_repeat('x', 61)], 422);
+        $this->api('PATCH', "/api/aircraft/{$id}", ['name' => str_repeat('x', 61), 'base' => 1], 422);
     }
 
     public function test_a_deleted_aircraft_can_be_brought_back(): void
     {
         $id = $this->aircraft()->id;
-        $this->api('DELETE', "/api/aircraft/{$id}");
+        $this->api('DELETE', "/api/aircraft/{$id}", ['base' => 1]);
         $this->api('GET', "/api/aircraft/{$id}", status: 404);
         self::assertCount(5, $this->api('GET', '/api/aircraft')->json('aircraft'));
 
-        $this->api('POST', "/api/aircraft/{$id}/restore")->assertJson(['name' => 'Nightjar']);
+        $this->api('POST', "/api/aircraft/{$id}/restore", ['base' => 1])->assertJson(['name' => 'Nightjar']);
         self::assertCount(6, $this->api('GET', '/api/aircraft')->json('aircraft'));
+    }
+
+    public function test_what_was_decided_on_an_old_revision_is_not_done(): void
+    {
+        $id = $this->aircraft()->id;
+        $this->api('PATCH', "/api/aircraft/{$id}", ['name' => 'Moth', 'base' => 1]);
+
+        $late = $this->api('DELETE', "/api/aircraft/{$id}", ['base' => 1], 409);
+        $late->assertJson(['base' => 1, 'aside' => null, 'current' => ['revision' => 2, 'document' => ['name' => 'Moth']]]);
+        self::assertStringContainsString('is at revision 2 now, not 1', $late->json('message'));
+        $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 1], 409)->assertJson(['aside' => null]);
+        $this->api('POST', "/api/aircraft/{$id}/redo", ['base' => 1], 409);
+        $this->api('POST', "/api/aircraft/{$id}/revisions/1/take", ['base' => 1], 409);
+        self::assertSame('Moth', $this->api('GET', "/api/aircraft/{$id}")->json('name'), 'nothing of it was done');
+        $aside = $this->api('PATCH', "/api/aircraft/{$id}", ['name' => 'Owl', 'base' => 1], 409);
+        $aside->assertJson(['current' => ['revision' => 2], 'aside' => ['revision' => 3, 'document' => ['name' => 'Owl']]]);
+
+        $this->api('DELETE', "/api/aircraft/{$id}", ['base' => 2]);
+        $this->api('POST', "/api/aircraft/{$id}/restore", ['base' => 1], 409);
+        $this->api('GET', "/api/aircraft/{$id}", status: 404);
+        $this->api('POST', "/api/aircraft/{$id}/restore", ['base' => 2])->assertJson(['name' => 'Moth']);
+        $this->api('DELETE', "/api/aircraft/{$id}", (object) [], 422)->assertJsonPath('faults.0.path', 'base');
+        $this->api('DELETE', "/api/aircraft/{$id}", ['base' => 1e300], 422);
     }
 
     public function test_a_program_goes_out_and_comes_in_byte_for_byte(): void
@@ -108,7 +131,7 @@ final class HangarTest extends HttpTestCase
     {
         $id = $this->aircraft()->id;
         foreach ([['Origin' => 'http://evil.example'], ['Host' => 'rebound.example'], ['Origin' => 'null'], ['Sec-Fetch-Site' => 'cross-site'], ['Origin' => 'http://127.0.0.1:9']] as $headers) {
-            $this->send('DELETE', "/api/aircraft/{$id}", '', 403, ['Host' => '127.0.0.1:8710', ...$headers]);
+            $this->send('DELETE', "/api/aircraft/{$id}", '{"base": 1}', 403, ['Host' => '127.0.0.1:8710', ...$headers]);
         }
         self::assertSame(6, Aircraft::count());
         $this->send('GET', '/api/aircraft', '', 200, ['Host' => '127.0.0.1:8710', 'Origin' => 'http://127.0.0.1:8710', 'Sec-Fetch-Site' => 'same-origin']);

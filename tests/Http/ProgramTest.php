@@ -46,7 +46,7 @@ final class ProgramTest extends HttpTestCase
         $back = $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 3]);
         $back->assertJson(['revision' => 2, 'undo' => 'First', 'redo' => 'Second', 'document' => ['notes' => 'one']]);
         $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 2])->assertJson(['revision' => 1, 'undo' => null, 'redo' => 'First']);
-        $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 1], 409)->assertJson(['message' => 'There is nothing to undo.']);
+        $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 1], 422)->assertJson(['message' => 'there is nothing to undo']);
         $this->api('POST', "/api/aircraft/{$id}/redo", ['base' => 1])->assertJson(['revision' => 2]);
 
         // An edit after undo goes on from there; what was undone stays in the history.
@@ -64,6 +64,8 @@ final class ProgramTest extends HttpTestCase
         $conflict->assertJson(['base' => 1, 'current' => ['revision' => 2, 'note' => 'First tab', 'document' => ['notes' => 'from the first tab']], 'aside' => ['revision' => 3, 'note' => 'Second tab', 'document' => ['notes' => 'from the second tab']]]);
         self::assertSame(2, $this->api('GET', "/api/aircraft/{$id}")->json('revision'));
 
+        $again = $this->save($id, 1, fn ($document) => $document->notes = 'from the second tab', 'Second tab', 409);
+        self::assertSame(3, $again->json('aside.revision'), 'the answer was lost and the edit sent again: it is kept once');
         $taken = $this->api('POST', "/api/aircraft/{$id}/revisions/3/take", ['base' => 2]);
         $taken->assertJson(['revision' => 3, 'document' => ['notes' => 'from the second tab']]);
         $this->save($id, 3, fn ($document) => $document->notes = 'merged', 'Merged')->assertJson(['revision' => 4]);

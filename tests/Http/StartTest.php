@@ -23,8 +23,7 @@ final class StartTest extends TestCase
     protected function tearDown(): void
     {
         $this->stop();
-        array_map(unlink(...), glob("{$this->folder}/*") ?: []);
-        rmdir($this->folder);
+        (new Process(['rm', '-rf', $this->folder]))->run();
     }
 
     private function dusk(string ...$arguments): Process
@@ -33,6 +32,7 @@ final class StartTest extends TestCase
             'DUSK_DATABASE' => "{$this->folder}/dusk.sqlite",
             'APP_CONFIG_CACHE' => "{$this->folder}/config.php",
             'APP_ROUTES_CACHE' => "{$this->folder}/routes.php",
+            'DUSK_RUN_FOLDER' => "{$this->folder}/serve",
         ], timeout: 60);
     }
 
@@ -69,7 +69,7 @@ final class StartTest extends TestCase
 
     private function delete(string $address, int $id): void
     {
-        file_get_contents("{$address}/api/aircraft/{$id}", false, stream_context_create(['http' => ['method' => 'DELETE']]));
+        file_get_contents("{$address}/api/aircraft/{$id}", false, stream_context_create(['http' => ['method' => 'DELETE', 'content' => '{"base": 1}']]));
     }
 
     public function test_it_starts_keeps_what_the_pilot_did_and_starts_afresh_when_told(): void

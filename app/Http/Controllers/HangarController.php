@@ -42,26 +42,31 @@ final readonly class HangarController
 
     public function rename(Request $request, Aircraft $aircraft): JsonResponse
     {
-        $body = Body::of($request, ['name']);
+        $body = Body::of($request, ['name', 'base']);
         $name = $body->need('name')->text();
+        $base = $body->base();
         $body->done();
-        $program = $this->bench->circuit($aircraft->current()->document)->program;
+        $program = $this->bench->circuit($aircraft->revision($base)->document)->program;
 
-        return $this->json->answer($this->hangar->save($aircraft, $aircraft->head, $program->named($name), "Renamed {$program->name} to {$name}"));
+        return $this->json->answer($this->hangar->save($aircraft, $base, $program->named($name), "Renamed {$program->name} to {$name}"));
     }
 
-    public function destroy(Aircraft $aircraft): JsonResponse
+    public function destroy(Request $request, Aircraft $aircraft): JsonResponse
     {
-        $aircraft->delete();
+        $body = Body::of($request, ['base']);
+        $base = $body->base();
+        $body->done();
+        $this->hangar->delete($aircraft, $base);
 
         return new JsonResponse(['id' => $aircraft->id, 'name' => $aircraft->name]);
     }
 
-    public function restore(int $aircraft): JsonResponse
+    public function restore(Request $request, int $aircraft): JsonResponse
     {
-        $found = Aircraft::withTrashed()->findOrFail($aircraft);
-        $found->restore();
+        $body = Body::of($request, ['base']);
+        $base = $body->base();
+        $body->done();
 
-        return $this->json->answer($found);
+        return $this->json->answer($this->hangar->restore($aircraft, $base));
     }
 }

@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\App\Http\Controllers;
 
+use DuskSwitch\App\Hangar\Conflict;
 use DuskSwitch\App\Hangar\Hangar;
 use DuskSwitch\App\Http\AircraftJson;
 use DuskSwitch\App\Http\Body;
-use DuskSwitch\App\Http\Problems;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Revision;
 use DuskSwitch\App\Program\Bench;
@@ -29,7 +29,7 @@ final readonly class ProgramController
     public function save(Request $request, Aircraft $aircraft): JsonResponse
     {
         $body = Body::of($request, ['base', 'document'], ['note']);
-        $base = $body->need('base')->whole(1, PHP_INT_MAX);
+        $base = $body->base();
         $note = $body->node->at('note')?->text(120) ?? 'Edited';
         $body->done();
 
@@ -39,7 +39,7 @@ final readonly class ProgramController
     public function assign(Request $request, Aircraft $aircraft): JsonResponse
     {
         $body = Body::of($request, ['base', 'function', 'to']);
-        $base = $body->need('base')->whole(1, PHP_INT_MAX);
+        $base = $body->base();
         $function = $body->need('function')->id();
         $to = $body->raw('to') === null ? null : $body->need('to')->text();
         $body->done();
@@ -64,12 +64,12 @@ final readonly class ProgramController
 
     public function undo(Request $request, Aircraft $aircraft): JsonResponse
     {
-        return $this->turn($request, $aircraft, $this->hangar->before($aircraft), 'There is nothing to undo.');
+        return $this->turn($request, $aircraft, $this->hangar->before($aircraft), 'there is nothing to undo');
     }
 
     public function redo(Request $request, Aircraft $aircraft): JsonResponse
     {
-        return $this->turn($request, $aircraft, $this->hangar->after($aircraft), 'There is nothing to redo.');
+        return $this->turn($request, $aircraft, $this->hangar->after($aircraft), 'there is nothing to redo');
     }
 
     public function take(Request $request, Aircraft $aircraft, int $number): JsonResponse
@@ -80,15 +80,15 @@ final readonly class ProgramController
     private function turn(Request $request, Aircraft $aircraft, ?Revision $to, string $otherwise): JsonResponse
     {
         $body = Body::of($request, ['base']);
-        $base = $body->need('base')->whole(1, PHP_INT_MAX);
+        $base = $body->base();
         $body->done();
         if ($base !== $aircraft->head) {
-            return Problems::say(409, "The aircraft is at revision {$aircraft->head} now, not {$base}; look at it first.");
+            throw new Conflict($base, $aircraft->current());
         }
         if ($to === null) {
-            return Problems::say(409, $otherwise);
+            throw Refused::because('', $otherwise);
         }
-        $this->hangar->turnTo($aircraft, $to, $this->bench->circuit($to->document)->program);
+        $this->hangar->turnTo($aircraft, $base, $to, $this->bench->circuit($to->document)->program);
 
         return $this->json->answer($aircraft);
     }

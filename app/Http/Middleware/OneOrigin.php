@@ -28,11 +28,7 @@ final class OneOrigin
         if ($request->headers->get('sec-fetch-site') === 'cross-site' && $request->is('api/*')) {
             return Problems::say(403, 'This request comes from another site, so it was refused.');
         }
-        $response = $next($request);
-        $response->headers->set('X-Content-Type-Options', 'nosniff');
-        $response->headers->set('X-Frame-Options', 'DENY');
-        $response->headers->set('Content-Security-Policy', "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; media-src 'self' blob:; frame-ancestors 'none'");
 
-        return $response;
+        return $next($request);
     }
 }
