@@ -153,6 +153,12 @@ final readonly class Page
         throw new RuntimeException("waited in vain for {$what}");
     }
 
+    /** Closes this browser. */
+    public function close(): void
+    {
+        $this->browser->quit();
+    }
+
     public function shot(string $file): void
     {
         usleep(400_000);

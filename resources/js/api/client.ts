@@ -5,7 +5,7 @@ import type { Conflict, Problem } from './types'
 const client = createClient<paths>({ baseUrl: '/' })
 export const { GET, POST, PUT, PATCH, DELETE } = client
 
-/** A request that the server answered with a refusal. */
+/** A request that the server answered with a refusal: asked again it would say the same. */
 export class Refusal extends Error {
   constructor(
     readonly status: number,
@@ -15,16 +15,19 @@ export class Refusal extends Error {
   }
 }
 
-/** The server didn't answer at all. */
+/** No answer that counts: none at all, one that was cut, or trouble in the server itself. It's worth asking again. */
 export class Lost extends Error {
-  constructor() {
-    super('Dusk Switch doesn’t answer. Is it still running?')
+  constructor(message = 'Dusk Switch doesn’t answer. Is it still running?') {
+    super(message)
   }
 }
 
 type Answer<T> = { data?: T; error?: unknown; response: Response }
 
-/** The data of an answer; a refusal or a lost server as an error. */
+/** Too slow, too many, and everything that is the server's own trouble. */
+const isTrouble = (status: number) => status >= 500 || status === 408 || status === 429
+
+/** The data of an answer; a refusal or a lost answer as an error. */
 export async function data<T>(request: Promise<Answer<T>>): Promise<T> {
   let answer: Answer<T>
   try {
@@ -32,8 +35,16 @@ export async function data<T>(request: Promise<Answer<T>>): Promise<T> {
   } catch {
     throw new Lost()
   }
-  if (!answer.response.ok) {
-    throw new Refusal(answer.response.status, (answer.error as Problem) ?? { message: 'No answer', faults: [] })
+  const { response, error } = answer
+  if (isTrouble(response.status)) throw new Lost((error as Problem | undefined)?.message)
+  if (!response.ok) {
+    const problem = (error as Problem | undefined)?.message ? (error as Problem) : undefined
+    throw new Refusal(
+      response.status,
+      problem ?? { message: `The server refused this (${response.status}).`, faults: [] },
+    )
   }
-  return answer.data as T
+  // An answer of this app always has a body: an empty one was cut.
+  if (answer.data === undefined) throw new Lost()
+  return answer.data
 }

@@ -1,36 +1,23 @@
 import { useEffect, useRef, useState } from 'react'
+import { Newest } from './newest'
 import type { Program } from './types'
 import { useWorkbench } from './workbench'
 
-/**
- * What the core says of the present draft: asked for after each edit, one request in flight, the newest wins. It's asked
- * anew where `also` changes.
- */
+type Question = { document: Program; also: string | undefined }
+
+/** What the core says of the present draft: asked for after each edit, and anew where `also` changes. */
 export function useOfDraft<Answer>(ask: (document: Program) => Promise<Answer>, also?: string): Answer | null {
   const { document, saving } = useWorkbench()
   const [answer, setAnswer] = useState<Answer | null>(null)
-  const wanted = useRef<{ document: Program; also: string | undefined } | null>(null)
-  const inFlight = useRef(false)
   const question = useRef(ask)
   question.current = ask
+  const asking = useRef<Newest<Question, Answer> | null>(null)
+  asking.current ??= new Newest((now: Question) => question.current(now.document), { took: setAnswer })
   const refused = saving === 'refused'
   useEffect(() => {
     // A refused draft is told in the header; here the last good answer stays.
-    if (refused || !document) return
-    wanted.current = { document, also }
-    const run = async () => {
-      const now = wanted.current
-      if (!now || inFlight.current) return
-      inFlight.current = true
-      try {
-        setAnswer(await question.current(now.document))
-      } catch {
-        // The last good answer stays.
-      }
-      inFlight.current = false
-      if (wanted.current !== now) void run()
-    }
-    void run()
+    if (!refused && document) asking.current?.want({ document, also })
   }, [document, refused, also])
+  useEffect(() => () => asking.current?.forget(), [])
   return answer
 }

@@ -1,58 +1,56 @@
-import { data, Lost, POST } from './client'
+import { data, POST } from './client'
+import { Newest } from './newest'
 import { Store, useStore } from './store'
 import type { Program, Proof } from './types'
 import { workbench } from './workbench'
 
 type State = { proof: Proof | null; busy: boolean }
+type Question = { aircraft: number; document: Program }
 
 const QUIET_MS = 250
-const RETRY_MS = 1500
 
-/** The proof of the present draft: asked for after each edit, one request in flight, the newest wins. */
+/** The proof of the present draft: asked for after each edit, once the pilot pauses. */
 class ProofStore extends Store<State> {
-  private asked: Program | null = null
-  private inFlight = false
+  private wanted: Question | null = null
   private timer: number | undefined
-  private aircraft: number | null = null
+  private readonly asking = new Newest(({ document }: Question) => data(POST('/api/prove', { body: { document } })), {
+    took: (proof, { aircraft, document }) => {
+      if (aircraft === this.wanted?.aircraft) this.set({ proof, busy: document !== this.wanted.document })
+    },
+    // A draft that the core refuses is told where it's saved; the last proof stays.
+    failed: () => this.set({ busy: false }),
+  })
 
   constructor() {
     super({ proof: null, busy: false })
     workbench.watch(() => {
-      const id = workbench.state.aircraft?.id ?? null
-      if (id !== this.aircraft) {
-        this.aircraft = id
-        this.asked = null
-        this.set({ proof: null, busy: false })
+      const { aircraft } = workbench.state
+      const document = workbench.shown
+      if (!aircraft || !document) {
+        this.stop()
+      } else if (document !== this.wanted?.document) {
+        const isFirst = aircraft.id !== this.wanted?.aircraft
+        this.wanted = { aircraft: aircraft.id, document }
+        if (isFirst) this.set({ proof: null, busy: true })
+        this.soon(isFirst ? 0 : QUIET_MS)
       }
-      if (workbench.shown && workbench.shown !== this.asked) this.soon(this.asked ? QUIET_MS : 0)
     })
+  }
+
+  private stop() {
+    this.wanted = null
+    window.clearTimeout(this.timer)
+    this.asking.forget()
+    if (this.state.proof || this.state.busy) this.set({ proof: null, busy: false })
   }
 
   private soon(ms: number) {
     window.clearTimeout(this.timer)
-    this.timer = window.setTimeout(() => void this.ask(), ms)
-  }
-
-  private async ask() {
-    const document = workbench.shown
-    const id = this.aircraft
-    if (!document || this.inFlight || document === this.asked) return
-    this.inFlight = true
-    this.asked = document
-    this.set({ busy: true })
-    try {
-      const proof = await data(POST('/api/prove', { body: { document } }))
-      if (id === this.aircraft) this.set({ proof, busy: false })
-    } catch (error) {
-      // A draft that the core refuses is told where it's saved; the last proof stays.
-      this.set({ busy: false })
-      if (error instanceof Lost) {
-        this.asked = null
-        this.soon(RETRY_MS)
-      }
-    }
-    this.inFlight = false
-    if (workbench.shown && workbench.shown !== this.asked) this.soon(QUIET_MS)
+    this.timer = window.setTimeout(() => {
+      if (!this.wanted) return
+      this.set({ busy: true })
+      this.asking.want(this.wanted)
+    }, ms)
   }
 }
 

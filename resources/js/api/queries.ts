@@ -1,12 +1,20 @@
-import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { box } from './box'
 import { DELETE, data, GET, PATCH, POST } from './client'
 import type { Program, StoreKind, Stores } from './types'
-
-export const queries = new QueryClient({ defaultOptions: { queries: { retry: 2, refetchOnWindowFocus: true } } })
+import { aircraftQuery } from './workbench'
 
 const path = (id: number) => ({ params: { path: { id } } })
 
 export const useHangar = () => useQuery({ queryKey: ['hangar'], queryFn: () => data(GET('/api/aircraft')) })
+
+/** The aircraft of which an edit lies on this device that isn't saved. */
+export const useLeftDrafts = () =>
+  useQuery({
+    queryKey: ['drafts'],
+    queryFn: async () => new Set((await box.left()).map((draft) => draft.aircraft)),
+    gcTime: 0,
+  })
 
 export const useStores = () =>
   useQuery({ queryKey: ['stores'], queryFn: () => data(GET('/api/stores')), staleTime: Number.POSITIVE_INFINITY })
@@ -74,15 +82,7 @@ export const useCompare = (id: number, from: number, to: number) =>
     retry: false,
   })
 
-/** Read once when it is opened; after that the workbench holds it, so that no refetch overwrites an edit. */
-export const useAircraft = (id: number) =>
-  useQuery({
-    queryKey: ['aircraft', id],
-    queryFn: () => data(GET('/api/aircraft/{id}', path(id))),
-    refetchOnWindowFocus: false,
-    gcTime: 0,
-    retry: false,
-  })
+export const useAircraft = (id: number) => useQuery(aircraftQuery(id))
 
 /** Asked anew whenever it's opened: every edit adds to it. */
 export const useHistory = (id: number, revision: number) =>
@@ -103,11 +103,15 @@ export const useNewAircraft = () =>
   )
 export const useDuplicate = () => useHangarChange((id: number) => data(POST('/api/aircraft/{id}/duplicate', path(id))))
 export const useRename = () =>
-  useHangarChange(({ id, name }: { id: number; name: string }) =>
-    data(PATCH('/api/aircraft/{id}', { ...path(id), body: { name } })),
+  useHangarChange(({ id, base, name }: { id: number; base: number; name: string }) =>
+    data(PATCH('/api/aircraft/{id}', { ...path(id), body: { name, base } })),
   )
-export const useDelete = () => useHangarChange((id: number) => data(DELETE('/api/aircraft/{id}', path(id))))
-export const useRestore = () => useHangarChange((id: number) => data(POST('/api/aircraft/{id}/restore', path(id))))
+/** An aircraft at the revision that the pilot saw. */
+type Seen = { id: number; base: number }
+export const useDelete = () =>
+  useHangarChange(({ id, base }: Seen) => data(DELETE('/api/aircraft/{id}', { ...path(id), body: { base } })))
+export const useRestore = () =>
+  useHangarChange(({ id, base }: Seen) => data(POST('/api/aircraft/{id}/restore', { ...path(id), body: { base } })))
 
 /** The file goes as it is: the core reads it and says what is wrong where. */
 export const useImport = () =>

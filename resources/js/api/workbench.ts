@@ -1,38 +1,123 @@
-import { data, Lost, POST, PUT, Refusal } from './client'
+import { QueryObserver, replaceEqualDeep } from '@tanstack/react-query'
+import { box } from './box'
+import { data, GET, Lost, POST, Refusal } from './client'
+import { type ConflictOfEdits, Draft, isConflict, keyOf, path, type Saving, setAside } from './draft'
+import { queries } from './queryClient'
 import { Store, useStore } from './store'
-import type { Aircraft, Conflict, Problem, Program } from './types'
-
-type Saving = 'saved' | 'unsaved' | 'saving' | 'refused' | 'lost'
+import type { Aircraft, Problem, Program } from './types'
 
 type State = {
+  /** As the server knows it. */
   aircraft: Aircraft | null
-  /** What the pilot sees: the saved program with the edits that are not saved yet. */
+  /** What the pilot sees: the saved program, or the draft on top of it. */
   document: Program | null
   saving: Saving
   problem: Problem | null
-  conflict: Conflict | null
+  conflict: ConflictOfEdits | null
+  /** What couldn't be done, apart from saving. */
+  notice: string | null
 }
 
-const QUIET_MS = 450
-const RETRY_MS = 1500
+const NOTHING: State = { aircraft: null, document: null, saving: 'saved', problem: null, conflict: null, notice: null }
 
-/** The aircraft on the bench: its program, edits, autosave, undo, conflicts. One at a time, outside React. */
+/** Reads an aircraft. */
+export const aircraftQuery = (id: number) => ({
+  queryKey: keyOf(id),
+  queryFn: ({ signal }: { signal: AbortSignal }) => data(GET('/api/aircraft/{id}', { ...path(id), signal })),
+  gcTime: 0,
+})
+
+/** The aircraft on the bench: what is saved, from the query library, with the draft on top of it. One at a time, outside React. */
 class Workbench extends Store<State> {
-  private timer: number | undefined
-  private note = 'Edited'
-  private underway: Promise<Aircraft | null> = Promise.resolve(null)
+  private readonly drafts = new Map<number, Draft>()
+  private stop: () => void = () => {}
 
-  /** Puts an aircraft, as the server told it, on the bench. An edit of the one before is saved first. */
-  put(aircraft: Aircraft) {
-    if (this.state.aircraft?.id !== aircraft.id) void this.flush()
-    window.clearTimeout(this.timer)
-    this.set({ aircraft, document: aircraft.document, saving: 'saved', problem: null, conflict: null })
+  /** Puts an aircraft on the bench, with the edits of it that were left on this device. */
+  open(id: number) {
+    this.close()
+    let here = true
+    const watching = new QueryObserver(queries, aircraftQuery(id)).subscribe(({ data: aircraft }) => {
+      if (aircraft && this.state.aircraft?.id === id) this.know(aircraft)
+    })
+    this.stop = () => {
+      here = false
+      watching()
+    }
+    const draft = this.draftOf(id)
+    void (draft.edit ? Promise.resolve() : this.adopt(draft))
+      .then(() => queries.ensureQueryData(aircraftQuery(id)))
+      .then(
+        (aircraft) => here && this.put(aircraft, draft),
+        // Why it can't be opened is told by the page.
+        () => {},
+      )
   }
 
-  /** Takes the aircraft off the bench, its edits saved. */
-  clear() {
+  private put(aircraft: Aircraft, draft: Draft) {
+    const document = draft.edit?.document ?? aircraft.document
+    this.set({ ...NOTHING, aircraft, document })
+    this.show(draft)
+    void draft.flush()
+  }
+
+  /** Takes the aircraft off the bench. An edit that isn't saved is sent, and sent again until it is. */
+  close() {
     void this.flush()
-    this.set({ aircraft: null, document: null, saving: 'saved', problem: null, conflict: null })
+    this.stop()
+    this.stop = () => {}
+    if (this.state.aircraft) this.set(NOTHING)
+  }
+
+  private draftOf(id: number): Draft {
+    const known = this.drafts.get(id)
+    if (known) return known
+    const made: Draft = new Draft(id, (saved) => {
+      if (saved) queries.setQueryData(keyOf(id), saved)
+      if (this.state.aircraft?.id !== id) return
+      if (saved) this.know(saved)
+      this.show(made)
+    })
+    this.drafts.set(id, made)
+    return made
+  }
+
+  /** Takes up the newest edit that was left on this device; older ones, of other tabs, are kept aside on the server. */
+  private async adopt(draft: Draft) {
+    const left = (await box.left()).filter((one) => one.aircraft === draft.id)
+    const newest = left.pop()
+    for (const older of left) {
+      try {
+        await setAside(draft.id, older)
+        await box.drop(draft.id, older.tab)
+      } catch {
+        // It stays on this device for another day.
+      }
+    }
+    if (!newest || draft.edit) return
+    const { base, document, note } = newest
+    draft.take({ base, document, note })
+    if (newest.tab !== box.tab) await box.drop(draft.id, newest.tab)
+  }
+
+  /** What the server says of the aircraft; what didn't change keeps its identity, and a draft stays on top. */
+  private know(saved: Aircraft) {
+    const before = this.state
+    const edit = this.drafts.get(saved.id)?.edit
+    // A draft that was just saved is what the server has now: nothing is drawn anew for it.
+    const document = edit?.document ?? (replaceEqualDeep(before.document, saved.document) as Program)
+    const shared = replaceEqualDeep(before.aircraft, saved) as Aircraft
+    const aircraft = edit || shared.document === document ? shared : { ...shared, document }
+    if (aircraft !== before.aircraft || document !== before.document) this.set({ aircraft, document })
+  }
+
+  private show({ edit, saving, problem, conflict }: Draft) {
+    const document = edit?.document ?? this.state.aircraft?.document ?? null
+    this.set({ document, saving, problem, conflict })
+  }
+
+  private get draft(): Draft | null {
+    const { aircraft } = this.state
+    return aircraft ? this.draftOf(aircraft.id) : null
   }
 
   /** What the core can run: the draft, or where it was refused what is saved. */
@@ -42,130 +127,88 @@ class Workbench extends Store<State> {
   }
 
   edit(change: (document: Program) => Program, note: string) {
-    if (!this.state.document) return
-    this.note = note
-    this.set({ document: change(this.state.document), saving: 'unsaved', problem: null })
-    window.clearTimeout(this.timer)
-    this.timer = window.setTimeout(() => void this.flush(), QUIET_MS)
-  }
-
-  /**
-   * Saves what is not saved. What is to be saved is taken down at once: the pilot may turn to another aircraft
-   * while it is on its way.
-   */
-  flush(): Promise<unknown> {
-    window.clearTimeout(this.timer)
     const { aircraft, document, conflict } = this.state
-    const before = this.underway
-    if (!aircraft || !document || document === aircraft.document || conflict) return before
-    this.set({ saving: 'saving' })
-    const note = this.note
-    this.underway = before.then((saved) => {
-      const base = saved?.id === aircraft.id ? Math.max(saved.revision, aircraft.revision) : aircraft.revision
-      return this.settle(
-        aircraft.id,
-        data(
-          PUT('/api/aircraft/{id}/program', {
-            params: { path: { id: aircraft.id } },
-            body: { base, document, note },
-            keepalive: true,
-          }),
-        ),
-        document,
-      )
-    })
-    return this.underway
+    if (!aircraft || !document || conflict) return
+    const base = this.draft?.edit?.base ?? aircraft.revision
+    this.draft?.take({ base, document: change(document), note })
   }
 
-  /** Takes an answer over, where its aircraft is still on the bench. */
-  private async settle(id: number, request: Promise<Aircraft>, sent?: Program): Promise<Aircraft | null> {
-    try {
-      const aircraft = await request
-      if (this.state.aircraft?.id === id) {
-        // Edits made while the request was under way stay on top.
-        const newer = sent && this.state.document !== sent ? this.state.document : null
-        this.set({
-          aircraft,
-          document: newer ?? aircraft.document,
-          saving: newer ? 'unsaved' : 'saved',
-          problem: null,
-        })
-      }
-      return aircraft
-    } catch (error) {
-      if (this.state.aircraft?.id === id) this.fail(error)
-      return null
-    }
-  }
-
-  private fail(error: unknown) {
-    if (error instanceof Lost) {
-      this.set({ saving: 'lost' })
-      this.timer = window.setTimeout(() => void this.flush(), RETRY_MS)
-    } else if (error instanceof Refusal && 'aside' in error.problem) {
-      this.set({ saving: 'refused', conflict: error.problem })
-    } else if (error instanceof Refusal) {
-      this.set({ saving: 'refused', problem: error.problem as Problem })
-    } else {
-      throw error
-    }
+  /** Saves what isn't saved. */
+  flush(): Promise<void> {
+    return this.draft?.flush() ?? Promise.resolve()
   }
 
   /** Throws the refused edit away. */
   takeBack() {
-    this.set({ document: this.state.aircraft?.document ?? null, saving: 'saved', problem: null })
+    this.draft?.drop()
   }
 
+  /** The notice was read. */
+  heed = () => this.set({ notice: null })
+
+  /** Asks the server for something that needs everything saved; what it refuses is told. */
   private async act(request: (id: number, base: number) => Promise<Aircraft>) {
     await this.flush()
-    const { aircraft } = this.state
-    if (aircraft && this.state.saving === 'saved') {
-      this.underway = this.settle(aircraft.id, request(aircraft.id, aircraft.revision))
-      await this.underway
+    const { aircraft, saving } = this.state
+    if (!aircraft || saving !== 'saved') return
+    try {
+      await queries.cancelQueries({ queryKey: keyOf(aircraft.id) })
+      queries.setQueryData(keyOf(aircraft.id), await request(aircraft.id, aircraft.revision))
+    } catch (error) {
+      this.tell(error)
+      // Another tab did more, or whether it was done can't be known from here: the server says.
+      void queries.invalidateQueries({ queryKey: keyOf(aircraft.id) })
     }
+  }
+
+  private tell(error: unknown) {
+    if (!(error instanceof Refusal || error instanceof Lost)) throw error
+    this.set({ notice: error.message })
   }
 
   assign(fn: string, to: string | null) {
     return this.act((id, base) =>
-      data(POST('/api/aircraft/{id}/assign', { params: { path: { id } }, body: { base, function: fn, to } })),
+      data(POST('/api/aircraft/{id}/assign', { ...path(id), body: { base, function: fn, to } })),
     )
   }
 
   undo = () =>
-    this.state.aircraft?.undo || this.state.document !== this.state.aircraft?.document
-      ? this.act((id, base) => data(POST('/api/aircraft/{id}/undo', { params: { path: { id } }, body: { base } })))
+    this.state.aircraft?.undo || this.draft?.edit
+      ? this.act((id, base) => data(POST('/api/aircraft/{id}/undo', { ...path(id), body: { base } })))
       : Promise.resolve()
 
   redo = () =>
     this.state.aircraft?.redo
-      ? this.act((id, base) => data(POST('/api/aircraft/{id}/redo', { params: { path: { id } }, body: { base } })))
+      ? this.act((id, base) => data(POST('/api/aircraft/{id}/redo', { ...path(id), body: { base } })))
       : Promise.resolve()
 
   /** Goes back, or on, to a revision. */
   take(number: number) {
-    return this.act((id, base) =>
-      data(POST('/api/aircraft/{id}/revisions/{number}/take', { params: { path: { id, number } }, body: { base } })),
-    )
+    return this.act((id, base) => turn(id, number, base))
   }
 
-  /** After a conflict: go on with one of the two versions. The other stays in the history. */
+  /** After a conflict: go on with one of the two versions. The other stays in the history, with what was edited since. */
   async choose(which: 'current' | 'aside') {
-    const { aircraft, conflict } = this.state
-    if (!aircraft || !conflict) return
-    const path = { id: aircraft.id, number: conflict[which].revision }
-    const body = { base: conflict.current.revision }
-    this.set({ conflict: null, problem: null })
-    await this.settle(aircraft.id, data(POST('/api/aircraft/{id}/revisions/{number}/take', { params: { path }, body })))
+    const { draft } = this
+    const { conflict, since } = draft ?? {}
+    if (!draft || !conflict) return
+    try {
+      if (which === 'current' && since) await setAside(draft.id, since)
+      const chosen = await turn(draft.id, conflict[which].revision, conflict.current.revision)
+      draft.drop()
+      queries.setQueryData(keyOf(draft.id), chosen)
+      if (which === 'aside' && since) draft.take(since)
+    } catch (error) {
+      if (isConflict(error)) draft.meet(error.problem.current)
+      else this.tell(error)
+    }
   }
 }
 
-export const workbench = new Workbench({
-  aircraft: null,
-  document: null,
-  saving: 'saved',
-  problem: null,
-  conflict: null,
-})
+const turn = (id: number, number: number, base: number) =>
+  data(POST('/api/aircraft/{id}/revisions/{number}/take', { params: { path: { id, number } }, body: { base } }))
+
+export const workbench = new Workbench(NOTHING)
 
 export function useWorkbench(): State {
   return useStore(workbench)

@@ -13,23 +13,17 @@ export function Bench() {
   const { aircraft } = useWorkbench()
 
   useEffect(() => {
-    if (query.data) workbench.put(query.data)
-  }, [query.data])
-  useEffect(() => {
+    workbench.open(id)
     const save = () => void workbench.flush()
-    const warn = (event: BeforeUnloadEvent) => {
-      if (['refused', 'lost'].includes(workbench.state.saving)) event.preventDefault()
-    }
+    // Sent off where that is possible; where not it lies on this device.
     window.addEventListener('pagehide', save)
-    window.addEventListener('beforeunload', warn)
     return () => {
       window.removeEventListener('pagehide', save)
-      window.removeEventListener('beforeunload', warn)
-      save()
+      workbench.close()
     }
-  }, [])
+  }, [id])
 
-  if (query.isError) {
+  if (query.isError && aircraft?.id !== id) {
     return (
       <main className="m-auto max-w-md p-6">
         <h1 className="font-semibold text-xl">▲ This aircraft can’t be opened</h1>

@@ -1,5 +1,5 @@
+import type { ConflictOfEdits } from '@/api/draft'
 import { useHistory } from '@/api/queries'
-import type { Conflict } from '@/api/types'
 import { useWorkbench, workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
 import { Changes } from '@/parts/Changes'
@@ -12,7 +12,7 @@ export function ConflictDialog() {
   return aircraft && conflict ? <Choice aircraft={aircraft.id} conflict={conflict} /> : null
 }
 
-function Choice({ aircraft, conflict }: { aircraft: number; conflict: Conflict }) {
+function Choice({ aircraft, conflict }: { aircraft: number; conflict: ConflictOfEdits }) {
   const { current, aside } = conflict
   const history = useHistory(aircraft, aside.revision)
   const changes = (revision: number) => history.data?.revisions.find((one) => one.revision === revision)?.changes ?? []

@@ -13,7 +13,8 @@ import { Silhouette } from './Silhouette'
 
 const item = 'flex cursor-pointer items-center gap-2.5 rounded-md px-2.5 py-2 outline-none data-[highlighted]:bg-line'
 
-export function AircraftCard({ aircraft }: { aircraft: AircraftRow }) {
+/** @param props.left an edit of it lies on this device that isn't saved */
+export function AircraftCard({ aircraft, left }: { aircraft: AircraftRow; left: boolean }) {
   const [naming, setNaming] = useState(false)
   const duplicate = useDuplicate()
   const rename = useRename()
@@ -21,12 +22,13 @@ export function AircraftCard({ aircraft }: { aircraft: AircraftRow }) {
   const restore = useRestore()
 
   const problem = { onError: (error: Error) => tell(error.message, { kind: 'problem' }) }
+  const seen = { id: aircraft.id, base: aircraft.revision }
   const deleteIt = () =>
-    remove.mutate(aircraft.id, {
+    remove.mutate(seen, {
       ...problem,
       onSuccess: () =>
         tell(`${aircraft.name} was deleted.`, {
-          action: { name: 'Undo', run: () => restore.mutate(aircraft.id, problem) },
+          action: { name: 'Undo', run: () => restore.mutate(seen, problem) },
         }),
     })
 
@@ -47,6 +49,11 @@ export function AircraftCard({ aircraft }: { aircraft: AircraftRow }) {
         <p className="mt-1 truncate text-muted text-sm">
           Revision {aircraft.revision} · {day(aircraft.savedAt)}, {clock(aircraft.savedAt)}
         </p>
+        {left && (
+          <p data-left className="mt-1 text-sm text-sodium">
+            ● An edit isn’t saved yet; open it to go on
+          </p>
+        )}
       </div>
       <DropdownMenu.Root>
         <DropdownMenu.Trigger asChild>
@@ -82,7 +89,7 @@ export function AircraftCard({ aircraft }: { aircraft: AircraftRow }) {
           label="New name"
           value={aircraft.name}
           onCommit={(name) => {
-            rename.mutate({ id: aircraft.id, name }, problem)
+            rename.mutate({ ...seen, name }, problem)
             setNaming(false)
           }}
         />

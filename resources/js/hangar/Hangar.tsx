@@ -2,7 +2,7 @@ import { FileInput, Plus } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { Refusal } from '@/api/client'
-import { useHangar, useImport } from '@/api/queries'
+import { useHangar, useImport, useLeftDrafts } from '@/api/queries'
 import type { Problem } from '@/api/types'
 import { workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
@@ -13,13 +13,14 @@ import { NewAircraft } from './NewAircraft'
 /** All aircraft. */
 export function Hangar() {
   const { data, error, isPending } = useHangar()
+  const { data: left } = useLeftDrafts()
   const [making, setMaking] = useState(false)
   const [refused, setRefused] = useState<{ file: string; problem: Problem } | null>(null)
   const file = useRef<HTMLInputElement>(null)
   const navigate = useNavigate()
   const importing = useImport()
 
-  useEffect(() => workbench.clear(), [])
+  useEffect(() => workbench.close(), [])
 
   const take = (picked: File | undefined) => {
     if (!picked) return
@@ -81,7 +82,7 @@ export function Hangar() {
         )}
         <ul className="mt-6 grid gap-3 md:grid-cols-2 xl:grid-cols-3">
           {data?.aircraft.map((one) => (
-            <AircraftCard key={one.id} aircraft={one} />
+            <AircraftCard key={one.id} aircraft={one} left={left?.has(one.id) ?? false} />
           ))}
         </ul>
         <p className="mt-8 max-w-3xl text-muted text-sm">

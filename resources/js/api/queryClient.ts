@@ -1,0 +1,15 @@
+import { QueryClient } from '@tanstack/react-query'
+import { Lost } from './client'
+
+/** What the server knows. The server is on this machine: it's asked whatever the browser believes of the network. */
+export const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      networkMode: 'always',
+      refetchOnWindowFocus: true,
+      // A refusal says the same when it's asked for again.
+      retry: (tried, error) => error instanceof Lost && tried < 2,
+    },
+    mutations: { networkMode: 'always' },
+  },
+})
