@@ -23,9 +23,17 @@ final class ConditionDecoder
 {
     private const FORMS = 'control with at, above or below; function with above or below; sensor with above or below; step; phase; all; any; not; held; latch; toggle; taps';
 
-    /** The condition that stands at a node. */
-    public static function decode(Node $node): Condition
+    /** How deep conditions may stand in one another; a named one begins anew. */
+    public const DEEPEST = 12;
+
+    /** The condition that stands at a node, which stands in so many others. */
+    public static function decode(Node $node, int $depth = 0): Condition
     {
+        if ($depth > self::DEEPEST) {
+            $node->fault('conditions stand more than '.self::DEEPEST.' deep in one another here; give the inner one a name under "conditions" and ask for that');
+
+            return new Named('none');
+        }
         if ($node->isText()) {
             return new Named($node->id());
         }
@@ -38,13 +46,13 @@ final class ConditionDecoder
                     'sensor' => self::sensor($node, $inside),
                     'step' => self::step($node, $inside),
                     'phase' => self::phase($node, $inside),
-                    'all' => self::alone($node, $key, new All(self::each($inside))),
-                    'any' => self::alone($node, $key, new Any(self::each($inside))),
-                    'not' => self::alone($node, $key, new Not(self::decode($inside))),
-                    'toggle' => self::alone($node, $key, new Toggle(self::decode($inside))),
-                    'held' => self::held($node, $inside),
-                    'latch' => self::latch($node, $inside),
-                    'taps' => self::taps($node, $inside),
+                    'all' => self::alone($node, $key, new All(self::each($inside, $depth + 1))),
+                    'any' => self::alone($node, $key, new Any(self::each($inside, $depth + 1))),
+                    'not' => self::alone($node, $key, new Not(self::decode($inside, $depth + 1))),
+                    'toggle' => self::alone($node, $key, new Toggle(self::decode($inside, $depth + 1))),
+                    'held' => self::held($node, $inside, $depth + 1),
+                    'latch' => self::latch($node, $inside, $depth + 1),
+                    'taps' => self::taps($node, $inside, $depth + 1),
                 };
             }
         }
@@ -112,27 +120,27 @@ final class ConditionDecoder
         return self::alone($node, 'phase', new PhaseIs($phase->id()));
     }
 
-    private static function held(Node $node, Node $of): Condition
+    private static function held(Node $node, Node $of, int $depth): Condition
     {
         $node->keys(['held', 'seconds']);
 
-        return new Held(self::decode($of), $node->at('seconds')?->number(0, 60) ?? 0.0);
+        return new Held(self::decode($of, $depth), $node->at('seconds')?->number(0, 60) ?? 0.0);
     }
 
-    private static function latch(Node $node, Node $inside): Condition
+    private static function latch(Node $node, Node $inside, int $depth): Condition
     {
         $node->keys(['latch']);
         $inside->keys(['set', 'reset']);
         [$set, $reset] = [$inside->at('set'), $inside->at('reset')];
 
-        return $set === null || $reset === null ? new Named('none') : new Latch(self::decode($set), self::decode($reset));
+        return $set === null || $reset === null ? new Named('none') : new Latch(self::decode($set, $depth), self::decode($reset, $depth));
     }
 
-    private static function taps(Node $node, Node $of): Condition
+    private static function taps(Node $node, Node $of, int $depth): Condition
     {
         $node->keys(['taps', 'count', 'within']);
 
-        return new Taps(self::decode($of), $node->at('count')?->whole(1, 2) ?? 1, $node->at('within')?->number(0.1, 2) ?? 0.4);
+        return new Taps(self::decode($of, $depth), $node->at('count')?->whole(1, 2) ?? 1, $node->at('within')?->number(0.1, 2) ?? 0.4);
     }
 
     private static function alone(Node $node, string $key, Condition $condition): Condition
@@ -143,11 +151,11 @@ final class ConditionDecoder
     }
 
     /** @return non-empty-list<Condition> */
-    private static function each(Node $list): array
+    private static function each(Node $list, int $depth): array
     {
         $conditions = [];
         foreach ($list->items(16, 1) as $item) {
-            $conditions[] = self::decode($item);
+            $conditions[] = self::decode($item, $depth);
         }
 
         return $conditions === [] ? [new Named('none')] : $conditions;

@@ -9,6 +9,7 @@ use DuskSwitch\Core\Program\Aboard;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Curve;
 use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Mentions;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\PilotFunction;
@@ -21,6 +22,9 @@ final class ProgramDecoder
     public const FORMAT = 'dusk-switch/program';
 
     public const VERSION = 1;
+
+    /** Conditions of a whole program, those inside others counted. A full aircraft has below a hundred. */
+    public const MOST_CONDITIONS = 4000;
 
     /**
      * The program in a text.
@@ -66,6 +70,10 @@ final class ProgramDecoder
             self::extra($node->at('sense'), SenseDecoder::read(...)) ?? new Sense,
         );
         $faults->refuseAny();
+        $conditions = Mentions::count($program);
+        if ($conditions > self::MOST_CONDITIONS) {
+            throw Refused::because('', "there are {$conditions} conditions in this program, those inside others counted; at most ".self::MOST_CONDITIONS.' can be checked. Give those that come again a name under "conditions" and ask for that');
+        }
 
         return $program;
     }

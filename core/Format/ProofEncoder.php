@@ -71,7 +71,7 @@ final readonly class ProofEncoder
         return [
             'switches' => array_map(fn ($control): array => ['id' => $control->id, 'name' => $control->name, 'detents' => $control->detents], $controls),
             'cells' => array_map(fn (Moment $moment): array => $this->cell($moment, $phases), array_values($cells)),
-            'complete' => $this->evidence->moments() !== [],
+            'complete' => $this->evidence->hasAllMoments(),
         ];
     }
 

@@ -13,13 +13,19 @@ use DuskSwitch\Core\Program\ConditionTree;
 use DuskSwitch\Core\Program\Program;
 
 /** Says conditions again with the controls of another transmitter. */
-final readonly class Rewrite
+final class Rewrite
 {
+    /** @var array<string, bool> whether a named condition can be said there, each found out once */
+    private array $named = [];
+
+    /** @var array<string, bool> the same of phases */
+    private array $phases = [];
+
     /**
      * @param  array<string, Place>  $places  by the old control's id; one that is missing can't be had
      * @param  list<string>  $functions  those that stay
      */
-    public function __construct(private Program $program, private array $places, private array $functions) {}
+    public function __construct(private readonly Program $program, private readonly array $places, private readonly array $functions) {}
 
     /** The condition on the other transmitter; null where it can't be said there. */
     public function of(Condition $condition): ?Condition
@@ -29,7 +35,7 @@ final readonly class Rewrite
             $one instanceof ControlLevel => isset($this->places[$one->control]) ? new ControlLevel($this->places[$one->control]->to->id, $one->above, $one->level) : null,
             $one instanceof FunctionLevel, $one instanceof StepIs => in_array($one->function, $this->functions, true) ? $one : null,
             $one instanceof PhaseIs => $this->phase($one),
-            $one instanceof Named => isset($this->program->conditions[$one->name]) && $this->of($this->program->conditions[$one->name]) !== null ? $one : null,
+            $one instanceof Named => $this->canSay($one->name) ? $one : null,
             default => $one,
         });
     }
@@ -41,11 +47,18 @@ final readonly class Rewrite
         return $detent === null ? null : new ControlAt($this->places[$condition->control]->to->id, $detent);
     }
 
+    private function canSay(string $name): bool
+    {
+        return $this->named[$name] ??= isset($this->program->conditions[$name]) && $this->of($this->program->conditions[$name]) !== null;
+    }
+
     private function phase(PhaseIs $condition): ?Condition
     {
         foreach ($this->program->phases as $phase) {
             if ($phase->id === $condition->phase) {
-                return $phase->when === null || $this->of($phase->when) !== null ? $condition : null;
+                $this->phases[$phase->id] ??= $phase->when === null || $this->of($phase->when) !== null;
+
+                return $this->phases[$phase->id] ? $condition : null;
             }
         }
 

@@ -2,17 +2,10 @@
 
 namespace DuskSwitch\Core\Program;
 
-use DuskSwitch\Core\Program\Condition\All;
-use DuskSwitch\Core\Program\Condition\Any;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
-use DuskSwitch\Core\Program\Condition\Held;
-use DuskSwitch\Core\Program\Condition\Latch;
 use DuskSwitch\Core\Program\Condition\Named;
-use DuskSwitch\Core\Program\Condition\Not;
-use DuskSwitch\Core\Program\Condition\Taps;
-use DuskSwitch\Core\Program\Condition\Toggle;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
@@ -27,6 +20,11 @@ use DuskSwitch\Core\Program\Source\Source;
 /** The threads of a program: what leads where. */
 final class Loom
 {
+    /** @var array<string, list<string>> the controls that named conditions look at, each gone through once */
+    private array $named = [];
+
+    private function __construct(private readonly Program $program) {}
+
     /**
      * Every thread once. Ends are `axis:roll`, `control:flick-a`, `function:arm`, `phase:launch`, `output:5`.
      *
@@ -34,14 +32,21 @@ final class Loom
      */
     public static function threads(Program $program): array
     {
+        return (new self($program))->all();
+    }
+
+    /** @return list<Thread> */
+    private function all(): array
+    {
+        $program = $this->program;
         $threads = [];
         foreach ($program->phases as $phase) {
-            foreach (self::controls($phase->when, $program) as $control) {
+            foreach ($this->controls($phase->when) as $control) {
                 $threads[] = new Thread("control:{$control}", "phase:{$phase->id}", 'condition');
             }
         }
         foreach ($program->functions as $function) {
-            array_push($threads, ...self::into($function, $program));
+            array_push($threads, ...$this->into($function));
         }
         foreach ($program->outputs as $output) {
             foreach ($output->feeds as $feed) {
@@ -49,7 +54,7 @@ final class Loom
                 if ($from !== null) {
                     $threads[] = new Thread($from, "output:{$output->channel}", 'feed');
                 }
-                foreach (self::controls($feed->when, $program) as $control) {
+                foreach ($this->controls($feed->when) as $control) {
                     $threads[] = new Thread("control:{$control}", "output:{$output->channel}", 'condition');
                 }
             }
@@ -63,7 +68,7 @@ final class Loom
     }
 
     /** @return list<Thread> */
-    private static function into(PilotFunction $function, Program $program): array
+    private function into(PilotFunction $function): array
     {
         $to = "function:{$function->id()}";
         $drive = $function instanceof ProportionalFunction || $function instanceof SteppedFunction ? $function->drive : null;
@@ -77,7 +82,7 @@ final class Loom
             $when[] = $override->when;
         }
         foreach ($when as $condition) {
-            foreach (self::controls($condition, $program) as $control) {
+            foreach ($this->controls($condition) as $control) {
                 $threads[] = new Thread("control:{$control}", $to, $drive instanceof CaseDrive ? 'drive' : 'condition');
             }
         }
@@ -101,17 +106,13 @@ final class Loom
      *
      * @return list<string>
      */
-    private static function controls(?Condition $condition, Program $program): array
+    private function controls(?Condition $condition): array
     {
         return match (true) {
             $condition instanceof ControlAt, $condition instanceof ControlLevel => [$condition->control],
-            $condition instanceof Named => self::controls($program->conditions[$condition->name] ?? null, $program),
-            $condition instanceof Not, $condition instanceof Held, $condition instanceof Toggle, $condition instanceof Taps => self::controls($condition->of, $program),
-            $condition instanceof Latch => [...self::controls($condition->set, $program), ...self::controls($condition->reset, $program)],
-            $condition instanceof All, $condition instanceof Any => array_values(array_unique(array_merge(
-                ...array_map(fn (Condition $one): array => self::controls($one, $program), $condition->of),
-            ))),
-            default => [],
+            $condition instanceof Named => $this->named[$condition->name] ??= $this->controls($this->program->conditions[$condition->name] ?? null),
+            $condition === null => [],
+            default => array_values(array_unique(array_merge([], ...array_map($this->controls(...), ConditionTree::parts($condition))))),
         };
     }
 }

@@ -54,6 +54,21 @@ final class Mentions
         return [...array_map(fn (Call $one): string => "the call {$one->name}", array_values($said)), ...array_map(fn (Derived $one): string => "the timer {$one->name}", array_values($timers))];
     }
 
+    /** How many conditions a program has, those inside others counted. */
+    public static function count(Program $program): int
+    {
+        $count = 0;
+        $each = function () use (&$count): bool {
+            $count++;
+
+            return false;
+        };
+        self::of($program, $each);
+        self::inSense($program, $each);
+
+        return $count;
+    }
+
     /** @param  callable(Condition): bool  $fits */
     private static function inside(Condition $condition, callable $fits): bool
     {

@@ -58,10 +58,10 @@ final class Cone
         ksort($this->positions);
     }
 
-    /** How many positions of switches there are. */
-    public function size(): int
+    /** How many positions of switches there are; they may be more than can be counted in whole numbers. */
+    public function size(): float
     {
-        return (int) array_product(array_map(count(...), $this->positions));
+        return (float) array_product(array_map(fn (array $values): float => count($values), $this->positions));
     }
 
     /** The program with nothing but what is in here. */

@@ -12,6 +12,7 @@ use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Signal\Budget;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\Needs;
@@ -21,6 +22,9 @@ use DuskSwitch\Core\Signal\States;
 /** All that rules look at: the program with its kit, how far each output goes, and the states that matter for arming and modes. */
 final class Evidence
 {
+    /** Memory for more is more than an answer has. */
+    private const MOST_MOMENTS = 40_000;
+
     public readonly Plain $plain;
 
     public readonly Panel $panel;
@@ -33,6 +37,10 @@ final class Evidence
     /** @var list<Moment>|null */
     private ?array $moments = null;
 
+    private bool $hasAllMoments = true;
+
+    private readonly Budget $reaching;
+
     public function __construct(
         public readonly Program $program,
         public readonly Transmitter $transmitter,
@@ -41,6 +49,7 @@ final class Evidence
     ) {
         $this->plain = new Plain($program, $transmitter);
         $this->panel = new Panel($this->plain->transmitter);
+        $this->reaching = new Budget;
     }
 
     /** The whole program, its memory as switches. */
@@ -52,7 +61,7 @@ final class Evidence
     /** How far an output goes. */
     public function reach(int $channel): Reach
     {
-        return $this->reaches[$channel] ??= Reach::of($this->plain->program, $this->plain->transmitter, $channel, $this->panel);
+        return $this->reaches[$channel] ??= Reach::of($this->plain->program, $this->plain->transmitter, $channel, $this->panel, $this->reaching);
     }
 
     /** @return list<Slot> the controller's slots as they are set */
@@ -101,13 +110,22 @@ final class Evidence
         $circuit = Compiler::compile($cone->part(), $this->plain->transmitter);
         $motors = array_column($this->motors(), 'channel');
         $this->moments = [];
-        foreach ($cone->size() > 40_000 ? [] : States::each($this->panel->atRest(), $cone->positions) as $inputs) {
+        $this->hasAllMoments = $cone->size() <= self::MOST_MOMENTS && (new Budget)->affords(2.0 * $cone->size() * $circuit->cost());
+        foreach (! $this->hasAllMoments ? [] : States::each($this->panel->atRest(), $cone->positions) as $inputs) {
             $full = $inputs;
             $full[$this->panel->axis(Axis::Throttle)] = 1.0;
             $this->moments[] = Moment::of($this, $circuit, $inputs, array_values($full), $motors);
         }
 
         return $this->moments;
+    }
+
+    /** False where there are too many positions to go through: then there are no moments. */
+    public function hasAllMoments(): bool
+    {
+        $this->moments();
+
+        return $this->hasAllMoments;
     }
 
     /** All that has a say in the moments. */

@@ -19,7 +19,7 @@ final readonly class Proof
     public static function rules(): array
     {
         return [
-            new Rule\ControllerChosen, new Rule\SafeAtPowerUp, new Rule\OneMoveDisarms, new Rule\NoStartAboveIdle, new Rule\OneModeInEachState, new Rule\SlotsApart, new Rule\EveryModeReachable,
+            new Rule\Decided, new Rule\ControllerChosen, new Rule\SafeAtPowerUp, new Rule\OneMoveDisarms, new Rule\NoStartAboveIdle, new Rule\OneModeInEachState, new Rule\SlotsApart, new Rule\EveryModeReachable,
             new Rule\SavingModeOneMoveAway, new Rule\NothingRiskyOnTheWay, new Rule\NothingClips, new Rule\EndsAndCentre, new Rule\ChannelOrder,
             new Rule\FailsafeSet, new Rule\NoTrimOnAStabiliser, new Rule\ThrottleFades, new Rule\OneFunctionAControl, new Rule\StartCheck,
             new Rule\EverythingConnected, new Rule\FitsTheLink,
@@ -50,9 +50,15 @@ final readonly class Proof
         $used = array_map(fn ($thread): string => $thread->from, Loom::threads($evidence->plain->program));
         $states = 1;
         foreach ($evidence->plain->transmitter->controls as $control) {
-            $states *= in_array("control:{$control->id}", $used, true) && $control->detents !== [] ? count($control->detents) : 1;
+            $states = self::times($states, in_array("control:{$control->id}", $used, true) && $control->detents !== [] ? count($control->detents) : 1);
         }
 
         return $states;
+    }
+
+    /** A product that stops at what can be counted. */
+    private static function times(int $states, int $more): int
+    {
+        return $states > intdiv(PHP_INT_MAX, $more) ? PHP_INT_MAX : $states * $more;
     }
 }

@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Proof;
 
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Signal\Budget;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\Panel;
@@ -15,20 +16,35 @@ use DuskSwitch\Core\Signal\States;
  */
 final readonly class Reach
 {
-    /** More positions than this are not gone through; it's said. */
-    private const MOST = 40_000;
+    /** No more than this part of the budget goes into one output: there are others. */
+    private const SHARE = 0.5;
 
-    /** @param  list<ReachRow>  $rows */
+    /** A stick that bends nothing between its ends is tried there and in the middle. */
+    private const CORNERS = 3;
+
+    /** One that does: where the output is furthest out as well. */
+    private const MOST_CORNERS = 5;
+
+    /** Memory that a row takes would be more than an answer has, above so many. */
+    private const MOST_ROWS = 40_000;
+
+    /**
+     * @param  list<ReachRow>  $rows
+     * @param  bool  $complete  false where there was too much to go through: then there are no rows
+     */
     private function __construct(public int $channel, public Cone $cone, public array $rows, public bool $complete) {}
 
-    /** The reach of an output. */
-    public static function of(Program $program, Transmitter $transmitter, int $channel, Panel $panel): self
+    /** The reach of an output, as far as the budget goes. */
+    public static function of(Program $program, Transmitter $transmitter, int $channel, Panel $panel, Budget $budget): self
     {
         $cone = new Cone($program, $panel, ["output:{$channel}"]);
-        if ($cone->size() > self::MOST) {
+        if ($cone->size() > self::MOST_ROWS) {
             return new self($channel, $cone, [], false);
         }
         $circuit = Compiler::compile($cone->part(), $transmitter);
+        if (! $budget->affords($cone->size() * self::framesOfARow($cone->sweeps) * $circuit->cost(), self::SHARE)) {
+            return new self($channel, $cone, [], false);
+        }
         $slot = (int) $circuit->layout->output($channel);
         $rows = [];
         foreach (States::each($panel->atRest(), $cone->positions) as $state) {
@@ -39,6 +55,19 @@ final readonly class Reach
     }
 
     /**
+     * How many frames {@see self::row()} runs at most.
+     *
+     * @param  array<int, list<float>>  $sweeps
+     */
+    private static function framesOfARow(array $sweeps): float
+    {
+        $many = array_filter(array_map(count(...), $sweeps), fn (int $points): bool => $points > self::CORNERS);
+        $corners = array_map(fn (array $points): int => count($points) > self::CORNERS ? self::MOST_CORNERS : count($points), $sweeps);
+
+        return array_sum($many) + (float) array_product(array_map(floatval(...), $corners));
+    }
+
+    /**
      * @param  list<float>  $state
      * @param  array<int, list<float>>  $sweeps
      */
@@ -46,7 +75,7 @@ final readonly class Reach
     {
         $corners = [];
         foreach ($sweeps as $input => $points) {
-            $corners[$input] = count($points) <= 3 ? $points : self::extremes($circuit, $slot, $state, $input, $points);
+            $corners[$input] = count($points) <= self::CORNERS ? $points : self::extremes($circuit, $slot, $state, $input, $points);
         }
         $low = $high = null;
         $clips = null;

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Rehearsal;
 
 use DuskSwitch\Core\Airframe\Picture;
+use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Kit\Shelf;
@@ -89,9 +90,14 @@ final class Flight
         $this->arm = $armed === null ? null : [(int) $circuit->layout->function('arm') + 1, $armed];
     }
 
-    /** The whole flight. */
+    /**
+     * The whole flight.
+     *
+     * @throws Refused where program and script together are too much for one answer
+     */
     public function fly(): Recording
     {
+        FlightSize::refuseTooMuch($this->scenario->seconds(), $this->circuit, self::TICKS, $this->instruments->count());
         $panel = $this->circuit->panel;
         $hand = $panel->atRest();
         [$roll, $pitch, $throttle, $yaw] = $axes = array_map($panel->axis(...), [Axis::Roll, Axis::Pitch, Axis::Throttle, Axis::Yaw]);

@@ -53,6 +53,12 @@ final class Instruments
         }
     }
 
+    /** How many values they send. */
+    public function count(): int
+    {
+        return count($this->due);
+    }
+
     /**
      * Telemetry at a moment, for moments in the order of time.
      *

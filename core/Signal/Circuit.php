@@ -28,6 +28,10 @@ final class Circuit
     /** @var (Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>})|null */
     private ?Closure $tick = null;
 
+    private ?int $cost = null;
+
+    private ?int $costInTime = null;
+
     public readonly Panel $panel;
 
     /**
@@ -58,6 +62,23 @@ final class Circuit
     public function codeInTime(): string
     {
         return implode('', array_map(fn (Part $part): string => $part->inTime(), $this->parts));
+    }
+
+    /** What a frame costs, in steps of {@see Budget}: measured on circuits of every size, it's the length of the code and the curves in it. */
+    public function cost(): int
+    {
+        return $this->cost ??= self::costOf($this->code());
+    }
+
+    /** What a tick costs, in steps of {@see Budget}: with what is remembered copied along. */
+    public function costInTime(): int
+    {
+        return $this->costInTime ??= self::costOf($this->codeInTime()) + intdiv($this->remembers, 5);
+    }
+
+    private static function costOf(string $code): int
+    {
+        return 10 + intdiv(strlen($code), 100) + 2 * substr_count($code, '->at(');
     }
 
     /**

@@ -18,6 +18,9 @@ use DuskSwitch\Core\Signal\Part\RingPart;
 /** Turns a program, once, into a circuit for its transmitter: names resolved, order fixed, unused parts dropped. */
 final class Compiler
 {
+    /** What goes along with every live frame: delays of 200 s in all. */
+    public const MOST_REMEMBERED = 10_000;
+
     /**
      * @throws Refused with the path of every name that isn't there, or of a cycle
      */
@@ -40,6 +43,9 @@ final class Compiler
             ...$outputs->parts($transmitter),
             ...self::ring($program, $names, $layout, $faults),
         ];
+        if ($memory->size() > self::MOST_REMEMBERED) {
+            $faults->add('outputs', 'this program has to remember '.$memory->size().' numbers from tick to tick, at most '.self::MOST_REMEMBERED.' are possible: a second of a feed\'s delay takes fifty. Shorten the delays, or have fewer');
+        }
         $faults->refuseAny();
 
         $where = new Whereabouts($program);

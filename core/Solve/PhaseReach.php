@@ -13,6 +13,7 @@ use DuskSwitch\Core\Program\ConditionWords;
 use DuskSwitch\Core\Program\Loom;
 use DuskSwitch\Core\Program\Mentions;
 use DuskSwitch\Core\Program\Phase;
+use DuskSwitch\Core\Signal\Budget;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Needs;
 use DuskSwitch\Core\Signal\States;
@@ -62,7 +63,7 @@ final class PhaseReach
         $panel = $circuit->panel;
         $slots = self::slots($circuit);
         $count = array_product(array_map(count(...), $slots));
-        if ($count > self::MOST) {
+        if ($count > self::MOST || ! (new Budget)->affords((float) $count * $circuit->cost())) {
             return null;
         }
         $seen = [];

@@ -5,6 +5,7 @@ namespace DuskSwitch\Tests\Browser;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Tests\Core\Given;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use PHPUnit\Framework\TestCase;
 
 /** A class of tests has its own app with fresh data; all share one Chromium driver. */
@@ -25,10 +26,10 @@ abstract class BrowserTestCase extends TestCase
         self::$app->stop();
     }
 
-    /** A browser that stays open takes memory and time from the tests after it. */
+    /** The next test gets the same browser, clean: starting one takes a second. */
     protected function tearDown(): void
     {
-        self::$chrome?->close();
+        self::$chrome?->close(self::$app->url(''));
     }
 
     protected function page(int $width = 1280, int $height = 800, string $downloads = ''): Page
@@ -36,6 +37,16 @@ abstract class BrowserTestCase extends TestCase
         self::$chrome ??= new Chrome;
 
         return new Page(self::$chrome->browser($width, $height, $downloads), self::$app);
+    }
+
+    /** A page that runs a script of the test's before any of its own. */
+    protected function pageWith(string $script): Page
+    {
+        self::$chrome ??= new Chrome;
+        $browser = self::$chrome->browser(own: true);
+        (new ChromeDevToolsDriver($browser))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => $script]);
+
+        return new Page($browser, self::$app);
     }
 
     /**

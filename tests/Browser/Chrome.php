@@ -14,8 +14,11 @@ final class Chrome
 
     private readonly int $port;
 
-    /** @var list<RemoteWebDriver> */
+    /** @var list<array{RemoteWebDriver, bool}> with whether others may have it afterwards */
     private array $open = [];
+
+    /** @var list<RemoteWebDriver> as good as new */
+    private array $idle = [];
 
     public function __construct()
     {
@@ -26,35 +29,50 @@ final class Chrome
         Ports::await($this->port, $this->driver);
     }
 
-    /** A browser with an empty profile. */
-    public function browser(int $width = 1280, int $height = 800, string $downloads = ''): RemoteWebDriver
+    /**
+     * A browser with an empty profile: one that was used before and is clean again, where there is one.
+     *
+     * @param  bool  $own  true where it is to be given to nobody else, as what is done to it can't be undone
+     */
+    public function browser(int $width = 1280, int $height = 800, string $downloads = '', bool $own = false): RemoteWebDriver
+    {
+        $own = $own || $downloads !== '';
+        $browser = ($own ? null : array_pop($this->idle)) ?? $this->start($downloads);
+        // Headless windows keep no frame: a phone is narrower than the least window.
+        self::tell($browser, 'Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 768]);
+        $this->open[] = [$browser, ! $own];
+
+        return $browser;
+    }
+
+    private function start(string $downloads): RemoteWebDriver
     {
         $options = new ChromeOptions;
         $options->addArguments([
             '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', "--window-size={$width},{$height}",
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--window-size=1280,800',
         ]);
         if ($downloads !== '') {
             $options->setExperimentalOption('prefs', ['download.default_directory' => $downloads]);
         }
         $wanted = DesiredCapabilities::chrome();
         $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
-        $browser = RemoteWebDriver::create("http://127.0.0.1:{$this->port}", $wanted, 30_000, 60_000);
-        // Headless windows keep no frame: a phone is narrower than the least window.
-        $browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
-            'cmd' => 'Emulation.setDeviceMetricsOverride',
-            'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 768],
-        ]);
 
-        return $this->open[] = $browser;
+        return RemoteWebDriver::create("http://127.0.0.1:{$this->port}", $wanted, 30_000, 60_000);
     }
 
-    /** Closes every browser that is open. */
-    public function close(): void
+    /** @param  array<string, mixed>  $params */
+    private static function tell(RemoteWebDriver $browser, string $what, array $params): void
     {
-        foreach ($this->open as $browser) {
+        $browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $what, 'params' => (object) $params]);
+    }
+
+    /** Cleans every browser that is open for the next test, or closes it. */
+    public function close(string $origin = ''): void
+    {
+        foreach ($this->open as [$browser, $again]) {
             try {
-                $browser->quit();
+                $again && $origin !== '' ? $this->clean($browser, $origin) : $browser->quit();
             } catch (\Throwable) {
                 // It may be gone already.
             }
@@ -62,9 +80,30 @@ final class Chrome
         $this->open = [];
     }
 
+    /** A new tab in place of all others, and nothing kept of the app. */
+    private function clean(RemoteWebDriver $browser, string $origin): void
+    {
+        $old = $browser->getWindowHandles();
+        $browser->switchTo()->newWindow('tab');
+        $new = $browser->getWindowHandle();
+        foreach ($old as $window) {
+            $browser->switchTo()->window($window)->close();
+        }
+        $browser->switchTo()->window($new);
+        self::tell($browser, 'Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
+        $this->idle[] = $browser;
+    }
+
     public function __destruct()
     {
         $this->close();
+        foreach ($this->idle as $browser) {
+            try {
+                $browser->quit();
+            } catch (\Throwable) {
+                // It may be gone already.
+            }
+        }
         $pid = $this->driver->getPid();
         if ($pid !== null) {
             posix_kill(-$pid, SIGTERM);

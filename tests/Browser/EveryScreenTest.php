@@ -32,29 +32,24 @@ final class EveryScreenTest extends BrowserTestCase
     public function test_a_screen_is_accessible_in_both_themes_and_fits(string $path, string $ready): void
     {
         $page = $this->page()->open($path);
+        $page->find($ready);
+        $page->still();
         foreach (['dusk', 'day'] as $theme) {
-            $page->browser->executeScript("localStorage.setItem('dusk.theme', '{$theme}')");
-            $page->browser->navigate()->refresh();
-            $page->find($ready);
-            usleep(300_000);
+            $page->browser->executeScript("document.documentElement.dataset.theme = '{$theme}'");
             self::assertSame([], $page->barriers(), "{$path}, {$theme}");
             self::assertSame([true, true], $page->browser->executeScript('const d = document.documentElement; return [d.scrollHeight <= innerHeight, d.scrollWidth <= innerWidth]'), 'no page scroll');
         }
-        $this->fitsAPhone($path, $ready);
-    }
-
-    private function fitsAPhone(string $path, string $ready): void
-    {
-        $phone = $this->page(390, 844)->open($path);
-        $phone->find($ready);
-        self::assertSame(390, $phone->browser->executeScript('return document.documentElement.scrollWidth'), "{$path} on a phone");
+        $page->size(390, 844)->browser->navigate()->refresh();
+        $page->find($ready);
+        $page->still();
+        self::assertSame(390, $page->browser->executeScript('return document.documentElement.scrollWidth'), "{$path} on a phone");
     }
 
     public function test_a_phone_moves_the_handheld(): void
     {
         $phone = $this->page(390, 844)->open('/aircraft/3/prove');
         $this->sees($phone, 5, 1000);
-        $phone->named('Unfold', 'button')->click();
+        $phone->press('Unfold');
         $phone->find("[data-control='flick-a'] [data-detent='away']")->click();
         $this->sees($phone, 5, 2000);
     }

@@ -8,7 +8,7 @@ final class HangarTest extends BrowserTestCase
     public function test_new_copy_rename_delete_and_back(): void
     {
         $page = $this->page()->open('/');
-        $page->named('New aircraft', 'button')->click();
+        $page->press('New aircraft');
         $page->fill('#new-name', 'Wagtail');
         $page->find('[data-pull]');
         self::assertStringContainsString('Wagtail', $page->text('h1'));
@@ -27,7 +27,7 @@ final class HangarTest extends BrowserTestCase
         $page->find("[aria-label='More for Wagtail']")->click();
         $page->named('Delete')->click();
         $page->until(fn (): bool => ! $page->has("[data-aircraft='Wagtail']"), 'Wagtail to go');
-        $page->named('Undo', 'button')->click();
+        $page->press('Undo');
         $page->find("[data-aircraft='Wagtail']");
     }
 
@@ -48,7 +48,7 @@ final class HangarTest extends BrowserTestCase
     public function test_a_hangar_without_aircraft_says_what_to_do(): void
     {
         foreach (json_decode((string) file_get_contents(self::$app->url('/api/aircraft')))->aircraft as $aircraft) {
-            file_get_contents(self::$app->url("/api/aircraft/{$aircraft->id}"), false, stream_context_create(['http' => ['method' => 'DELETE']]));
+            file_get_contents(self::$app->url("/api/aircraft/{$aircraft->id}"), false, stream_context_create(['http' => ['method' => 'DELETE', 'header' => 'Content-Type: application/json', 'content' => json_encode(['base' => $aircraft->revision])]]));
         }
         self::assertStringContainsString('The hangar is empty', $this->page()->open('/')->named('The hangar is empty.')->getText());
     }
@@ -56,6 +56,7 @@ final class HangarTest extends BrowserTestCase
     public function test_an_aircraft_that_is_gone_is_said(): void
     {
         $page = $this->page()->open('/aircraft/4711/wire');
-        self::assertStringContainsString('can’t be opened', $page->text('main h1'));
+        $page->named('▲ This aircraft can’t be opened', 'h1');
+        self::assertStringContainsString('may have been deleted', $page->text('main'));
     }
 }

@@ -50,6 +50,22 @@ final readonly class Page
         )[0] ?? null, "\"{$text}\"");
     }
 
+    /** Presses the button of that name once it can be pressed. */
+    public function press(string $name): self
+    {
+        $this->until(function () use ($name): bool {
+            $button = $this->named($name, 'button');
+            if (! $button->isEnabled()) {
+                return false;
+            }
+            $button->click();
+
+            return true;
+        }, "the button \"{$name}\" to be pressed");
+
+        return $this;
+    }
+
     public function text(string $css): string
     {
         return trim($this->find($css)->getText());
@@ -151,6 +167,28 @@ final readonly class Page
             usleep(30_000);
         } while (microtime(true) < $end);
         throw new RuntimeException("waited in vain for {$what}");
+    }
+
+    /** Waits until nothing moves any more and no request is on its way. */
+    public function still(): self
+    {
+        $this->until(fn (): bool => (bool) $this->browser->executeAsyncScript(<<<'JS'
+            const done = arguments[0]
+            const loaded = () => performance.getEntriesByType('resource').length
+            const before = loaded()
+            const moves = document.getAnimations().filter((one) => one.playState === 'running' && one.effect?.getTiming().iterations !== Infinity).length
+            setTimeout(() => done(moves === 0 && loaded() === before), 120)
+            JS), 'the page to come to rest');
+
+        return $this;
+    }
+
+    /** Makes the window as large as another device's. */
+    public function size(int $width, int $height): self
+    {
+        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setDeviceMetricsOverride', 'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 768]]);
+
+        return $this;
     }
 
     /** Closes this browser. */

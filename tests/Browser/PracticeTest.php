@@ -14,15 +14,15 @@ final class PracticeTest extends BrowserTestCase
             $page->find("[data-step='{$step}'] button")->click();
         }
         $page->find("[data-lamp='solid']");
-        $page->named('Range check at 30 m', 'button')->click();
+        $page->press('Range check at 30 m');
         $page->until(fn (): bool => str_contains($page->text('[data-receiver-says]'), 'the link is gone: don\'t fly'), 'the range check');
-        $page->named('Far out: 400 m', 'button')->click();
+        $page->press('Far out: 400 m');
         $page->find("[data-lamp='slow']");
-        $page->named('Raise 10 mW to 100 mW', 'button')->click();
+        $page->press('Raise 10 mW to 100 mW');
         $page->find("[data-lamp='solid']");
         $page->choose("[aria-label='Its trouble']", 'Something: find out what');
         $page->until(fn (): bool => ! $page->has('[data-trouble]'), 'it to be hidden');
-        $page->named('Say what it is', 'button')->click();
+        $page->press('Say what it is');
         $page->until(fn (): bool => $page->has('[data-trouble]'), 'it to be said');
         self::assertNotSame('', $page->find('[data-trouble]')->getAttribute('data-trouble'));
     }
@@ -30,16 +30,16 @@ final class PracticeTest extends BrowserTestCase
     public function test_the_stand_in_plays_the_bench_and_what_is_mended_stays_mended(): void
     {
         $page = $this->page()->open('/aircraft/3/prove/bench');
-        $page->named('They are off', 'button')->click();
+        $page->press('They are off');
         $order = "[aria-label='Order and direction']";
         $page->find("[aria-label='Order and direction: let the stand-in answer']")->click();
         $page->until(fn (): bool => str_contains($page->text("[aria-label='Which way the roll stick goes']"), 'wrong'), 'roll the wrong way');
-        $page->named('Solve order and direction', 'button')->click();
+        $page->press('Solve order and direction');
         $page->until(fn (): bool => str_contains($page->text($order), 'reverse'), 'the answer');
         $page->find("[aria-label='Motors: let the stand-in answer']")->click();
         $page->until(fn (): bool => str_contains($page->text("[data-motor='4']"), 'stop at once'), 'the motor with a wire off');
         $page->find("[aria-label='Board: let the stand-in answer']")->click();
-        $page->named('Explain it', 'button')->click();
+        $page->press('Explain it');
         $page->until(fn (): bool => str_contains($page->text('[data-board]'), 'turned by 180°'), 'the mounting');
         self::assertStringContainsString('swap two of its three wires', $page->text("[data-motor='3']"));
     }

@@ -12,16 +12,16 @@ final class ProveTest extends BrowserTestCase
         self::assertStringContainsString('Come home is 0 µs from the edge of its slot', $page->text($slot));
         self::assertStringContainsString('Come home is 0 µs', $page->text('header [role=status]'));
 
-        $page->named('Take me there', 'button')->click();
+        $page->press('Take me there');
         $page->until(fn (): bool => str_contains($page->text("[aria-label='What the switches mean now']"), 'Come home'), 'the handheld to go there');
 
-        $page->named('Mend it', 'button')->click();
+        $page->press('Mend it');
         $page->until(fn (): bool => str_contains($page->text('[data-changes]'), 'Flight mode step Come home'), 'what it changes');
-        $page->named('Take it over', 'button')->click();
+        $page->press('Take it over');
         $page->until(fn (): bool => ! $page->has($slot), 'the first to be mended');
-        $page->named('Mend it', 'button')->click();
+        $page->press('Mend it');
         $page->until(fn (): bool => str_contains($page->text('[data-changes]'), '2 Pitch feed 1: Pitch 120 % → Pitch 100 %'), 'what it changes');
-        $page->named('Take it over', 'button')->click();
+        $page->press('Take it over');
         $page->until(fn (): bool => str_contains($page->text('main'), 'Nothing found'), 'nothing more');
         $page->until(fn (): bool => str_contains($page->text('header'), 'Proved: 144 switch positions'), 'the header to say so');
         $page->saved(3);
@@ -33,14 +33,14 @@ final class ProveTest extends BrowserTestCase
         $page = $this->page()->open('/aircraft/4/prove/findings');
         $page->find('[data-finding]');
         $before = count($page->browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-finding]')));
-        $page->named('Accept…', 'button')->click();
+        $page->press('Accept…');
         $page->keys('#accept-reason', 'Brakes and full roll together are never flown');
-        $page->named('Accept', 'button')->click();
+        $page->press('Accept');
         $page->find('[data-accepted]');
         self::assertStringContainsString('never flown', $page->text('[data-accepted]'));
         $page->saved(2);
         self::assertCount(1, $this->saved(4)->aboard->accepted);
-        $page->named('Open again', 'button')->click();
+        $page->press('Open again');
         $page->until(fn (): bool => count($page->browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-finding]'))) === $before, 'it to be open again');
     }
 
@@ -60,7 +60,7 @@ final class ProveTest extends BrowserTestCase
         $page = $this->page()->open('/aircraft/2/prove/slots');
         self::assertStringContainsString('outside by 25', $page->text("[data-answer='level']"));
         self::assertStringContainsString('offset −250 points, rate −56 %', $page->text("[data-answer='level']"));
-        $page->named('Solve: middle of each slot', 'button')->click();
+        $page->press('Solve: middle of each slot');
         $page->until(fn (): bool => str_contains($page->text("[data-answer='level']"), '50 µs'), 'the margin');
         $this->sees($page->open('/aircraft/2/prove'), 6, 1075);
 
@@ -75,7 +75,7 @@ final class ProveTest extends BrowserTestCase
         $page = $this->page()->open('/aircraft/6/prove/failsafe');
         $page->choose("[aria-label='Failsafe of Motor']", 'keeps the last');
         $page->until(fn (): bool => str_contains($page->text("[data-failsafe='3']"), 'not safe'), 'the verdict');
-        $page->named('Set a safe one for a plane', 'button')->click();
+        $page->press('Set a safe one for a plane');
         $page->until(fn (): bool => str_contains($page->text("[data-failsafe='3']"), '✓ 1000 µs'), 'a closed throttle');
         self::assertStringContainsString('✓', $page->text("[data-failsafe='1']"));
     }
@@ -99,7 +99,7 @@ final class ProveTest extends BrowserTestCase
         $phone = $this->page(390, 844)->open('/aircraft/5/fly');
         $phone->find('[role=checkbox]');
         $phone->browser->executeScript("document.querySelectorAll('[role=checkbox]').forEach(one => one.click())");
-        $phone->named('Ready', 'button')->click();
+        $phone->press('Ready');
         $phone->until(fn (): bool => str_contains($phone->text('[data-last]'), 'Last gone through'), 'the record');
         self::assertStringContainsString('with revision 1', $phone->text('[data-last]'));
 
@@ -109,7 +109,7 @@ final class ProveTest extends BrowserTestCase
         $phone->browser->executeScript("document.querySelectorAll('[role=checkbox]').forEach(one => one.click())");
         self::assertFalse($phone->named('Ready', 'button')->isEnabled());
         $phone->fill('#check-reason', 'Blades are off');
-        $phone->named('Ready', 'button')->click();
+        $phone->press('Ready');
         $phone->until(fn (): bool => str_contains($phone->text('[data-last]'), '“Blades are off”'), 'the reason to be kept');
     }
 
@@ -117,23 +117,23 @@ final class ProveTest extends BrowserTestCase
     {
         $page = $this->page()->open('/aircraft/1/prove/bench');
         self::assertFalse($page->has("[aria-label='Low end in µs']"));
-        $page->named('They are off', 'button')->click();
+        $page->press('They are off');
         $page->choose("[aria-label='Channel to centre']", '6 Launch assist');
         $page->keys("[aria-label='Low end in µs']", '1010')->keys("[aria-label='Centre in µs']", '1510')->keys("[aria-label='High end in µs']", '2010');
-        $page->named('Solve centre and ends', 'button')->click();
+        $page->press('Solve centre and ends');
         $page->until(fn (): bool => str_contains($page->text('[data-changes]'), '6 Launch assist sub-trim: 0 % → −1.95 %'), 'the answer');
-        $page->named('Take it over', 'button')->click();
+        $page->press('Take it over');
         $page->until(fn (): bool => abs(($this->saved(1)->output(6)->subtrim ?? 0.0) + 0.01953) < 1e-4, 'it to be saved');
 
         $page->find("[aria-label='4 Jitter: let the stand-in read']")->click();
         $page->until(fn (): bool => $page->find("[aria-label='Smallest in µs']")->getAttribute('value') === '1492', 'what the stand-in reads');
-        $page->named('Solve jitter', 'button')->click();
+        $page->press('Solve jitter');
         $page->until(fn (): bool => str_contains($page->text("[aria-label='4 Jitter']"), 'dead band: 0 %'), 'a dead band');
 
         $page->choose("[aria-label='Rolled to the right']", 'rolls left')->choose("[aria-label='Nose up']", 'noses down');
-        $page->named('Explain it', 'button')->click();
+        $page->press('Explain it');
         $page->until(fn (): bool => str_contains($page->text('[data-board]'), 'turned by 180° in yaw'), 'the mounting');
-        $page->named('Solve order and direction', 'button')->click();
+        $page->press('Solve order and direction');
         $page->until(fn (): bool => str_contains($page->text("[aria-label='Order and direction']"), 'No channel carries the roll stick alone'), 'what a wing can\'t do');
     }
 
@@ -141,32 +141,32 @@ final class ProveTest extends BrowserTestCase
     {
         $page = $this->page()->open('/aircraft/4/kit/binding');
         $page->find("[data-lamp='off']");
-        $page->named('Transmitter on', 'button')->click();
-        $page->named('Transmitter: choose Bind', 'button')->click();
-        $page->named('Power the receiver', 'button')->click();
+        $page->press('Transmitter on');
+        $page->press('Transmitter: choose Bind');
+        $page->press('Power the receiver');
         $page->until(fn (): bool => str_contains($page->text('[data-receiver-says]'), 'Too close'), 'the trouble with its cure');
-        $page->named('Begin again', 'button')->click();
+        $page->press('Begin again');
         for ($step = 0; $step < 6; $step++) {
             $page->find("[data-step='{$step}'] button")->click();
         }
         $page->find("[data-lamp='solid']");
-        $page->keys('#binding-note', 'Solid light')->named('Record the binding', 'button')->click();
+        $page->keys('#binding-note', 'Solid light')->press('Record the binding');
         $page->until(fn (): bool => str_contains($page->text('[data-binding]'), 'Lamplight 12 and Lantern R12'), 'the record');
 
         $page->open('/aircraft/4/prove/failsafe');
         $page->find("[data-control='top-left'] [data-detent='away']")->click();
         $page->keys('[data-axis=throttle]', str_repeat("\u{E013}", 30));
-        $page->named('Test: transmitter off', 'button')->click();
+        $page->press('Test: transmitter off');
         $page->find("[data-link='lost']");
         self::assertSame('1000 µs', $page->text("[data-now='7']"));
-        $page->named('Transmitter on again', 'button')->click();
+        $page->press('Transmitter on again');
         $page->until(fn (): bool => ! $page->has('[data-link]'), 'the link to be back');
     }
 
     public function test_why_it_will_not_arm_is_told_live_and_a_motor_gets_its_verdict(): void
     {
         $page = $this->page()->open('/aircraft/3/prove/bench');
-        $page->named('They are off', 'button')->click();
+        $page->press('They are off');
         $page->find("[data-arming='ready']");
         $page->find("[aria-label='Arming'] label:nth-of-type(3) [role=checkbox]")->click();
         $page->until(fn (): bool => str_contains($page->text('[data-arming]'), 'A set-up session is open.'), 'the blocker');
@@ -183,11 +183,11 @@ final class ProveTest extends BrowserTestCase
     public function test_a_surface_that_goes_the_wrong_way_is_turned(): void
     {
         $page = $this->page()->open('/aircraft/4/prove/bench');
-        $page->named('They are off', 'button')->click();
+        $page->press('They are off');
         $page->until(fn (): bool => str_contains($page->text("[aria-label='Surfaces']"), 'Left aileron'), 'the surfaces');
         self::assertStringContainsString('stick right: it goes down', $page->text("[data-surface-move='1-roll']"));
         $page->choose("[aria-label='Left aileron with the roll stick']", 'the other way');
-        $page->named('Solve surfaces', 'button')->click();
+        $page->press('Solve surfaces');
         $page->until(fn (): bool => str_contains($page->text("[aria-label='Surfaces'] [data-changes]"), '1 Left aileron'), 'the answer');
     }
 }

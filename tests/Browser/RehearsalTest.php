@@ -11,7 +11,7 @@ final class RehearsalTest extends BrowserTestCase
     {
         $page = $this->page()->open("/aircraft/{$aircraft}/sense/rehearsal");
         $page->choose('[aria-label=Flight]', $flight);
-        $page->named('Fly it', 'button')->click();
+        $page->press('Fly it');
         $page->find('[data-clock]');
 
         return $page;
@@ -37,7 +37,7 @@ final class RehearsalTest extends BrowserTestCase
         $page->find('[role=dialog] [role=checkbox]')->click();
         $page->fill("[aria-label='When: antenna']", '85');
         $page->actions()->sendKeys(null, "\u{E00C}")->perform();
-        $page->named('Fly it', 'button')->click();
+        $page->press('Fly it');
         $page->until(fn (): bool => str_contains($page->text("[data-verdict='Link']"), 'the pilot was told at 1:25'), 'the verdict on the link');
         self::assertStringContainsString('Signal lost', $page->text("[aria-label='What is said']"));
         self::assertTrue($page->has("[data-block='no link']"), 'the gap is drawn');
@@ -51,7 +51,7 @@ final class RehearsalTest extends BrowserTestCase
         self::assertSame([[], []], [$page->barriers(), $page->tooSmall()]);
         $page->actions()->sendKeys(null, "\u{E00C}")->perform();
         $page->until(fn (): bool => str_contains($page->text('main'), '▲ pack 55 %'), 'the summary');
-        $page->named('Fly it', 'button')->click();
+        $page->press('Fly it');
         $page->until(fn (): bool => str_contains($page->text("[data-verdict='Pack']"), 'The pack was 55 % full at power-up'), 'the verdict');
         self::assertStringContainsString('only the voltage tells', $page->text("[data-verdict='Pack']"));
     }
@@ -76,9 +76,9 @@ final class RehearsalTest extends BrowserTestCase
     {
         $page = $this->flown(4, 'A thermal, found and lost');
         $page->choose("[aria-label='How fast']", '8×');
-        $page->named('Play', 'button')->click();
+        $page->press('Play');
         $page->until(fn (): bool => (int) substr($page->text('[data-clock]'), 0, 1) >= 1, 'a minute in some eight seconds');
-        $page->named('Pause', 'button')->click();
+        $page->press('Pause');
         $stands = $page->text('[data-clock]');
         usleep(300_000);
         self::assertSame($stands, $page->text('[data-clock]'), 'it stands still');
@@ -94,15 +94,15 @@ final class RehearsalTest extends BrowserTestCase
         mkdir($folder);
         $page = $this->page(downloads: $folder)->open('/aircraft/1/sense/speech');
         if ($page->find('[data-voice]')->getAttribute('data-voice') === 'true') {
-            $page->named('Voice pack', 'button')->click();
+            $page->press('Voice pack');
             $page->until(fn (): bool => is_file("{$folder}/Dunlin-voice-pack.zip"), 'the voice pack');
         }
         $page->open('/aircraft/1/sense/rehearsal')->choose('[aria-label=Flight]', 'Circles in the wind');
-        $page->named('Fly it', 'button')->click();
+        $page->press('Fly it');
         $page->find('[data-clock]');
-        $page->named('GPS as NMEA', 'button')->click();
+        $page->press('GPS as NMEA');
         $page->until(fn (): bool => is_file("{$folder}/Dunlin-rehearsal.nmea"), 'the GPS');
-        $page->named('JSON', 'button')->click();
+        $page->press('JSON');
         $page->until(fn (): bool => is_file("{$folder}/Dunlin-rehearsal.json"), 'the flight');
         self::assertGreaterThan(100, count(Nmea::read((string) file_get_contents("{$folder}/Dunlin-rehearsal.nmea"))));
         self::assertSame('dusk-switch/rehearsal', json_decode((string) file_get_contents("{$folder}/Dunlin-rehearsal.json"))->format);
@@ -125,7 +125,7 @@ final class RehearsalTest extends BrowserTestCase
         $page->find("nav[aria-label='Stations'] a[href$='/sense']")->click();
         $page->find("nav[aria-label='Views of Sense'] a[href$='/rehearsal']")->click();
         $page->until($stale, 'it to ask for a new flight');
-        $page->named('Fly it', 'button')->click();
+        $page->press('Fly it');
         $page->until(fn (): bool => ! $stale(), 'the new flight');
     }
 }

@@ -20,7 +20,7 @@ final class SenseTest extends BrowserTestCase
         $page->fill("[aria-label='Address of Bittern GPS']", '7');
         $page->until(fn (): bool => ! str_contains($page->text("[aria-label='Checks of the chain']"), 'both answer'), 'no clash');
         $page->until(fn (): bool => str_contains($page->text("[data-slots-of='gps']"), 'has no slots yet'), 'no slots');
-        $page->named('Solve the slots', 'button')->click();
+        $page->press('Solve the slots');
         $page->until(fn (): bool => str_contains($page->text("[data-slots-of='gps']"), '0 to 7'), 'its slots');
         $page->find("[aria-label='Take Bittern GPS out']")->click();
         $page->until(fn (): bool => ! $page->has("[data-sensor='gps']"), 'it to be out');
@@ -30,7 +30,7 @@ final class SenseTest extends BrowserTestCase
     public function test_discovery_shows_a_trouble_with_its_cure(): void
     {
         $page = $this->page()->open('/aircraft/1/sense');
-        $page->named('Discover', 'button')->click();
+        $page->press('Discover');
         $page->until(fn (): bool => str_contains($page->text('[aria-label=Discovery]'), 'Every value of the chain was found'), 'all values');
         $page->find('[aria-label=Discovery] summary')->click();
         $page->named('The GPS\'s two wires are swapped', 'label')->click();
@@ -45,7 +45,7 @@ final class SenseTest extends BrowserTestCase
         $page->open('/aircraft/4/sense/alarms');
         $page->choose("[aria-label='Value to watch']", 'Highest')->choose("[aria-label='Above or below']", 'above');
         $page->fill('[aria-label=Level]', '400');
-        $page->named('Add the alarm', 'button')->click();
+        $page->press('Add the alarm');
         $page->find("[data-alarm='highest-high']");
         $page->until(fn (): bool => str_contains((string) json_encode($this->saved(4)->sense->call('highest-high')), '121.92'), 'metres in the document');
         $page->fill("[aria-label='Level of Highest high']", '90000');
@@ -62,7 +62,7 @@ final class SenseTest extends BrowserTestCase
     {
         $page = $this->page()->open('/aircraft/4/sense/values')->choose('[aria-label=Units]', 'As mine');
         $page->find("nav[aria-label='Views of Sense'] a[href$='/rehearsal']")->click();
-        $page->named('Fly it', 'button')->click();
+        $page->press('Fly it');
         $page->until(fn (): bool => str_contains($page->text('main'), 'Above 120 m for'), 'the verdict in metres');
         $page->find("nav[aria-label='Views of Sense'] a[href$='/values']")->click();
         $page->choose("[aria-label='My units, for all aircraft']", 'Nautical: feet, knots');
@@ -84,14 +84,14 @@ final class SenseTest extends BrowserTestCase
     public function test_a_phase_and_an_alarm_hang_on_a_value_that_is_chosen_with_its_level(): void
     {
         $page = $this->page()->open('/aircraft/4/sense/values')->choose('[aria-label=Units]', 'Imperial: feet, mph');
-        $page->open('/aircraft/4/wire/phases')->named('New phase', 'button')->click();
+        $page->open('/aircraft/4/wire/phases')->press('New phase');
         $page->fill('#phase-name', 'High')->choose('#condition-of', 'Highest');
         $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'Highest above 0 ft'), 'the value');
         $page->fill('[role=dialog] [aria-label=Level]', '300')->fill('[role=dialog] [aria-label=Hysteresis]', '20');
         $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'Highest above 300 ft'), 'the level');
         $page->until(fn (): bool => $page->named('Make the phase', 'button')->isEnabled(), 'the proposal');
         self::assertSame([], $page->barriers());
-        $page->named('Make the phase', 'button')->click();
+        $page->press('Make the phase');
         $page->until(fn (): bool => str_contains($page->text("[data-phase='high']"), 'Highest above 300 ft'), 'the new phase');
         $when = array_values(array_filter($this->saved(4)->phases, fn ($one): bool => $one->id === 'high'))[0]->when;
         self::assertEquals(new SensorLevel('highest', true, 91.44, 6.096), $when);
@@ -99,7 +99,7 @@ final class SenseTest extends BrowserTestCase
         $page->open('/aircraft/4/sense/alarms')->choose("[aria-label='When Signal low begins']", 'once a value passes a level…');
         $page->choose('#condition-of', 'Highest')->fill('[role=dialog] [aria-label=Level]', '15');
         $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'Highest above 15 ft'), 'the level');
-        $page->named('Take it over', 'button')->click();
+        $page->press('Take it over');
         $page->until(fn (): bool => str_contains($page->text("[data-alarm='signal-low']"), 'once Highest above 15 ft'), 'when it begins');
         $page->until(fn (): bool => $this->saved(4)->sense->call('signal-low')?->after == new SensorLevel('highest', true, 4.572), 'it in the document');
         $page->choose("[aria-label='When Signal low begins']", 'from the start');
@@ -116,7 +116,7 @@ final class SenseTest extends BrowserTestCase
         $page->until(fn (): bool => $page->text("{$phrase} [data-text]") === '“burnt, come down”', 'a piece less');
         $page->find("[aria-label='Take piece 1 out of Capacity']")->click();
         $page->until(fn (): bool => str_contains($page->text($phrase), 'Capacity has nothing to say'), 'the trouble beside it');
-        $page->named('Try it', 'button')->click();
+        $page->press('Try it');
         $page->until(fn (): bool => $page->has('[data-heard]'), 'how it was heard, or that nothing speaks');
         $hasVoice = $page->find('[data-voice]')->getAttribute('data-voice') === 'true';
         self::assertSame($hasVoice ? 'clip' : 'text', $page->find('[data-heard]')->getAttribute('data-heard'), 'a clip where the machine has a voice; headless browsers have none');

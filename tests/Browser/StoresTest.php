@@ -10,29 +10,29 @@ final class StoresTest extends BrowserTestCase
     public function test_a_definition_is_copied_edited_and_removed(): void
     {
         $page = $this->page()->open('/stores');
-        $page->named('Packs', 'button')->click();
+        $page->press('Packs');
         $page->find("[aria-label='Copy Midge 1 cell 300']")->click();
         $page->fill('#root_name', 'Spare')->fill('#root_id', 'spare')->fill('#root_cells', '99')->fill('#root_capacity', '450')->fill('#root_plug', 'tiny');
-        $page->named('Keep it', 'button')->click();
+        $page->press('Keep it');
         $page->until(fn (): bool => str_contains($page->text('[role=dialog] [role=alert]'), 'must be from 1 to 14, not 99'), 'the fault beside its field');
         self::assertSame('Spare', $page->find('#root_name')->getAttribute('value'), 'nothing is lost');
         $page->fill('#root_cells', '2');
-        $page->named('Keep it', 'button')->click();
+        $page->press('Keep it');
         $page->until(fn (): bool => str_contains($page->text("[data-definition='spare']"), '2 cells · 450 mAh · tiny plug'), 'the new pack');
         $page->find("[aria-label='Remove Spare']")->click();
         $page->until(fn (): bool => ! $page->has("[data-definition='spare']"), 'it to be gone');
         self::assertTrue($page->has("[data-definition='midge-1s']"));
 
-        $page->named('New pack', 'button')->click();
+        $page->press('New pack');
         self::assertSame('new-pack', $page->find('#root_id')->getAttribute('value'));
-        $page->named('Open document', 'button')->click();
+        $page->press('Open document');
         $text = $page->find("[aria-label='Definition']");
         self::assertStringContainsString('"id": "new-pack"', (string) $text->getAttribute('value'));
         $text->sendKeys('}');
-        $page->named('Form', 'button')->click();
+        $page->press('Form');
         $page->until(fn (): bool => str_contains($page->text('[role=dialog] [role=alert]'), 'This isn’t JSON'), 'what is wrong with the text');
         $text->sendKeys(WebDriverKeys::BACKSPACE);
-        $page->named('Keep it', 'button')->click();
+        $page->press('Keep it');
         $page->until(fn (): bool => str_contains($page->text("[data-definition='new-pack']"), 'your own'), 'a pack of its own');
     }
 
@@ -45,24 +45,24 @@ final class StoresTest extends BrowserTestCase
         $place = $page->find("[data-item='controls-0'] [aria-label='Place 1']");
         $page->fill("[data-item='controls-0'] [aria-label='Place 1']", '35')->fill("[data-item='controls-0'] [aria-label='Place 2']", '50');
         self::assertSame('35', $place->getAttribute('value'));
-        $page->named('Keep it', 'button')->click();
+        $page->press('Keep it');
         $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'lies on the left stick'), 'where it lies');
         $page->find("[aria-label='Remove Controls 1']")->click();
-        $page->named('Keep it', 'button')->click();
+        $page->press('Keep it');
         $page->until(fn (): bool => str_contains($page->text('main'), 'Quayside mine'), 'the transmitter of its own');
     }
 
     public function test_a_sensor_is_defined_by_form_and_an_impossible_range_is_told_beside_its_field(): void
     {
         $page = $this->page()->open('/stores');
-        $page->named('Sensors', 'button')->click();
+        $page->press('Sensors');
         $page->find("[aria-label='Copy Gannet airspeed probe']")->click();
         $page->fill('#root_name', 'Gannet, quick');
         $page->fill("[data-item='quantities-0'] [aria-label='Range 2']", '-5');
-        $page->named('Keep it', 'button')->click();
+        $page->press('Keep it');
         $page->until(fn (): bool => str_contains($page->text("[data-item='quantities-0']"), 'nothing fits in between'), 'the fault beside its field');
         $page->fill("[data-item='quantities-0'] [aria-label='Range 2']", '360');
-        $page->named('Keep it', 'button')->click();
+        $page->press('Keep it');
         $page->until(fn (): bool => str_contains($page->text('main'), 'Gannet, quick'), 'the sensor of its own');
         $page->open('/aircraft/1/sense')->choose("[aria-label='Add a sensor']", 'Gannet, quick');
         $page->until(fn (): bool => str_contains($page->text('main'), 'both answer to address 9'), 'it in the chain, with its clash');
@@ -80,14 +80,14 @@ final class StoresTest extends BrowserTestCase
         $page->find("[aria-label='Copy Legs 6']")->click();
         $page->fill("[data-item='legs-6'] [aria-label='Says']", 'Over the strip')->fill("[data-item='legs-6'] [aria-label='Does']", 'flaps: half, brake: -1');
         $page->fill("[data-item='legs-6'] [aria-label='Climb, m/s']", '-3');
-        $page->named('Keep it', 'button')->click();
+        $page->press('Keep it');
         $page->until(fn (): bool => str_contains($page->text("[data-item='legs-6']"), 'goes 6 m below the ground: a plane begins it at 12 m, sinks 3 m/s and meets the ground after 4 s of 6'), 'the fault beside its leg');
         $page->fill("[data-item='legs-6'] [aria-label='Until, m']", '11');
-        $page->named('Keep it', 'button')->click();
+        $page->press('Keep it');
         $page->until(fn (): bool => str_contains($page->text("[data-definition='low-circuits']"), '21 legs · plane, flying wing'), 'the script of its own');
 
         $page->open('/aircraft/1/sense/rehearsal')->choose('[aria-label=Flight]', 'Low circuits');
-        $page->named('Fly it', 'button')->click();
+        $page->press('Fly it');
         $page->until(fn (): bool => str_contains($page->text('main'), 'Over the strip'), 'the leg on the timeline');
         $kept = json_decode((string) file_get_contents(self::$app->url('/api/stores')));
         $own = array_values(array_filter(array_column($kept->definitions, 'items', 'kind')['scenarios'], fn ($one): bool => $one->own))[0]->document;

@@ -2,8 +2,6 @@
 
 namespace DuskSwitch\Tests\Browser;
 
-use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
-
 /** Two tabs, a refused edit, a lost server: told, and nothing is lost. */
 final class TroubleTest extends BrowserTestCase
 {
@@ -29,18 +27,17 @@ final class TroubleTest extends BrowserTestCase
 
     public function test_what_is_asked_for_while_a_save_is_answered_is_not_lost(): void
     {
-        $page = $this->page();
         // A proposal takes two seconds here: the save of the edit before it is answered on the way.
-        (new ChromeDevToolsDriver($page->browser))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<'JS'
+        $page = $this->pageWith(<<<'JS'
             const real = window.fetch
             window.fetch = async (asked, ...rest) => {
                 const answer = await real(asked, ...rest)
                 if ((asked.url ?? asked).includes('/api/propose/')) await new Promise((done) => setTimeout(done, 2000))
                 return answer
             }
-            JS]);
+            JS);
         $page->open('/aircraft/6/prove/failsafe')->choose("[aria-label='Failsafe of Motor']", 'keeps the last');
-        $page->named('Set a safe one for a plane', 'button')->click();
+        $page->press('Set a safe one for a plane');
         $page->saved(2);
         $page->until(fn (): bool => str_contains($page->text("[data-failsafe='3']"), '✓ 1000 µs'), 'a closed throttle');
         $page->saved(3);
@@ -56,7 +53,7 @@ final class TroubleTest extends BrowserTestCase
         $says = $page->text('header [role=alert]');
         self::assertStringContainsString('functions[5].drive.map.middle', $says);
         self::assertStringContainsString('there is no step of Flight mode "come-home"; there is self-level, free', $says);
-        $page->named('Take the change back', 'button')->click();
+        $page->press('Take the change back');
         $page->find("[aria-label='Remove Come home']");
         $page->find("[data-saving='saved'][data-revision='1']");
     }
@@ -77,15 +74,15 @@ final class TroubleTest extends BrowserTestCase
         $first = $this->page()->open('/aircraft/4/kit/binding');
         $second = $this->page()->open('/aircraft/4/kit/binding');
         $first->find("[data-step='0'] button")->click();
-        $second->named('Transmitter on', 'button')->click();
-        $second->named('Transmitter: choose Bind', 'button')->click();
+        $second->press('Transmitter on');
+        $second->press('Transmitter: choose Bind');
         for ($step = 1; $step < 6; $step++) {
             $first->find("[data-step='{$step}'] button")->click();
         }
         $first->find("[data-lamp='solid']");
         self::assertTrue($second->has("[data-lamp='off']"), 'the other receiver has no power yet');
 
-        $first->keys('#binding-note', 'first tab')->named('Record the binding', 'button')->click();
+        $first->keys('#binding-note', 'first tab')->press('Record the binding');
         $first->until(fn (): bool => str_contains($first->text('[data-binding]'), 'first tab'), 'the record');
         $second->browser->navigate()->refresh();
         $second->until(fn (): bool => str_contains($second->text('[data-binding]'), 'first tab'), 'the record in the other tab');
@@ -101,7 +98,7 @@ final class TroubleTest extends BrowserTestCase
         $page->named('Try again', 'button');
         self::assertTrue($page->has("[data-step='0']"), 'the steps stay on the screen');
         self::$app->start();
-        $page->named('Try again', 'button')->click();
+        $page->press('Try again');
         for ($step = 2; $step < 6; $step++) {
             $page->find("[data-step='{$step}'] button")->click();
         }

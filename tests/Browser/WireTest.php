@@ -10,13 +10,13 @@ final class WireTest extends BrowserTestCase
         $page = $this->page()->openAircraft('Tern');
 
         // A switched function appears, in want of a control; the header says so.
-        $page->named('Switched', 'button')->click();
+        $page->press('Switched');
         $page->saved(2)->fill('#fn-name', 'Landing light')->saved(3);
         $page->until(fn (): bool => str_contains($page->text('header'), 'Nothing moves Landing light'), 'the proof to say so');
         $page->choose('#fn-drive', 'Right face')->saved(4);
 
         // A channel, fed by it.
-        $page->named('Channel', 'button')->click();
+        $page->press('Channel');
         $page->saved(5)->fill('#out-name', 'Light')->saved(6);
         $page->choose("[aria-label='Add a feed']", 'Landing light')->saved(7);
         $page->fill("[aria-label='Weight of Landing light']", '50')->saved(8);
@@ -40,7 +40,7 @@ final class WireTest extends BrowserTestCase
         self::assertSame(['Light', true, 0.05, 1.5, -0.25], [$output->name, $output->reverse, $output->subtrim, $output->travel->high, $output->limit->low]);
 
         // And away again.
-        $page->named('Remove the channel', 'button')->click();
+        $page->press('Remove the channel');
         $page->saved(13);
         self::assertFalse($page->has("[data-end='output:6']"));
         $page->until(fn (): bool => str_contains($page->text('header'), 'Right face is not checked at power-up'), 'the proof to see the new switch');
@@ -59,7 +59,7 @@ final class WireTest extends BrowserTestCase
         $page->fill("[aria-label='Name of step 1']", 'Level out')->saved(4);
         $page->find("[data-control='flick-b'] [data-detent='toward']")->click();
         $page->until(fn (): bool => $page->text("[data-end='function:mode'] [data-says]") === 'Level out', 'the new name');
-        $page->named('Step', 'button')->click();
+        $page->press('Step');
         $page->saved(5);
         self::assertCount(4, $this->saved(3)->functions[5]->steps ?? []);
     }
@@ -68,7 +68,7 @@ final class WireTest extends BrowserTestCase
     {
         $page = $this->page()->openAircraft('Dunlin');
         $page->find("[data-end='function:pitch'] button")->click();
-        $page->named('Launch', 'button')->click();
+        $page->press('Launch');
         $page->fill("[aria-label='Rate high']", '40')->saved(2);
         $page->keys('[data-axis=pitch]', str_repeat("\u{E013}", 20));
         $page->until(fn (): bool => $page->text("[data-end='function:pitch'] [data-says]") === '100 %', 'cruise to be as it was');
@@ -97,9 +97,9 @@ final class WireTest extends BrowserTestCase
     {
         $page = $this->page()->openAircraft('Petrel');
         $page->find("[data-end='function:cut'] button")->click();
-        $page->named('Remove the function', 'button')->click();
+        $page->press('Remove the function');
         self::assertStringContainsString('conditions.motor-off.any[0].step', $page->text('header [role=alert]'));
-        $page->named('Take the change back', 'button')->click();
+        $page->press('Take the change back');
         $page->find("[data-end='function:cut']");
         $page->find("[data-saving='saved'][data-revision='1']");
     }

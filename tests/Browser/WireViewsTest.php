@@ -24,7 +24,7 @@ final class WireViewsTest extends BrowserTestCase
     public function test_a_recipe_says_what_it_would_change_and_waits(): void
     {
         $page = $this->page()->open('/aircraft/4/wire/mixing');
-        $page->named('Airframe recipe…', 'button')->click();
+        $page->press('Airframe recipe…');
         $page->until(fn (): bool => str_contains($page->text('[data-changes]'), '6 Rudder feed 2: Roll 35 %'), 'the hand edit to be told');
         self::assertSame(1, $this->saved(4)->output(6)?->feeds[1]->weight->high <=> 0.3, 'nothing was written yet');
 
@@ -32,7 +32,7 @@ final class WireViewsTest extends BrowserTestCase
         self::assertStringContainsString('from 0 to 100 %', $page->text('[role=dialog] [role=alert]'));
         $page->fill('#setting-differential', '50');
         $page->until(fn (): bool => str_contains($page->text('[data-changes]'), '40 %'), 'the new differential');
-        $page->named('Write it', 'button')->click();
+        $page->press('Write it');
         $page->saved(2);
         self::assertSame([0.8, 0.4], [$this->saved(4)->output(1)?->feeds[0]->weight->low, $this->saved(4)->output(1)?->feeds[0]->weight->high]);
         $page->find("[aria-label='Undo']")->click();
@@ -69,12 +69,12 @@ final class WireViewsTest extends BrowserTestCase
     public function test_a_phase_that_can_never_be_active_is_told_before_it_is_made(): void
     {
         $page = $this->page()->open('/aircraft/5/wire/phases');
-        $page->named('New phase', 'button')->click();
+        $page->press('New phase');
         $page->fill('#phase-name', 'Wild')->choose('#condition-of', 'Style');
         $page->until(fn (): bool => str_contains($page->text('[data-notes]'), 'Wild can never be active'), 'the warning');
         $page->choose('#condition-of', 'Flick C');
         $page->until(fn (): bool => $page->has('[data-changes]') && ! $page->has('[data-notes]'), 'no warning');
-        $page->named('Make the phase', 'button')->click();
+        $page->press('Make the phase');
         $page->saved(2);
         self::assertSame('Wild', $this->saved(5)->phases[4]->name);
 
@@ -103,19 +103,19 @@ final class WireViewsTest extends BrowserTestCase
     public function test_a_learner_steps_up_and_back(): void
     {
         $page = $this->page()->open('/aircraft/3/wire/ladder');
-        $page->named('Step up', 'button')->click();
+        $page->press('Step up');
         $page->until(fn (): bool => str_contains($page->text('[data-changes]'), 'Roll expo, Calm: 45 % → 40 %'), 'what it changes');
-        $page->named('Take the step', 'button')->click();
+        $page->press('Take the step');
         $page->until(fn (): bool => $page->has("[data-rung='1'][aria-current=step]"), 'the second step');
         $page->until(fn (): bool => $this->saved(3)->ladder?->at === 1, 'it to be saved');
-        $page->named('Step back', 'button')->click();
-        $page->named('Take the step', 'button')->click();
+        $page->press('Step back');
+        $page->press('Take the step');
         $page->until(fn (): bool => $this->saved(3)->ladder?->at === 0, 'the first again');
         self::assertSame(0.45, $this->saved(3)->function('roll')?->shapes['calm']->expo);
 
         $page->fill("[aria-label='Expo of Circuits']", '90');
         $page->until(fn (): bool => str_contains($page->text('header [role=alert]'), '“Circuits” has more expo than “First hovers” before it'), 'the order to be told');
-        $page->named('Take the change back', 'button')->click();
+        $page->press('Take the change back');
     }
 
     public function test_trims_go_into_sub_trims_where_nothing_forbids_it(): void
@@ -128,7 +128,7 @@ final class WireViewsTest extends BrowserTestCase
         $clicks = 3 / Given::transmitter('quayside-8')->trimClicks;
         $before = (int) Given::frame(Given::circuit(Given::demo('tern')), trims: ['pitch' => $clicks])->pulse(2);
         $this->sees($page, 2, $before);
-        $page->named('Move into sub-trim', 'button')->click();
+        $page->press('Move into sub-trim');
         $page->saved(2);
         $page->until(fn (): bool => ! $page->has("[aria-label='Trims']"), 'the trims to be home');
         $this->sees($page, 2, $before);
@@ -136,9 +136,9 @@ final class WireViewsTest extends BrowserTestCase
 
         $rook = $this->page()->open('/aircraft/5/wire');
         $rook->keys("[data-trim='roll']", "\u{E013}");
-        $rook->named('Move into sub-trim', 'button')->click();
+        $rook->press('Move into sub-trim');
         $rook->until(fn (): bool => str_contains($rook->text('body'), 'The roll trim moves nothing here: a stabiliser flies it'), 'the reason');
-        $rook->named('To the middle', 'button')->click();
+        $rook->press('To the middle');
         $rook->until(fn (): bool => ! $rook->has("[aria-label='Trims']"), 'the trims to be home');
     }
 
@@ -146,11 +146,11 @@ final class WireViewsTest extends BrowserTestCase
     {
         $page = $this->page()->openAircraft('Nightjar');
         $revision = (int) $page->find('[data-revision]')->getAttribute('data-revision');
-        $page->named('Transmitter', 'button')->click();
+        $page->press('Transmitter');
         $page->choose("[aria-label='Move to']", 'Quayside 8, 8 channels');
         $page->until(fn (): bool => str_contains($page->text('[data-notes]'), "9 Video power can't come along"), 'the losses');
         self::assertStringContainsString('Flick A → Left shoulder', $page->text('[data-places]'));
-        $page->named('Move to Quayside 8', 'button')->click();
+        $page->press('Move to Quayside 8');
         $page->find("[data-control='shoulder-left'] [data-detent='away']")->click();
         $this->sees($page, 5, 2000);
         self::assertFalse($page->has("[data-end='output:9']"));

@@ -8,6 +8,7 @@ use DuskSwitch\Core\Format\FrameEncoder;
 use DuskSwitch\Core\Format\InputsDecoder;
 use DuskSwitch\Core\Format\Node;
 use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\State;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -58,7 +59,7 @@ final readonly class LiveController
         if ($node === null || $node->isNull()) {
             return null;
         }
-        $memory = array_map(fn (Node $item): float => $item->number(-1e12, 1e12), $node->items(10_000));
+        $memory = array_map(fn (Node $item): float => $item->number(-1e12, 1e12), $node->items(Compiler::MOST_REMEMBERED));
 
         return count($memory) === $circuit->remembers ? new State($memory) : null;
     }

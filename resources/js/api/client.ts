@@ -25,7 +25,7 @@ export class Lost extends Error {
 type Answer<T> = { data?: T; error?: unknown; response: Response }
 
 /** Too slow, too many, and everything that is the server's own trouble. */
-const isTrouble = (status: number) => status >= 500 || status === 408 || status === 429
+const isTrouble = (status: number) => Math.floor(status / 100) === 5 || status === 408 || status === 429
 
 /** The data of an answer; a refusal or a lost answer as an error. */
 export async function data<T>(request: Promise<Answer<T>>): Promise<T> {

@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Tests\Http;
+namespace DuskSwitch\Tests\Served;
 
 use DuskSwitch\Tests\Browser\Ports;
 use PDO;
