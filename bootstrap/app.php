@@ -1,5 +1,6 @@
 <?php
 
+use DuskSwitch\App\Http\Middleware\Client;
 use DuskSwitch\App\Http\Middleware\Headers;
 use DuskSwitch\App\Http\Middleware\OneOrigin;
 use DuskSwitch\App\Http\Problems;
@@ -17,7 +18,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         then: fn () => require __DIR__.'/../routes/web.php',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->prepend([Headers::class, OneOrigin::class]);
+        $middleware->prepend([Client::class, Headers::class, OneOrigin::class]);
         // One origin, and documents are read by the core: nothing may be trimmed or nulled on the way.
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class, ValidatePostSize::class]);
     })

@@ -5,6 +5,8 @@ return [
     'env' => env('APP_ENV', 'local'),
     // No stack trace ever leaves the app; set APP_DEBUG=true by hand while developing.
     'debug' => (bool) env('APP_DEBUG', false),
+    // True in the tests of the server's limits: there is a route that computes, waits or fills memory.
+    'slow' => (bool) env('DUSK_SLOW_ROUTE', false),
     'url' => env('APP_URL', 'http://127.0.0.1'),
     'timezone' => 'UTC',
     'locale' => 'en',

@@ -8,7 +8,8 @@ return [
             'database' => env('DUSK_DATABASE', database_path('dusk.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            // Milliseconds that one waits for another writer.
+            'busy_timeout' => (int) env('DUSK_BUSY_MS', 5000),
             'journal_mode' => 'WAL',
             // What was acknowledged is on the disk, also where the power goes the moment after.
             'synchronous' => 'FULL',

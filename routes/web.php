@@ -16,9 +16,13 @@ use DuskSwitch\App\Http\Controllers\ProposalController;
 use DuskSwitch\App\Http\Controllers\RehearsalController;
 use DuskSwitch\App\Http\Controllers\SenseController;
 use DuskSwitch\App\Http\Controllers\SheetController;
+use DuskSwitch\App\Http\Controllers\SlowController;
 use DuskSwitch\App\Http\Controllers\StoresController;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
+
+// What can be counted: a larger number is no address.
+Route::patterns(array_fill_keys(['aircraft', 'from', 'to', 'number'], '[0-9]{1,9}'));
 
 Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): void {
     Route::post('live', [LiveController::class, 'frame']);
@@ -68,14 +72,14 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::get('aircraft', [HangarController::class, 'index']);
     Route::post('aircraft', [HangarController::class, 'store']);
     Route::post('import', [ExchangeController::class, 'import']);
-    Route::post('aircraft/{aircraft}/restore', [HangarController::class, 'restore'])->whereNumber('aircraft')->withoutMiddleware(SubstituteBindings::class);
-    Route::prefix('aircraft/{aircraft}')->whereNumber('aircraft')->group(function (): void {
+    Route::post('aircraft/{aircraft}/restore', [HangarController::class, 'restore'])->withoutMiddleware(SubstituteBindings::class);
+    Route::prefix('aircraft/{aircraft}')->group(function (): void {
         Route::get('', [ProgramController::class, 'show']);
         Route::patch('', [HangarController::class, 'rename']);
         Route::delete('', [HangarController::class, 'destroy']);
         Route::post('duplicate', [HangarController::class, 'duplicate']);
         Route::get('history', [HistoryController::class, 'index']);
-        Route::get('compare/{from}/{to}', [HistoryController::class, 'compare'])->whereNumber(['from', 'to']);
+        Route::get('compare/{from}/{to}', [HistoryController::class, 'compare']);
         Route::get('bindings', [BindingController::class, 'index']);
         Route::post('bindings', [BindingController::class, 'store']);
         Route::get('checklists', [ChecklistController::class, 'index']);
@@ -88,10 +92,14 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
         Route::post('assign', [ProgramController::class, 'assign']);
         Route::post('undo', [ProgramController::class, 'undo']);
         Route::post('redo', [ProgramController::class, 'redo']);
-        Route::post('revisions/{number}/take', [ProgramController::class, 'take'])->whereNumber('number');
+        Route::post('revisions/{number}/take', [ProgramController::class, 'take']);
     });
     // The lower bound of the bench: a request that does nothing.
     Route::get('empty', fn () => response()->json((object) []));
+    // For the tests of the server's limits.
+    if (config('app.slow')) {
+        Route::get('slow', SlowController::class);
+    }
     Route::any('{rest?}', fn () => abort(404))->where('rest', '.*');
 });
 

@@ -5,6 +5,8 @@ namespace DuskSwitch\App\Hangar;
 use Closure;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Revision;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Program\Program;
 use Illuminate\Support\Facades\DB;
@@ -20,7 +22,7 @@ final class Hangar
     {
         return DB::transaction(function () use ($program, $note): Aircraft {
             $aircraft = Aircraft::create([...$this->label($program), 'head' => 1]);
-            $aircraft->revisions()->create(['number' => 1, 'document' => ProgramEncoder::encode($program), 'note' => $note]);
+            $aircraft->revisions()->create(['number' => 1, 'document' => self::text($program), 'note' => $note]);
 
             return $aircraft;
         });
@@ -34,7 +36,7 @@ final class Hangar
      */
     public function save(Aircraft $aircraft, int $base, Program $program, string $note): Aircraft
     {
-        $document = ProgramEncoder::encode($program);
+        $document = self::text($program);
         $conflict = DB::transaction(function () use ($aircraft, $base, $program, $document, $note): ?Conflict {
             $aircraft->refresh();
             $current = $aircraft->current();
@@ -131,6 +133,17 @@ final class Hangar
     private function sameEdit(Aircraft $aircraft, int $base, string $document): ?Revision
     {
         return $aircraft->revisions()->where('parent', $base)->where('document', $document)->orderByDesc('number')->first();
+    }
+
+    /** @throws Refused where it couldn't be read back */
+    private static function text(Program $program): string
+    {
+        $text = ProgramEncoder::encode($program);
+        if (strlen($text) > Json::MAX_BYTES) {
+            throw Refused::because('', sprintf('this program is %.1f MB written out; at most %.0f MB are kept. Shorten its notes, call-outs or lists', strlen($text) / 1e6, Json::MAX_BYTES / 1e6));
+        }
+
+        return $text;
     }
 
     /** @return array{name: string, family: string, transmitter: string} */

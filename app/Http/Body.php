@@ -24,7 +24,7 @@ final readonly class Body
      */
     public static function of(Request $request, array $required, array $optional = []): self
     {
-        $value = Json::decode($request->getContent());
+        $value = Json::decode($request->getContent(), Json::MAX_BODY_BYTES);
         $node = new Node($value, '', new Faults);
         $node->keys($required, $optional);
         if (! $node->isObject()) {

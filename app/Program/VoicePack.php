@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App\Program;
 
+use DuskSwitch\Core\Format\Csv;
 use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Speech\English;
@@ -28,7 +29,7 @@ final readonly class VoicePack
             $wav = $this->clips->wav($text);
             if ($wav !== null) {
                 $zip->addFromString("{$name}.wav", $wav);
-                $table .= "{$name}.wav,\"".str_replace('"', '""', $text)."\"\r\n";
+                $table .= Csv::row(["{$name}.wav", $text]);
             }
         }
         $zip->addFromString('clips.csv', $table);

@@ -11,6 +11,9 @@ final class Json
     /** A program with every channel in use is below 100 kB. */
     public const MAX_BYTES = 1_000_000;
 
+    /** A request: a document with what is said about it. serve/nginx.conf takes as much. */
+    public const MAX_BODY_BYTES = 2_000_000;
+
     /** A hundred thousand input sets. */
     public const MAX_INPUT_BYTES = 20_000_000;
 
@@ -28,9 +31,7 @@ final class Json
         if (strlen($text) > $most) {
             throw Refused::because('', sprintf('this is %.1f MB; a document is at most %.0f MB. Is it the right file?', strlen($text) / 1e6, $most / 1e6));
         }
-        if (str_starts_with($text, "\xEF\xBB\xBF")) {
-            $text = substr($text, 3);
-        }
+        $text = ByteOrderMark::cut($text);
         try {
             return json_decode($text, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
         } catch (JsonException $problem) {

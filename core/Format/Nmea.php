@@ -52,7 +52,7 @@ final class Nmea
     {
         $faults = new Faults;
         $fixes = [];
-        foreach (preg_split('/\r\n|\r|\n/', $text) ?: [] as $index => $line) {
+        foreach (preg_split('/\r\n|\r|\n/', ByteOrderMark::cut($text)) ?: [] as $index => $line) {
             $line = trim($line);
             $fix = $line === '' ? null : self::line($line, 'line '.($index + 1), $faults);
             if ($fix === null) {

@@ -94,7 +94,7 @@ final class ProgramDecoder
     {
         $phases = [];
         $ids = new Once('a phase');
-        foreach ($list?->items(16, 1) ?? [] as $index => $node) {
+        foreach ($list?->items(Program::MOST_PHASES, 1) ?? [] as $index => $node) {
             $node->keys(['id', 'name'], ['when', 'fade']);
             $when = $node->at('when');
             if ($index === 0 && $when !== null) {

@@ -38,16 +38,10 @@ final class SeriesEncoder
         foreach ($program->outputs as $output) {
             $heads[] = "channel {$output->channel} µs";
         }
-        yield self::row($heads);
+        yield Csv::row($heads);
         foreach ($frames as $t => $frame) {
             $pulses = array_map(fn ($output): int => $output->pulse, $frame->outputs());
-            yield self::row([$t, $frame->phase(), ...array_values($frame->functions()), ...array_values($pulses)]);
+            yield Csv::row([$t, $frame->phase(), ...array_values($frame->functions()), ...array_values($pulses)]);
         }
-    }
-
-    /** @param  list<string|float|int>  $cells ids, names without quotes and numbers: nothing needs quoting */
-    private static function row(array $cells): string
-    {
-        return implode(',', array_map(fn ($cell): string => is_float($cell) ? (string) json_encode($cell + 0.0) : (string) $cell, $cells))."\r\n";
     }
 }

@@ -36,15 +36,7 @@ final class SheetEncoder
             }
         }
 
-        return implode('', array_map(fn (array $row): string => implode(',', array_map(self::cell(...), $row))."\r\n", $rows));
-    }
-
-    private static function cell(string $text): string
-    {
-        // A spreadsheet takes a leading sign for a formula.
-        $safe = preg_match('/^[=+@\t-]/', $text) === 1 ? "'{$text}" : $text;
-
-        return preg_match('/[",\r\n]/', $safe) === 1 ? '"'.str_replace('"', '""', $safe).'"' : $safe;
+        return implode('', array_map(Csv::row(...), $rows));
     }
 
     /** A page of its own, for paper: boxes to tick, a section never torn in two. */

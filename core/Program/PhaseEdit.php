@@ -14,10 +14,13 @@ final class PhaseEdit
      *
      * @param  string  $like  the id of the phase whose shapes it begins with
      *
-     * @throws Refused where there's no such phase
+     * @throws Refused where there's no such phase, or there are as many as can be
      */
     public static function add(Program $program, string $name, Condition $when, float $fade, string $like): Program
     {
+        if (count($program->phases) >= Program::MOST_PHASES) {
+            throw Refused::because('', 'there are '.count($program->phases).' phases; at most '.Program::MOST_PHASES.' are possible. Remove one first');
+        }
         $base = self::find($program, $like) === $program->base();
         $phase = new Phase(self::freeId($program, $name), $name, $when, $fade);
         $functions = array_map(function (PilotFunction $one) use ($like, $base, $phase): PilotFunction {

@@ -9,6 +9,9 @@ use DuskSwitch\Core\Program\Sense\Sense;
 /** A transmitter program: what the pilot means, by which control, on which channels. Immutable. */
 final readonly class Program
 {
+    /** More than a switch with sixteen positions could choose. */
+    public const MOST_PHASES = 16;
+
     /**
      * @param  string  $transmitter  the id of a transmitter in Stores
      * @param  non-empty-list<Phase>  $phases

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\Process;
 
 /** The real app on a port and a database of its own, with the demo in it. */
@@ -37,7 +38,7 @@ final class App
             'DUSK_RUN_FOLDER' => "{$this->folder}/serve",
             ...$this->env,
         ];
-        foreach ([['data:prepare'], ['config:cache'], ['route:cache']] as $command) {
+        foreach (is_file("{$this->folder}/routes.php") ? [] : [['data:prepare'], ['config:cache'], ['route:cache']] as $command) {
             (new Process([PHP_BINARY, 'artisan', ...$command, '-q'], $root, $env, timeout: 60))->mustRun();
         }
         $this->server = new Process(['serve/run', (string) $this->port], $root, $env, timeout: null);
@@ -49,6 +50,24 @@ final class App
     public function stop(): void
     {
         $this->server?->stop(5, SIGTERM);
+        $this->server = null;
+    }
+
+    /** As when the machine is switched off: nothing gets the time to finish anything. */
+    public function kill(): void
+    {
+        // php-fpm makes a session of its own, so that a group is not enough.
+        for ($all = [(int) $this->server?->getPid()], $next = 0; isset($all[$next]); $next++) {
+            $children = new Process(['pgrep', '-P', (string) $all[$next]]);
+            $children->run();
+            $all = [...$all, ...array_map(intval(...), preg_split('/\s+/', trim($children->getOutput()), flags: PREG_SPLIT_NO_EMPTY) ?: [])];
+        }
+        array_map(fn (int $one): bool => posix_kill($one, SIGKILL), $all);
+        try {
+            $this->server?->wait();
+        } catch (ProcessSignaledException) {
+            // That is what was wanted.
+        }
         $this->server = null;
     }
 

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App\Http\Controllers;
 
+use DuskSwitch\App\Http\Query;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Format\SheetEncoder;
@@ -35,6 +36,6 @@ final readonly class SheetController
 
     private function sheet(Request $request, Aircraft $aircraft): Sheet
     {
-        return $this->bench->sheet($aircraft->current()->document, $request->string('transmitter')->toString());
+        return $this->bench->sheet($aircraft->current()->document, Query::id($request, 'transmitter'));
     }
 }

@@ -1,0 +1,124 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\ConditionDecoder;
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Signal\Budget;
+use DuskSwitch\Core\Signal\Compiler;
+use PHPUnit\Framework\TestCase;
+
+/** How much a document may hold, and what is said where it's too much to check. */
+final class LimitsTest extends TestCase
+{
+    /** @return list<string> */
+    private static function faults(\stdClass|array $document): array
+    {
+        try {
+            $program = ProgramDecoder::read(json_decode((string) json_encode($document)));
+            Compiler::compile($program, Given::shelf()->find($program->transmitter) ?? Given::transmitter());
+
+            return [];
+        } catch (Refused $refused) {
+            return array_map(strval(...), $refused->faults);
+        }
+    }
+
+    private static function nightjar(): \stdClass
+    {
+        return json_decode(Given::demo('nightjar'));
+    }
+
+    public function test_a_budget_takes_steps_until_it_is_spent(): void
+    {
+        $budget = new Budget(100);
+        self::assertTrue($budget->affords(60));
+        self::assertFalse($budget->affords(41), 'forty are left');
+        self::assertFalse($budget->affords(21, 0.5), 'no more than half of them');
+        self::assertTrue($budget->affords(20, 0.5));
+        self::assertTrue($budget->affords(20));
+        self::assertFalse($budget->affords(1));
+        self::assertFalse((new Budget)->affords(1e300));
+    }
+
+    public function test_conditions_stand_twelve_deep_and_no_deeper(): void
+    {
+        $deep = function (int $depth): \stdClass {
+            $condition = ['control' => 'flick-a', 'at' => 'away'];
+            for ($i = 0; $i < $depth; $i++) {
+                $condition = ['not' => $condition];
+            }
+            $document = self::nightjar();
+            $document->functions[0]->override = [['when' => $condition, 'value' => 0.5]];
+
+            return $document;
+        };
+        self::assertSame([], self::faults($deep(ConditionDecoder::DEEPEST)));
+        $fault = self::faults($deep(ConditionDecoder::DEEPEST + 1))[0];
+        self::assertStringStartsWith('functions[0].override[0].when.not.not', $fault);
+        self::assertStringContainsString('more than 12 deep', $fault);
+    }
+
+    public function test_conditions_are_counted_wherever_they_stand(): void
+    {
+        $all = fn (int $count): array => ['all' => array_map(fn (int $rest): array => ['any' => array_fill(0, $rest, ['control' => 'flick-a', 'at' => 'away'])], array_fill(0, intdiv($count, 16), 15))];
+        $document = self::nightjar();
+        // 16 lists of 15 with the list itself: 16 × 16 + 1 = 257 each.
+        $document->conditions = array_combine(array_map(fn (int $i): string => "c{$i}", range(1, 15)), array_fill(0, 15, $all(256)));
+        self::assertSame([], self::faults($document));
+        $document->sense ??= (object) [];
+        $document->sense->calls[] = ['id' => 'many', 'name' => 'Many', 'when' => $all(256), 'says' => ['Many']];
+        self::assertMatchesRegularExpression('/^there are 4\d\d\d conditions in this program.*at most 4000 can be checked/', self::faults($document)[0], 'those of call-outs count too');
+    }
+
+    public function test_delays_are_two_hundred_seconds_in_all(): void
+    {
+        $document = self::nightjar();
+        $document->outputs[0]->feeds = array_fill(0, 20, ['from' => 'roll', 'delay' => 9.9]);
+        self::assertSame([], self::faults($document));
+        $document->outputs[0]->feeds = array_fill(0, 21, ['from' => 'roll', 'delay' => 9.9]);
+        self::assertStringContainsString('Shorten the delays', self::faults($document)[0]);
+    }
+
+    public function test_what_is_too_large_to_check_is_an_error_of_the_proof(): void
+    {
+        $document = self::nightjar();
+        $levels = fn (string $dial): array => array_map(fn (int $n): array => ['when' => ['all' => [['control' => $dial, 'above' => $n / 10 - 0.75], ['control' => 'dial-right', 'above' => $n / 20 - 0.3]]], 'value' => $n / 20], range(1, 15));
+        foreach (['dial-left', 'slider-left', 'slider-right'] as $place => $dial) {
+            $document->functions[$place]->override = $levels($dial);
+        }
+        $document->outputs[0]->feeds = array_map(fn (string $id): array => ['from' => $id, 'weight' => 0.3], ['roll', 'pitch', 'throttle']);
+        $program = ProgramDecoder::read(json_decode((string) json_encode($document)));
+        $evidence = new Evidence($program, Given::shelf()->find('harbour-16') ?? Given::transmitter(), Given::shelf()->receiver('lantern-r8'), Given::shelf()->controller('keel-f4'));
+        $proof = Proof::of($evidence);
+        $undecided = array_values(array_filter($proof->findings, fn (Finding $one): bool => $one->rule === 'decided'));
+
+        self::assertNotSame([], $undecided);
+        self::assertSame(Severity::Error, $undecided[0]->severity);
+        self::assertFalse($proof->isSafe());
+        $says = array_column($undecided, 'says', 'about');
+        self::assertStringContainsString('Not proven, as it is too large to check: how far Roll (channel 1) goes', $says['output:1']);
+        self::assertMatchesRegularExpression('/\d+ inputs have a say in it, among them .*dial.* with \d+/i', $says['output:1']);
+        self::assertStringContainsString('arming, modes and motors', $says['program']);
+        self::assertGreaterThan(40_000, $evidence->reach(1)->cone->size());
+    }
+
+    public function test_more_positions_than_can_be_counted_are_still_too_many(): void
+    {
+        $transmitter = Given::shelf()->find('harbour-16') ?? Given::transmitter();
+        $document = self::nightjar();
+        // Forty taps that are remembered, three positions each in the worst case: far beyond 2^63.
+        $document->conditions = array_combine(array_map(fn (int $i): string => "c{$i}", range(1, 64)), array_map(fn (int $i): array => ['held' => ['control' => 'flick-a', 'at' => 'away'], 'seconds' => $i / 2], range(1, 64)));
+        $document->functions[0]->override = array_map(fn (int $n): array => ['when' => ['any' => array_map(fn (int $m): string => 'c'.($n * 4 + $m), range(1, 4))], 'value' => 0.1], range(0, 15));
+        $program = ProgramDecoder::read(json_decode((string) json_encode($document)));
+        $evidence = new Evidence($program, $transmitter, null, null);
+        self::assertGreaterThan(2.0 ** 63, $evidence->reach(1)->cone->size());
+        self::assertFalse($evidence->reach(1)->complete);
+        self::assertGreaterThan(0, Proof::of($evidence)->states);
+    }
+}
