@@ -9,6 +9,7 @@ import { Segments } from '@/parts/Segments'
 import { Front } from './Front'
 import { DefinitionForm } from './form/DefinitionForm'
 import type { Fault } from './form/faults'
+import { pruned } from './form/pruned'
 
 const LOOKS = [
   { id: 'form', name: 'Form' },
@@ -26,7 +27,7 @@ export default function Editor({ kind, start, onClose }: { kind: StoreKind; star
 
   /** What was typed as text, or null where it is no JSON. */
   const read = (): Definition | null => {
-    if (text === null) return value
+    if (text === null) return pruned(value, start) as Definition
     try {
       return JSON.parse(text)
     } catch (problem) {
@@ -35,7 +36,7 @@ export default function Editor({ kind, start, onClose }: { kind: StoreKind; star
     }
   }
   const look = (as: string) => {
-    if (as === 'text') return setText(text ?? written(value))
+    if (as === 'text') return setText(text ?? written(pruned(value, start) as Definition))
     const now = read()
     if (now === null) return
     setValue(now)

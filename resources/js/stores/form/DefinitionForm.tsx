@@ -29,6 +29,10 @@ export function DefinitionForm({ kind, value, faults, onChange }: Props) {
       uiSchema={{ ...shown[kind], 'ui:submitButtonOptions': { norender: true } }}
       validator={noJudge}
       noValidate
+      experimental_defaultFormStateBehavior={{
+        emptyObjectFields: 'skipDefaults',
+        arrayMinItems: { populate: 'never' },
+      }}
       formData={value}
       extraErrors={beside(faults)}
       templates={TEMPLATES}
