@@ -14,6 +14,7 @@ use DuskSwitch\App\Http\Controllers\ProgramController;
 use DuskSwitch\App\Http\Controllers\ProofController;
 use DuskSwitch\App\Http\Controllers\ProposalController;
 use DuskSwitch\App\Http\Controllers\RehearsalController;
+use DuskSwitch\App\Http\Controllers\RepairController;
 use DuskSwitch\App\Http\Controllers\SenseController;
 use DuskSwitch\App\Http\Controllers\SheetController;
 use DuskSwitch\App\Http\Controllers\SlowController;
@@ -69,6 +70,8 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::get('stores', [StoresController::class, 'index']);
     Route::post('stores/{kind}', [StoresController::class, 'keep']);
     Route::delete('stores/{kind}/{id}', [StoresController::class, 'remove']);
+    Route::get('stores/{kind}/{id}/revisions', [StoresController::class, 'revisions']);
+    Route::post('stores/{kind}/{id}/restore', [StoresController::class, 'restore']);
     Route::get('aircraft', [HangarController::class, 'index']);
     Route::post('aircraft', [HangarController::class, 'store']);
     Route::post('import', [ExchangeController::class, 'import']);
@@ -88,6 +91,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
         Route::get('sheet.csv', [SheetController::class, 'csv']);
         Route::get('sheet.html', [SheetController::class, 'page']);
         Route::get('export', [ExchangeController::class, 'export']);
+        Route::post('repair', [RepairController::class, 'repair']);
         Route::put('program', [ProgramController::class, 'save']);
         Route::post('assign', [ProgramController::class, 'assign']);
         Route::post('undo', [ProgramController::class, 'undo']);

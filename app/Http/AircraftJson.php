@@ -2,11 +2,17 @@
 
 namespace DuskSwitch\App\Http;
 
+use DuskSwitch\App\Hangar\Broken;
 use DuskSwitch\App\Hangar\Hangar;
 use DuskSwitch\App\Models\Aircraft;
+use DuskSwitch\App\Models\DefinitionRevision;
 use DuskSwitch\App\Program\Bench;
+use DuskSwitch\App\Program\Repair;
+use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Airframe\MixWords;
 use DuskSwitch\Core\Airframe\Picture;
+use DuskSwitch\Core\Fault\Fault;
+use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\StylesEncoder;
 use DuskSwitch\Core\Format\TransmitterEncoder;
 use DuskSwitch\Core\Kit\Shelf;
@@ -24,7 +30,7 @@ use Illuminate\Http\JsonResponse;
 /** Aircraft as the interface reads them. */
 final readonly class AircraftJson
 {
-    public function __construct(private Hangar $hangar, private Bench $bench, private Shelf $shelf) {}
+    public function __construct(private Hangar $hangar, private Bench $bench, private Shelf $shelf, private Repair $repair, private Stores $stores) {}
 
     /** @return array<string, mixed> a row of the hangar */
     public function row(Aircraft $aircraft): array
@@ -40,11 +46,16 @@ final readonly class AircraftJson
         ];
     }
 
+    /** @throws Broken where the program can't run */
     public function answer(Aircraft $aircraft, int $status = 200): JsonResponse
     {
         $revision = $aircraft->current();
         $document = json_decode($revision->document);
-        $circuit = $this->bench->read($document);
+        try {
+            $circuit = $this->bench->read($document);
+        } catch (Refused $refused) {
+            throw new Broken($aircraft, $refused);
+        }
         $program = $circuit->program;
         $transmitter = $circuit->panel->transmitter;
 
@@ -63,6 +74,24 @@ final readonly class AircraftJson
             'styles' => StylesEncoder::encode($circuit),
             'ruler' => ['from' => Ruler::FROM, 'to' => Ruler::TO, 'low' => Ruler::LOW, 'centre' => Ruler::CENTRE, 'high' => Ruler::HIGH],
         ], $status);
+    }
+
+    /** What is wrong with a program that can't run, and what can be done. */
+    public function broken(Broken $broken): JsonResponse
+    {
+        $aircraft = $broken->aircraft;
+        $document = $aircraft->current()->document;
+        $earlier = array_map(fn (DefinitionRevision $one): array => ['revision' => $one->number, 'savedAt' => $one->created_at->toIso8601ZuluString()], $this->repair->earlier($document));
+
+        return new JsonResponse([
+            'message' => $broken->getMessage(),
+            'faults' => array_map(fn (Fault $one): array => ['path' => $one->path, 'says' => $one->says], $broken->refused->faults),
+            ...$this->row($aircraft),
+            'undo' => $this->hangar->before($aircraft) === null ? null : $aircraft->current()->note,
+            'transmitterIsThere' => $this->stores->find($aircraft->transmitter) !== null,
+            'earlier' => $earlier,
+            'choices' => array_map(fn (string $id): array => ['id' => $id, 'name' => $this->stores->find($id)->name ?? $id], $this->stores->ids()),
+        ], 424);
     }
 
     /** @return array<string, object> */

@@ -3,8 +3,10 @@
 namespace DuskSwitch\App\Http;
 
 use DuskSwitch\App\Database\Busy;
+use DuskSwitch\App\Hangar\Broken;
 use DuskSwitch\App\Hangar\Conflict;
 use DuskSwitch\App\Http\Middleware\Headers;
+use DuskSwitch\App\Stores\Changed;
 use DuskSwitch\Core\Fault\Fault;
 use DuskSwitch\Core\Fault\Refused;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -19,8 +21,10 @@ final class Problems
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([Refused::class, Conflict::class]);
+        $exceptions->dontReport([Refused::class, Conflict::class, Broken::class, Changed::class]);
         $exceptions->render(fn (Refused $refused) => self::refused($refused));
+        $exceptions->render(fn (Broken $broken) => app(AircraftJson::class)->broken($broken));
+        $exceptions->render(fn (Changed $changed) => self::say(409, $changed->getMessage()));
         $exceptions->render(fn (Conflict $conflict) => self::conflict($conflict));
         $exceptions->render(function (Throwable $problem, Request $request): ?JsonResponse {
             if (! $request->is('api/*')) {

@@ -27,4 +27,25 @@ final class Query
 
         return $id;
     }
+
+    /** True where the key stands there, whatever its value. */
+    public static function flag(Request $request, string $key): bool
+    {
+        return array_key_exists($key, $request->query->all());
+    }
+
+    /**
+     * A whole number from 1 on, or null where it is missing.
+     *
+     * @throws Refused where something else stands there
+     */
+    public static function whole(Request $request, string $key): ?int
+    {
+        $value = $request->query->all()[$key] ?? null;
+        if ($value === null) {
+            return null;
+        }
+
+        return is_string($value) && preg_match('/^[1-9]\d{0,8}$/D', $value) === 1 ? (int) $value : throw Refused::because($key, 'must be a whole number from 1 on');
+    }
 }

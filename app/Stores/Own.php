@@ -3,26 +3,37 @@
 namespace DuskSwitch\App\Stores;
 
 use DuskSwitch\App\Models\Definition;
+use DuskSwitch\App\Models\DefinitionRevision;
 use DuskSwitch\App\Models\Pilot;
 use DuskSwitch\Core\Units\UnitSystem;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use Throwable;
 
-/** The pilot's own definitions and habits. */
+/** The pilot's own definitions with their revisions, and habits. */
 final class Own
 {
     /** @var array<string, bool> tables that there are */
     private array $ready = [];
 
-    /** A command may run where no database was ever made: then there is nothing of one's own. */
+    /** A command may run where no database was ever made, or none can be read: then there is nothing of one's own. */
     private function has(string $table): bool
     {
-        return $this->ready[$table] ??= Schema::hasTable($table);
+        try {
+            return $this->ready[$table] ??= Schema::hasTable($table);
+        } catch (Throwable $problem) {
+            if (PHP_SAPI === 'cli') {
+                return $this->ready[$table] = false;
+            }
+            throw $problem;
+        }
     }
 
     /** The text of a definition, or null. */
     public function text(Kind $kind, string $id): ?string
     {
-        return $this->has('definitions') ? Definition::where('kind', $kind->value)->where('slug', $id)->first()?->document : null;
+        return $this->has('definitions') ? $this->find($kind, $id)->first()?->document : null;
     }
 
     /** What the pilot reads values in, or null where nothing can be known. */
@@ -31,20 +42,75 @@ final class Own
         return $this->has('pilots') ? Pilot::here()->units : null;
     }
 
-    /** @return array<string, string> texts by id */
+    /** @return array<string, array{string, int}> texts and revisions by id */
     public function all(Kind $kind): array
     {
-        return $this->has('definitions') ? Definition::where('kind', $kind->value)->orderBy('slug')->pluck('document', 'slug')->all() : [];
+        return $this->has('definitions')
+            ? Definition::where('kind', $kind->value)->orderBy('slug')->get()->mapWithKeys(fn (Definition $one): array => [$one->slug => [$one->document, $one->head]])->all()
+            : [];
     }
 
-    public function keep(Kind $kind, string $id, string $text): void
+    /**
+     * Keeps a text as the newest revision.
+     *
+     * @param  int|null  $base  the revision that it was made from; null to keep it whatever is there
+     *
+     * @throws Changed where the definition is at another revision
+     */
+    public function keep(Kind $kind, string $id, string $text, ?int $base = null): void
     {
-        Definition::updateOrCreate(['kind' => $kind->value, 'slug' => $id], ['document' => $text]);
+        DB::transaction(function () use ($kind, $id, $text, $base): void {
+            $found = $this->find($kind, $id)->withTrashed()->first();
+            if ($base !== null && $found !== null && ! $found->trashed() && $found->head !== $base) {
+                throw new Changed($found->head, $base);
+            }
+            if ($found !== null && $found->document === $text) {
+                $found->restore();
+
+                return;
+            }
+            $number = (int) $this->revisionsOf($kind, $id)->max('number') + 1;
+            DefinitionRevision::create(['kind' => $kind->value, 'slug' => $id, 'number' => $number, 'document' => $text]);
+            Definition::withTrashed()->updateOrCreate(['kind' => $kind->value, 'slug' => $id], ['document' => $text, 'head' => $number, 'deleted_at' => null]);
+        });
     }
 
-    /** True where there was one. */
+    /** Takes it away so that it can be brought back. True where there was one. */
     public function remove(Kind $kind, string $id): bool
     {
-        return Definition::where('kind', $kind->value)->where('slug', $id)->delete() > 0;
+        return $this->find($kind, $id)->first()?->delete() === true;
+    }
+
+    /** Brings a revision back, or a definition that was taken away. False where there is none. */
+    public function restore(Kind $kind, string $id, ?int $number): bool
+    {
+        return DB::transaction(function () use ($kind, $id, $number): bool {
+            $head = $this->find($kind, $id)->withTrashed()->first()?->head;
+            $text = $this->revisionsOf($kind, $id)->where('number', $number ?? $head)->first()?->document;
+            if ($text === null) {
+                return false;
+            }
+            $this->keep($kind, $id, $text);
+
+            return true;
+        });
+    }
+
+    /** @return list<DefinitionRevision> the newest first; also of what was taken away */
+    public function revisions(Kind $kind, string $id): array
+    {
+        return $this->has('definition_revisions') ? array_values($this->revisionsOf($kind, $id)->orderByDesc('number')->get()->all()) : [];
+    }
+
+    /** @return Builder<Definition> */
+    private function find(Kind $kind, string $id): Builder
+    {
+        return Definition::where('kind', $kind->value)->where('slug', $id);
+    }
+
+    /** @return Builder<DefinitionRevision> */
+    private function revisionsOf(Kind $kind, string $id): Builder
+    {
+        return DefinitionRevision::where('kind', $kind->value)->where('slug', $id);
     }
 }

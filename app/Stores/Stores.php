@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App\Stores;
 
+use DuskSwitch\App\Models\DefinitionRevision;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Front;
@@ -103,20 +104,50 @@ final class Stores implements Scenarios, Shelf, Transmitters
         return array_map(strval(...), array_keys([...$this->shipped->all($kind), ...$this->own?->all($kind) ?? []]));
     }
 
-    /** @return list<array{own: bool, document: \stdClass}> everything of a kind, what ships first */
+    /** @return list<array{own: bool, revision: int|null, document: \stdClass}> everything of a kind, what ships first */
     public function all(Kind $kind): array
     {
-        $entry = fn (bool $own): callable => fn (string $text): array => ['own' => $own, 'document' => (object) json_decode($text)];
+        $shipped = array_map(fn (string $text): array => ['own' => false, 'revision' => null, 'document' => (object) json_decode($text)], $this->shipped->all($kind));
+        $own = array_map(fn (array $one): array => ['own' => true, 'revision' => $one[1], 'document' => (object) json_decode($one[0])], $this->own?->all($kind) ?? []);
 
-        return [...array_values(array_map($entry(false), $this->shipped->all($kind))), ...array_values(array_map($entry(true), $this->own?->all($kind) ?? []))];
+        return [...array_values($shipped), ...array_values($own)];
+    }
+
+    /** The text of a definition as it is now, or null. */
+    public function text(Kind $kind, string $id): ?string
+    {
+        return $this->shipped->text($kind, $id) ?? $this->own?->text($kind, $id);
+    }
+
+    /** True for what ships with the app. */
+    public function isShipped(Kind $kind, string $id): bool
+    {
+        return $this->shipped->text($kind, $id) !== null;
+    }
+
+    /** @return list<DefinitionRevision> of one of the pilot's own, the newest first */
+    public function revisions(Kind $kind, string $id): array
+    {
+        return $this->own?->revisions($kind, $id) ?? [];
+    }
+
+    /** Brings back a revision of the pilot's own, or one that was taken away; false where there is none. */
+    public function restore(Kind $kind, string $id, ?int $number): bool
+    {
+        $this->forget();
+
+        return $this->own?->restore($kind, $id, $number) ?? false;
     }
 
     /**
      * Keeps a definition of the pilot's own; one of the same id is replaced.
      *
+     * @param  int|null  $base  the revision that it was made from; null to keep it whatever is there
+     *
      * @throws Refused where it isn't one, or has the id of one that ships with the app
+     * @throws Changed where it was changed elsewhere
      */
-    public function keep(Kind $kind, string $text): string
+    public function keep(Kind $kind, string $text, ?int $base = null): string
     {
         $decoded = $kind->decode($text);
         if ($decoded instanceof Transmitter) {
@@ -126,7 +157,7 @@ final class Stores implements Scenarios, Shelf, Transmitters
         if ($this->shipped->text($kind, $id) !== null) {
             throw Refused::because('id', "\"{$id}\" ships with the app and stays as it is; give yours another id");
         }
-        $this->own?->keep($kind, $id, $text);
+        $this->own?->keep($kind, $id, $text, $base);
         $this->forget();
 
         return $id;

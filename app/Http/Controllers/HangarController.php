@@ -8,6 +8,7 @@ use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Airframe\Starter;
+use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Program\Family;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -35,7 +36,7 @@ final readonly class HangarController
 
     public function duplicate(Aircraft $aircraft): JsonResponse
     {
-        $program = $this->bench->circuit($aircraft->current()->document)->program;
+        $program = ProgramDecoder::decode($aircraft->current()->document);
 
         return $this->json->answer($this->hangar->add($program->named(mb_substr($program->name, 0, 55).' copy'), "Copied from {$program->name}"), 201);
     }
@@ -46,7 +47,7 @@ final readonly class HangarController
         $name = $body->need('name')->text();
         $base = $body->base();
         $body->done();
-        $program = $this->bench->circuit($aircraft->revision($base)->document)->program;
+        $program = ProgramDecoder::decode($aircraft->revision($base)->document);
 
         return $this->json->answer($this->hangar->save($aircraft, $base, $program->named($name), "Renamed {$program->name} to {$name}"));
     }

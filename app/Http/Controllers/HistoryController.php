@@ -5,6 +5,7 @@ namespace DuskSwitch\App\Http\Controllers;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Revision;
 use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Program\Differences;
 use DuskSwitch\Core\Program\Facts;
 use DuskSwitch\Core\Program\Subject;
@@ -16,6 +17,11 @@ final class HistoryController
     /** More than a pilot reads at once. */
     private const MOST = 60;
 
+    /** Documents that are read for one list: some two seconds of work. */
+    private const MOST_BYTES = 2_000_000;
+
+    private int $bytes = 0;
+
     /** @var array<int, array<string, Subject>> */
     private array $facts = [];
 
@@ -25,10 +31,6 @@ final class HistoryController
     {
         $revisions = $aircraft->revisions()->orderByDesc('number')->limit(self::MOST)->get();
 
-        foreach ($revisions as $one) {
-            $this->read($one);
-        }
-
         return new JsonResponse(['revisions' => $revisions->map(fn (Revision $one): array => [
             'revision' => $one->number,
             'parent' => $one->parent,
@@ -36,8 +38,22 @@ final class HistoryController
             'savedAt' => $one->created_at->toIso8601ZuluString(),
             'aside' => $one->aside,
             'present' => $one->number === $aircraft->head,
-            'changes' => $one->parent === null ? [] : Differences::between($this->of($aircraft, $one->parent), $this->of($aircraft, $one->number)),
+            'changes' => $one->parent === null ? [] : $this->changes($aircraft, $one),
         ])->all()]);
+    }
+
+    /** @return list<string> what a revision changed; where that can't be said, why */
+    private function changes(Aircraft $aircraft, Revision $revision): array
+    {
+        $this->bytes += strlen($revision->document);
+        if ($this->bytes > self::MOST_BYTES) {
+            return ['Not compared here: these programs are too large for a list. Compare two of them instead'];
+        }
+        try {
+            return Differences::between($this->of($aircraft, (int) $revision->parent), $this->of($aircraft, $revision->number));
+        } catch (Refused) {
+            return ['Can\'t be compared: what it needs has changed, or is gone'];
+        }
     }
 
     /** What changed between any two revisions. */

@@ -10,6 +10,7 @@ use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Revision;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Assign;
 use DuskSwitch\Core\Signal\Compiler;
@@ -88,7 +89,7 @@ final readonly class ProgramController
         if ($to === null) {
             throw Refused::because('', $otherwise);
         }
-        $this->hangar->turnTo($aircraft, $base, $to, $this->bench->circuit($to->document)->program);
+        $this->hangar->turnTo($aircraft, $base, $to, ProgramDecoder::decode($to->document));
 
         return $this->json->answer($aircraft);
     }

@@ -2,11 +2,15 @@
 
 namespace DuskSwitch\App\Http\Controllers;
 
+use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Http\Problems;
-use DuskSwitch\App\Models\Aircraft;
+use DuskSwitch\App\Http\Query;
+use DuskSwitch\App\Models\DefinitionRevision;
 use DuskSwitch\App\Stores\Kind;
 use DuskSwitch\App\Stores\Stores;
+use DuskSwitch\App\Stores\Usages;
 use DuskSwitch\Core\Airframe\Recipes;
+use DuskSwitch\Core\Fault\Fault;
 use DuskSwitch\Core\Format\ExtrasEncoder;
 use DuskSwitch\Core\Format\RecipeEncoder;
 use DuskSwitch\Core\Format\TransmitterEncoder;
@@ -35,18 +39,37 @@ final readonly class StoresController
 
     public function keep(Request $request, Kind $kind): JsonResponse
     {
-        $this->stores->keep($kind, $request->getContent());
+        $this->stores->keep($kind, $request->getContent(), Query::whole($request, 'base'));
 
         return new JsonResponse($this->everything());
     }
 
-    public function remove(Kind $kind, string $id): JsonResponse
+    /** Takes a definition away. What needs it is told first; said so, it's taken away all the same. */
+    public function remove(Request $request, Kind $kind, string $id): JsonResponse
     {
-        if ($kind === Kind::Transmitters && Aircraft::where('transmitter', $id)->exists()) {
-            return Problems::say(409, 'An aircraft is programmed for this transmitter. Move it to another first.');
+        $usages = Query::flag($request, 'anyway') ? [] : Usages::of($kind, $id);
+        if ($usages !== [] && ! $this->stores->isShipped($kind, $id)) {
+            return Problems::say(409, 'This is still needed: '.implode('; ', $usages).'. It can be brought back at any time.', array_map(fn (string $one): Fault => new Fault('', $one), $usages));
         }
 
         return $this->stores->remove($kind, $id) ? new JsonResponse($this->everything()) : Problems::say(404, 'There is no such definition of your own.');
+    }
+
+    public function revisions(Kind $kind, string $id): JsonResponse
+    {
+        return new JsonResponse(['revisions' => array_map(fn (DefinitionRevision $one): array => [
+            'revision' => $one->number, 'savedAt' => $one->created_at->toIso8601ZuluString(), 'document' => json_decode($one->document),
+        ], $this->stores->revisions($kind, $id))]);
+    }
+
+    /** Brings a definition back, or one of its revisions. */
+    public function restore(Request $request, Kind $kind, string $id): JsonResponse
+    {
+        $body = Body::of($request, [], ['revision']);
+        $number = $body->node->at('revision')?->whole(1, 1_000_000_000);
+        $body->done();
+
+        return $this->stores->restore($kind, $id, $number) ? new JsonResponse($this->everything()) : Problems::say(404, 'There is no such revision.');
     }
 
     /** @return array<string, mixed> */

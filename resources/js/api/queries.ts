@@ -24,12 +24,25 @@ export function useStoresChange() {
   const client = useQueryClient()
   const put = (stores: Stores) => client.setQueryData(['stores'], stores)
   return {
-    keep: (kind: StoreKind, document: Record<string, unknown>) =>
-      data(POST('/api/stores/{kind}', { params: { path: { kind } }, body: document as Record<string, never> })).then(
-        put,
-      ),
-    remove: (kind: StoreKind, id: string) =>
-      data(DELETE('/api/stores/{kind}/{id}', { params: { path: { kind, id } } })).then(put),
+    /** @param base the revision that it was made from; without one it's kept whatever is there */
+    keep: (kind: StoreKind, document: Record<string, unknown>, base?: number) => {
+      const query = base === undefined ? {} : { base }
+      const body = document as Record<string, never>
+      return data(POST('/api/stores/{kind}', { params: { path: { kind }, query }, body })).then(put)
+    },
+    /** @param anyway also where something still needs it */
+    remove: (kind: StoreKind, id: string, anyway = false) => {
+      const query = anyway ? { anyway: '1' } : {}
+      return data(DELETE('/api/stores/{kind}/{id}', { params: { path: { kind, id }, query } })).then(put)
+    },
+    /** Brings back what was taken away, or an earlier revision. */
+    restore: (kind: StoreKind, id: string, revision?: number) =>
+      data(
+        POST('/api/stores/{kind}/{id}/restore', {
+          params: { path: { kind, id } },
+          body: revision === undefined ? {} : { revision },
+        }),
+      ).then(put),
   }
 }
 

@@ -1,10 +1,17 @@
 import { useEffect } from 'react'
 import { Link, Outlet, useParams } from 'react-router'
+import { Refusal } from '@/api/client'
 import { useAircraft } from '@/api/queries'
+import type { Broken } from '@/api/types'
 import { useWorkbench, workbench } from '@/api/workbench'
 import { Dock } from '@/handheld/Dock'
 import { ConflictDialog } from './ConflictDialog'
 import { Header } from './Header'
+import { Repair } from './Repair'
+
+/** What is wrong with a program that is kept but can’t run. */
+const brokenOf = (error: Error | null): Broken | null =>
+  error instanceof Refusal && 'earlier' in error.problem ? error.problem : null
 
 /** One aircraft on the bench: its header, the station, the handheld. */
 export function Bench() {
@@ -23,6 +30,8 @@ export function Bench() {
     }
   }, [id])
 
+  const broken = brokenOf(query.error)
+  if (broken) return <Repair key={broken.revision} broken={broken} />
   if (query.isError && aircraft?.id !== id) {
     return (
       <main className="m-auto max-w-md p-6">

@@ -18,8 +18,10 @@ const LOOKS = [
 
 const written = (value: Definition) => JSON.stringify(value, null, 2)
 
+type Props = { kind: StoreKind; start: Definition; base?: number | undefined; onClose: () => void }
+
 /** A definition as a form, or as its open document; what is wrong is told with its path, and nothing is lost. */
-export default function Editor({ kind, start, onClose }: { kind: StoreKind; start: Definition; onClose: () => void }) {
+export default function Editor({ kind, start, base, onClose }: Props) {
   const [value, setValue] = useState(start)
   const [text, setText] = useState<string | null>(null)
   const [faults, setFaults] = useState<Fault[]>([])
@@ -46,7 +48,8 @@ export default function Editor({ kind, start, onClose }: { kind: StoreKind; star
     const now = read()
     if (now === null) return
     try {
-      await change.keep(kind, now)
+      // Under another id it's another definition.
+      await change.keep(kind, now, now.id === start.id ? base : undefined)
       onClose()
     } catch (problem) {
       if (problem instanceof Refusal && 'faults' in problem.problem) setFaults(problem.problem.faults)

@@ -1,6 +1,7 @@
 import { Copy, Download, Pencil, Plus, Trash2, Upload } from 'lucide-react'
 import { lazy, Suspense, useRef, useState } from 'react'
 import { useSearchParams } from 'react-router'
+import { Refusal } from '@/api/client'
 import { said } from '@/api/proposals'
 import { useStores, useStoresChange } from '@/api/queries'
 import type { Definition, StoreKind } from '@/api/types'
@@ -30,7 +31,7 @@ export default function Stores() {
   const change = useStoresChange()
   const [query, setQuery] = useSearchParams()
   const kind = KINDS.find((one) => one.id === query.get('kind'))?.id ?? 'transmitters'
-  const [editing, setEditing] = useState<Definition | null>(null)
+  const [editing, setEditing] = useState<{ start: Definition; base?: number | undefined } | null>(null)
   const file = useRef<HTMLInputElement>(null)
   const items = data?.definitions.find((one) => one.kind === kind)?.items ?? []
   const named = KINDS.find((one) => one.id === kind)
@@ -44,14 +45,26 @@ export default function Stores() {
     return id
   }
   const copy = (of: Definition) =>
-    setEditing({ ...of, id: free(`${of.id.slice(0, 32)}-copy`), name: `${of.name.slice(0, 54)} copy` })
+    setEditing({ start: { ...of, id: free(`${of.id.slice(0, 32)}-copy`), name: `${of.name.slice(0, 54)} copy` } })
   /** One to begin with, every key in its place. */
   const create = () => {
     const like = items[0]?.document
-    if (like) setEditing({ ...like, id: free(`new-${kind.slice(0, -1)}`), name: `New ${named?.one}` })
+    if (like) setEditing({ start: { ...like, id: free(`new-${kind.slice(0, -1)}`), name: `New ${named?.one}` } })
   }
   const give = (of: Definition) =>
     download(new Blob([`${JSON.stringify(of, null, 2)}\n`], { type: 'application/json' }), `${of.id}.json`)
+  /** Where something still needs it that is told first; it can be brought back either way. */
+  const remove = (of: Definition, anyway = false) => {
+    const undo = { name: 'Undo', run: () => void change.restore(kind, of.id).catch(fail) }
+    const still = { name: 'Remove anyway', run: () => remove(of, true) }
+    change.remove(kind, of.id, anyway).then(
+      () => tell(`${of.name} is removed.`, { action: undo }),
+      (problem) =>
+        problem instanceof Refusal && problem.status === 409
+          ? tell(problem.message, { kind: 'problem', action: still })
+          : fail(problem),
+    )
+  }
   const upload = async (from: File | undefined) => {
     if (!from) return
     try {
@@ -97,7 +110,7 @@ export default function Stores() {
       </div>
       {error && <p className="mt-3 text-rose">▲ {error.message}</p>}
       <ul className="mt-3 grid gap-2 sm:grid-cols-2">
-        {items.map(({ own, document }) => (
+        {items.map(({ own, revision, document }) => (
           <li
             key={document.id}
             data-definition={document.id}
@@ -108,25 +121,16 @@ export default function Stores() {
                 {document.name}{' '}
                 <span className="font-normal text-muted text-sm">{own ? '◆ your own' : '◇ ships with the app'}</span>
               </h2>
-              {own && <IconButton icon={Pencil} label={`Edit ${document.name}`} onClick={() => setEditing(document)} />}
-              <IconButton icon={Copy} label={`Copy ${document.name}`} onClick={() => copy(document)} />
-              <IconButton icon={Download} label={`Export ${document.name}`} onClick={() => give(document)} />
               {own && (
                 <IconButton
-                  icon={Trash2}
-                  label={`Remove ${document.name}`}
-                  onClick={() =>
-                    void change
-                      .remove(kind, document.id)
-                      .then(() =>
-                        tell(`${document.name} is removed.`, {
-                          action: { name: 'Undo', run: () => void change.keep(kind, document).catch(fail) },
-                        }),
-                      )
-                      .catch(fail)
-                  }
+                  icon={Pencil}
+                  label={`Edit ${document.name}`}
+                  onClick={() => setEditing({ start: document, base: revision ?? undefined })}
                 />
               )}
+              <IconButton icon={Copy} label={`Copy ${document.name}`} onClick={() => copy(document)} />
+              <IconButton icon={Download} label={`Export ${document.name}`} onClick={() => give(document)} />
+              {own && <IconButton icon={Trash2} label={`Remove ${document.name}`} onClick={() => remove(document)} />}
             </div>
             <p className="text-muted text-sm">{facts(document).join(' · ')}</p>
           </li>
@@ -134,7 +138,7 @@ export default function Stores() {
       </ul>
       {editing && (
         <Suspense fallback={<p className="p-6 text-muted">◌ Opening…</p>}>
-          <Editor kind={kind} start={editing} onClose={() => setEditing(null)} />
+          <Editor kind={kind} {...editing} onClose={() => setEditing(null)} />
         </Suspense>
       )}
     </main>
