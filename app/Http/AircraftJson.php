@@ -13,6 +13,7 @@ use DuskSwitch\Core\Airframe\MixWords;
 use DuskSwitch\Core\Airframe\Picture;
 use DuskSwitch\Core\Fault\Fault;
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\StylesEncoder;
 use DuskSwitch\Core\Format\TransmitterEncoder;
 use DuskSwitch\Core\Kit\Shelf;
@@ -50,12 +51,13 @@ final readonly class AircraftJson
     public function answer(Aircraft $aircraft, int $status = 200): JsonResponse
     {
         $revision = $aircraft->current();
-        $document = json_decode($revision->document);
         try {
-            $circuit = $this->bench->read($document);
+            $circuit = $this->bench->circuit($revision->document);
         } catch (Refused $refused) {
             throw new Broken($aircraft, $refused);
         }
+        // With the ids that its equipment has now.
+        $document = json_decode(ProgramEncoder::encode($circuit->program));
         $program = $circuit->program;
         $transmitter = $circuit->panel->transmitter;
 

@@ -5,8 +5,10 @@ namespace DuskSwitch\App\Program;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Kit\Transmitters;
+use DuskSwitch\Core\Move\Renamed;
 use DuskSwitch\Core\Sheet\Sheet;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
@@ -14,7 +16,7 @@ use DuskSwitch\Core\Signal\Compiler;
 /** Where a document becomes a program with its transmitter, once, at the edge. */
 final readonly class Bench
 {
-    public function __construct(private Transmitters $transmitters) {}
+    public function __construct(private Transmitters $transmitters, private Shelf $shelf) {}
 
     /**
      * The circuit of a document's text; its program is in it.
@@ -34,8 +36,11 @@ final readonly class Bench
     public function read(mixed $document): Circuit
     {
         $program = ProgramDecoder::read($document);
+        $transmitter = $this->transmitter($program->transmitter);
+        $program = Renamed::controls($program, $transmitter);
+        $controller = $this->shelf->controller($program->controller ?? '');
 
-        return Compiler::compile($program, $this->transmitter($program->transmitter));
+        return Compiler::compile($controller === null ? $program : Renamed::modes($program, $controller), $transmitter);
     }
 
     /**

@@ -58,7 +58,7 @@ final class TransmitterDecoder
     private static function control(Node $node, Once $ids): Control
     {
         $kind = $node->at('kind')?->choice(ControlKind::class) ?? ControlKind::Dial;
-        $node->keys(['id', 'name', 'kind', 'place'], $kind === ControlKind::Switch ? ['positions', 'rest'] : []);
+        $node->keys(['id', 'name', 'kind', 'place'], $kind === ControlKind::Switch ? ['positions', 'rest', 'formerly'] : ['formerly']);
         $positions = $kind === ControlKind::Switch ? $node->at('positions')?->whole(2, 3) ?? 2 : 2;
         $detents = Control::detentsOf($kind, $positions);
         $rest = $detents === [] ? null : $detents[count($detents) - 1];
@@ -68,7 +68,7 @@ final class TransmitterDecoder
             $restNode->fault('must be one of '.implode(', ', $detents));
         }
 
-        return new Control($ids->id($node), $node->at('name')?->text() ?? '', $kind, $detents, $written ?? $rest, self::place($node->at('place')));
+        return new Control($ids->id($node), $node->at('name')?->text() ?? '', $kind, $detents, $written ?? $rest, self::place($node->at('place')), FormerIds::of($node));
     }
 
     private static function place(?Node $node): Place

@@ -12,6 +12,7 @@ final readonly class Control
 {
     /**
      * @param  list<string>  $detents  the positions from away to toward; of a button pressed and released; none for a dial or slider
+     * @param  list<string>  $formerly  ids that it had before: programs that still use one of them mean this control
      * @param  string|null  $rest  the detent in which the control rests at power-up; null for a dial or slider, which rest at 0
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class Control
         public array $detents,
         public ?string $rest,
         public Place $place,
+        public array $formerly = [],
     ) {}
 
     /** The signal of a detent, or null where the control has no such detent. */

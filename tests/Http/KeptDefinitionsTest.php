@@ -58,6 +58,52 @@ final class KeptDefinitionsTest extends HttpTestCase
         $this->api('GET', "/api/aircraft/{$id}")->assertJson(['revision' => 2, 'transmitter' => 'kestrel-tx']);
     }
 
+    public function test_a_control_that_is_called_otherwise_is_found_by_what_it_was_called(): void
+    {
+        $id = $this->aircraftOnOwn();
+        $before = $this->api('GET', "/api/aircraft/{$id}");
+        $hand = ['axes' => (object) ['roll' => 0.5, 'throttle' => 0.2], 'controls' => (object) []];
+        $pulses = $this->api('POST', '/api/live', ['document' => json_decode((string) $before->getContent())->document, 'inputs' => $hand])->json('outputs');
+        $changed = $this->transmitter();
+        foreach ($changed->controls as $number => $control) {
+            $control->formerly = [$control->id];
+            $control->id = "lever-{$number}";
+        }
+        $this->api('POST', '/api/stores/transmitters', $changed);
+
+        $now = $this->api('GET', "/api/aircraft/{$id}");
+        self::assertStringNotContainsString('knob-', (string) json_encode($now->json('document')), 'every mention has the new id');
+        self::assertStringContainsString('lever-', (string) json_encode($now->json('threads')));
+        $document = json_decode((string) $now->getContent())->document;
+        self::assertSame($pulses, $this->api('POST', '/api/live', ['document' => $document, 'inputs' => $hand])->json('outputs'));
+        $document->notes = 'Edited since';
+        $this->api('PUT', "/api/aircraft/{$id}/program", ['base' => 1, 'document' => $document])->assertJson(['revision' => 2]);
+    }
+
+    public function test_a_mode_and_a_port_that_are_called_otherwise_are_found_by_what_they_were_called(): void
+    {
+        $own = self::own('controllers', 'keel-f4', 'kestrel-fc');
+        $this->api('POST', '/api/stores/controllers', $own);
+        $aircraft = $this->aircraft('Nightjar');
+        $document = $this->demoDocument('Nightjar');
+        $document->controller = 'kestrel-fc';
+        $document->aboard->slots = $own->slots;
+        $document->aboard->kit->ports = [['port' => $own->ports[0]->id, 'owner' => 'receiver']];
+        $this->api('PUT', "/api/aircraft/{$aircraft->id}/program", ['base' => 1, 'document' => $document]);
+        foreach ($own->modes as $mode) {
+            [$mode->formerly, $mode->id] = [[$mode->id], "{$mode->id}-2"];
+        }
+        foreach ($own->slots as $slot) {
+            $slot->mode .= '-2';
+        }
+        [$own->ports[0]->formerly, $own->ports[0]->id] = [[$own->ports[0]->id], 'first'];
+        $this->api('POST', '/api/stores/controllers', $own);
+
+        $aboard = json_decode((string) $this->api('GET', "/api/aircraft/{$aircraft->id}")->getContent())->document->aboard;
+        self::assertEquals(array_column($own->slots, 'mode'), array_column($aboard->slots, 'mode'));
+        self::assertSame('first', $aboard->kit->ports[0]->port);
+    }
+
     public function test_an_earlier_definition_is_brought_back(): void
     {
         $id = $this->aircraftOnOwn();

@@ -22,6 +22,9 @@ final class HistoryController
 
     private int $bytes = 0;
 
+    /** @var array<int, Revision> by number: those that were read already */
+    private array $listed = [];
+
     /** @var array<int, array<string, Subject>> */
     private array $facts = [];
 
@@ -30,6 +33,8 @@ final class HistoryController
     public function index(Aircraft $aircraft): JsonResponse
     {
         $revisions = $aircraft->revisions()->orderByDesc('number')->limit(self::MOST)->get();
+
+        $this->listed = $revisions->keyBy('number')->all();
 
         return new JsonResponse(['revisions' => $revisions->map(fn (Revision $one): array => [
             'revision' => $one->number,
@@ -65,7 +70,7 @@ final class HistoryController
     /** @return array<string, Subject> */
     private function of(Aircraft $aircraft, int $number): array
     {
-        return $this->facts[$number] ?? $this->read($aircraft->revision($number));
+        return $this->facts[$number] ?? $this->read($this->listed[$number] ?? $aircraft->revision($number));
     }
 
     /** @return array<string, Subject> */

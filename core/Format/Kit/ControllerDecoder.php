@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format\Kit;
 
+use DuskSwitch\Core\Format\FormerIds;
 use DuskSwitch\Core\Format\Node;
 use DuskSwitch\Core\Format\Once;
 use DuskSwitch\Core\Kit\Controller;
@@ -22,9 +23,9 @@ final class ControllerDecoder
         $modes = [];
         $ids = new Once('a mode');
         foreach ($node->at('modes')?->items(24) ?? [] as $item) {
-            $item->keys(['id', 'name'], ['flight', 'saves', 'risky']);
+            $item->keys(['id', 'name'], ['flight', 'saves', 'risky', 'formerly']);
             $id = $ids->id($item);
-            $modes[$id] = new Mode($id, $item->at('name')?->text() ?? '', $item->at('flight')?->flag() ?? false, $item->at('saves')?->flag() ?? false, $item->at('risky')?->flag() ?? false);
+            $modes[$id] = new Mode($id, $item->at('name')?->text() ?? '', $item->at('flight')?->flag() ?? false, $item->at('saves')?->flag() ?? false, $item->at('risky')?->flag() ?? false, FormerIds::of($item));
         }
         $arming = $node->at('arming');
         $slots = SlotDecoder::list($node->at('slots'));
@@ -62,8 +63,8 @@ final class ControllerDecoder
 
     private static function port(Node $node): Port
     {
-        $node->keys(['id', 'name'], ['kept']);
+        $node->keys(['id', 'name'], ['kept', 'formerly']);
 
-        return new Port($node->at('id')?->text(20) ?? '', $node->at('name')?->text() ?? '', $node->at('kept')?->flag() ?? false);
+        return new Port($node->at('id')?->text(20) ?? '', $node->at('name')?->text() ?? '', $node->at('kept')?->flag() ?? false, FormerIds::ofPort($node));
     }
 }

@@ -29,6 +29,7 @@ const cell = (title: string, share: string) => ({ 'ui:title': title, 'ui:options
 const supply = own('Pair', { 'ui:title': 'Supply, from and to, in volts' })
 const place = own('Pair', { 'ui:title': 'Place, % across and down' })
 const wires = own('Several')
+const formerly = own('Listed', { 'ui:title': 'Former ids' })
 
 const grid = { hundred: { 'ui:title': 'Points for 100 %' } }
 const keying = {
@@ -52,10 +53,17 @@ export const shown: Record<StoreKind, UiSchema> = {
       right: { ...place, 'ui:title': 'Right, % across and down' },
     },
     keying,
-    controls: { items: { place } },
+    controls: { items: { place, formerly } },
   },
   receivers: { ...common, supply, wires },
-  controllers: { ...common, supply, wires, order: own('Listed') },
+  controllers: {
+    ...common,
+    supply,
+    wires,
+    order: own('Listed'),
+    modes: { items: { formerly } },
+    ports: { items: { formerly } },
+  },
   packs: common,
   'speed-controllers': common,
   sensors: {

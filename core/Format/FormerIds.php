@@ -1,0 +1,21 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+/** Reads what a part of a definition was called before, under `formerly`. */
+final class FormerIds
+{
+    private const MOST = 8;
+
+    /** @return list<string> */
+    public static function of(Node $part): array
+    {
+        return array_map(fn (Node $item): string => $item->id(), $part->at('formerly')?->items(self::MOST) ?? []);
+    }
+
+    /** @return list<string> of a port, whose ids are free text */
+    public static function ofPort(Node $part): array
+    {
+        return array_map(fn (Node $item): string => $item->text(20), $part->at('formerly')?->items(self::MOST) ?? []);
+    }
+}
