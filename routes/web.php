@@ -75,6 +75,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::get('aircraft', [HangarController::class, 'index']);
     Route::post('aircraft', [HangarController::class, 'store']);
     Route::post('import', [ExchangeController::class, 'import']);
+    Route::post('import/decided', [ExchangeController::class, 'decided']);
     Route::post('aircraft/{aircraft}/restore', [HangarController::class, 'restore'])->withoutMiddleware(SubstituteBindings::class);
     Route::prefix('aircraft/{aircraft}')->group(function (): void {
         Route::get('', [ProgramController::class, 'show']);
@@ -91,6 +92,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
         Route::get('sheet.csv', [SheetController::class, 'csv']);
         Route::get('sheet.html', [SheetController::class, 'page']);
         Route::get('export', [ExchangeController::class, 'export']);
+        Route::get('export/whole', [ExchangeController::class, 'whole']);
         Route::post('repair', [RepairController::class, 'repair']);
         Route::put('program', [ProgramController::class, 'save']);
         Route::post('assign', [ProgramController::class, 'assign']);

@@ -26,6 +26,9 @@ final class Stores implements Scenarios, Shelf, Transmitters
 
     private ?UnitSystem $units = null;
 
+    /** @var array<string, string> texts of definitions that came with a file, by kind and id */
+    private array $borrowed = [];
+
     public function __construct(private readonly Shipped $shipped, private readonly ?Own $own = null) {}
 
     public function find(string $id): ?Transmitter
@@ -116,7 +119,14 @@ final class Stores implements Scenarios, Shelf, Transmitters
     /** The text of a definition as it is now, or null. */
     public function text(Kind $kind, string $id): ?string
     {
-        return $this->shipped->text($kind, $id) ?? $this->own?->text($kind, $id);
+        return $this->borrowed["{$kind->value} {$id}"] ?? $this->shipped->text($kind, $id) ?? $this->own?->text($kind, $id);
+    }
+
+    /** Has a definition count before all others of its id, kept nowhere: it came with the file that is worked on. */
+    public function borrow(Kind $kind, string $id, string $text): void
+    {
+        $this->forget();
+        $this->borrowed["{$kind->value} {$id}"] = $text;
     }
 
     /** True for what ships with the app. */
@@ -175,7 +185,7 @@ final class Stores implements Scenarios, Shelf, Transmitters
     {
         $key = "{$kind->value} {$id}";
         if (! array_key_exists($key, $this->found)) {
-            $text = $this->shipped->text($kind, $id) ?? $this->own?->text($kind, $id);
+            $text = $this->text($kind, $id);
             $this->found[$key] = $text === null ? null : $kind->decode($text);
         }
 

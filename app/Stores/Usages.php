@@ -4,7 +4,6 @@ namespace DuskSwitch\App\Stores;
 
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Revision;
-use stdClass;
 
 /** Which aircraft need a definition: in their present program, in an earlier revision, or after they were deleted. */
 final class Usages
@@ -15,7 +14,7 @@ final class Usages
         $used = [];
         // Found as text first; then looked at, as the same id may stand for something else.
         foreach (Revision::where('document', 'like', '%"'.$id.'"%')->select(['aircraft_id', 'number', 'document'])->lazyById(200, 'id') as $revision) {
-            if (in_array($id, self::named($kind, (object) json_decode($revision->document)), true)) {
+            if (in_array([$kind, $id], Needed::by((object) json_decode($revision->document)), true)) {
                 $used[$revision->aircraft_id][] = $revision->number;
             }
         }
@@ -28,21 +27,5 @@ final class Usages
         }
 
         return $says;
-    }
-
-    /** @return list<string> the ids of that kind that a document names */
-    private static function named(Kind $kind, stdClass $document): array
-    {
-        $ids = match ($kind) {
-            Kind::Transmitters => [$document->transmitter ?? null],
-            Kind::Receivers => [$document->receiver ?? null],
-            Kind::Controllers => [$document->controller ?? null],
-            Kind::Packs => [$document->aboard->kit->pack ?? null],
-            Kind::SpeedControllers => [$document->aboard->kit->speedController ?? null],
-            Kind::Sensors => array_map(fn (stdClass $one): mixed => $one->sensor ?? null, $document->sense->chain ?? []),
-            Kind::Scenarios => [],
-        };
-
-        return array_values(array_filter($ids, is_string(...)));
     }
 }

@@ -66,6 +66,14 @@ final readonly class Page
         return $this;
     }
 
+    /** Presses a button of that name inside another element. */
+    public function pressIn(string $css, string $name): self
+    {
+        $this->find($css)->findElement(WebDriverBy::xpath(".//button[normalize-space(.)=\"{$name}\"]"))->click();
+
+        return $this;
+    }
+
     public function text(string $css): string
     {
         return trim($this->find($css)->getText());

@@ -135,4 +135,48 @@ final class StoresTest extends BrowserTestCase
         $own = array_values(array_filter(array_column($kept->definitions, 'items', 'kind')['scenarios'], fn ($one): bool => $one->own))[0]->document;
         self::assertEquals([(object) ['function' => 'flaps', 'step' => 'half'], (object) ['function' => 'brake', 'value' => -1]], $own->legs[6]->does);
     }
+
+    public function test_what_differs_in_an_imported_file_is_shown_side_by_side_and_decided(): void
+    {
+        $file = json_decode((string) file_get_contents(self::$app->url('/api/aircraft/2/export/whole')));
+        $place = array_search('packs', array_column($file->definitions, 'kind'), true);
+        $file->definitions[$place]->document->capacity = 333;
+        $path = sys_get_temp_dir().'/dusk-'.bin2hex(random_bytes(4)).'.json';
+        file_put_contents($path, json_encode($file));
+        $page = $this->page()->open('/');
+        $page->find('[data-aircraft]');
+        $page->find('input[type=file]')->sendKeys($path);
+        $says = $page->text('[data-differing]');
+        self::assertStringContainsString('capacity', $says);
+        self::assertStringContainsString('333', $says);
+        self::assertSame([], $page->barriers());
+        $page->find('[role=dialog] [data-differing]');
+        $page->pressIn('[role=dialog]', 'Import');
+        $page->find("[data-end='function:roll']");
+        unlink($path);
+        $kept = array_column(json_decode((string) file_get_contents(self::$app->url('/api/stores')))->definitions, 'items', 'kind')['packs'];
+        self::assertContains('midge-1s-2', array_map(fn ($one): string => $one->document->id, $kept));
+    }
+
+    public function test_a_program_whose_transmitter_changed_opens_and_is_repaired(): void
+    {
+        $send = fn (string $method, string $path, mixed $body): ?object => json_decode((string) file_get_contents(self::$app->url($path), false, stream_context_create(['http' => ['method' => $method, 'ignore_errors' => true, 'header' => 'Content-Type: application/json', 'content' => json_encode($body)]])));
+        $own = json_decode((string) file_get_contents(Given::DEMO.'/stores/transmitters/lamplight-12.json'));
+        [$own->id, $own->name] = ['ridge-tx', 'Ridge'];
+        $send('POST', '/api/stores/transmitters', $own);
+        $id = $send('POST', '/api/aircraft', ['name' => 'Plover', 'family' => 'plane', 'transmitter' => 'ridge-tx'])?->id;
+        $own->controls = array_values(array_filter($own->controls, fn ($one): bool => ! str_starts_with($one->id, 'shoulder') && ! str_starts_with($one->id, 'top')));
+        $send('POST', '/api/stores/transmitters', $own);
+
+        $page = $this->page()->open("/aircraft/{$id}");
+        $page->find('[data-preview]');
+        self::assertStringContainsString('Ridge has no control', $page->text('main'));
+        self::assertSame([], $page->barriers());
+        $page->press('Move');
+        $page->saved(2);
+        $page->open('/stores')->find("[aria-label='Remove Ridge']")->click();
+        $page->press('Remove anyway');
+        $page->open("/aircraft/{$id}")->press('Restore revision 2');
+        $page->saved(2);
+    }
 }

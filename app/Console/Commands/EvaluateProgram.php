@@ -27,11 +27,11 @@ final class EvaluateProgram extends Command
 
     protected $description = 'Evaluate a program on a list of input sets, or through a timed script';
 
-    public function handle(Bench $bench): int
+    public function handle(Programs $programs, Bench $bench): int
     {
         $what = (string) $this->argument('file');
         try {
-            $circuit = $bench->circuit(Source::read($what));
+            $circuit = $bench->circuit($programs->read($what));
             $what = (string) $this->option('inputs');
             $inputs = Json::decode(Source::read($what), Json::MAX_INPUT_BYTES);
             $script = ScriptDecoder::isScript($inputs) ? ScriptDecoder::read($inputs, $circuit->panel) : null;

@@ -18,10 +18,10 @@ final class ProveProgram extends Command
 
     protected $description = 'Prove a program safe in every switch position';
 
-    public function handle(Bench $bench, Prover $prover): int
+    public function handle(Programs $programs, Bench $bench, Prover $prover): int
     {
         try {
-            $evidence = $prover->evidence($bench->circuit(Source::read((string) $this->argument('file'))));
+            $evidence = $prover->evidence($bench->circuit($programs->read((string) $this->argument('file'))));
             $proof = Proof::of($evidence);
         } catch (Refused $refused) {
             foreach ($refused->faults as $fault) {

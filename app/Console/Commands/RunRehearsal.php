@@ -28,11 +28,11 @@ final class RunRehearsal extends Command
 
     protected $description = 'Rehearse a flight: the real circuit, alarms and speech on a simulated flight';
 
-    public function handle(Bench $bench, Rehearser $rehearser): int
+    public function handle(Programs $programs, Bench $bench, Rehearser $rehearser): int
     {
         $read = $file = (string) $this->argument('file');
         try {
-            $circuit = $bench->circuit(Source::read($file));
+            $circuit = $bench->circuit($programs->read($file));
             $script = (string) $this->option('script');
             if (str_ends_with($script, '.json')) {
                 $read = $script;

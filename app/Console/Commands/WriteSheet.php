@@ -17,7 +17,7 @@ final class WriteSheet extends Command
 
     protected $description = 'Write the programming sheet of a program';
 
-    public function handle(Bench $bench): int
+    public function handle(Programs $programs, Bench $bench): int
     {
         $format = $this->option('format');
         if (! in_array($format, ['json', 'csv', 'html'], true)) {
@@ -26,7 +26,7 @@ final class WriteSheet extends Command
             return self::INVALID;
         }
         try {
-            $sheet = $bench->sheet(Source::read((string) $this->argument('file')), (string) $this->option('transmitter'));
+            $sheet = $bench->sheet($programs->read((string) $this->argument('file')), (string) $this->option('transmitter'));
         } catch (Refused $refused) {
             foreach ($refused->faults as $fault) {
                 fwrite(STDERR, "{$this->argument('file')}: {$fault}\n");

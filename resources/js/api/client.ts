@@ -1,6 +1,6 @@
 import createClient from 'openapi-fetch'
 import type { paths } from './contract'
-import type { Broken, Conflict, Problem } from './types'
+import type { Broken, Conflict, Differing, Problem } from './types'
 
 const client = createClient<paths>({ baseUrl: '/' })
 export const { GET, POST, PUT, PATCH, DELETE } = client
@@ -9,7 +9,7 @@ export const { GET, POST, PUT, PATCH, DELETE } = client
 export class Refusal extends Error {
   constructor(
     readonly status: number,
-    readonly problem: Problem | Conflict | Broken,
+    readonly problem: Problem | Conflict | Broken | Differing,
   ) {
     super(problem.message)
   }

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { box } from './box'
 import { DELETE, data, GET, PATCH, POST } from './client'
-import type { Program, StoreKind, Stores } from './types'
+import type { StoreKind, Stores } from './types'
 import { aircraftQuery } from './workbench'
 
 const path = (id: number) => ({ params: { path: { id } } })
@@ -126,11 +126,14 @@ export const useDelete = () =>
 export const useRestore = () =>
   useHangarChange(({ id, base }: Seen) => data(POST('/api/aircraft/{id}/restore', { ...path(id), body: { base } })))
 
+type Decided = { text: string; decisions?: { kind: string; id: string; do: 'new' | 'replace' | 'leave' }[] }
+
 /** The file goes as it is: the core reads it and says what is wrong where. */
 export const useImport = () =>
-  useHangarChange(async (file: File) => {
-    const text = await file.text()
-    return data(
-      POST('/api/import', { body: text as unknown as Program, bodySerializer: (body) => body as unknown as string }),
-    )
-  })
+  useHangarChange(({ text, decisions }: Decided) =>
+    data(
+      decisions
+        ? POST('/api/import/decided', { body: { export: JSON.parse(text), decisions } })
+        : POST('/api/import', { body: text as never, bodySerializer: (body) => body as unknown as string }),
+    ),
+  )

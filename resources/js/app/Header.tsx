@@ -90,7 +90,7 @@ export function Header({ aircraft }: { aircraft: Aircraft }) {
           </Button>
         </Tip>
         <a
-          href={`/api/aircraft/${aircraft.id}/export`}
+          href={`/api/aircraft/${aircraft.id}/export/whole`}
           download
           className="hidden min-h-9 items-center gap-1.5 rounded-lg border border-line bg-raised px-3 text-sm hover:border-edge md:inline-flex"
         >

@@ -73,8 +73,13 @@ export function AircraftCard({ aircraft, left }: { aircraft: AircraftRow; left: 
               <Copy size={16} aria-hidden /> Duplicate
             </DropdownMenu.Item>
             <DropdownMenu.Item className={item} asChild>
+              <a href={`/api/aircraft/${aircraft.id}/export/whole`} download>
+                <Download size={16} aria-hidden /> Export with its equipment
+              </a>
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={item} asChild>
               <a href={`/api/aircraft/${aircraft.id}/export`} download>
-                <Download size={16} aria-hidden /> Export
+                <Download size={16} aria-hidden /> Export the program alone
               </a>
             </DropdownMenu.Item>
             <DropdownMenu.Separator className="my-1 h-px bg-line" />

@@ -1,14 +1,18 @@
+import { useQueryClient } from '@tanstack/react-query'
 import { FileInput, Plus } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { Refusal } from '@/api/client'
 import { useHangar, useImport, useLeftDrafts } from '@/api/queries'
-import type { Problem } from '@/api/types'
+import type { Differing, Problem } from '@/api/types'
 import { workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
 import { AircraftCard } from './AircraftCard'
+import { Decide, type Decision } from './Decide'
 import { NewAircraft } from './NewAircraft'
+
+type Incoming = { file: string; text: string }
 
 /** All aircraft. */
 export function Hangar() {
@@ -19,18 +23,26 @@ export function Hangar() {
   const file = useRef<HTMLInputElement>(null)
   const navigate = useNavigate()
   const importing = useImport()
+  const client = useQueryClient()
+  const [incoming, setIncoming] = useState<(Incoming & { differing: Differing['differing'] }) | null>(null)
 
   useEffect(() => workbench.close(), [])
 
-  const take = (picked: File | undefined) => {
-    if (!picked) return
-    importing.mutate(picked, {
-      onSuccess: (aircraft) => navigate(`/aircraft/${aircraft.id}/wire`),
-      onError: (problem) =>
-        setRefused({
-          file: picked.name,
-          problem: problem instanceof Refusal ? (problem.problem as Problem) : { message: problem.message, faults: [] },
-        }),
+  const take = async (picked: File | undefined) => {
+    if (picked) send({ file: picked.name, text: await picked.text() })
+  }
+  const send = (what: Incoming, decisions?: Decision[]) => {
+    setIncoming(null)
+    importing.mutate(decisions ? { text: what.text, decisions } : { text: what.text }, {
+      onSuccess: (aircraft) => {
+        void client.invalidateQueries({ queryKey: ['stores'] })
+        navigate(`/aircraft/${aircraft.id}/wire`)
+      },
+      onError: (problem) => {
+        const found = problem instanceof Refusal ? problem.problem : { message: problem.message, faults: [] }
+        if ('differing' in found) setIncoming({ ...what, differing: found.differing })
+        else setRefused({ file: what.file, problem: found as Problem })
+      },
     })
   }
 
@@ -40,7 +52,7 @@ export function Hangar() {
       onDragOver={(event) => event.preventDefault()}
       onDrop={(event) => {
         event.preventDefault()
-        take(event.dataTransfer.files[0])
+        void take(event.dataTransfer.files[0])
       }}
     >
       <div className="mx-auto max-w-6xl">
@@ -62,7 +74,7 @@ export function Hangar() {
             aria-label="Program file to import"
             className="hidden"
             onChange={(event) => {
-              take(event.target.files?.[0])
+              void take(event.target.files?.[0])
               event.target.value = ''
             }}
           />
@@ -90,6 +102,14 @@ export function Hangar() {
           replaces someone beside you who can fly it.
         </p>
       </div>
+      {incoming && (
+        <Decide
+          file={incoming.file}
+          differing={incoming.differing}
+          onDecide={(decisions) => send(incoming, decisions)}
+          onClose={() => setIncoming(null)}
+        />
+      )}
       <NewAircraft open={making} onClose={() => setMaking(false)} />
       <Dialog
         open={refused !== null}
