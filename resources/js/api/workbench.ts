@@ -35,22 +35,25 @@ class Workbench extends Store<State> {
   /** Puts an aircraft on the bench, with the edits of it that were left on this device. */
   open(id: number) {
     this.close()
+    const draft = this.draftOf(id)
+    let stop: (() => void) | null = null
     let here = true
-    const watching = new QueryObserver(queries, aircraftQuery(id)).subscribe(({ data: aircraft }) => {
-      if (aircraft && this.state.aircraft?.id === id) this.know(aircraft)
-    })
     this.stop = () => {
       here = false
-      watching()
+      stop?.()
     }
-    const draft = this.draftOf(id)
-    void (draft.edit ? Promise.resolve() : this.adopt(draft))
-      .then(() => queries.ensureQueryData(aircraftQuery(id)))
-      .then(
-        (aircraft) => here && this.put(aircraft, draft),
-        // Why it can't be opened is told by the page.
-        () => {},
-      )
+    void (draft.edit ? Promise.resolve() : this.adopt(draft)).then(() => {
+      if (!here) return
+      // Why it can’t be opened is told by the page; once it can, it’s put here.
+      const take = (aircraft: Aircraft | undefined) => {
+        if (!aircraft) return
+        if (this.state.aircraft?.id === id) this.know(aircraft)
+        else this.put(aircraft, draft)
+      }
+      const observer = new QueryObserver(queries, aircraftQuery(id))
+      stop = observer.subscribe(({ data: aircraft }) => take(aircraft))
+      take(observer.getCurrentResult().data)
+    })
   }
 
   private put(aircraft: Aircraft, draft: Draft) {
