@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App;
 
+use DuskSwitch\App\Backup\Jobs;
 use DuskSwitch\App\Database\Connector;
 use DuskSwitch\App\Program\Clips;
 use DuskSwitch\App\Program\Rehearser;
@@ -26,6 +27,7 @@ final class Provider extends ServiceProvider
         $this->app->bind(Transmitters::class, Stores::class);
         $this->app->bind(Scenarios::class, Stores::class);
         $this->app->bind(Rehearser::class, fn ($app) => new Rehearser($app->make(Shelf::class), $app->make(Scenarios::class), storage_path('framework/rehearsals')));
+        $this->app->singleton(Jobs::class, fn () => new Jobs(storage_path('jobs')));
         $this->app->singleton(Clips::class, fn () => new Clips(storage_path('framework/clips')));
         $this->app->bind(ControllerPort::class, SimulatedController::class);
     }

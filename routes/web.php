@@ -1,5 +1,6 @@
 <?php
 
+use DuskSwitch\App\Http\Controllers\BackupController;
 use DuskSwitch\App\Http\Controllers\BenchController;
 use DuskSwitch\App\Http\Controllers\BindingController;
 use DuskSwitch\App\Http\Controllers\ChecklistController;
@@ -65,6 +66,11 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('nmea', [RehearsalController::class, 'readNmea']);
     Route::post('clip', [RehearsalController::class, 'clip']);
     Route::post('voice-pack', [RehearsalController::class, 'voicePack']);
+    Route::post('backup', [BackupController::class, 'backUp']);
+    Route::post('restore', [BackupController::class, 'upload']);
+    Route::post('restore/{job}', [BackupController::class, 'restore']);
+    Route::get('jobs/{job}', [BackupController::class, 'look']);
+    Route::get('jobs/{job}/backup.zip', [BackupController::class, 'download']);
     Route::get('pilot', [PilotController::class, 'show']);
     Route::put('pilot', [PilotController::class, 'change']);
     Route::get('stores', [StoresController::class, 'index']);

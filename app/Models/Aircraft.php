@@ -7,11 +7,13 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 
 /**
  * An aircraft in the hangar. Its program is the revision that `head` names.
  *
  * @property int $id
+ * @property string $uuid what it is called in backups, on every machine
  * @property string $name
  * @property string $family
  * @property string $transmitter
@@ -25,6 +27,13 @@ final class Aircraft extends Model
     protected $table = 'aircraft';
 
     protected $guarded = [];
+
+    protected static function booted(): void
+    {
+        self::creating(function (self $aircraft): void {
+            $aircraft->uuid ??= (string) Str::uuid();
+        });
+    }
 
     /** @return HasMany<Revision, $this> */
     public function revisions(): HasMany

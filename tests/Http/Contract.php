@@ -21,7 +21,7 @@ final class Contract
     {
         $api = self::$api ??= Yaml::parseFile(__DIR__.'/../../schema/openapi.yaml');
         foreach ($api['paths'] as $template => $operations) {
-            $pattern = '#^'.preg_replace('/\{\w+\}/', str_starts_with($template, '/api/stores/') ? '[a-z0-9-]+' : '\d+', $template).'$#';
+            $pattern = '#^'.preg_replace('/\{\w+\}/', preg_match('#^/api/(stores|jobs|restore)/#', $template) === 1 ? '[a-z0-9-]+' : '\d+', $template).'$#';
             if (preg_match($pattern, $path) !== 1 || ! isset($operations[strtolower($method)])) {
                 continue;
             }

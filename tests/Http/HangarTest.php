@@ -106,7 +106,7 @@ final class HangarTest extends HttpTestCase
         $this->demo();
         $bad = [
             'this is not JSON: at line 1, column 1' => 'nonsense',
-            'this is 10.0 MB; a document is at most 1 MB' => str_repeat('[1,2]', 2_000_000),
+            'this is 10.0 MB; a document is at most 2 MB' => str_repeat('[1,2]', 2_000_000),
             'not UTF-8' => "{\"name\": \"\xff\"}",
             'nested more than' => str_repeat('{"a":', 100).'1'.str_repeat('}', 100),
             'functions[0].nme: this key is unknown' => Given::text(['functions' => [['id' => 'a', 'name' => 'A', 'nme' => 'B']]]),

@@ -10,6 +10,7 @@ import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
 import { AircraftCard } from './AircraftCard'
 import { Decide, type Decision } from './Decide'
+import { Keeping } from './Keeping'
 import { NewAircraft } from './NewAircraft'
 
 type Incoming = { file: string; text: string }
@@ -78,6 +79,7 @@ export function Hangar() {
               event.target.value = ''
             }}
           />
+          <Keeping />
         </div>
 
         {isPending && <p className="mt-10 text-muted">Opening the doors…</p>}

@@ -1,0 +1,104 @@
+<?php
+
+namespace DuskSwitch\App\Backup;
+
+use DuskSwitch\Core\Fault\Refused;
+use stdClass;
+use ZipArchive;
+
+/** A backup that was opened and found whole: every file is what the manifest says. */
+final class BackupFile
+{
+    /** Files in a backup: some three hundred aircraft with three thousand revisions each. */
+    private const MOST_FILES = 1_000_000;
+
+    private const MOST_BYTES_OF_ONE = 4_000_000;
+
+    /** @param  list<string>  $names  of everything but the manifest */
+    private function __construct(private readonly ZipArchive $zip, private readonly array $names) {}
+
+    /**
+     * Opens a backup and checks every file in it.
+     *
+     * @throws Refused where it isn't one, or is damaged
+     */
+    public static function open(string $file, Progress $progress = new Silent): self
+    {
+        $zip = new ZipArchive;
+        if (! is_file($file) || $zip->open($file, ZipArchive::RDONLY) !== true) {
+            throw Refused::because('', 'this is no backup: it can\'t be opened as a ZIP file');
+        }
+        $text = $zip->getFromName(Backup::MANIFEST);
+        $manifest = $text === false ? null : json_decode($text);
+        if (! $manifest instanceof stdClass || ($manifest->format ?? null) !== Backup::FORMAT || ! ($manifest->files ?? null) instanceof stdClass) {
+            throw Refused::because(Backup::MANIFEST, 'this is no backup of Dusk Switch: its list of contents is missing or isn\'t one');
+        }
+        if (($manifest->version ?? null) !== Backup::VERSION) {
+            throw Refused::because('manifest.json.version', 'this backup was made by a newer version of Dusk Switch; update this one first');
+        }
+        $listed = get_object_vars($manifest->files);
+        if (count($listed) > self::MOST_FILES || $zip->numFiles !== count($listed) + 1) {
+            throw Refused::because('', 'this backup is damaged: it lists '.count($listed).' files and holds '.($zip->numFiles - 1));
+        }
+        $done = 0;
+        foreach ($listed as $name => $is) {
+            $stat = $zip->statName((string) $name);
+            $content = $stat === false || $stat['size'] > self::MOST_BYTES_OF_ONE ? false : $zip->getFromName((string) $name);
+            if ($content === false || ! $is instanceof stdClass || hash('sha256', $content) !== ($is->sha256 ?? null)) {
+                throw Refused::because((string) $name, 'this file in the backup is damaged: it isn\'t what the list of contents says. Take another backup');
+            }
+            $progress->at(++$done, count($listed));
+        }
+
+        return new self($zip, array_map(strval(...), array_keys($listed)));
+    }
+
+    /** @return list<stdClass> the aircraft, with `revisions` and `checks` */
+    public function aircraft(): array
+    {
+        return $this->all('#^aircraft/[^/]+/aircraft\.json$#');
+    }
+
+    /** @return list<stdClass> the definitions, with `revisions` */
+    public function definitions(): array
+    {
+        return $this->all('#^equipment/[^/]+/[^/]+/definition\.json$#');
+    }
+
+    /** The text of an aircraft's revision. */
+    public function program(string $uuid, int $number): string
+    {
+        return $this->text("aircraft/{$uuid}/revisions/{$number}.json");
+    }
+
+    /** The text of a definition's revision. */
+    public function definition(string $kind, string $id, int $number): string
+    {
+        return $this->text("equipment/{$kind}/{$id}/revisions/{$number}.json");
+    }
+
+    public function units(): ?string
+    {
+        $pilot = json_decode($this->text('pilot.json'));
+        $units = $pilot instanceof stdClass ? $pilot->units ?? null : null;
+
+        return is_string($units) ? $units : null;
+    }
+
+    private function text(string $name): string
+    {
+        $text = $this->zip->getFromName($name);
+
+        return $text === false ? throw Refused::because($name, 'this file is missing from the backup. Take another backup') : $text;
+    }
+
+    /** @return list<stdClass> */
+    private function all(string $pattern): array
+    {
+        return array_map(function (string $name): stdClass {
+            $value = json_decode($this->text($name));
+
+            return $value instanceof stdClass && is_array($value->revisions ?? null) ? $value : throw Refused::because($name, 'this file in the backup isn\'t what it should be. Take another backup');
+        }, array_values(array_filter($this->names, fn (string $name): bool => preg_match($pattern, $name) === 1)));
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+namespace DuskSwitch\App\Backup;
+
+use Illuminate\Support\Str;
+use RuntimeException;
+use Symfony\Component\Process\PhpExecutableFinder;
+
+/** Long work beside the requests: started here, done by a command, looked at by its id. */
+final readonly class Jobs
+{
+    /** Files of jobs older than this are cleared away, in seconds. */
+    private const KEPT = 86_400;
+
+    public function __construct(private string $folder) {}
+
+    /** A new job's id, with a folder of its own. */
+    public function make(): string
+    {
+        $this->clear();
+        $id = Str::lower(Str::random(24));
+        if (! @mkdir("{$this->folder}/{$id}", 0o700, true)) {
+            throw new RuntimeException("{$this->folder} can't be written to: the disk may be full, or the folder belongs to somebody else");
+        }
+        $this->tell($id, ['done' => 0, 'total' => 0, 'state' => 'running', 'says' => '']);
+
+        return $id;
+    }
+
+    /**
+     * Starts an artisan command for a job, and doesn't wait for it.
+     *
+     * @param  list<string>  $arguments
+     */
+    public function start(string $id, string $command, array $arguments): void
+    {
+        $php = (new PhpExecutableFinder)->find(false) ?: 'php';
+        $words = implode(' ', array_map(escapeshellarg(...), [$php, base_path('artisan'), $command, ...$arguments, "--job={$id}"]));
+        exec("nohup {$words} >/dev/null 2>&1 &");
+    }
+
+    /** A file in a job's folder. */
+    public function file(string $id, string $name): string
+    {
+        return "{$this->folder}/{$id}/{$name}";
+    }
+
+    /** @return array{done: int, total: int, state: string, says: string, result?: mixed}|null null where there is no such job */
+    public function look(string $id): ?array
+    {
+        if (preg_match('/^[a-z0-9]{24}$/D', $id) !== 1) {
+            return null;
+        }
+        $text = @file_get_contents($this->file($id, 'job.json'));
+        $job = $text === false ? null : json_decode($text, true);
+
+        return is_array($job) ? $job : null;
+    }
+
+    /** @param  array{done: int, total: int, state: string, says: string, result?: mixed}  $job */
+    public function tell(string $id, array $job): void
+    {
+        $aside = $this->file($id, 'job.part');
+        file_put_contents($aside, json_encode($job, JSON_THROW_ON_ERROR));
+        rename($aside, $this->file($id, 'job.json'));
+    }
+
+    private function clear(): void
+    {
+        foreach (glob("{$this->folder}/*", GLOB_ONLYDIR) ?: [] as $old) {
+            if (filemtime($old) < time() - self::KEPT) {
+                array_map(unlink(...), glob("{$old}/*") ?: []);
+                @rmdir($old);
+            }
+        }
+    }
+}

@@ -1,0 +1,212 @@
+<?php
+
+namespace DuskSwitch\App\Backup;
+
+use DuskSwitch\App\Models\Aircraft;
+use DuskSwitch\App\Models\Check;
+use DuskSwitch\App\Models\Definition;
+use DuskSwitch\App\Models\DefinitionRevision;
+use DuskSwitch\App\Models\Pilot;
+use DuskSwitch\App\Models\Revision;
+use DuskSwitch\Core\Units\UnitSystem;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use stdClass;
+
+/** Brings a backup in: beside what is here, or in its place. Nothing is changed where it fails. */
+final class Restore
+{
+    private int $done = 0;
+
+    public function __construct(private readonly BackupFile $backup, private readonly Progress $progress = new Silent) {}
+
+    /** What restoring would do: everything in the backup with how it stands to what is here. */
+    public function preview(): Preview
+    {
+        $aircraft = array_map(fn (stdClass $one): array => ['name' => $this->nameOf($one), 'is' => $this->ofAircraft($one)], $this->backup->aircraft());
+        $definitions = array_map(fn (stdClass $one): array => ['name' => "{$one->kind}/{$one->id}", 'is' => $this->ofDefinition($one)], $this->backup->definitions());
+        $kept = array_column($this->backup->aircraft(), 'uuid');
+        $gone = Aircraft::query()->whereNotIn('uuid', $kept)->orderBy('name')->pluck('name')->all();
+
+        return new Preview($aircraft, $definitions, array_values($gone));
+    }
+
+    /** Takes in what is new, and keeps both where two differ. */
+    public function merge(): void
+    {
+        DB::transaction(function (): void {
+            foreach ($this->backup->definitions() as $one) {
+                $this->mergeDefinition($one);
+                $this->step();
+            }
+            foreach ($this->backup->aircraft() as $one) {
+                $this->mergeAircraft($one);
+                $this->step();
+            }
+        });
+    }
+
+    /** Everything becomes as it was in the backup. */
+    public function replace(): void
+    {
+        DB::transaction(function (): void {
+            Check::query()->delete();
+            Revision::query()->delete();
+            Aircraft::withTrashed()->forceDelete();
+            DefinitionRevision::query()->delete();
+            Definition::withTrashed()->forceDelete();
+            foreach ($this->backup->definitions() as $one) {
+                $this->addDefinition($one);
+                $this->step();
+            }
+            foreach ($this->backup->aircraft() as $one) {
+                $this->addAircraft($one, $one->uuid, $one->name);
+                $this->step();
+            }
+            $units = UnitSystem::tryFrom($this->backup->units() ?? '');
+            if ($units !== null) {
+                Pilot::here()->fill(['units' => $units])->save();
+            }
+        });
+    }
+
+    private function ofAircraft(stdClass $one): Standing
+    {
+        $here = Aircraft::withTrashed()->where('uuid', $one->uuid)->first();
+        if ($here === null) {
+            return Standing::New;
+        }
+        $mine = $here->revisions()->pluck('document', 'number')->all();
+        $theirs = [];
+        foreach ($one->revisions as $revision) {
+            $theirs[$revision->number] = $this->backup->program($one->uuid, $revision->number);
+        }
+
+        return Standing::of($mine, $theirs, $here->head === $one->head && $here->trashed() === ($one->deleted !== null));
+    }
+
+    private function ofDefinition(stdClass $one): Standing
+    {
+        $here = Definition::withTrashed()->where('kind', $one->kind)->where('slug', $one->id)->first();
+        if ($here === null) {
+            return Standing::New;
+        }
+        $mine = DefinitionRevision::where('kind', $one->kind)->where('slug', $one->id)->pluck('document', 'number')->all();
+        $theirs = [];
+        foreach ($one->revisions as $revision) {
+            $theirs[$revision->number] = $this->backup->definition($one->kind, $one->id, $revision->number);
+        }
+
+        return Standing::of($mine, $theirs, $here->head === $one->head && $here->trashed() === ($one->deleted !== null));
+    }
+
+    private function mergeAircraft(stdClass $one): void
+    {
+        match ($this->ofAircraft($one)) {
+            Standing::New => $this->addAircraft($one, $one->uuid, $one->name),
+            Standing::Newer => $this->goOn($one),
+            // Both went on from the same: theirs becomes an aircraft beside ours.
+            Standing::Conflict => $this->addAircraft($one, (string) Str::uuid(), mb_substr((string) $one->name, 0, 46).' (from backup)'),
+            Standing::Same, Standing::Older => null,
+        };
+    }
+
+    /** What the backup has more of an aircraft that is here. */
+    private function goOn(stdClass $one): void
+    {
+        $here = Aircraft::withTrashed()->where('uuid', $one->uuid)->firstOrFail();
+        $known = $here->revisions()->pluck('number')->all();
+        $this->addRevisions($one, $here->id, array_values(array_filter($one->revisions, fn (stdClass $revision): bool => ! in_array($revision->number, $known, true))));
+        DB::table('aircraft')->where('id', $here->id)->update(['name' => $one->name, 'family' => $one->family, 'transmitter' => $one->transmitter, 'head' => $one->head, 'deleted_at' => $one->deleted, 'updated_at' => $one->changed]);
+        $this->addChecks($one, $here->id);
+    }
+
+    private function addAircraft(stdClass $one, string $uuid, string $name): void
+    {
+        $taken = DB::table('aircraft')->where('id', $one->id)->exists();
+        $id = (int) DB::table('aircraft')->insertGetId([
+            ...($taken ? [] : ['id' => $one->id]), 'uuid' => $uuid, 'name' => $name, 'family' => $one->family, 'transmitter' => $one->transmitter, 'head' => $one->head,
+            'created_at' => $one->made, 'updated_at' => $one->changed, 'deleted_at' => $one->deleted,
+        ]);
+        $this->addRevisions($one, $id, $one->revisions);
+        $this->addChecks($one, $id);
+    }
+
+    /** @param  list<stdClass>  $revisions */
+    private function addRevisions(stdClass $one, int $id, array $revisions): void
+    {
+        foreach ($revisions as $revision) {
+            DB::table('revisions')->insert([
+                'aircraft_id' => $id, 'number' => $revision->number, 'parent' => $revision->parent, 'document' => $this->backup->program($one->uuid, $revision->number),
+                'note' => $revision->note, 'aside' => $revision->aside, 'created_at' => $revision->at,
+            ]);
+        }
+    }
+
+    private function addChecks(stdClass $one, int $id): void
+    {
+        foreach ($one->checks as $check) {
+            $row = ['aircraft_id' => $id, 'list' => $check->list, 'revision' => $check->revision, 'items' => json_encode($check->items), 'reason' => $check->reason, 'created_at' => $check->at];
+            if (! DB::table('checks')->where($row)->exists()) {
+                DB::table('checks')->insert($row);
+            }
+        }
+    }
+
+    private function mergeDefinition(stdClass $one): void
+    {
+        match ($this->ofDefinition($one)) {
+            Standing::New => $this->addDefinition($one),
+            Standing::Newer => $this->renewDefinition($one),
+            Standing::Conflict => $this->keepInHistory($one),
+            Standing::Same, Standing::Older => null,
+        };
+    }
+
+    private function addDefinition(stdClass $one): void
+    {
+        DB::table('definitions')->insert([
+            'kind' => $one->kind, 'slug' => $one->id, 'head' => $one->head, 'document' => $this->backup->definition($one->kind, $one->id, $one->head),
+            'created_at' => $one->made, 'updated_at' => $one->changed, 'deleted_at' => $one->deleted,
+        ]);
+        foreach ($one->revisions as $revision) {
+            $this->addDefinitionRevision($one, $revision, $revision->number);
+        }
+    }
+
+    private function renewDefinition(stdClass $one): void
+    {
+        $known = DefinitionRevision::where('kind', $one->kind)->where('slug', $one->id)->pluck('number')->all();
+        foreach ($one->revisions as $revision) {
+            if (! in_array($revision->number, $known, true)) {
+                $this->addDefinitionRevision($one, $revision, $revision->number);
+            }
+        }
+        DB::table('definitions')->where('kind', $one->kind)->where('slug', $one->id)->update(['head' => $one->head, 'document' => $this->backup->definition($one->kind, $one->id, $one->head), 'deleted_at' => $one->deleted, 'updated_at' => $one->changed]);
+    }
+
+    /** Ours stays as it is; theirs can be brought back from the history. */
+    private function keepInHistory(stdClass $one): void
+    {
+        $theirs = $this->backup->definition($one->kind, $one->id, $one->head);
+        $known = DefinitionRevision::where('kind', $one->kind)->where('slug', $one->id)->pluck('document', 'number')->all();
+        if (! in_array($theirs, $known, true)) {
+            $this->addDefinitionRevision($one, (object) ['number' => $one->head, 'at' => $one->changed], max(array_keys($known)) + 1);
+        }
+    }
+
+    private function addDefinitionRevision(stdClass $one, stdClass $revision, int $number): void
+    {
+        DB::table('definition_revisions')->insert(['kind' => $one->kind, 'slug' => $one->id, 'number' => $number, 'document' => $this->backup->definition($one->kind, $one->id, $revision->number), 'created_at' => $revision->at]);
+    }
+
+    private function nameOf(stdClass $one): string
+    {
+        return $one->name.($one->deleted === null ? '' : ' (deleted)');
+    }
+
+    private function step(): void
+    {
+        $this->progress->at(++$this->done, count($this->backup->aircraft()) + count($this->backup->definitions()));
+    }
+}

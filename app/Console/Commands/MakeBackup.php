@@ -1,0 +1,42 @@
+<?php
+
+namespace DuskSwitch\App\Console\Commands;
+
+use DuskSwitch\App\Backup\Backup;
+use DuskSwitch\App\Backup\JobProgress;
+use DuskSwitch\App\Backup\Jobs;
+use DuskSwitch\App\Backup\Silent;
+use Illuminate\Console\Command;
+use Throwable;
+
+/** Everything as one ZIP of open documents. */
+final class MakeBackup extends Command
+{
+    protected $signature = 'data:backup
+        {file? : where to; in the present folder with a name of its own where it is missing}
+        {--job= : the id of the job that this is done for}';
+
+    protected $description = 'Back up everything: aircraft with all revisions, equipment, records, settings';
+
+    public function handle(Jobs $jobs): int
+    {
+        $job = $this->option('job');
+        $file = is_string($job) ? $jobs->file($job, 'backup.zip') : (string) ($this->argument('file') ?? Backup::name());
+        try {
+            Backup::write($file, is_string($job) ? new JobProgress($jobs, $job) : new Silent);
+        } catch (Throwable $problem) {
+            if (is_string($job)) {
+                $jobs->tell($job, ['done' => 0, 'total' => 0, 'state' => 'failed', 'says' => $problem->getMessage()]);
+            }
+            fwrite(STDERR, "{$problem->getMessage()}\n");
+
+            return self::FAILURE;
+        }
+        if (is_string($job)) {
+            $jobs->tell($job, ['done' => 1, 'total' => 1, 'state' => 'done', 'says' => '']);
+        }
+        fwrite(STDERR, "Everything is in {$file}\n");
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,16 @@
+import { useQuery } from '@tanstack/react-query'
+import { data, GET } from '@/api/client'
+import type { Job } from '@/api/types'
+
+const LOOK_MS = 300
+
+/** How far a job has come, looked at until it ends. */
+export const useJob = (job: string | null, round = 0) =>
+  useQuery({
+    queryKey: ['job', job, round],
+    queryFn: () => data(GET('/api/jobs/{job}', { params: { path: { job: job ?? '' } } })),
+    enabled: job !== null,
+    refetchInterval: (query) => ((query.state.data as Job | undefined)?.state === 'running' ? LOOK_MS : false),
+    refetchIntervalInBackground: true,
+    gcTime: 0,
+  })
