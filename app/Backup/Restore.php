@@ -43,6 +43,9 @@ final class Restore
                 $this->mergeAircraft($one);
                 $this->step();
             }
+            if (Pilot::query()->doesntExist()) {
+                $this->habits();
+            }
         });
     }
 
@@ -63,11 +66,16 @@ final class Restore
                 $this->addAircraft($one, $one->uuid, $one->name);
                 $this->step();
             }
-            $units = UnitSystem::tryFrom($this->backup->units() ?? '');
-            if ($units !== null) {
-                Pilot::here()->fill(['units' => $units])->save();
-            }
+            $this->habits();
         });
+    }
+
+    private function habits(): void
+    {
+        $units = UnitSystem::tryFrom($this->backup->units() ?? '');
+        if ($units !== null) {
+            Pilot::here()->fill(['units' => $units])->save();
+        }
     }
 
     private function ofAircraft(stdClass $one): Standing

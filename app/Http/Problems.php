@@ -2,10 +2,11 @@
 
 namespace DuskSwitch\App\Http;
 
-use DuskSwitch\App\Database\Busy;
+use DuskSwitch\App\Database\Trouble;
 use DuskSwitch\App\Hangar\Broken;
 use DuskSwitch\App\Hangar\Conflict;
 use DuskSwitch\App\Http\Middleware\Headers;
+use DuskSwitch\App\Program\NoVoice;
 use DuskSwitch\App\Stores\Changed;
 use DuskSwitch\Core\Fault\Fault;
 use DuskSwitch\Core\Fault\Refused;
@@ -21,7 +22,8 @@ final class Problems
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([Refused::class, Conflict::class, Broken::class, Changed::class]);
+        $exceptions->dontReport([Refused::class, Conflict::class, Broken::class, Changed::class, NoVoice::class]);
+        $exceptions->render(fn (NoVoice $none) => self::say(503, $none->getMessage()));
         $exceptions->render(fn (Refused $refused) => self::refused($refused));
         $exceptions->render(fn (Broken $broken) => app(AircraftJson::class)->broken($broken));
         $exceptions->render(fn (Changed $changed) => self::say(409, $changed->getMessage()));
@@ -33,8 +35,9 @@ final class Problems
             if ($problem instanceof FatalError) {
                 return self::ended($problem);
             }
-            if (Busy::is($problem)) {
-                return self::busy();
+            $trouble = Trouble::behind($problem);
+            if ($trouble !== null) {
+                return $trouble->passes ? self::retry($trouble->says) : self::say($trouble->status, $trouble->says);
             }
             $status = $problem instanceof HttpExceptionInterface ? $problem->getStatusCode() : 500;
 
@@ -54,12 +57,6 @@ final class Problems
             'message' => $message,
             'faults' => array_map(fn (Fault $fault): array => ['path' => $fault->path, 'says' => $fault->says], $faults),
         ], $status);
-    }
-
-    /** The database was written to by somebody else for so long that it was given up. */
-    private static function busy(): JsonResponse
-    {
-        return self::retry('Somebody else is writing to the database. Nothing was changed; try again in a second.');
     }
 
     /** PHP ended the request: it ran too long, or took too much memory. No middleware sees this answer any more. */

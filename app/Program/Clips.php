@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App\Program;
 
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
 use Throwable;
@@ -10,7 +11,7 @@ use Throwable;
 final readonly class Clips
 {
     /** Seconds after which a voice that doesn't end is given up. */
-    private const PATIENCE = 10.0;
+    private const PATIENCE = 3.0;
 
     public function __construct(private string $folder) {}
 
@@ -20,25 +21,42 @@ final readonly class Clips
         return $this->voice() !== null;
     }
 
-    /** A WAV of the text; null where there is no voice, or it failed. */
+    /** A WAV of the text; null where nothing can be spoken. */
     public function wav(string $text): ?string
+    {
+        try {
+            return $this->spoken($text);
+        } catch (NoVoice) {
+            return null;
+        }
+    }
+
+    /**
+     * A WAV of the text.
+     *
+     * @throws NoVoice where there is no voice, or it failed, or didn't end in time
+     */
+    public function spoken(string $text): string
     {
         $file = "{$this->folder}/".hash('xxh128', $text).'.wav';
         if (is_file($file)) {
             return (string) file_get_contents($file);
         }
-        $voice = $this->voice();
-        if ($voice === null || (! is_dir($this->folder) && ! @mkdir($this->folder, 0o775, true))) {
-            return null;
-        }
+        $voice = $this->voice() ?? throw new NoVoice('There is no voice here: espeak-ng isn\'t installed. The browser\'s own voice is taken where it has one, else the text is shown.');
+        $process = new Process([$voice, '-v', 'en-gb', '-s', '165', '--stdout', '--', $text], timeout: self::PATIENCE);
         try {
-            $process = new Process([$voice, '-v', 'en-gb', '-s', '165', '--stdout', '--', $text], timeout: self::PATIENCE);
             $process->mustRun();
+        } catch (ProcessTimedOutException) {
+            throw new NoVoice('The voice, espeak-ng, didn\'t answer within '.self::PATIENCE.' s and was given up. The text is shown instead.');
         } catch (Throwable) {
-            return null;
+            throw new NoVoice('The voice, espeak-ng, failed: '.mb_strimwidth(trim($process->getErrorOutput()), 0, 120, '…').' The text is shown instead.');
         }
         $wav = self::sized($process->getOutput());
-        @file_put_contents($file, $wav);
+        if ($wav === '') {
+            throw new NoVoice('The voice, espeak-ng, gave no sound. The text is shown instead.');
+        }
+        // A clip that can't be kept is made again.
+        (is_dir($this->folder) || @mkdir($this->folder, 0o775, true)) && @file_put_contents($file, $wav);
 
         return $wav;
     }

@@ -38,12 +38,14 @@ final readonly class Rehearser
     /**
      * A scenario that the program's family flies.
      *
+     * @param  string  $id  empty for the first that it flies
+     *
      * @throws Refused
      */
     public function scenario(Circuit $circuit, string $id): Scenario
     {
         $family = $circuit->program->family;
-        $found = $this->scenarios->scenario($id);
+        $found = $id === '' ? $this->scenarios->scenarios($family)[0] ?? null : $this->scenarios->scenario($id);
         if ($found?->isFor($family)) {
             return $found;
         }

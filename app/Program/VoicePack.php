@@ -13,24 +13,34 @@ use ZipArchive;
 /** The phrases of a program as a ZIP: a WAV each, and a CSV of names and texts. */
 final readonly class VoicePack
 {
+    /** For all clips of one answer. */
+    private const SECONDS = 6.0;
+
     public function __construct(private Clips $clips, private Shelf $shelf) {}
 
-    /** The bytes of the ZIP; null where there is no voice. */
-    public function zip(Circuit $circuit): ?string
+    /**
+     * The bytes of the ZIP.
+     *
+     * @throws NoVoice where nothing can be spoken, or not everything in the time of one answer; what was made is kept
+     */
+    public function zip(Circuit $circuit): string
     {
-        if (! $this->clips->hasVoice()) {
-            return null;
+        $pieces = (new Phrasebook($circuit->program, Values::of($circuit->program, $this->shelf), new English))->pieces();
+        $end = microtime(true) + self::SECONDS;
+        $wavs = [];
+        foreach ($pieces as $name => $text) {
+            if (microtime(true) > $end) {
+                throw new NoVoice(count($wavs).' of '.count($pieces).' clips are made. Ask again to go on from there.');
+            }
+            $wavs[$name] = $this->clips->spoken($text);
         }
         $file = (string) tempnam(sys_get_temp_dir(), 'voice');
         $zip = new ZipArchive;
         $zip->open($file, ZipArchive::OVERWRITE);
-        $table = "name,text\r\n";
-        foreach ((new Phrasebook($circuit->program, Values::of($circuit->program, $this->shelf), new English))->pieces() as $name => $text) {
-            $wav = $this->clips->wav($text);
-            if ($wav !== null) {
-                $zip->addFromString("{$name}.wav", $wav);
-                $table .= Csv::row(["{$name}.wav", $text]);
-            }
+        $table = Csv::row(['name', 'text']);
+        foreach ($wavs as $name => $wav) {
+            $zip->addFromString("{$name}.wav", $wav);
+            $table .= Csv::row(["{$name}.wav", $pieces[$name]]);
         }
         $zip->addFromString('clips.csv', $table);
         $zip->close();

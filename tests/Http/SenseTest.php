@@ -157,7 +157,7 @@ final class SenseTest extends HttpTestCase
     {
         $answer = $this->postJson('/api/voice-pack', ['document' => $this->demoDocument('Petrel')]);
         if ($answer->getStatusCode() === 503) {
-            self::assertStringContainsString('install espeak-ng', (string) $answer->json('message'));
+            self::assertStringContainsString('espeak-ng isn\'t installed', (string) $answer->json('message'));
 
             return;
         }

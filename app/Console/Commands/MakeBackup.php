@@ -6,6 +6,7 @@ use DuskSwitch\App\Backup\Backup;
 use DuskSwitch\App\Backup\JobProgress;
 use DuskSwitch\App\Backup\Jobs;
 use DuskSwitch\App\Backup\Silent;
+use DuskSwitch\App\Database\Trouble;
 use Illuminate\Console\Command;
 use Throwable;
 
@@ -25,10 +26,11 @@ final class MakeBackup extends Command
         try {
             Backup::write($file, is_string($job) ? new JobProgress($jobs, $job) : new Silent);
         } catch (Throwable $problem) {
+            $says = 'The backup can\'t be written. '.(Trouble::behind($problem)->says ?? $problem->getMessage());
             if (is_string($job)) {
-                $jobs->tell($job, ['done' => 0, 'total' => 0, 'state' => 'failed', 'says' => $problem->getMessage()]);
+                $jobs->tell($job, ['done' => 0, 'total' => 0, 'state' => 'failed', 'says' => $says]);
             }
-            fwrite(STDERR, "{$problem->getMessage()}\n");
+            fwrite(STDERR, "{$says}\n");
 
             return self::FAILURE;
         }

@@ -4,11 +4,11 @@ namespace DuskSwitch\App\Console\Commands;
 
 use DuskSwitch\App\Backup\Copies;
 use DuskSwitch\App\Backup\Integrity;
+use DuskSwitch\App\Database\Trouble;
 use DuskSwitch\App\Hangar\Demo;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use PDOException;
 use Throwable;
 
 /** Makes the database ready: looks whether it is whole, copies it, migrates it, and loads the demo into a new one. */
@@ -141,16 +141,9 @@ final class PrepareData extends Command
     /** Why it failed, in words. */
     public static function cause(Throwable $problem, string $file): string
     {
-        for ($one = $problem; $one !== null; $one = $one->getPrevious()) {
-            if ($one instanceof PDOException) {
-                return match ($one->errorInfo[1] ?? null) {
-                    5, 6 => 'Another program is writing to the database and doesn\'t end. Close it and try again; nothing was changed.',
-                    8 => "{$file} may not be written to: give yourself the right to write it and its folder.",
-                    10, 13 => 'The disk is full, or fails. Make room and try again; nothing was changed.',
-                    14 => "{$file} can't be opened: is the folder there, and may it be written to?",
-                    default => "The database couldn't be made ready: {$one->getMessage()}. It is as it was.",
-                };
-            }
+        $trouble = Trouble::behind($problem);
+        if ($trouble !== null) {
+            return "{$file}: {$trouble->says}";
         }
 
         return "The database couldn't be made ready: {$problem->getMessage()}. It is as it was.";

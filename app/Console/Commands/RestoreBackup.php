@@ -9,6 +9,7 @@ use DuskSwitch\App\Backup\Jobs;
 use DuskSwitch\App\Backup\Progress;
 use DuskSwitch\App\Backup\Restore;
 use DuskSwitch\App\Backup\Silent;
+use DuskSwitch\App\Database\Trouble;
 use DuskSwitch\Core\Fault\Refused;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -34,7 +35,7 @@ final class RestoreBackup extends Command
             $this->haveDatabase();
             $says = $this->restore($file, $progress, is_string($job) ? [$jobs, $job] : null);
         } catch (Throwable $problem) {
-            $says = $problem instanceof Refused ? implode("\n", array_map(strval(...), $problem->faults)) : "Nothing was changed. {$problem->getMessage()}";
+            $says = $problem instanceof Refused ? implode("\n", array_map(strval(...), $problem->faults)) : 'Nothing was changed. '.(Trouble::behind($problem)->says ?? $problem->getMessage());
             if (is_string($job)) {
                 $jobs->tell($job, ['done' => 0, 'total' => 0, 'state' => 'failed', 'says' => $says]);
             }

@@ -17,7 +17,7 @@ final class RunRehearsal extends Command
 
     protected $signature = 'rehearsal:run
         {file : a program document}
-        {--script= : the id of a script that its family flies, or a file of one}
+        {--script= : the id of a script that its family flies, or a file of one; the first where it is missing}
         {--seed=1 : of all that is chance}
         {--wind=3 : m/s}
         {--from=250 : degrees that the wind blows from}

@@ -3,7 +3,6 @@
 namespace DuskSwitch\App\Http\Controllers;
 
 use DuskSwitch\App\Http\Body;
-use DuskSwitch\App\Http\Problems;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Clips;
 use DuskSwitch\App\Program\Rehearser;
@@ -83,11 +82,8 @@ final readonly class RehearsalController
         $body = Body::of($request, ['text']);
         $text = $body->need('text')->text(400);
         $body->done();
-        $wav = $this->clips->wav($text);
 
-        return $wav === null
-            ? Problems::say(503, 'There is no voice here: espeak-ng isn\'t installed. The browser\'s own voice is taken where it has one, else the text is shown.')
-            : new Response($wav, 200, ['Content-Type' => 'audio/wav', 'Cache-Control' => 'private, max-age=86400']);
+        return new Response($this->clips->spoken($text), 200, ['Content-Type' => 'audio/wav', 'Cache-Control' => 'private, max-age=86400']);
     }
 
     /** All phrases of a document as a ZIP of clips with a table of names and texts. */
@@ -97,9 +93,7 @@ final readonly class RehearsalController
         $body->done();
         $zip = (new VoicePack($this->clips, $shelf))->zip($this->bench->read($body->raw('document')));
 
-        return $zip === null
-            ? Problems::say(503, 'There is no voice here to make clips with: install espeak-ng.')
-            : new Response($zip, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="voice-pack.zip"']);
+        return new Response($zip, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="voice-pack.zip"']);
     }
 
     /** @param  array<string, float>  $mishaps */

@@ -49,6 +49,8 @@ export async function setAside(id: number, edit: Edit) {
 export class Draft {
   edit: Edit | null = null
   saving: Saving = 'saved'
+  /** Why it couldn't be saved yet; it's tried again by itself. */
+  waits: string | null = null
   /** Why it was refused. */
   problem: Problem | null = null
   /** Another version was saved meanwhile: the pilot chooses. */
@@ -110,12 +112,14 @@ export class Draft {
     if (this.edit) this.keep()
     else void box.drop(this.id)
     this.saving = this.edit ? 'unsaved' : 'saved'
+    this.waits = null
     this.problem = null
     this.changed(saved)
   }
 
   private fail(error: unknown, sent: Edit) {
     if (error instanceof Lost) {
+      this.waits = error.message
       this.now('lost', null)
       this.soon(RETRY_MS)
     } else if (isConflict(error) && isOfEdits(error.problem)) {
@@ -151,6 +155,7 @@ export class Draft {
   private now(saving: Saving, problem: Problem | null) {
     this.saving = saving
     this.problem = problem
+    if (saving === 'saved' || saving === 'refused') this.waits = null
     this.changed(null)
   }
 

@@ -12,13 +12,23 @@ type State = {
   /** What the pilot sees: the saved program, or the draft on top of it. */
   document: Program | null
   saving: Saving
+  /** Why the draft couldn’t be saved yet. */
+  waits: string | null
   problem: Problem | null
   conflict: ConflictOfEdits | null
   /** What couldn't be done, apart from saving. */
   notice: string | null
 }
 
-const NOTHING: State = { aircraft: null, document: null, saving: 'saved', problem: null, conflict: null, notice: null }
+const NOTHING: State = {
+  aircraft: null,
+  document: null,
+  saving: 'saved',
+  waits: null,
+  problem: null,
+  conflict: null,
+  notice: null,
+}
 
 /** Reads an aircraft. */
 export const aircraftQuery = (id: number) => ({
@@ -113,9 +123,9 @@ class Workbench extends Store<State> {
     if (aircraft !== before.aircraft || document !== before.document) this.set({ aircraft, document })
   }
 
-  private show({ edit, saving, problem, conflict }: Draft) {
+  private show({ edit, saving, waits, problem, conflict }: Draft) {
     const document = edit?.document ?? this.state.aircraft?.document ?? null
-    this.set({ document, saving, problem, conflict })
+    this.set({ document, saving, waits, problem, conflict })
   }
 
   private get draft(): Draft | null {

@@ -37,11 +37,11 @@ const SAVING = {
   unsaved: '● Not saved yet',
   saving: '◌ Saving…',
   refused: '▲ Not saved',
-  lost: '▲ Not saved yet: no answer',
+  lost: '▲ Not saved yet',
 }
 
 export function Header({ aircraft }: { aircraft: Aircraft }) {
-  const { saving, problem, notice, document } = useWorkbench()
+  const { saving, waits, problem, notice, document } = useWorkbench()
   const [history, setHistory] = useState(false)
   return (
     <header className="shrink-0 print:hidden border-line border-b">
@@ -97,6 +97,11 @@ export function Header({ aircraft }: { aircraft: Aircraft }) {
           <Download size={16} aria-hidden /> Export
         </a>
       </div>
+      {waits && (
+        <p role="status" className="border-sodium border-t bg-sodium/10 px-4 py-2 text-sm">
+          ▲ Not saved yet: {waits} Your edit is kept in this browser and is sent again by itself.
+        </p>
+      )}
       {notice && (
         <div role="alert" className="flex items-start gap-3 border-sodium border-t bg-sodium/10 px-4 py-2 text-sm">
           <p className="min-w-0 flex-1">▲ {notice}</p>

@@ -44,7 +44,7 @@ export function BackUp({ onClose }: { onClose: () => void }) {
           <a
             href={`/api/jobs/${job}/backup.zip`}
             download
-            className="ml-2 inline-flex min-h-9 items-center rounded-lg bg-sodium px-4 font-semibold text-deep"
+            className="ml-2 inline-flex min-h-9 items-center rounded-lg bg-ember px-4 font-semibold text-onember"
           >
             Save the file
           </a>

@@ -1,0 +1,270 @@
+<?php
+
+namespace DuskSwitch\Tests\Served;
+
+use PDO;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+use ZipArchive;
+
+/** Nothing is ever lost: backups, copies, damaged, full, read-only, older and newer databases. */
+final class KeepingTest extends TestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir().'/dusk-keep-'.bin2hex(random_bytes(4));
+        mkdir($this->folder);
+    }
+
+    protected function tearDown(): void
+    {
+        (new Process(['umount', '-q', "{$this->folder}/small"]))->run();
+        (new Process(['rm', '-rf', $this->folder]))->run();
+    }
+
+    private function database(string $name = 'dusk'): string
+    {
+        return "{$this->folder}/{$name}.sqlite";
+    }
+
+    private function artisan(string $database, string ...$arguments): Process
+    {
+        $process = new Process([PHP_BINARY, 'artisan', ...$arguments], dirname(__DIR__, 2), ['DUSK_DATABASE' => $database], timeout: 60);
+        $process->run();
+
+        return $process;
+    }
+
+    private static function open(string $database): PDO
+    {
+        return new PDO("sqlite:{$database}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+    }
+
+    private static function rows(string $database, string $what): int
+    {
+        return (int) self::open($database)->query("SELECT count(*) FROM {$what}")->fetchColumn();
+    }
+
+    /** @return array<string, array{string}> */
+    public static function schemas(): array
+    {
+        $all = [];
+        foreach (glob(__DIR__.'/schemas/*.sqlite') ?: [] as $file) {
+            $all[basename($file, '.sqlite')] = [$file];
+        }
+
+        return $all;
+    }
+
+    #[DataProvider('schemas')]
+    public function test_every_schema_that_ever_landed_is_migrated_with_its_data(string $schema): void
+    {
+        copy($schema, $this->database());
+        $before = self::open($this->database())->query('SELECT aircraft_id, number, parent, document, note, aside, created_at FROM revisions ORDER BY id')->fetchAll(PDO::FETCH_ASSOC);
+        $done = $this->artisan($this->database(), 'data:prepare');
+        self::assertSame(0, $done->getExitCode(), $done->getErrorOutput());
+
+        $after = self::open($this->database());
+        self::assertSame($before, $after->query('SELECT aircraft_id, number, parent, document, note, aside, created_at FROM revisions ORDER BY id')->fetchAll(PDO::FETCH_ASSOC));
+        self::assertSame([['3', 'Tern', '2', null], ['7', 'Midge', '1', '2026-11-24 12:00:00']], array_map(fn (array $one): array => [(string) $one[0], $one[1], (string) $one[2], $one[3]], $after->query('SELECT id, name, head, deleted_at FROM aircraft ORDER BY id')->fetchAll(PDO::FETCH_NUM)));
+        if (! str_contains($schema, '1-')) {
+            self::assertSame(1, self::rows($this->database(), "definition_revisions WHERE slug = 'winter-3s' AND number = 1"));
+            self::assertSame(1, self::rows($this->database(), "checks WHERE list = 'binding'"));
+        }
+        if (str_contains($schema, '3-')) {
+            self::assertSame('imperial', $after->query('SELECT units FROM pilots')->fetchColumn());
+        }
+        self::assertCount(1, glob("{$this->folder}/copies/*-before-update.sqlite") ?: [], 'a copy was made before');
+        $copy = (glob("{$this->folder}/copies/*-before-update.sqlite") ?: [''])[0];
+        self::assertSame(self::rows($schema, 'migrations'), self::rows($copy, 'migrations'), 'it is as it was');
+
+        // And goes out and in again.
+        self::assertSame(0, $this->artisan($this->database(), 'data:backup', "{$this->folder}/a.zip")->getExitCode());
+        self::assertSame(0, $this->artisan($this->database('other'), 'data:restore', "{$this->folder}/a.zip", '--merge')->getExitCode());
+        self::assertSame(0, $this->artisan($this->database('other'), 'data:backup', "{$this->folder}/b.zip")->getExitCode());
+        self::assertFileEquals("{$this->folder}/a.zip", "{$this->folder}/b.zip");
+    }
+
+    public function test_a_migration_that_fails_half_way_leaves_the_database_as_it_was(): void
+    {
+        copy(__DIR__.'/schemas/3-pilot.sqlite', $this->database());
+        // The second of the new migrations will find its column there already: the first has been through by then.
+        self::open($this->database())->exec('ALTER TABLE aircraft ADD COLUMN uuid TEXT');
+        $schema = fn (): array => self::open($this->database())->query('SELECT sql FROM sqlite_master ORDER BY name')->fetchAll(PDO::FETCH_COLUMN);
+        $before = $schema();
+        $failed = $this->artisan($this->database(), 'data:prepare');
+        self::assertSame(1, $failed->getExitCode());
+        self::assertStringContainsString('couldn\'t be made ready', $failed->getErrorOutput());
+        self::assertSame($before, $schema());
+        self::assertSame(4, self::rows($this->database(), 'migrations'));
+    }
+
+    public function test_a_newer_database_is_refused_and_stays_as_it_is(): void
+    {
+        $this->artisan($this->database(), 'data:prepare');
+        self::open($this->database())->exec("INSERT INTO migrations (migration, batch) VALUES ('2031_01_01_000000_fly_to_the_moon', 9)");
+        $bytes = hash_file('sha256', $this->database());
+        $refused = $this->artisan($this->database(), 'data:prepare');
+        self::assertSame(1, $refused->getExitCode());
+        self::assertStringContainsString('made by a newer version of Dusk Switch (it has 2031_01_01_000000_fly_to_the_moon)', $refused->getErrorOutput());
+        self::assertSame($bytes, hash_file('sha256', $this->database()));
+    }
+
+    public function test_a_damaged_database_is_set_aside_never_replaced_and_the_newest_good_copy_is_offered(): void
+    {
+        $this->artisan($this->database(), 'data:prepare');
+        self::open($this->database())->exec("UPDATE aircraft SET name = 'Years of work' WHERE id = 1");
+        (new Process([PHP_BINARY, '-r', 'require "vendor/autoload.php"; (new DuskSwitch\App\Backup\Copies($argv[1]))->make("daily");', $this->database()], dirname(__DIR__, 2)))->mustRun();
+        self::open($this->database())->exec('PRAGMA wal_checkpoint(TRUNCATE)');
+        $text = (string) file_get_contents($this->database());
+        file_put_contents($this->database(), substr_replace($text, str_repeat("\xA5", 8000), 4096, 8000));
+        array_map(unlink(...), glob($this->database().'-*') ?: []);
+        $damaged = hash_file('sha256', $this->database());
+
+        $told = $this->artisan($this->database(), 'data:prepare');
+        self::assertSame(1, $told->getExitCode());
+        self::assertStringContainsString('was damaged. It is set aside as', $told->getErrorOutput());
+        self::assertStringContainsString('-daily.sqlite', $told->getErrorOutput());
+        self::assertStringContainsString('./dusk start --from-copy', $told->getErrorOutput());
+        self::assertSame($damaged, hash_file('sha256', $this->database().'.damaged-1'));
+        self::assertSame(1, $this->artisan($this->database(), 'data:prepare')->getExitCode(), 'the demo never takes its place by itself');
+        self::assertFileDoesNotExist($this->database());
+
+        self::assertSame(0, $this->artisan($this->database(), 'data:prepare', '--from-copy')->getExitCode());
+        self::assertSame(1, self::rows($this->database(), "aircraft WHERE name = 'Years of work'"));
+    }
+
+    public function test_no_database_at_all_is_a_damaged_one(): void
+    {
+        file_put_contents($this->database(), str_repeat('This is no database. ', 500));
+        self::assertStringContainsString('was damaged', $this->artisan($this->database(), 'data:prepare')->getErrorOutput());
+        self::assertFileExists($this->database().'.damaged-1');
+    }
+
+    public function test_ten_copies_are_kept_one_a_day_also_where_the_clock_goes_back(): void
+    {
+        $this->artisan($this->database(), 'data:prepare');
+        $this->artisan($this->database(), 'data:prepare');
+        self::assertCount(1, glob("{$this->folder}/copies/*.sqlite") ?: [], 'one a day');
+        foreach (range(1, 12) as $day) {
+            // From yesterday, or from a day that hasn't come yet.
+            $newest = max(glob("{$this->folder}/copies/*.sqlite") ?: ['']);
+            touch($newest, time() + ($day % 2 ? -1 : 1) * 90_000);
+            $this->artisan($this->database(), 'data:prepare');
+        }
+        $kept = glob("{$this->folder}/copies/*.sqlite") ?: [];
+        self::assertCount(10, $kept);
+        self::assertStringContainsString('dusk-000013-', max($kept), 'the newest are kept, by their number');
+    }
+
+    public function test_fresh_copies_what_was_there_first(): void
+    {
+        $this->artisan($this->database(), 'data:prepare');
+        self::open($this->database())->exec("UPDATE aircraft SET name = 'Years of work' WHERE id = 1");
+        self::assertSame(0, $this->artisan($this->database(), 'data:prepare', '--fresh')->getExitCode());
+        self::assertSame(0, self::rows($this->database(), "aircraft WHERE name = 'Years of work'"));
+        self::assertSame(0, $this->artisan($this->database(), 'data:prepare', '--from-copy')->getExitCode());
+        self::assertSame(1, self::rows($this->database(), "aircraft WHERE name = 'Years of work'"));
+    }
+
+    public function test_a_backup_is_merged_beside_what_went_on_since_or_takes_its_place(): void
+    {
+        $here = $this->database();
+        $this->artisan($here, 'data:prepare');
+        $this->artisan($here, 'data:backup', "{$this->folder}/old.zip");
+        $pdo = self::open($here);
+        $add = fn (int $id, int $number, string $document) => $pdo->prepare('INSERT INTO revisions (aircraft_id, number, parent, document, note, aside, created_at) VALUES (?, ?, 1, ?, ?, 0, ?)')->execute([$id, $number, $document, 'Edited', '2026-11-26 10:00:00']);
+        $document = (string) file_get_contents('database/demo/dunlin.json');
+        $add(1, 2, str_replace('"expo": 0.', '"expo": 0.0', $document));
+        $pdo->exec('UPDATE aircraft SET head = 2 WHERE id = 1');
+        $pdo->exec('DELETE FROM revisions WHERE aircraft_id = 2');
+        $pdo->exec('DELETE FROM aircraft WHERE id = 2');
+        $pdo->exec("UPDATE revisions SET document = document || ' ' WHERE aircraft_id = 3");
+        $this->artisan($here, 'data:backup', "{$this->folder}/now.zip");
+
+        $shown = $this->artisan($here, 'data:restore', "{$this->folder}/old.zip")->getErrorOutput();
+        self::assertMatchesRegularExpression('/aircraft +older +1 +Dunlin/', $shown);
+        self::assertMatchesRegularExpression('/aircraft +new +1 +Midge/', $shown);
+        self::assertMatchesRegularExpression('/aircraft +conflict +1 +Nightjar/', $shown);
+        self::assertMatchesRegularExpression('/aircraft +same +3/', $shown);
+        self::assertSame(5, self::rows($here, 'aircraft'), 'nothing was changed yet');
+
+        self::assertSame(0, $this->artisan($here, 'data:restore', "{$this->folder}/old.zip", '--merge')->getExitCode());
+        self::assertSame(7, self::rows($here, 'aircraft'));
+        self::assertSame(1, self::rows($here, "aircraft WHERE name = 'Nightjar (from backup)'"));
+        self::assertSame(2, self::rows($here, 'revisions WHERE aircraft_id = 1'), 'ours stays');
+        self::assertCount(1, glob("{$this->folder}/backups/before-restore-*.zip") ?: []);
+
+        self::assertSame(0, $this->artisan($here, 'data:restore', "{$this->folder}/now.zip", '--replace')->getExitCode());
+        $this->artisan($here, 'data:backup', "{$this->folder}/again.zip");
+        self::assertFileEquals("{$this->folder}/now.zip", "{$this->folder}/again.zip");
+    }
+
+    public function test_a_spoiled_backup_is_told_by_the_file_in_it_and_changes_nothing(): void
+    {
+        $here = $this->database();
+        $this->artisan($here, 'data:prepare');
+        $this->artisan($here, 'data:backup', "{$this->folder}/good.zip");
+        $spoil = function (callable $how): string {
+            copy("{$this->folder}/good.zip", "{$this->folder}/bad.zip");
+            $zip = new ZipArchive;
+            $zip->open("{$this->folder}/bad.zip");
+            $how($zip);
+            $zip->close();
+            $done = $this->artisan($this->database(), 'data:restore', "{$this->folder}/bad.zip", '--replace');
+            self::assertSame(2, $done->getExitCode());
+
+            return $done->getErrorOutput();
+        };
+        $name = '';
+        self::assertStringContainsString('isn\'t what the list of contents says', $spoil(function (ZipArchive $zip) use (&$name): void {
+            $name = (string) $zip->getNameIndex(3);
+            $zip->addFromString($name, '{"spoiled": true}');
+        }));
+        self::assertStringContainsString('it lists', $spoil(fn (ZipArchive $zip) => $zip->addFromString('../../evil.php', '<?php')));
+        self::assertStringContainsString('manifest.json', $spoil(fn (ZipArchive $zip) => $zip->deleteName('manifest.json')));
+        self::assertStringContainsString('newer version', $spoil(fn (ZipArchive $zip) => $zip->addFromString('manifest.json', str_replace('"version": 1', '"version": 2', (string) $zip->getFromName('manifest.json')))));
+        file_put_contents("{$this->folder}/bad.zip", 'no zip');
+        self::assertStringContainsString('can\'t be opened as a ZIP', $this->artisan($here, 'data:restore', "{$this->folder}/bad.zip")->getErrorOutput());
+        self::assertSame(6, self::rows($here, 'aircraft'));
+    }
+
+    public function test_a_full_disk_is_told_and_nothing_is_changed(): void
+    {
+        mkdir("{$this->folder}/small");
+        $mount = new Process(['mount', '-t', 'tmpfs', '-o', 'size=1m', 'tmpfs', "{$this->folder}/small"]);
+        if ($mount->run() !== 0) {
+            self::markTestSkipped('a small disk can\'t be made here');
+        }
+        $here = "{$this->folder}/small/dusk.sqlite";
+        self::assertSame(0, $this->artisan($here, 'data:prepare')->getExitCode());
+        $backup = $this->artisan($here, 'data:backup', "{$this->folder}/good.zip");
+        self::assertSame(0, $backup->getExitCode(), $backup->getErrorOutput());
+        @file_put_contents("{$this->folder}/small/filler", str_repeat('x', 2_000_000));
+        $full = $this->artisan($here, 'data:prepare', '--fresh');
+        self::assertSame(1, $full->getExitCode());
+        self::assertMatchesRegularExpression('/disk (is full|fails)/', $full->getErrorOutput());
+        $out = $this->artisan($here, 'data:backup', "{$this->folder}/small/b.zip");
+        self::assertSame(1, $out->getExitCode());
+        self::assertStringContainsString('can\'t be written', $out->getErrorOutput());
+        self::assertFileDoesNotExist("{$this->folder}/small/b.zip");
+        unlink("{$this->folder}/small/filler");
+        self::assertSame(6, self::rows($here, 'aircraft'));
+    }
+
+    public function test_commands_that_need_no_database_work_without_one(): void
+    {
+        foreach ([['program:prove', 'database/demo/tern.json'], ['program:sheet', 'database/demo/tern.json'], ['rehearsal:run', 'database/demo/tern.json']] as $command) {
+            $done = $this->artisan('/nowhere/at/all.sqlite', ...$command);
+            self::assertContains($done->getExitCode(), [0, 1], "{$command[0]}: {$done->getErrorOutput()}");
+            self::assertNotNull(json_decode($done->getOutput()), $command[0]);
+        }
+        $garbage = $this->database();
+        file_put_contents($garbage, str_repeat('no database ', 500));
+        self::assertNotNull(json_decode($this->artisan($garbage, 'program:prove', 'database/demo/tern.json')->getOutput()));
+        self::assertSame(str_repeat('no database ', 500), file_get_contents($garbage));
+    }
+}
