@@ -2,61 +2,100 @@
 
 use DuskSwitch\Tests\Bench\ByHand;
 use DuskSwitch\Tests\Bench\FrameBench;
+use DuskSwitch\Tests\Bench\HardBench;
 use DuskSwitch\Tests\Bench\LiveBench;
 use DuskSwitch\Tests\Bench\ProofBench;
 use DuskSwitch\Tests\Bench\RehearsalBench;
+use DuskSwitch\Tests\Bench\Row;
+use DuskSwitch\Tests\Bench\SaveBench;
 use DuskSwitch\Tests\Bench\ScreenBench;
 use DuskSwitch\Tests\Browser\App;
 
 require __DIR__.'/../../vendor/autoload.php';
 chdir(__DIR__.'/../..');
 
-/** Prints a measurement: what, the number, the lower bound of the same run, the ratio and the aim. */
-function say(string $what, string $number, string $bound, string $ratio, string $aim): void
-{
-    printf("%-44s %14s %26s %8s   %s\n", $what, $number, $bound, $ratio, $aim);
-}
-
-say('what', 'measured', 'lower bound', 'ratio', 'aim');
-
-[$circuit, $byHand] = FrameBench::run(new ByHand);
-say('a frame, 16 outputs, three phases', sprintf('%.2f µs', $circuit), sprintf('by hand %.2f µs', $byHand), sprintf('%.2f', $circuit / $byHand), '≤ 2');
-
-foreach (['petrel', 'rook'] as $name) {
-    [$circuit, $byHand] = FrameBench::tenMinutes($name);
-    $ratio = sprintf('%.2f', $circuit / $byHand);
-    say('ten minutes of '.ucfirst($name).', tick by tick', sprintf('%.2f s, %.0f×', $circuit, 600 / $circuit), sprintf('by hand %.2f s', $byHand), $ratio, '≥ 600×, ≤ 2.5');
-}
-
-[$states, $proof, $brute, $peak] = ProofBench::run();
-say('a proof, '.number_format($states).' states', sprintf('%.2f s', $proof), sprintf('brute force %.0f s', $brute), sprintf('1/%.0f', $brute / $proof), '≤ 1 s, ≤ 1/20');
-[$edited, $read] = ProofBench::afterAnEdit();
-say('the proof after one edit, p95', sprintf('%.1f ms', $edited * 1000), sprintf('reading it %.1f ms', $read * 1000), sprintf('%.1f', $edited / $read), '≤ 150 ms');
-say('memory of the proof at its peak', sprintf('%.0f MB', $peak), '', '', '≤ 64 MB');
-
-[$rehearsed, $bare, $heard, $bytes] = RehearsalBench::run();
-say('ten minutes rehearsed, 12 sensors, 20 alarms', sprintf('%.2f s', $rehearsed), sprintf('bare circuit %.2f s', $bare), sprintf('%.1f', $rehearsed / $bare), '≤ 1 s, ≤ 4');
-say('heard again after one alarm changed', sprintf('%.0f ms', $heard * 1000), '', '', '≤ 150 ms');
-say('its JSON, compressed', sprintf('%.0f kB', $bytes / 1000), '', '', '≤ 2000 kB');
-
+// With --check: exit 1 where a row misses its aim in the best of three.
+$check = in_array('--check', $argv, true);
 $app = new App;
 $app->start();
-[$live, $empty] = LiveBench::run($app);
-say('an HTTP live frame, p95', sprintf('%.2f ms', $live), sprintf('empty route %.2f ms', $empty), sprintf('%.2f', $live / $empty), '≤ 1.5');
 
-$screen = ScreenBench::run($app);
-say('a stick moves, the screen shows it, p95', sprintf('%.0f ms', $screen), '', '', '≤ 100 ms');
+/** @var array<string, Closure(): list<Row>> $benches */
+$benches = [
+    'frame' => function (): array {
+        [$circuit, $byHand] = FrameBench::run(new ByHand);
 
-[$worst, $usual] = RehearsalBench::scrub($app);
-say('a frame while a rehearsal is scrubbed, longest', sprintf('%.0f ms', $worst), sprintf('p95 %.0f ms', $usual), '', '≤ 50 ms');
+        return [new Row('a frame, 16 outputs, three phases', sprintf('%.2f µs', $circuit), sprintf('by hand %.2f µs', $byHand), sprintf('%.2f', $circuit / $byHand), '≤ 2', $circuit / $byHand <= 2)];
+    },
+    'ten minutes' => fn (): array => array_map(function (string $name): Row {
+        [$circuit, $byHand] = FrameBench::tenMinutes($name);
 
-$manifest = json_decode((string) file_get_contents('public/build/manifest.json'), true);
-$first = ['resources/js/main.tsx'];
-$bytes = 0;
-foreach ($first as $entry) {
-    $files = [$manifest[$entry]['file'], ...array_map(fn (string $import): string => $manifest[$import]['file'], $manifest[$entry]['imports'] ?? [])];
-    foreach ($files as $file) {
-        $bytes += strlen((string) gzencode((string) file_get_contents("public/build/{$file}"), 9));
+        return new Row('ten minutes of '.ucfirst($name).', tick by tick', sprintf('%.2f s, %.0f×', $circuit, 600 / $circuit), sprintf('by hand %.2f s', $byHand), sprintf('%.2f', $circuit / $byHand), '≥ 600×, ≤ 2.5', 600 / $circuit >= 600 && $circuit / $byHand <= 2.5);
+    }, ['petrel', 'rook']),
+    'proof' => function (): array {
+        [$states, $proof, $brute, $peak] = ProofBench::run();
+        [$edited, $read] = ProofBench::afterAnEdit();
+
+        return [
+            new Row('a proof, '.number_format($states).' states', sprintf('%.2f s', $proof), sprintf('brute force %.0f s', $brute), sprintf('1/%.0f', $brute / $proof), '≤ 1 s, ≤ 1/20', $proof <= 1 && $brute / $proof >= 20),
+            new Row('the proof after one edit, p95', sprintf('%.1f ms', $edited * 1000), sprintf('reading it %.1f ms', $read * 1000), sprintf('%.1f', $edited / $read), '≤ 150 ms', $edited <= 0.15),
+            new Row('memory of the proof at its peak', sprintf('%.0f MB', $peak), '', '', '≤ 64 MB', $peak <= 64),
+        ];
+    },
+    'rehearsal' => function (): array {
+        [$rehearsed, $bare, $heard, $bytes] = RehearsalBench::run();
+
+        return [
+            new Row('ten minutes rehearsed, 12 sensors, 20 alarms', sprintf('%.2f s', $rehearsed), sprintf('bare circuit %.2f s', $bare), sprintf('%.1f', $rehearsed / $bare), '≤ 1 s, ≤ 4', $rehearsed <= 1 && $rehearsed / $bare <= 4),
+            new Row('heard again after one alarm changed', sprintf('%.0f ms', $heard * 1000), '', '', '≤ 150 ms', $heard <= 0.15),
+            new Row('its JSON, compressed', sprintf('%.0f kB', $bytes / 1000), '', '', '≤ 2000 kB', $bytes <= 2_000_000),
+        ];
+    },
+    'live' => function () use ($app): array {
+        [$live, $empty] = LiveBench::run($app);
+
+        return [new Row('an HTTP live frame, p95', sprintf('%.2f ms', $live), sprintf('empty route %.2f ms', $empty), sprintf('%.2f', $live / $empty), '≤ 1.5', $live / $empty <= 1.5)];
+    },
+    'save' => function () use ($app): array {
+        [$four, $one] = SaveBench::run($app);
+
+        return [new Row('a save with four writers, p95', sprintf('%.0f ms', $four), sprintf('one writer %.0f ms', $one), sprintf('%.1f', $four / $one), '≤ 150 ms', $four <= 150)];
+    },
+    'hard documents' => function () use ($app): array {
+        [$seconds, $of] = HardBench::run($app);
+
+        return [new Row('the slowest answer to a hard document', sprintf('%.2f s', $seconds), $of, '', '≤ 2 s', $seconds <= 2)];
+    },
+    'screen' => function () use ($app): array {
+        $screen = ScreenBench::run($app);
+
+        return [new Row('a stick moves, the screen shows it, p95', sprintf('%.0f ms', $screen), '', '', '≤ 100 ms', $screen <= 100)];
+    },
+    'scrub' => function () use ($app): array {
+        [$worst, $usual] = RehearsalBench::scrub($app);
+
+        return [new Row('a frame while a rehearsal is scrubbed, longest', sprintf('%.0f ms', $worst), sprintf('p95 %.0f ms', $usual), '', '≤ 50 ms', $worst <= 50)];
+    },
+    'first view' => function (): array {
+        $manifest = json_decode((string) file_get_contents('public/build/manifest.json'), true);
+        $entry = $manifest['resources/js/main.tsx'];
+        $files = [$entry['file'], ...array_map(fn (string $import): string => $manifest[$import]['file'], $entry['imports'] ?? [])];
+        $bytes = array_sum(array_map(fn (string $file): int => strlen((string) gzencode((string) file_get_contents("public/build/{$file}"), 9)), $files));
+
+        return [new Row('JavaScript of the first view, compressed', sprintf('%.0f kB', $bytes / 1000), '', '', '≤ 250 kB', $bytes <= 250_000)];
+    },
+];
+
+(new Row('what', 'measured', 'lower bound', 'ratio', 'aim', true))->print();
+$missed = 0;
+foreach ($benches as $bench) {
+    for ($try = 1; ; $try++) {
+        $rows = $bench();
+        $bad = count(array_filter($rows, fn (Row $row): bool => ! $row->met));
+        if ($bad === 0 || ! $check || $try === 3) {
+            break;
+        }
     }
+    $missed += $bad;
+    array_map(fn (Row $row) => $row->print(), $rows);
 }
-say('JavaScript of the first view, compressed', sprintf('%.0f kB', $bytes / 1000), '', '', '≤ 250 kB');
+exit($check && $missed > 0 ? 1 : 0);

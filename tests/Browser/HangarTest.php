@@ -45,6 +45,38 @@ final class HangarTest extends BrowserTestCase
         unlink($file);
     }
 
+    public function test_everything_is_backed_up_and_brought_back_on_screen(): void
+    {
+        $downloads = sys_get_temp_dir().'/dusk-'.bin2hex(random_bytes(4));
+        mkdir($downloads);
+        $page = $this->page(downloads: $downloads)->open('/');
+        $page->find('[data-aircraft=Petrel]');
+        $page->find("[aria-label='Backup and restore']")->click();
+        $page->named('Back up everything')->click();
+        $page->named('Save the file', 'a')->click();
+        $page->until(fn (): bool => glob("{$downloads}/*.zip") !== [], 'the backup');
+        $file = (glob("{$downloads}/*.zip") ?: [''])[0];
+        $page->press('Close');
+        $page->find("[aria-label='More for Petrel']")->click();
+        $page->named('Delete')->click();
+        $page->until(fn (): bool => ! $page->has('[data-aircraft=Petrel]'), 'Petrel to be gone');
+
+        $page->find("input[aria-label='Backup to restore']")->sendKeys($file);
+        $page->until(fn (): bool => str_contains($page->text('[data-restore-preview]'), 'Newer here (1): Petrel'), 'what it would bring');
+        self::assertSame([], $page->barriers());
+        $page->press('Replace everything');
+        $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'Restored'), 'it to be restored');
+        $page->press('Close');
+        $page->find('[data-aircraft=Petrel]');
+
+        file_put_contents($file, 'spoiled');
+        $page->find("input[aria-label='Backup to restore']")->sendKeys($file);
+        $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'can\'t be opened as a ZIP'), 'the spoiled file to be told');
+        $page->press('Close');
+        array_map(unlink(...), glob("{$downloads}/*") ?: []);
+        rmdir($downloads);
+    }
+
     public function test_a_hangar_without_aircraft_says_what_to_do(): void
     {
         foreach (json_decode((string) file_get_contents(self::$app->url('/api/aircraft')))->aircraft as $aircraft) {

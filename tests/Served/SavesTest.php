@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Served;
 
 use DuskSwitch\Tests\Browser\App;
 use PDO;
+use Symfony\Component\Process\Process;
 
 /** Saving never fails without cause: whoever saves, undoes or deletes at the same time, on one server or two, and when it is killed. */
 final class SavesTest extends ServedTestCase
@@ -187,5 +188,46 @@ final class SavesTest extends ServedTestCase
         $other->exec('COMMIT');
         self::assertSame(200, self::ask($app, 'PUT', '/api/aircraft/1/program', ['base' => $base, 'document' => self::noting($document, 'now')])[0]);
         $app->stop();
+    }
+
+    public function test_a_disk_that_is_full_or_read_only_is_told_and_the_edit_can_be_sent_again(): void
+    {
+        $disk = sys_get_temp_dir().'/dusk-disk-'.bin2hex(random_bytes(4));
+        mkdir($disk);
+        if ((new Process(['mount', '-t', 'tmpfs', '-o', 'size=2m', 'tmpfs', $disk]))->run() !== 0) {
+            rmdir($disk);
+            self::markTestSkipped('a small disk can\'t be made here');
+        }
+        $app = new App(['DUSK_DATABASE' => "{$disk}/dusk.sqlite"]);
+        try {
+            $app->start();
+            [$document, $base] = self::document($app, 1);
+            $fill = fopen("{$disk}/filler", 'wb') ?: self::fail('no filler');
+            while (@fwrite($fill, str_repeat('x', 65_536)) > 0);
+            fclose($fill);
+            // What the log still has room for is saved; then it is full.
+            $statuses = [];
+            for ($edit = 0; $edit < 200 && end($statuses) !== 507; $edit++) {
+                [$statuses[], $answer] = self::ask($app, 'PUT', '/api/aircraft/1/program', ['base' => $base, 'document' => self::noting($document, "edit {$edit} ".str_repeat('y', 3000))]);
+                $base = end($statuses) === 200 ? $answer->revision : $base;
+            }
+            self::assertSame([], array_diff($statuses, [200, 507]), implode(' ', $statuses));
+            self::assertSame(507, end($statuses));
+            self::assertMatchesRegularExpression('/[Dd]isk (is full|fails)/', $answer->message);
+            unlink("{$disk}/filler");
+            [$status, $answer] = self::ask($app, 'PUT', '/api/aircraft/1/program', ['base' => $base, 'document' => self::noting($document, 'room again')]);
+            self::assertSame(200, $status, json_encode($answer) ?: '');
+
+            (new Process(['mount', '-o', 'remount,ro', $disk]))->mustRun();
+            [$status, $answer] = self::ask($app, 'PUT', '/api/aircraft/1/program', ['base' => $answer->revision, 'document' => self::noting($document, 'read-only')]);
+            self::assertSame(507, $status);
+            self::assertMatchesRegularExpression('/may not be written to|can\'t be opened|disk fails/', $answer->message);
+            (new Process(['mount', '-o', 'remount,rw', $disk]))->mustRun();
+            self::assertSame('ok', (new PDO("sqlite:{$disk}/dusk.sqlite"))->query('PRAGMA integrity_check')->fetchColumn());
+        } finally {
+            $app->stop();
+            (new Process(['umount', '-l', $disk]))->run();
+            @rmdir($disk);
+        }
     }
 }
