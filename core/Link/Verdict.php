@@ -13,11 +13,14 @@ final readonly class Verdict
     public function points(): array
     {
         $receiver = $this->kit->receiver;
+        $missing = (new Missing($this->kit))->points();
         if ($receiver === null) {
-            return [Point::look('Receiver', $this->kit->program->receiver === null ? 'No receiver is chosen.' : "There is no receiver \"{$this->kit->program->receiver}\" in Stores.", 'Choose one; the link, the wire and the supply hang on it.')];
+            $none = Point::look('Receiver', 'No receiver is chosen.', 'Choose one; the link, the wire and the supply hang on it.');
+
+            return $this->kit->program->receiver === null ? [$none, ...$missing] : $missing;
         }
 
-        return [...$this->link(), ...$this->channels(), ...$this->telemetry(), ...$this->wire(), ...$this->ports(), ...(new Supply($this->kit))->points()];
+        return [...$missing, ...$this->link(), ...$this->channels(), ...$this->telemetry(), ...$this->wire(), ...$this->ports(), ...(new Supply($this->kit))->points()];
     }
 
     /** @return list<Point> */

@@ -179,4 +179,19 @@ final class StoresTest extends BrowserTestCase
         $page->open("/aircraft/{$id}")->press('Restore revision 2');
         $page->saved(2);
     }
+
+    public function test_a_definition_of_ones_own_goes_back_to_an_earlier_revision(): void
+    {
+        $page = $this->page()->open('/stores')->press('Packs');
+        $page->find("[aria-label='Copy Rook 6 cells 5000']")->click();
+        $page->fill('#root_name', 'Bench pack')->fill('#root_id', 'bench-pack')->press('Keep it');
+        $page->find("[aria-label='Edit Bench pack']")->click();
+        $page->fill('#root_capacity', '4400')->press('Keep it');
+        $page->until(fn (): bool => str_contains($page->text("[data-definition='bench-pack']"), '4400 mAh'), 'the edited pack');
+        $page->find("[aria-label='History of Bench pack']")->click();
+        $page->find("[data-definition-revision='2']");
+        self::assertSame([], $page->barriers());
+        $page->press('Restore');
+        $page->until(fn (): bool => str_contains($page->text("[data-definition='bench-pack']"), '5000 mAh'), 'the earlier pack');
+    }
 }

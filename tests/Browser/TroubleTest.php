@@ -69,6 +69,18 @@ final class TroubleTest extends BrowserTestCase
         self::assertTrue($page->until(fn (): bool => str_contains((string) file_get_contents(self::$app->url('/api/aircraft/6/export')), '"expo": 0.21'), 'the edit of Tern to be saved'));
     }
 
+    public function test_an_aircraft_that_was_deleted_elsewhere_is_brought_back_with_the_edit_of_it(): void
+    {
+        $page = $this->page()->openAircraft('Dunlin');
+        $delete = ['http' => ['method' => 'DELETE', 'header' => 'Content-Type: application/json', 'content' => '{"base": 1}']];
+        file_get_contents(self::$app->url('/api/aircraft/1'), false, stream_context_create($delete));
+        $page->find("[data-end='function:roll'] button")->click();
+        $page->fill('#fn-expo', '12');
+        $page->press('Bring the aircraft back');
+        $page->saved(2);
+        self::assertStringContainsString('"expo": 0.12', (string) file_get_contents(self::$app->url('/api/aircraft/1/export')));
+    }
+
     public function test_two_tabs_that_bind_at_once_do_not_meddle_with_each_other(): void
     {
         $first = $this->page()->open('/aircraft/4/kit/binding');

@@ -163,9 +163,12 @@ final class KeptDefinitionsTest extends HttpTestCase
         }
         $opened = $this->api('GET', "/api/aircraft/{$aircraft->id}");
         $document = json_decode((string) $opened->getContent())->document;
-        foreach (['kit', 'prove', 'sense'] as $view) {
-            $this->api('POST', "/api/{$view}", ['document' => $document]);
+        $points = array_column($this->api('POST', '/api/kit', ['document' => $document])->json('verdict'), 'says', 'topic');
+        foreach (['Receiver' => 'receiver', 'Controller' => 'controller', 'Pack' => 'pack', 'Speed controller' => 'speed controller', 'Sensor' => 'sensor'] as $topic => $what) {
+            self::assertSame("There is no {$what} \"mine\" in Stores, so nothing can be checked with it.", $points[$topic] ?? '');
         }
+        self::assertStringContainsString('Not proven: there is no controller "mine"', implode(' ', $this->api('POST', '/api/prove', ['document' => $document])->json('findings.*.says')));
+        $this->api('POST', '/api/sense', ['document' => $document]);
         $this->api('GET', "/api/aircraft/{$aircraft->id}/checklists");
     }
 

@@ -22,6 +22,11 @@ final class ControllerChosen implements Rule
 
     public function check(Evidence $evidence): array
     {
+        $named = $evidence->program->controller;
+        if ($named !== null && $evidence->controller === null) {
+            return [new Finding($this->id(), Severity::Error, 'program', "Not proven: there is no controller \"{$named}\" in Stores, so nothing says when it is armed, nor where its modes are. Choose another in Kit, or bring it back in Stores")];
+        }
+
         return $evidence->knowsArming() ? [] : [new Finding($this->id(), Severity::Error, 'program', 'No controller is chosen: nothing says when it is armed, nor where its modes are. Choose the controller in Kit; then the proof goes on')];
     }
 }

@@ -10,6 +10,7 @@ export type ConflictOfEdits = Conflict & { aside: NonNullable<Conflict['aside']>
 
 export type Saving = 'saved' | 'unsaved' | 'saving' | 'refused' | 'lost'
 
+const NOT_FOUND = 404
 const QUIET_MS = 450
 const RETRY_MS = 1500
 /** More than this a browser doesn't send on after its page is gone. */
@@ -53,6 +54,8 @@ export class Draft {
   waits: string | null = null
   /** Why it was refused. */
   problem: Problem | null = null
+  /** The aircraft was deleted elsewhere meanwhile. */
+  gone = false
   /** Another version was saved meanwhile: the pilot chooses. */
   conflict: ConflictOfEdits | null = null
   private saver: Promise<void> | null = null
@@ -131,10 +134,17 @@ export class Draft {
       }
       this.now('refused', null)
     } else if (error instanceof Refusal) {
+      this.gone = error.status === NOT_FOUND
       this.now('refused', error.problem as Problem)
     } else {
       throw error
     }
+  }
+
+  /** What it was refused for is no more: it's sent again. */
+  again(): Promise<void> {
+    this.now('unsaved', null)
+    return this.flush()
   }
 
   /** What was edited after the save that met the conflict. */
@@ -156,6 +166,7 @@ export class Draft {
     this.saving = saving
     this.problem = problem
     if (saving === 'saved' || saving === 'refused') this.waits = null
+    if (problem === null) this.gone = false
     this.changed(null)
   }
 

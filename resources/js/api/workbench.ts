@@ -15,6 +15,8 @@ type State = {
   /** Why the draft couldn’t be saved yet. */
   waits: string | null
   problem: Problem | null
+  /** It was deleted elsewhere while there is a draft of it. */
+  gone: boolean
   conflict: ConflictOfEdits | null
   /** What couldn't be done, apart from saving. */
   notice: string | null
@@ -26,6 +28,7 @@ const NOTHING: State = {
   saving: 'saved',
   waits: null,
   problem: null,
+  gone: false,
   conflict: null,
   notice: null,
 }
@@ -123,9 +126,9 @@ class Workbench extends Store<State> {
     if (aircraft !== before.aircraft || document !== before.document) this.set({ aircraft, document })
   }
 
-  private show({ edit, saving, waits, problem, conflict }: Draft) {
+  private show({ edit, saving, waits, problem, gone, conflict }: Draft) {
     const document = edit?.document ?? this.state.aircraft?.document ?? null
-    this.set({ document, saving, waits, problem, conflict })
+    this.set({ document, saving, waits, problem, gone, conflict })
   }
 
   private get draft(): Draft | null {
@@ -154,6 +157,20 @@ class Workbench extends Store<State> {
   /** Throws the refused edit away. */
   takeBack() {
     this.draft?.drop()
+  }
+
+  /** Brings the aircraft back that was deleted elsewhere, and saves the draft of it. */
+  async bringBack() {
+    const { draft } = this
+    const { aircraft } = this.state
+    if (!draft || !aircraft) return
+    try {
+      const body = { base: aircraft.revision }
+      await data(POST('/api/aircraft/{id}/restore', { ...path(aircraft.id), body }))
+      await draft.again()
+    } catch (error) {
+      this.tell(error)
+    }
   }
 
   /** The notice was read. */

@@ -41,7 +41,7 @@ const SAVING = {
 }
 
 export function Header({ aircraft }: { aircraft: Aircraft }) {
-  const { saving, waits, problem, notice, document } = useWorkbench()
+  const { saving, waits, problem, gone, notice, document } = useWorkbench()
   const [history, setHistory] = useState(false)
   return (
     <header className="shrink-0 print:hidden border-line border-b">
@@ -121,6 +121,11 @@ export function Header({ aircraft }: { aircraft: Aircraft }) {
                 ))
               : problem.message}
           </div>
+          {gone && (
+            <Button look="main" onClick={() => void workbench.bringBack()}>
+              Bring the aircraft back
+            </Button>
+          )}
           <Button onClick={() => workbench.takeBack()}>Take the change back</Button>
         </div>
       )}

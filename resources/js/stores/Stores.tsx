@@ -1,4 +1,4 @@
-import { Copy, Download, Pencil, Plus, Trash2, Upload } from 'lucide-react'
+import { Copy, Download, History as HistoryIcon, Pencil, Plus, Trash2, Upload } from 'lucide-react'
 import { lazy, Suspense, useRef, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { Refusal } from '@/api/client'
@@ -11,6 +11,7 @@ import { IconButton } from '@/parts/IconButton'
 import { Segments } from '@/parts/Segments'
 import { tell } from '@/parts/toast'
 import { facts } from './facts'
+import { Revisions } from './Revisions'
 
 /** The form's library is large, and needed only here. */
 const Editor = lazy(() => import('./Editor'))
@@ -32,6 +33,7 @@ export default function Stores() {
   const [query, setQuery] = useSearchParams()
   const kind = KINDS.find((one) => one.id === query.get('kind'))?.id ?? 'transmitters'
   const [editing, setEditing] = useState<{ start: Definition; base?: number | undefined } | null>(null)
+  const [looking, setLooking] = useState<{ of: Definition; present: number } | null>(null)
   const file = useRef<HTMLInputElement>(null)
   const items = data?.definitions.find((one) => one.kind === kind)?.items ?? []
   const named = KINDS.find((one) => one.id === kind)
@@ -123,6 +125,13 @@ export default function Stores() {
               </h2>
               {own && (
                 <IconButton
+                  icon={HistoryIcon}
+                  label={`History of ${document.name}`}
+                  onClick={() => setLooking({ of: document, present: revision ?? 0 })}
+                />
+              )}
+              {own && (
+                <IconButton
                   icon={Pencil}
                   label={`Edit ${document.name}`}
                   onClick={() => setEditing({ start: document, base: revision ?? undefined })}
@@ -136,6 +145,17 @@ export default function Stores() {
           </li>
         ))}
       </ul>
+      {looking && (
+        <Revisions
+          kind={kind}
+          {...looking}
+          onRestore={(revision) => {
+            setLooking(null)
+            change.restore(kind, looking.of.id, revision).catch(fail)
+          }}
+          onClose={() => setLooking(null)}
+        />
+      )}
       {editing && (
         <Suspense fallback={<p className="p-6 text-muted">◌ Opening…</p>}>
           <Editor kind={kind} {...editing} onClose={() => setEditing(null)} />
