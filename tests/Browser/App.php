@@ -69,6 +69,11 @@ final class App
             // That is what was wanted.
         }
         $this->server = null;
+        // What is killed lets go of its port a moment later.
+        for ($try = 0; $try < 200 && ($socket = @fsockopen('127.0.0.1', $this->port, $code, $text, 0.2)) !== false; $try++) {
+            fclose($socket);
+            usleep(20_000);
+        }
     }
 
     /** The folder of its data. */

@@ -102,7 +102,8 @@ final class DoorsTest extends ServedTestCase
         }
         $start = microtime(true);
         self::assertSame(200, self::ask(self::$nginx, 'GET', '/api/empty')[0]);
-        self::assertLessThan(3.5, microtime(true) - $start, 'nobody waits for those who have gone');
+        // Twelve times two seconds on two workers would be twelve.
+        self::assertLessThan(8.0, microtime(true) - $start, 'nobody waits for those who have gone');
     }
 
     #[DataProvider('servers')]
