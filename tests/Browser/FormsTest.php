@@ -1,0 +1,50 @@
+<?php
+
+namespace DuskSwitch\Tests\Browser;
+
+use DuskSwitch\Tests\Core\Given;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Whatever ships can be copied, edited and kept by its form, and a new one made. */
+final class FormsTest extends BrowserTestCase
+{
+    /** @return array<string, array{string, string}> the kind, as its tab and as its folder */
+    public static function kinds(): array
+    {
+        return [
+            'transmitters' => ['Transmitters', 'transmitters'], 'receivers' => ['Receivers', 'receivers'], 'controllers' => ['Controllers', 'controllers'], 'packs' => ['Packs', 'packs'],
+            'speed controllers' => ['Speed controllers', 'speed-controllers'], 'sensors' => ['Sensors', 'sensors'], 'flight scripts' => ['Flight scripts', 'scenarios'],
+        ];
+    }
+
+    #[DataProvider('kinds')]
+    public function test_every_form_keeps_what_it_made_from_each_that_ships(string $tab, string $kind): void
+    {
+        $page = $this->page()->open('/stores')->press($tab);
+        foreach (glob(Given::DEMO."/stores/{$kind}/*.json") ?: [] as $file) {
+            $shipped = json_decode((string) file_get_contents($file));
+            $page->find(self::labelled("Copy {$shipped->name}"))->click();
+            // Whatever was typed into a form makes it write everything that it holds.
+            $page->fill('#root_name', "Mine, {$shipped->name}");
+            $page->press('Keep it');
+            $page->until(fn (): bool => ! $page->has('[role=dialog]'), "the copy of {$shipped->name} to be kept: ".($page->has('[role=dialog] [role=alert]') ? $page->text('[role=dialog] ul[role=alert]') : ''));
+            $own = "{$shipped->id}-copy";
+            $kept = array_values(array_filter(array_column(json_decode((string) file_get_contents(self::$app->url('/api/stores')))->definitions, 'items', 'kind')[$kind], fn ($one): bool => $one->document->id === $own))[0]->document;
+            [$shipped->id, $shipped->name] = [$own, "Mine, {$shipped->name}"];
+            self::assertEquals($shipped, $kept, 'nothing was added, nothing is lost');
+
+            $page->find(self::labelled("Edit {$shipped->name}"))->click();
+            $page->fill('#root_name', "Again, {$own}");
+            $page->press('Keep it');
+            $page->until(fn (): bool => ! $page->has('[role=dialog]') && str_contains($page->text("[data-definition='{$own}']"), "Again, {$own}"), "the edited {$own}");
+        }
+        $page->press('New '.strtolower(rtrim($tab, 's')));
+        $page->fill('#root_name', 'Brand new')->press('Keep it');
+        $page->until(fn (): bool => ! $page->has('[role=dialog]') && str_contains($page->text('main'), 'Brand new'), 'a new one');
+    }
+
+    private static function labelled(string $name): string
+    {
+        return '[aria-label="'.addcslashes($name, '"\\').'"]';
+    }
+}
