@@ -33,6 +33,10 @@ final class FormsTest extends BrowserTestCase
             [$shipped->id, $shipped->name] = [$own, "Mine, {$shipped->name}"];
             self::assertEquals($shipped, $kept, 'nothing was added, nothing is lost');
 
+            if (isset($edited) && getenv('DUSK_LONG') !== '1') {
+                continue;
+            }
+            $edited = true;
             $page->find(self::labelled("Edit {$shipped->name}"))->click();
             $page->fill('#root_name', "Again, {$own}");
             $page->press('Keep it');
