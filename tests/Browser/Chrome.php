@@ -14,6 +14,8 @@ final class Chrome
 
     private readonly int $port;
 
+    private ?int $pid = null;
+
     /** @var list<array{RemoteWebDriver, bool}> with whether others may have it afterwards */
     private array $open = [];
 
@@ -26,6 +28,9 @@ final class Chrome
         $this->driver = new Process(['setsid', 'chromedriver', "--port={$this->port}"], timeout: null);
         // A session of its own, so that no browser outlives it.
         $this->driver->start();
+        $this->pid = $this->driver->getPid();
+        // What is static is taken apart late: by then no browser can be told anything.
+        register_shutdown_function($this->end(...));
         Ports::await($this->port, $this->driver);
     }
 
@@ -72,12 +77,26 @@ final class Chrome
     {
         foreach ($this->open as [$browser, $again]) {
             try {
-                $again && $origin !== '' ? $this->clean($browser, $origin) : $browser->quit();
+                if ($again && $origin !== '') {
+                    $this->clean($browser, $origin);
+
+                    continue;
+                }
             } catch (\Throwable) {
-                // It may be gone already.
+                // A browser that can't be cleaned is closed.
             }
+            self::quit($browser);
         }
         $this->open = [];
+    }
+
+    private static function quit(RemoteWebDriver $browser): void
+    {
+        try {
+            $browser->quit();
+        } catch (\Throwable) {
+            // It may be gone already.
+        }
     }
 
     /** A new tab in place of all others, and nothing kept of the app. */
@@ -94,23 +113,21 @@ final class Chrome
         $this->idle[] = $browser;
     }
 
+    /** Ends the driver with all its browsers: none outlives the tests. */
+    public function end(): void
+    {
+        if ($this->pid === null) {
+            return;
+        }
+        [$pid, $this->pid] = [$this->pid, null];
+        $this->close();
+        array_map(self::quit(...), $this->idle);
+        posix_kill(-$pid, SIGKILL);
+        $this->driver->stop(0);
+    }
+
     public function __destruct()
     {
-        $this->close();
-        foreach ($this->idle as $browser) {
-            try {
-                $browser->quit();
-            } catch (\Throwable) {
-                // It may be gone already.
-            }
-        }
-        $pid = $this->driver->getPid();
-        if ($pid !== null) {
-            posix_kill(-$pid, SIGTERM);
-        }
-        $this->driver->stop(2);
-        if ($pid !== null) {
-            posix_kill(-$pid, SIGKILL);
-        }
+        $this->end();
     }
 }

@@ -58,9 +58,9 @@ final class PrepareData extends Command
         if ($this->option('fresh') && ! $isNew) {
             $this->info('What was there is in '.$copies->make('before-fresh').'.');
             DB::purge();
-            self::setAside($file, 'before-fresh');
+            array_map(unlink(...), array_filter([$file, "{$file}-wal", "{$file}-shm"], is_file(...)));
             touch($file);
-            [$isNew] = [true];
+            $isNew = true;
         }
         $this->migrate($copies, $isNew);
         if ($isNew) {

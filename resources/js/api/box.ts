@@ -16,16 +16,15 @@ export type KeptDraft = {
 const STORE = 'drafts'
 const TAB = 'dusk.tab'
 
-/** The name of this tab: it stays over a reload. */
-function ownTab(): string {
+/** The name of this tab: it stays over a reload. A tab that was duplicated has the name of the other, so it gets a new one. */
+function tabName(renew: boolean): string {
+  const made = crypto.randomUUID()
   try {
-    const known = sessionStorage.getItem(TAB)
-    if (known) return known
-    const made = crypto.randomUUID()
-    sessionStorage.setItem(TAB, made)
-    return made
+    const known = renew ? null : sessionStorage.getItem(TAB)
+    if (!known) sessionStorage.setItem(TAB, made)
+    return known ?? made
   } catch {
-    return crypto.randomUUID()
+    return made
   }
 }
 
@@ -37,14 +36,22 @@ const done = <T>(request: IDBRequest<T>) =>
 
 /** Where edits lie on this device until they are saved. Without a place to keep things it does nothing: edits then live in the page alone. */
 class DraftBox {
-  readonly tab = ownTab()
+  tab = tabName(false)
   private database: Promise<IDBDatabase> | null = null
   /** One change after another: what was kept last stays. */
   private last: Promise<unknown> = Promise.resolve()
 
   constructor() {
-    // Held as long as this page lives: other tabs see by it whose drafts were left behind.
-    void navigator.locks?.request(`dusk.tab.${this.tab}`, () => new Promise(() => {}))
+    this.hold()
+  }
+
+  /** Holds a lock of this tab's name as long as this page lives: other tabs see by it whose drafts were left behind. */
+  private hold() {
+    void navigator.locks?.request(`dusk.tab.${this.tab}`, { ifAvailable: true }, async (lock) => {
+      if (lock) await new Promise(() => {})
+      this.tab = tabName(true)
+      this.hold()
+    })
   }
 
   private open(): Promise<IDBDatabase> {

@@ -1,17 +1,15 @@
-import { Copy, Download, EllipsisVertical, Pencil, Trash2 } from 'lucide-react'
+import { Copy, Download, Pencil, Trash2 } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { useDelete, useDuplicate, useRename, useRestore } from '@/api/queries'
 import type { AircraftRow } from '@/api/types'
-import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
+import { Menu, menuItem } from '@/parts/Menu'
 import { TextField } from '@/parts/TextField'
 import { tell } from '@/parts/toast'
 import { clock, day } from '@/parts/words'
 import { Silhouette } from './Silhouette'
-
-const item = 'flex cursor-pointer items-center gap-2.5 rounded-md px-2.5 py-2 outline-none data-[highlighted]:bg-line'
 
 /** @param props.left an edit of it lies on this device that isn't saved */
 export function AircraftCard({ aircraft, left }: { aircraft: AircraftRow; left: boolean }) {
@@ -55,40 +53,28 @@ export function AircraftCard({ aircraft, left }: { aircraft: AircraftRow; left: 
           </p>
         )}
       </div>
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger asChild>
-          <Button look="bare" className="relative z-10 px-2" aria-label={`More for ${aircraft.name}`}>
-            <EllipsisVertical size={18} aria-hidden />
-          </Button>
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            align="end"
-            className="z-40 min-w-44 rounded-xl border border-edge bg-raised p-1 shadow-xl"
-          >
-            <DropdownMenu.Item className={item} onSelect={() => setNaming(true)}>
-              <Pencil size={16} aria-hidden /> Rename
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={item} onSelect={() => duplicate.mutate(aircraft.id, problem)}>
-              <Copy size={16} aria-hidden /> Duplicate
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={item} asChild>
-              <a href={`/api/aircraft/${aircraft.id}/export/whole`} download>
-                <Download size={16} aria-hidden /> Export with its equipment
-              </a>
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={item} asChild>
-              <a href={`/api/aircraft/${aircraft.id}/export`} download>
-                <Download size={16} aria-hidden /> Export the program alone
-              </a>
-            </DropdownMenu.Item>
-            <DropdownMenu.Separator className="my-1 h-px bg-line" />
-            <DropdownMenu.Item className={`${item} text-rose`} onSelect={deleteIt}>
-              <Trash2 size={16} aria-hidden /> Delete
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+      <Menu look="bare" className="relative z-10" label={`More for ${aircraft.name}`}>
+        <DropdownMenu.Item className={menuItem} onSelect={() => setNaming(true)}>
+          <Pencil size={16} aria-hidden /> Rename
+        </DropdownMenu.Item>
+        <DropdownMenu.Item className={menuItem} onSelect={() => duplicate.mutate(aircraft.id, problem)}>
+          <Copy size={16} aria-hidden /> Duplicate
+        </DropdownMenu.Item>
+        <DropdownMenu.Item className={menuItem} asChild>
+          <a href={`/api/aircraft/${aircraft.id}/export/whole`} download>
+            <Download size={16} aria-hidden /> Export with its equipment
+          </a>
+        </DropdownMenu.Item>
+        <DropdownMenu.Item className={menuItem} asChild>
+          <a href={`/api/aircraft/${aircraft.id}/export`} download>
+            <Download size={16} aria-hidden /> Export the program alone
+          </a>
+        </DropdownMenu.Item>
+        <DropdownMenu.Separator className="my-1 h-px bg-line" />
+        <DropdownMenu.Item className={`${menuItem} text-rose`} onSelect={deleteIt}>
+          <Trash2 size={16} aria-hidden /> Delete
+        </DropdownMenu.Item>
+      </Menu>
       <Dialog open={naming} title={`Rename ${aircraft.name}`} onClose={() => setNaming(false)}>
         <TextField
           label="New name"

@@ -1,11 +1,9 @@
-import { Archive, ArchiveRestore, EllipsisVertical } from 'lucide-react'
+import { Archive, ArchiveRestore } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import { useRef, useState } from 'react'
-import { Button } from '@/parts/Button'
+import { Menu, menuItem } from '@/parts/Menu'
 import { BackUp } from './BackUp'
 import { RestoreDialog } from './RestoreDialog'
-
-const item = 'flex cursor-pointer items-center gap-2.5 rounded-md px-2.5 py-2 outline-none data-[highlighted]:bg-line'
 
 /** Everything out as one file, and in again. */
 export function Keeping() {
@@ -14,26 +12,14 @@ export function Keeping() {
   const file = useRef<HTMLInputElement>(null)
   return (
     <>
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger asChild>
-          <Button className="px-2" aria-label="Backup and restore">
-            <EllipsisVertical size={18} aria-hidden />
-          </Button>
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            align="end"
-            className="z-40 min-w-52 rounded-xl border border-edge bg-raised p-1 shadow-xl"
-          >
-            <DropdownMenu.Item className={item} onSelect={() => setBacking(true)}>
-              <Archive size={16} aria-hidden /> Back up everything
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={item} onSelect={() => file.current?.click()}>
-              <ArchiveRestore size={16} aria-hidden /> Restore a backup…
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+      <Menu label="Backup and restore">
+        <DropdownMenu.Item className={menuItem} onSelect={() => setBacking(true)}>
+          <Archive size={16} aria-hidden /> Back up everything
+        </DropdownMenu.Item>
+        <DropdownMenu.Item className={menuItem} onSelect={() => file.current?.click()}>
+          <ArchiveRestore size={16} aria-hidden /> Restore a backup…
+        </DropdownMenu.Item>
+      </Menu>
       <input
         ref={file}
         type="file"
