@@ -49,7 +49,7 @@ export function AircraftCard({ aircraft, left }: { aircraft: AircraftRow; left: 
         </p>
         {left && (
           <p data-left className="mt-1 text-sm text-sodium">
-            ● An edit isn’t saved yet; open it to go on
+            ● Unsaved edit on this device
           </p>
         )}
       </div>
