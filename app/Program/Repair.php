@@ -37,15 +37,17 @@ final readonly class Repair
     /**
      * The program on a transmitter as that is now, moved from the transmitter that it was made for.
      *
+     * @param  array<string, string>  $wanted  new controls by old ones, where the pilot says so
+     *
      * @throws Refused where nothing is known of the transmitter that it was made for
      */
-    public function moved(string $document, Transmitter $to): Moved
+    public function moved(string $document, Transmitter $to, array $wanted = []): Moved
     {
         $program = ProgramDecoder::decode($document);
         foreach ($this->stores->revisions(Kind::Transmitters, $program->transmitter) as $one) {
             $from = $this->with($program, $one);
             if ($from !== null) {
-                return Move::to($program, $from, $to);
+                return Move::to($program, $from, $to, $wanted);
             }
         }
         throw Refused::because('transmitter', "nothing is known of \"{$program->transmitter}\" as this program needs it. Import its definition into Stores, or go back to another revision");

@@ -14,12 +14,17 @@ use DuskSwitch\Core\Program\Program;
  */
 final readonly class Move
 {
-    private function __construct(private Program $program, private Transmitter $from, private Transmitter $to) {}
+    /** @param  array<string, string>  $wanted */
+    private function __construct(private Program $program, private Transmitter $from, private Transmitter $to, private array $wanted) {}
 
-    /** The program on the other transmitter. */
-    public static function to(Program $program, Transmitter $from, Transmitter $to): Moved
+    /**
+     * The program on the other transmitter.
+     *
+     * @param  array<string, string>  $wanted  new controls by old ones, where the pilot says so
+     */
+    public static function to(Program $program, Transmitter $from, Transmitter $to, array $wanted = []): Moved
     {
-        return (new self($program, $from, $to))->moved();
+        return (new self($program, $from, $to, $wanted))->moved();
     }
 
     private function moved(): Moved
@@ -27,7 +32,7 @@ final readonly class Move
         $outputs = MovedOutputs::of($this->program, $this->from, $this->to);
         $kept = $outputs->functions($this->program);
         $used = $this->used($this->program->with(functions: $kept, outputs: $outputs->outputs));
-        $places = Places::find($used, $this->from, $this->to);
+        $places = Places::find($used, $this->from, $this->to, $this->wanted);
         $rewrite = new Rewrite($this->program, $places, array_map(fn ($function): string => $function->id(), $kept));
         $losses = $outputs->losses;
         foreach ($used as $id) {
@@ -50,6 +55,7 @@ final readonly class Move
             $moved->with(functions: $functions, outputs: $all, sense: $sense),
             array_values(array_map(fn (Place $place): string => "{$place->from->name} → {$place->to->name}", $places)),
             [...$losses, ...$more, ...$feedLosses],
+            $places,
         );
     }
 

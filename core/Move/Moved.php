@@ -10,6 +10,7 @@ final readonly class Moved
     /**
      * @param  list<string>  $places  what is where now, a sentence each
      * @param  list<string>  $losses  what can't come along, a sentence each
+     * @param  array<string, Place>  $controls  the same by the old control's id
      */
-    public function __construct(public Program $program, public array $places, public array $losses) {}
+    public function __construct(public Program $program, public array $places, public array $losses, public array $controls) {}
 }

@@ -16,12 +16,20 @@ final class Places
      * The places, by the old control's id; a control that finds none is missing.
      *
      * @param  list<string>  $used  ids, the most important first
+     * @param  array<string, string>  $wanted  new ids by old ones, where the pilot says so: they come first, whatever their kind
      * @return array<string, Place>
      */
-    public static function find(array $used, Transmitter $from, Transmitter $to): array
+    public static function find(array $used, Transmitter $from, Transmitter $to, array $wanted = []): array
     {
         $free = $to->controls;
         $places = [];
+        foreach (array_intersect_key($wanted, array_flip($used)) as $old => $new) {
+            $index = array_search($new, array_column($free, 'id'), true);
+            $control = $from->control((string) $old);
+            if ($index !== false && $control !== null) {
+                $places[(string) $old] = new Place($control, array_splice($free, $index, 1)[0]);
+            }
+        }
         // Those that need the rarer kind choose first; among equals the more important.
         $turn = $used;
         usort($turn, fn (string $a, string $b): int => [-count($from->control($a)->detents ?? []), array_search($a, $used, true)] <=> [-count($from->control($b)->detents ?? []), array_search($b, $used, true)]);

@@ -52,7 +52,11 @@ final class KeptDefinitionsTest extends HttpTestCase
         self::assertEquals($document['functions'], json_decode((string) $this->api('GET', "/api/aircraft/{$id}/export")->getContent(), true)['functions'], 'it can be exported');
 
         $dry = $this->api('POST', "/api/aircraft/{$id}/repair", ['base' => 1, 'transmitter' => 'kestrel-tx', 'dry' => true]);
-        self::assertNotSame([], $dry->json('places'), 'what goes where is told first');
+        $place = array_column($dry->json('controls'), 'to', 'from');
+        self::assertArrayHasKey($used, $place, 'what goes where is told first');
+        $other = array_values(array_filter(array_slice($changed->controls, 0, 8), fn (stdClass $one): bool => $one->kind === 'switch' && ! in_array($one->id, $place, true)))[0]->id;
+        $chosen = ['base' => 1, 'transmitter' => 'kestrel-tx', 'dry' => true, 'controls' => [['from' => $used, 'to' => $other]]];
+        self::assertSame($other, array_column($this->api('POST', "/api/aircraft/{$id}/repair", $chosen)->json('controls'), 'to', 'from')[$used], 'the pilot may choose another');
         $this->api('GET', "/api/aircraft/{$id}", status: 424);
         $this->api('POST', "/api/aircraft/{$id}/repair", ['base' => 1, 'transmitter' => 'kestrel-tx'])->assertJson(['revision' => 2, 'note' => 'On Kestrel-tx as it is now']);
         $this->api('GET', "/api/aircraft/{$id}")->assertJson(['revision' => 2, 'transmitter' => 'kestrel-tx']);

@@ -8,6 +8,8 @@ use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Repair;
+use DuskSwitch\Core\Kit\Control;
+use DuskSwitch\Core\Move\Place;
 use DuskSwitch\Core\Signal\Compiler;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -20,16 +22,25 @@ final readonly class RepairController
     /** Moves the program to a transmitter as it is now; said with `dry`, it only tells what that would do. */
     public function repair(Request $request, Aircraft $aircraft): JsonResponse
     {
-        $body = Body::of($request, ['base', 'transmitter'], ['dry']);
+        $body = Body::of($request, ['base', 'transmitter'], ['dry', 'controls']);
         $base = $body->base();
         $id = $body->need('transmitter')->id();
         $dry = $body->node->at('dry')?->flag() ?? false;
+        $wanted = [];
+        foreach ($body->node->at('controls')?->items(40) ?? [] as $item) {
+            $item->keys(['from', 'to']);
+            $wanted[$item->at('from')?->id() ?? ''] = $item->at('to')?->id() ?? '';
+        }
         $body->done();
         $to = $this->bench->transmitter($id);
-        $moved = $this->repair->moved($aircraft->revision($base)->document, $to);
+        $moved = $this->repair->moved($aircraft->revision($base)->document, $to, $wanted);
         Compiler::compile($moved->program, $to);
         if ($dry) {
-            return new JsonResponse(['places' => $moved->places, 'losses' => $moved->losses]);
+            return new JsonResponse([
+                'controls' => array_values(array_map(fn (Place $one): array => ['from' => $one->from->id, 'name' => $one->from->name, 'to' => $one->to->id], $moved->controls)),
+                'choices' => array_map(fn (Control $one): array => ['id' => $one->id, 'name' => $one->name], $to->controls),
+                'losses' => $moved->losses,
+            ]);
         }
 
         return $this->json->answer($this->hangar->save($aircraft, $base, $moved->program, "On {$to->name} as it is now"));

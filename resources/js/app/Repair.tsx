@@ -6,10 +6,11 @@ import { keyOf } from '@/api/draft'
 import { said } from '@/api/proposals'
 import type { Broken } from '@/api/types'
 import { Button } from '@/parts/Button'
-import { Choice } from '@/parts/Choice'
+import { Choice, type Option } from '@/parts/Choice'
 import { clock, day } from '@/parts/words'
 
-type Preview = { places: string[]; losses: string[] }
+type Move = { from: string; to: string }
+type Preview = { controls: (Move & { name: string })[]; choices: Option[]; losses: string[] }
 
 const SHOWN = 5
 
@@ -17,6 +18,7 @@ const SHOWN = 5
 export function Repair({ broken }: { broken: Broken }) {
   const { id, revision, transmitter, transmitterIsThere, earlier, choices } = broken
   const [to, setTo] = useState(transmitterIsThere ? transmitter : '')
+  const [wanted, setWanted] = useState<Move[]>([])
   const [preview, setPreview] = useState<Preview | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const [asked, setAsked] = useState(false)
@@ -26,10 +28,9 @@ export function Repair({ broken }: { broken: Broken }) {
 
   useEffect(() => {
     let here = true
-    setPreview(null)
     setProblem(null)
     if (to === '') return
-    const body = { base: revision, transmitter: to, dry: true }
+    const body = { base: revision, transmitter: to, controls: wanted, dry: true }
     data(POST('/api/aircraft/{id}/repair', { params: { path: { id } }, body })).then(
       (answer) => here && setPreview(answer as Preview),
       (error) => here && setProblem(said(error)),
@@ -37,7 +38,7 @@ export function Repair({ broken }: { broken: Broken }) {
     return () => {
       here = false
     }
-  }, [id, revision, to])
+  }, [id, revision, to, wanted])
 
   const run = async (what: () => Promise<unknown>) => {
     setAsked(true)
@@ -51,7 +52,9 @@ export function Repair({ broken }: { broken: Broken }) {
     setAsked(false)
   }
   const move = () =>
-    run(() => data(POST('/api/aircraft/{id}/repair', { ...path, body: { base: revision, transmitter: to } })))
+    run(() =>
+      data(POST('/api/aircraft/{id}/repair', { ...path, body: { base: revision, transmitter: to, controls: wanted } })),
+    )
   const bring = (number: number) =>
     run(() =>
       data(
@@ -106,22 +109,44 @@ export function Repair({ broken }: { broken: Broken }) {
           Each control goes to the one that is most like it. This is a revision like any other.
         </p>
         <div className="mt-2 flex flex-wrap items-end gap-3">
-          <Choice id="repair-to" label="Transmitter" value={to} options={choices} onChange={setTo} />
+          <Choice
+            id="repair-to"
+            label="Transmitter"
+            value={to}
+            options={choices}
+            onChange={(chosen) => {
+              setWanted([])
+              setPreview(null)
+              setTo(chosen)
+            }}
+          />
           <Button look="main" disabled={asked || preview === null} onClick={() => void move()}>
             Move
           </Button>
         </div>
         {preview && (
           <ul className="mt-3 space-y-1 text-sm" data-preview>
-            {preview.places.map((one) => (
-              <li key={one}>{one}</li>
+            {preview.controls.map((one) => (
+              <li key={one.from} className="flex flex-wrap items-center gap-2">
+                <span className="min-w-40">{one.name} →</span>
+                <span className="w-60">
+                  <Choice
+                    label={`${one.name} goes to`}
+                    value={one.to}
+                    options={preview.choices}
+                    onChange={(control) =>
+                      setWanted([...wanted.filter((other) => other.from !== one.from), { from: one.from, to: control }])
+                    }
+                  />
+                </span>
+              </li>
             ))}
             {preview.losses.map((one) => (
               <li key={one} className="text-sodium">
                 ▲ {one}
               </li>
             ))}
-            {preview.places.length + preview.losses.length === 0 && <li className="text-muted">Nothing changes.</li>}
+            {preview.controls.length + preview.losses.length === 0 && <li className="text-muted">Nothing changes.</li>}
           </ul>
         )}
       </section>
