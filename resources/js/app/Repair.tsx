@@ -106,7 +106,8 @@ export function Repair({ broken }: { broken: Broken }) {
       <section className="mt-6">
         <h2 className="font-semibold">Move it to a transmitter</h2>
         <p className="text-muted text-sm">
-          Each control goes to the one that is most like it. This is a revision like any other.
+          Each control goes to the one that is most like it; choose another where you like. It is a revision like any
+          other.
         </p>
         <div className="mt-2 flex flex-wrap items-end gap-3">
           <Choice
