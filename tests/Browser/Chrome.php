@@ -10,6 +10,9 @@ use Symfony\Component\Process\Process;
 /** Headless Chromium behind its driver. */
 final class Chrome
 {
+    /** Browsers that wait for the next test: most need one, some two. */
+    private const KEPT = 2;
+
     private readonly Process $driver;
 
     private readonly int $port;
@@ -77,7 +80,7 @@ final class Chrome
     {
         foreach ($this->open as [$browser, $again]) {
             try {
-                if ($again && $origin !== '') {
+                if ($again && $origin !== '' && count($this->idle) < self::KEPT) {
                     $this->clean($browser, $origin);
 
                     continue;

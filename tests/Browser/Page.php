@@ -153,7 +153,7 @@ final readonly class Page
     }
 
     /**
-     * Waits at most eight seconds.
+     * Waits at most 25 seconds: a crowded machine takes its time, and only what fails waits so long.
      *
      * @template T
      *
@@ -162,7 +162,7 @@ final readonly class Page
      */
     public function until(callable $condition, string $what): mixed
     {
-        $end = microtime(true) + 8;
+        $end = microtime(true) + 25;
         do {
             try {
                 $found = $condition();
