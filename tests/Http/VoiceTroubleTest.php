@@ -48,7 +48,7 @@ final class VoiceTroubleTest extends HttpTestCase
         $start = microtime(true);
         self::assertStringContainsString($says, $this->postJson('/api/clip', ['text' => 'Signal low'])->assertStatus(503)->json('message'));
         self::assertStringContainsString($says, $this->postJson('/api/voice-pack', ['document' => $this->demoDocument('Petrel')])->assertStatus(503)->json('message'));
-        self::assertLessThan(8.0, microtime(true) - $start, 'it is given up at its first clip');
+        self::assertLessThan(20.0, microtime(true) - $start, 'it is given up at its first clip');
     }
 
     public function test_none_at_all_is_told(): void
