@@ -10,7 +10,7 @@ use DuskSwitch\App\Models\Pilot;
 use DuskSwitch\App\Models\Revision;
 use DuskSwitch\Core\Units\UnitSystem;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
+use Ramsey\Uuid\Uuid;
 use stdClass;
 
 /** Brings a backup in: beside what is here, or in its place. Nothing is changed where it fails. */
@@ -114,9 +114,18 @@ final class Restore
             Standing::New => $this->addAircraft($one, $one->uuid, $one->name),
             Standing::Newer => $this->goOn($one),
             // Both went on from the same: theirs becomes an aircraft beside ours.
-            Standing::Conflict => $this->addAircraft($one, (string) Str::uuid(), mb_substr((string) $one->name, 0, 46).' (from backup)'),
+            Standing::Conflict => $this->addTwin($one),
             Standing::Same, Standing::Older => null,
         };
+    }
+
+    /** An aircraft beside the present one; restoring the same backup once more adds no further one. */
+    private function addTwin(stdClass $one): void
+    {
+        $uuid = (string) Uuid::uuid5(Uuid::NAMESPACE_OID, $one->uuid.hash('sha256', $this->backup->program($one->uuid, $one->head)));
+        if (Aircraft::withTrashed()->where('uuid', $uuid)->doesntExist()) {
+            $this->addAircraft($one, $uuid, mb_substr((string) $one->name, 0, 46).' (from backup)');
+        }
     }
 
     /** What the backup has more of an aircraft that is here. */

@@ -78,7 +78,7 @@ final class Stores implements Scenarios, Shelf, Transmitters
         return $this->units ??= $this->own?->units() ?? UnitSystem::Metric;
     }
 
-    /** Reads anew what was read: it has changed. */
+    /** Drops what was read, as it has changed. */
     public function forget(): void
     {
         [$this->found, $this->units] = [[], null];

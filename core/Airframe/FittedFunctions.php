@@ -21,8 +21,8 @@ final readonly class FittedFunctions
     /** @var array<string, int> ids of the phases that go */
     private array $gonePhases;
 
-    /** @param  bool  $anew  true where another recipe, which set the shapes, goes with them */
-    public function __construct(Program $program, private Plan $plan, ?Plan $old, private bool $anew)
+    /** @param  bool  $replacesShapes  true where another recipe, which set the shapes, goes with them */
+    public function __construct(Program $program, private Plan $plan, ?Plan $old, private bool $replacesShapes)
     {
         $wanted = [];
         foreach ($plan->functions as $function) {
@@ -66,7 +66,7 @@ final readonly class FittedFunctions
     private function shapes(ProportionalFunction $is, ProportionalFunction $wanted): array
     {
         return match (true) {
-            $this->anew => $wanted->shapes,
+            $this->replacesShapes => $wanted->shapes,
             $this->plan->ownsShapes => [...$this->still($is), ...$wanted->shapes],
             default => $this->still($is) + $wanted->shapes,
         };

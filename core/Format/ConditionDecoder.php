@@ -23,7 +23,7 @@ final class ConditionDecoder
 {
     private const FORMS = 'control with at, above or below; function with above or below; sensor with above or below; step; phase; all; any; not; held; latch; toggle; taps';
 
-    /** How deep conditions may stand in one another; a named one begins anew. */
+    /** How deep conditions may stand in one another; inside a named one the count starts again. */
     public const DEEPEST = 12;
 
     /** The condition that stands at a node, which stands in so many others. */

@@ -119,7 +119,7 @@ final class PrepareData extends Command
         $copy = $copies->newestGood();
 
         return ($copy === null ? 'There is no copy that is whole.' : 'The newest copy that is whole is '.basename($copy).', from '.date('j F Y, H:i', (int) filemtime($copy)).'. Go back to it: ./dusk start --from-copy')
-            ."\nOr bring a backup in: ./dusk restore FILE. Or begin anew with the demo: ./dusk start --fresh";
+            ."\nOr bring a backup in: ./dusk restore FILE. Or start over with the demo: ./dusk start --fresh";
     }
 
     /** @return list<string> migrations that the database has been through and this version doesn't know */

@@ -28,7 +28,7 @@ use Illuminate\Http\Request;
 
 /**
  * What a larger edit would make of a document, with what it changes in words. Nothing is kept: the pilot looks,
- * and takes it over like any other edit.
+ * and applies it like any other edit.
  */
 final readonly class ProposalController
 {

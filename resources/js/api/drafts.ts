@@ -5,7 +5,7 @@ import { useWorkbench } from './workbench'
 
 type Question = { document: Program; also: string | undefined }
 
-/** What the core says of the present draft: asked for after each edit, and anew where `also` changes. */
+/** What the core says of the present draft: asked for after each edit, and again where `also` changes. */
 export function useOfDraft<Answer>(ask: (document: Program) => Promise<Answer>, also?: string): Answer | null {
   const { document, saving } = useWorkbench()
   const [answer, setAnswer] = useState<Answer | null>(null)

@@ -97,7 +97,7 @@ export const useCompare = (id: number, from: number, to: number) =>
 
 export const useAircraft = (id: number) => useQuery(aircraftQuery(id))
 
-/** Asked anew whenever it's opened: every edit adds to it. */
+/** Asked again whenever it's opened: every edit adds to it. */
 export const useHistory = (id: number, revision: number) =>
   useQuery({
     queryKey: ['history', id, revision],

@@ -119,7 +119,7 @@ class Workbench extends Store<State> {
   private know(saved: Aircraft) {
     const before = this.state
     const edit = this.drafts.get(saved.id)?.edit
-    // A draft that was just saved is what the server has now: nothing is drawn anew for it.
+    // A draft that was just saved is what the server has now: nothing is drawn again for it.
     const document = edit?.document ?? (replaceEqualDeep(before.document, saved.document) as Program)
     const shared = replaceEqualDeep(before.aircraft, saved) as Aircraft
     const aircraft = edit || shared.document === document ? shared : { ...shared, document }

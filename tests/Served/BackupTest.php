@@ -1,0 +1,73 @@
+<?php
+
+namespace DuskSwitch\Tests\Served;
+
+use ZipArchive;
+
+/** Everything out as one file, and in again: beside what is here, or in its place. */
+final class BackupTest extends DataTestCase
+{
+    public function test_a_backup_is_merged_beside_what_went_on_since_or_takes_its_place(): void
+    {
+        $here = $this->database();
+        $this->artisan($here, 'data:prepare');
+        $this->artisan($here, 'data:backup', "{$this->folder}/old.zip");
+        $pdo = self::open($here);
+        $add = fn (int $id, int $number, string $document) => $pdo->prepare('INSERT INTO revisions (aircraft_id, number, parent, document, note, aside, created_at) VALUES (?, ?, 1, ?, ?, 0, ?)')->execute([$id, $number, $document, 'Edited', '2026-11-26 10:00:00']);
+        $document = (string) file_get_contents('database/demo/dunlin.json');
+        $add(1, 2, str_replace('"expo": 0.', '"expo": 0.0', $document));
+        $pdo->exec('UPDATE aircraft SET head = 2 WHERE id = 1');
+        $pdo->exec('DELETE FROM revisions WHERE aircraft_id = 2');
+        $pdo->exec('DELETE FROM aircraft WHERE id = 2');
+        $pdo->exec("UPDATE revisions SET document = document || ' ' WHERE aircraft_id = 3");
+        $this->artisan($here, 'data:backup', "{$this->folder}/now.zip");
+
+        $shown = $this->artisan($here, 'data:restore', "{$this->folder}/old.zip")->getErrorOutput();
+        self::assertMatchesRegularExpression('/aircraft +older +1 +Dunlin/', $shown);
+        self::assertMatchesRegularExpression('/aircraft +new +1 +Midge/', $shown);
+        self::assertMatchesRegularExpression('/aircraft +conflict +1 +Nightjar/', $shown);
+        self::assertMatchesRegularExpression('/aircraft +same +3/', $shown);
+        self::assertSame(5, self::rows($here, 'aircraft'), 'nothing was changed yet');
+
+        self::assertSame(0, $this->artisan($here, 'data:restore', "{$this->folder}/old.zip", '--merge')->getExitCode());
+        self::assertSame(7, self::rows($here, 'aircraft'));
+        self::assertSame(1, self::rows($here, "aircraft WHERE name = 'Nightjar (from backup)'"));
+        self::assertSame(2, self::rows($here, 'revisions WHERE aircraft_id = 1'), 'ours stays');
+        self::assertSame(0, $this->artisan($here, 'data:restore', "{$this->folder}/old.zip", '--merge')->getExitCode());
+        self::assertSame(7, self::rows($here, 'aircraft'), 'once more adds nothing');
+        self::assertCount(2, glob("{$this->folder}/backups/before-restore-*.zip") ?: []);
+
+        self::assertSame(0, $this->artisan($here, 'data:restore', "{$this->folder}/now.zip", '--replace')->getExitCode());
+        $this->artisan($here, 'data:backup', "{$this->folder}/again.zip");
+        self::assertFileEquals("{$this->folder}/now.zip", "{$this->folder}/again.zip");
+    }
+
+    public function test_a_spoiled_backup_is_told_by_the_file_in_it_and_changes_nothing(): void
+    {
+        $here = $this->database();
+        $this->artisan($here, 'data:prepare');
+        $this->artisan($here, 'data:backup', "{$this->folder}/good.zip");
+        $spoil = function (callable $how): string {
+            copy("{$this->folder}/good.zip", "{$this->folder}/bad.zip");
+            $zip = new ZipArchive;
+            $zip->open("{$this->folder}/bad.zip");
+            $how($zip);
+            $zip->close();
+            $done = $this->artisan($this->database(), 'data:restore', "{$this->folder}/bad.zip", '--replace');
+            self::assertSame(2, $done->getExitCode());
+
+            return $done->getErrorOutput();
+        };
+        $name = '';
+        self::assertStringContainsString('isn\'t what the list of contents says', $spoil(function (ZipArchive $zip) use (&$name): void {
+            $name = (string) $zip->getNameIndex(3);
+            $zip->addFromString($name, '{"spoiled": true}');
+        }));
+        self::assertStringContainsString('it lists', $spoil(fn (ZipArchive $zip) => $zip->addFromString('../../evil.php', '<?php')));
+        self::assertStringContainsString('manifest.json', $spoil(fn (ZipArchive $zip) => $zip->deleteName('manifest.json')));
+        self::assertStringContainsString('newer version', $spoil(fn (ZipArchive $zip) => $zip->addFromString('manifest.json', str_replace('"version": 1', '"version": 2', (string) $zip->getFromName('manifest.json')))));
+        file_put_contents("{$this->folder}/bad.zip", 'no zip');
+        self::assertStringContainsString('can\'t be opened as a ZIP', $this->artisan($here, 'data:restore', "{$this->folder}/bad.zip")->getErrorOutput());
+        self::assertSame(6, self::rows($here, 'aircraft'));
+    }
+}
