@@ -22,6 +22,7 @@ use DuskSwitch\Core\Program\Gaps;
 use DuskSwitch\Core\Program\InWords;
 use DuskSwitch\Core\Program\Loom;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Solve\PhaseReach;
 use DuskSwitch\Core\Telemetry\Threshold;
 use DuskSwitch\Core\Telemetry\Values;
@@ -72,7 +73,7 @@ final readonly class AircraftJson
             'threads' => $this->threads($program),
             'gaps' => [...Gaps::of($program), ...PhaseReach::notes($circuit)],
             'words' => [...$this->words(new InWords($program, $transmitter, (new Threshold(Values::of($program, $this->shelf)))->say(...))), 'mixing' => (object) (new MixWords($program, $transmitter))->outputs()],
-            'parts' => (object) Picture::parts($program),
+            'parts' => (object) array_map(fn (Role $role): string => $role->value, Picture::parts($program)),
             'styles' => StylesEncoder::encode($circuit),
             'ruler' => ['from' => Ruler::FROM, 'to' => Ruler::TO, 'low' => Ruler::LOW, 'centre' => Ruler::CENTRE, 'high' => Ruler::HIGH],
         ], $status);

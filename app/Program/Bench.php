@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App\Program;
 
+use DuskSwitch\Core\Airframe\DerivedMeanings;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ProgramDecoder;
@@ -40,7 +41,9 @@ final readonly class Bench
         $program = Renamed::controls($program, $transmitter);
         $controller = $this->shelf->controller($program->controller ?? '');
 
-        return Compiler::compile($controller === null ? $program : Renamed::modes($program, $controller), $transmitter);
+        $program = $controller === null ? $program : Renamed::modes($program, $controller);
+
+        return Compiler::compile(DerivedMeanings::withModes($program, $controller), $transmitter);
     }
 
     /**

@@ -9,6 +9,7 @@ use DuskSwitch\Core\Program\Ladder;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\Rung;
 use DuskSwitch\Core\Program\Shape;
 use DuskSwitch\Core\Program\SteppedFunction;
@@ -17,8 +18,8 @@ use DuskSwitch\Core\Units\Range;
 /** Takes a step on a learner's ladder, up or back. */
 final class Climb
 {
-    /** The functions that a ladder softens. */
-    private const SOFTENED = ['roll', 'pitch', 'yaw'];
+    /** What a ladder softens. */
+    private const SOFTENED = [Purpose::Roll, Purpose::Pitch, Purpose::Yaw];
 
     /**
      * The program on a rung of its ladder: expo and rate of roll, pitch and yaw in the ladder's phase, and the
@@ -39,7 +40,7 @@ final class Climb
             throw Refused::because('ladder.phase', "there is no phase \"{$ladder->phase}\" any more; choose another for the ladder");
         }
         $functions = array_map(fn (PilotFunction $one): PilotFunction => match (true) {
-            $one instanceof ProportionalFunction && in_array($one->id, self::SOFTENED, true) => $one->shaped([...$one->shapes, $ladder->phase => new Shape(Range::both($to->rate), $to->expo)]),
+            $one instanceof ProportionalFunction && in_array($one->purpose, self::SOFTENED, true) => $one->shaped([...$one->shapes, $ladder->phase => new Shape(Range::both($to->rate), $to->expo)]),
             $one instanceof SteppedFunction && $one->id === $ladder->style && $to->style !== null => self::styled($one, $to, $transmitter),
             default => $one,
         }, $program->functions);
@@ -66,6 +67,6 @@ final class Climb
             }
         }
 
-        return new SteppedFunction($style->id, $style->name, new DetentDrive($style->drive->control, [...$map, $rest => $step]), $style->steps);
+        return $style->driven(new DetentDrive($style->drive->control, [...$map, $rest => $step]));
     }
 }

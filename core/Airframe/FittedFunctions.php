@@ -47,16 +47,13 @@ final readonly class FittedFunctions
     private function meet(PilotFunction $is, PilotFunction $wanted): PilotFunction
     {
         if ($is instanceof ProportionalFunction && $wanted instanceof ProportionalFunction) {
-            return new ProportionalFunction(
-                $is->id, $is->name, $is->drive ?? $wanted->drive, $is->deadband,
-                $this->shapes($is, $wanted),
-                $is->trim, $is->overrides === [] ? $wanted->overrides : $is->overrides,
-            );
+            return $is->driven($is->drive ?? $wanted->drive)->shaped($this->shapes($is, $wanted))
+                ->overridden($is->overrides === [] ? $wanted->overrides : $is->overrides)->for($is->purpose ?? $wanted->purpose);
         }
         if ($is instanceof SteppedFunction && $wanted instanceof SteppedFunction) {
             $keeps = $wanted->drive === null && $this->leads($is->drive, $wanted);
 
-            return new SteppedFunction($is->id, $is->name, $keeps ? $is->drive : ($wanted->drive ?? null), $wanted->steps);
+            return $is->driven($keeps ? $is->drive : $wanted->drive)->stepped($wanted->steps)->for($is->purpose ?? $wanted->purpose);
         }
 
         return $wanted;

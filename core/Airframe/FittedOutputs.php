@@ -40,7 +40,7 @@ final readonly class FittedOutputs
             $taken[$channel] = $kept[$channel] = new Output(
                 $channel, $surface->name, $surface->feeds,
                 $is->travel ?? Range::both(min(1.5, self::HALF_SPAN / $transmitter->scale->span)),
-                $is->reverse ?? false, $is->subtrim ?? 0.0, $is->limit ?? new Range(-1.5, 1.5),
+                $is->reverse ?? false, $is->subtrim ?? 0.0, $is->limit ?? new Range(-1.5, 1.5), $surface->role,
             );
         }
         ksort($kept);

@@ -7,6 +7,7 @@ use DuskSwitch\Core\Airframe\Block\Power;
 use DuskSwitch\Core\Airframe\Block\Stick;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Role;
 
 /** A flying wing with two elevons: left = pitch + roll, right = pitch − roll, positive down. */
 final class FlyingWingRecipe implements Recipe
@@ -44,14 +45,14 @@ final class FlyingWingRecipe implements Recipe
 
     public function plan(Settings $settings, string $base): Plan
     {
-        $elevon = fn (bool $left): Surface => new Surface($left ? 'Left elevon' : 'Right elevon', $left ? 'left-elevon' : 'right-elevon', [
+        $elevon = fn (bool $left): Surface => new Surface($left ? 'Left elevon' : 'Right elevon', $left ? Role::LeftElevon : Role::RightElevon, [
             Feeds::from('pitch', $settings->number('pitch')),
             Feeds::aileron($left, $settings->number('roll'), $settings->number('differential')),
         ]);
         $plan = new Plan([Stick::of(Axis::Roll, $base), Stick::of(Axis::Pitch, $base)], surfaces: [$elevon(true), $elevon(false)]);
         // Two motors steer by yaw even where there is no rudder.
         $yaw = $settings->flag('rudder') || $settings->choice('power') === 'two' ? [Stick::of(Axis::Yaw, $base)] : [];
-        $rudder = $settings->flag('rudder') ? [new Surface('Rudder', 'rudder', [Feeds::from('yaw', 1.0)])] : [];
+        $rudder = $settings->flag('rudder') ? [new Surface('Rudder', Role::Rudder, [Feeds::from('yaw', 1.0)])] : [];
 
         return $plan->and(new Plan($yaw), Power::plan($settings), new Plan(surfaces: $rudder));
     }

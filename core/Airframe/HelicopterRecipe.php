@@ -12,9 +12,12 @@ use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\DriveCase;
 use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Meaning;
 use DuskSwitch\Core\Program\Override;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Purpose;
+use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Program\Shape;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Units\Range;
@@ -26,6 +29,11 @@ use DuskSwitch\Core\Units\Range;
 final class HelicopterRecipe implements Recipe
 {
     private const STYLES = ['gentle' => 'Gentle', 'sporty' => 'Sporty', 'aerobatic' => 'Aerobatic'];
+
+    private const CHANNELS = [
+        'roll' => ['Roll', Role::InputRoll], 'pitch' => ['Pitch', Role::InputPitch], 'throttle' => ['Throttle', Role::InputThrottle], 'yaw' => ['Yaw', Role::InputYaw],
+        'gain' => ['Tail gyro gain', Role::InputGain], 'collective' => ['Collective', Role::InputCollective], 'style' => ['Style', Role::InputMode],
+    ];
 
     /** Above this stick the rotor has its speed; below it spools from rest. */
     private const SPOOLED = -0.9;
@@ -79,40 +87,40 @@ final class HelicopterRecipe implements Recipe
         $byPhase = [$base => 'gentle', 'hold' => 'hold', 'sporty' => 'sporty', 'aerobatic' => 'aerobatic'];
         $cyclic = fn (Axis $axis): ProportionalFunction => new ProportionalFunction($axis->value, ucfirst($axis->value), new AxisDrive($axis), 0.0, array_map(
             fn (string $id): Shape => new Shape(Range::both(1.0), $settings->number("expo-{$id}")), $byPhase,
-        ));
+        ), null, [], Purpose::from($axis->value));
         $curved = fn (?string $curve): Shape => new Shape(Range::both(1.0), 0.0, $curve);
         $throttle = array_map(fn (string $id): Shape => $curved($id === 'hold' ? 'throttle-gentle' : "throttle-{$id}"), $byPhase);
         $collective = array_map(fn (string $id): Shape => $curved($id === 'gentle' ? 'landing-floor' : null), $byPhase);
         $functions = [
             $cyclic(Axis::Roll), $cyclic(Axis::Pitch), $cyclic(Axis::Yaw),
-            new ProportionalFunction('throttle', 'Throttle', new AxisDrive(Axis::Throttle), 0.0, $throttle, null, [new Override(new StepIs('hold', 'hold'), -1.0)]),
-            new ProportionalFunction('collective', 'Collective', new AxisDrive(Axis::Throttle), 0.0, $collective),
-            Switched::with('hold', 'Hold', ['Hold' => -1.0, 'Released' => 1.0]),
-            Switched::with('style', 'Style', ['Gentle' => -1.0, 'Sporty' => 0.0, 'Aerobatic' => 1.0]),
+            new ProportionalFunction('throttle', 'Throttle', new AxisDrive(Axis::Throttle), 0.0, $throttle, null, [new Override(new StepIs('hold', 'hold'), -1.0)], Purpose::Throttle),
+            new ProportionalFunction('collective', 'Collective', new AxisDrive(Axis::Throttle), 0.0, $collective, null, [], Purpose::Collective),
+            Switched::cut('hold', 'Hold', 'Hold', 'Released'),
+            Switched::modes('style', 'Style', Purpose::Style, ['Gentle' => -1.0, 'Sporty' => 0.0, 'Aerobatic' => 1.0]),
             $this->gain($settings->number('gain')),
         ];
         $surfaces = [];
-        foreach (['roll' => 'Roll', 'pitch' => 'Pitch', 'throttle' => 'Throttle', 'yaw' => 'Yaw', 'gain' => 'Tail gyro gain', 'collective' => 'Collective', 'style' => 'Style'] as $id => $name) {
-            $surfaces[] = new Surface($name, $id, [Feeds::from($id, 1.0)]);
+        foreach (self::CHANNELS as $id => [$name, $role]) {
+            $surfaces[] = new Surface($name, $role, [Feeds::from($id, 1.0)]);
         }
         $plan = new Plan($functions, ['hold' => Wish::TwoPositions, 'style' => Wish::ThreePositions], $surfaces, $phases, $this->curves($settings), ownsShapes: true);
 
         return $settings->flag('rescue') ? $plan->and(new Plan(
-            [Switched::with('rescue', 'Self-level', ['Off' => -1.0, 'On' => 1.0])],
+            [Switched::with('rescue', 'Self-level', Purpose::SelfLevel, ['Off' => -1.0, 'On' => 1.0], ['On' => Meaning::mode('self-level')])],
             ['rescue' => Wish::TwoPositions],
-            [new Surface('Self-level', 'none', [Feeds::from('rescue', 1.0)])],
+            [new Surface('Self-level', Role::InputMode, [Feeds::from('rescue', 1.0)])],
         )) : $plan;
     }
 
     private function gain(float $gain): SteppedFunction
     {
-        $steps = Switched::with('gain', 'Tail gyro gain', array_fill_keys(array_values(self::STYLES), $gain));
+        $steps = Switched::with('gain', 'Tail gyro gain', Purpose::GyroGain, array_fill_keys(array_values(self::STYLES), $gain));
         $cases = [];
         foreach (['sporty', 'aerobatic'] as $style) {
             $cases[] = new DriveCase(new StepIs('style', $style), $style);
         }
 
-        return new SteppedFunction($steps->id, $steps->name, new CaseDrive($cases), $steps->steps);
+        return $steps->driven(new CaseDrive($cases));
     }
 
     /** @return array<string, Curve> */

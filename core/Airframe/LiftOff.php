@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Airframe;
 
+use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Signal\Circuit;
 
 /**
@@ -23,14 +24,16 @@ final readonly class LiftOff
     {
         $range = $circuit->program->recipe->settings['pitch-range'] ?? null;
         $low = [];
-        foreach ($circuit->line('collective', 1) ?? [] as $line) {
+        $collective = $circuit->program->whose(Purpose::Collective)[0] ?? null;
+        foreach ($collective === null ? [] : $circuit->line($collective->id(), 1) ?? [] as $line) {
             $low[$line['phase']] = $line['points'][0][1];
         }
-        if (! is_float($range) || ! isset($low['hold'])) {
+        $hold = Styles::hold($circuit->program)->id ?? '';
+        if (! is_float($range) || ! isset($low[$hold])) {
             return null;
         }
 
-        return new self($low['hold'] * $range, $low[$circuit->program->base()->id] * $range, $range);
+        return new self($low[$hold] * $range, $low[$circuit->program->base()->id] * $range, $range);
     }
 
     /** True where the jump is large enough to be seen. */

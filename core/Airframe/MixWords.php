@@ -10,6 +10,7 @@ use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Program\Source\AxisSource;
 use DuskSwitch\Core\Program\Source\ControlSource;
 use DuskSwitch\Core\Program\Source\FunctionSource;
@@ -23,7 +24,7 @@ final readonly class MixWords
 
     private ConditionWords $words;
 
-    /** @var array<int, string> */
+    /** @var array<int, Role> */
     private array $parts;
 
     public function __construct(private Program $program, private Transmitter $transmitter)
@@ -45,7 +46,7 @@ final readonly class MixWords
 
     private function feed(Output $output, Feed $feed): string
     {
-        $ways = Ways::of($this->parts[$output->channel] ?? '');
+        $ways = Ways::of($this->parts[$output->channel] ?? null);
         $source = $feed->source;
         $function = $source instanceof FunctionSource ? $this->program->function($source->function) : null;
         $axis = match (true) {

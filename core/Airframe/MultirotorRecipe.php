@@ -11,6 +11,9 @@ use DuskSwitch\Core\Program\Condition\StepIs;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\DriveCase;
 use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Meaning;
+use DuskSwitch\Core\Program\Purpose;
+use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Program\SteppedFunction;
 
 /** A multirotor behind a controller: the controller mixes, the transmitter sends what is meant. */
@@ -51,13 +54,13 @@ final class MultirotorRecipe implements Recipe
     {
         $sticks = new Plan([Stick::of(Axis::Roll, $base, false), Stick::of(Axis::Pitch, $base, false), Stick::throttle(), Stick::of(Axis::Yaw, $base, false)]);
         $order = $settings->choice('order') === 'roll-first' ? ['Roll', 'Pitch', 'Throttle', 'Yaw'] : ['Throttle', 'Roll', 'Pitch', 'Yaw'];
-        $channel = fn (string $name, string $function): Surface => new Surface($name, $function, [Feeds::from($function, 1.0)]);
+        $channel = fn (string $name, string $function, ?Role $role = null): Surface => new Surface($name, $role ?? Role::from("input-{$function}"), [Feeds::from($function, 1.0)]);
         $surfaces = array_map(fn (string $name): Surface => $channel($name, strtolower($name)), $order);
         $plan = $sticks->and($settings->choice('arming') === 'own' ? $this->ownSwitches($settings) : $this->sharedSwitch());
         $surfaces = [...$surfaces, $channel('Arm', 'arm'), $channel('Flight mode', 'mode')];
         if ($settings->flag('beeper')) {
-            $surfaces[] = $channel('Beeper', 'beeper');
-            $plan = $plan->and(new Plan([Switched::with('beeper', 'Beeper', ['Quiet' => -1.0, 'Sounding' => 1.0])], ['beeper' => Wish::Button]));
+            $surfaces[] = $channel('Beeper', 'beeper', Role::InputAuxiliary);
+            $plan = $plan->and(new Plan([Switched::with('beeper', 'Beeper', Purpose::Beeper, ['Quiet' => -1.0, 'Sounding' => 1.0], ['Sounding' => Meaning::mode('beeper')])], ['beeper' => Wish::Button]));
         }
 
         return $plan->and(new Plan(surfaces: $surfaces));
@@ -74,7 +77,7 @@ final class MultirotorRecipe implements Recipe
         $modes = $settings->choice('rest') === 'level' ? $modes : array_reverse($modes);
 
         return new Plan(
-            [Switched::with('arm', 'Arm', ['Safe' => -1.0, 'Armed' => 1.0]), Switched::with('mode', 'Flight mode', $modes)],
+            [Switched::arm(), Switched::modes('mode', 'Flight mode', Purpose::FlightMode, $modes)],
             ['arm' => Wish::TwoPositions, 'mode' => $middle === [] ? Wish::TwoPositions : Wish::ThreePositions],
         );
     }
@@ -82,12 +85,12 @@ final class MultirotorRecipe implements Recipe
     /** Safe at rest, then armed and self-levelling, then armed and free. */
     private function sharedSwitch(): Plan
     {
-        $state = Switched::with('state', 'State', ['Safe' => -1.0, 'Level' => 0.0, 'Free' => 1.0]);
-        $arm = Switched::with('arm', 'Arm', ['Safe' => -1.0, 'Armed' => 1.0]);
-        $mode = Switched::with('mode', 'Flight mode', ['Self-level' => -1.0, 'Free' => 1.0]);
-        $by = fn (SteppedFunction $function, string $state, string $then): SteppedFunction => new SteppedFunction($function->id, $function->name, new CaseDrive([
+        $state = Switched::with('state', 'State', Purpose::Other, ['Safe' => -1.0, 'Level' => 0.0, 'Free' => 1.0]);
+        $arm = Switched::arm();
+        $mode = Switched::modes('mode', 'Flight mode', Purpose::FlightMode, ['Self-level' => -1.0, 'Free' => 1.0]);
+        $by = fn (SteppedFunction $function, string $state, string $then): SteppedFunction => $function->driven(new CaseDrive([
             new DriveCase($then === 'armed' ? new Not(new StepIs('state', $state)) : new StepIs('state', $state), $then),
-        ]), $function->steps);
+        ]));
 
         return new Plan([$state, $by($arm, 'safe', 'armed'), $by($mode, 'free', 'free')], ['state' => Wish::ThreePositions]);
     }

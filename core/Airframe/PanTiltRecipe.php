@@ -4,6 +4,8 @@ namespace DuskSwitch\Core\Airframe;
 
 use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Purpose;
+use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Units\Range;
 
@@ -49,9 +51,9 @@ final class PanTiltRecipe implements Recipe
             if ($settings->flag($id)) {
                 $slow = $settings->number('slow') > 0 ? Range::both($settings->number('slow')) : null;
                 $plan = $plan->and(new Plan(
-                    [new ProportionalFunction($id, 'Camera '.$id, null)],
+                    [new ProportionalFunction($id, 'Camera '.$id, null, purpose: Purpose::from('camera-'.$id))],
                     [$id => Wish::Lever],
-                    [new Surface('Camera '.$id, 'none', [new Feed(new FunctionSource($id), $weight, slow: $slow)])],
+                    [new Surface('Camera '.$id, Role::Other, [new Feed(new FunctionSource($id), $weight, slow: $slow)])],
                 ));
             }
         }

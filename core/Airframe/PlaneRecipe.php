@@ -11,6 +11,8 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Feed;
+use DuskSwitch\Core\Program\Purpose;
+use DuskSwitch\Core\Program\Role;
 
 /** A plane: one or two ailerons or flaperons, flaps, any tail, one or two motors. */
 final class PlaneRecipe implements Recipe
@@ -61,7 +63,7 @@ final class PlaneRecipe implements Recipe
         $plan = new Plan($settings->choice('ailerons') === 'none' ? [] : [Stick::of(Axis::Roll, $base)], surfaces: $this->wing($settings));
         if ($flaps) {
             $steps = ['Up' => 0.0, 'Half' => $settings->number('flap-half'), 'Full' => $full];
-            $plan = $plan->and(new Plan([Switched::with('flaps', 'Flaps', $steps)], ['flaps' => Wish::ThreePositions]));
+            $plan = $plan->and(new Plan([Switched::with('flaps', 'Flaps', Purpose::Flaps, $steps)], ['flaps' => Wish::ThreePositions]));
         }
 
         return $plan->and(Tail::plan($settings, $base, $elevator, $rudder), Power::plan($settings), new Plan(surfaces: $this->flaps($settings)));
@@ -92,7 +94,7 @@ final class PlaneRecipe implements Recipe
 
         return match ($settings->choice('ailerons')) {
             'none' => [],
-            'one' => [new Surface('Ailerons', 'ailerons', [Feeds::from('roll', 1.0)])],
+            'one' => [new Surface('Ailerons', Role::Ailerons, [Feeds::from('roll', 1.0)])],
             default => [$this->aileron(true, $settings, $flap), $this->aileron(false, $settings, $flap)],
         };
     }
@@ -102,7 +104,7 @@ final class PlaneRecipe implements Recipe
     {
         $name = ($left ? 'Left ' : 'Right ').($flap === [] ? 'aileron' : 'flaperon');
 
-        return new Surface($name, $left ? 'left-aileron' : 'right-aileron', [
+        return new Surface($name, $left ? Role::LeftAileron : Role::RightAileron, [
             Feeds::aileron($left, $settings->number('aileron-throw'), $settings->number('differential')), ...$flap,
         ]);
     }
@@ -111,8 +113,8 @@ final class PlaneRecipe implements Recipe
     private function flaps(Settings $settings): array
     {
         return match ($settings->choice('flaps')) {
-            'one' => [new Surface('Flaps', 'flaps', [Feeds::from('flaps', 1.0)])],
-            'two' => [new Surface('Left flap', 'left-flap', [Feeds::from('flaps', 1.0)]), new Surface('Right flap', 'right-flap', [Feeds::from('flaps', 1.0)])],
+            'one' => [new Surface('Flaps', Role::Flaps, [Feeds::from('flaps', 1.0)])],
+            'two' => [new Surface('Left flap', Role::LeftFlap, [Feeds::from('flaps', 1.0)]), new Surface('Right flap', Role::RightFlap, [Feeds::from('flaps', 1.0)])],
             default => [],
         };
     }

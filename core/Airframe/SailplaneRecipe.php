@@ -19,6 +19,8 @@ use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Purpose;
+use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Program\Shape;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Units\Range;
@@ -81,8 +83,8 @@ final class SailplaneRecipe implements Recipe
         $wing = new Plan([Stick::of(Axis::Roll, $base)], surfaces: $this->wing($settings));
         $presets = new Plan(
             [
-                Switched::with('task', 'Flight task', ['Cruise' => 0.0, 'Thermal' => 0.5, 'Launch' => 1.0]),
-                new ProportionalFunction('brake', 'Brakes', null, 0.0, [$base => new Shape(Range::both(1.0), 0.0, 'brake')]),
+                Switched::with('task', 'Flight task', Purpose::FlightMode, ['Cruise' => 0.0, 'Thermal' => 0.5, 'Launch' => 1.0]),
+                new ProportionalFunction('brake', 'Brakes', null, 0.0, [$base => new Shape(Range::both(1.0), 0.0, 'brake')], null, [], Purpose::Brakes),
                 $this->camber($settings),
             ],
             ['task' => Wish::ThreePositions, 'brake' => Wish::Lever],
@@ -105,12 +107,12 @@ final class SailplaneRecipe implements Recipe
 
     private function camber(Settings $settings): SteppedFunction
     {
-        $steps = Switched::with('camber', 'Camber', [
+        $steps = Switched::with('camber', 'Camber', Purpose::Camber, [
             'None' => 0.0, 'Thermal' => $settings->number('camber-thermal'), 'Launch' => $settings->number('camber-launch'), 'Landing' => $settings->number('camber-landing'),
         ]);
         $cases = array_map(fn (string $phase): DriveCase => new DriveCase(new PhaseIs($phase), $phase), ['landing', 'launch', 'thermal']);
 
-        return new SteppedFunction($steps->id, $steps->name, new CaseDrive($cases), $steps->steps);
+        return $steps->driven(new CaseDrive($cases));
     }
 
     /** @return list<Surface> */
@@ -157,8 +159,8 @@ final class SailplaneRecipe implements Recipe
     /** @param  list<Feed>  $feeds */
     private static function side(bool $left, string $name, array $feeds): Surface
     {
-        $part = ($left ? 'left-' : 'right-').str_replace(' ', '-', $name);
+        $role = Role::from(($left ? 'left-' : 'right-').str_replace(' ', '-', $name));
 
-        return new Surface(($left ? 'Left ' : 'Right ').$name, $part, Feeds::some($feeds));
+        return new Surface(($left ? 'Left ' : 'Right ').$name, $role, Feeds::some($feeds));
     }
 }

@@ -8,6 +8,7 @@ use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\Shape;
 use DuskSwitch\Core\Program\Step;
 use DuskSwitch\Core\Program\SteppedFunction;
@@ -44,7 +45,7 @@ final class StyleEdit
 
         return match ($thing) {
             StyleThing::Style => self::stepped($program, $styles->style->id, $step, $value),
-            StyleThing::Gain => self::stepped($program, 'gain', $styles->gain($step), $value),
+            StyleThing::Gain => self::stepped($program, $styles->gains()->id ?? '', $styles->gain($step), $value),
             StyleThing::Expo => self::expo($program, $row->phase, $value),
             StyleThing::Throttle => self::throttle($styles, $row, round(2 * $value - 1, 6)),
             StyleThing::Floor => self::floor($styles, $row, round(2 * $value - 1, 6)),
@@ -54,15 +55,15 @@ final class StyleEdit
 
     private static function stepped(Program $program, string $id, ?Step $step, float $value): Program
     {
-        return self::function($program, $id, fn (PilotFunction $one): PilotFunction => $one instanceof SteppedFunction ? new SteppedFunction(
-            $one->id, $one->name, $one->drive, array_map(fn (Step $is): Step => $is->id === $step?->id ? new Step($is->id, $is->name, $value) : $is, $one->steps),
+        return self::function($program, $id, fn (PilotFunction $one): PilotFunction => $one instanceof SteppedFunction ? $one->stepped(
+            array_map(fn (Step $is): Step => $is->id === $step?->id ? $is->valued($value) : $is, $one->steps),
         ) : $one);
     }
 
     private static function expo(Program $program, string $phase, float $value): Program
     {
-        foreach (Styles::CYCLIC as $id) {
-            $program = self::function($program, $id, fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
+        foreach ($program->whose(Purpose::Roll, Purpose::Pitch, Purpose::Yaw) as $cyclic) {
+            $program = self::function($program, $cyclic->id(), fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
                 ? $one->shaped([...$one->shapes, $phase => new Shape(($one->shapes[$phase] ?? $one->shapes[$program->base()->id] ?? Shape::straight())->rate, $value)])
                 : $one);
         }
@@ -72,7 +73,7 @@ final class StyleEdit
 
     private static function throttle(Styles $styles, StyleRow $row, float $value): Program
     {
-        $curve = $styles->curve('throttle', $styles->phase($row->phase));
+        $curve = $styles->curve($styles->throttle, $styles->phase($row->phase));
         if ($curve === null || $styles->flat($curve) === null) {
             throw Refused::because('thing', "{$row->name}'s throttle curve isn't flat; change its points in Shapes, or make it flat there first");
         }
@@ -84,14 +85,14 @@ final class StyleEdit
     private static function floor(Styles $styles, StyleRow $row, float $value): Program
     {
         $program = $styles->program;
-        $curve = $styles->curve('collective', $styles->phase($row->phase));
+        $curve = $styles->curve($styles->collective, $styles->phase($row->phase));
         if ($curve !== null) {
             return $program->with(curves: [...$program->curves, $curve->id => new Curve($curve->id, [[-1.0, $value], ...array_slice($curve->points, 1)], $curve->smooth)]);
         }
         $id = "pitch-{$row->phase}";
         $with = $program->with(curves: [...$program->curves, $id => new Curve($id, [[-1.0, $value], [0.0, 0.0], [1.0, 1.0]])]);
 
-        return self::function($with, 'collective', fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
+        return self::function($with, $styles->collective->id, fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
             ? $one->shaped([...$one->shapes, $row->phase => new Shape(Range::both(1.0), 0.0, $id)])
             : $one);
     }

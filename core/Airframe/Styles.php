@@ -8,9 +8,11 @@ use DuskSwitch\Core\Program\Condition\StepIs;
 use DuskSwitch\Core\Program\Curve;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
+use DuskSwitch\Core\Program\Meaning;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\Step;
 use DuskSwitch\Core\Program\SteppedFunction;
 
@@ -20,18 +22,24 @@ use DuskSwitch\Core\Program\SteppedFunction;
  */
 final readonly class Styles
 {
-    /** The functions that the cyclic expo is for. */
-    public const CYCLIC = ['roll', 'pitch', 'yaw'];
-
-    private function __construct(public Program $program, public SteppedFunction $style, private DetentDrive $drive, private Transmitter $transmitter) {}
+    private function __construct(
+        public Program $program,
+        public SteppedFunction $style,
+        public ProportionalFunction $throttle,
+        public ProportionalFunction $collective,
+        private DetentDrive $drive,
+        private Transmitter $transmitter,
+    ) {}
 
     /** The table of a program, or null where no switch chooses styles with a throttle and a pitch of their own. */
     public static function of(Program $program, Transmitter $transmitter): ?self
     {
-        $style = $program->function('style');
-        $has = $program->function('collective') instanceof ProportionalFunction && $program->function('throttle') instanceof ProportionalFunction;
+        $style = $program->whose(Purpose::Style)[0] ?? null;
+        $throttle = $program->whose(Purpose::Throttle)[0] ?? null;
+        $collective = $program->whose(Purpose::Collective)[0] ?? null;
+        $has = $throttle instanceof ProportionalFunction && $collective instanceof ProportionalFunction;
 
-        return $has && $style instanceof SteppedFunction && $style->drive instanceof DetentDrive ? new self($program, $style, $style->drive, $transmitter) : null;
+        return $has && $style instanceof SteppedFunction && $style->drive instanceof DetentDrive ? new self($program, $style, $throttle, $collective, $style->drive, $transmitter) : null;
     }
 
     /** What the switch is called. */
@@ -52,7 +60,7 @@ final readonly class Styles
                 $rows[] = $this->row($step->name, $detent, $this->phaseOf($step, $detent), $step);
             }
         }
-        $hold = $this->phaseWhen(fn (Phase $phase): bool => $phase->when instanceof StepIs && $phase->when->function === 'hold');
+        $hold = self::hold($this->program);
 
         return $hold === null ? $rows : [...$rows, $this->row($hold->name, null, $hold, null)];
     }
@@ -61,7 +69,7 @@ final readonly class Styles
     {
         return new StyleRow(
             $name, $detent, $phase->id, $phase->fade, $step?->id, $step?->value,
-            $this->expo($phase), $step === null ? null : self::share($this->flat($this->curve('throttle', $phase))), self::share($this->floor($phase)) ?? 0.0, $step === null ? null : $this->gain($step)?->value,
+            $this->expo($phase), $step === null ? null : self::share($this->flat($this->curve($this->throttle, $phase))), self::share($this->floor($phase)) ?? 0.0, $step === null ? null : $this->gain($step)?->value,
         );
     }
 
@@ -86,11 +94,36 @@ final readonly class Styles
         return $index === null ? null : $this->style->steps[$index];
     }
 
+    /** What sets the gyro's gain; null where nothing does. */
+    public function gains(): ?SteppedFunction
+    {
+        $gain = $this->program->whose(Purpose::GyroGain)[0] ?? null;
+
+        return $gain instanceof SteppedFunction ? $gain : null;
+    }
+
+    /** The phase in which the motor is held off; null where there's none. */
+    public static function hold(Program $program): ?Phase
+    {
+        foreach ($program->phases as $phase) {
+            if (! $phase->when instanceof StepIs) {
+                continue;
+            }
+            $asked = $program->function($phase->when->function);
+            $step = $asked instanceof SteppedFunction ? $asked->step($phase->when->step) : null;
+            if ($asked?->purpose() === Purpose::MotorCut && $step?->means?->is(Meaning::MOTOR_OFF) === true) {
+                return $phase;
+            }
+        }
+
+        return null;
+    }
+
     /** The gain's step that goes with a style's step; null where there's no gain. */
     public function gain(Step $step): ?Step
     {
-        $gain = $this->program->function('gain');
-        if (! $gain instanceof SteppedFunction) {
+        $gain = $this->gains();
+        if ($gain === null) {
             return null;
         }
         $chosen = $gain->steps[0];
@@ -104,11 +137,9 @@ final readonly class Styles
     }
 
     /** The curve of a function in a phase; null where it's straight or shaped by expo. */
-    public function curve(string $function, Phase $phase): ?Curve
+    public function curve(ProportionalFunction $function, Phase $phase): ?Curve
     {
-        $found = $this->program->function($function);
-        $shapes = $found instanceof ProportionalFunction ? $found->shapes : [];
-        $shape = $shapes[$phase->id] ?? $shapes[$this->program->base()->id] ?? null;
+        $shape = $function->shapes[$phase->id] ?? $function->shapes[$this->program->base()->id] ?? null;
 
         return $this->program->curves[$shape->curve ?? ''] ?? null;
     }
@@ -133,8 +164,7 @@ final readonly class Styles
     private function expo(Phase $phase): ?float
     {
         $expos = [];
-        foreach (self::CYCLIC as $id) {
-            $function = $this->program->function($id);
+        foreach ($this->program->whose(Purpose::Roll, Purpose::Pitch, Purpose::Yaw) as $function) {
             if ($function instanceof ProportionalFunction) {
                 $shape = $function->shapes[$phase->id] ?? $function->shapes[$this->program->base()->id] ?? null;
                 $expos[] = $shape?->curve === null ? $shape->expo ?? 0.0 : null;
@@ -146,7 +176,7 @@ final readonly class Styles
 
     private function floor(Phase $phase): float
     {
-        return $this->curve('collective', $phase)?->points[0][1] ?? -1.0;
+        return $this->curve($this->collective, $phase)?->points[0][1] ?? -1.0;
     }
 
     /** @param  callable(Phase): bool  $is */

@@ -14,7 +14,9 @@ use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Override;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\Ring;
+use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Program\Shape;
 use DuskSwitch\Core\Units\Range;
 use DuskSwitch\Core\Units\Signal;
@@ -78,26 +80,26 @@ final class SwashRecipe implements Recipe
         }
         $surfaces = [];
         foreach (self::PLATES[$settings->choice('swash')] as $name => $degrees) {
-            $surfaces[] = new Surface("{$name} swash servo", 'swash-'.strtolower(str_replace(' ', '-', $name)), Feeds::some([
+            $surfaces[] = new Surface("{$name} swash servo", Role::from('swash-'.strtolower(str_replace(' ', '-', $name))), Feeds::some([
                 Feeds::from('collective', $collective),
                 Feeds::from('pitch', round(-$cyclic * cos(deg2rad($degrees)), 12)),
                 Feeds::from('roll', round($cyclic * sin(deg2rad($degrees)), 12)),
             ]));
         }
-        foreach (['throttle' => 'Throttle', 'yaw' => 'Yaw', 'gain' => 'Tail gyro gain'] as $id => $name) {
-            $surfaces[] = new Surface($name, $id, [Feeds::from($id, 1.0)]);
+        foreach (['throttle' => ['Throttle', Role::Motor], 'yaw' => ['Yaw', Role::TailRotor], 'gain' => ['Tail gyro gain', Role::GyroGain]] as $id => [$name, $role]) {
+            $surfaces[] = new Surface($name, $role, [Feeds::from($id, 1.0)]);
         }
         $shape = fn (string $curve): Shape => new Shape(Range::both(1.0), 0.0, $curve);
         $functions = [
             Stick::of(Axis::Roll, $base), Stick::of(Axis::Pitch, $base), Stick::of(Axis::Yaw, $base),
             new ProportionalFunction(
                 'throttle', 'Throttle', new AxisDrive(Axis::Throttle), 0.0, [$base => $shape('throttle-normal'), 'sporty' => $shape('throttle-sporty')],
-                null, [new Override(new StepIs('hold', 'hold'), -1.0)],
+                null, [new Override(new StepIs('hold', 'hold'), -1.0)], Purpose::Throttle,
             ),
-            new ProportionalFunction('collective', 'Collective', new AxisDrive(Axis::Throttle), 0.0, [$base => $shape('landing-floor'), 'sporty' => Shape::straight(), 'hold' => Shape::straight()]),
-            Switched::with('hold', 'Hold', ['Hold' => -1.0, 'Released' => 1.0]),
-            Switched::with('style', 'Style', ['Normal' => -1.0, 'Sporty' => 1.0]),
-            Switched::with('gain', 'Tail gyro gain', ['Set' => $settings->number('gain')]),
+            new ProportionalFunction('collective', 'Collective', new AxisDrive(Axis::Throttle), 0.0, [$base => $shape('landing-floor'), 'sporty' => Shape::straight(), 'hold' => Shape::straight()], null, [], Purpose::Collective),
+            Switched::cut('hold', 'Hold', 'Hold', 'Released'),
+            Switched::with('style', 'Style', Purpose::Style, ['Normal' => -1.0, 'Sporty' => 1.0]),
+            Switched::with('gain', 'Tail gyro gain', Purpose::GyroGain, ['Set' => $settings->number('gain')]),
         ];
         $phases = [
             new Phase('hold', 'Hold', new StepIs('hold', 'hold')),

@@ -44,10 +44,10 @@ final class SwitchBoard
             return [$function, "{$this->transmitter->name} has not {$wish->value} left for {$function->name()}: nothing moves it until you give it a control"];
         }
         if ($function instanceof SteppedFunction) {
-            return [new SteppedFunction($function->id, $function->name, Assign::detents($function, $control), $function->steps), null];
+            return [$function->driven(Assign::detents($function, $control)), null];
         }
         if ($function instanceof ProportionalFunction) {
-            return [new ProportionalFunction($function->id, $function->name, new ControlDrive($control->id), $function->deadband, $function->shapes, null, $function->overrides), null];
+            return [$function->driven(new ControlDrive($control->id))->trimmed(null), null];
         }
 
         return [$function, null];

@@ -79,7 +79,7 @@ final readonly class Checklists
     private function eachFlight(): array
     {
         $gps = array_filter($this->program->aboard->kit->ports, fn (string $owner): bool => stripos($owner, 'gps') !== false) !== [];
-        $motor = $this->program->function('throttle') !== null;
+        $motor = $this->program->motors() !== [];
 
         return self::some([
             'Local rules and club rules allow this flight, here and now',

@@ -2,11 +2,12 @@
 
 namespace DuskSwitch\Core\Format;
 
-use DuskSwitch\Core\Format\Kit\SlotDecoder;
+use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Program\Aboard;
 use DuskSwitch\Core\Program\Accepted;
 use DuskSwitch\Core\Program\Failsafe;
 use DuskSwitch\Core\Program\KitChoice;
+use DuskSwitch\Core\Program\Reading;
 use DuskSwitch\Core\Units\Ruler;
 
 /** Reads what flies with a program. */
@@ -15,7 +16,15 @@ final class AboardDecoder
     /** What stands at a node. */
     public static function read(Node $node): Aboard
     {
-        $node->keys([], ['kit', 'slots', 'failsafe', 'startCheck', 'accepted']);
+        $node->keys([], ['kit', 'controller', 'failsafe', 'startCheck', 'accepted', 'readings']);
+        $controller = $node->at('controller');
+
+        return self::with($node, $controller === null ? new ControllerSetup : SetupDecoder::read($controller));
+    }
+
+    /** What stands at a node, with a set-up of the controller that was read already. */
+    public static function with(Node $node, ControllerSetup $controller): Aboard
+    {
         $kit = $node->at('kit');
         $accepted = [];
         foreach ($node->at('accepted')?->items(64) ?? [] as $item) {
@@ -25,11 +34,39 @@ final class AboardDecoder
 
         return new Aboard(
             $kit === null ? new KitChoice : self::kit($kit),
-            SlotDecoder::list($node->at('slots')),
+            $controller,
             self::failsafe($node->at('failsafe')),
             array_map(fn (Node $item): string => $item->id(), $node->at('startCheck')?->items(40) ?? []),
             $accepted,
+            self::readings($node->at('readings')),
         );
+    }
+
+    /** @return array<int, Reading> by channel */
+    private static function readings(?Node $node): array
+    {
+        $readings = [];
+        $channels = new Once('a reading of channel');
+        foreach ($node?->items(32) ?? [] as $item) {
+            $item->keys(['channel', 'sent', 'read']);
+            $channel = $item->at('channel')?->whole(1, 32) ?? 1;
+            $channels->check($item, 'channel', $channel);
+            [$sent, $read] = [self::three($item->at('sent')), self::three($item->at('read'))];
+            if (! ($sent[0] < $sent[1] && $sent[1] < $sent[2])) {
+                $item->at('sent')?->fault('must rise: low end, centre, high end');
+            }
+            $readings[$channel] = new Reading($channel, $sent, $read);
+        }
+
+        return $readings;
+    }
+
+    /** @return array{float, float, float} */
+    private static function three(?Node $node): array
+    {
+        $items = array_map(fn (Node $one): float => $one->number(500, 2500), $node?->items(3, 3) ?? []);
+
+        return [$items[0] ?? 1000.0, $items[1] ?? 1500.0, $items[2] ?? 2000.0];
     }
 
     private static function kit(Node $node): KitChoice

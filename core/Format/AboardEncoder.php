@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\Core\Format;
 
-use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Program\Aboard;
 use DuskSwitch\Core\Program\Accepted;
 use DuskSwitch\Core\Program\Failsafe;
+use DuskSwitch\Core\Program\Reading;
 
 /** Writes what flies with a program. */
 final class AboardEncoder
@@ -21,16 +21,11 @@ final class AboardEncoder
 
         return array_filter([
             'kit' => $kit,
-            'slots' => array_map(self::slot(...), $aboard->slots),
+            'controller' => SetupEncoder::encode($aboard->controller),
             'failsafe' => array_map(fn (int $channel, Failsafe $does): array => ['channel' => $channel, 'does' => $does->pulse ?? ($does->holds ? 'hold' : 'off')], array_keys($aboard->failsafe), $aboard->failsafe),
             'startCheck' => $aboard->startCheck,
             'accepted' => array_map(fn (Accepted $one): array => ['finding' => $one->finding, 'reason' => $one->reason], $aboard->accepted),
+            'readings' => array_map(fn (Reading $one): array => ['channel' => $one->channel, 'sent' => $one->sent, 'read' => $one->read], array_values($aboard->readings)),
         ]);
-    }
-
-    /** @return array<string, mixed> a range in which a controller is in a mode */
-    public static function slot(Slot $slot): array
-    {
-        return ['mode' => $slot->mode, 'channel' => $slot->channel, 'from' => $slot->from, 'to' => $slot->to];
     }
 }

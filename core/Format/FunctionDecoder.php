@@ -8,9 +8,11 @@ use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\Drive\DriveCase;
+use DuskSwitch\Core\Program\Meaning;
 use DuskSwitch\Core\Program\Override;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\Shape;
 use DuskSwitch\Core\Program\Step;
 use DuskSwitch\Core\Program\SteppedFunction;
@@ -28,7 +30,7 @@ final class FunctionDecoder
 
     private static function proportional(Node $node): ProportionalFunction
     {
-        $node->keys(['id', 'name'], ['drive', 'deadband', 'trim', 'shape', 'override']);
+        $node->keys(['id', 'name'], ['purpose', 'drive', 'deadband', 'trim', 'shape', 'override']);
         $shapes = $overrides = [];
         foreach ($node->at('shape')?->entries(16) ?? [] as $phase => $shape) {
             $shapes[$phase] = self::shape($shape);
@@ -50,18 +52,19 @@ final class FunctionDecoder
             $shapes,
             $trim === null ? null : self::trim($trim),
             $overrides,
+            $node->at('purpose')?->choice(Purpose::class),
         );
     }
 
     private static function stepped(Node $node): SteppedFunction
     {
-        $node->keys(['id', 'name', 'steps'], ['drive']);
+        $node->keys(['id', 'name', 'steps'], ['purpose', 'drive']);
         $steps = [];
         $ids = new Once('a step');
         foreach ($node->at('steps')?->items(16, 1) ?? [] as $step) {
-            $step->keys(['id', 'value'], ['name']);
+            $step->keys(['id', 'value'], ['name', 'means']);
             $id = $ids->id($step);
-            $steps[] = new Step($id, $step->at('name')?->text() ?? ucfirst($id), $step->at('value')?->number(-1.5, 1.5) ?? 0.0);
+            $steps[] = new Step($id, $step->at('name')?->text() ?? ucfirst($id), $step->at('value')?->number(-1.5, 1.5) ?? 0.0, self::meaning($step->at('means')));
         }
 
         return new SteppedFunction(
@@ -69,7 +72,26 @@ final class FunctionDecoder
             $node->at('name')?->text() ?? '',
             self::stepDrive($node->at('drive')),
             $steps === [] ? [new Step('none', 'None', 0.0)] : $steps,
+            $node->at('purpose')?->choice(Purpose::class),
         );
+    }
+
+    private static function meaning(?Node $node): ?Meaning
+    {
+        if ($node === null) {
+            return null;
+        }
+        if ($node->isText()) {
+            $word = $node->text();
+            if (! in_array($word, Meaning::WORDS, true)) {
+                $node->fault('must be one of '.implode(', ', Meaning::WORDS).', or {"mode": …} with the id of a mode of the controller');
+            }
+
+            return Meaning::word($word);
+        }
+        $node->keys(['mode']);
+
+        return Meaning::mode($node->at('mode')?->id() ?? '');
     }
 
     private static function moveDrive(?Node $drive): AxisDrive|ControlDrive|null

@@ -36,6 +36,7 @@ final class FunctionEncoder
         return array_filter([
             'id' => $function->id,
             'name' => $function->name,
+            'purpose' => $function->purpose?->value,
             'drive' => match (true) {
                 $function->drive instanceof AxisDrive => ['axis' => $function->drive->axis->value],
                 $function->drive instanceof ControlDrive => ['control' => $function->drive->control],
@@ -77,6 +78,7 @@ final class FunctionEncoder
         return [
             'id' => $function->id,
             'name' => $function->name,
+            ...$function->purpose === null ? [] : ['purpose' => $function->purpose->value],
             'steps' => array_map(self::step(...), $function->steps),
             ...$written === null ? [] : ['drive' => $written],
         ];
@@ -89,6 +91,7 @@ final class FunctionEncoder
             'id' => $step->id,
             ...$step->name === ucfirst($step->id) ? [] : ['name' => $step->name],
             'value' => $step->value,
+            ...$step->means === null ? [] : ['means' => $step->means->word ?? ['mode' => $step->means->mode]],
         ];
     }
 }

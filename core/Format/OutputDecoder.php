@@ -6,6 +6,7 @@ use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Combine;
 use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Program\Source\AxisSource;
 use DuskSwitch\Core\Program\Source\ConstantSource;
 use DuskSwitch\Core\Program\Source\ControlSource;
@@ -23,7 +24,7 @@ final class OutputDecoder
     /** The output that stands at a node. */
     public static function decode(Node $node): Output
     {
-        $node->keys(['channel', 'name'], ['feeds', 'travel', 'reverse', 'subtrim', 'limit']);
+        $node->keys(['channel', 'name'], ['role', 'feeds', 'travel', 'reverse', 'subtrim', 'limit']);
         $limit = $node->at('limit')?->range(-1.5, 1.5) ?? new Range(-1.5, 1.5);
         if ($limit->low >= $limit->high) {
             $node->at('limit')?->fault('the low limit must be below the high one');
@@ -37,6 +38,7 @@ final class OutputDecoder
             $node->at('reverse')?->flag() ?? false,
             $node->at('subtrim')?->number(-1, 1) ?? 0.0,
             $limit,
+            $node->at('role')?->choice(Role::class),
         );
     }
 

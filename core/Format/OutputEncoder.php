@@ -23,6 +23,7 @@ final class OutputEncoder
         return [
             'channel' => $output->channel,
             'name' => $output->name,
+            ...$output->role === null ? [] : ['role' => $output->role->value],
             'feeds' => array_map(self::feed(...), $output->feeds),
             'travel' => [$output->travel->low, $output->travel->high],
             'reverse' => $output->reverse,

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Airframe\DerivedMeanings;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\StickMode;
@@ -16,12 +17,12 @@ use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Sense\Sense;
 
-/** Reads a program document (format `dusk-switch/program`, version 1). */
+/** Reads a program document (format `dusk-switch/program`, version 2, or 1, which is brought up to it). */
 final class ProgramDecoder
 {
     public const FORMAT = 'dusk-switch/program';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** Conditions of a whole program, those inside others counted. A full aircraft has below a hundred. */
     public const MOST_CONDITIONS = 4000;
@@ -45,7 +46,7 @@ final class ProgramDecoder
     {
         $faults = new Faults;
         $node = new Node($document, '', $faults);
-        Header::check($node, self::FORMAT, self::VERSION);
+        $version = Header::check($node, self::FORMAT, self::VERSION);
         $node->keys(
             ['format', 'version', 'name', 'family', 'transmitter'],
             ['stickMode', 'receiver', 'controller', 'notes', 'phases', 'functions', 'outputs', 'curves', 'conditions', 'recipe', 'ring', 'ladder', 'aboard', 'sense'],
@@ -66,16 +67,19 @@ final class ProgramDecoder
             self::extra($node->at('recipe'), ExtrasDecoder::recipe(...)),
             self::extra($node->at('ring'), ExtrasDecoder::ring(...)),
             self::extra($node->at('ladder'), ExtrasDecoder::ladder(...)),
-            self::extra($node->at('aboard'), AboardDecoder::read(...)) ?? new Aboard,
+            self::extra($node->at('aboard'), $version === 1 ? FromVersion1::aboard(...) : AboardDecoder::read(...)) ?? new Aboard,
             self::extra($node->at('sense'), SenseDecoder::read(...)) ?? new Sense,
         );
+        if ($version === 1 && $faults->none()) {
+            FromVersion1::refuseNewKeys($node);
+        }
         $faults->refuseAny();
         $conditions = Mentions::count($program);
         if ($conditions > self::MOST_CONDITIONS) {
             throw Refused::because('', "there are {$conditions} conditions in this program, those inside others counted; at most ".self::MOST_CONDITIONS.' can be checked. Give those that come again a name under "conditions" and ask for that');
         }
 
-        return $program;
+        return $version === 1 ? DerivedMeanings::of($program) : $program;
     }
 
     /**

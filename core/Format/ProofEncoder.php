@@ -137,7 +137,7 @@ final readonly class ProofEncoder
                 fn ($slot): array => ['mode' => $slot->mode, 'name' => $this->evidence->modeName($slot->mode), 'from' => $slot->from, 'to' => $slot->to, 'flight' => $modes[$slot->mode]->flight ?? false, 'saves' => $modes[$slot->mode]->saves ?? false, 'risky' => $modes[$slot->mode]->risky ?? false],
                 array_filter($slots, fn ($slot): bool => $slot->channel === $channel),
             )),
-            'answers' => array_map(self::answer(...), SlotSolver::answers($this->evidence->program, $this->evidence->transmitter, $channel, $slots, $modes)),
+            'answers' => array_map(self::answer(...), SlotSolver::answers($this->evidence->program, $this->evidence->transmitter, $channel, $slots)),
         ], $channels);
     }
 

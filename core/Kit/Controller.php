@@ -9,11 +9,8 @@ final readonly class Controller
 {
     /**
      * @param  non-empty-list<Wire>  $wires  what it can take from a receiver
-     * @param  list<string>  $order  the functions that it expects on channels 1, 2, …
-     * @param  Slot|null  $arming  where it arms; null where it doesn't
-     * @param  int  $lowThrottle  µs; with more it doesn't arm
+     * @param  ControllerSetup  $setup  how it arrives
      * @param  array<string, Mode>  $modes  by id
-     * @param  list<Slot>  $slots  where its modes are, as it arrives
      * @param  list<Port>  $ports
      * @param  Range  $supply  volts
      * @param  float  $draw  mA
@@ -25,11 +22,8 @@ final readonly class Controller
         public string $name,
         public ControllerKind $kind,
         public array $wires,
-        public array $order,
-        public ?Slot $arming,
-        public int $lowThrottle,
+        public ControllerSetup $setup,
         public array $modes,
-        public array $slots,
         public array $ports,
         public Range $supply,
         public float $draw,
@@ -37,9 +31,30 @@ final readonly class Controller
         public array $motors = [],
     ) {}
 
-    /** The function that it expects on a channel in words, or null. */
-    public function expects(int $channel): ?string
+    /** How it's set up in an aircraft: as the aircraft says, else as it arrives. Ranges, arming, low mark and order always say something. */
+    public function setUp(ControllerSetup $aboard): ControllerSetup
     {
-        return $this->order[$channel - 1] ?? null;
+        $setup = $aboard->over($this->setup)->over(self::usual());
+
+        return $setup->none !== null ? $setup : $setup->over(new ControllerSetup(none: $this->modeWithoutRange($setup->modes ?? [])));
+    }
+
+    /** What is usual where neither the aircraft nor the definition says (common practice: a low mark of 1050 µs). */
+    private static function usual(): ControllerSetup
+    {
+        return new ControllerSetup([], null, [], new Arming(ArmedBy::Throttle), 1050, [], Expects::Sticks);
+    }
+
+    /**
+     * The flight mode that has no range of its own, where there's just one: it's what the controller flies in where no range is active.
+     *
+     * @param  list<Slot>  $slots
+     */
+    private function modeWithoutRange(array $slots): ?string
+    {
+        $ranged = array_map(fn (Slot $one): string => $one->mode, $slots);
+        $without = array_values(array_filter($this->modes, fn (Mode $one): bool => $one->flight && ! in_array($one->id, $ranged, true)));
+
+        return count($without) === 1 ? $without[0]->id : null;
     }
 }

@@ -2,9 +2,10 @@
 
 namespace DuskSwitch\Core\Link;
 
-use DuskSwitch\Core\Airframe\Picture;
 use DuskSwitch\Core\Kit\ControllerKind;
+use DuskSwitch\Core\Kit\Expects;
 use DuskSwitch\Core\Kit\SensorKind;
+use DuskSwitch\Core\Program\Role;
 
 /** Which lead goes where: a plan to solder and plug by. */
 final readonly class Wiring
@@ -58,9 +59,7 @@ final readonly class Wiring
     /** @return list<Lead> */
     private function outputs(string $receiver): array
     {
-        $parts = Picture::parts($this->kit->program);
-        $motors = array_filter($parts, fn (string $part): bool => str_contains($part, 'motor') || $part === 'throttle');
-        if ($this->kit->controller?->kind === ControllerKind::FlightController && $this->kit->program->family->value !== 'flying-wing') {
+        if ($this->kit->controller?->kind === ControllerKind::FlightController && $this->kit->controller->setUp($this->kit->program->aboard->controller)->expects === Expects::Sticks) {
             return [new Lead($this->kit->controller->name, $this->kit->speedController->name ?? 'Speed controller', 'motor pads 1 to 4, in the drawing\'s order', 'signal')];
         }
         if ($this->kit->controller?->kind === ControllerKind::Stabiliser) {
@@ -74,9 +73,8 @@ final readonly class Wiring
         $leads = [];
         $from = $this->kit->controller->name ?? $receiver;
         foreach ($this->kit->program->outputs as $output) {
-            $isSwitch = ! isset($parts[$output->channel]);
-            if (! $isSwitch) {
-                $to = isset($motors[$output->channel]) ? ($this->kit->speedController->name ?? 'Speed controller') : "{$output->name} servo";
+            if ($output->role !== null && $output->role !== Role::Other && ! $output->role->isInput()) {
+                $to = $output->role->isMotor() ? ($this->kit->speedController->name ?? 'Speed controller') : "{$output->name} servo";
                 $leads[] = new Lead($from, $to, "channel {$output->channel}", 'signal');
             }
         }

@@ -59,9 +59,7 @@ final class MovedFunctions
             }
         }
 
-        return new ProportionalFunction(
-            $function->id, $function->name, $drive, $function->deadband, array_intersect_key($function->shapes, array_flip($this->phases)), $function->trim, $overrides,
-        );
+        return $function->driven($drive)->shaped(array_intersect_key($function->shapes, array_flip($this->phases)))->overridden($overrides);
     }
 
     private function stepped(SteppedFunction $function): SteppedFunction
@@ -72,7 +70,7 @@ final class MovedFunctions
             default => null,
         };
 
-        return new SteppedFunction($function->id, $function->name, $drive, $function->steps);
+        return $function->driven($drive);
     }
 
     private function detents(SteppedFunction $function, DetentDrive $drive): ?DetentDrive

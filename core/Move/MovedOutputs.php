@@ -95,6 +95,7 @@ final readonly class MovedOutputs
             max(-1.0, min(1.0, round($output->subtrim * $ratio + $shift, 9))),
             // A limit that held nothing holds nothing.
             new Range($output->limit->low <= -Signal::LIMIT ? -Signal::LIMIT : $signal($output->limit->low), $output->limit->high >= Signal::LIMIT ? Signal::LIMIT : $signal($output->limit->high)),
+            $output->role,
         );
     }
 }

@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Move;
 
 use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\Controller;
+use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Kit\Mode;
 use DuskSwitch\Core\Kit\Port;
 use DuskSwitch\Core\Kit\Slot;
@@ -17,11 +18,13 @@ use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\KitChoice;
+use DuskSwitch\Core\Program\Meaning;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Source\ControlSource;
+use DuskSwitch\Core\Program\Step;
 use DuskSwitch\Core\Program\SteppedFunction;
 
 /** A program that names parts of its equipment as they were called before, with the ids that they have now. */
@@ -52,10 +55,35 @@ final readonly class Renamed
             $owners[$ports[$port] ?? $port] = $owner;
         }
 
-        return $program->with(aboard: $program->aboard->with(
+        return $program->with(functions: array_map(fn (PilotFunction $one): PilotFunction => self::meaning($one, $modes), $program->functions), aboard: $program->aboard->with(
             kit: new KitChoice($kit->link, $kit->subtype, $kit->wire, $kit->input, $kit->power, $kit->pack, $kit->speedController, $owners),
-            slots: array_map(fn (Slot $slot): Slot => new Slot($modes[$slot->mode] ?? $slot->mode, $slot->channel, $slot->from, $slot->to), $program->aboard->slots),
+            controller: self::setUp($program->aboard->controller, $modes),
         ));
+    }
+
+    /** @param  array<string, string>  $now  ids of modes by those that they had */
+    private static function setUp(ControllerSetup $setup, array $now): ControllerSetup
+    {
+        $id = fn (string $mode): string => $now[$mode] ?? $mode;
+
+        return new ControllerSetup(
+            $setup->modes === null ? null : array_map(fn (Slot $slot): Slot => new Slot($id($slot->mode), $slot->channel, $slot->from, $slot->to), $setup->modes),
+            $setup->none === null ? null : $id($setup->none),
+            $setup->priority === null ? null : array_map($id, $setup->priority),
+            $setup->arming, $setup->low, $setup->order, $setup->expects, $setup->onLoss,
+        );
+    }
+
+    /**
+     * What a step means, with the modes as they are called now.
+     *
+     * @param  array<string, string>  $now
+     */
+    private static function meaning(PilotFunction $function, array $now): PilotFunction
+    {
+        return $function instanceof SteppedFunction ? $function->stepped(array_map(
+            fn (Step $step): Step => ($mode = $now[$step->means->mode ?? ''] ?? null) === null ? $step : $step->meaning(Meaning::mode($mode)), $function->steps,
+        )) : $function;
     }
 
     /**
@@ -82,8 +110,8 @@ final readonly class Renamed
     private function of(Program $program): Program
     {
         $functions = array_map(fn (PilotFunction $one): PilotFunction => match (true) {
-            $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive => new ProportionalFunction($one->id, $one->name, new ControlDrive($this->id($one->drive->control)), $one->deadband, $one->shapes, $one->trim, $one->overrides),
-            $one instanceof SteppedFunction && $one->drive instanceof DetentDrive => new SteppedFunction($one->id, $one->name, new DetentDrive($this->id($one->drive->control), $one->drive->map), $one->steps),
+            $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive => $one->driven(new ControlDrive($this->id($one->drive->control))),
+            $one instanceof SteppedFunction && $one->drive instanceof DetentDrive => $one->driven(new DetentDrive($this->id($one->drive->control), $one->drive->map)),
             default => $one,
         }, $program->functions);
         $outputs = array_map(fn (Output $output): Output => $output->fed(array_map($this->feed(...), $output->feeds)), $program->outputs);

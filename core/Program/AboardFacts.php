@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Kit\Transmitter;
 
 /** All that can be said of what flies with a program, ready to be compared. */
@@ -15,8 +16,9 @@ final class AboardFacts
         foreach ($aboard->failsafe as $channel => $does) {
             $facts["failsafe {$channel}"] = ["failsafe of channel {$channel}", $does->says()];
         }
-        foreach ($aboard->slots as $slot) {
-            $facts["slot {$slot->mode} {$slot->channel}"] = ["slot {$slot->mode} on channel {$slot->channel}", "{$slot->from} to {$slot->to} µs"];
+        $facts = [...$facts, ...self::controller($aboard->controller)];
+        foreach ($aboard->readings as $channel => $reading) {
+            $facts["reading {$channel}"] = ["reading of channel {$channel}", implode(', ', array_map(fn (float $pulse): string => round($pulse, 1).' µs', $reading->read))];
         }
         $kit = $aboard->kit;
         foreach (['link' => $kit->link, 'sub-type' => $kit->subtype, 'wire' => $kit->wire, 'input of the controller' => $kit->input, 'receiver powered by' => $kit->power, 'pack' => $kit->pack, 'speed controller' => $kit->speedController] as $label => $value) {
@@ -35,5 +37,27 @@ final class AboardFacts
         }
 
         return $aboard->isEmpty() ? [] : ['aboard' => new Subject('kit', '', $facts)];
+    }
+
+    /** @return array<string, array{string, string}> */
+    private static function controller(ControllerSetup $setup): array
+    {
+        $facts = [];
+        foreach ($setup->modes ?? [] as $place => $slot) {
+            $facts["range {$slot->mode} {$slot->channel} {$place}"] = ["range of {$slot->mode} on channel {$slot->channel}", "{$slot->from} to {$slot->to} µs"];
+        }
+        foreach ($setup->arming->ranges ?? [] as $place => $slot) {
+            $facts["arm range {$place}"] = ["arm range on channel {$slot->channel}", "{$slot->from} to {$slot->to} µs"];
+        }
+        $said = [
+            'mode without a range' => $setup->none, 'armed by' => $setup->arming?->by->says(), 'low mark' => $setup->low === null ? null : "{$setup->low} µs",
+            'priority of modes' => $setup->priority === null ? null : implode(', ', $setup->priority), 'channel order' => $setup->order === null ? null : implode(', ', $setup->order),
+            'expects' => $setup->expects?->value, 'on signal loss' => $setup->onLoss?->does->says(),
+        ];
+        foreach (array_filter($said, fn (?string $words): bool => $words !== null) as $label => $words) {
+            $facts[$label] = [$label, $words];
+        }
+
+        return $facts;
     }
 }

@@ -16,13 +16,10 @@ final class Again
     {
         $maybe = fn (?Condition $one): ?Condition => $one === null ? null : $again($one);
         $functions = array_map(fn (PilotFunction $one): PilotFunction => match (true) {
-            $one instanceof ProportionalFunction => new ProportionalFunction(
-                $one->id, $one->name, $one->drive, $one->deadband, $one->shapes, $one->trim,
-                array_map(fn (Override $override): Override => new Override($again($override->when), $override->value), $one->overrides),
-            ),
-            $one instanceof SteppedFunction && $one->drive instanceof CaseDrive => new SteppedFunction(
-                $one->id, $one->name, new CaseDrive(array_map(fn (DriveCase $case): DriveCase => new DriveCase($again($case->when), $case->step), $one->drive->cases)), $one->steps,
-            ),
+            $one instanceof ProportionalFunction => $one->overridden(array_map(fn (Override $override): Override => new Override($again($override->when), $override->value), $one->overrides)),
+            $one instanceof SteppedFunction && $one->drive instanceof CaseDrive => $one->driven(new CaseDrive(
+                array_map(fn (DriveCase $case): DriveCase => new DriveCase($again($case->when), $case->step), $one->drive->cases),
+            )),
             default => $one,
         }, $program->functions);
         $outputs = array_map(fn (Output $output): Output => $output->fed(array_map(

@@ -46,12 +46,8 @@ final class Assign
             default => null,
         };
 
-        return new ProportionalFunction(
-            $function->id, $function->name, $drive, $function->deadband, $function->shapes,
-            // Only a stick has a trim beside it.
-            $to instanceof Axis ? $function->trim : null,
-            $function->overrides,
-        );
+        // Only a stick has a trim beside it.
+        return $function->driven($drive)->trimmed($to instanceof Axis ? $function->trim : null);
     }
 
     private static function stepped(SteppedFunction $function, Axis|Control|null $to): SteppedFunction
@@ -65,7 +61,7 @@ final class Assign
             default => self::detents($function, $to),
         };
 
-        return new SteppedFunction($function->id, $function->name, $drive, $function->steps);
+        return $function->driven($drive);
     }
 
     /**

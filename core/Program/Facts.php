@@ -125,7 +125,7 @@ final readonly class Facts
             $facts['override '.($place + 1)] = self::percent($override->value)." while {$this->words->say($override->when)}";
         }
 
-        return [...self::labelled($facts), ...$shapes];
+        return [...self::purpose($function), ...self::labelled($facts), ...$shapes];
     }
 
     /** @return array<string, array{string, string}> */
@@ -137,6 +137,9 @@ final readonly class Facts
         foreach ($function->steps as $place => $step) {
             $steps["value {$step->id}"] = ["step {$step->name}", self::percent($step->value)];
             $steps["name {$step->id}"] = ['step '.($place + 1), $step->name];
+            if ($step->means !== null) {
+                $steps["means {$step->id}"] = ["meaning of {$step->name}", $step->means->says()];
+            }
         }
         if ($function->drive instanceof DetentDrive) {
             $facts['driven by'] = $this->control($function->drive->control);
@@ -150,13 +153,14 @@ final readonly class Facts
             }
         }
 
-        return [...self::labelled($facts), ...$steps];
+        return [...self::purpose($function), ...self::labelled($facts), ...$steps];
     }
 
     /** @return array<string, array{string, string}> */
     private function output(Output $output): array
     {
         $facts = [
+            ...$output->role === null ? [] : ['role' => $output->role->says()],
             'travel' => self::range($output->travel), 'direction' => $output->reverse ? 'reversed' : 'normal',
             'sub-trim' => self::percent($output->subtrim), 'limit' => self::range($output->limit),
         ];
@@ -173,6 +177,12 @@ final readonly class Facts
         }
 
         return self::labelled($facts);
+    }
+
+    /** @return array<string, array{string, string}> */
+    private static function purpose(PilotFunction $function): array
+    {
+        return $function->purpose() === null ? [] : ['purpose' => ['purpose', $function->purpose()->says()]];
     }
 
     private function source(Source $source): string

@@ -10,4 +10,10 @@ interface PilotFunction
 
     /** The name that the pilot reads. */
     public function name(): string;
+
+    /** What it's for; null where nobody has said. */
+    public function purpose(): ?Purpose;
+
+    /** The same function for another purpose. */
+    public function for(?Purpose $purpose): self;
 }

@@ -24,6 +24,7 @@ final readonly class Program
      * @param  Ladder|null  $ladder  a learner's planned steps
      * @param  Aboard  $aboard  the kit's settings and what was decided about them
      * @param  Sense  $sense  what it senses, and what is said of it
+     * @param  bool  $migrated  true where its purposes and roles were derived from a document of version 1, which didn't say them
      */
     public function __construct(
         public string $name,
@@ -43,6 +44,7 @@ final readonly class Program
         public ?Ladder $ladder = null,
         public Aboard $aboard = new Aboard,
         public Sense $sense = new Sense,
+        public bool $migrated = false,
     ) {}
 
     /** The function of that id, or null. */
@@ -55,6 +57,18 @@ final readonly class Program
         }
 
         return null;
+    }
+
+    /** @return list<PilotFunction> those that are for one of these purposes */
+    public function whose(Purpose ...$purposes): array
+    {
+        return array_values(array_filter($this->functions, fn (PilotFunction $one): bool => in_array($one->purpose(), $purposes, true)));
+    }
+
+    /** @return list<Output> those that go to a motor or its speed controller, or ask a controller for throttle */
+    public function motors(): array
+    {
+        return array_values(array_filter($this->outputs, fn (Output $one): bool => $one->role?->isMotor() ?? false));
     }
 
     /** The output on that channel, or null. */
@@ -105,11 +119,12 @@ final readonly class Program
         ?string $receiver = null,
         ?string $controller = null,
         ?Sense $sense = null,
+        ?bool $migrated = null,
     ): self {
         return new self(
             $name ?? $this->name, $this->family, $this->stickMode, $transmitter ?? $this->transmitter, $receiver ?? $this->receiver, $controller ?? $this->controller,
             $this->notes, $phases ?? $this->phases, $functions ?? $this->functions, $outputs ?? $this->outputs,
-            $curves ?? $this->curves, $conditions ?? $this->conditions, $recipe ?? $this->recipe, $ring ?? $this->ring, $ladder ?? $this->ladder, $aboard ?? $this->aboard, $sense ?? $this->sense,
+            $curves ?? $this->curves, $conditions ?? $this->conditions, $recipe ?? $this->recipe, $ring ?? $this->ring, $ladder ?? $this->ladder, $aboard ?? $this->aboard, $sense ?? $this->sense, $migrated ?? $this->migrated,
         );
     }
 
@@ -118,7 +133,7 @@ final readonly class Program
     {
         return new self(
             $this->name, $this->family, $this->stickMode, $this->transmitter, $this->receiver, $this->controller, $this->notes,
-            $this->phases, $this->functions, $this->outputs, $this->curves, $this->conditions, $this->recipe, null, $this->ladder, $this->aboard, $this->sense,
+            $this->phases, $this->functions, $this->outputs, $this->curves, $this->conditions, $this->recipe, null, $this->ladder, $this->aboard, $this->sense, $this->migrated,
         );
     }
 }

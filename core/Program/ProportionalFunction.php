@@ -13,6 +13,7 @@ final readonly class ProportionalFunction implements PilotFunction
      * @param  float  $deadband  around the centre, 0 to 0.5
      * @param  array<string, Shape>  $shapes  by phase id; a phase without one takes the first phase's
      * @param  list<Override>  $overrides  the first that holds replaces the value
+     * @param  Purpose|null  $purpose  what it's for; null where nobody has said
      */
     public function __construct(
         public string $id,
@@ -22,6 +23,7 @@ final readonly class ProportionalFunction implements PilotFunction
         public array $shapes = [],
         public ?TrimRule $trim = null,
         public array $overrides = [],
+        public ?Purpose $purpose = null,
     ) {}
 
     /**
@@ -31,13 +33,45 @@ final readonly class ProportionalFunction implements PilotFunction
      */
     public function shaped(array $shapes): self
     {
-        return new self($this->id, $this->name, $this->drive, $this->deadband, $shapes, $this->trim, $this->overrides);
+        return new self($this->id, $this->name, $this->drive, $this->deadband, $shapes, $this->trim, $this->overrides, $this->purpose);
     }
 
     /** The same function with another dead band, 0 to 0.5. */
     public function deadened(float $deadband): self
     {
-        return new self($this->id, $this->name, $this->drive, $deadband, $this->shapes, $this->trim, $this->overrides);
+        return new self($this->id, $this->name, $this->drive, $deadband, $this->shapes, $this->trim, $this->overrides, $this->purpose);
+    }
+
+    /** The same function, moved by something else. */
+    public function driven(AxisDrive|ControlDrive|null $drive): self
+    {
+        return new self($this->id, $this->name, $drive, $this->deadband, $this->shapes, $this->trim, $this->overrides, $this->purpose);
+    }
+
+    /** The same function with another trim, or none. */
+    public function trimmed(?TrimRule $trim): self
+    {
+        return new self($this->id, $this->name, $this->drive, $this->deadband, $this->shapes, $trim, $this->overrides, $this->purpose);
+    }
+
+    /**
+     * The same function with other overrides.
+     *
+     * @param  list<Override>  $overrides
+     */
+    public function overridden(array $overrides): self
+    {
+        return new self($this->id, $this->name, $this->drive, $this->deadband, $this->shapes, $this->trim, $overrides, $this->purpose);
+    }
+
+    public function for(?Purpose $purpose): self
+    {
+        return new self($this->id, $this->name, $this->drive, $this->deadband, $this->shapes, $this->trim, $this->overrides, $purpose);
+    }
+
+    public function purpose(): ?Purpose
+    {
+        return $this->purpose;
     }
 
     public function id(): string

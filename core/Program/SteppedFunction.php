@@ -11,13 +11,41 @@ final readonly class SteppedFunction implements PilotFunction
     /**
      * @param  DetentDrive|CaseDrive|null  $drive  what chooses the step; null = nothing yet, it stays in its first step
      * @param  non-empty-list<Step>  $steps
+     * @param  Purpose|null  $purpose  what it's for; null where nobody has said
      */
     public function __construct(
         public string $id,
         public string $name,
         public DetentDrive|CaseDrive|null $drive,
         public array $steps,
+        public ?Purpose $purpose = null,
     ) {}
+
+    /** The same function, driven otherwise. */
+    public function driven(DetentDrive|CaseDrive|null $drive): self
+    {
+        return new self($this->id, $this->name, $drive, $this->steps, $this->purpose);
+    }
+
+    /**
+     * The same function with other steps.
+     *
+     * @param  non-empty-list<Step>  $steps
+     */
+    public function stepped(array $steps): self
+    {
+        return new self($this->id, $this->name, $this->drive, $steps, $this->purpose);
+    }
+
+    public function for(?Purpose $purpose): self
+    {
+        return new self($this->id, $this->name, $this->drive, $this->steps, $purpose);
+    }
+
+    public function purpose(): ?Purpose
+    {
+        return $this->purpose;
+    }
 
     public function id(): string
     {
@@ -27,6 +55,24 @@ final readonly class SteppedFunction implements PilotFunction
     public function name(): string
     {
         return $this->name;
+    }
+
+    /** The place of the first step that means that word of {@see Meaning}, or null. */
+    public function whose(string $word): ?int
+    {
+        foreach ($this->steps as $index => $one) {
+            if ($one->means?->is($word) === true) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
+    /** The step of that id, or null. */
+    public function step(string $id): ?Step
+    {
+        return $this->steps[$this->indexOf($id) ?? -1] ?? null;
     }
 
     /** The place of a step in the list, or null. */

@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\Core\Proof;
 
-use DuskSwitch\Core\Airframe\Picture;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\ControllerKind;
+use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Kit\Receiver;
 use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Kit\Transmitter;
@@ -41,6 +41,8 @@ final class Evidence
 
     private readonly Budget $reaching;
 
+    public readonly ControllerSetup $setup;
+
     public function __construct(
         public readonly Program $program,
         public readonly Transmitter $transmitter,
@@ -50,6 +52,7 @@ final class Evidence
         $this->plain = new Plain($program, $transmitter);
         $this->panel = new Panel($this->plain->transmitter);
         $this->reaching = new Budget;
+        $this->setup = $controller?->setUp($program->aboard->controller) ?? $program->aboard->controller;
     }
 
     /** The whole program, its memory as switches. */
@@ -67,7 +70,7 @@ final class Evidence
     /** @return list<Slot> the controller's slots as they are set */
     public function slots(): array
     {
-        return $this->program->aboard->slots !== [] ? $this->program->aboard->slots : $this->controller->slots ?? [];
+        return $this->setup->modes ?? [];
     }
 
     /** @return list<Slot> those of which exactly one must be active */
@@ -79,9 +82,7 @@ final class Evidence
     /** @return list<Output> those that a motor or its speed controller listens to */
     public function motors(): array
     {
-        $parts = Picture::parts($this->program);
-
-        return array_values(array_filter($this->program->outputs, fn (Output $output): bool => in_array($parts[$output->channel] ?? '', ['motor', 'left-motor', 'right-motor', 'throttle'], true)));
+        return $this->program->motors();
     }
 
     /** True where the kit says when it's armed: a multirotor is armed by its controller, others by their motor's channel where they have none. */
@@ -131,7 +132,7 @@ final class Evidence
     /** All that has a say in the moments. */
     public function momentCone(): Cone
     {
-        $channels = [...array_column($this->motors(), 'channel'), ...array_column($this->flightSlots(), 'channel'), ...$this->controller?->arming === null ? [] : [$this->controller->arming->channel]];
+        $channels = [...array_column($this->motors(), 'channel'), ...array_column($this->flightSlots(), 'channel'), ...$this->setup->arming?->channels() ?? []];
         $there = array_filter(array_unique($channels), fn (int $channel): bool => $this->program->output($channel) !== null);
 
         return new Cone($this->plain->program, $this->panel, [Needs::PHASE, ...array_map(fn (int $channel): string => "output:{$channel}", array_values($there))]);

@@ -29,7 +29,7 @@ final readonly class Moment
     public static function of(Evidence $evidence, Circuit $circuit, array $low, array $full, array $motors): self
     {
         $frame = $circuit->frame($low);
-        $arming = $evidence->controller?->arming;
+        $arming = $evidence->setup->arming->ranges[0] ?? null;
         $highest = fn (Frame $of): int => $motors === [] ? 0 : max(array_map(fn (int $channel): int => $of->pulse($channel) ?? 0, $motors));
         $idle = $highest($frame);
         $modes = [];

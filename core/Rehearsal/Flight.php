@@ -2,7 +2,6 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
-use DuskSwitch\Core\Airframe\Picture;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\Pack;
@@ -10,9 +9,11 @@ use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Link\LinkBudget;
 use DuskSwitch\Core\Link\LinkLoss;
 use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Meaning;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Frame;
@@ -26,8 +27,6 @@ final class Flight
 {
     /** Ticks of the circuit in a row of the recording. */
     private const TICKS = 10;
-
-    private const MOTORS = ['motor', 'left-motor', 'right-motor', 'throttle'];
 
     /** A motor turns from here on, in µs (common practice). */
     private const TURNS = 1060;
@@ -78,16 +77,16 @@ final class Flight
         $this->radio = new Radio($setting);
         $pack = $setting->pack ?? $shelf->pack($program->aboard->kit->pack ?? '') ?? self::usualPack($program);
         $this->battery = new Battery($pack->cells, $pack->capacity, isset($setting->mishaps[Mishap::Cell->value]) ? 1.7 : 1.0, $setting->charge);
-        $this->motors = array_keys(array_intersect(Picture::parts($program), self::MOTORS));
+        $this->motors = array_map(fn (Output $one): int => $one->channel, $program->motors());
         $this->outputSlots = array_map(fn (Output $one): int => (int) $circuit->layout->output($one->channel) + 1, $program->outputs);
         $functions = array_map(fn (PilotFunction $one): string => $one->id(), $program->functions);
         $this->functionSlots = array_combine($functions, array_map(fn (string $id): int => (int) $circuit->layout->function($id), $functions));
         $controls = array_column($circuit->panel->transmitter->controls, 'id');
         $this->controlSlots = array_combine($controls, array_map(fn (string $id): int => (int) $circuit->panel->control($id), $controls));
         $this->motorSlots = array_map(fn (int $channel): int => (int) $circuit->layout->output($channel) + 1, $this->motors);
-        $arm = $program->function('arm');
-        $armed = $arm instanceof SteppedFunction ? $arm->indexOf('armed') : null;
-        $this->arm = $armed === null ? null : [(int) $circuit->layout->function('arm') + 1, $armed];
+        $arm = $program->whose(Purpose::Arm)[0] ?? null;
+        $armed = $arm instanceof SteppedFunction ? $arm->whose(Meaning::ARMED) : null;
+        $this->arm = $arm === null || $armed === null ? null : [(int) $circuit->layout->function($arm->id()) + 1, $armed];
     }
 
     /**

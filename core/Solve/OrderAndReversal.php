@@ -4,7 +4,6 @@ namespace DuskSwitch\Core\Solve;
 
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Axis;
-use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 
@@ -35,7 +34,7 @@ final class OrderAndReversal
             $place = self::channel($program, $one->stick);
             $belongs = $channels[$one->moved->value] ?? throw Refused::because('seen', "the {$one->stick->value} stick moved {$one->moved->value}, and nothing was said of the {$one->moved->value} stick; move all four");
             $is = $outputs[$belongs];
-            $changed[$place] = new Output($place, $is->name, $is->feeds, $is->travel, $one->rightWay ? $is->reverse : ! $is->reverse, $is->subtrim, $is->limit);
+            $changed[$place] = $is->on($place)->set(reverse: $one->rightWay ? $is->reverse : ! $is->reverse);
         }
         ksort($changed);
 
@@ -47,7 +46,7 @@ final class OrderAndReversal
     {
         foreach ($program->outputs as $output) {
             $source = $output->feeds[0]->source ?? null;
-            if (count($output->feeds) === 1 && $source instanceof FunctionSource && $source->function === $stick->value) {
+            if (count($output->feeds) === 1 && $source instanceof FunctionSource && $program->function($source->function)?->purpose()?->axis() === $stick) {
                 return $output->channel;
             }
         }

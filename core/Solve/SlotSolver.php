@@ -2,7 +2,6 @@
 
 namespace DuskSwitch\Core\Solve;
 
-use DuskSwitch\Core\Kit\Mode;
 use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Output;
@@ -20,10 +19,9 @@ final class SlotSolver
      * The answer for every step of the function on a channel; empty where no stepped function alone feeds it.
      *
      * @param  list<Slot>  $slots
-     * @param  array<string, Mode>  $modes
      * @return list<SlotAnswer>
      */
-    public static function answers(Program $program, Transmitter $transmitter, int $channel, array $slots, array $modes): array
+    public static function answers(Program $program, Transmitter $transmitter, int $channel, array $slots): array
     {
         $output = $program->output($channel);
         $function = $output === null ? null : self::function($program, $output);
@@ -34,7 +32,7 @@ final class SlotSolver
         foreach ($function->steps as $step) {
             $feed = $output->feeds[0];
             $now = $transmitter->scale->pulse(Stages::of($output, $feed->offset + $step->value * ($step->value >= 0 ? $feed->weight->high : $feed->weight->low))->signal);
-            $slot = self::slotOf($step, $now, array_values(array_filter($slots, fn (Slot $one): bool => $one->channel === $channel)), $modes);
+            $slot = self::slotOf($step, $now, array_values(array_filter($slots, fn (Slot $one): bool => $one->channel === $channel)));
             $answers[] = $slot === null ? new SlotAnswer($step, null, $now, null, $now, 0.0) : self::answer($step, $slot, $now, $output, $transmitter);
         }
 
@@ -45,22 +43,21 @@ final class SlotSolver
      * The program with every step in the middle of its slot; null where that can't be, or where it is so already.
      *
      * @param  list<Slot>  $slots
-     * @param  array<string, Mode>  $modes
      */
-    public static function solved(Program $program, Transmitter $transmitter, int $channel, array $slots, array $modes): ?Program
+    public static function solved(Program $program, Transmitter $transmitter, int $channel, array $slots): ?Program
     {
-        $answers = self::answers($program, $transmitter, $channel, $slots, $modes);
+        $answers = self::answers($program, $transmitter, $channel, $slots);
         $output = $program->output($channel);
         $function = $output === null ? null : self::function($program, $output);
         if ($answers === [] || $function === null || array_filter($answers, fn (SlotAnswer $one): bool => $one->missing > 0.5) !== []) {
             return null;
         }
-        $steps = array_map(fn (SlotAnswer $one): Step => new Step($one->step->id, $one->step->name, $one->value ?? $one->step->value), $answers);
+        $steps = array_map(fn (SlotAnswer $one): Step => $one->step->valued($one->value ?? $one->step->value), $answers);
         if ($steps == $function->steps) {
             return null;
         }
 
-        return $program->with(functions: array_map(fn (PilotFunction $one): PilotFunction => $one === $function ? new SteppedFunction($function->id, $function->name, $function->drive, $steps) : $one, $program->functions));
+        return $program->with(functions: array_map(fn (PilotFunction $one): PilotFunction => $one === $function ? $function->stepped($steps) : $one, $program->functions));
     }
 
     private static function answer(Step $step, Slot $slot, int $now, Output $output, Transmitter $transmitter): SlotAnswer
@@ -80,22 +77,16 @@ final class SlotSolver
     }
 
     /**
-     * The slot that a step means: the mode of its id or of its name, else the one that it is in.
+     * The range of the mode that a step means; of several, the one that it's nearest to.
      *
      * @param  list<Slot>  $slots
-     * @param  array<string, Mode>  $modes
      */
-    private static function slotOf(Step $step, int $now, array $slots, array $modes): ?Slot
+    private static function slotOf(Step $step, int $now, array $slots): ?Slot
     {
-        $plain = fn (string $name): string => trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($name)), '-');
-        foreach ($slots as $slot) {
-            if (in_array($slot->mode, [$step->id, $plain($step->name)], true) || $plain($modes[$slot->mode]->name ?? '') === $plain($step->name)) {
-                return $slot;
-            }
-        }
+        $meant = array_values(array_filter($slots, fn (Slot $one): bool => $one->mode === $step->means?->mode));
+        usort($meant, fn (Slot $one, Slot $other): int => abs($one->middle() - $now) <=> abs($other->middle() - $now));
 
-        // Sounding, on: a step may mean a mode without having its name. It means the one that it is in.
-        return array_values(array_filter($slots, fn (Slot $one): bool => $one->margin($now) > 0))[0] ?? null;
+        return $meant[0] ?? null;
     }
 
     private static function function(Program $program, Output $output): ?SteppedFunction

@@ -66,8 +66,8 @@ final class ProveTest extends BrowserTestCase
 
         $page->open('/aircraft/2/prove/slots');
         $page->keys("[data-edge='self-level to']", "\u{E014}", "\u{E014}")->until(fn (): bool => str_contains($page->text("[data-slot='self-level']"), '1025–1135'), 'the edge to move');
-        $page->until(fn (): bool => ($this->saved(2)->aboard->slots[0]->to ?? 0) === 1135, 'it to be saved');
-        self::assertSame(1025, $this->saved(2)->aboard->slots[0]->from);
+        $page->until(fn (): bool => ($this->saved(2)->aboard->controller->modes[0]->to ?? 0) === 1135, 'it to be saved');
+        self::assertSame(1025, $this->saved(2)->aboard->controller->modes[0]->from);
     }
 
     public function test_a_failsafe_that_keeps_the_throttle_is_told_and_made_safe(): void

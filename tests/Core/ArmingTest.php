@@ -3,7 +3,7 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Kit\Motor;
-use DuskSwitch\Core\Link\Arming;
+use DuskSwitch\Core\Link\ArmingCheck;
 use DuskSwitch\Core\Link\BoardState;
 use DuskSwitch\Core\Link\Point;
 use DuskSwitch\Core\Solve\MotorCheck;
@@ -18,7 +18,7 @@ final class ArmingTest extends TestCase
     {
         $circuit = Given::circuit(Given::demo($demo));
         $controller = Given::shelf()->controller($circuit->program->controller ?? '') ?? self::fail();
-        $blockers = (new Arming($circuit->program, $controller))->blockers(Given::frame($circuit, ['throttle' => $throttle]), $board);
+        $blockers = (new ArmingCheck($circuit->program, $controller))->blockers(Given::frame($circuit, ['throttle' => $throttle]), $board);
         foreach ($blockers as $one) {
             self::assertNotNull($one->cure);
         }
@@ -57,7 +57,7 @@ final class ArmingTest extends TestCase
     public function test_it_asks_where_the_arm_switch_is_away(): void
     {
         $circuit = Given::circuit(Given::demo('nightjar'));
-        $arming = new Arming($circuit->program, Given::shelf()->controller('keel-f4') ?? self::fail());
+        $arming = new ArmingCheck($circuit->program, Given::shelf()->controller('keel-f4') ?? self::fail());
 
         self::assertFalse($arming->isAsked(Given::frame($circuit)));
         self::assertTrue($arming->isAsked(Given::frame($circuit, controls: ['flick-a' => 'away'])));

@@ -113,7 +113,13 @@ final class BadDefinitionTest extends TestCase
             'power from nowhere' => [fn ($a) => $a->kit->power = 'sun', 'aboard.kit.power', 'must be one of controller, pack, usb'],
             'an unknown part' => [fn ($a) => $a->kit->parachute = 'big', 'aboard.kit.parachute', 'unknown'],
             'a finding accepted without a reason' => [fn ($a) => $a->accepted = [['finding' => 'nothing-clips output:1', 'reason' => '']], 'aboard.accepted[0].reason', 'must not be empty'],
-            'a slot upside down' => [fn ($a) => $a->slots = [['mode' => 'free', 'channel' => 6, 'from' => 1700, 'to' => 1700]], 'aboard.slots[0].to', 'must be above the lower edge'],
+            'a range upside down' => [fn ($a) => $a->controller = ['modes' => [['mode' => 'free', 'channel' => 6, 'from' => 1700, 'to' => 1700]]], 'aboard.controller.modes[0].to', 'must be above the lower edge'],
+            'armed by a range that isn\'t said' => [fn ($a) => $a->controller = ['arming' => ['by' => 'range']], 'aboard.controller.arming', 'say in which ranges it arms'],
+            'armed by the sticks, and by a range' => [fn ($a) => $a->controller = ['arming' => ['by' => 'sticks', 'ranges' => [['channel' => 5, 'from' => 1700, 'to' => 2100]]]], 'aboard.controller.arming.ranges', 'only where it is armed by "range"'],
+            'an order of something else' => [fn ($a) => $a->controller = ['order' => ['roll', 'smoke']], 'aboard.controller.order[1]', 'must be one of roll, pitch'],
+            'lost, and then nobody knows' => [fn ($a) => $a->controller = ['onLoss' => ['does' => 'hover']], 'aboard.controller.onLoss.does', 'must be one of drop, land'],
+            'a reading whose pulses fall' => [fn ($a) => $a->readings = [['channel' => 3, 'sent' => [2000, 1500, 1000], 'read' => [1000, 1500, 2000]]], 'aboard.readings[0].sent', 'must rise'],
+            'a reading of two pulses' => [fn ($a) => $a->readings = [['channel' => 3, 'sent' => [1000, 1500], 'read' => [1000, 1500, 2000]]], 'aboard.readings[0].sent', 'at least 3'],
             'a check of something nameless' => [fn ($a) => $a->startCheck = [''], 'aboard.startCheck[0]', 'an id has small letters'],
         ];
     }
@@ -145,7 +151,12 @@ final class BadDefinitionTest extends TestCase
         $document->aboard->failsafe[0]->does = 'hold';
         $document->aboard->failsafe[1]->does = 'off';
         $document->aboard->accepted = [(object) ['finding' => 'nothing-clips output:1', 'reason' => 'flaps only with brakes out']];
-        $document->aboard->slots = [(object) ['mode' => 'free', 'channel' => 6, 'from' => 1700, 'to' => 2100]];
+        $document->aboard->controller = (object) [
+            'modes' => [(object) ['mode' => 'free', 'channel' => 6, 'from' => 1700, 'to' => 2100]], 'none' => 'level', 'priority' => ['home', 'level'],
+            'arming' => (object) ['by' => 'range', 'ranges' => [(object) ['channel' => 5, 'from' => 1800, 'to' => 2100], (object) ['channel' => 8, 'from' => 900, 'to' => 1100]]],
+            'low' => 1080, 'order' => ['throttle', 'roll', 'none', 'mode'], 'expects' => 'surfaces', 'onLoss' => (object) ['does' => 'come-home', 'channels' => [5, 6]],
+        ];
+        $document->aboard->readings = [(object) ['channel' => 3, 'sent' => [988.0, 1500.0, 2012.0], 'read' => [1003.5, 1502.0, 1990.0]]];
         $again = json_decode(ProgramEncoder::encode(ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION))));
 
         self::assertEquals($document->aboard, $again->aboard);

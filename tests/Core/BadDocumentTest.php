@@ -64,7 +64,7 @@ final class BadDocumentTest extends TestCase
             'a fault deep in a condition' => ['conditions.c.any[1].not.control', 'has no control "flik"', ['conditions' => ['c' => ['any' => [['phase' => 'main'], ['not' => ['control' => 'flik', 'at' => 'away']]]]]]],
             'an empty name' => ['name', 'must not be empty', ['name' => '  ']],
             'another format' => ['format', 'must be "dusk-switch/program"', ['format' => 'recipe']],
-            'a newer version' => ['version', 'newer than this Dusk Switch', ['version' => 2]],
+            'a newer version' => ['version', 'newer than this Dusk Switch', ['version' => 3]],
         ];
     }
 

@@ -67,7 +67,17 @@ final class DifferencesTest extends TestCase
                 $d->aboard->kit->pack = 'rook-6s';
             }, 'Wire: leads → sum', 'Pack: petrel-3s → rook-6s'],
             'a serial port' => ['nightjar', fn ($d) => $d->aboard->kit->ports[1]->owner = 'Vario', 'Serial port 2: GPS → Vario'],
-            'a slot' => ['midge', fn ($d) => $d->aboard->slots = [(object) ['mode' => 'free', 'channel' => 6, 'from' => 1700, 'to' => 2100]], 'Slot free on channel 6: 1275 to 1375 µs → 1700 to 2100 µs', 'Slot self-level on channel 6: 1025 to 1125 µs → none', 'Slot beeper on channel 7: 1700 to 2100 µs → none'],
+            'ranges of modes' => ['midge', function ($d): void {
+                $d->aboard->controller->modes[1]->from = 1300;
+                array_pop($d->aboard->controller->modes);
+            }, 'Range of free on channel 6: 1275 to 1375 µs → 1300 to 1375 µs', 'Range of beeper on channel 7: 1700 to 2100 µs → none'],
+            'how it is armed' => ['midge', fn ($d) => $d->aboard->controller->arming = (object) ['by' => 'sticks'], 'Armed by: none → the sticks in a corner: throttle low, yaw right'],
+            'what is read' => ['midge', fn ($d) => $d->aboard->readings = [(object) ['channel' => 1, 'sent' => [1000, 1500, 2000], 'read' => [1004, 1502, 1999]]], 'Reading of channel 1: none → 1004 µs, 1502 µs, 1999 µs'],
+            'a purpose, a meaning and a role' => ['midge', function ($d): void {
+                $d->functions[6]->purpose = 'lights';
+                $d->functions[6]->steps[1]->means = 'other';
+                $d->outputs[6]->role = 'other';
+            }, 'Beeper purpose: beeper → lights', 'Beeper meaning of Sounding: mode beeper → other', '7 Beeper role: the controller\'s auxiliary input → other'],
             'the check at power-up' => ['petrel', fn ($d) => $d->aboard->startCheck = ['top-left'], 'Checked at power-up: Left top, Right shoulder → Left top'],
             'a finding accepted' => ['petrel', fn ($d) => $d->aboard->accepted = [(object) ['finding' => 'nothing-clips output:1', 'reason' => 'only with brakes out']], 'Accepted nothing-clips: none → only with brakes out'],
             'a dead band and a trim' => ['petrel', function ($d): void {

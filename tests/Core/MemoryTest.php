@@ -137,7 +137,7 @@ final class MemoryTest extends TestCase
 
     public function test_they_are_written_back_and_said_in_words(): void
     {
-        $text = Given::text(['phases' => [['id' => 'main', 'name' => 'Main'], ['id' => 'far', 'name' => 'Far', 'when' => ['latch' => ['set' => ['held' => self::PRESSED, 'seconds' => 1.5], 'reset' => ['toggle' => ['taps' => self::PRESSED, 'count' => 2, 'within' => 0.4]]]]]]]);
+        $text = Given::text(['version' => 2, 'phases' => [['id' => 'main', 'name' => 'Main'], ['id' => 'far', 'name' => 'Far', 'when' => ['latch' => ['set' => ['held' => self::PRESSED, 'seconds' => 1.5], 'reset' => ['toggle' => ['taps' => self::PRESSED, 'count' => 2, 'within' => 0.4]]]]]]]);
         $program = ProgramDecoder::decode($text);
 
         self::assertEquals($program, ProgramDecoder::decode(ProgramEncoder::encode($program)));

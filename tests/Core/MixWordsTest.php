@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Airframe\MixWords;
 use DuskSwitch\Core\Airframe\Picture;
+use DuskSwitch\Core\Program\Role;
 use PHPUnit\Framework\TestCase;
 
 /** What feeds what, in words, on the aircraft's parts. */
@@ -42,10 +43,11 @@ final class MixWordsTest extends TestCase
         ], (new MixWords($circuit->program, $circuit->panel->transmitter))->outputs()[1]);
     }
 
-    public function test_the_picture_knows_parts_by_the_names_that_the_recipe_gives(): void
+    public function test_the_picture_knows_parts_by_their_roles(): void
     {
-        self::assertSame([1 => 'left-elevon', 2 => 'right-elevon', 3 => 'motor'], Picture::parts(Given::circuit(Given::demo('dunlin'))->program));
-        self::assertSame([1 => 'roll', 2 => 'pitch', 3 => 'throttle', 4 => 'yaw', 5 => 'gain', 6 => 'collective', 7 => 'style'], Picture::parts(Given::circuit(Given::demo('rook'))->program));
+        $parts = fn (string $demo): array => array_map(fn (Role $role): string => $role->value, Picture::parts(Given::circuit(Given::demo($demo))->program));
+        self::assertSame([1 => 'left-elevon', 2 => 'right-elevon', 3 => 'motor', 5 => 'input-mode'], $parts('dunlin'));
+        self::assertSame([1 => 'input-roll', 2 => 'input-pitch', 3 => 'input-throttle', 4 => 'input-yaw', 5 => 'input-gain', 6 => 'input-collective', 7 => 'input-mode', 8 => 'input-mode'], $parts('rook'));
         self::assertSame([], Picture::parts(Given::roll([], ['name' => 'Smoke'])->program));
     }
 }

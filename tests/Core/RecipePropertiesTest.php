@@ -72,7 +72,7 @@ final class RecipePropertiesTest extends TestCase
         foreach ($this->built($recipe, $family) as [$program]) {
             $parts = Picture::parts($program);
             foreach (SurfaceCheck::moves(Compiler::compile($program, Given::transmitter())) as $move) {
-                $wanted = $ways["{$parts[$move->channel]} {$move->stick->value}"] ?? null;
+                $wanted = $ways["{$parts[$move->channel]->value} {$move->stick->value}"] ?? null;
                 $judged += $wanted === null ? 0 : 1;
                 self::assertSame($wanted ?? $move->goes, $move->goes, "{$move->name} with the {$move->stick->value} stick");
             }

@@ -2,7 +2,6 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Kit\Mode;
 use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
@@ -31,11 +30,11 @@ final class SlotSolverTest extends TestCase
         $program = self::program($transmitter, $switch, ['reverse' => $reverse, 'travel' => $travel, 'subtrim' => $subtrim]);
         $slots = [new Slot('gentle', 6, 900, 1250), new Slot('home', 6, 1250, 1600), new Slot('free', 6, 1600, 2100)];
 
-        $solved = SlotSolver::solved($program, $kit, 6, $slots, self::modes()) ?? self::fail('nothing was solved');
+        $solved = SlotSolver::solved($program, $kit, 6, $slots) ?? self::fail('nothing was solved');
         foreach (['toward' => 1075, 'middle' => 1425, 'away' => 1850] as $detent => $middle) {
             self::assertEqualsWithDelta($middle, self::pulse($solved, $kit, $switch, $detent), 1.0, $detent);
         }
-        self::assertNull(SlotSolver::solved($solved, $kit, 6, $slots, self::modes()), 'what is right stays');
+        self::assertNull(SlotSolver::solved($solved, $kit, 6, $slots), 'what is right stays');
     }
 
     public function test_a_slot_that_is_too_far_out_says_how_many_microseconds_are_missing(): void
@@ -43,24 +42,26 @@ final class SlotSolverTest extends TestCase
         $kit = Given::transmitter('quayside-8');
         $program = self::program('quayside-8', 'face-left', ['travel' => 0.5]);
         $slots = [new Slot('gentle', 6, 1300, 1400), new Slot('home', 6, 1450, 1550), new Slot('free', 6, 2050, 2150)];
-        $answers = array_column(SlotSolver::answers($program, $kit, 6, $slots, self::modes()), null, 'pulse');
+        $answers = array_column(SlotSolver::answers($program, $kit, 6, $slots), null, 'pulse');
 
         // Half travel of ±400 µs, a step of at most 150 %: 1500 + 400 · 0.5 · 1.5 = 1800.
         self::assertSame(300.0, $answers[1800]->missing);
         self::assertSame('free', $answers[1800]->slot?->mode);
         self::assertSame(-250, $answers[1800]->marginSolved());
         self::assertSame([0.0, 0.0], [$answers[1350]->missing, $answers[1500]->missing]);
-        self::assertNull(SlotSolver::solved($program, $kit, 6, $slots, self::modes()), 'half an answer is none');
+        self::assertNull(SlotSolver::solved($program, $kit, 6, $slots), 'half an answer is none');
     }
 
-    public function test_a_step_means_the_mode_of_its_name_or_the_one_that_it_is_in(): void
+    public function test_a_step_means_the_mode_that_it_says_and_never_one_by_its_name(): void
     {
         $kit = Given::transmitter();
         $program = self::program('harbour-16', 'flick-b');
-        $named = SlotSolver::answers($program, $kit, 6, [new Slot('mode-7', 6, 1900, 2100)], ['mode-7' => self::mode('mode-7', 'Come Home')]);
-        self::assertSame([null, 'mode-7', 'mode-7'], array_map(fn ($one) => $one->slot?->mode, $named), 'home by its name; free because it is in there');
+        $ranges = [new Slot('come-home', 6, 1400, 1600), new Slot('home', 6, 1700, 1800), new Slot('home', 6, 1550, 1650), new Slot('free', 6, 900, 1100)];
+        $answers = SlotSolver::answers($program, $kit, 6, $ranges);
+        self::assertSame([null, 'home', 'free'], array_map(fn ($one) => $one->slot?->mode, $answers));
+        self::assertSame(1550, $answers[1]->slot?->from, 'of two ranges of its mode the nearer one');
 
-        $elsewhere = SlotSolver::answers($program, $kit, 6, [new Slot('home', 7, 1400, 1600)], self::modes());
+        $elsewhere = SlotSolver::answers($program, $kit, 6, [new Slot('home', 7, 1400, 1600)]);
         self::assertSame([null, null, null], array_map(fn ($one) => $one->slot, $elsewhere), 'slots of another channel mean nothing here');
     }
 
@@ -70,32 +71,23 @@ final class SlotSolverTest extends TestCase
         $slots = [new Slot('home', 6, 1400, 1600)];
         $mixed = self::program('harbour-16', 'flick-b', ['feeds' => [['from' => 'mode'], ['from' => 'mode', 'weight' => 0.1]]]);
 
-        self::assertSame([], SlotSolver::answers($mixed, $kit, 6, $slots, self::modes()));
-        self::assertSame([], SlotSolver::answers($mixed, $kit, 12, $slots, self::modes()), 'no such channel');
+        self::assertSame([], SlotSolver::answers($mixed, $kit, 6, $slots));
+        self::assertSame([], SlotSolver::answers($mixed, $kit, 12, $slots), 'no such channel');
     }
 
     /** @param  array<string, mixed>  $output */
     private static function program(string $transmitter, string $switch, array $output = []): Program
     {
         return Given::program([
-            'transmitter' => $transmitter,
+            'version' => 2, 'transmitter' => $transmitter,
             'functions' => [[
-                'id' => 'mode', 'name' => 'Mode', 'steps' => [['id' => 'gentle', 'value' => -1], ['id' => 'home', 'name' => 'Come home', 'value' => 0], ['id' => 'free', 'value' => 1]],
+                'id' => 'mode', 'name' => 'Mode', 'purpose' => 'flight-mode', 'steps' => [
+                    ['id' => 'gentle', 'value' => -1, 'means' => ['mode' => 'gentle']], ['id' => 'home', 'name' => 'Come home', 'value' => 0, 'means' => ['mode' => 'home']], ['id' => 'free', 'value' => 1, 'means' => ['mode' => 'free']],
+                ],
                 'drive' => ['control' => $switch, 'map' => ['away' => 'free', 'middle' => 'home', 'toward' => 'gentle']],
             ]],
             'outputs' => [$output + ['channel' => 6, 'name' => 'Mode', 'feeds' => [['from' => 'mode']]]],
         ])->program;
-    }
-
-    /** @return array<string, Mode> */
-    private static function modes(): array
-    {
-        return ['gentle' => self::mode('gentle', 'Gentle'), 'home' => self::mode('home', 'Come home'), 'free' => self::mode('free', 'Free')];
-    }
-
-    private static function mode(string $id, string $name): Mode
-    {
-        return new Mode($id, $name, true, false, false);
     }
 
     private static function pulse(Program $program, Transmitter $transmitter, string $switch, string $detent): ?int

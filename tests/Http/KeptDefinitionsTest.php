@@ -91,7 +91,7 @@ final class KeptDefinitionsTest extends HttpTestCase
         $aircraft = $this->aircraft('Nightjar');
         $document = $this->demoDocument('Nightjar');
         $document->controller = 'kestrel-fc';
-        $document->aboard->slots = $own->slots;
+        $document->aboard->controller = (object) ['modes' => $own->slots];
         $document->aboard->kit->ports = [['port' => $own->ports[0]->id, 'owner' => 'receiver']];
         $this->api('PUT', "/api/aircraft/{$aircraft->id}/program", ['base' => 1, 'document' => $document]);
         foreach ($own->modes as $mode) {
@@ -104,7 +104,7 @@ final class KeptDefinitionsTest extends HttpTestCase
         $this->api('POST', '/api/stores/controllers', $own);
 
         $aboard = json_decode((string) $this->api('GET', "/api/aircraft/{$aircraft->id}")->getContent())->document->aboard;
-        self::assertEquals(array_column($own->slots, 'mode'), array_column($aboard->slots, 'mode'));
+        self::assertEquals(array_column($own->slots, 'mode'), array_column($aboard->controller->modes, 'mode'));
         self::assertSame('first', $aboard->kit->ports[0]->port);
     }
 

@@ -40,9 +40,9 @@ final class ProofTest extends HttpTestCase
     public function test_a_slot_outside_the_ruler_is_refused_with_its_path(): void
     {
         $midge = $this->demoDocument('Midge');
-        $midge->aboard->slots[0]->to = 900;
-        $this->api('POST', '/api/prove', ['document' => $midge], 422)->assertJsonPath('faults.0.path', 'aboard.slots[0].to');
-        $midge->aboard->slots[0]->to = 2500;
+        $midge->aboard->controller->modes[0]->to = 900;
+        $this->api('POST', '/api/prove', ['document' => $midge], 422)->assertJsonPath('faults.0.path', 'aboard.controller.modes[0].to');
+        $midge->aboard->controller->modes[0]->to = 2500;
         $this->api('POST', '/api/prove', ['document' => $midge], 422)->assertJsonPath('faults.0.says', 'must be from 800 to 2200, not 2500');
     }
 

@@ -102,7 +102,7 @@ final class ProposalTest extends HttpTestCase
 
         self::assertSame(['Gentle', 'Sporty', 'Aerobatic', 'Hold'], $rook->json('styles.rows.*.name'));
         self::assertSame(-4.6, $rook->json('styles.rows.0.degrees'));
-        self::assertSame('collective', $rook->json('parts.6'));
+        self::assertSame('input-collective', $rook->json('parts.6'));
         self::assertSame(['Roll: right 100 %, left −100 %'], $rook->json('words.mixing.1'));
         self::assertNull($this->api('GET', "/api/aircraft/{$this->aircraft('Petrel')->id}")->json('styles'));
     }

@@ -93,7 +93,7 @@ final class StoresTest extends HttpTestCase
         $this->api('POST', '/api/stores/controllers', $own);
         $nightjar = json_decode(Given::demo('nightjar'));
         $nightjar->controller = 'my-own';
-        unset($nightjar->aboard->slots);
+        unset($nightjar->aboard->controller);
 
         self::assertContains('one-mode-in-each-state', $this->api('POST', '/api/prove', ['document' => $nightjar])->json('findings.*.rule'));
         $solved = $this->api('POST', '/api/propose/slots', ['document' => $nightjar, 'channel' => 6])->json('document');

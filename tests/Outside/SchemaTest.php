@@ -154,7 +154,7 @@ final class SchemaTest extends TestCase
             ['conditions' => ['Not An Id' => ['phase' => 'main']]],
         ];
 
-        return array_map(fn (array $one): array => [Given::text($one)], $parts);
+        return array_map(fn (array $one): array => [Given::text($one + ['version' => 2])], $parts);
     }
 
     /** Spoils one place of a document; says where. */

@@ -14,10 +14,11 @@ use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Motor;
 use DuskSwitch\Core\Kit\Shelf;
-use DuskSwitch\Core\Link\Arming;
+use DuskSwitch\Core\Link\ArmingCheck;
 use DuskSwitch\Core\Link\BoardState;
 use DuskSwitch\Core\Link\Point;
 use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Solve\BoardTurn;
@@ -43,7 +44,7 @@ final readonly class BenchController
         $circuit = $this->bench->read($body->raw('document'));
         $output = $this->output($circuit, $channel);
         $source = $output->feeds[0]->source ?? null;
-        $solved = EndsCentre::solve($output, $circuit->panel->transmitter, $low, $centre, $high, ! ($source instanceof FunctionSource && $source->function === 'throttle'));
+        $solved = EndsCentre::solve($output, $circuit->panel->transmitter, $low, $centre, $high, ! ($source instanceof FunctionSource && $circuit->program->function($source->function)?->purpose() === Purpose::Throttle));
 
         return $this->proposal->answer($circuit, $circuit->program->with(outputs: array_map(fn (Output $one): Output => $one->channel === $channel ? $solved : $one, $circuit->program->outputs)));
     }
@@ -114,7 +115,7 @@ final readonly class BenchController
         $circuit = $this->bench->read($body->raw('document'));
         $inputs = InputsDecoder::set($body->need('inputs'), $circuit->panel);
         $body->done();
-        $arming = new Arming($circuit->program, $this->controller($circuit));
+        $arming = new ArmingCheck($circuit->program, $this->controller($circuit));
         $frame = $circuit->frame($inputs);
         $blockers = $arming->blockers($frame, $state);
 

@@ -67,7 +67,7 @@ final readonly class PracticeController
     /** @return array{stick: string, moved: string, rightWay: bool}|null */
     private function stick(Program $program, Axis $stick): ?array
     {
-        $order = $this->shelf->controller($program->controller ?? '')->order ?? [];
+        $order = $this->shelf->controller($program->controller ?? '')?->setUp($program->aboard->controller)->order ?? [];
         $channel = OrderAndReversal::carries($program, $stick);
         $answer = $channel === null ? null : $this->standIn->answers($order === [] ? ['roll', 'pitch', 'throttle', 'yaw'] : $order, $channel, $program->output($channel)->reverse ?? false);
 

@@ -68,7 +68,7 @@ final readonly class ProofController
         $channel = $body->need('channel')->whole(1, 32);
         $body->done();
         [$circuit, $evidence] = $this->read($body);
-        $solved = SlotSolver::solved($circuit->program, $circuit->panel->transmitter, $channel, $evidence->slots(), $evidence->controller->modes ?? []);
+        $solved = SlotSolver::solved($circuit->program, $circuit->panel->transmitter, $channel, $evidence->slots());
 
         return $this->proposal->answer($circuit, $solved ?? throw Refused::because('channel', "there is nothing to solve on channel {$channel}: every position is in the middle of its slot, or one has no slot of its name or can't reach it"));
     }

@@ -12,6 +12,7 @@ use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\FunctionLevel;
 use DuskSwitch\Core\Program\Condition\StepIs;
 use DuskSwitch\Core\Program\Override;
+use DuskSwitch\Core\Program\Role;
 
 /** No motor, one, or two that steer by their difference; with a switch that stops them. */
 final class Power
@@ -38,7 +39,7 @@ final class Power
             return new Plan;
         }
         $cut = new StepIs('cut', 'cut');
-        $motors = $power === 'one' ? [new Surface('Motor', 'motor', [Feeds::from('throttle', 1.0)])] : [
+        $motors = $power === 'one' ? [new Surface('Motor', Role::Motor, [Feeds::from('throttle', 1.0)])] : [
             // Right yaw wants more from the left motor.
             self::motor('Left', $settings->number('thrust')),
             self::motor('Right', -$settings->number('thrust')),
@@ -47,7 +48,7 @@ final class Power
         return new Plan(
             [
                 Stick::throttle([new Override($also === null ? $cut : new Any([$cut, $also]), -1.0)], 'Throttle'),
-                Switched::with('cut', 'Motor cut', ['Cut' => -1.0, 'Ready' => 1.0]),
+                Switched::cut('cut', 'Motor cut', 'Cut', 'Ready'),
             ],
             ['cut' => Wish::TwoPositions],
             $motors,
@@ -56,7 +57,7 @@ final class Power
 
     private static function motor(string $side, float $yaw): Surface
     {
-        return new Surface("{$side} motor", strtolower($side).'-motor', Feeds::some([
+        return new Surface("{$side} motor", $side === 'Left' ? Role::LeftMotor : Role::RightMotor, Feeds::some([
             Feeds::from('throttle', 1.0),
             Feeds::from('yaw', $yaw, new FunctionLevel('throttle', true, self::TURNING)),
         ]));

@@ -6,6 +6,7 @@ use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Override;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\Shape;
 use DuskSwitch\Core\Program\TrimRule;
 use DuskSwitch\Core\Units\Range;
@@ -24,7 +25,7 @@ final class Stick
     {
         return new ProportionalFunction(
             $axis->value, ucfirst($axis->value), new AxisDrive($axis), 0.0, [$base => new Shape(Range::both(1.0), self::EXPO)],
-            $trim ? new TrimRule(self::TRIM) : null,
+            $trim ? new TrimRule(self::TRIM) : null, [], Purpose::from($axis->value),
         );
     }
 
@@ -35,6 +36,6 @@ final class Stick
      */
     public static function throttle(array $overrides = [], string $name = 'Throttle'): ProportionalFunction
     {
-        return new ProportionalFunction('throttle', $name, new AxisDrive(Axis::Throttle), 0.0, [], null, $overrides);
+        return new ProportionalFunction('throttle', $name, new AxisDrive(Axis::Throttle), 0.0, [], null, $overrides, Purpose::Throttle);
     }
 }

@@ -8,6 +8,7 @@ use DuskSwitch\Core\Airframe\Settings;
 use DuskSwitch\Core\Airframe\Surface;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Feed;
+use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Units\Range;
 
 /** Elevator and rudder, or a V. */
@@ -34,18 +35,18 @@ final class Tail
         $tail = $settings->choice('tail');
         $pitch = Stick::of(Axis::Pitch, $base);
         if ($tail === 'elevator') {
-            return new Plan([$pitch], surfaces: [new Surface('Elevator', 'elevator', [Feeds::from('pitch', 1.0), ...Feeds::some($elevator)])]);
+            return new Plan([$pitch], surfaces: [new Surface('Elevator', Role::Elevator, [Feeds::from('pitch', 1.0), ...Feeds::some($elevator)])]);
         }
         $functions = [$pitch, Stick::of(Axis::Yaw, $base)];
         if ($tail === 'cross') {
             return new Plan($functions, surfaces: [
-                new Surface('Elevator', 'elevator', [Feeds::from('pitch', 1.0), ...Feeds::some($elevator)]),
-                new Surface('Rudder', 'rudder', [Feeds::from('yaw', 1.0), ...Feeds::some($rudder)]),
+                new Surface('Elevator', Role::Elevator, [Feeds::from('pitch', 1.0), ...Feeds::some($elevator)]),
+                new Surface('Rudder', Role::Rudder, [Feeds::from('yaw', 1.0), ...Feeds::some($rudder)]),
             ]);
         }
         // Trailing edges to the right: on a V that is up on the left and down on the right; upside down the reverse.
         $left = $tail === 'v' ? -1.0 : 1.0;
-        $side = fn (string $name, float $sign): Surface => new Surface("{$name} tail", strtolower($name).'-tail', [
+        $side = fn (string $name, float $sign): Surface => new Surface("{$name} tail", $name === 'Left' ? Role::LeftTail : Role::RightTail, [
             Feeds::from('pitch', $settings->number('tail-pitch')),
             Feeds::from('yaw', $sign * $settings->number('tail-yaw')),
             ...Feeds::some($elevator),

@@ -5,8 +5,12 @@ namespace DuskSwitch\Core\Format\Kit;
 use DuskSwitch\Core\Format\FormerIds;
 use DuskSwitch\Core\Format\Node;
 use DuskSwitch\Core\Format\Once;
+use DuskSwitch\Core\Format\SetupDecoder;
+use DuskSwitch\Core\Kit\ArmedBy;
+use DuskSwitch\Core\Kit\Arming;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\ControllerKind;
+use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Kit\Mode;
 use DuskSwitch\Core\Kit\Motor;
 use DuskSwitch\Core\Kit\Port;
@@ -19,7 +23,7 @@ final class ControllerDecoder
     /** The controller that stands at a node; faults are noted with the node. */
     public static function read(Node $node): Controller
     {
-        $node->keys(['format', 'version', 'id', 'name', 'kind', 'wires', 'supply', 'draw'], ['order', 'arming', 'lowThrottle', 'modes', 'slots', 'ports', 'gives', 'motors']);
+        $node->keys(['format', 'version', 'id', 'name', 'kind', 'wires', 'supply', 'draw'], ['order', 'arming', 'armedBy', 'lowThrottle', 'modes', 'slots', 'none', 'priority', 'expects', 'onLoss', 'ports', 'gives', 'motors']);
         $modes = [];
         $ids = new Once('a mode');
         foreach ($node->at('modes')?->items(24) ?? [] as $item) {
@@ -27,7 +31,6 @@ final class ControllerDecoder
             $id = $ids->id($item);
             $modes[$id] = new Mode($id, $item->at('name')?->text() ?? '', $item->at('flight')?->flag() ?? false, $item->at('saves')?->flag() ?? false, $item->at('risky')?->flag() ?? false, FormerIds::of($item));
         }
-        $arming = $node->at('arming');
         $slots = SlotDecoder::list($node->at('slots'));
         foreach ($node->at('slots')?->items(64) ?? [] as $index => $item) {
             $mode = $slots[$index]->mode ?? '';
@@ -41,17 +44,33 @@ final class ControllerDecoder
             $node->at('name')?->text() ?? '',
             $node->at('kind')?->choice(ControllerKind::class) ?? ControllerKind::FlightController,
             Wires::read($node->at('wires')),
-            array_map(fn (Node $item): string => $item->id(), $node->at('order')?->items(16) ?? []),
-            $arming === null ? null : SlotDecoder::range($arming, 'armed'),
-            $node->at('lowThrottle')?->whole(800, 1500) ?? 1050,
+            new ControllerSetup(
+                $slots, $node->at('none')?->id(), SetupDecoder::priority($node), self::arming($node), $node->at('lowThrottle')?->whole(800, 1500),
+                SetupDecoder::order($node), SetupDecoder::expects($node), SetupDecoder::onLoss($node),
+            ),
             $modes,
-            $slots,
             array_map(self::port(...), $node->at('ports')?->items(16) ?? []),
             Supply::read($node->at('supply')),
             $node->at('draw')?->number(0, 100_000) ?? 0.0,
             $node->at('gives')?->number(0, 100_000) ?? 0.0,
             array_map(self::motor(...), $node->at('motors')?->items(12) ?? []),
         );
+    }
+
+    private static function arming(Node $node): ?Arming
+    {
+        $range = $node->at('arming');
+        $said = $node->at('armedBy');
+        $by = $said?->choice(ArmedBy::class);
+        if ($range !== null && $said !== null && $by !== ArmedBy::Range) {
+            $said->fault('there is a range under "arming"; take it away, or leave this out');
+        }
+
+        return match (true) {
+            $range !== null => new Arming(ArmedBy::Range, [SlotDecoder::range($range, 'armed')]),
+            $by !== null => new Arming($by),
+            default => null,
+        };
     }
 
     private static function motor(Node $node): Motor

@@ -26,7 +26,7 @@ final class ChannelOrder implements Rule
 
     public function check(Evidence $evidence): array
     {
-        $order = $evidence->controller->order ?? [];
+        $order = $evidence->setup->order ?? [];
         $wrong = [];
         foreach ($order as $place => $function) {
             $output = $evidence->program->output($place + 1);
@@ -71,7 +71,7 @@ final class ChannelOrder implements Rule
         }
         $outputs = array_values($others);
         foreach ($channels as $channel => $output) {
-            $outputs[] = new Output($channel, $output->name, $output->feeds, $output->travel, $output->reverse, $output->subtrim, $output->limit);
+            $outputs[] = $output->on($channel);
         }
         usort($outputs, fn (Output $a, Output $b): int => $a->channel <=> $b->channel);
 

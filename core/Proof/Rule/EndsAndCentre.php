@@ -69,7 +69,7 @@ final class EndsAndCentre implements Rule
         $source = $output->feeds[0]->source ?? null;
         $function = count($output->feeds) === 1 && $source instanceof FunctionSource ? $evidence->program->function($source->function) : null;
 
-        return $function instanceof ProportionalFunction && $function->drive instanceof AxisDrive && in_array($function->id, [...$evidence->controller->order ?? [], 'throttle'], true) ? $function : null;
+        return $function instanceof ProportionalFunction && $function->drive instanceof AxisDrive && in_array($function->id, [...$evidence->setup->order ?? [], 'throttle'], true) ? $function : null;
     }
 
     private static function with(Evidence $evidence, Output $output): Program

@@ -46,7 +46,7 @@ final class FailsafeSet implements Rule
 
     private function trouble(?Failsafe $does, Evidence $evidence): ?string
     {
-        $low = $evidence->controller->lowThrottle ?? 1060;
+        $low = $evidence->setup->low ?? 1060;
 
         return match (true) {
             $does === null => null,

@@ -31,8 +31,8 @@ final class NoTrimOnAStabiliser implements Rule
         $found = [];
         $program = $evidence->program;
         foreach ($program->functions as $function) {
-            if ($function instanceof ProportionalFunction && $function->trim !== null && $function->trim->authority > 0 && in_array($function->id, $evidence->controller->order ?? [], true)) {
-                $without = array_map(fn (PilotFunction $one): PilotFunction => $one === $function ? new ProportionalFunction($function->id, $function->name, $function->drive, $function->deadband, $function->shapes, null, $function->overrides) : $one, $program->functions);
+            if ($function instanceof ProportionalFunction && $function->trim !== null && $function->trim->authority > 0 && in_array($function->id, $evidence->setup->order ?? [], true)) {
+                $without = array_map(fn (PilotFunction $one): PilotFunction => $one === $function ? $function->trimmed(null) : $one, $program->functions);
                 $found[] = new Finding($this->id(), Severity::Error, "function:{$function->id}", "{$function->name} has a trim, and a stabiliser flies it: the two fight each other. Take the trim away", null, 'Take the trim away', $program->with(functions: $without));
             }
         }

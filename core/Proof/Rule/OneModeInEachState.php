@@ -41,7 +41,7 @@ final class OneModeInEachState implements Rule
             $says = $this->trouble($evidence, $moment, $pulse, $channels[0] ?? 0);
             if ($says !== null && ! isset($told[$says[1]])) {
                 $told[$says[1]] = true;
-                $mended = SlotSolver::solved($evidence->program, $evidence->transmitter, $channels[0] ?? 0, $slots, $evidence->controller->modes ?? []);
+                $mended = SlotSolver::solved($evidence->program, $evidence->transmitter, $channels[0] ?? 0, $slots);
                 $found[] = new Finding($this->id(), $says[0], "output:{$channels[0]}", $says[1], $moment->inputs, $mended === null ? null : 'Put every position in the middle of its slot', $mended);
             }
         }

@@ -18,13 +18,16 @@ export function SlotRuler({ channel, all, ruler, live }: Props) {
     changeAboard(
       (aboard) => ({
         ...aboard,
-        // The controller's own slots are written down as soon as one of them is moved.
-        slots: (aboard.slots?.length
-          ? aboard.slots
-          : all.flatMap((one) =>
+        // The controller's own ranges are written down as soon as one of them is moved.
+        controller: {
+          ...aboard.controller,
+          modes: (
+            aboard.controller?.modes ??
+            all.flatMap((one) =>
               one.slots.map((slot) => ({ mode: slot.mode, channel: one.channel, from: slot.from, to: slot.to })),
             )
-        ).map((slot) => (slot.mode === mode && slot.channel === channel.channel ? { ...slot, [edge]: held } : slot)),
+          ).map((slot) => (slot.mode === mode && slot.channel === channel.channel ? { ...slot, [edge]: held } : slot)),
+        },
       }),
       `Slot of ${mode} moved`,
     )

@@ -35,7 +35,7 @@ export function SlotsView({ aircraft, document }: View) {
 
 /** The slots as they are in the draft: the proof of it may still be under way. */
 function drafted(slots: ChannelSlots[], document: Program): ChannelSlots[] {
-  const own = document.aboard?.slots ?? []
+  const own = document.aboard?.controller?.modes ?? []
   return slots.map((channel) => ({
     ...channel,
     slots: channel.slots.map((slot) => {

@@ -26,7 +26,14 @@ export function MixingView({ aircraft, document }: View) {
   const parts: Parts = {}
   for (const output of outputs) {
     const part = aircraft.parts[output.channel]
-    if (part) parts[part] = { channel: output.channel, name: output.name, value: frame?.meant[output.channel] ?? 0 }
+    // Several outputs may play the same part: the first keeps its name.
+    const key = part?.replace(/^input-/, '')
+    if (key)
+      parts[parts[key] ? `${key} ${output.channel}` : key] = {
+        channel: output.channel,
+        name: output.name,
+        value: frame?.meant[output.channel] ?? 0,
+      }
   }
   const helicopter = document.family === 'helicopter'
   const rotary = helicopter || document.family === 'multirotor' || document.family === 'tiny-multirotor'

@@ -33,17 +33,16 @@ function Bar({ moved, chosen, pick }: { moved: Moved; chosen: boolean; pick: () 
 export function Rotary({ parts, at, pick, helicopter }: Props) {
   const swash = Object.entries(parts).filter(([part]) => part.startsWith('swash'))
   const asked = { x: parts.roll?.value ?? 0, y: parts.pitch?.value ?? 0, turn: parts.yaw?.value ?? 0 }
-  const lift = parts.collective?.value ?? parts.throttle?.value ?? -1
+  const lift = parts.collective?.value ?? parts.throttle?.value ?? parts.motor?.value ?? -1
   const bars = [
     ...swash.map(([, moved]) => moved),
-    parts.throttle,
+    parts.throttle ?? parts.motor,
     parts.collective,
-    parts.yaw,
-    parts.gain,
-    parts.style,
-    parts.arm,
-    parts.mode,
-    parts.beeper,
+    parts.yaw ?? parts['tail-rotor'],
+    parts.gain ?? parts['gyro-gain'],
+    ...Object.entries(parts)
+      .filter(([part]) => /^(arm|mode|auxiliary)/.test(part))
+      .map(([, moved]) => moved),
   ].filter((one): one is Moved => one !== undefined)
   const arms = helicopter ? [] : [45, 135, 225, 315]
   return (

@@ -2,41 +2,49 @@
 
 namespace DuskSwitch\Core\Link;
 
+use DuskSwitch\Core\Kit\ArmedBy;
 use DuskSwitch\Core\Kit\Controller;
+use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Signal\Frame;
 
 /** Why a controller won't arm, in plain words, each with its cure (common practice). */
-final readonly class Arming
+final readonly class ArmingCheck
 {
     /** Fewer satellites than this are no fix (common practice). */
     private const FIX = 4;
 
-    public function __construct(private Program $program, private Controller $controller) {}
+    private ControllerSetup $setup;
+
+    public function __construct(private Program $program, private Controller $controller)
+    {
+        $this->setup = $controller->setUp($program->aboard->controller);
+    }
 
     /** True where the arm channel asks for it. */
     public function isAsked(Frame $frame): bool
     {
-        $arming = $this->controller->arming;
-
-        return $arming !== null && $arming->holds($frame->pulse($arming->channel) ?? 0);
+        return array_filter($this->setup->arming->ranges ?? [], fn ($range): bool => $range->holds($frame->pulse($range->channel) ?? 0)) !== [];
     }
 
     /** @return list<Point> what stands in the way now; none where it arms as soon as it's asked */
     public function blockers(Frame $frame, BoardState $board): array
     {
-        $arming = $this->controller->arming;
-        if ($arming === null) {
+        $arming = $this->setup->arming;
+        if ($arming === null || $arming->by === ArmedBy::Throttle) {
             return [Point::look('Arming', "{$this->controller->name} isn't armed by a switch.", 'Its motor follows the throttle: treat it as armed whenever it has power.')];
         }
+        if ($arming->by !== ArmedBy::Range) {
+            return [Point::look('Arming', "{$this->controller->name} is armed by {$arming->by->says()}.", 'Nothing on a channel shows it: treat it as armed whenever it has power.')];
+        }
         $throttle = $this->throttle($frame);
+        $missing = array_filter($arming->channels(), fn (int $channel): bool => $this->program->output($channel) === null);
         $gps = array_filter($this->program->aboard->kit->ports, fn (string $owner): bool => stripos($owner, 'gps') !== false) !== [];
 
         return array_values(array_filter([
             $board->link ? null : Point::wrong('Receiver', 'The receiver is lost.', 'Transmitter on, bound, the right model chosen; failsafe until then.'),
-            $this->program->output($arming->channel) === null ? Point::wrong('Channel', "It looks for the arm switch on channel {$arming->channel}, and nothing is there.", "Put Arm on channel {$arming->channel}.") : null,
-            $throttle > $this->controller->lowThrottle ? Point::wrong('Throttle', "The throttle is at {$throttle} µs, above its low mark of {$this->controller->lowThrottle}.", 'Stick fully down. Still above? Lower the low end, or raise the mark to 1050 to 1100.') : null,
+            $missing === [] ? null : Point::wrong('Channel', 'It looks for the arm switch on channel '.implode(', ', $missing).', and nothing is there.', 'Put Arm on that channel.'),
+            $throttle > $this->setup->low ? Point::wrong('Throttle', "The throttle is at {$throttle} µs, above its low mark of {$this->setup->low}.", 'Stick fully down. Still above? Lower the low end, or raise the mark to 1050 to 1100.') : null,
             $board->seenOff ? null : Point::wrong('Switch', 'The arm switch was on when it got power.', 'Switch it off, then on again; and let it rest in off.'),
             $board->session ? Point::wrong('Session', 'A set-up session is open.', 'Close it, or cut the USB lead.') : null,
             $board->level ? null : Point::wrong('Level', 'It isn\'t level, or it moves.', 'Put it down level and still; calibrate where it goes on.'),
@@ -47,13 +55,6 @@ final readonly class Arming
 
     private function throttle(Frame $frame): int
     {
-        foreach ($this->program->outputs as $output) {
-            $source = $output->feeds[0]->source ?? null;
-            if ($source instanceof FunctionSource && $source->function === 'throttle') {
-                return $frame->pulse($output->channel) ?? 0;
-            }
-        }
-
-        return 0;
+        return max([0, ...array_map(fn ($output): int => $frame->pulse($output->channel) ?? 0, $this->program->motors())]);
     }
 }

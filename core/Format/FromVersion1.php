@@ -1,0 +1,49 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Format\Kit\SlotDecoder;
+use DuskSwitch\Core\Kit\ControllerSetup;
+use DuskSwitch\Core\Program\Aboard;
+use DuskSwitch\Core\Program\Accepted;
+
+/** What stood otherwise in program documents of version 1. */
+final class FromVersion1
+{
+    /** What flies with the program: the controller's set-up was its ranges alone. */
+    public static function aboard(Node $node): Aboard
+    {
+        $node->keys([], ['kit', 'slots', 'failsafe', 'startCheck', 'accepted']);
+        $slots = SlotDecoder::list($node->at('slots'));
+        $aboard = AboardDecoder::with($node, new ControllerSetup($slots === [] ? null : $slots));
+
+        return $aboard->with(accepted: array_map(fn (Accepted $one): Accepted => new Accepted(self::key($one->finding), $one->reason), $aboard->accepted));
+    }
+
+    /** Notes a fault for each key that only came with version 2. */
+    public static function refuseNewKeys(Node $document): void
+    {
+        foreach ($document->at('functions')?->items(64) ?? [] as $function) {
+            self::refuse($function, 'purpose');
+            foreach ($function->at('steps')?->items(16) ?? [] as $step) {
+                self::refuse($step, 'means');
+            }
+        }
+        foreach ($document->at('outputs')?->items(32) ?? [] as $output) {
+            self::refuse($output, 'role');
+        }
+    }
+
+    private static function refuse(Node $node, string $key): void
+    {
+        if ($node->isObject() && $node->has($key)) {
+            $node->at($key)?->fault('came with version 2; say "version": 2, or take it away');
+        }
+    }
+
+    /** An acceptance named the words of its finding, too, by a hash. */
+    private static function key(string $finding): string
+    {
+        return (string) preg_replace('/ [0-9a-f]{12}$/', '', $finding);
+    }
+}

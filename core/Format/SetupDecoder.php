@@ -1,0 +1,91 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Format\Kit\SlotDecoder;
+use DuskSwitch\Core\Kit\ArmedBy;
+use DuskSwitch\Core\Kit\Arming;
+use DuskSwitch\Core\Kit\ControllerSetup;
+use DuskSwitch\Core\Kit\Expects;
+use DuskSwitch\Core\Kit\LossAction;
+use DuskSwitch\Core\Kit\SignalLoss;
+
+/** Reads how a controller is set up: in an aircraft, or as its definition says that it arrives. */
+final class SetupDecoder
+{
+    /** What a controller can expect on a channel. */
+    public const ORDER = ['roll', 'pitch', 'throttle', 'yaw', 'collective', 'gain', 'style', 'arm', 'mode', 'none'];
+
+    /** The set-up of an aircraft. */
+    public static function read(Node $node): ControllerSetup
+    {
+        $node->keys([], ['modes', 'none', 'priority', 'arming', 'low', 'order', 'expects', 'onLoss']);
+        $arming = $node->at('arming');
+
+        return new ControllerSetup(
+            $node->has('modes') ? SlotDecoder::list($node->at('modes')) : null,
+            $node->at('none')?->id(),
+            self::priority($node),
+            $arming === null ? null : self::arming($arming),
+            $node->at('low')?->whole(800, 1500),
+            self::order($node),
+            self::expects($node),
+            self::onLoss($node),
+        );
+    }
+
+    private static function arming(Node $node): Arming
+    {
+        $node->keys(['by'], ['ranges']);
+        $by = $node->at('by')?->choice(ArmedBy::class) ?? ArmedBy::Range;
+        $ranges = array_map(fn (Node $item) => SlotDecoder::range($item, 'armed'), $node->at('ranges')?->items(8) ?? []);
+        if ($by === ArmedBy::Range && $ranges === []) {
+            $node->fault('say in which ranges it arms, under "ranges"');
+        } elseif ($by !== ArmedBy::Range && $ranges !== []) {
+            $node->at('ranges')?->fault('it has ranges only where it is armed by "range"; take them away, or change "by"');
+        }
+
+        return new Arming($by, $ranges);
+    }
+
+    /** @return list<string>|null */
+    public static function priority(Node $node): ?array
+    {
+        return $node->has('priority') ? array_map(fn (Node $item): string => $item->id(), $node->at('priority')?->items(24) ?? []) : null;
+    }
+
+    /** @return list<string>|null */
+    public static function order(Node $node): ?array
+    {
+        if (! $node->has('order')) {
+            return null;
+        }
+
+        return array_map(function (Node $item): string {
+            $word = $item->id();
+            if (! in_array($word, self::ORDER, true)) {
+                $item->fault('must be one of '.implode(', ', self::ORDER));
+            }
+
+            return $word;
+        }, $node->at('order')?->items(16) ?? []);
+    }
+
+    /** Sticks or surfaces. */
+    public static function expects(Node $node): ?Expects
+    {
+        return $node->at('expects')?->choice(Expects::class);
+    }
+
+    /** What it does when the signal is lost. */
+    public static function onLoss(Node $node): ?SignalLoss
+    {
+        $at = $node->at('onLoss');
+        $at?->keys(['does'], ['channels']);
+
+        return $at === null ? null : new SignalLoss(
+            $at->at('does')?->choice(LossAction::class) ?? LossAction::None,
+            array_map(fn (Node $item): int => $item->whole(1, 32), $at->at('channels')?->items(32) ?? []),
+        );
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+namespace DuskSwitch\Core\Kit;
+
+/** How a controller is set up; null where nothing was said, so that the equipment's default counts. */
+final readonly class ControllerSetup
+{
+    /**
+     * @param  list<Slot>|null  $modes  the ranges in which it's in a mode, on any channels, several for a mode
+     * @param  string|null  $none  the mode that it takes where no range of a flight mode is active
+     * @param  list<string>|null  $priority  modes; of two that are active the first in this list wins
+     * @param  int|null  $low  µs; with the throttle above it, it doesn't arm
+     * @param  list<string>|null  $order  what it expects on channels 1, 2, …: roll, pitch, throttle, yaw, gain, collective, style
+     */
+    public function __construct(
+        public ?array $modes = null,
+        public ?string $none = null,
+        public ?array $priority = null,
+        public ?Arming $arming = null,
+        public ?int $low = null,
+        public ?array $order = null,
+        public ?Expects $expects = null,
+        public ?SignalLoss $onLoss = null,
+    ) {}
+
+    /** This set-up, and what another says where it says nothing. */
+    public function over(self $defaults): self
+    {
+        return new self(
+            $this->modes ?? $defaults->modes, $this->none ?? $defaults->none, $this->priority ?? $defaults->priority, $this->arming ?? $defaults->arming,
+            $this->low ?? $defaults->low, $this->order ?? $defaults->order, $this->expects ?? $defaults->expects, $this->onLoss ?? $defaults->onLoss,
+        );
+    }
+
+    /**
+     * The same with other ranges for its modes.
+     *
+     * @param  list<Slot>  $modes
+     */
+    public function ranged(array $modes): self
+    {
+        return new self($modes, $this->none, $this->priority, $this->arming, $this->low, $this->order, $this->expects, $this->onLoss);
+    }
+
+    /** True where nothing was said. */
+    public function isEmpty(): bool
+    {
+        return $this == new self;
+    }
+}
