@@ -120,7 +120,7 @@ final readonly class Renamed
             aboard: $program->aboard->with(startCheck: array_values(array_unique(array_map($this->id(...), $program->aboard->startCheck)))),
         );
 
-        return Again::program($changed, fn (Condition $condition): Condition => ConditionTree::again($condition, $this->condition(...)) ?? $condition);
+        return Again::program($changed, fn (Condition $condition): Condition => ConditionTree::map($condition, $this->condition(...)) ?? $condition);
     }
 
     private function feed(Feed $feed): Feed

@@ -30,7 +30,7 @@ final class Rewrite
     /** The condition on the other transmitter; null where it can't be said there. */
     public function of(Condition $condition): ?Condition
     {
-        return ConditionTree::again($condition, fn (Condition $one): ?Condition => match (true) {
+        return ConditionTree::map($condition, fn (Condition $one): ?Condition => match (true) {
             $one instanceof ControlAt => $this->at($one),
             $one instanceof ControlLevel => isset($this->places[$one->control]) ? new ControlLevel($this->places[$one->control]->to->id, $one->above, $one->level) : null,
             $one instanceof FunctionLevel, $one instanceof StepIs => in_array($one->function, $this->functions, true) ? $one : null,

@@ -112,7 +112,7 @@ final class Loom
             $condition instanceof ControlAt, $condition instanceof ControlLevel => [$condition->control],
             $condition instanceof Named => $this->named[$condition->name] ??= $this->controls($this->program->conditions[$condition->name] ?? null),
             $condition === null => [],
-            default => array_values(array_unique(array_merge([], ...array_map($this->controls(...), ConditionTree::parts($condition))))),
+            default => array_values(array_unique(array_merge([], ...array_map($this->controls(...), $condition->parts())))),
         };
     }
 }

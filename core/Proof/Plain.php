@@ -37,7 +37,7 @@ final class Plain
     public function __construct(Program $program, Transmitter $transmitter)
     {
         $words = new ConditionWords($program, $transmitter);
-        $this->program = Again::program($program, fn (Condition $one): Condition => ConditionTree::again($one, fn (Condition $part): Condition => $this->forgotten($part, $words)) ?? $one);
+        $this->program = Again::program($program, fn (Condition $one): Condition => ConditionTree::map($one, fn (Condition $part): Condition => $this->forgotten($part, $words)) ?? $one);
         $this->transmitter = new Transmitter(
             $transmitter->id, $transmitter->name, $transmitter->channels, $transmitter->scale, $transmitter->leftGimbal, $transmitter->rightGimbal,
             $transmitter->trimClicks, [...$transmitter->controls, ...array_values($this->memory)], $transmitter->keying, $transmitter->links, $transmitter->sensorSlots,

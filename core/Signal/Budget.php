@@ -13,6 +13,12 @@ final class Budget
 
     public function __construct(private int $left = self::PART_OF_AN_ANSWER) {}
 
+    /** How many steps are left. */
+    public function left(): int
+    {
+        return $this->left;
+    }
+
     /** Takes so many steps; false, taking none, where they are more than $share of what is left. */
     public function affords(float $steps, float $share = 1.0): bool
     {

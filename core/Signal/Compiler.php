@@ -95,7 +95,7 @@ final class Compiler
     {
         $parts = [];
         foreach ($program->conditions as $id => $condition) {
-            $parts["condition:{$id}"] = new ConditionPart((int) $layout->condition($id), $tests->compile($condition, "conditions.{$id}"));
+            $parts["condition:{$id}"] = new ConditionPart((int) $layout->condition($id), $tests->compile($condition, "conditions.{$id}"), $layout->sensors !== []);
         }
 
         return $parts;

@@ -2,18 +2,11 @@
 
 namespace DuskSwitch\Core\Signal;
 
-use DuskSwitch\Core\Program\Condition\All;
-use DuskSwitch\Core\Program\Condition\Any;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\FunctionLevel;
-use DuskSwitch\Core\Program\Condition\Held;
-use DuskSwitch\Core\Program\Condition\Latch;
 use DuskSwitch\Core\Program\Condition\Named;
-use DuskSwitch\Core\Program\Condition\Not;
 use DuskSwitch\Core\Program\Condition\PhaseIs;
 use DuskSwitch\Core\Program\Condition\StepIs;
-use DuskSwitch\Core\Program\Condition\Taps;
-use DuskSwitch\Core\Program\Condition\Toggle;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Output;
@@ -127,10 +120,7 @@ final class Needs
             $condition instanceof Named => ["condition:{$condition->name}"],
             $condition instanceof FunctionLevel, $condition instanceof StepIs => ["function:{$condition->function}"],
             $condition instanceof PhaseIs => [self::PHASE],
-            $condition instanceof All, $condition instanceof Any => self::conditions($condition->of),
-            $condition instanceof Not, $condition instanceof Held, $condition instanceof Toggle, $condition instanceof Taps => self::condition($condition->of),
-            $condition instanceof Latch => self::conditions([$condition->set, $condition->reset]),
-            default => [],
+            default => self::conditions($condition->parts()),
         };
     }
 }

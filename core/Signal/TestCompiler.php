@@ -24,6 +24,7 @@ use DuskSwitch\Core\Signal\Test\Combined;
 use DuskSwitch\Core\Signal\Test\Compare;
 use DuskSwitch\Core\Signal\Test\HeldFor;
 use DuskSwitch\Core\Signal\Test\Latched;
+use DuskSwitch\Core\Signal\Test\OfName;
 use DuskSwitch\Core\Signal\Test\Reversed;
 use DuskSwitch\Core\Signal\Test\Tapped;
 use DuskSwitch\Core\Signal\Test\Test;
@@ -40,7 +41,7 @@ final readonly class TestCompiler
     public function compile(Condition $condition, string $path): Test
     {
         return match (true) {
-            $condition instanceof Named => Compare::equals($this->names->conditionSlot($condition->name, $path), 1),
+            $condition instanceof Named => new OfName($this->names->conditionSlot($condition->name, $path)),
             $condition instanceof ControlAt => $this->controlAt($condition, $path),
             $condition instanceof ControlLevel => $this->level(
                 $this->names->controlSlot($condition->control, "{$path}.control"), $condition->above, $condition->level,

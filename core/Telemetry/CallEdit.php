@@ -48,7 +48,7 @@ final readonly class CallEdit
         $call = $this->call($id);
         $wanted = self::inside($call->when)[$place] ?? throw Refused::because('place', "{$call->name} has no such level");
         $new = $this->threshold->of($wanted->sensor, $wanted->above, $level, $hysteresis);
-        $when = ConditionTree::again($call->when, fn (Condition $one): Condition => $one == $wanted ? $new : $one) ?? $call->when;
+        $when = ConditionTree::map($call->when, fn (Condition $one): Condition => $one == $wanted ? $new : $one) ?? $call->when;
 
         return $this->with($call, $call->waiting($when, $call->after));
     }

@@ -59,13 +59,7 @@ final class Watcher
             return self::of($program->conditions[$condition->name], $program, $transmitter, $depth + 1);
         }
         $watcher = new self($condition);
-        $inside = match (true) {
-            $condition instanceof All, $condition instanceof Any => $condition->of,
-            $condition instanceof Not, $condition instanceof Held, $condition instanceof Toggle, $condition instanceof Taps => [$condition->of],
-            $condition instanceof Latch => [$condition->set, $condition->reset],
-            default => [],
-        };
-        $watcher->parts = array_map(fn (Condition $one): self => self::of($one, $program, $transmitter, $depth + 1), $inside);
+        $watcher->parts = array_map(fn (Condition $one): self => self::of($one, $program, $transmitter, $depth + 1), $condition->parts());
         if ($condition instanceof ControlAt) {
             $watcher->level = $transmitter->control($condition->control)?->valueOf($condition->detent);
         }

@@ -7,4 +7,14 @@ final readonly class Any implements Condition
 {
     /** @param  non-empty-list<Condition>  $of */
     public function __construct(public array $of) {}
+
+    public function parts(): array
+    {
+        return $this->of;
+    }
+
+    public function with(array $parts): self
+    {
+        return $parts === [] ? $this : new self($parts);
+    }
 }

@@ -2,5 +2,16 @@
 
 namespace DuskSwitch\Core\Program\Condition;
 
-/** Something that holds or doesn't: of controls, functions, steps and phases. */
-interface Condition {}
+/** Something that holds, doesn't hold, or is unknown: of controls, functions, steps, phases and telemetry. */
+interface Condition
+{
+    /** @return list<Condition> the conditions inside it; none where it stands alone */
+    public function parts(): array;
+
+    /**
+     * The same condition of other parts.
+     *
+     * @param  list<Condition>  $parts  as many as {@see Condition::parts()} gives
+     */
+    public function with(array $parts): self;
+}

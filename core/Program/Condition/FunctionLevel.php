@@ -6,4 +6,14 @@ namespace DuskSwitch\Core\Program\Condition;
 final readonly class FunctionLevel implements Condition
 {
     public function __construct(public string $function, public bool $above, public float $level) {}
+
+    public function parts(): array
+    {
+        return [];
+    }
+
+    public function with(array $parts): self
+    {
+        return $this;
+    }
 }

@@ -6,4 +6,14 @@ namespace DuskSwitch\Core\Program\Condition;
 final readonly class Named implements Condition
 {
     public function __construct(public string $name) {}
+
+    public function parts(): array
+    {
+        return [];
+    }
+
+    public function with(array $parts): self
+    {
+        return $this;
+    }
 }

@@ -6,4 +6,14 @@ namespace DuskSwitch\Core\Program\Condition;
 final readonly class SensorLevel implements Condition
 {
     public function __construct(public string $sensor, public bool $above, public float $level, public float $hysteresis = 0.0) {}
+
+    public function parts(): array
+    {
+        return [];
+    }
+
+    public function with(array $parts): self
+    {
+        return $this;
+    }
 }

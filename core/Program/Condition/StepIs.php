@@ -6,4 +6,14 @@ namespace DuskSwitch\Core\Program\Condition;
 final readonly class StepIs implements Condition
 {
     public function __construct(public string $function, public string $step) {}
+
+    public function parts(): array
+    {
+        return [];
+    }
+
+    public function with(array $parts): self
+    {
+        return $this;
+    }
 }

@@ -10,4 +10,14 @@ final readonly class Taps implements Condition
 {
     /** @param  int  $count 1 or 2 */
     public function __construct(public Condition $of, public int $count, public float $within) {}
+
+    public function parts(): array
+    {
+        return [$this->of];
+    }
+
+    public function with(array $parts): self
+    {
+        return new self($parts[0] ?? $this->of, $this->count, $this->within);
+    }
 }

@@ -41,6 +41,22 @@ final readonly class Combined implements Test
         return '('.implode(" {$this->how} ", array_map(fn (Test $test): string => $test->inTime(), $this->of)).')';
     }
 
+    public function fails(): string
+    {
+        return $this->other(fn (Test $test): string => $test->fails());
+    }
+
+    public function failsInTime(): string
+    {
+        return $this->other(fn (Test $test): string => $test->failsInTime());
+    }
+
+    /** @param  callable(Test): string  $fails  all fail where any would do, any where all must */
+    private function other(callable $fails): string
+    {
+        return '('.implode($this->how === '&&' ? ' || ' : ' && ', array_map($fails, $this->of)).')';
+    }
+
     public function before(): string
     {
         return implode('', array_map(fn (Test $test): string => $test->before(), $this->of));

@@ -33,6 +33,16 @@ final readonly class Compare implements Test
         return $this->code();
     }
 
+    public function fails(): string
+    {
+        return "(! {$this->code()})";
+    }
+
+    public function failsInTime(): string
+    {
+        return $this->fails();
+    }
+
     public function before(): string
     {
         return '';

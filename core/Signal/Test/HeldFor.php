@@ -5,7 +5,7 @@ namespace DuskSwitch\Core\Signal\Test;
 use DuskSwitch\Core\Signal\Part\Memory;
 use DuskSwitch\Core\Signal\Tick;
 
-/** A test that has held for some time: the ticks are counted. What holds in the first tick has held for ever. */
+/** A test that has held for some time: the ticks are counted, −1 while it's unknown. What holds in the first tick has held for ever. */
 final readonly class HeldFor implements Test
 {
     private const FOR_EVER = 1_000_000_000;
@@ -25,13 +25,23 @@ final readonly class HeldFor implements Test
         return $this->of->code();
     }
 
+    public function fails(): string
+    {
+        return $this->of->fails();
+    }
+
     public function inTime(): string
     {
         return "(\$m[{$this->count}] > {$this->ticks})";
     }
 
+    public function failsInTime(): string
+    {
+        return "(\$m[{$this->count}] >= 0 && \$m[{$this->count}] <= {$this->ticks})";
+    }
+
     public function before(): string
     {
-        return $this->of->before()."\$m[{$this->count}] = {$this->of->inTime()} ? (\$first ? ".self::FOR_EVER." : \$m[{$this->count}] + 1) : 0;\n";
+        return $this->of->before()."\$m[{$this->count}] = {$this->of->inTime()} ? (\$first ? ".self::FOR_EVER." : (\$m[{$this->count}] > 0 ? \$m[{$this->count}] : 0) + 1) : ({$this->of->failsInTime()} ? 0 : -1);\n";
     }
 }

@@ -19,6 +19,16 @@ final readonly class Latched implements Test
         return "({$this->set->code()} && ! {$this->reset->code()})";
     }
 
+    public function fails(): string
+    {
+        return "(! {$this->code()})";
+    }
+
+    public function failsInTime(): string
+    {
+        return "(! {$this->inTime()})";
+    }
+
     public function inTime(): string
     {
         return "(\$m[{$this->bit}] > 0)";

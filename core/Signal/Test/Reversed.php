@@ -9,12 +9,22 @@ final readonly class Reversed implements Test
 
     public function code(): string
     {
-        return "(! {$this->of->code()})";
+        return $this->of->fails();
     }
 
     public function inTime(): string
     {
-        return "(! {$this->of->inTime()})";
+        return $this->of->failsInTime();
+    }
+
+    public function fails(): string
+    {
+        return $this->of->code();
+    }
+
+    public function failsInTime(): string
+    {
+        return $this->of->inTime();
     }
 
     public function before(): string

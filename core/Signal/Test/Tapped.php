@@ -33,6 +33,16 @@ final readonly class Tapped implements Test
         return '(1 == 0)';
     }
 
+    public function fails(): string
+    {
+        return '(1 == 1)';
+    }
+
+    public function failsInTime(): string
+    {
+        return "(! {$this->inTime()})";
+    }
+
     public function inTime(): string
     {
         return "(\$m[{$this->fires}] > 0)";
@@ -45,8 +55,8 @@ final readonly class Tapped implements Test
         $over = $this->count === 1 ? "{$fires} = {$presses} == 1 ? 1 : 0; {$presses} = 0;" : "{$presses} = 0;";
         $second = $this->count === 2 ? "if ({$presses} == 2) { {$fires} = 1; {$presses} = 0; }\n" : '';
 
-        return $this->of->before()."\$e = {$this->of->inTime()} ? 1 : 0; {$fires} = 0;\n"
+        return $this->of->before()."\$e = {$this->of->inTime()} ? 1 : ({$this->of->failsInTime()} ? 0 : -1); {$fires} = 0;\n"
             ."if ({$presses} > 0) { {$since} += 1; if ({$since} > {$this->ticks}) { {$over} } }\n"
-            ."if (! \$first && \$e > {$was}) { if ({$presses} <= 0) { {$since} = 0; } {$presses} += 1; }\n{$second}{$was} = \$e;\n";
+            ."if (! \$first && \$e > 0 && {$was} == 0) { if ({$presses} <= 0) { {$since} = 0; } {$presses} += 1; }\n{$second}{$was} = \$e;\n";
     }
 }

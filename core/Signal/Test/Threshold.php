@@ -5,7 +5,7 @@ namespace DuskSwitch\Core\Signal\Test;
 use DuskSwitch\Core\Signal\Part\Code;
 use DuskSwitch\Core\Signal\Part\Memory;
 
-/** A telemetry value against a level: once it holds, it lets go only when the value is back by the hysteresis. A value that never came holds nothing. */
+/** A telemetry value against a level: once it holds, it lets go only when the value is back by the hysteresis. Without a value it's unknown (−1); when one comes again, it begins as not holding. */
 final readonly class Threshold implements Test
 {
     private int $bit;
@@ -20,6 +20,18 @@ final readonly class Threshold implements Test
         return $this->beyond($this->above ? '>' : '<', $this->level);
     }
 
+    public function fails(): string
+    {
+        $slot = Code::slot($this->slot);
+
+        return "({$slot} == {$slot} && ! {$this->code()})";
+    }
+
+    public function failsInTime(): string
+    {
+        return "(\$m[{$this->bit}] == 0)";
+    }
+
     public function inTime(): string
     {
         return "(\$m[{$this->bit}] > 0)";
@@ -29,7 +41,9 @@ final readonly class Threshold implements Test
     {
         $back = $this->above ? $this->beyond('<', $this->level - $this->hysteresis) : $this->beyond('>', $this->level + $this->hysteresis);
 
-        return "\$m[{$this->bit}] = {$this->code()} ? 1 : ({$back} ? 0 : \$m[{$this->bit}]);\n";
+        $slot = Code::slot($this->slot);
+
+        return "\$m[{$this->bit}] = {$slot} != {$slot} ? -1 : ({$this->code()} ? 1 : ({$back} || \$m[{$this->bit}] < 0 ? 0 : \$m[{$this->bit}]));\n";
     }
 
     private function beyond(string $how, float $level): string

@@ -22,6 +22,16 @@ final readonly class Toggled implements Test
         return '(1 == 0)';
     }
 
+    public function fails(): string
+    {
+        return '(1 == 1)';
+    }
+
+    public function failsInTime(): string
+    {
+        return "(! {$this->inTime()})";
+    }
+
     public function inTime(): string
     {
         return "(\$m[{$this->bit}] > 0)";
@@ -31,7 +41,7 @@ final readonly class Toggled implements Test
     {
         [$was, $bit] = ["\$m[{$this->was}]", "\$m[{$this->bit}]"];
 
-        return $this->of->before()."\$e = {$this->of->inTime()} ? 1 : 0;\n"
-            ."if (! \$first && \$e > {$was}) { {$bit} = 1 - {$bit}; }\n{$was} = \$e;\n";
+        return $this->of->before()."\$e = {$this->of->inTime()} ? 1 : ({$this->of->failsInTime()} ? 0 : -1);\n"
+            ."if (! \$first && \$e > 0 && {$was} == 0) { {$bit} = 1 - {$bit}; }\n{$was} = \$e;\n";
     }
 }

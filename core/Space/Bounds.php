@@ -1,0 +1,228 @@
+<?php
+
+namespace DuskSwitch\Core\Space;
+
+use DuskSwitch\Core\Program\Drive\AxisDrive;
+use DuskSwitch\Core\Program\Drive\CaseDrive;
+use DuskSwitch\Core\Program\Drive\ControlDrive;
+use DuskSwitch\Core\Program\Drive\DetentDrive;
+use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\SteppedFunction;
+
+/**
+ * What a program may give anywhere in a region: spans that hold every signal, lists that hold every step and phase. It works only what
+ * is asked for, each part once, and notes what kept it from being told: {@see Splits}.
+ */
+final class Bounds implements Observed
+{
+    public readonly Splits $splits;
+
+    private readonly Conditions $conditions;
+
+    private readonly OutputBounds $outputs;
+
+    /** @var array<string, non-empty-list<array{float, float}>> */
+    private array $values = [];
+
+    /** @var array<string, non-empty-list<int>> */
+    private array $steps = [];
+
+    /** @var non-empty-list<int>|null */
+    private ?array $phases = null;
+
+    /** @param  Bounds|null  $before  what was before the move that led here; null where it isn't known what was before */
+    public function __construct(public readonly Model $model, public readonly Region $region, ?self $before = null)
+    {
+        $this->splits = $before === null ? new Splits : $before->splits;
+        $this->conditions = new Conditions($this, $before?->conditions);
+        $this->outputs = new OutputBounds($this, $this->conditions);
+    }
+
+    public function pulses(int $channel): array
+    {
+        return isset($this->model->outputs[$channel]) ? $this->outputs->of($this->model->outputs[$channel])['pulses'] : [];
+    }
+
+    public function clips(int $channel): int
+    {
+        return isset($this->model->outputs[$channel]) ? $this->outputs->of($this->model->outputs[$channel])['clips'] : Truth::FAILS;
+    }
+
+    /** @return non-empty-list<array{float, float}> where an output's signal is */
+    public function signal(int $channel): array
+    {
+        return $this->outputs->of($this->model->outputs[$channel])['signal'];
+    }
+
+    public function steps(string $function): array
+    {
+        $found = $this->model->functions[$function] ?? null;
+
+        return $found instanceof SteppedFunction ? $this->steps[$function] ??= $this->stepped($found) : [];
+    }
+
+    public function phases(): array
+    {
+        if ($this->phases !== null) {
+            return $this->phases;
+        }
+        $phases = [];
+        foreach ($this->model->program->phases as $place => $phase) {
+            $when = $phase->when === null ? Truth::FAILS : $this->conditions->truth($phase->when);
+            if ($when & Truth::HOLDS) {
+                $phases[] = $place;
+            }
+            if ($when === Truth::HOLDS) {
+                return $this->phases = $phases ?: [0];
+            }
+        }
+        $phases[] = 0;
+
+        return $this->phases = $phases;
+    }
+
+    public function input(int $input): array
+    {
+        $values = $this->region->points[$input] ?? null;
+        if ($values === null) {
+            return [$this->region->spans[$input] ?? [0.0, 0.0]];
+        }
+        sort($values);
+
+        return array_map(fn (float $value): array => [$value, $value], $values);
+    }
+
+    /** @return non-empty-list<array{float, float}> where a function's value is, after the ring */
+    public function value(string $function): array
+    {
+        $ring = $this->model->program->ring;
+        if ($ring === null || ! in_array($function, $ring->of, true)) {
+            return $this->alone($function);
+        }
+
+        return RingBounds::of($ring->limit, $this->alone($function), $this->alone($ring->of[0] === $function ? $ring->of[1] : $ring->of[0]));
+    }
+
+    /** Notes the sticks, dials and trims that a function's value hangs on, where that value went into what was asked for. */
+    public function follows(string $id): void
+    {
+        $ring = $this->model->program->ring;
+        foreach ($ring !== null && in_array($id, $ring->of, true) ? $ring->of : [$id] as $one) {
+            $function = $this->model->functions[$one] ?? null;
+            $drive = $function instanceof ProportionalFunction ? $function->drive : null;
+            if ($drive instanceof AxisDrive) {
+                $this->splits->reads($this->model->panel->axis($drive->axis), $this->region);
+                if (($function->trim->authority ?? 0.0) > 0.0) {
+                    $this->splits->reads($this->model->panel->trim($drive->axis), $this->region);
+                }
+            } elseif ($drive instanceof ControlDrive) {
+                $this->splits->reads((int) $this->model->panel->control($drive->control), $this->region);
+            }
+        }
+    }
+
+    /** @return non-empty-list<array{float, float}> */
+    private function alone(string $id): array
+    {
+        if (isset($this->values[$id])) {
+            return $this->values[$id];
+        }
+        $this->splits->cost++;
+        $function = $this->model->functions[$id] ?? null;
+        if ($function instanceof SteppedFunction) {
+            $values = array_map(fn (int $step): float => $function->steps[$step]->value ?? 0.0, $this->steps($id));
+            sort($values);
+
+            return $this->values[$id] = array_map(fn (float $value): array => [$value, $value], array_values(array_unique($values))) ?: [[0.0, 0.0]];
+        }
+
+        return $this->values[$id] = $function instanceof ProportionalFunction ? $this->proportional($function) : [[0.0, 0.0]];
+    }
+
+    /** @return non-empty-list<array{float, float}> */
+    private function proportional(ProportionalFunction $function): array
+    {
+        $values = null;
+        foreach ($function->overrides as $override) {
+            $when = $this->conditions->truth($override->when);
+            if ($when & Truth::HOLDS) {
+                $held = [[$override->value, $override->value]];
+                $values = $values === null ? $held : Spans::union($values, $held);
+                if ($when === Truth::HOLDS) {
+                    return $values;
+                }
+            }
+        }
+        $free = $this->driven($function);
+
+        return $values === null ? $free : Spans::union($values, $free);
+    }
+
+    /** @return non-empty-list<array{float, float}> */
+    private function driven(ProportionalFunction $function): array
+    {
+        $panel = $this->model->panel;
+        $drive = $function->drive;
+        $input = match (true) {
+            $drive instanceof AxisDrive => $panel->axis($drive->axis),
+            $drive instanceof ControlDrive => $panel->control($drive->control),
+            default => null,
+        };
+        if ($input === null) {
+            return [[0.0, 0.0]];
+        }
+        $stick = ShapeBounds::deadened($this->input($input), $function->deadband);
+        $base = $this->model->program->phases[0]->id;
+        $values = null;
+        foreach (array_diff_key($function->shapes, [$base => true]) === [] ? [0] : $this->phases() as $phase) {
+            $shape = $function->shapes[$this->model->program->phases[$phase]->id ?? $base] ?? $function->shapes[$base] ?? null;
+            $shaped = ShapeBounds::of($shape, $stick, $this->model);
+            $values = $values === null ? $shaped : Spans::union($values, $shaped);
+        }
+        if ($function->trim !== null && $function->trim->authority > 0.0 && $drive instanceof AxisDrive) {
+            $at = $panel->trim($drive->axis);
+            $values = Spans::sum($values, ShapeBounds::trimmed($function->trim, $this->input($at), $stick));
+        }
+
+        return Spans::held($values, -1.5, 1.5);
+    }
+
+    /** @return non-empty-list<int> */
+    private function stepped(SteppedFunction $function): array
+    {
+        $this->splits->cost++;
+        $drive = $function->drive;
+        $steps = [];
+        if ($drive instanceof DetentDrive) {
+            $input = (int) $this->model->panel->control($drive->control);
+            $values = $this->region->points[$input] ?? [0.0];
+            if (count($values) > 1) {
+                $this->splits->point($input);
+            }
+            foreach ($values as $value) {
+                $steps[] = $this->stepAt($function, $drive, $value);
+            }
+
+            return array_values(array_unique($steps));
+        }
+        foreach ($drive instanceof CaseDrive ? $drive->cases : [] as $case) {
+            $when = $this->conditions->truth($case->when);
+            if ($when & Truth::HOLDS) {
+                $steps[] = $function->indexOf($case->step) ?? 0;
+            }
+            if ($when === Truth::HOLDS) {
+                return array_values(array_unique($steps)) ?: [0];
+            }
+        }
+
+        return array_values(array_unique([...$steps, 0]));
+    }
+
+    private function stepAt(SteppedFunction $function, DetentDrive $drive, float $value): int
+    {
+        $control = $this->model->transmitter->control($drive->control);
+        $detents = array_filter($control === null ? [] : $control->detents, fn (string $detent): bool => $control?->valueOf($detent) === $value);
+
+        return $function->indexOf($drive->map[array_values($detents)[0] ?? ''] ?? '') ?? 0;
+    }
+}

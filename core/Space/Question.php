@@ -1,0 +1,39 @@
+<?php
+
+namespace DuskSwitch\Core\Space;
+
+use Closure;
+
+/** Is there a hand, a memory, a telemetry for which something is so? A danger, as rules ask for it. */
+final readonly class Question
+{
+    /**
+     * @param  Region  $region  where it's asked
+     * @param  Closure(list<Observed>): int  $judge  whether it's so, as bits of {@see Truth}, of what is seen first and after each move
+     * @param  list<Move>  $moves  each from the state that it's asked in
+     * @param  (Closure(list<Observed>): float)|null  $height  the higher, the more likely; guides the search, decides nothing
+     */
+    public function __construct(public Region $region, public Closure $judge, public array $moves = [], public ?Closure $height = null) {}
+
+    /**
+     * What is seen in a region, and after each move.
+     *
+     * @return array{list<Bounds>, Splits}
+     */
+    public function look(Model $model, Region $region): array
+    {
+        $first = new Bounds($model, $region);
+        $seen = [$first];
+        foreach ($this->moves as $move) {
+            $at = $first;
+            $there = $region;
+            foreach ($move->values as $value) {
+                $there = $there->at($move->input, $value);
+                $at = new Bounds($model, $there, $at);
+            }
+            $seen[] = $at;
+        }
+
+        return [$seen, $first->splits];
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Signal\Budget;
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Space\Bounds;
+use DuskSwitch\Core\Space\Model;
+use DuskSwitch\Core\Space\Observed;
+use DuskSwitch\Core\Space\ObservedFrame;
+use DuskSwitch\Core\Space\Outcome;
+use DuskSwitch\Core\Space\Question;
+use DuskSwitch\Core\Space\Region;
+use DuskSwitch\Core\Space\Search;
+use DuskSwitch\Core\Space\Truth;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What is told of a region is so for every hand in it: against the circuit, for random programs and random regions. */
+final class BoundsTest extends TestCase
+{
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        for ($seed = 1; $seed <= 40; $seed++) {
+            yield "program {$seed}" => [$seed];
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_a_single_hand_gives_just_what_the_circuit_gives(int $seed): void
+    {
+        $random = new RandomPrograms($seed, false);
+        $circuit = RandomPrograms::circuit($seed, false);
+        $model = new Model($circuit);
+        for ($try = 0; $try < 40; $try++) {
+            $hand = $random->hand($circuit);
+            $bounds = new Bounds($model, self::only($model, $hand));
+            self::assertSame(self::told(new ObservedFrame($circuit, $circuit->frame($hand), $hand), $circuit), self::told($bounds, $circuit), implode(' ', $hand));
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_no_hand_of_a_region_is_outside_of_what_is_told_of_it(int $seed): void
+    {
+        $random = new RandomPrograms($seed, false);
+        $circuit = RandomPrograms::circuit($seed, false);
+        $model = new Model($circuit);
+        for ($try = 0; $try < 12; $try++) {
+            [$one, $other] = [$random->hand($circuit), $random->hand($circuit)];
+            $region = self::spanned($model, $one, $other);
+            $bounds = new Bounds($model, $region);
+            for ($i = 0; $i < 25; $i++) {
+                $hand = self::within($region, $random, count($one));
+                $frame = new ObservedFrame($circuit, $circuit->frame($hand), $hand);
+                foreach ($circuit->program->outputs as $output) {
+                    self::assertInside($frame->pulses($output->channel)[0], $bounds->pulses($output->channel), "channel {$output->channel}");
+                    self::assertNotSame(0, $frame->clips($output->channel) & $bounds->clips($output->channel), "clipping of {$output->channel}");
+                }
+                self::assertContains($frame->phases()[0], $bounds->phases());
+                foreach (['s-one', 's-two'] as $function) {
+                    self::assertContains($frame->steps($function)[0], $bounds->steps($function));
+                }
+            }
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_the_highest_pulse_of_every_channel_is_found_to_the_microsecond(int $seed): void
+    {
+        $random = new RandomPrograms($seed, false);
+        $circuit = RandomPrograms::circuit($seed, false);
+        $model = new Model($circuit);
+        $highest = [];
+        for ($try = 0; $try < 4000; $try++) {
+            $frame = $circuit->frame($random->hand($circuit));
+            foreach ($circuit->program->outputs as $output) {
+                $highest[$output->channel] = max($highest[$output->channel] ?? 0, (int) $frame->pulse($output->channel));
+            }
+        }
+        foreach ($highest as $channel => $sampled) {
+            $there = $this->above($model, $channel, $sampled - 1);
+            self::assertNotNull($there->witness, "channel {$channel} reaches {$sampled}: {$there->open}");
+            // From where it's found on, a search that says nowhere says so of the very next microsecond.
+            $found = $sampled;
+            while (($outcome = $this->above($model, $channel, $found))->witness !== null) {
+                $found = (int) $circuit->frame($outcome->witness->hand)->pulse($channel);
+                self::assertGreaterThan($sampled, $found, 'the circuit says so');
+                $sampled = $found;
+            }
+            self::assertTrue($outcome->isNowhere(), "above {$found} on channel {$channel}: {$outcome->open}");
+        }
+    }
+
+    private function above(Model $model, int $channel, int $pulse): Outcome
+    {
+        $most = function (array $seen) use ($channel): int {
+            $pulses = $seen[0]->pulses($channel);
+
+            return (int) end($pulses)[1];
+        };
+
+        return (new Search($model, new Budget(30_000_000), 1.0))->answer(new Question($model->everything(), function (array $seen) use ($channel, $pulse): int {
+            $truth = 0;
+            foreach ($seen[0]->pulses($channel) as [$low, $high]) {
+                $truth |= ($high > $pulse ? Truth::HOLDS : 0) | ($low <= $pulse ? Truth::FAILS : 0);
+            }
+
+            return $truth;
+        }, [], fn (array $seen): float => (float) $most($seen)));
+    }
+
+    /** @return array<string, mixed> */
+    private static function told(Observed $seen, Circuit $circuit): array
+    {
+        $told = ['phases' => $seen->phases(), 'steps' => [$seen->steps('s-one'), $seen->steps('s-two')]];
+        foreach ($circuit->program->outputs as $output) {
+            $told["output {$output->channel}"] = [$seen->pulses($output->channel), $seen->clips($output->channel)];
+        }
+
+        return $told;
+    }
+
+    /** @param  list<float>  $hand */
+    private static function only(Model $model, array $hand): Region
+    {
+        return self::spanned($model, $hand, $hand);
+    }
+
+    /**
+     * @param  list<float>  $one
+     * @param  list<float>  $other
+     */
+    private static function spanned(Model $model, array $one, array $other): Region
+    {
+        $all = $model->everything();
+        $points = $spans = [];
+        foreach ($all->points as $input => $values) {
+            $points[$input] = array_values(array_unique([$one[$input], $other[$input]]));
+        }
+        foreach ($all->spans as $input => $span) {
+            $spans[$input] = [min($one[$input], $other[$input]), max($one[$input], $other[$input])];
+        }
+
+        return new Region($points, $spans);
+    }
+
+    /** @return list<float> */
+    private static function within(Region $region, RandomPrograms $random, int $inputs): array
+    {
+        $hand = [];
+        for ($input = 0; $input < $inputs; $input++) {
+            $span = $region->spans[$input] ?? null;
+            $hand[] = $span === null ? $random->pick($region->points[$input]) : $span[0] + ($span[1] - $span[0]) * $random->pick([0.0, 1.0, 0.5, 0.27, 0.81, 0.999999]);
+        }
+
+        return $hand;
+    }
+
+    /**
+     * @param  array{int, int}  $pulse
+     * @param  list<array{int, int}>  $spans
+     */
+    private static function assertInside(array $pulse, array $spans, string $where): void
+    {
+        $holds = array_filter($spans, fn (array $span): bool => $span[0] <= $pulse[0] && $pulse[0] <= $span[1]);
+        self::assertNotSame([], $holds, "{$where}: {$pulse[0]} µs is in none of ".json_encode($spans));
+    }
+}
