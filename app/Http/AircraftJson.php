@@ -71,7 +71,7 @@ final readonly class AircraftJson
             'transmitterDefinition' => TransmitterEncoder::encode($transmitter),
             'sticks' => array_map(fn ($axis): string => $axis->value, $program->stickMode->axes()),
             'threads' => $this->threads($program),
-            'gaps' => [...Gaps::of($program), ...PhaseReach::notes($circuit)],
+            'gaps' => [...array_values(Gaps::of($program)), ...array_values(PhaseReach::notes($circuit))],
             'words' => [...$this->words(new InWords($program, $transmitter, (new Threshold(Values::of($program, $this->shelf)))->say(...))), 'mixing' => (object) (new MixWords($program, $transmitter))->outputs()],
             'parts' => (object) array_map(fn (Role $role): string => $role->value, Picture::parts($program)),
             'styles' => StylesEncoder::encode($circuit),

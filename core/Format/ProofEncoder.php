@@ -2,11 +2,12 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
-use DuskSwitch\Core\Proof\Moment;
-use DuskSwitch\Core\Proof\Moves;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\StateCell;
+use DuskSwitch\Core\Proof\StateMap;
 use DuskSwitch\Core\Proof\StateWords;
 use DuskSwitch\Core\Solve\SlotAnswer;
 use DuskSwitch\Core\Solve\SlotSolver;
@@ -21,30 +22,41 @@ final readonly class ProofEncoder
         $this->words = new StateWords($evidence);
     }
 
-    /** @return array{states: int, findings: list<array<string, mixed>>, accepted: list<array<string, mixed>>} */
+    /** @return array<string, mixed> */
     public function proof(Proof $proof): array
     {
         return [
             'states' => $proof->states,
-            'findings' => array_map($this->finding(...), $proof->findings),
-            'accepted' => array_map(fn (array $one): array => [...$this->finding($one[0]), 'reason' => $one[1]], $proof->accepted),
+            'complete' => $proof->isComplete(),
+            'findings' => array_map(fn (Finding $one): array => $this->finding($one, $proof), $proof->findings),
+            'accepted' => array_map(fn (array $one): array => [...$this->finding($one[0], $proof), 'reason' => $one[1]], $proof->accepted),
+            'rules' => array_map(fn (array $one): array => [
+                'rule' => $one[0]->id(), 'subject' => $one[0]->subject()->value, 'says' => $one[0]->says(), 'answer' => $one[1]->answer->value, 'why' => $one[1]->why,
+            ], $proof->rules),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function finding(Finding $finding): array
+    private function finding(Finding $finding, Proof $proof): array
     {
-        $hand = $this->words->hand($finding->inputs);
+        $hand = $this->words->hand($finding->witness);
+        $script = $this->words->script($finding->witness);
+        $rule = array_values(array_filter($proof->rules, fn (array $one): bool => $one[0]->id() === $finding->rule))[0] ?? null;
 
         return [
             'rule' => $finding->rule,
+            'subject' => $rule === null ? 'connection' : $rule[0]->subject()->value,
+            'channels' => $finding->channels(),
             'severity' => $finding->severity->value,
+            'open' => $finding->isOpen,
             'says' => $finding->says,
-            'state' => $this->words->say($finding->inputs),
+            'state' => $this->words->say($finding->witness),
             'mend' => $finding->mend,
             'key' => $finding->key(),
             'about' => $finding->about,
-            'hand' => $finding->inputs === null ? null : ['axes' => (object) $hand['axes'], 'controls' => (object) $hand['controls']],
+            'hand' => $finding->witness === null ? null : array_map(fn (array $one): object => (object) $one, $hand),
+            'script' => $script,
+            'telemetry' => $finding->witness === null || $finding->witness->telemetry === [] ? null : (object) $finding->witness->telemetry,
         ];
     }
 
@@ -55,57 +67,20 @@ final readonly class ProofEncoder
      */
     public function map(): array
     {
-        $moves = new Moves($this->evidence);
-        $switches = $moves->switches();
-        $controls = array_values(array_filter(array_map($moves->controlAt(...), $switches)));
-        $phases = array_column($this->evidence->program->phases, 'name', 'id');
-        $cells = [];
-        foreach ($this->evidence->moments() as $moment) {
-            $key = implode(' ', array_map(fn (int $slot): string => (string) $moment->inputs[$slot], $switches));
-            // Positions of dials and of what is remembered share a cell: the worst of them stands for all.
-            if (! isset($cells[$key]) || $this->badness($moment) > $this->badness($cells[$key])) {
-                $cells[$key] = $moment;
-            }
-        }
+        $map = StateMap::of($this->evidence);
 
         return [
-            'switches' => array_map(fn ($control): array => ['id' => $control->id, 'name' => $control->name, 'detents' => $control->detents], $controls),
-            'cells' => array_map(fn (Moment $moment): array => $this->cell($moment, $phases), array_values($cells)),
-            'complete' => $this->evidence->hasAllMoments(),
-        ];
-    }
-
-    private function badness(Moment $moment): int
-    {
-        $lost = $this->evidence->flightSlots() !== [] && count($moment->modes) !== 1;
-
-        return ($lost ? 4 : 0) + ($moment->armed && $moment->turnsAtLowStick() ? 2 : 0) + ($moment->armed ? 1 : 0);
-    }
-
-    /**
-     * @param  array<string, string>  $phases  names by id
-     * @return array<string, mixed>
-     */
-    private function cell(Moment $moment, array $phases): array
-    {
-        $hand = $this->words->hand($moment->inputs);
-        $slots = $this->evidence->flightSlots() !== [];
-        $odd = match (true) {
-            $slots && $moment->modes === [] => 'no mode',
-            count($moment->modes) > 1 => 'two modes',
-            $slots && ($moment->margin ?? 99) < 25 => 'at an edge',
-            $moment->armed && $moment->turnsAtLowStick() => 'motor on at low stick',
-            default => null,
-        };
-
-        return [
-            'hand' => ['axes' => (object) $hand['axes'], 'controls' => (object) $hand['controls']],
-            'says' => $this->words->say($moment->inputs),
-            'phase' => $phases[$moment->phase] ?? $moment->phase,
-            'armed' => $moment->armed,
-            'modes' => array_map($this->evidence->modeName(...), $moment->modes),
-            'margin' => $moment->margin,
-            'odd' => $odd,
+            'switches' => array_map(fn (Control $control): array => ['id' => $control->id, 'name' => $control->name, 'detents' => $control->detents], $map->switches),
+            'cells' => array_map(fn (StateCell $cell): array => [
+                'hand' => array_map(fn (array $one): object => (object) $one, $this->words->hand($cell->hand)),
+                'says' => $this->words->say($cell->hand),
+                'phase' => implode(' or ', $cell->phases),
+                'armed' => $cell->armed,
+                'modes' => array_map($this->evidence->view->nameOf(...), $cell->modes),
+                'margin' => $cell->margin,
+                'odd' => $cell->odd,
+            ], $map->cells),
+            'complete' => $map->isComplete,
         ];
     }
 
@@ -125,7 +100,7 @@ final readonly class ProofEncoder
     /** @return list<array<string, mixed>> the controller's slots by channel, with what each step gives */
     public function slots(): array
     {
-        $slots = $this->evidence->slots();
+        $slots = $this->evidence->setup->modes ?? [];
         $modes = $this->evidence->controller->modes ?? [];
         $channels = array_values(array_unique(array_column($slots, 'channel')));
         sort($channels);
@@ -134,7 +109,7 @@ final readonly class ProofEncoder
             'channel' => $channel,
             'name' => $this->evidence->program->output($channel)?->name,
             'slots' => array_values(array_map(
-                fn ($slot): array => ['mode' => $slot->mode, 'name' => $this->evidence->modeName($slot->mode), 'from' => $slot->from, 'to' => $slot->to, 'flight' => $modes[$slot->mode]->flight ?? false, 'saves' => $modes[$slot->mode]->saves ?? false, 'risky' => $modes[$slot->mode]->risky ?? false],
+                fn ($slot): array => ['mode' => $slot->mode, 'name' => $this->evidence->view->nameOf($slot->mode), 'from' => $slot->from, 'to' => $slot->to, 'flight' => $modes[$slot->mode]->flight ?? false, 'saves' => $modes[$slot->mode]->saves ?? false, 'risky' => $modes[$slot->mode]->risky ?? false],
                 array_filter($slots, fn ($slot): bool => $slot->channel === $channel),
             )),
             'answers' => array_map(self::answer(...), SlotSolver::answers($this->evidence->program, $this->evidence->transmitter, $channel, $slots)),

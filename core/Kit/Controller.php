@@ -46,14 +46,14 @@ final readonly class Controller
     }
 
     /**
-     * The flight mode that has no range of its own, where there's just one: it's what the controller flies in where no range is active.
+     * The free flight mode, where it has no range of its own: it's what the controller flies in where no range is active. A mode that saves the aircraft never is.
      *
      * @param  list<Slot>  $slots
      */
     private function modeWithoutRange(array $slots): ?string
     {
         $ranged = array_map(fn (Slot $one): string => $one->mode, $slots);
-        $without = array_values(array_filter($this->modes, fn (Mode $one): bool => $one->flight && ! in_array($one->id, $ranged, true)));
+        $without = array_values(array_filter($this->modes, fn (Mode $one): bool => $one->flight && ! $one->saves && ! $one->risky && ! in_array($one->id, $ranged, true)));
 
         return count($without) === 1 ? $without[0]->id : null;
     }

@@ -8,7 +8,7 @@ final class Gaps
     /**
      * A sentence for each gap; none where every function is driven and every output fed.
      *
-     * @return list<string>
+     * @return array<string, string> by what it's about: `function:arm`, `output:5`, `program`
      */
     public static function of(Program $program): array
     {
@@ -18,15 +18,15 @@ final class Gaps
             $fixed = $function instanceof SteppedFunction && count($function->steps) === 1;
             $driven = ($function instanceof SteppedFunction || $function instanceof ProportionalFunction) && $function->drive !== null;
             if (! $fixed && ! $driven) {
-                $gaps[] = "Nothing moves {$function->name()}";
+                $gaps["function:{$function->id()}"] = "Nothing moves {$function->name()}";
             }
         }
         foreach ($program->outputs as $output) {
             if ($output->feeds === []) {
-                $gaps[] = "Nothing feeds output {$output->channel}, {$output->name}";
+                $gaps["output:{$output->channel}"] = "Nothing feeds output {$output->channel}, {$output->name}";
             }
         }
 
-        return $program->functions === [] ? ['There is no function yet'] : $gaps;
+        return $program->functions === [] ? ['program' => 'There is no function yet'] : $gaps;
     }
 }

@@ -2,46 +2,55 @@
 
 namespace DuskSwitch\Core\Proof;
 
+use DuskSwitch\Core\Kit\ArmedBy;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\ControllerKind;
 use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Kit\Receiver;
-use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Signal\Budget;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
-use DuskSwitch\Core\Signal\Needs;
 use DuskSwitch\Core\Signal\Panel;
-use DuskSwitch\Core\Signal\States;
+use DuskSwitch\Core\Space\Model;
+use DuskSwitch\Core\Space\Outcome;
+use DuskSwitch\Core\Space\Question;
+use DuskSwitch\Core\Space\Region;
+use DuskSwitch\Core\Space\Search;
 
-/** All that rules look at: the program with its kit, how far each output goes, and the states that matter for arming and modes. */
+/** All that rules look at: the program with its equipment, and the answers of the state space. */
 final class Evidence
 {
-    /** Memory for more is more than an answer has. */
-    private const MOST_MOMENTS = 40_000;
+    /** About a second for all the rules together. */
+    private const BUDGET = 20_000_000;
 
-    public readonly Plain $plain;
+    /** No question takes more of what is left. */
+    private const SHARE = 0.2;
+
+    /** What a motor may get at rest where no controller says it, in µs (common practice). */
+    private const LOW = 1050;
+
+    public readonly ControllerView $view;
+
+    public readonly ControllerSetup $setup;
 
     public readonly Panel $panel;
 
-    /** @var array<int, Reach> */
-    private array $reaches = [];
-
     private ?Circuit $circuit = null;
 
-    /** @var list<Moment>|null */
-    private ?array $moments = null;
+    private ?Model $model = null;
 
-    private bool $hasAllMoments = true;
+    private readonly Budget $budget;
 
-    private readonly Budget $reaching;
-
-    public readonly ControllerSetup $setup;
+    /** @var list<Output>|null */
+    private ?array $motors = null;
 
     public function __construct(
         public readonly Program $program,
@@ -49,46 +58,48 @@ final class Evidence
         public readonly ?Receiver $receiver,
         public readonly ?Controller $controller,
     ) {
-        $this->plain = new Plain($program, $transmitter);
-        $this->panel = new Panel($this->plain->transmitter);
-        $this->reaching = new Budget;
         $this->setup = $controller?->setUp($program->aboard->controller) ?? $program->aboard->controller;
+        $this->view = new ControllerView($this->setup, $controller->modes ?? []);
+        $this->panel = new Panel($transmitter);
+        $this->budget = new Budget(self::BUDGET);
     }
 
-    /** The whole program, its memory as switches. */
+    /** The program, compiled. */
     public function circuit(): Circuit
     {
-        return $this->circuit ??= Compiler::compile($this->plain->program, $this->plain->transmitter);
+        return $this->circuit ??= Compiler::compile($this->program, $this->transmitter);
     }
 
-    /** How far an output goes. */
-    public function reach(int $channel): Reach
+    /** The program, ready for the state space. */
+    public function model(): Model
     {
-        return $this->reaches[$channel] ??= Reach::of($this->plain->program, $this->plain->transmitter, $channel, $this->panel, $this->reaching);
+        return $this->model ??= new Model($this->circuit());
     }
 
-    /** @return list<Slot> the controller's slots as they are set */
-    public function slots(): array
+    /** Whether something is so anywhere; a question that can't be decided says so. */
+    public function ask(Question $question): Outcome
     {
-        return $this->setup->modes ?? [];
+        return (new Search($this->model(), $this->budget, self::SHARE))->answer($question);
     }
 
-    /** @return list<Slot> those of which exactly one must be active */
-    public function flightSlots(): array
-    {
-        return array_values(array_filter($this->slots(), fn (Slot $slot): bool => $this->controller?->modes[$slot->mode]->flight ?? false));
-    }
-
-    /** @return list<Output> those that a motor or its speed controller listens to */
+    /** @return list<Output> that go to a motor, or may: an output without a role that the throttle has a say in counts */
     public function motors(): array
     {
-        return $this->program->motors();
+        return $this->motors ??= array_values(array_filter($this->program->outputs, fn (Output $one): bool => $one->role?->isMotor() ?? $this->mayBeMotor($one)));
     }
 
-    /** True where the kit says when it's armed: a multirotor is armed by its controller, others by their motor's channel where they have none. */
-    public function knowsArming(): bool
+    /** The highest pulse at which a motor stands still, in µs. */
+    public function low(): int
     {
-        return $this->controller !== null || ! in_array($this->program->family, [Family::Multirotor, Family::TinyMultirotor], true);
+        return $this->setup->low ?? self::LOW;
+    }
+
+    /** How it's armed; null where that can't be known: a multirotor without its controller. */
+    public function armedBy(): ?ArmedBy
+    {
+        $needsController = in_array($this->program->family, [Family::Multirotor, Family::TinyMultirotor], true);
+
+        return $this->controller === null && $needsController ? null : $this->setup->arming->by ?? ArmedBy::Throttle;
     }
 
     /** True where a stabiliser flies the cyclic and the tail. */
@@ -97,50 +108,39 @@ final class Evidence
         return $this->controller?->kind === ControllerKind::Stabiliser;
     }
 
-    /**
-     * Every position of the switches that have a say in arming, flight modes, motors or phases, sticks at rest.
-     *
-     * @return list<Moment>
-     */
-    public function moments(): array
+    /** True where a rotor is governed: in its livelier phases the motor runs on with the stick low, as it should. */
+    public function isGoverned(): bool
     {
-        if ($this->moments !== null) {
-            return $this->moments;
-        }
-        $cone = $this->momentCone();
-        $circuit = Compiler::compile($cone->part(), $this->plain->transmitter);
-        $motors = array_column($this->motors(), 'channel');
-        $this->moments = [];
-        $this->hasAllMoments = $cone->size() <= self::MOST_MOMENTS && (new Budget)->affords(2.0 * $cone->size() * $circuit->cost());
-        foreach (! $this->hasAllMoments ? [] : States::each($this->panel->atRest(), $cone->positions) as $inputs) {
-            $full = $inputs;
-            $full[$this->panel->axis(Axis::Throttle)] = 1.0;
-            $this->moments[] = Moment::of($this, $circuit, $inputs, array_values($full), $motors);
+        return $this->program->family === Family::Helicopter;
+    }
+
+    /** A region with the throttle low: its stick, and the dial or slider of a throttle that isn't on the stick. */
+    public function throttleLow(Region $region): Region
+    {
+        $low = $region->at($this->panel->axis(Axis::Throttle), -1.0);
+        foreach ($this->program->whose(Purpose::Throttle) as $function) {
+            $drive = $function instanceof ProportionalFunction ? $function->drive : null;
+            $input = $drive instanceof ControlDrive ? $this->panel->control($drive->control) : null;
+            if ($input !== null && isset($region->spans[$input])) {
+                $low = $low->at($input, -1.0);
+            }
         }
 
-        return $this->moments;
+        return $low;
     }
 
-    /** False where there are too many positions to go through: then there are no moments. */
-    public function hasAllMoments(): bool
+    /** @return list<int> the inputs of switches and buttons that have a say in some channels */
+    public function switches(int ...$channels): array
     {
-        $this->moments();
+        $inputs = $this->model()->dependency->inputs(...array_map(fn (int $channel): string => "output:{$channel}", array_values($channels)));
 
-        return $this->hasAllMoments;
+        return array_values(array_filter($inputs, fn (int $input): bool => ($this->model()->control($input)->detents ?? []) !== []));
     }
 
-    /** All that has a say in the moments. */
-    public function momentCone(): Cone
+    private function mayBeMotor(Output $output): bool
     {
-        $channels = [...array_column($this->motors(), 'channel'), ...array_column($this->flightSlots(), 'channel'), ...$this->setup->arming?->channels() ?? []];
-        $there = array_filter(array_unique($channels), fn (int $channel): bool => $this->program->output($channel) !== null);
+        $throttle = array_map(fn ($one): string => "function:{$one->id()}", $this->program->whose(Purpose::Throttle));
 
-        return new Cone($this->plain->program, $this->panel, [Needs::PHASE, ...array_map(fn (int $channel): string => "output:{$channel}", array_values($there))]);
-    }
-
-    /** The name of a mode. */
-    public function modeName(string $mode): string
-    {
-        return $this->controller?->modes[$mode]->name ?? $mode;
+        return array_filter([...$throttle, 'axis:throttle'], fn (string $node): bool => $this->model()->dependency->hangs("output:{$output->channel}", $node)) !== [];
     }
 }

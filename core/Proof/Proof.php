@@ -5,60 +5,84 @@ namespace DuskSwitch\Core\Proof;
 use DuskSwitch\Core\Program\Accepted;
 use DuskSwitch\Core\Program\Loom;
 
-/** Every switch position, not only the ones that somebody thought of. */
+/** What the rules say of an aircraft: every hand, every memory, not only those that somebody thought of. */
 final readonly class Proof
 {
     /**
-     * @param  int  $states  how many positions of the switches in use there are
+     * @param  int|float  $states  how many positions of the switches and memories in use there are
      * @param  list<Finding>  $findings  the worst first; without those that were accepted
      * @param  list<array{Finding, string}>  $accepted  with the reason
+     * @param  list<array{Rule, Judgement}>  $rules
      */
-    private function __construct(public int $states, public array $findings, public array $accepted) {}
+    private function __construct(public int|float $states, public array $findings, public array $accepted, public array $rules) {}
+
+    /** Up to here every whole number is a float of its own. */
+    private const EXACT = 9e15;
 
     /** @return list<Rule> */
     public static function rules(): array
     {
         return [
-            new Rule\Decided, new Rule\ControllerChosen, new Rule\SafeAtPowerUp, new Rule\OneMoveDisarms, new Rule\NoStartAboveIdle, new Rule\OneModeInEachState, new Rule\SlotsApart, new Rule\EveryModeReachable,
-            new Rule\SavingModeOneMoveAway, new Rule\NothingRiskyOnTheWay, new Rule\NothingClips, new Rule\EndsAndCentre, new Rule\ChannelOrder,
-            new Rule\FailsafeSet, new Rule\NoTrimOnAStabiliser, new Rule\ThrottleFades, new Rule\OneFunctionAControl, new Rule\StartCheck,
-            new Rule\EverythingConnected, new Rule\FitsTheLink,
+            new Rule\ControllerChosen, new Rule\SafeAtPowerUp, new Rule\ThrottleRaised, new Rule\OneMoveDisarms, new Rule\NoStartAboveIdle, new Rule\ArmChannelAlone, new Rule\ArmPlacement,
+            new Rule\StickArming, new Rule\OneModeInEachState, new Rule\ModeAsMeant, new Rule\SlotsApart, new Rule\EveryModeReachable, new Rule\SavingModeOneMoveAway, new Rule\NothingRiskyOnTheWay,
+            new Rule\ModeNeedsSensor, new Rule\NothingClips, new Rule\EndsAndCentre, new Rule\ChannelOrder, new Rule\FailsafeSet, new Rule\NoTrimOnAStabiliser, new Rule\ThrottleFades,
+            new Rule\OneFunctionAControl, new Rule\StartCheck, new Rule\EverythingConnected, new Rule\FitsTheLink, new Rule\SumSignalTiming,
         ];
     }
 
     /** The proof of a program with its kit. */
     public static function of(Evidence $evidence): self
     {
-        $found = array_merge([], ...array_map(fn (Rule $rule): array => $rule->check($evidence), self::rules()));
+        $rules = array_map(fn (Rule $rule): array => [$rule, $rule->judge($evidence)], self::rules());
+        $found = array_merge([], ...array_map(fn (array $one): array => $one[1]->findings, $rules));
         usort($found, fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
-        $reasons = array_column(array_map(fn (Accepted $one): array => [$one->finding, $one->reason], $evidence->program->aboard->accepted), 1, 0);
-        $open = array_values(array_filter($found, fn (Finding $one): bool => ! isset($reasons[$one->key()])));
-        $accepted = array_values(array_filter($found, fn (Finding $one): bool => isset($reasons[$one->key()])));
+        $open = $accepted = [];
+        foreach ($found as $finding) {
+            $reason = self::reason($evidence->program->aboard->accepted, $finding);
+            if ($reason === null) {
+                $open[] = $finding;
+            } else {
+                $accepted[] = [$finding, $reason];
+            }
+        }
 
-        return new self(self::count($evidence), $open, array_map(fn (Finding $one): array => [$one, $reasons[$one->key()]], $accepted));
+        return new self(self::count($evidence), $open, $accepted, $rules);
     }
 
-    /** True where nothing of severity error is open. */
+    /** True where nothing of severity error is open, what couldn't be proven among them. */
     public function isSafe(): bool
     {
         return array_filter($this->findings, fn (Finding $one): bool => $one->severity === Severity::Error) === [];
     }
 
-    /** How many positions the switches and buttons in use, and what is remembered, have together. */
-    private static function count(Evidence $evidence): int
+    /** True where every rule could be decided. */
+    public function isComplete(): bool
     {
-        $used = array_map(fn ($thread): string => $thread->from, Loom::threads($evidence->plain->program));
-        $states = 1;
-        foreach ($evidence->plain->transmitter->controls as $control) {
-            $states = self::times($states, in_array("control:{$control->id}", $used, true) && $control->detents !== [] ? count($control->detents) : 1);
-        }
-
-        return $states;
+        return array_filter($this->rules, fn (array $one): bool => in_array($one[1]->answer, [Answer::NotProven, Answer::NotChecked], true)) === [];
     }
 
-    /** A product that stops at what can be counted. */
-    private static function times(int $states, int $more): int
+    /** @param  list<Accepted>  $accepted */
+    private static function reason(array $accepted, Finding $finding): ?string
     {
-        return $states > intdiv(PHP_INT_MAX, $more) ? PHP_INT_MAX : $states * $more;
+        foreach ($accepted as $one) {
+            // Acceptances of version 1 name no detail.
+            if ($one->finding === $finding->key() || $one->finding === "{$finding->rule} {$finding->about}") {
+                return $one->reason;
+            }
+        }
+
+        return null;
+    }
+
+    /** How many positions the switches and buttons in use, and what is remembered, have together. */
+    private static function count(Evidence $evidence): int|float
+    {
+        $used = array_flip(array_map(fn ($thread): string => $thread->from, Loom::threads($evidence->program)));
+        $states = (float) (2 ** count($evidence->model()->memories->bits));
+        foreach ($evidence->transmitter->controls as $control) {
+            $states *= isset($used["control:{$control->id}"]) && $control->detents !== [] ? count($control->detents) : 1;
+        }
+
+        return $states < self::EXACT ? (int) $states : $states;
     }
 }

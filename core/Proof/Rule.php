@@ -8,9 +8,12 @@ interface Rule
     /** The id by which findings name it. */
     public function id(): string;
 
+    /** What it's about. */
+    public function subject(): Subject;
+
     /** What must hold, and why, in a sentence or two. */
     public function says(): string;
 
-    /** @return list<Finding> none where it holds */
-    public function check(Evidence $evidence): array;
+    /** The answer for an aircraft. */
+    public function judge(Evidence $evidence): Judgement;
 }

@@ -3,90 +3,167 @@
 namespace DuskSwitch\Core\Proof;
 
 use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Kit\Control;
+use DuskSwitch\Core\Space\Witness;
 
 /** Says a state as a pilot would: "Flick A away, roll stick full right, everything else at rest". */
 final readonly class StateWords
 {
-    private const ENDS = ['roll' => ['left', 'right'], 'pitch' => ['back', 'forward'], 'yaw' => ['left', 'right']];
+    private const ENDS = ['roll' => ['left', 'right'], 'pitch' => ['back', 'forward'], 'throttle' => ['down', 'up'], 'yaw' => ['left', 'right']];
 
     public function __construct(private Evidence $evidence) {}
 
-    /** @param  list<float>|null  $inputs  in the order of the plain panel; null = every state */
-    public function say(?array $inputs): string
+    /** The state; null = every state. */
+    public function say(?Witness $witness): string
     {
-        if ($inputs === null) {
+        if ($witness === null) {
             return 'in every state';
         }
-        $said = [];
-        foreach ($this->moved($inputs) as $id => $value) {
-            $said[] = str_starts_with($id, 'axis:') ? $this->stick(substr($id, 5), (float) $value) : $this->control($id, $value);
+        $said = $this->moved($witness->hand);
+        $way = [];
+        $before = $this->evidence->panel->atRest();
+        foreach ($witness->script as $hand) {
+            array_push($way, ...$this->moved($hand, $before));
+            $before = $hand;
         }
+        foreach ($witness->telemetry as $sensor => $value) {
+            $said[] = str_replace('-', ' ', $sensor).' at '.round($value, 2);
+        }
+        $state = $said === [] ? 'everything at rest' : implode(', ', $said).', everything else at rest';
 
-        return $said === [] ? 'everything at rest' : implode(', ', $said).', everything else at rest';
+        return $way === [] ? $state : 'after '.implode(', then ', $way).": {$state}";
     }
 
     /**
-     * The state as a hand on the handheld: what isn't at rest. What is remembered isn't in it.
+     * The state as a hand on the handheld: what isn't at rest, and the dials, sliders and trims that have a say wherever they are.
      *
-     * @param  list<float>|null  $inputs
-     * @return array{axes: array<string, float>, controls: array<string, float|string>}
+     * @return array{axes: array<string, float>, controls: array<string, float|string>, trims: array<string, float>}
      */
-    public function hand(?array $inputs): array
+    public function hand(?Witness $witness): array
     {
-        $hand = ['axes' => [], 'controls' => []];
-        foreach ($inputs === null ? [] : $this->moved($inputs) as $id => $value) {
-            if (str_starts_with($id, 'axis:')) {
-                $hand['axes'][substr($id, 5)] = (float) $value;
-            } elseif (! $this->evidence->plain->isMemory($id)) {
-                $hand['controls'][$id] = $value;
-            }
+        $hand = ['axes' => [], 'controls' => [], 'trims' => []];
+        if ($witness === null) {
+            return $hand;
         }
 
-        return $hand;
+        return $this->inputs($witness->hand, $witness->matters);
     }
 
     /**
-     * @param  list<float>  $inputs
-     * @return array<string, float|string> by `axis:roll` or the control's id
+     * @param  list<float>  $hand
+     * @param  list<int>  $matters
+     * @return array{axes: array<string, float>, controls: array<string, float|string>, trims: array<string, float>}
      */
-    private function moved(array $inputs): array
+    private function inputs(array $hand, array $matters): array
     {
         $panel = $this->evidence->panel;
-        $moved = [];
+        $inputs = ['axes' => [], 'controls' => [], 'trims' => []];
         foreach (Axis::cases() as $axis) {
-            if (abs($inputs[$panel->axis($axis)] - $axis->rest()) > 1e-6) {
-                $moved["axis:{$axis->value}"] = $inputs[$panel->axis($axis)];
+            if ($hand[$panel->axis($axis)] !== $axis->rest()) {
+                $inputs['axes'][$axis->value] = $hand[$panel->axis($axis)];
+            }
+            if ($hand[$panel->trim($axis)] !== 0.0) {
+                $inputs['trims'][$axis->value] = $hand[$panel->trim($axis)];
             }
         }
-        foreach ($this->evidence->plain->transmitter->controls as $control) {
-            $value = $inputs[(int) $panel->control($control->id)];
-            if (abs($value - $control->restValue()) > 1e-6) {
-                $detent = array_values(array_filter($control->detents, fn (string $one): bool => $control->valueOf($one) === $value))[0] ?? null;
-                $moved[$control->id] = $detent ?? $value;
+        foreach ($this->evidence->transmitter->controls as $control) {
+            $at = (int) $panel->control($control->id);
+            if ($hand[$at] !== $control->restValue() || ($control->detents === [] && in_array($at, $matters, true))) {
+                $inputs['controls'][$control->id] = self::position($control, $hand[$at]);
             }
         }
 
-        return $moved;
+        return $inputs;
     }
 
-    private function stick(string $axis, float $value): string
+    /**
+     * The way to the state as a timed script; null where the hand alone shows it.
+     *
+     * @return array{seconds: float, at: list<array<string, mixed>>}|null
+     */
+    public function script(?Witness $witness): ?array
     {
-        $rest = Axis::from($axis)->rest();
-        if ($rest !== 0.0) {
-            return "{$axis} stick at ".round(($value + 1) * 50).' %';
+        if ($witness === null || $witness->script === []) {
+            return null;
         }
-        $way = self::ENDS[$axis][$value > 0 ? 1 : 0];
+        $each = round(\DuskSwitch\Core\Space\Confirmation::ticks($this->evidence->circuit()) * \DuskSwitch\Core\Signal\Tick::SECONDS, 2);
+        $at = [];
+        foreach ([...$witness->script, $witness->hand] as $place => $hand) {
+            $at[] = ['t' => round($place * $each, 2), ...$this->whole($hand)];
+        }
 
-        return abs($value) > 0.999 ? "{$axis} stick full {$way}" : "{$axis} stick ".round(abs($value) * 100)." % {$way}";
+        return ['seconds' => round(count($at) * $each, 2), 'at' => $at];
     }
 
-    private function control(string $id, float|string $value): string
+    /**
+     * @param  list<float>  $hand
+     * @return array{axes: array<string, float>, trims: array<string, float>, controls: array<string, float|string>}
+     */
+    private function whole(array $hand): array
     {
-        $name = $this->evidence->plain->transmitter->control($id)->name ?? $id;
-        if ($this->evidence->plain->isMemory($id)) {
-            return $value === 'away' ? "while “{$name}” holds" : "while “{$name}” doesn't hold";
+        $panel = $this->evidence->panel;
+        $whole = ['axes' => [], 'trims' => [], 'controls' => []];
+        foreach (Axis::cases() as $axis) {
+            $whole['axes'][$axis->value] = $hand[$panel->axis($axis)];
+            $whole['trims'][$axis->value] = $hand[$panel->trim($axis)];
+        }
+        foreach ($this->evidence->transmitter->controls as $control) {
+            $whole['controls'][$control->id] = self::position($control, $hand[(int) $panel->control($control->id)]);
         }
 
-        return is_string($value) ? "{$name} {$value}" : "{$name} at ".round($value * 100).' %';
+        return $whole;
+    }
+
+    /**
+     * @param  list<float>  $hand
+     * @param  list<float>|null  $from  what it's compared with; rest where it's null
+     * @return list<string>
+     */
+    private function moved(array $hand, ?array $from = null): array
+    {
+        $panel = $this->evidence->panel;
+        $from ??= $panel->atRest();
+        $said = [];
+        foreach (Axis::cases() as $axis) {
+            if ($hand[$panel->axis($axis)] !== $from[$panel->axis($axis)]) {
+                $said[] = $this->stick($axis, $hand[$panel->axis($axis)]);
+            }
+            if ($hand[$panel->trim($axis)] !== $from[$panel->trim($axis)]) {
+                $said[] = "{$axis->value} trim at ".round($hand[$panel->trim($axis)] * 100).' %';
+            }
+        }
+        foreach ($this->evidence->transmitter->controls as $control) {
+            $at = (int) $panel->control($control->id);
+            if ($hand[$at] !== $from[$at]) {
+                $position = self::position($control, $hand[$at]);
+                $said[] = is_string($position) ? "{$control->name} {$position}" : "{$control->name} at ".round($position * 100).' %';
+            }
+        }
+
+        return $said;
+    }
+
+    private static function position(Control $control, float $value): float|string
+    {
+        foreach ($control->detents as $detent) {
+            if ($control->valueOf($detent) === $value) {
+                return $detent;
+            }
+        }
+
+        return $value;
+    }
+
+    private function stick(Axis $axis, float $value): string
+    {
+        if ($axis->rest() !== 0.0) {
+            return "{$axis->value} stick at ".round(($value + 1) * 50).' %';
+        }
+        if ($value === 0.0) {
+            return "{$axis->value} stick centred";
+        }
+        $way = self::ENDS[$axis->value][$value > 0 ? 1 : 0];
+
+        return abs($value) > 0.999 ? "{$axis->value} stick full {$way}" : "{$axis->value} stick ".round(abs($value) * 100)." % {$way}";
     }
 }

@@ -30,10 +30,13 @@ final class Bounds implements Observed
     /** @var non-empty-list<int>|null */
     private ?array $phases = null;
 
-    /** @param  Bounds|null  $before  what was before the move that led here; null where it isn't known what was before */
-    public function __construct(public readonly Model $model, public readonly Region $region, ?self $before = null)
+    /**
+     * @param  Bounds|null  $before  what was before the move that led here; null where it isn't known what was before
+     * @param  Splits|null  $splits  where to note what kept something from being told; its own where there is none
+     */
+    public function __construct(public readonly Model $model, public readonly Region $region, ?self $before = null, ?Splits $splits = null)
     {
-        $this->splits = $before === null ? new Splits : $before->splits;
+        $this->splits = $splits ?? ($before === null ? new Splits : $before->splits);
         $this->conditions = new Conditions($this, $before?->conditions);
         $this->outputs = new OutputBounds($this, $this->conditions);
     }

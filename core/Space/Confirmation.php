@@ -12,6 +12,7 @@ use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\Mentions;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Tick;
 
 /** Asks the circuit itself whether something is so with a hand; where the program remembers, after a way of hands that leads there. */
@@ -46,6 +47,12 @@ final readonly class Confirmation
         $script = $this->way($hand, $telemetry);
 
         return $script === null ? null : new Witness($hand, $matters, $script, $telemetry);
+    }
+
+    /** How many ticks a hand is held until what must last has lasted. */
+    public static function ticks(Circuit $circuit): int
+    {
+        return min(self::SETTLES, (int) ceil($circuit->settlesIn / Tick::SECONDS) + 3);
     }
 
     /** @param  list<float>  $hand */
@@ -126,7 +133,7 @@ final readonly class Confirmation
      */
     private function hold(array $hand, ?Tick $before, array $telemetry, int &$ticks): Tick
     {
-        $many = min(self::SETTLES, (int) ceil($this->model->circuit->settlesIn / Tick::SECONDS) + 3);
+        $many = self::ticks($this->model->circuit);
         $tick = $this->model->circuit->tick($hand, $before?->state, $telemetry);
         for ($i = 1; $i < $many; $i++) {
             $tick = $this->model->circuit->tick($hand, $tick->state, $telemetry);

@@ -25,6 +25,8 @@ final class Model
 
     public readonly Memories $memories;
 
+    public readonly Dependency $dependency;
+
     /** @var array<string, PilotFunction> by id */
     public readonly array $functions;
 
@@ -44,6 +46,7 @@ final class Model
         $this->panel = $circuit->panel;
         $this->transmitter = $circuit->panel->transmitter;
         $this->memories = new Memories($this->program, $this->panel->size());
+        $this->dependency = new Dependency($this->program, $this->panel);
         $functions = [];
         foreach ($this->program->functions as $function) {
             $functions[$function->id()] = $function;

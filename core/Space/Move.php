@@ -5,7 +5,7 @@ namespace DuskSwitch\Core\Space;
 /** What a finger does to one switch or button: the positions that it goes through, one after another. */
 final readonly class Move
 {
-    /** @param  non-empty-list<float>  $values  a button that is pressed is let go, too */
+    /** @param  non-empty-list<float>  $values  a button that is pressed is let go before and after */
     public function __construct(public int $input, public array $values) {}
 
     /**
@@ -24,7 +24,7 @@ final readonly class Move
             }
             foreach (Model::values($control) as $value) {
                 $isPress = $control->valueOf('pressed') === $value && in_array('pressed', $control->detents, true);
-                $moves[] = new self($input, $isPress ? [$value, $control->restValue()] : [$value]);
+                $moves[] = new self($input, $isPress ? [$control->restValue(), $value, $control->restValue()] : [$value]);
             }
         }
 

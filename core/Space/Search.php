@@ -11,7 +11,7 @@ use DuskSwitch\Core\Signal\Budget;
 final class Search
 {
     /** What a part costs, in steps of {@see Budget}. */
-    private const STEPS = 25;
+    private const STEPS = 40;
 
     /** So many ways to split a region are tried. */
     private const TRIED = 6;

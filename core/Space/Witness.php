@@ -2,6 +2,9 @@
 
 namespace DuskSwitch\Core\Space;
 
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Signal\Frame;
+
 /** A hand for which something is so; the circuit itself says so. */
 final readonly class Witness
 {
@@ -12,4 +15,23 @@ final readonly class Witness
      * @param  array<string, float>  $telemetry  by sensor, in base units; only values that are known
      */
     public function __construct(public array $hand, public array $matters, public array $script = [], public array $telemetry = []) {}
+
+    /** What the circuit gives there, settled. */
+    public function frame(Circuit $circuit): Frame
+    {
+        if ($this->script === [] && $this->telemetry === []) {
+            return $circuit->frame($this->hand);
+        }
+        $state = null;
+        $frame = null;
+        foreach ([...$this->script, $this->hand] as $hand) {
+            for ($i = 0; $i < Confirmation::ticks($circuit); $i++) {
+                $tick = $circuit->tick($hand, $state, $this->telemetry);
+                $state = $tick->state;
+                $frame = $tick->frame;
+            }
+        }
+
+        return $frame ?? $circuit->frame($this->hand);
+    }
 }

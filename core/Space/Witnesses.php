@@ -49,7 +49,7 @@ final readonly class Witnesses
     }
 
     /**
-     * The same with as much at rest as may be.
+     * The same with as much at rest as may be, and the rest at its ends where that will do.
      *
      * @param  array<int, float>  $inputs
      * @return array<int, float>
@@ -67,6 +67,13 @@ final readonly class Witnesses
             }
             if ($this->holds([$input => $calm] + $inputs)) {
                 $inputs[$input] = $calm;
+            }
+        }
+        foreach ($inputs as $input => $value) {
+            [$low, $high] = $this->question->region->spans[$input] ?? [$value, $value];
+            $end = $value > ($rest[$input] ?? 0.0) ? $high : $low;
+            if ($value !== ($rest[$input] ?? 0.0) && abs($end) === 1.0 && $value !== $end && $this->holds([$input => $end] + $inputs)) {
+                $inputs[$input] = $end;
             }
         }
         ksort($inputs);

@@ -80,7 +80,7 @@ final class AssignTest extends TestCase
         $circuit = $this->on('roll', null);
 
         self::assertSame(0.0, Given::frame($circuit, ['roll' => 1])->functions()['roll']);
-        self::assertSame(['Nothing moves Roll'], Gaps::of($circuit->program));
+        self::assertSame(['function:roll' => 'Nothing moves Roll'], Gaps::of($circuit->program));
         self::assertNull($circuit->line('roll'));
     }
 

@@ -9,6 +9,7 @@ use DuskSwitch\Core\Link\Point;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Sense\Derivation;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\StateMap;
 use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
 use DuskSwitch\Core\Rehearsal\Setting;
@@ -124,8 +125,8 @@ final class SenseEverywhereTest extends TestCase
         $said = array_map(fn ($one): string => $one->offer->text, Rehearsal::listen($flight, $program, Given::transmitter('lamplight-12'), Given::shelf())->said);
         self::assertContains('High', $said);
 
-        $moments = array_unique(array_map(fn ($one): string => $one->phase, Given::evidence($program)->moments()));
-        self::assertContains('high', $moments, 'the proof looks at both ways of it');
+        $phases = array_merge([], ...array_map(fn ($cell): array => $cell->phases, StateMap::of(Given::evidence($program))->cells));
+        self::assertContains('High', $phases, 'the proof looks at both ways of it');
         self::assertGreaterThan(0, Proof::of(Given::evidence($program))->states);
     }
 

@@ -86,7 +86,7 @@ final class ProofTest extends HttpTestCase
 
         $nightjar = $this->demoDocument('Nightjar');
         $nightjar->receiver = 'bench-r6';
-        self::assertContains('Channel 10 doesn\'t get through: Bench R6 carries 6. Move what is important to lower channels, or choose another sub-type or receiver', $this->api('POST', '/api/prove', ['document' => $nightjar])->json('findings.*.says'));
+        self::assertContains('Channels 7 Beeper, 8 Flip over, 9 Video power, 10 Camera tilt don\'t get through: Bench R6 carries 6. Move what is important to lower channels, or choose another sub-type or receiver', $this->api('POST', '/api/prove', ['document' => $nightjar])->json('findings.*.says'));
 
         $own->channels = 99;
         $this->api('POST', '/api/stores/receivers', $own, 422)->assertJsonPath('faults.0.path', 'channels');

@@ -15,7 +15,6 @@ use DuskSwitch\Core\Link\Point;
 use DuskSwitch\Core\Link\Verdict;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Proof;
-use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Solve\SafeFailsafe;
 use DuskSwitch\Core\Solve\SlotSolver;
@@ -39,7 +38,6 @@ final readonly class ProofController
 
         return new JsonResponse([
             ...$encoder->proof($proof),
-            'rules' => array_map(fn (Rule $rule): array => ['id' => $rule->id(), 'says' => $rule->says()], Proof::rules()),
             'map' => $encoder->map(),
             'slots' => $encoder->slots(),
             'failsafe' => $encoder->failsafe($proof),
@@ -68,7 +66,7 @@ final readonly class ProofController
         $channel = $body->need('channel')->whole(1, 32);
         $body->done();
         [$circuit, $evidence] = $this->read($body);
-        $solved = SlotSolver::solved($circuit->program, $circuit->panel->transmitter, $channel, $evidence->slots());
+        $solved = SlotSolver::solved($circuit->program, $circuit->panel->transmitter, $channel, $evidence->setup->modes ?? []);
 
         return $this->proposal->answer($circuit, $solved ?? throw Refused::because('channel', "there is nothing to solve on channel {$channel}: every position is in the middle of its slot, or one has no slot of its name or can't reach it"));
     }

@@ -20,6 +20,8 @@ final class ControllerDecoder
 {
     public const FORMAT = 'dusk-switch/controller';
 
+    private const NEEDS = ['gps', 'barometer', 'airspeed'];
+
     /** The controller that stands at a node; faults are noted with the node. */
     public static function read(Node $node): Controller
     {
@@ -27,9 +29,9 @@ final class ControllerDecoder
         $modes = [];
         $ids = new Once('a mode');
         foreach ($node->at('modes')?->items(24) ?? [] as $item) {
-            $item->keys(['id', 'name'], ['flight', 'saves', 'risky', 'formerly']);
+            $item->keys(['id', 'name'], ['flight', 'saves', 'risky', 'formerly', 'needs']);
             $id = $ids->id($item);
-            $modes[$id] = new Mode($id, $item->at('name')?->text() ?? '', $item->at('flight')?->flag() ?? false, $item->at('saves')?->flag() ?? false, $item->at('risky')?->flag() ?? false, FormerIds::of($item));
+            $modes[$id] = new Mode($id, $item->at('name')?->text() ?? '', $item->at('flight')?->flag() ?? false, $item->at('saves')?->flag() ?? false, $item->at('risky')?->flag() ?? false, FormerIds::of($item), self::needs($item->at('needs')));
         }
         $slots = SlotDecoder::list($node->at('slots'));
         foreach ($node->at('slots')?->items(64) ?? [] as $index => $item) {
@@ -55,6 +57,18 @@ final class ControllerDecoder
             $node->at('gives')?->number(0, 100_000) ?? 0.0,
             array_map(self::motor(...), $node->at('motors')?->items(12) ?? []),
         );
+    }
+
+    /** @return list<string> */
+    private static function needs(?Node $node): array
+    {
+        return array_map(function (Node $item): string {
+            if (! in_array($item->text(), self::NEEDS, true)) {
+                $item->fault('must be one of '.implode(', ', self::NEEDS));
+            }
+
+            return $item->text();
+        }, $node?->items(4) ?? []);
     }
 
     private static function arming(Node $node): ?Arming

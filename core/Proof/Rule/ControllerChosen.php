@@ -4,8 +4,10 @@ namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
 
 /** What arms a multirotor is its controller: without one nothing about arming can be judged. */
 final class ControllerChosen implements Rule
@@ -15,18 +17,23 @@ final class ControllerChosen implements Rule
         return 'controller-chosen';
     }
 
+    public function subject(): Subject
+    {
+        return Subject::Connection;
+    }
+
     public function says(): string
     {
         return 'A multirotor is armed by its controller: only with the controller in the kit can the proof say when it is armed, and in which mode.';
     }
 
-    public function check(Evidence $evidence): array
+    public function judge(Evidence $evidence): Judgement
     {
         $named = $evidence->program->controller;
         if ($named !== null && $evidence->controller === null) {
-            return [new Finding($this->id(), Severity::Error, 'program', "Not proven: there is no controller \"{$named}\" in Stores, so nothing says when it is armed, nor where its modes are. Choose another in Kit, or bring it back in Stores")];
+            return Judgement::of([new Finding($this->id(), Severity::Error, 'program', "Not proven: there is no controller \"{$named}\" in Stores, so nothing says when it is armed, nor where its modes are. Choose another in Kit, or bring it back in Stores", isOpen: true)]);
         }
 
-        return $evidence->knowsArming() ? [] : [new Finding($this->id(), Severity::Error, 'program', 'No controller is chosen: nothing says when it is armed, nor where its modes are. Choose the controller in Kit; then the proof goes on')];
+        return $evidence->armedBy() !== null ? Judgement::of([]) : Judgement::of([new Finding($this->id(), Severity::Error, 'program', 'No controller is chosen: nothing says when it is armed, nor where its modes are. Choose the controller in Kit; then the proof goes on', isOpen: true)]);
     }
 }

@@ -4,64 +4,78 @@ namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Output;
-use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Reading;
+use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
 use DuskSwitch\Core\Signal\Stages;
 use DuskSwitch\Core\Units\Range;
 use DuskSwitch\Core\Units\Ruler;
 
-/** Behind a controller full stick is 1000 and 2000 µs, and the centre 1500. */
+/** At the controller full stick is 1000 and 2000 µs, and the centre 1500. */
 final class EndsAndCentre implements Rule
 {
     /** µs that nobody feels (from memory). */
-    private const TOLERANCE = 8;
+    private const TOLERANCE = 5;
+
+    /** The inputs that a stick moves from end to end. */
+    private const STICKS = [Role::InputRoll, Role::InputPitch, Role::InputThrottle, Role::InputYaw];
 
     public function id(): string
     {
         return 'ends-and-centre';
     }
 
-    public function says(): string
+    public function subject(): Subject
     {
-        return 'The stick channels of a controller reach 1000 and 2000 µs and rest at 1500 (common practice): arming, and drift, depend on it.';
+        return Subject::Ends;
     }
 
-    public function check(Evidence $evidence): array
+    public function says(): string
     {
-        $found = [];
-        foreach ($evidence->controller === null ? [] : $evidence->program->outputs as $output) {
-            $function = $this->stick($evidence, $output);
-            if ($function === null) {
-                continue;
-            }
-            $pulse = fn (float $sum): int => $evidence->transmitter->scale->pulse(Stages::of($output, $sum)->signal);
-            $ends = [$pulse(-1.0), $pulse(1.0)];
-            sort($ends);
-            $centre = $pulse(0.0);
-            $half = (Ruler::HIGH - Ruler::CENTRE) / $evidence->transmitter->scale->span;
-            $mended = $half > 1.5 ? null : self::with($evidence, $output->set(Range::both(round($half, 7)), 0.0));
-            $mend = $mended === null ? null : 'Travel for 1000 to 2000 µs, sub-trim 0';
-            if (max(abs($ends[0] - Ruler::LOW), abs($ends[1] - Ruler::HIGH)) > self::TOLERANCE) {
-                $found[] = new Finding(
-                    $this->id(), Severity::Warning, "output:{$output->channel}",
-                    "{$output->name} goes from {$ends[0]} to {$ends[1]} µs; the controller wants 1000 to 2000. Set its travel",
-                    null, $mend, $mended,
-                );
-            } elseif ($function->drive instanceof AxisDrive && $function->drive->axis->rest() === 0.0 && abs($centre - Ruler::CENTRE) > self::TOLERANCE) {
-                $found[] = new Finding(
-                    $this->id(), Severity::Warning, "output:{$output->channel}",
-                    "{$output->name} rests at {$centre} µs, not 1500: it drifts. Put the trims in the middle, then correct the sub-trim",
-                    null, $mend, $mended,
-                );
-            }
+        return 'The stick channels of a controller reach 1000 and 2000 µs and rest at 1500 (common practice), as the controller reads them: arming, and drift, depend on it.';
+    }
+
+    public function judge(Evidence $evidence): Judgement
+    {
+        if ($evidence->controller === null) {
+            return Judgement::doesNotApply('it has no controller that reads pulses');
+        }
+        $sticks = array_values(array_filter($evidence->program->outputs, fn (Output $one): bool => in_array($one->role, self::STICKS, true) && $this->stick($evidence, $one) !== null));
+
+        return $sticks === [] ? Judgement::doesNotApply('no channel carries a stick alone to the controller') : Judgement::of(array_values(array_filter(array_map(fn (Output $one): ?Finding => $this->found($evidence, $one), $sticks))));
+    }
+
+    private function found(Evidence $evidence, Output $output): ?Finding
+    {
+        $reading = $evidence->program->aboard->readings[$output->channel] ?? null;
+        $reads = fn (float $sum): int => (int) round(self::read($reading, (float) $evidence->transmitter->scale->pulse(Stages::of($output, $sum)->signal)));
+        $ends = [$reads(-1.0), $reads(1.0)];
+        sort($ends);
+        $centre = $reads(0.0);
+        $half = (Ruler::HIGH - Ruler::CENTRE) / $evidence->transmitter->scale->span;
+        // What was measured at the controller is not set aside for what would be right without it.
+        $mended = $half > 1.5 || $reading !== null ? null : $evidence->program->with(outputs: array_map(fn (Output $one): Output => $one->channel === $output->channel ? $output->set(Range::both(round($half, 7)), 0.0) : $one, $evidence->program->outputs));
+        $mend = $mended === null ? null : 'Travel for 1000 to 2000 µs, sub-trim 0';
+        $where = $reading === null ? '' : ', as read at the controller';
+        if (max(abs($ends[0] - Ruler::LOW), abs($ends[1] - Ruler::HIGH)) > self::TOLERANCE) {
+            return new Finding($this->id(), Severity::Warning, "output:{$output->channel}", "{$output->name} goes from {$ends[0]} to {$ends[1]} µs{$where}; the controller wants 1000 to 2000. Set its travel", null, $mend, $mended);
         }
 
-        return $found;
+        return $output->role !== Role::InputThrottle && abs($centre - Ruler::CENTRE) > self::TOLERANCE
+            ? new Finding($this->id(), Severity::Warning, "output:{$output->channel}", "{$output->name} rests at {$centre} µs{$where}, not 1500: it drifts. Put the trims in the middle, then correct the sub-trim", null, $mend, $mended)
+            : null;
+    }
+
+    private static function read(?Reading $reading, float $pulse): float
+    {
+        return $reading === null ? $pulse : $reading->reads($pulse);
     }
 
     private function stick(Evidence $evidence, Output $output): ?ProportionalFunction
@@ -69,11 +83,6 @@ final class EndsAndCentre implements Rule
         $source = $output->feeds[0]->source ?? null;
         $function = count($output->feeds) === 1 && $source instanceof FunctionSource ? $evidence->program->function($source->function) : null;
 
-        return $function instanceof ProportionalFunction && $function->drive instanceof AxisDrive && in_array($function->id, [...$evidence->setup->order ?? [], 'throttle'], true) ? $function : null;
-    }
-
-    private static function with(Evidence $evidence, Output $output): Program
-    {
-        return $evidence->program->with(outputs: array_map(fn (Output $one): Output => $one->channel === $output->channel ? $output : $one, $evidence->program->outputs));
+        return $function instanceof ProportionalFunction && $function->drive instanceof AxisDrive ? $function : null;
     }
 }

@@ -2,10 +2,14 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
+use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
+use DuskSwitch\Core\Space\Question;
 
 /** What was set up can be flown. */
 final class EveryModeReachable implements Rule
@@ -15,21 +19,37 @@ final class EveryModeReachable implements Rule
         return 'every-mode-reachable';
     }
 
-    public function says(): string
+    public function subject(): Subject
     {
-        return 'Every mode that has a slot can be reached by some position of the switches.';
+        return Subject::ModeReach;
     }
 
-    public function check(Evidence $evidence): array
+    public function says(): string
     {
-        $seen = array_merge([], ...array_map(fn ($moment): array => $moment->modes, $evidence->moments()));
+        return 'Every mode that has a slot can be reached by some position of switches, dials and sliders.';
+    }
+
+    public function judge(Evidence $evidence): Judgement
+    {
+        $slots = $evidence->view->flight;
+        if ($slots === []) {
+            return Judgement::doesNotApply('no range of a flight mode is set');
+        }
         $found = [];
-        foreach ($evidence->moments() === [] ? [] : $evidence->flightSlots() as $slot) {
-            if ($evidence->program->output($slot->channel) !== null && ! in_array($slot->mode, $seen, true)) {
-                $found[] = new Finding($this->id(), Severity::Warning, "output:{$slot->channel}", "{$evidence->modeName($slot->mode)} can't be reached: no position puts channel {$slot->channel} between {$slot->from} and {$slot->to} µs. Give it a position, or take its slot away");
+        foreach (array_unique(array_map(fn (Slot $one): string => $one->mode, $slots)) as $mode) {
+            $there = array_values(array_filter($slots, fn (Slot $one): bool => $one->mode === $mode && $evidence->program->output($one->channel) !== null));
+            if ($there === []) {
+                continue;
+            }
+            $outcome = $evidence->ask(new Question($evidence->model()->everything(), fn (array $seen): int => $evidence->view->takes($seen[0], $mode)));
+            $ranges = implode(' or ', array_map(fn (Slot $one): string => "channel {$one->channel} between {$one->from} and {$one->to} µs", $there));
+            if ($outcome->isNowhere()) {
+                $found[] = new Finding($this->id(), Severity::Warning, "output:{$there[0]->channel}", "{$evidence->view->nameOf($mode)} can't be reached: no position puts {$ranges}. Give it a position, or take its slot away", detail: $mode);
+            } elseif ($outcome->open !== null) {
+                $found[] = Finding::open($this->id(), "output:{$there[0]->channel}", "{$evidence->view->nameOf($mode)} can be reached", $outcome->open, $mode);
             }
         }
 
-        return $found;
+        return Judgement::of($found);
     }
 }

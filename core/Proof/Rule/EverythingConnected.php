@@ -3,10 +3,14 @@
 namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Program\Gaps;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
 use DuskSwitch\Core\Solve\PhaseReach;
 
 /** Nothing hangs in the air. */
@@ -17,16 +21,46 @@ final class EverythingConnected implements Rule
         return 'everything-connected';
     }
 
-    public function says(): string
+    public function subject(): Subject
     {
-        return 'Every function is driven, every output is fed, every phase can be active.';
+        return Subject::Connection;
     }
 
-    public function check(Evidence $evidence): array
+    public function says(): string
     {
-        return array_map(
-            fn (string $gap): Finding => new Finding($this->id(), Severity::Warning, 'program', $gap),
-            [...Gaps::of($evidence->program), ...PhaseReach::notes($evidence->circuit())],
+        return 'Every function is driven, every output is fed and says what it moves, every phase can be active.';
+    }
+
+    public function judge(Evidence $evidence): Judgement
+    {
+        $found = [];
+        foreach (Gaps::of($evidence->program) as $about => $gap) {
+            $found[] = new Finding($this->id(), Severity::Warning, $about, $gap);
+        }
+        foreach (PhaseReach::notes($evidence->circuit()) as $phase => $note) {
+            $found[] = new Finding($this->id(), Severity::Warning, "phase:{$phase}", $note);
+        }
+        foreach (PhaseReach::open($evidence->circuit()) as $phase => $why) {
+            $found[] = Finding::open($this->id(), "phase:{$phase}", 'it can be active', $why);
+        }
+        foreach ($evidence->program->outputs as $output) {
+            if ($output->role === null && $output->feeds !== []) {
+                $found[] = $this->unsaid($evidence, $output);
+            }
+        }
+
+        return Judgement::of($found);
+    }
+
+    private function unsaid(Evidence $evidence, Output $output): Finding
+    {
+        $isMotor = in_array($output, $evidence->motors(), true);
+        $outputs = array_map(fn (Output $one): Output => $one === $output ? $output->as(Role::Other) : $one, $evidence->program->outputs);
+
+        return new Finding(
+            $this->id(), $isMotor ? Severity::Error : Severity::Warning, "output:{$output->channel}",
+            "Nothing says what channel {$output->channel}, {$output->name}, moves".($isMotor ? ': the throttle has a say in it, so it is taken for a motor' : '').'. Choose what it moves in its inspector',
+            null, $isMotor ? null : 'It moves something else', $isMotor ? null : $evidence->program->with(outputs: $outputs), 'role', $isMotor,
         );
     }
 }

@@ -2,13 +2,15 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
+use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
-use DuskSwitch\Core\Solve\SumSignal;
+use DuskSwitch\Core\Proof\Subject;
 
-/** As many channels as the link carries, in the time that its frame has. */
+/** As many channels as the link carries. */
 final class FitsTheLink implements Rule
 {
     public function id(): string
@@ -16,27 +18,37 @@ final class FitsTheLink implements Rule
         return 'fits-the-link';
     }
 
-    public function says(): string
+    public function subject(): Subject
     {
-        return 'No more channels than transmitter, link and receiver carry; a sum signal fits its frame of 22.5 ms.';
+        return Subject::Link;
     }
 
-    public function check(Evidence $evidence): array
+    public function says(): string
     {
-        $found = [];
-        $last = max([0, ...array_column($evidence->program->outputs, 'channel')]);
+        return 'No more channels than transmitter, link and receiver carry.';
+    }
+
+    public function judge(Evidence $evidence): Judgement
+    {
         $kit = $evidence->program->aboard->kit;
         $subtype = $evidence->transmitter->links[$kit->link ?? '']->subtypes[$kit->subtype ?? ''] ?? null;
-        $carries = array_filter(['the link’s sub-type' => $subtype['channels'] ?? null, $evidence->receiver->name ?? 'the receiver' => $evidence->receiver?->channels, $evidence->transmitter->name => $evidence->transmitter->channels]);
-        foreach ($carries as $who => $channels) {
-            if ($last > $channels) {
-                $found[] = new Finding($this->id(), Severity::Error, "output:{$last}", "Channel {$last} doesn't get through: {$who} carries {$channels}. Move what is important to lower channels, or choose another sub-type or receiver");
+        $carriers = ['subtype' => ['the link’s sub-type', $subtype['channels'] ?? null], 'receiver' => [$evidence->receiver->name ?? 'the receiver', $evidence->receiver?->channels], 'transmitter' => [$evidence->transmitter->name, $evidence->transmitter->channels]];
+        $found = [];
+        foreach ($carriers as $what => [$who, $channels]) {
+            $over = array_values(array_filter($evidence->program->outputs, fn (Output $one): bool => $channels !== null && $one->channel > $channels));
+            if ($over !== []) {
+                $last = $over[count($over) - 1]->channel;
+                $names = implode(', ', array_map(fn (Output $one): string => "{$one->channel} {$one->name}", $over));
+                $found[] = new Finding(
+                    $this->id(), Severity::Error, "output:{$last}", (count($over) === 1 ? "Channel {$names} doesn't" : "Channels {$names} don't")." get through: {$who} carries {$channels}. Move what is important to lower channels, or choose another sub-type or receiver",
+                    detail: $what, channels: array_map(fn (Output $one): int => $one->channel, $over),
+                );
             }
         }
-        if ($kit->wire === 'sum' && ! SumSignal::fits($last)) {
-            $found[] = new Finding($this->id(), Severity::Error, "output:{$last}", "A sum signal of {$last} channels may need ".round(SumSignal::longest($last), 1).' ms, and its frame has '.SumSignal::FRAME.' ms: at most '.SumSignal::most().' channels fit. Use the serial wire, or fewer channels');
+        if ($found === [] && ($evidence->receiver === null || $subtype === null)) {
+            return Judgement::notChecked($evidence->receiver === null ? 'no receiver is chosen' : 'no link and sub-type are chosen');
         }
 
-        return $found;
+        return Judgement::of($found);
     }
 }

@@ -2,13 +2,21 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
-use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Proof\ControllerView;
+use DuskSwitch\Core\Proof\Danger;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
+use DuskSwitch\Core\Space\Observed;
+use DuskSwitch\Core\Space\Question;
+use DuskSwitch\Core\Space\Truth;
+use DuskSwitch\Core\Space\Witness;
 
-/** Armed with the stick low means idle, unless the pilot raised it. */
+/** Armed with the stick low means idle, whatever else is moved. */
 final class NoStartAboveIdle implements Rule
 {
     public function id(): string
@@ -16,29 +24,65 @@ final class NoStartAboveIdle implements Rule
         return 'no-start-above-idle';
     }
 
-    public function says(): string
+    public function subject(): Subject
     {
-        return 'Armed with the throttle stick low, no motor may run above idle unless the pilot asked for it.';
+        return Subject::Idle;
     }
 
-    public function check(Evidence $evidence): array
+    public function says(): string
     {
-        foreach ($evidence->moments() as $moment) {
-            if ($moment->armed && $moment->turnsAtLowStick()) {
-                // A governed rotor runs on at low stick in its livelier styles: it starts only from the first.
-                $isRotor = $evidence->program->family === Family::Helicopter;
-                $start = array_filter($evidence->moments(), fn ($one): bool => $one->armed && ! $one->turnsAtLowStick()) !== [];
+        return 'Armed with the throttle low, no motor may run above the low mark, whatever dials, trims and other sticks do. A governed rotor is judged in its first phase.';
+    }
 
-                return [new Finding(
-                    $this->id(), $isRotor && $start ? Severity::Note : Severity::Error, 'program',
-                    $isRotor && $start
-                        ? "In this state the motor runs at {$moment->idle} µs with the stick low. Release Hold only in the first style, where it spools from rest"
-                        : "A motor runs at {$moment->idle} µs as soon as it's armed, with the stick low. Lower the first point of its curve, or its low end",
-                    $moment->inputs,
-                )];
-            }
+    public function judge(Evidence $evidence): Judgement
+    {
+        if ($evidence->armedBy() === null) {
+            return Judgement::notChecked('no controller is chosen');
+        }
+        if ($evidence->motors() === []) {
+            return Judgement::doesNotApply('it has no motor');
+        }
+        $found = [];
+        foreach ($evidence->motors() as $motor) {
+            $first = $this->found($evidence, $motor, true);
+            $found = [...$found, ...$first === [] && $evidence->isGoverned() ? $this->found($evidence, $motor, false) : $first];
         }
 
-        return [];
+        return Judgement::of($found);
+    }
+
+    /** @return list<Finding> */
+    private function found(Evidence $evidence, Output $motor, bool $isFirst): array
+    {
+        $question = new Question(
+            $evidence->throttleLow($evidence->model()->everything()),
+            function (array $seen) use ($evidence, $motor, $isFirst): int {
+                $phase = ! $evidence->isGoverned() || ! $isFirst ? Truth::HOLDS : self::inFirst($seen[0]);
+                $live = Truth::both($phase, $evidence->view->armed($seen[0]));
+
+                return ($live & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($live, ControllerView::above($seen[0], $motor->channel, $evidence->low()));
+            },
+            [],
+            fn (array $seen): float => (float) max([0, ...array_column($seen[0]->pulses($motor->channel), 1)]),
+        );
+
+        return Danger::in($evidence, $this->id(), "output:{$motor->channel}", "{$motor->name} idles with the throttle low", $question, function (Witness $witness) use ($evidence, $motor, $isFirst): Finding {
+            $pulse = Danger::pulse($evidence, $witness, $motor->channel);
+
+            return new Finding(
+                $this->id(), $isFirst ? Severity::Error : Severity::Note, "output:{$motor->channel}",
+                $isFirst
+                    ? "{$motor->name} runs at {$pulse} µs with the throttle low. Lower the first point of its curve or its low end, and keep what else moves it below {$evidence->low()} µs"
+                    : "In this state {$motor->name} runs at {$pulse} µs with the stick low. Release Hold only in the first style, where it spools from rest",
+                $witness,
+            );
+        });
+    }
+
+    private static function inFirst(Observed $seen): int
+    {
+        $phases = $seen->phases();
+
+        return (in_array(0, $phases, true) ? Truth::HOLDS : 0) | ($phases === [0] ? 0 : Truth::FAILS);
     }
 }

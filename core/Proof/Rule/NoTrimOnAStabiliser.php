@@ -5,17 +5,28 @@ namespace DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
 
 /** The two would fight each other. */
 final class NoTrimOnAStabiliser implements Rule
 {
+    /** What a stabiliser flies. */
+    private const FLOWN = [Purpose::Roll, Purpose::Pitch, Purpose::Yaw, Purpose::Throttle, Purpose::Collective];
+
     public function id(): string
     {
         return 'no-trim-on-a-stabiliser';
+    }
+
+    public function subject(): Subject
+    {
+        return Subject::StabiliserTrim;
     }
 
     public function says(): string
@@ -23,15 +34,15 @@ final class NoTrimOnAStabiliser implements Rule
         return 'No trim and no sub-trim on a stabiliser\'s channels: the two fight each other, and the model kicks on spool-up and spool-down (common practice).';
     }
 
-    public function check(Evidence $evidence): array
+    public function judge(Evidence $evidence): Judgement
     {
         if (! $evidence->isStabilised()) {
-            return [];
+            return Judgement::doesNotApply('no stabiliser flies it');
         }
         $found = [];
         $program = $evidence->program;
         foreach ($program->functions as $function) {
-            if ($function instanceof ProportionalFunction && $function->trim !== null && $function->trim->authority > 0 && in_array($function->id, $evidence->setup->order ?? [], true)) {
+            if ($function instanceof ProportionalFunction && $function->trim !== null && $function->trim->authority > 0 && in_array($function->purpose, self::FLOWN, true)) {
                 $without = array_map(fn (PilotFunction $one): PilotFunction => $one === $function ? $function->trimmed(null) : $one, $program->functions);
                 $found[] = new Finding($this->id(), Severity::Error, "function:{$function->id}", "{$function->name} has a trim, and a stabiliser flies it: the two fight each other. Take the trim away", null, 'Take the trim away', $program->with(functions: $without));
             }
@@ -43,6 +54,6 @@ final class NoTrimOnAStabiliser implements Rule
             }
         }
 
-        return $found;
+        return Judgement::of($found);
     }
 }

@@ -2,26 +2,40 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
+use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Proof\Danger;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
-use DuskSwitch\Core\Proof\ReachRow;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
-use DuskSwitch\Core\Proof\StickAlone;
+use DuskSwitch\Core\Proof\Subject;
+use DuskSwitch\Core\Space\Question;
+use DuskSwitch\Core\Space\Region;
+use DuskSwitch\Core\Space\Truth;
+use DuskSwitch\Core\Space\Witness;
 use DuskSwitch\Core\Units\Range;
 
 /** A stick that goes on while its channel stands still. */
 final class NothingClips implements Rule
 {
+    /** Reaching the limit in the last part of the way takes little away (common practice). */
+    private const WAY = 0.95;
+
     public function id(): string
     {
         return 'nothing-clips';
+    }
+
+    public function subject(): Subject
+    {
+        return Subject::Clip;
     }
 
     public function says(): string
@@ -29,66 +43,106 @@ final class NothingClips implements Rule
         return 'No channel reaches its limit before the stick reaches its end: beyond that the aircraft doesn\'t answer any more.';
     }
 
-    public function check(Evidence $evidence): array
+    public function judge(Evidence $evidence): Judgement
     {
-        return array_values(array_filter(array_map(fn (Output $output): ?Finding => $this->found($evidence, $output), $evidence->program->outputs)));
+        return Judgement::of(array_merge([], ...array_map(fn (Output $output): array => $this->found($evidence, $output), $evidence->program->outputs)));
     }
 
-    private function found(Evidence $evidence, Output $output): ?Finding
+    /** @return list<Finding> */
+    private function found(Evidence $evidence, Output $output): array
     {
-        $reach = $evidence->reach($output->channel);
-        $rows = array_values(array_filter($reach->rows, fn (ReachRow $row): bool => $row->clipsAt !== null));
-        if ($rows === []) {
-            return null;
-        }
-        // A stick that clips by itself takes more away than one that clips beside a slider.
-        usort($rows, fn (ReachRow $a, ReachRow $b): int => count($this->beside($evidence, $a)) <=> count($this->beside($evidence, $b)));
-        $stick = new StickAlone($evidence, $reach->cone, $output->channel);
-        foreach ($rows as $row) {
-            $alone = $stick->clipsFrom($row->state);
-            if ($alone !== null) {
-                return $this->early($evidence, $output, $row, $alone, $this->beside($evidence, $row));
+        foreach (Axis::cases() as $axis) {
+            $alone = Danger::in($evidence, $this->id(), "output:{$output->channel}", "{$output->name} doesn't clip", $this->alone($evidence, $output, $axis), fn (Witness $witness): Finding => $this->early($evidence, $output, $axis, $witness));
+            if ($alone !== []) {
+                return $alone;
             }
         }
 
-        return new Finding($this->id(), Severity::Note, "output:{$output->channel}", "{$output->name} clips when everything is asked for at once: it stops at its limit. Lower a weight, or fly on knowing it", $rows[0]->clipsAt);
-    }
-
-    /**
-     * @param  float  $alone  how far one stick goes until it clips, 0 to 1
-     * @param  list<string>  $beside
-     */
-    private function early(Evidence $evidence, Output $output, ReachRow $row, float $alone, array $beside): Finding
-    {
-        $says = "{$output->name} clips at ".round($alone * 100).' % of the stick';
-        if ($beside !== []) {
-            $with = implode(' and ', $beside);
-
-            return new Finding($this->id(), Severity::Note, "output:{$output->channel}", "{$says} together with {$with}, which takes the way that is missing. Lower the feed of {$with} here, or fly on knowing that the stick does less then", $row->clipsAt);
-        }
-        $mended = $this->mended($evidence->program, $output, $alone);
-
-        return new Finding(
-            $this->id(), Severity::Warning, "output:{$output->channel}", "{$says}: the rest of the way does nothing. Lower the weight of its feed, or open the limit",
-            $row->clipsAt, $mended === null ? null : 'Lower the weight so that full stick just reaches the limit', $mended,
+        return Danger::in(
+            $evidence, $this->id(), "output:{$output->channel}", "{$output->name} doesn't clip", self::clips($evidence, $output, $evidence->model()->everything()),
+            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Note, "output:{$output->channel}", $this->together($evidence, $output, $witness), $witness, detail: 'together'),
         );
     }
 
-    /** @return list<string> what a dial or a slider holds away from rest in that row, by the function's name */
-    private function beside(Evidence $evidence, ReachRow $row): array
+    /** One stick inside its way, all else that glides at rest; with the stick at rest it doesn't clip. */
+    private function alone(Evidence $evidence, Output $output, Axis $axis): Question
     {
-        $names = [];
-        foreach ($evidence->transmitter->controls as $control) {
-            if ($control->detents === [] && abs($row->state[(int) $evidence->panel->control($control->id)] - $control->restValue()) > 1e-6) {
-                $driven = array_filter($evidence->program->functions, fn (PilotFunction $one): bool => $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive && $one->drive->control === $control->id);
-                $names[] = (array_values($driven)[0] ?? null)?->name() ?? $control->name;
-            }
+        $model = $evidence->model();
+        $region = $model->everything();
+        foreach ($region->spans as $input => $span) {
+            $region = $input < $model->panel->size() ? $region->at($input, $model->panel->atRest()[$input]) : $region;
         }
+        $stick = $model->panel->axis($axis);
+        $region = $region->between($stick, -self::WAY, self::WAY);
+        $still = $model->panel->atRest()[$stick];
 
-        return $names;
+        return new Question($region, function (array $seen) use ($output, $model, $stick, $still): int {
+            $clips = $seen[0]->clips($output->channel);
+            if (($clips & Truth::HOLDS) === 0 || ! $seen[0] instanceof \DuskSwitch\Core\Space\Bounds) {
+                return $clips;
+            }
+            $rest = new \DuskSwitch\Core\Space\Bounds($model, $seen[0]->region->at($stick, $still), null, $seen[0]->splits);
+
+            return Truth::both($clips, Truth::not($rest->clips($output->channel)));
+        });
     }
 
-    private function mended(Program $program, Output $output, float $share): ?Program
+    private static function clips(Evidence $evidence, Output $output, Region $region): Question
+    {
+        return new Question($region, fn (array $seen): int => $seen[0]->clips($output->channel), [], function (array $seen) use ($output): float {
+            $pulses = $seen[0]->pulses($output->channel);
+
+            return $pulses === [] ? 0.0 : (float) max($pulses[count($pulses) - 1][1] - 1500, 1500 - $pulses[0][0]);
+        });
+    }
+
+    private function early(Evidence $evidence, Output $output, Axis $axis, Witness $witness): Finding
+    {
+        $from = $this->from($evidence, $output, $axis, $witness);
+        $mended = $this->mended($evidence->program, $output);
+
+        return new Finding(
+            $this->id(), Severity::Warning, "output:{$output->channel}", "{$output->name} clips at ".round($from * 100).' % of the stick: the rest of the way does nothing. Lower the weight of its feed, or open the limit',
+            $witness, $mended === null ? null : 'Lower the weight so that full stick just reaches the limit', $mended,
+        );
+    }
+
+    private function together(Evidence $evidence, Output $output, Witness $witness): string
+    {
+        $sticks = array_values(array_filter(Axis::cases(), fn (Axis $axis): bool => $witness->hand[$evidence->panel->axis($axis)] !== $axis->rest()));
+        $levers = [];
+        foreach ($evidence->transmitter->controls as $control) {
+            if ($control->detents === [] && $witness->hand[(int) $evidence->panel->control($control->id)] !== $control->restValue()) {
+                $driven = array_filter($evidence->program->functions, fn (PilotFunction $one): bool => $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive && $one->drive->control === $control->id);
+                $levers[] = (array_values($driven)[0] ?? null)?->name() ?? $control->name;
+            }
+        }
+        if (count($sticks) !== 1 || $levers === []) {
+            return "{$output->name} clips when everything is asked for at once: it stops at its limit. Lower a weight, or fly on knowing it";
+        }
+        $with = implode(' and ', $levers);
+
+        return "{$output->name} clips at ".round($this->from($evidence, $output, $sticks[0], $witness) * 100)." % of the stick together with {$with}, which takes the way that is missing. Lower the feed of {$with} here, or fly on knowing that the stick does less then";
+    }
+
+    /** The share of the stick's way after which it clips, 0 to 1. */
+    private function from(Evidence $evidence, Output $output, Axis $axis, Witness $witness): float
+    {
+        $stick = $evidence->panel->axis($axis);
+        $clips = fn (float $x): bool => $evidence->circuit()->frame(array_values(array_replace($witness->hand, [$stick => $x])))->outputs()[$output->channel]->clipped;
+        [$free, $held] = [$axis->rest() === 0.0 ? 0.0 : -1.0, $witness->hand[$stick]];
+        if ($clips($free)) {
+            return abs($held);
+        }
+        for ($i = 0; $i < 24; $i++) {
+            $middle = ($free + $held) / 2;
+            $clips($middle) ? $held = $middle : $free = $middle;
+        }
+
+        return abs($held);
+    }
+
+    private function mended(Program $program, Output $output): ?Program
     {
         if (count($output->feeds) !== 1) {
             return null;
@@ -100,7 +154,7 @@ final class NothingClips implements Rule
             1.5,
         );
         $most = max(abs($feed->weight->low), abs($feed->weight->high));
-        $by = min(1.0, $free / $most);
+        $by = $most > 0.0 ? min(1.0, $free / $most) : 1.0;
         $weight = new Range(round($feed->weight->low * $by, 4), round($feed->weight->high * $by, 4));
         $lower = new Feed($feed->source, $weight, $feed->offset, $feed->curve, $feed->when, $feed->combine, $feed->delay, $feed->slow);
 

@@ -2,10 +2,19 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
+use DuskSwitch\Core\Kit\Slot;
+use DuskSwitch\Core\Proof\ControllerView;
+use DuskSwitch\Core\Proof\Danger;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
+use DuskSwitch\Core\Space\Move;
+use DuskSwitch\Core\Space\Question;
+use DuskSwitch\Core\Space\Truth;
+use DuskSwitch\Core\Space\Witness;
 
 /** A three-position switch passes its middle. */
 final class NothingRiskyOnTheWay implements Rule
@@ -15,29 +24,48 @@ final class NothingRiskyOnTheWay implements Rule
         return 'nothing-risky-on-the-way';
     }
 
+    public function subject(): Subject
+    {
+        return Subject::ModePassage;
+    }
+
     public function says(): string
     {
         return 'A three-position switch must not pass through a dangerous mode on its way from one end to the other.';
     }
 
-    public function check(Evidence $evidence): array
+    public function judge(Evidence $evidence): Judgement
     {
+        $risky = array_values(array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => ($evidence->view->mode($one->mode)->risky ?? false) && $evidence->program->output($one->channel) !== null));
+        if ($risky === []) {
+            return $evidence->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('no dangerous mode has a range on a channel in use');
+        }
         $found = [];
-        foreach ($evidence->slots() as $slot) {
-            if (! ($evidence->controller?->modes[$slot->mode]->risky ?? false) || $evidence->program->output($slot->channel) === null) {
-                continue;
-            }
-            $cone = $evidence->reach($slot->channel)->cone;
-            foreach ($evidence->reach($slot->channel)->rows as $row) {
-                $inside = $row->low < $slot->to && $row->high >= $slot->from;
-                $passing = array_filter(array_keys($cone->positions), fn (int $input): bool => count($cone->positions[$input]) === 3 && $row->state[$input] === 0.0);
-                if ($inside && $passing !== []) {
-                    $found[] = new Finding($this->id(), Severity::Warning, "output:{$slot->channel}", "{$evidence->modeName($slot->mode)} lies in the middle of a three-position switch, which passes it on every way from end to end. Put it at an end, or on a switch of its own", $row->state);
-                    break;
-                }
+        foreach ($risky as $slot) {
+            foreach ($evidence->switches($slot->channel) as $input) {
+                $found = [...$found, ...$this->passed($evidence, $slot, $input)];
             }
         }
 
-        return $found;
+        return Judgement::of($found);
+    }
+
+    /** @return list<Finding> */
+    private function passed(Evidence $evidence, Slot $slot, int $input): array
+    {
+        $control = $evidence->model()->control($input);
+        if ($control === null || count($control->detents) !== 3) {
+            return [];
+        }
+        $moves = array_map(fn (string $detent): Move => new Move($input, [$control->valueOf($detent) ?? 0.0]), ['away', 'toward']);
+        $question = new Question($evidence->model()->everything()->at($input, 0.0), function (array $seen) use ($slot): int {
+            [$middle, $away, $toward] = array_map(fn ($one): int => ControllerView::holds($slot, $one), $seen);
+
+            return Truth::both($middle, Truth::both(Truth::not($away), Truth::not($toward)));
+        }, $moves);
+
+        return Danger::in($evidence, $this->id(), "output:{$slot->channel}", "{$control->name} passes no {$evidence->view->nameOf($slot->mode)}", $question, fn (Witness $witness): Finding => new Finding(
+            $this->id(), Severity::Warning, "output:{$slot->channel}", "{$evidence->view->nameOf($slot->mode)} lies in the middle of a three-position switch, {$control->name}, which passes it on every way from end to end. Put it at an end, or on a switch of its own", $witness, detail: "{$slot->mode} {$control->id}",
+        ), "{$slot->mode} {$control->id}");
     }
 }

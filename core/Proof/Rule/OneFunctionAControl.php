@@ -6,21 +6,29 @@ use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
 
 /** Two functions on one control move together. */
 final class OneFunctionAControl implements Rule
 {
     /** Throttle and collective share their stick on every helicopter. */
-    private const MEANT = ['throttle', 'collective'];
+    private const MEANT = [Purpose::Throttle, Purpose::Collective];
 
     public function id(): string
     {
         return 'one-function-a-control';
+    }
+
+    public function subject(): Subject
+    {
+        return Subject::SharedControl;
     }
 
     public function says(): string
@@ -28,7 +36,7 @@ final class OneFunctionAControl implements Rule
         return 'Two functions on one control move together; that must be meant.';
     }
 
-    public function check(Evidence $evidence): array
+    public function judge(Evidence $evidence): Judgement
     {
         $by = [];
         foreach ($evidence->program->functions as $function) {
@@ -38,7 +46,7 @@ final class OneFunctionAControl implements Rule
                 $drive instanceof ControlDrive, $drive instanceof DetentDrive => "control:{$drive->control}",
                 default => null,
             };
-            if ($on !== null && ! in_array($function->id(), self::MEANT, true)) {
+            if ($on !== null && ! in_array($function->purpose(), self::MEANT, true)) {
                 $by[$on][] = $function->name();
             }
         }
@@ -49,6 +57,6 @@ final class OneFunctionAControl implements Rule
             $found[] = new Finding($this->id(), Severity::Note, $on, "{$name} moves ".implode(' and ', $names).' together. If that isn\'t meant, give one of them a control of its own');
         }
 
-        return $found;
+        return Judgement::of($found);
     }
 }

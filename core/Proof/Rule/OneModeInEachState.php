@@ -2,63 +2,200 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
+use DuskSwitch\Core\Kit\Slot;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Proof\ControllerView;
+use DuskSwitch\Core\Proof\Danger;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
-use DuskSwitch\Core\Proof\Moment;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
 use DuskSwitch\Core\Solve\SlotSolver;
+use DuskSwitch\Core\Space\Observed;
+use DuskSwitch\Core\Space\Question;
+use DuskSwitch\Core\Space\Truth;
+use DuskSwitch\Core\Space\Witness;
 
 /** The controller knows which mode is meant, and jitter doesn't change it. */
 final class OneModeInEachState implements Rule
 {
-    /** No position closer than this to an edge (common practice: the middle of the slot). */
+    /** No position closer than this to an edge, in µs (common practice: the middle of the slot). */
     public const MARGIN = 25;
+
+    /** So near even a quiet receiver's jitter changes the mode, in µs (from memory). */
+    private const NEAR = 5;
 
     public function id(): string
     {
         return 'one-mode-in-each-state';
     }
 
-    public function says(): string
+    public function subject(): Subject
     {
-        return 'Every state must lie in exactly one of the controller\'s mode slots, at least 25 µs from its edges.';
+        return Subject::ModeSlot;
     }
 
-    public function check(Evidence $evidence): array
+    public function says(): string
     {
-        $slots = $evidence->flightSlots();
-        $found = [];
-        $channels = array_unique(array_column($slots, 'channel'));
-        foreach ($channels as $channel) {
-            if ($evidence->program->output($channel) === null) {
-                $found[] = new Finding($this->id(), Severity::Error, 'program', "The controller looks for its flight mode on channel {$channel}, and nothing is there. Put the flight mode on that channel, or move the slots");
-            }
+        return 'Every state must lie in exactly one of the controller\'s modes, or in “no range” where that is a mode, at least 25 µs from every edge at which the mode changes.';
+    }
+
+    public function judge(Evidence $evidence): Judgement
+    {
+        $flight = $evidence->view->flight;
+        if ($evidence->controller === null) {
+            return $evidence->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
         }
-        $told = [];
-        foreach ($found === [] && $slots !== [] ? $evidence->moments() : [] as $moment) {
-            $pulse = (int) $evidence->circuit()->frame($moment->inputs)->pulse($channels[0] ?? 0);
-            $says = $this->trouble($evidence, $moment, $pulse, $channels[0] ?? 0);
-            if ($says !== null && ! isset($told[$says[1]])) {
-                $told[$says[1]] = true;
-                $mended = SlotSolver::solved($evidence->program, $evidence->transmitter, $channels[0] ?? 0, $slots);
-                $found[] = new Finding($this->id(), $says[0], "output:{$channels[0]}", $says[1], $moment->inputs, $mended === null ? null : 'Put every position in the middle of its slot', $mended);
+        if ($flight === []) {
+            return Judgement::doesNotApply('no range of a flight mode is set');
+        }
+        $channels = array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $flight)));
+        $missing = array_filter($channels, fn (int $channel): bool => $evidence->program->output($channel) === null);
+        if ($missing !== []) {
+            return Judgement::of(array_values(array_map(fn (int $channel): Finding => new Finding($this->id(), Severity::Error, 'program', "The controller looks for its flight mode on channel {$channel}, and nothing is there. Put the flight mode on that channel, or move the ranges", detail: "channel-{$channel}", channels: [$channel]), $missing)));
+        }
+        $found = [...$this->odd($evidence, $channels, ControllerView::NONE), ...$this->odd($evidence, $channels, ControllerView::TWO)];
+        foreach ($channels as $channel) {
+            $found = [...$found, ...$this->near($evidence, $channel)];
+        }
+
+        return Judgement::of($found);
+    }
+
+    /**
+     * Where no mode's range holds, or two at once.
+     *
+     * @param  list<int>  $channels
+     * @return list<Finding>
+     */
+    private function odd(Evidence $evidence, array $channels, string $what): array
+    {
+        $question = new Question($evidence->model()->everything(), function (array $seen) use ($evidence, $what, $channels): int {
+            $taken = $evidence->view->taken($seen[0]);
+            $odd = (in_array($what, $taken, true) ? Truth::HOLDS : 0) | ($taken === [$what] ? 0 : Truth::FAILS);
+
+            return ($odd & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($odd, self::matters($evidence, $seen[0], $channels));
+        });
+        $isNone = $what === ControllerView::NONE;
+
+        return Danger::in($evidence, $this->id(), "output:{$channels[0]}", $isNone ? 'every state lies in a mode' : 'no state lies in two modes', $question, function (Witness $witness) use ($evidence, $channels, $isNone): Finding {
+            $at = implode(' and ', array_map(fn (int $channel): string => "channel {$channel} at ".Danger::pulse($evidence, $witness, $channel).' µs', $channels));
+            [$mend, $mended] = $this->mend($evidence, $channels[0]);
+
+            return new Finding(
+                $this->id(), Severity::Error, "output:{$channels[0]}",
+                ucfirst($at).($isNone
+                    ? ', in no mode\'s slot. Move the position into a range, or say which mode the controller takes where none is active'
+                    : ', in the ranges of two modes at once, and it isn\'t said which of them wins. Say it in the controller\'s set-up, or let the ranges end where the next begins'),
+                $witness, $mend, $mended, $isNone ? 'none' : 'two', false, $channels,
+            );
+        }, $isNone ? 'none' : 'two');
+    }
+
+    /**
+     * Where a pulse is near an edge at which the mode changes.
+     *
+     * @return list<Finding>
+     */
+    private function near(Evidence $evidence, int $channel): array
+    {
+        $found = [];
+        foreach ($this->edges($evidence, $channel) as $edge) {
+            foreach ([self::NEAR + 1, self::MARGIN] as $margin) {
+                $question = new Question($evidence->model()->everything(), function (array $seen) use ($evidence, $channel, $edge, $margin): int {
+                    $near = self::within($seen[0], $channel, $edge - $margin + 1, $edge + $margin - 1);
+
+                    return ($near & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($near, self::matters($evidence, $seen[0], [$channel]));
+                });
+                $one = Danger::in($evidence, $this->id(), "output:{$channel}", "channel {$channel} stays away from {$edge} µs, where the mode changes", $question, fn (Witness $witness): Finding => $this->nearly($evidence, $channel, $edge, $witness), "edge-{$edge}");
+                if ($one !== []) {
+                    $found = [...$found, ...$one];
+
+                    break;
+                }
             }
         }
 
         return $found;
     }
 
-    /** @return array{Severity, string}|null */
-    private function trouble(Evidence $evidence, Moment $moment, int $pulse, int $channel): ?array
+    private function nearly(Evidence $evidence, int $channel, int $edge, Witness $witness): Finding
     {
-        $names = implode(' and ', array_map($evidence->modeName(...), $moment->modes));
+        $pulse = Danger::pulse($evidence, $witness, $channel);
+        $margin = abs($pulse - $edge);
+        $slots = array_values(array_filter($evidence->view->flight, fn (Slot $one): bool => $one->channel === $channel && ($one->from === $edge || $one->to === $edge)));
+        $names = implode(' and ', array_map(fn (Slot $one): string => $evidence->view->nameOf($one->mode), array_filter($slots, fn (Slot $one): bool => $one->holds($pulse)) ?: $slots));
+        [$mend, $mended] = $this->mend($evidence, $channel);
 
-        return match (true) {
-            $moment->modes === [] => [Severity::Error, "Channel {$channel} is at {$pulse} µs, in no mode's slot; the controller falls back to whatever it likes"],
-            count($moment->modes) > 1 => [Severity::Error, "Channel {$channel} is at {$pulse} µs, in the slots of {$names} at once"],
-            ($moment->margin ?? self::MARGIN) < self::MARGIN => [$moment->margin <= 5 ? Severity::Error : Severity::Warning, "{$names} is {$moment->margin} µs from the edge of its slot (channel {$channel} at {$pulse} µs): jitter can change the mode"],
-            default => null,
-        };
+        return new Finding(
+            $this->id(), $margin <= self::NEAR && ! $this->slides($evidence, $channel, $witness) ? Severity::Error : Severity::Warning, "output:{$channel}",
+            ($names === '' ? 'The mode' : $names)." is {$margin} µs from the edge of its slot (channel {$channel} at {$pulse} µs): jitter can change the mode", $witness, $mend, $mended, "edge-{$edge}",
+        );
+    }
+
+    /** True where a stick, a dial or a slider moves the channel there: it passes edges, and nothing holds it at one. */
+    private function slides(Evidence $evidence, int $channel, Witness $witness): bool
+    {
+        $circuit = $evidence->circuit();
+        $at = $circuit->frame($witness->hand)->pulse($channel);
+        foreach (array_keys($evidence->model()->everything()->spans) as $input) {
+            foreach (isset($witness->hand[$input]) ? [-0.05, 0.05] : [] as $by) {
+                $moved = array_values(array_replace($witness->hand, [$input => max(-1.0, min(1.0, $witness->hand[$input] + $by))]));
+                if ($circuit->frame($moved)->pulse($channel) !== $at) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<int> pulses at which the flight mode changes on a channel, or arming on the same channel does */
+    private function edges(Evidence $evidence, int $channel): array
+    {
+        $ranges = array_values(array_filter($evidence->view->flight, fn (Slot $one): bool => $one->channel === $channel));
+        $arms = array_values(array_filter($evidence->setup->arming->ranges ?? [], fn (Slot $one): bool => $one->channel === $channel));
+        $in = fn (int $pulse): array => array_values(array_unique(array_map(fn (Slot $one): string => $one->mode, array_filter([...$ranges, ...$arms], fn (Slot $one): bool => $one->holds($pulse)))));
+        $edges = [];
+        foreach ([...$ranges, ...$arms] as $range) {
+            foreach ([$range->from, $range->to] as $edge) {
+                if ($in($edge - 1) !== $in($edge)) {
+                    $edges[$edge] = $edge;
+                }
+            }
+        }
+        sort($edges);
+
+        return $edges;
+    }
+
+    /**
+     * On a channel that also arms, a disarmed state needs no mode.
+     *
+     * @param  list<int>  $channels
+     */
+    private static function matters(Evidence $evidence, Observed $seen, array $channels): int
+    {
+        return array_intersect($evidence->setup->arming?->channels() ?? [], $channels) === [] ? Truth::HOLDS : $evidence->view->armed($seen);
+    }
+
+    private static function within(Observed $seen, int $channel, int $from, int $to): int
+    {
+        $truth = 0;
+        foreach ($seen->pulses($channel) as [$low, $high]) {
+            $truth |= ($high >= $from && $low <= $to ? Truth::HOLDS : 0) | ($low < $from || $high > $to ? Truth::FAILS : 0);
+        }
+
+        return $truth === 0 ? Truth::FAILS : $truth;
+    }
+
+    /** @return array{string|null, Program|null} */
+    private function mend(Evidence $evidence, int $channel): array
+    {
+        $mended = SlotSolver::solved($evidence->program, $evidence->transmitter, $channel, $evidence->setup->modes ?? []);
+
+        return $mended === null ? [null, null] : ['Put every position in the middle of its slot', $mended];
     }
 }

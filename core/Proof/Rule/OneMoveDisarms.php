@@ -2,14 +2,25 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
+use DuskSwitch\Core\Kit\ArmedBy;
+use DuskSwitch\Core\Program\Drive\CaseDrive;
+use DuskSwitch\Core\Program\Drive\DetentDrive;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\Purpose;
+use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Proof\ControllerView;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
-use DuskSwitch\Core\Proof\Moment;
-use DuskSwitch\Core\Proof\Moves;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
+use DuskSwitch\Core\Space\Move;
+use DuskSwitch\Core\Space\Observed;
+use DuskSwitch\Core\Space\Question;
+use DuskSwitch\Core\Space\Truth;
 
-/** One switch stops it, wherever the others stand. */
+/** One move of one switch stops it, wherever the others stand. */
 final class OneMoveDisarms implements Rule
 {
     public function id(): string
@@ -17,33 +28,113 @@ final class OneMoveDisarms implements Rule
         return 'one-move-disarms';
     }
 
-    public function says(): string
+    public function subject(): Subject
     {
-        return 'One move of one switch, always the same, must disarm or stop the motor from every state.';
+        return Subject::OneMove;
     }
 
-    public function check(Evidence $evidence): array
+    public function says(): string
     {
-        $moments = $evidence->moments();
-        $armed = array_filter($moments, fn (Moment $one): bool => $one->armed);
-        if ($moments === [] || $armed === [] || ! $evidence->knowsArming()) {
-            return [];
-        }
-        $moves = new Moves($evidence);
-        $armed = array_values($armed);
-        $fails = array_fill(0, count($armed), 0);
-        foreach ($moves->switches() as $slot) {
-            $stuck = array_keys(array_filter($armed, fn (Moment $one): bool => array_filter($moves->by($one, $slot), fn (Moment $then): bool => ! $then->armed) === []));
-            if ($stuck === []) {
-                return [];
-            }
-            foreach ($stuck as $index) {
-                $fails[$index]++;
-            }
-        }
-        // The state that most switches fail in shows best what is wrong.
-        $where = $armed[(int) array_search(max($fails), $fails, true)];
+        return 'One move of one switch or button, always the same, must disarm or stop the motor from every state.';
+    }
 
-        return [new Finding($this->id(), Severity::Error, 'program', 'No single switch disarms it from every state. Put arm, or a motor cut, on a two-position switch of its own', $where->inputs)];
+    public function judge(Evidence $evidence): Judgement
+    {
+        $by = $evidence->armedBy();
+        if ($by === null) {
+            return Judgement::notChecked('no controller is chosen');
+        }
+        if ($by === ArmedBy::Sticks || $by === ArmedBy::Button) {
+            return Judgement::doesNotApply("it is armed and disarmed by {$by->says()}");
+        }
+        $channels = $by === ArmedBy::Range ? $evidence->setup->arming?->channels() ?? [] : array_map(fn (Output $one): int => $one->channel, $evidence->motors());
+        if ($channels === [] || ($by === ArmedBy::Throttle && $evidence->motors() === [])) {
+            return Judgement::doesNotApply('it has no motor');
+        }
+        $live = fn (Observed $seen): int => $by === ArmedBy::Range ? $evidence->view->armed($seen) : self::turns($evidence, $seen);
+        if ($by === ArmedBy::Range && $evidence->ask(new Question($evidence->model()->everything(), fn (array $seen): int => $live($seen[0])))->isNowhere()) {
+            return Judgement::doesNotApply('nothing arms it');
+        }
+
+        return $this->judged($evidence, $by, $channels, $live);
+    }
+
+    /**
+     * @param  list<int>  $channels
+     * @param  callable(Observed): int  $live
+     */
+    private function judged(Evidence $evidence, ArmedBy $by, array $channels, callable $live): Judgement
+    {
+        $moves = $this->likelyFirst($evidence, Move::all($evidence->model(), $evidence->switches(...$channels)));
+        $shows = $why = null;
+        foreach ($moves as $move) {
+            $outcome = $evidence->ask(new Question(
+                $evidence->model()->everything(),
+                function (array $seen) use ($live): int {
+                    $before = $live($seen[0]);
+
+                    return ($before & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($before, $live($seen[1]));
+                },
+                [$move],
+            ));
+            if ($outcome->isNowhere()) {
+                return Judgement::of([]);
+            }
+            $shows ??= $outcome->witness;
+            $why ??= $outcome->open;
+        }
+        if ($why !== null) {
+            return Judgement::of([Finding::open($this->id(), 'program', 'one move always stops it', $why)]);
+        }
+        $runsWithThrottle = $by === ArmedBy::Throttle && ! $evidence->isGoverned();
+        // A state that no move gets out of shows it best; there may be none, where each state has a move of its own.
+        $shows = $evidence->ask(new Question($evidence->model()->everything(), function (array $seen) use ($live): int {
+            $truth = Truth::HOLDS;
+            foreach ($seen as $one) {
+                $truth = ($truth & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($truth, $live($one));
+            }
+
+            return $truth;
+        }, $moves))->witness ?? $shows;
+
+        return Judgement::of([new Finding(
+            $this->id(), $runsWithThrottle ? Severity::Warning : Severity::Error, 'program',
+            $runsWithThrottle && $evidence->program->whose(Purpose::MotorCut) === []
+                ? 'No switch stops the motor: only the throttle stick does. Add a motor cut on a two-position switch of its own'
+                : 'No single switch disarms it from every state. Put arm, or a motor cut, on a two-position switch of its own, and let nothing be mixed in after it',
+            $shows, channels: $channels,
+        )]);
+    }
+
+    private static function turns(Evidence $evidence, Observed $seen): int
+    {
+        $truth = Truth::FAILS;
+        foreach ($evidence->motors() as $motor) {
+            $truth = Truth::either($truth, ControllerView::above($seen, $motor->channel, $evidence->low()));
+        }
+
+        return $truth;
+    }
+
+    /**
+     * Moves of the control that arms or cuts before those of others.
+     *
+     * @param  list<Move>  $moves
+     * @return list<Move>
+     */
+    private function likelyFirst(Evidence $evidence, array $moves): array
+    {
+        $likely = [];
+        foreach ($evidence->program->whose(Purpose::Arm, Purpose::MotorCut) as $function) {
+            $drive = $function instanceof SteppedFunction ? $function->drive : null;
+            if ($drive instanceof DetentDrive) {
+                $likely[] = (int) $evidence->panel->control($drive->control);
+            } elseif ($drive instanceof CaseDrive) {
+                array_push($likely, ...$evidence->model()->dependency->inputs("function:{$function->id()}"));
+            }
+        }
+        usort($moves, fn (Move $one, Move $other): int => in_array($other->input, $likely, true) <=> in_array($one->input, $likely, true));
+
+        return $moves;
     }
 }

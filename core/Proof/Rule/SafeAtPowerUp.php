@@ -2,12 +2,22 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
+use DuskSwitch\Core\Kit\ArmedBy;
+use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\Purpose;
+use DuskSwitch\Core\Proof\ControllerView;
+use DuskSwitch\Core\Proof\Danger;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
+use DuskSwitch\Core\Space\Question;
+use DuskSwitch\Core\Space\Witness;
 
-/** Power-up is with every switch at rest. */
+/** Power-up is with every switch at rest, dials, sliders and trims anywhere; then somebody touches the throttle. */
 final class SafeAtPowerUp implements Rule
 {
     public function id(): string
@@ -15,27 +25,82 @@ final class SafeAtPowerUp implements Rule
         return 'safe-at-power-up';
     }
 
-    public function says(): string
+    public function subject(): Subject
     {
-        return 'With every switch at rest and the throttle low nothing may be armed and no motor may turn: that is how it powers up.';
+        return Subject::PowerUp;
     }
 
-    public function check(Evidence $evidence): array
+    public function says(): string
     {
-        $rest = $evidence->panel->atRest();
-        $frame = $evidence->circuit()->frame($rest);
-        $arming = $evidence->setup->arming->ranges[0] ?? null;
-        $found = [];
-        if ($arming !== null && $evidence->program->output($arming->channel) !== null && $arming->margin((int) $frame->pulse($arming->channel)) >= 0) {
-            $found[] = new Finding($this->id(), Severity::Error, "output:{$arming->channel}", "It powers up armed: channel {$arming->channel} is at {$frame->pulse($arming->channel)} µs with every switch at rest. Turn the switch's positions round, so that rest is safe", $rest);
+        return 'With every switch at rest and the throttle low nothing may be armed and no motor may turn, wherever dials, sliders and trims stand; raising the throttle alone starts no motor either.';
+    }
+
+    public function judge(Evidence $evidence): Judgement
+    {
+        $by = $evidence->armedBy();
+        if ($by === null) {
+            return Judgement::notChecked('no controller is chosen');
         }
+        $found = $by === ArmedBy::Range ? $this->armed($evidence) : [];
         foreach ($evidence->motors() as $motor) {
-            $low = $evidence->setup->low ?? 1060;
-            if ($frame->pulse($motor->channel) > $low) {
-                $found[] = new Finding($this->id(), Severity::Error, "output:{$motor->channel}", "{$motor->name} is at {$frame->pulse($motor->channel)} µs at power-up, above {$low} µs: it may start at once. Lower its low end or the first point of its curve", $rest);
-            }
+            $turns = $this->turns($evidence, $motor);
+            $found = [...$found, ...$turns !== [] || $by !== ArmedBy::Throttle ? $turns : $this->raised($evidence, $motor)];
+        }
+        if ($found === [] && $evidence->motors() === [] && $by === ArmedBy::Throttle) {
+            return Judgement::doesNotApply('it has no motor');
         }
 
-        return $found;
+        return Judgement::of($found);
+    }
+
+    /** @return list<Finding> */
+    private function armed(Evidence $evidence): array
+    {
+        $raised = $evidence->model()->powerUp()->between($evidence->panel->axis(Axis::Throttle), -1.0, 1.0);
+        $channel = ($evidence->setup->arming?->channels() ?? [])[0] ?? 0;
+
+        return Danger::in(
+            $evidence, $this->id(), "output:{$channel}", 'it powers up disarmed',
+            new Question($raised, fn (array $seen): int => $evidence->view->armed($seen[0])),
+            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Error, "output:{$channel}", "It powers up armed: channel {$channel} is at ".Danger::pulse($evidence, $witness, $channel).' µs with every switch at rest. Turn the switch\'s positions round, so that rest is safe', $witness, detail: 'armed'),
+        );
+    }
+
+    /** @return list<Finding> */
+    private function turns(Evidence $evidence, Output $motor): array
+    {
+        $low = $evidence->low();
+
+        return Danger::in(
+            $evidence, $this->id(), "output:{$motor->channel}", "{$motor->name} stands still at power-up", self::above($evidence, $motor, $evidence->throttleLow($evidence->model()->powerUp())),
+            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Error, "output:{$motor->channel}", "{$motor->name} is at ".Danger::pulse($evidence, $witness, $motor->channel)." µs at power-up, above {$low} µs: it may start at once. Lower its low end or the first point of its curve, or keep dials and trims out of it", $witness),
+        );
+    }
+
+    /** @return list<Finding> */
+    private function raised(Evidence $evidence, Output $motor): array
+    {
+        $region = $evidence->model()->powerUp()->between($evidence->panel->axis(Axis::Throttle), -1.0, 1.0);
+        $hasCut = $evidence->program->whose(Purpose::MotorCut, Purpose::Arm) !== [];
+
+        return Danger::in(
+            $evidence, $this->id(), "output:{$motor->channel}", "raising the throttle after power-up doesn't start {$motor->name}", self::above($evidence, $motor, $region),
+            fn (Witness $witness): Finding => new Finding(
+                $this->id(), $hasCut || $evidence->isGoverned() ? Severity::Error : Severity::Warning, "output:{$motor->channel}",
+                $hasCut
+                    ? "Raising the throttle starts {$motor->name} right after power-up: the motor cut doesn't hold it with its switch at rest. Turn the switch's positions round, so that rest is cut"
+                    : "{$motor->name} runs with the throttle and nothing holds it: a sleeve on the stick starts it. Add a motor cut on a two-position switch, cut at rest",
+                $witness, detail: 'raised',
+            ),
+            'raised',
+        );
+    }
+
+    private static function above(Evidence $evidence, Output $motor, \DuskSwitch\Core\Space\Region $region): Question
+    {
+        return new Question(
+            $region, fn (array $seen): int => ControllerView::above($seen[0], $motor->channel, $evidence->low()), [],
+            fn (array $seen): float => (float) max([0, ...array_column($seen[0]->pulses($motor->channel), 1)]),
+        );
     }
 }

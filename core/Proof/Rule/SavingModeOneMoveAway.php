@@ -2,12 +2,19 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
+use DuskSwitch\Core\Kit\Mode;
+use DuskSwitch\Core\Kit\Slot;
+use DuskSwitch\Core\Proof\Danger;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
-use DuskSwitch\Core\Proof\Moment;
-use DuskSwitch\Core\Proof\Moves;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
+use DuskSwitch\Core\Space\Move;
+use DuskSwitch\Core\Space\Question;
+use DuskSwitch\Core\Space\Truth;
+use DuskSwitch\Core\Space\Witness;
 
 /** One flick saves it. */
 final class SavingModeOneMoveAway implements Rule
@@ -17,29 +24,43 @@ final class SavingModeOneMoveAway implements Rule
         return 'saving-mode-one-move-away';
     }
 
+    public function subject(): Subject
+    {
+        return Subject::SavingMode;
+    }
+
     public function says(): string
     {
         return 'From every armed state one flick of one switch leads to a mode that saves the aircraft: self-level, or come home.';
     }
 
-    public function check(Evidence $evidence): array
+    public function judge(Evidence $evidence): Judgement
     {
-        $saves = fn (Moment $one): bool => array_filter($one->modes, fn (string $mode): bool => $evidence->controller?->modes[$mode]->saves ?? false) !== [];
-        $hasSaving = array_filter($evidence->flightSlots(), fn ($slot): bool => $evidence->controller?->modes[$slot->mode]->saves ?? false) !== [];
-        if (! $hasSaving || $evidence->moments() === []) {
-            return [];
+        if ($evidence->controller === null) {
+            return $evidence->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
         }
-        $moves = new Moves($evidence);
-        foreach ($evidence->moments() as $moment) {
-            if (! $moment->armed || $saves($moment)) {
-                continue;
-            }
-            $near = array_filter($moves->switches(), fn (int $slot): bool => array_filter($moves->by($moment, $slot), $saves) !== []);
-            if ($near === []) {
-                return [new Finding($this->id(), Severity::Warning, 'program', 'From here no single flick leads to a mode that saves the aircraft. Give self-level or come-home a position of the mode switch', $moment->inputs)];
-            }
+        if (array_filter($evidence->controller->modes, fn (Mode $one): bool => $one->saves && $one->flight) === []) {
+            return Judgement::doesNotApply("{$evidence->controller->name} has no mode that saves the aircraft by itself");
         }
+        $saving = $evidence->view->saving();
+        if ($saving === []) {
+            return Judgement::of([new Finding($this->id(), Severity::Note, 'program', "{$evidence->controller->name} has modes that save the aircraft, and none of them has a range. Give self-level or come-home a position of the mode switch", detail: 'none')]);
+        }
+        $channels = array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $evidence->view->flight)));
+        $question = new Question($evidence->model()->everything(), function (array $seen) use ($evidence, $saving): int {
+            $stuck = Truth::both($evidence->view->armed($seen[0]), Truth::not($evidence->view->takes($seen[0], ...$saving)));
+            foreach (array_slice($seen, 1) as $then) {
+                if (($stuck & Truth::HOLDS) === 0) {
+                    return Truth::FAILS;
+                }
+                $stuck = Truth::both($stuck, Truth::not($evidence->view->takes($then, ...$saving)));
+            }
 
-        return [];
+            return $stuck;
+        }, Move::all($evidence->model(), $evidence->switches(...$channels)));
+
+        return Judgement::of(Danger::in($evidence, $this->id(), 'program', 'a saving mode is one flick away from every armed state', $question, fn (Witness $witness): Finding => new Finding(
+            $this->id(), Severity::Warning, 'program', 'From here no single flick leads to a mode that saves the aircraft. Give self-level or come-home a position of the mode switch', $witness, channels: $channels,
+        )));
     }
 }

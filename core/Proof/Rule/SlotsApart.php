@@ -5,8 +5,10 @@ namespace DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
 
 /** Ranges that share pulses wait for the day when a pulse lands there. */
 final class SlotsApart implements Rule
@@ -16,30 +18,35 @@ final class SlotsApart implements Rule
         return 'slots-apart';
     }
 
-    public function says(): string
+    public function subject(): Subject
     {
-        return 'The slots of two flight modes on a channel share no pulse.';
+        return Subject::ModeSlot;
     }
 
-    public function check(Evidence $evidence): array
+    public function says(): string
     {
-        $slots = $evidence->flightSlots();
+        return 'The slots of two flight modes on a channel share no pulse, unless it is said which of them wins.';
+    }
+
+    public function judge(Evidence $evidence): Judgement
+    {
+        $slots = $evidence->view->flight;
         $found = [];
         foreach ($slots as $place => $one) {
             foreach (array_slice($slots, $place + 1) as $other) {
-                if ($one->mode !== $other->mode && $one->overlaps($other)) {
-                    $found[] = new Finding($this->id(), Severity::Warning, "output:{$one->channel}", $this->told($evidence, $one, $other));
+                if ($one->mode !== $other->mode && $one->overlaps($other) && $evidence->view->isUnsaid($one->mode, $other->mode)) {
+                    $found[] = new Finding($this->id(), Severity::Warning, "output:{$one->channel}", $this->told($evidence, $one, $other), detail: "{$one->mode} {$other->mode} {$one->from} {$other->from}");
                 }
             }
         }
 
-        return $found;
+        return $slots === [] ? Judgement::doesNotApply('no range of a flight mode is set') : Judgement::of($found);
     }
 
     private function told(Evidence $evidence, Slot $one, Slot $other): string
     {
         [$from, $to] = [max($one->from, $other->from), min($one->to, $other->to)];
 
-        return "The slots of {$evidence->modeName($one->mode)} and {$evidence->modeName($other->mode)} both hold {$from} to {$to} µs of channel {$one->channel}. End one where the other begins";
+        return "The slots of {$evidence->view->nameOf($one->mode)} and {$evidence->view->nameOf($other->mode)} both hold {$from} to {$to} µs of channel {$one->channel}. End one where the other begins, or say which wins";
     }
 }

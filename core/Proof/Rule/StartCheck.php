@@ -5,8 +5,10 @@ namespace DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Program\Loom;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
 
 /** The transmitter warns at power-up when a switch is not at rest. */
 final class StartCheck implements Rule
@@ -16,12 +18,17 @@ final class StartCheck implements Rule
         return 'start-check';
     }
 
+    public function subject(): Subject
+    {
+        return Subject::StartCheck;
+    }
+
     public function says(): string
     {
         return 'Every switch in use is checked at power-up: the transmitter warns when it is not at rest.';
     }
 
-    public function check(Evidence $evidence): array
+    public function judge(Evidence $evidence): Judgement
     {
         $missing = [];
         foreach ($evidence->transmitter->controls as $control) {
@@ -31,10 +38,10 @@ final class StartCheck implements Rule
             }
         }
         if ($missing === []) {
-            return [];
+            return Judgement::of([]);
         }
         $aboard = $evidence->program->aboard->with(startCheck: [...$evidence->program->aboard->startCheck, ...array_keys($missing)]);
 
-        return [new Finding($this->id(), Severity::Warning, 'control:'.array_key_first($missing), implode(', ', $missing).(count($missing) === 1 ? ' is' : ' are').' not checked at power-up: it may wake up with a switch away from rest. Switch the warning on', null, 'Check every switch in use', $evidence->program->with(aboard: $aboard))];
+        return Judgement::of([new Finding($this->id(), Severity::Warning, 'program', implode(', ', $missing).(count($missing) === 1 ? ' is' : ' are').' not checked at power-up: it may wake up with a switch away from rest. Switch the warning on', null, 'Check every switch in use', $evidence->program->with(aboard: $aboard))]);
     }
 }

@@ -3,10 +3,18 @@
 namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Program\Phase;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Purpose;
+use DuskSwitch\Core\Proof\ControllerView;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
+use DuskSwitch\Core\Space\Question;
+use DuskSwitch\Core\Space\Truth;
 
 /** A phase must not kick the throttle. */
 final class ThrottleFades implements Rule
@@ -19,35 +27,64 @@ final class ThrottleFades implements Rule
         return 'throttle-fades';
     }
 
+    public function subject(): Subject
+    {
+        return Subject::Fade;
+    }
+
     public function says(): string
     {
         return 'Where two phases give the throttle different values for the same stick, the change must fade in.';
     }
 
-    public function check(Evidence $evidence): array
+    public function judge(Evidence $evidence): Judgement
     {
-        $lines = array_column($evidence->circuit()->line('throttle', 20) ?? [], 'points', 'phase');
-        $base = $evidence->program->base();
+        $functions = array_values(array_filter($evidence->program->whose(Purpose::Throttle), fn ($one): bool => $one instanceof ProportionalFunction && $one->drive !== null));
+        if ($functions === [] || count($evidence->program->phases) < 2) {
+            return Judgement::doesNotApply($functions === [] ? 'no function is the throttle' : 'there is one phase');
+        }
         $found = [];
-        foreach (array_slice($evidence->program->phases, 1) as $phase) {
-            $most = 0.0;
-            foreach ($lines[$phase->id] ?? [] as $index => $point) {
-                $most = max($most, abs($point[1] - ($lines[$base->id][$index][1] ?? $point[1])));
-            }
-            if ($most > self::STEP && $phase->fade <= 0.0 && ! $this->held($evidence, $phase)) {
-                $phases = array_map(fn (Phase $one): Phase => $one === $phase ? new Phase($phase->id, $phase->name, $phase->when, 1.0) : $one, $evidence->program->phases);
-                $found[] = new Finding($this->id(), Severity::Warning, "phase:{$phase->id}", 'From '.$base->name." to {$phase->name} the throttle steps by up to ".round($most * 50).' % at once. Let the phase fade in', null, 'Fade in over 1 s', $evidence->program->with(phases: $phases));
+        foreach ($functions as $function) {
+            $lines = array_column($evidence->circuit()->line($function->id(), 40) ?? [], 'points', 'phase');
+            foreach (array_slice($evidence->program->phases, 1) as $phase) {
+                $most = $this->step($lines, $evidence->program, $phase);
+                if ($most > self::STEP && $phase->fade <= 0.0 && ! $this->isHeld($evidence, $phase)) {
+                    $phases = array_map(fn (Phase $one): Phase => $one === $phase ? new Phase($phase->id, $phase->name, $phase->when, 1.0) : $one, $evidence->program->phases);
+                    $found[] = new Finding($this->id(), Severity::Warning, "phase:{$phase->id}", 'From '.$evidence->program->base()->name." to {$phase->name} the throttle steps by up to ".round($most * 50).' % at once. Let the phase fade in', null, 'Fade in over 1 s', $evidence->program->with(phases: $phases), count($functions) > 1 ? $function->id() : '');
+                }
             }
         }
 
-        return $found;
+        return Judgement::of($found);
     }
 
-    /** True where the motor is held still in that phase, so that its curve means nothing. */
-    private function held(Evidence $evidence, Phase $phase): bool
+    /** @param  array<string, list<array{float, float}>>  $lines  by phase */
+    private function step(array $lines, Program $program, Phase $phase): float
     {
-        $in = array_filter($evidence->moments(), fn ($one): bool => $one->phase === $phase->id);
+        $most = 0.0;
+        foreach ($lines[$phase->id] ?? [] as $index => $point) {
+            $most = max($most, abs($point[1] - ($lines[$program->base()->id][$index][1] ?? $point[1])));
+        }
 
-        return $in !== [] && array_filter($in, fn ($one): bool => $one->armed) === [];
+        return $most;
+    }
+
+    /** True where no motor turns in that phase, so that its curve means nothing. */
+    private function isHeld(Evidence $evidence, Phase $phase): bool
+    {
+        $place = array_search($phase, $evidence->program->phases, true);
+        foreach ($evidence->motors() as $motor) {
+            $turns = $evidence->ask(new Question($evidence->model()->everything(), function (array $seen) use ($place, $motor, $evidence): int {
+                $phases = $seen[0]->phases();
+                $in = (in_array($place, $phases, true) ? Truth::HOLDS : 0) | ($phases === [$place] ? 0 : Truth::FAILS);
+
+                return ($in & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($in, ControllerView::above($seen[0], $motor->channel, $evidence->low()));
+            }));
+            if (! $turns->isNowhere()) {
+                return false;
+            }
+        }
+
+        return $evidence->motors() !== [];
     }
 }

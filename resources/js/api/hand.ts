@@ -30,8 +30,8 @@ class HandStore extends Store<Hand> {
   }
 
   /** Goes into a state as a whole. */
-  go(hand: { axes: Record<string, number>; controls: Record<string, number | string> }) {
-    this.set({ axes: hand.axes, controls: hand.controls })
+  go(hand: { axes: Record<string, number>; controls: Record<string, number | string>; trims: Record<string, number> }) {
+    this.set({ axes: hand.axes, controls: hand.controls, trims: hand.trims })
   }
 
   rest = () => this.set(REST)

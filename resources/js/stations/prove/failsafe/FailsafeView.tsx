@@ -45,7 +45,7 @@ export function FailsafeView({ aircraft, document }: View) {
         <p className="min-w-64 flex-1 text-sm">
           <span className="text-rose">▲ Propellers off.</span>{' '}
           <span className="text-muted">
-            {proof?.rules.find((one) => one.id === 'failsafe')?.says} Then test it: transmitter off, look, transmitter
+            {proof?.rules.find((one) => one.rule === 'failsafe')?.says} Then test it: transmitter off, look, transmitter
             on.
           </span>
         </p>

@@ -7,6 +7,7 @@ import type { View } from '../views'
 import { Accept } from './Accept'
 import { FindingRow } from './FindingRow'
 import { Mend } from './Mend'
+import { Rules } from './Rules'
 
 /** What the proof found, the worst first, each with its state, its mend, or a reason to live with it. */
 export function FindingsView({ document }: View) {
@@ -18,12 +19,14 @@ export function FindingsView({ document }: View) {
     <div className="h-full overflow-auto px-4 py-3">
       <p className="text-muted text-sm">
         {busy ? '◌ Proving again… ' : ''}
-        {proof.states === 1 ? 'One switch position' : `${proof.states} switch positions`}, sticks anywhere between their
-        ends; {proof.rules.length} rules. The proof decides nothing legal: local rules and club rules come first.
+        {proof.states === 1 ? 'One switch position' : `${proof.states} switch positions`}; sticks, dials, sliders and
+        trims anywhere between their ends. The proof decides nothing legal: local rules and club rules come first.
       </p>
       {proof.findings.length === 0 && (
         <p className="mt-3 rounded-lg border border-line p-4 text-teal">
-          ✓ Nothing found: every rule holds in every position.
+          {proof.complete
+            ? '✓ Nothing found: every rule holds in every position.'
+            : '◌ Nothing found, but not every rule could be checked: see below.'}
         </p>
       )}
       <ol aria-label="Findings" className="mt-3 grid gap-1.5">
@@ -31,7 +34,7 @@ export function FindingsView({ document }: View) {
           <FindingRow
             key={finding.key}
             finding={finding}
-            rule={proof.rules.find((one) => one.id === finding.rule)?.says ?? ''}
+            rule={proof.rules.find((one) => one.rule === finding.rule)?.says ?? ''}
             mend={() => setMending(finding)}
             accept={() => setAccepting(finding)}
           />
@@ -57,6 +60,7 @@ export function FindingsView({ document }: View) {
           </ul>
         </section>
       )}
+      <Rules rules={proof.rules} />
       {mending && <Mend document={document} finding={mending} onClose={() => setMending(null)} />}
       {accepting && <Accept finding={accepting} onClose={() => setAccepting(null)} />}
     </div>

@@ -33,7 +33,7 @@ export function usePlayback(flown: Flown | null): Heard | null {
       const now = performance.now()
       if (now - moved > FOLLOWS || !state.playing) {
         moved = now
-        hand.go({ axes: sticks(flown, row), controls: controls(flown, state.time) })
+        hand.go({ axes: sticks(flown, row), controls: controls(flown, state.time), trims: {} })
       }
     })
     return () => {

@@ -1,0 +1,162 @@
+<?php
+
+namespace DuskSwitch\Core\Proof\Rule;
+
+use DuskSwitch\Core\Kit\Slot;
+use DuskSwitch\Core\Program\Meaning;
+use DuskSwitch\Core\Program\Step;
+use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Proof\ControllerView;
+use DuskSwitch\Core\Proof\Danger;
+use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\Rule;
+use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
+use DuskSwitch\Core\Space\Observed;
+use DuskSwitch\Core\Space\Question;
+use DuskSwitch\Core\Space\Truth;
+use DuskSwitch\Core\Space\Witness;
+
+/** A switch named for one thing that the controller takes for another. */
+final class ModeAsMeant implements Rule
+{
+    public function id(): string
+    {
+        return 'mode-as-meant';
+    }
+
+    public function subject(): Subject
+    {
+        return Subject::ModeSlot;
+    }
+
+    public function says(): string
+    {
+        return 'The mode that the controller takes is the mode that the step means; a step that means something else lies in no mode\'s range.';
+    }
+
+    public function judge(Evidence $evidence): Judgement
+    {
+        if ($evidence->controller === null) {
+            return $evidence->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
+        }
+        $found = [];
+        $slots = $evidence->setup->modes ?? [];
+        foreach ($evidence->program->functions as $function) {
+            foreach ($function instanceof SteppedFunction ? $this->channels($evidence, $function, $slots) : [] as $channel) {
+                $found = [...$found, ...$function instanceof SteppedFunction ? $this->function($evidence, $function, $channel) : []];
+            }
+        }
+
+        return $slots === [] ? Judgement::doesNotApply('no range of a mode is set') : Judgement::of($found);
+    }
+
+    /**
+     * @param  list<Slot>  $slots
+     * @return list<int> the channels with ranges that a function moves
+     */
+    private function channels(Evidence $evidence, SteppedFunction $function, array $slots): array
+    {
+        $channels = array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $slots)));
+
+        return array_values(array_filter($channels, fn (int $channel): bool => $evidence->program->output($channel) !== null
+            && $evidence->model()->dependency->hangs("output:{$channel}", "function:{$function->id}")));
+    }
+
+    /**
+     * What each step is taken as; of the steps that don't say what they mean the first is enough.
+     *
+     * @return list<Finding>
+     */
+    private function function(Evidence $evidence, SteppedFunction $function, int $channel): array
+    {
+        $found = [];
+        $isAsked = false;
+        foreach ($function->steps as $place => $step) {
+            if ($step->means === null && $isAsked) {
+                continue;
+            }
+            $one = $this->step($evidence, $function, $place, $channel);
+            $isAsked = $isAsked || ($step->means === null && $one !== []);
+            array_push($found, ...$one);
+        }
+
+        return $found;
+    }
+
+    /** @return list<Finding> */
+    private function step(Evidence $evidence, SteppedFunction $function, int $place, int $channel): array
+    {
+        $step = $function->steps[$place];
+        $about = "output:{$channel}";
+        $detail = "{$function->id} {$step->id}";
+        if ($step->means?->mode !== null && $evidence->view->mode($step->means->mode) === null) {
+            return [new Finding($this->id(), Severity::Error, $about, "Not proven: {$step->name} of {$function->name} means the mode \"{$step->means->mode}\", and {$evidence->controller?->name} has none of that id. Say which of its modes it means", detail: $detail, isOpen: true)];
+        }
+        $question = new Question($evidence->model()->everything(), function (array $seen) use ($evidence, $function, $place, $channel): int {
+            $steps = $seen[0]->steps($function->id);
+            $is = (in_array($place, $steps, true) ? Truth::HOLDS : 0) | ($steps === [$place] ? 0 : Truth::FAILS);
+
+            return ($is & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($is, $this->differs($evidence, $function->steps[$place], $channel, $seen[0]));
+        });
+
+        return Danger::in($evidence, $this->id(), $about, "{$step->name} of {$function->name} is taken as it's meant", $question, fn (Witness $witness): Finding => $this->told($evidence, $function, $step, $channel, $witness), $detail);
+    }
+
+    /** Whether a channel is in another mode's range than a step means, or not in the one that it means. */
+    private function differs(Evidence $evidence, Step $step, int $channel, Observed $seen): int
+    {
+        $means = $step->means?->mode;
+        $truth = Truth::FAILS;
+        $own = null;
+        foreach ($evidence->setup->modes ?? [] as $slot) {
+            if ($slot->channel !== $channel) {
+                continue;
+            }
+            $holds = ControllerView::holds($slot, $seen);
+            if ($slot->mode === $means) {
+                $own = $own === null ? $holds : Truth::either($own, $holds);
+            } elseif ($means === null || $evidence->view->mode($means)?->flight === $evidence->view->mode($slot->mode)?->flight) {
+                $truth = Truth::either($truth, $holds);
+            }
+        }
+        if ($own === null) {
+            return $truth;
+        }
+        // Where no mode is left, the rule about one mode in each state tells it.
+        $missed = $evidence->setup->none === null ? Truth::FAILS : Truth::not($own);
+
+        return $this->isOutranked($evidence, $means ?? '', $channel) ? $missed : Truth::either($truth, $missed);
+    }
+
+    /** True where other modes of the channel are said to win or to lose against it: then its own range is enough. */
+    private function isOutranked(Evidence $evidence, string $mode, int $channel): bool
+    {
+        $others = array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && $one->mode !== $mode);
+
+        return $others !== [] && array_filter($others, fn (Slot $one): bool => $evidence->view->isUnsaid($mode, $one->mode)) === [];
+    }
+
+    private function told(Evidence $evidence, SteppedFunction $function, Step $step, int $channel, Witness $witness): Finding
+    {
+        $pulse = Danger::pulse($evidence, $witness, $channel);
+        $in = array_values(array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && $one->holds($pulse)));
+        $names = implode(' and ', array_map(fn (Slot $one): string => $evidence->view->nameOf($one->mode), $in));
+        $matters = array_filter($in, fn (Slot $one): bool => ($evidence->view->mode($one->mode)->flight ?? false) || ($evidence->view->mode($one->mode)->risky ?? false)) !== [] || $step->means?->mode !== null;
+        $means = $step->means?->mode !== null ? "means {$evidence->view->nameOf($step->means->mode)}" : ($step->means === null ? 'doesn\'t say what it means' : "means {$this->word($step->means)}");
+        $unsaid = $step->means === null;
+
+        return new Finding(
+            $this->id(), $matters ? Severity::Error : Severity::Warning, "output:{$channel}",
+            ($unsaid ? 'Not proven: ' : '')."{$step->name} of {$function->name} {$means}, and the controller takes channel {$channel} at {$pulse} µs as ".($names === '' ? 'no mode' : $names).'. '.($unsaid ? 'Say in the routing what the step means' : 'Move it out of that range, or say what the step means'),
+            $witness, detail: "{$function->id} {$step->id}", isOpen: $unsaid,
+        );
+    }
+
+    private function word(Meaning $means): string
+    {
+        return $means->is(Meaning::OTHER) ? 'no mode' : "“{$means->says()}”";
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+namespace DuskSwitch\Core\Proof\Rule;
+
+use DuskSwitch\Core\Kit\ArmedBy;
+use DuskSwitch\Core\Program\Drive\DetentDrive;
+use DuskSwitch\Core\Program\Purpose;
+use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Proof\ControllerView;
+use DuskSwitch\Core\Proof\Danger;
+use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\Rule;
+use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Proof\Subject;
+use DuskSwitch\Core\Space\Move;
+use DuskSwitch\Core\Space\Question;
+use DuskSwitch\Core\Space\Truth;
+use DuskSwitch\Core\Space\Witness;
+
+/** Releasing a motor cut while the throttle stick happens to be up. */
+final class ThrottleRaised implements Rule
+{
+    public function id(): string
+    {
+        return 'release-with-throttle-up';
+    }
+
+    public function subject(): Subject
+    {
+        return Subject::ThrottleRaise;
+    }
+
+    public function says(): string
+    {
+        return 'Releasing a motor cut with the throttle up should start no motor. A controller that is armed refuses that by itself; without one, a cut that waits for the stick to be low does.';
+    }
+
+    public function judge(Evidence $evidence): Judgement
+    {
+        $by = $evidence->armedBy();
+        if ($by === null) {
+            return Judgement::notChecked('no controller is chosen');
+        }
+        if ($by !== ArmedBy::Throttle) {
+            return Judgement::doesNotApply('its controller doesn\'t arm with the throttle up');
+        }
+        $cuts = $this->cuts($evidence);
+        if ($cuts === [] || $evidence->motors() === []) {
+            return Judgement::doesNotApply('it has no motor cut on a switch');
+        }
+        $found = [];
+        foreach ($evidence->motors() as $motor) {
+            foreach ($cuts as [$name, $control]) {
+                foreach ($found === [] ? Move::all($evidence->model(), [(int) $evidence->panel->control($control)]) : [] as $move) {
+                    $found = Danger::in($evidence, $this->id(), "output:{$motor->channel}", "releasing {$name} doesn't start {$motor->name}", new Question(
+                        $evidence->model()->everything(),
+                        fn (array $seen): int => Truth::both(Truth::not(ControllerView::above($seen[0], $motor->channel, $evidence->low())), ControllerView::above($seen[1], $motor->channel, $evidence->low())),
+                        [$move],
+                    ), fn (Witness $witness): Finding => new Finding($this->id(), Severity::Note, "output:{$motor->channel}", "Releasing {$name} with the throttle up starts {$motor->name} at once. A cut that waits for the stick to be low cures that: a latch, set by the switch and the throttle at its low end, reset by the switch", $witness));
+                }
+            }
+        }
+
+        return Judgement::of($found);
+    }
+
+    /** @return list<array{string, string}> name and control of every motor cut on a switch or a button */
+    private function cuts(Evidence $evidence): array
+    {
+        $cuts = [];
+        foreach ($evidence->program->whose(Purpose::MotorCut) as $function) {
+            if ($function instanceof SteppedFunction && $function->drive instanceof DetentDrive) {
+                $cuts[] = [$function->name, $function->drive->control];
+            }
+        }
+
+        return $cuts;
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+namespace DuskSwitch\Core\Proof;
+
+use DuskSwitch\Core\Kit\Control;
+use DuskSwitch\Core\Kit\Slot;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Proof\Rule\OneModeInEachState;
+use DuskSwitch\Core\Signal\Needs;
+use DuskSwitch\Core\Space\Bounds;
+use DuskSwitch\Core\Space\Region;
+use DuskSwitch\Core\Space\Truth;
+use DuskSwitch\Core\Space\Witness;
+
+/** The positions of the switches that have a say in arming, modes, motors and phases, each with what it may mean: sticks, dials, trims and memories anywhere. */
+final readonly class StateMap
+{
+    /** More can't be drawn, nor looked through. */
+    private const MOST = 3_000;
+
+    /**
+     * @param  list<Control>  $switches
+     * @param  list<StateCell>  $cells  one for each position; none where there are too many
+     */
+    private function __construct(public array $switches, public array $cells, public bool $isComplete) {}
+
+    /** The map of an aircraft. */
+    public static function of(Evidence $evidence): self
+    {
+        $switches = self::inputs($evidence);
+        $values = array_map(fn (int $input): array => $evidence->model()->everything()->points[$input], $switches);
+        $count = array_product(array_map(count(...), $values));
+        $controls = array_values(array_filter(array_map($evidence->model()->control(...), $switches)));
+        if ($count > self::MOST) {
+            return new self($controls, [], false);
+        }
+        $cells = [];
+        for ($state = 0; $state < $count; $state++) {
+            $left = $state;
+            $region = $evidence->model()->everything();
+            $hand = $evidence->panel->atRest();
+            foreach ($switches as $place => $input) {
+                $value = $values[$place][$left % count($values[$place])];
+                $left = intdiv($left, count($values[$place]));
+                $region = $region->at($input, $value);
+                $hand[$input] = $value;
+            }
+            $cells[] = self::cell($evidence, $region, new Witness(array_values($hand), []));
+        }
+
+        return new self($controls, $cells, true);
+    }
+
+    private static function cell(Evidence $evidence, Region $region, Witness $hand): StateCell
+    {
+        $seen = new Bounds($evidence->model(), $region);
+        $armed = $evidence->armedBy() === null ? Truth::FAILS : (($evidence->setup->arming->ranges ?? []) === [] ? self::turns($evidence, $region) : $evidence->view->armed($seen));
+        $margin = self::margin($evidence, $seen);
+        $taken = $evidence->view->flight === [] ? [] : $evidence->view->taken($seen);
+        $low = ($armed & Truth::HOLDS) !== 0 && ! $evidence->isGoverned() ? self::turns($evidence, $evidence->throttleLow($region)) : Truth::FAILS;
+
+        return new StateCell(
+            $hand,
+            array_values(array_filter(array_map(fn (int $place): string => $evidence->program->phases[$place]->name ?? '', $seen->phases()))),
+            ($armed & Truth::HOLDS) !== 0,
+            array_values(array_diff($taken, [ControllerView::NONE, ControllerView::TWO])),
+            $margin,
+            match (true) {
+                in_array(ControllerView::NONE, $taken, true) => 'no mode',
+                in_array(ControllerView::TWO, $taken, true) => 'two modes',
+                $margin !== null && $margin < OneModeInEachState::MARGIN => 'at an edge',
+                $low === Truth::HOLDS => 'motor on at low stick',
+                default => null,
+            },
+        );
+    }
+
+    private static function turns(Evidence $evidence, Region $region): int
+    {
+        $seen = new Bounds($evidence->model(), $region);
+        $truth = Truth::FAILS;
+        foreach ($evidence->motors() as $motor) {
+            $truth = Truth::either($truth, ControllerView::above($seen, $motor->channel, $evidence->low()));
+        }
+
+        return $truth;
+    }
+
+    /** The least distance of a mode channel's pulse to an edge of a range, in µs; null where there are none. */
+    private static function margin(Evidence $evidence, Bounds $seen): ?int
+    {
+        $margin = null;
+        foreach ($evidence->view->flight as $slot) {
+            foreach ($seen->pulses($slot->channel) as [$low, $high]) {
+                foreach ([$slot->from, $slot->to] as $edge) {
+                    $apart = $high < $edge ? $edge - $high : ($low > $edge ? $low - $edge : 0);
+                    $margin = $margin === null ? $apart : min($margin, $apart);
+                }
+            }
+        }
+
+        return $margin;
+    }
+
+    /** @return list<int> */
+    private static function inputs(Evidence $evidence): array
+    {
+        $channels = array_unique([
+            ...array_map(fn (Output $one): int => $one->channel, $evidence->motors()), ...array_map(fn (Slot $one): int => $one->channel, $evidence->view->flight), ...$evidence->setup->arming?->channels() ?? [],
+        ]);
+        $nodes = array_map(fn (int $channel): string => "output:{$channel}", array_values(array_filter($channels, fn (int $channel): bool => $evidence->program->output($channel) !== null)));
+        $inputs = $evidence->model()->dependency->inputs(Needs::PHASE, ...$nodes);
+
+        return array_values(array_filter($inputs, fn (int $input): bool => ($evidence->model()->control($input)->detents ?? []) !== []));
+    }
+}
