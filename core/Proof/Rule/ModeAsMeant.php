@@ -4,6 +4,8 @@ namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Program\Meaning;
+use DuskSwitch\Core\Program\Source\FunctionSource;
+use DuskSwitch\Core\Program\Source\OutputSource;
 use DuskSwitch\Core\Program\Step;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Proof\ControllerView;
@@ -55,14 +57,26 @@ final class ModeAsMeant implements Rule
 
     /**
      * @param  list<Slot>  $slots
-     * @return list<int> the channels with ranges that a function moves
+     * @return list<int> the channels with ranges that a function feeds
      */
     private function channels(Evidence $evidence, SteppedFunction $function, array $slots): array
     {
         $channels = array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $slots)));
 
-        return array_values(array_filter($channels, fn (int $channel): bool => $evidence->program->output($channel) !== null
-            && $evidence->model()->dependency->hangs("output:{$channel}", "function:{$function->id}")));
+        return array_values(array_filter($channels, fn (int $channel): bool => $this->feeds($evidence, $function, $channel)));
+    }
+
+    /** True where a function's signal goes into a channel, itself or by way of other channels; a condition on it doesn't count. */
+    private function feeds(Evidence $evidence, SteppedFunction $function, int $channel): bool
+    {
+        foreach ($evidence->program->output($channel)->feeds ?? [] as $feed) {
+            $source = $feed->source;
+            if (($source instanceof FunctionSource && $source->function === $function->id) || ($source instanceof OutputSource && $this->feeds($evidence, $function, $source->channel))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -75,7 +89,9 @@ final class ModeAsMeant implements Rule
         $found = [];
         $isAsked = false;
         foreach ($function->steps as $place => $step) {
-            if ($step->means === null && $isAsked) {
+            // On a channel that also arms, a step says whether it's armed; which mode goes with it is the controller's.
+            $isArm = in_array($channel, $evidence->setup->arming?->channels() ?? [], true) && $step->means?->word !== null && ! $step->means->is(Meaning::OTHER);
+            if ($isArm || ($step->means === null && $isAsked)) {
                 continue;
             }
             $one = $this->step($evidence, $function, $place, $channel);

@@ -86,7 +86,8 @@ final class OneMoveDisarms implements Rule
         if ($why !== null) {
             return Judgement::of([Finding::open($this->id(), 'program', 'one move always stops it', $why)]);
         }
-        $runsWithThrottle = $by === ArmedBy::Throttle && ! $evidence->isGoverned();
+        // A cut that doesn't cut is worse than none: somebody trusts it.
+        $runsWithThrottle = $by === ArmedBy::Throttle && ! $evidence->isGoverned() && $evidence->program->whose(Purpose::MotorCut) === [];
         // A state that no move gets out of shows it best; there may be none, where each state has a move of its own.
         $shows = $evidence->ask(new Question($evidence->model()->everything(), function (array $seen) use ($live): int {
             $truth = Truth::HOLDS;
@@ -99,7 +100,7 @@ final class OneMoveDisarms implements Rule
 
         return Judgement::of([new Finding(
             $this->id(), $runsWithThrottle ? Severity::Warning : Severity::Error, 'program',
-            $runsWithThrottle && $evidence->program->whose(Purpose::MotorCut) === []
+            $runsWithThrottle
                 ? 'No switch stops the motor: only the throttle stick does. Add a motor cut on a two-position switch of its own'
                 : 'No single switch disarms it from every state. Put arm, or a motor cut, on a two-position switch of its own, and let nothing be mixed in after it',
             $shows, channels: $channels,

@@ -50,8 +50,9 @@ final class ThrottleRaised implements Rule
         if ($cuts === [] || $evidence->motors() === []) {
             return Judgement::doesNotApply('it has no motor cut on a switch');
         }
-        $found = [];
+        $all = [];
         foreach ($evidence->motors() as $motor) {
+            $found = [];
             foreach ($cuts as [$name, $control]) {
                 foreach ($found === [] ? Move::all($evidence->model(), [(int) $evidence->panel->control($control)]) : [] as $move) {
                     $found = Danger::in($evidence, $this->id(), "output:{$motor->channel}", "releasing {$name} doesn't start {$motor->name}", new Question(
@@ -61,9 +62,10 @@ final class ThrottleRaised implements Rule
                     ), fn (Witness $witness): Finding => new Finding($this->id(), Severity::Note, "output:{$motor->channel}", "Releasing {$name} with the throttle up starts {$motor->name} at once. A cut that waits for the stick to be low cures that: a latch, set by the switch and the throttle at its low end, reset by the switch", $witness));
                 }
             }
+            $all = [...$all, ...$found];
         }
 
-        return Judgement::of($found);
+        return Judgement::of($all);
     }
 
     /** @return list<array{string, string}> name and control of every motor cut on a switch or a button */
