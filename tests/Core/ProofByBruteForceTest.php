@@ -1,0 +1,127 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\InputsDecoder;
+use DuskSwitch\Core\Format\Json;
+use DuskSwitch\Core\Format\ScriptDecoder;
+use DuskSwitch\Core\Proof\Answer;
+use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\StateWords;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** The proof against brute force, on aircraft of every school that were spoiled at random: no danger is missed, none is invented. */
+final class ProofByBruteForceTest extends TestCase
+{
+    private const JUDGED = ['safe-at-power-up', 'no-start-above-idle', 'arm-channel-alone', 'one-mode-in-each-state', 'nothing-clips'];
+
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        $many = getenv('DUSK_LONG') === '1' ? 600 : 60;
+        for ($seed = 1; $seed <= $many; $seed++) {
+            yield "aircraft {$seed}" => [$seed];
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_what_trying_finds_the_proof_finds(int $seed): void
+    {
+        $evidence = self::spoiled($seed);
+        $proof = Proof::of($evidence);
+        $answers = [];
+        foreach ($proof->rules as [$rule, $judgement]) {
+            $answers[$rule->id()] = $judgement->answer;
+        }
+        $tried = new BruteForce($evidence, $seed);
+        foreach ($tried->dangers(400) as $rule) {
+            self::assertContains($answers[$rule], [Answer::Findings, Answer::NotProven], "{$rule} is broken, the proof says {$answers[$rule]->value}");
+        }
+        if ($answers['one-move-disarms'] === Answer::Proven && $evidence->model()->memories->isEmpty()) {
+            self::assertTrue($tried->someMoveMayAlwaysStopIt(800), 'every move was seen to fail');
+        }
+        self::assertNotSame([], array_intersect(self::JUDGED, array_keys($answers)));
+    }
+
+    #[DataProvider('seeds')]
+    public function test_a_finding_can_be_repeated_with_its_hand_or_its_script(int $seed): void
+    {
+        $evidence = self::spoiled($seed);
+        $words = new StateWords($evidence);
+        $repeated = 0;
+        foreach (Proof::of($evidence)->findings as $finding) {
+            if ($finding->witness === null) {
+                continue;
+            }
+            $shown = $finding->witness->frame($evidence->circuit());
+            $script = $words->script($finding->witness);
+            if ($script !== null) {
+                $frames = iterator_to_array(ScriptDecoder::read(Json::decode((string) json_encode($script, JSON_PRESERVE_ZERO_FRACTION)), $evidence->circuit()->panel)->run($evidence->circuit()), false);
+                $again = end($frames) ?: self::fail();
+            } elseif ($finding->witness->telemetry === []) {
+                $hand = array_map(fn (array $one): object => (object) $one, $words->hand($finding->witness));
+                $again = $evidence->circuit()->frame(InputsDecoder::list(Json::decode((string) json_encode([$hand], JSON_PRESERVE_ZERO_FRACTION)), $evidence->circuit()->panel)[0]);
+            } else {
+                continue;
+            }
+            self::assertSame(self::pulses($evidence, $shown), self::pulses($evidence, $again), "{$finding->key()}: {$finding->says}");
+            foreach ($finding->channels() as $channel) {
+                if (preg_match('/(\d+) µs/', $finding->says, $pulse) === 1 && count($finding->channels()) === 1 && ! $finding->isOpen) {
+                    self::assertStringContainsString("{$again->pulse($channel)} µs", $finding->says);
+                }
+            }
+            $repeated++;
+        }
+        self::assertGreaterThanOrEqual(0, $repeated);
+    }
+
+    public function test_few_answers_stay_open(): void
+    {
+        $open = $all = 0;
+        foreach (range(1, 60) as $seed) {
+            foreach (Proof::of(self::spoiled($seed))->rules as [, $judgement]) {
+                $open += $judgement->answer === Answer::NotProven && ! str_contains((string) $judgement->why, 'Say ') && ! str_contains((string) $judgement->why, 'moves') ? 1 : 0;
+                $all++;
+            }
+        }
+        self::assertLessThan(0.02, $open / $all, "{$open} of {$all}");
+    }
+
+    /** @return array<int, int|null> */
+    private static function pulses(Evidence $evidence, \DuskSwitch\Core\Signal\Frame $frame): array
+    {
+        $pulses = [];
+        foreach ($evidence->program->outputs as $output) {
+            $pulses[$output->channel] = $frame->pulse($output->channel);
+        }
+
+        return $pulses;
+    }
+
+    /** An aircraft of a school, spoiled in one to five places; where it can't be compiled, in others. */
+    private static function spoiled(int $seed): Evidence
+    {
+        for ($try = 0; ; $try++) {
+            $random = new Randomizer(new Mt19937($seed * 100 + $try));
+            $schools = array_keys(Schools::names());
+            $document = Schools::document($schools[$random->getInt(0, count($schools) - 1)]);
+            $spoil = new Spoiling($random, Given::transmitter($document['transmitter']));
+            for ($times = $random->getInt(1, 5); $times > 0; $times--) {
+                $document = $spoil->once($document);
+            }
+            try {
+                $evidence = Schools::of($document);
+                $evidence->circuit();
+
+                return $evidence;
+            } catch (Refused) {
+                // A circle, a function that isn't there: not an aircraft.
+            }
+        }
+    }
+}
