@@ -65,21 +65,24 @@ final readonly class ControllerView
     }
 
     /**
-     * Whether each flight mode's ranges hold.
+     * The sets of modes whose ranges may hold a channel's pulse together.
      *
-     * @param  int|null  $channel  ranges of that channel alone
-     * @return array<string, int> by mode
+     * @param  list<Slot>  $slots
+     * @return list<list<string>>
      */
-    public function active(Observed $seen, ?int $channel = null): array
+    public static function together(array $slots, Observed $seen, int $channel): array
     {
-        $active = [];
-        foreach ($this->flight as $slot) {
-            if ($channel === null || $slot->channel === $channel) {
-                $active[$slot->mode] = Truth::either($active[$slot->mode] ?? Truth::FAILS, self::holds($slot, $seen));
+        $here = array_values(array_filter($slots, fn (Slot $one): bool => $one->channel === $channel));
+        $edges = array_unique(array_merge([], ...array_map(fn (Slot $one): array => [$one->from, $one->to], $here)));
+        $sets = [];
+        foreach ($seen->pulses($channel) as [$low, $high]) {
+            foreach ([$low, ...array_filter($edges, fn (int $edge): bool => $edge > $low && $edge <= $high)] as $pulse) {
+                $modes = array_values(array_unique(array_map(fn (Slot $one): string => $one->mode, array_filter($here, fn (Slot $one): bool => $one->holds($pulse)))));
+                $sets[implode(' ', $modes)] = $modes;
             }
         }
 
-        return $active;
+        return array_values($sets);
     }
 
     /**
@@ -89,21 +92,35 @@ final readonly class ControllerView
      */
     public function taken(Observed $seen): array
     {
-        $active = $this->active($seen);
-        $sure = array_keys(array_filter($active, fn (int $truth): bool => $truth === Truth::HOLDS));
-        $maybe = array_keys(array_filter($active, fn (int $truth): bool => ($truth & Truth::HOLDS) !== 0));
-        $taken = $sure === [] ? [$this->setup->none ?? self::NONE] : [];
-        foreach ($maybe as $mode) {
-            if (array_filter($sure, fn (string $other): bool => $other !== $mode && ! $this->wins($mode, $other)) === []) {
-                $taken[] = $mode;
+        $sets = [[]];
+        foreach (array_unique(array_map(fn (Slot $one): int => $one->channel, $this->flight)) as $channel) {
+            $joined = [];
+            foreach (self::together($this->flight, $seen, $channel) ?: [[]] as $here) {
+                foreach ($sets as $set) {
+                    $both = array_values(array_unique([...$set, ...$here]));
+                    sort($both);
+                    $joined[implode(' ', $both)] = $both;
+                }
             }
-            $unsaid = array_filter($maybe, fn (string $other): bool => $other !== $mode && $this->isUnsaid($mode, $other));
-            if ($unsaid !== []) {
-                $taken[] = self::TWO;
-            }
+            $sets = array_values($joined);
         }
 
-        return array_values(array_unique($taken));
+        return array_values(array_unique(array_map($this->winner(...), $sets)));
+    }
+
+    /** @param  list<string>  $active */
+    private function winner(array $active): string
+    {
+        $order = array_flip($this->setup->priority ?? []);
+        if (count($active) < 2) {
+            return $active[0] ?? $this->setup->none ?? self::NONE;
+        }
+        if (array_filter($active, fn (string $mode): bool => ! isset($order[$mode])) !== []) {
+            return self::TWO;
+        }
+        usort($active, fn (string $one, string $other): int => $order[$one] <=> $order[$other]);
+
+        return $active[0];
     }
 
     /** Whether one of some modes is taken, as bits of {@see Truth}. */
@@ -121,13 +138,6 @@ final readonly class ControllerView
         $order = $this->setup->priority ?? [];
 
         return ! in_array($one, $order, true) || ! in_array($other, $order, true);
-    }
-
-    private function wins(string $mode, string $over): bool
-    {
-        $order = array_flip($this->setup->priority ?? []);
-
-        return ! $this->isUnsaid($mode, $over) && $order[$mode] < $order[$over];
     }
 
     /** The name of a mode. */

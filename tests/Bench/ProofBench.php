@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Bench;
 
+use DuskSwitch\Core\Airframe\DerivedMeanings;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
@@ -17,7 +18,8 @@ final class ProofBench
     /** @return array{int, float, float, float} states; seconds: the proof, brute force, the peak of memory in MB */
     public static function run(): array
     {
-        $evidence = fn (): Evidence => new Evidence(self::program(), self::transmitter(), Given::shelf()->receiver('lantern-r8'), Given::shelf()->controller('keel-f4'));
+        $program = DerivedMeanings::withModes(self::program(), Given::shelf()->controller('keel-f4'));
+        $evidence = fn (): Evidence => new Evidence($program, self::transmitter(), Given::shelf()->receiver('lantern-r8'), Given::shelf()->controller('keel-f4'));
         $best = INF;
         $states = 0;
         for ($round = 0; $round < 3; $round++) {

@@ -125,26 +125,18 @@ final class ModeAsMeant implements Rule
     private function differs(Evidence $evidence, Step $step, int $channel, Observed $seen): int
     {
         $means = $step->means?->mode;
-        $truth = Truth::FAILS;
-        $own = null;
-        foreach ($evidence->setup->modes ?? [] as $slot) {
-            if ($slot->channel !== $channel) {
-                continue;
-            }
-            $holds = ControllerView::holds($slot, $seen);
-            if ($slot->mode === $means) {
-                $own = $own === null ? $holds : Truth::either($own, $holds);
-            } elseif ($means === null || $evidence->view->mode($means)?->flight === $evidence->view->mode($slot->mode)?->flight) {
-                $truth = Truth::either($truth, $holds);
-            }
+        $slots = array_values(array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && ($means === null || $one->mode === $means || $evidence->view->mode($means)?->flight === $evidence->view->mode($one->mode)?->flight)));
+        $hasOwn = array_filter($slots, fn (Slot $one): bool => $one->mode === $means) !== [];
+        $isOutranked = $means !== null && $this->isOutranked($evidence, $means, $channel);
+        $truth = 0;
+        foreach (ControllerView::together($slots, $seen, $channel) as $active) {
+            $others = array_diff($active, [$means]);
+            // Where no mode is left, the rule about one mode in each state tells it.
+            $isMissed = $hasOwn && ! in_array($means, $active, true) && $evidence->setup->none !== null;
+            $truth |= Truth::of($isMissed || ($others !== [] && ! ($hasOwn && $isOutranked)));
         }
-        if ($own === null) {
-            return $truth;
-        }
-        // Where no mode is left, the rule about one mode in each state tells it.
-        $missed = $evidence->setup->none === null ? Truth::FAILS : Truth::not($own);
 
-        return $this->isOutranked($evidence, $means ?? '', $channel) ? $missed : Truth::either($truth, $missed);
+        return $truth === 0 ? Truth::FAILS : $truth;
     }
 
     /** True where other modes of the channel are said to win or to lose against it: then its own range is enough. */
