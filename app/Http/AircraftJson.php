@@ -13,6 +13,7 @@ use DuskSwitch\Core\Airframe\MixWords;
 use DuskSwitch\Core\Airframe\Picture;
 use DuskSwitch\Core\Fault\Fault;
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\ChoicesEncoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\StylesEncoder;
 use DuskSwitch\Core\Format\TransmitterEncoder;
@@ -74,6 +75,8 @@ final readonly class AircraftJson
             'gaps' => [...array_values(Gaps::of($program)), ...array_values(PhaseReach::notes($circuit))],
             'words' => [...$this->words(new InWords($program, $transmitter, (new Threshold(Values::of($program, $this->shelf)))->say(...))), 'mixing' => (object) (new MixWords($program, $transmitter))->outputs()],
             'parts' => (object) array_map(fn (Role $role): string => $role->value, Picture::parts($program)),
+            'choices' => ChoicesEncoder::encode($this->shelf->controller($program->controller ?? '')),
+            'migrated' => $program->migrated,
             'styles' => StylesEncoder::encode($circuit),
             'ruler' => ['from' => Ruler::FROM, 'to' => Ruler::TO, 'low' => Ruler::LOW, 'centre' => Ruler::CENTRE, 'high' => Ruler::HIGH],
         ], $status);

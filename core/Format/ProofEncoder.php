@@ -3,9 +3,13 @@
 namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Kit\Control;
+use DuskSwitch\Core\Kit\ControllerSetup;
+use DuskSwitch\Core\Kit\Mode;
+use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\Rule\OneModeInEachState;
 use DuskSwitch\Core\Proof\StateCell;
 use DuskSwitch\Core\Proof\StateMap;
 use DuskSwitch\Core\Proof\StateWords;
@@ -97,32 +101,76 @@ final readonly class ProofEncoder
         ], $this->evidence->program->outputs);
     }
 
-    /** @return list<array<string, mixed>> the controller's slots by channel, with what each step gives */
-    public function slots(): array
+    /** @return array<string, mixed>|null how the controller is set up, and how it arrives; null where there's none */
+    public function setup(): ?array
     {
-        $slots = $this->evidence->setup->modes ?? [];
-        $modes = $this->evidence->controller->modes ?? [];
-        $channels = array_values(array_unique(array_column($slots, 'channel')));
-        sort($channels);
+        $controller = $this->evidence->controller;
 
-        return array_map(fn (int $channel): array => [
-            'channel' => $channel,
-            'name' => $this->evidence->program->output($channel)?->name,
-            'slots' => array_values(array_map(
-                fn ($slot): array => ['mode' => $slot->mode, 'name' => $this->evidence->view->nameOf($slot->mode), 'from' => $slot->from, 'to' => $slot->to, 'flight' => $modes[$slot->mode]->flight ?? false, 'saves' => $modes[$slot->mode]->saves ?? false, 'risky' => $modes[$slot->mode]->risky ?? false],
-                array_filter($slots, fn ($slot): bool => $slot->channel === $channel),
-            )),
-            'answers' => array_map(self::answer(...), SlotSolver::answers($this->evidence->program, $this->evidence->transmitter, $channel, $slots)),
-        ], $channels);
+        return $controller === null ? null : [
+            'controller' => $controller->name,
+            // Where most ranges are set first (common practice).
+            'usual' => ['from' => 1700, 'to' => 2100],
+            'marks' => ['from' => SetupDecoder::LOW_MARK[0], 'to' => SetupDecoder::LOW_MARK[1]],
+            'modes' => array_map(fn (Mode $one): array => ['id' => $one->id, 'name' => $one->name, 'flight' => $one->flight, 'saves' => $one->saves, 'risky' => $one->risky], array_values($controller->modes)),
+            'now' => (object) SetupEncoder::encode($this->evidence->setup),
+            'delivered' => (object) SetupEncoder::encode($controller->setUp(new ControllerSetup)),
+        ];
     }
 
-    /** @return array<string, mixed> */
-    private static function answer(SlotAnswer $answer): array
+    /** @return list<array<string, mixed>> the ranges of the controller's modes by channel, with what each step gives */
+    public function slots(): array
     {
+        $slots = [...$this->evidence->setup->modes ?? [], ...$this->evidence->setup->arming->ranges ?? []];
+        $channels = array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $slots)));
+        sort($channels);
+
+        return array_map(fn (int $channel): array => $this->channel($channel, array_values(array_filter($slots, fn (Slot $one): bool => $one->channel === $channel))), $channels);
+    }
+
+    /**
+     * @param  list<Slot>  $slots
+     * @return array<string, mixed>
+     */
+    private function channel(int $channel, array $slots): array
+    {
+        $view = $this->evidence->view;
+
+        return [
+            'channel' => $channel,
+            'name' => $this->evidence->program->output($channel)?->name,
+            'slots' => array_map(fn (Slot $slot): array => [
+                'mode' => $slot->mode, 'name' => $this->nameOf($slot), 'from' => $slot->from, 'to' => $slot->to, 'flight' => $view->mode($slot->mode)->flight ?? false, 'saves' => $view->mode($slot->mode)->saves ?? false, 'risky' => $view->mode($slot->mode)->risky ?? false,
+            ], $slots),
+            'answers' => array_map(fn (SlotAnswer $one): array => $this->answer($one, $slots), SlotSolver::answers($this->evidence->program, $this->evidence->transmitter, $channel, $this->evidence->setup->modes ?? [])),
+        ];
+    }
+
+    private function nameOf(Slot $slot): string
+    {
+        return $slot->mode === 'armed' && $this->evidence->view->mode('armed') === null ? 'Armed' : $this->evidence->view->nameOf($slot->mode);
+    }
+
+    /**
+     * @param  list<Slot>  $slots  of its channel
+     * @return array<string, mixed>
+     */
+    private function answer(SlotAnswer $answer, array $slots): array
+    {
+        $in = array_values(array_filter($slots, fn (Slot $one): bool => $one->holds($answer->now)));
+        $edges = array_merge([], ...array_map(fn (Slot $one): array => [$one->from, $one->to], $slots));
+        $below = array_filter($edges, fn (int $edge): bool => $edge <= $answer->now);
+        $above = array_filter($edges, fn (int $edge): bool => $edge > $answer->now);
+
         return [
             'step' => $answer->step->id,
             'name' => $answer->step->name,
+            'means' => $answer->step->means === null ? null : ($answer->step->means->mode === null ? $answer->step->means->says() : $this->evidence->view->nameOf($answer->step->means->mode)),
+            'takes' => array_map($this->nameOf(...), $in),
             'now' => $answer->now,
+            'below' => $below === [] ? null : $answer->now - max($below),
+            'above' => $above === [] ? null : min($above) - $answer->now,
+            'isAsMeant' => $answer->step->means?->mode === null || in_array($answer->step->means->mode, array_map(fn (Slot $one): string => $one->mode, $in), true) || ($in === [] && $this->evidence->setup->none === $answer->step->means->mode),
+            'isNear' => $below !== [] && $answer->now - max($below) < OneModeInEachState::MARGIN || $above !== [] && min($above) - $answer->now < OneModeInEachState::MARGIN,
             'margin' => $answer->margin(),
             'slot' => $answer->slot?->mode,
             'value' => $answer->value,

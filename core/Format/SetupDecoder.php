@@ -13,6 +13,9 @@ use DuskSwitch\Core\Kit\SignalLoss;
 /** Reads how a controller is set up: in an aircraft, or as its definition says that it arrives. */
 final class SetupDecoder
 {
+    /** Where a low mark can be, µs. */
+    public const LOW_MARK = [800, 1500];
+
     /** What a controller can expect on a channel. */
     public const ORDER = ['roll', 'pitch', 'throttle', 'yaw', 'collective', 'gain', 'style', 'arm', 'mode', 'none'];
 
@@ -27,7 +30,7 @@ final class SetupDecoder
             $node->at('none')?->id(),
             self::priority($node),
             $arming === null ? null : self::arming($arming),
-            $node->at('low')?->whole(800, 1500),
+            $node->at('low')?->whole(...self::LOW_MARK),
             self::order($node),
             self::expects($node),
             self::onLoss($node),

@@ -64,10 +64,16 @@ enum Role: string
         return str_starts_with($this->value, 'input-');
     }
 
-    /** True where it's a part of the aircraft that can be seen to move, or an input that moves one. */
-    public function isSeen(): bool
+    /** Where it stands in a list to choose from. */
+    public function group(): string
     {
-        return $this !== self::Other;
+        return match (true) {
+            $this->isInput() => 'Inputs of the controller',
+            $this->isMotor() => 'Motors',
+            str_starts_with($this->value, 'swash') || in_array($this, [self::TailRotor, self::GyroGain], true) => 'Rotor head and tail',
+            $this === self::Other => 'Something else',
+            default => 'Wing, tail and wheels',
+        };
     }
 
     /** The purpose that a controller expects on that input; null where it is none, or takes anything. */

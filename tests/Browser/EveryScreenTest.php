@@ -21,7 +21,7 @@ final class EveryScreenTest extends BrowserTestCase
             'ladder' => ['/aircraft/3/wire/ladder', '[data-rung]'], 'no ladder' => ['/aircraft/6/wire/ladder', 'main h2'], 'sheet' => ['/aircraft/3/wire/sheet', '[data-section]'],
             'findings' => ['/aircraft/3/prove/findings', '[data-finding]'], 'states' => ['/aircraft/3/prove/states', '[data-state-cell]'],
             'binding' => ['/aircraft/3/kit/binding', '[data-step]'], 'bench' => ['/aircraft/3/prove/bench', 'main h2'],
-            'slots' => ['/aircraft/2/prove/slots', '[data-answer]'], 'failsafe' => ['/aircraft/4/prove/failsafe', '[data-failsafe]'],
+            'controller set-up' => ['/aircraft/2/prove/setup', '[data-answer]'], 'failsafe' => ['/aircraft/4/prove/failsafe', '[data-failsafe]'],
             'chain' => ['/aircraft/4/sense', '[data-sensor]'], 'values' => ['/aircraft/1/sense/values', '[data-derived]'], 'alarms' => ['/aircraft/2/sense/alarms', '[data-alarm]'],
             'speech' => ['/aircraft/5/sense/speech', '[data-phrase]'], 'rehearsal' => ['/aircraft/3/sense/rehearsal', '[aria-label=Flight]'], 'nothing sensed' => ['/aircraft/6/sense/alarms', '[aria-label="New alarm"]'],
             'fly' => ['/aircraft/3/fly', '[role=checkbox]'],

@@ -55,17 +55,18 @@ final class ProveTest extends BrowserTestCase
         $rook->until(fn (): bool => str_contains($rook->text("[aria-label='What the switches mean now']"), 'Sporty'), 'the handheld to go there');
     }
 
-    public function test_midges_slots_are_solved_in_its_transmitters_terms_and_dragged(): void
+    public function test_midges_modes_are_centred_in_its_transmitters_terms_and_their_ranges_moved(): void
     {
         $page = $this->page()->open('/aircraft/2/prove/slots');
-        self::assertStringContainsString('outside by 25', $page->text("[data-answer='level']"));
+        self::assertStringContainsString('no range', $page->text("[data-answer='level']"));
         self::assertStringContainsString('offset −250 points, rate −56 %', $page->text("[data-answer='level']"));
-        $page->press('Solve: middle of each slot');
-        $page->until(fn (): bool => str_contains($page->text("[data-answer='level']"), '50 µs'), 'the margin');
+        $page->pressIn("[data-slots='6']", 'Centre in the ranges');
+        $page->until(fn (): bool => str_contains($page->text("[data-answer='level']"), '→ Self-level'), 'the mode that it lands in');
+        self::assertStringContainsString('◀ 50 50 ▶', $page->text("[data-answer='level']"));
         $this->sees($page->open('/aircraft/2/prove'), 6, 1075);
 
-        $page->open('/aircraft/2/prove/slots');
-        $page->keys("[data-edge='self-level to']", "\u{E014}", "\u{E014}")->until(fn (): bool => str_contains($page->text("[data-slot='self-level']"), '1025–1135'), 'the edge to move');
+        $page->open('/aircraft/2/prove/setup');
+        $page->keys("[aria-label='Self-level, channel 6, upper edge']", "\u{E013}", "\u{E013}")->until(fn (): bool => str_contains($page->text("[data-answer='level']"), '◀ 50 60 ▶'), 'the edge to move');
         $page->until(fn (): bool => ($this->saved(2)->aboard->controller->modes[0]->to ?? 0) === 1135, 'it to be saved');
         self::assertSame(1025, $this->saved(2)->aboard->controller->modes[0]->from);
     }

@@ -68,8 +68,8 @@ $shot($dusk, 'prove-findings');
 $dusk->open('/aircraft/3/prove/states')->find('[data-state-cell]');
 $shot($dusk, 'prove-states');
 
-$dusk->open('/aircraft/2/prove/slots')->find('[data-answer]');
-$shot($dusk, 'prove-slots');
+$dusk->open('/aircraft/2/prove/setup')->find('[data-answer]');
+$shot($dusk, 'prove-setup');
 
 $dusk->open('/aircraft/4/kit')->find('[data-point]');
 $shot($dusk, 'kit');

@@ -14,7 +14,7 @@ final class ProofTest extends HttpTestCase
         self::assertSame(['flick-b' => 'middle'], $proof->json('findings.0.hand.controls'));
         self::assertCount(18, $proof->json('map.cells'));
         self::assertCount(6, array_filter($proof->json('map.cells'), fn (array $cell): bool => $cell['odd'] === 'at an edge'));
-        self::assertSame([0, 'come-home'], [$proof->json('slots.0.answers.1.margin'), $proof->json('slots.0.answers.1.slot')]);
+        self::assertSame([0, 'come-home'], [$proof->json('slots.1.answers.1.margin'), $proof->json('slots.1.answers.1.slot')]);
         self::assertSame(0, $proof->json('misfits'));
 
         $mended = $this->api('POST', '/api/propose/mend', ['document' => $document, 'finding' => $proof->json('findings.1.key')]);

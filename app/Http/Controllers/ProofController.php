@@ -39,6 +39,7 @@ final readonly class ProofController
         return new JsonResponse([
             ...$encoder->proof($proof),
             'map' => $encoder->map(),
+            'setup' => $encoder->setup(),
             'slots' => $encoder->slots(),
             'failsafe' => $encoder->failsafe($proof),
             'sense' => SenseCheck::wrong($kit, $this->shelf),

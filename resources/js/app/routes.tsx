@@ -23,6 +23,7 @@ export const router = createBrowserRouter([
           { index: true, element: <Navigate to="wire" replace /> },
           { path: 'kit/:view?', lazy: lazy(() => import('@/stations/kit/Kit')) },
           { path: 'wire/:view?', lazy: lazy(() => import('@/stations/wire/Wire')) },
+          { path: 'prove/slots', element: <Navigate to="../prove/setup" replace /> },
           { path: 'prove/:view?', lazy: lazy(() => import('@/stations/prove/Prove')) },
           { path: 'sense/:view?', lazy: lazy(() => import('@/stations/sense/Sense')) },
           { path: 'fly', lazy: lazy(() => import('@/stations/fly/Fly')) },

@@ -28,7 +28,7 @@ export const CLOSER_LOOKS = [
   ['prove/bench', 'Bench'],
   ['prove/findings', 'Findings'],
   ['prove/states', 'States'],
-  ['prove/slots', 'Slots'],
+  ['prove/setup', 'Controller set-up'],
   ['prove/failsafe', 'Failsafe'],
   ['sense/values', 'Values'],
   ['sense/alarms', 'Alarms'],

@@ -7,9 +7,12 @@ type Props = {
   value: number
   least: number
   most: number
-  unit?: '%' | 's' | '°' | 'm/s' | '×' | 'mW'
+  unit?: '%' | 's' | '°' | 'm/s' | '×' | 'mW' | 'µs' | ''
   onChange: (value: number) => void
 }
+
+/** What an arrow key adds. */
+const SMALL: Record<string, number> = { '%': 0.01, mW: 1, µs: 5, '': 1 }
 
 /** Two decimals are shown; what was stored more finely stays so until it's changed. */
 const written = (value: number, of: number) => String(Number((value * of).toFixed(2)))
@@ -17,7 +20,7 @@ const written = (value: number, of: number) => String(Number((value * of).toFixe
 /** A number with its unit, a signal as per cent: typed, or stepped with the arrow keys (Shift for ten). */
 export function NumberField({ id, label, value, least, most, unit = '%', onChange }: Props) {
   const of = unit === '%' ? 100 : 1
-  const small = unit === '%' ? 0.01 : unit === 'mW' ? 1 : 0.1
+  const small = SMALL[unit] ?? 0.1
   const shown = (number: number) => written(number, of)
   const [text, setText] = useState(shown(value))
   const [bad, setBad] = useState(false)

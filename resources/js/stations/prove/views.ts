@@ -4,7 +4,7 @@ import { BenchView } from './bench/BenchView'
 import { FailsafeView } from './failsafe/FailsafeView'
 import { FindingsView } from './findings/FindingsView'
 import { LiveView } from './live/LiveView'
-import { SlotsView } from './slots/SlotsView'
+import { SetupView } from './setup/SetupView'
 import { StatesView } from './states/StatesView'
 
 export type View = { aircraft: Aircraft; document: Program }
@@ -17,6 +17,6 @@ export const VIEWS: Entry[] = [
   { path: 'bench', name: 'Bench', view: BenchView },
   { path: 'findings', name: 'Findings', view: FindingsView },
   { path: 'states', name: 'States', view: StatesView },
-  { path: 'slots', name: 'Slots', view: SlotsView },
+  { path: 'setup', name: 'Controller set-up', view: SetupView },
   { path: 'failsafe', name: 'Failsafe', view: FailsafeView },
 ]

@@ -10,7 +10,7 @@ import { Mend } from './Mend'
 import { Rules } from './Rules'
 
 /** What the proof found, the worst first, each with its state, its mend, or a reason to live with it. */
-export function FindingsView({ document }: View) {
+export function FindingsView({ aircraft, document }: View) {
   const { proof, busy } = useProof()
   const [mending, setMending] = useState<Finding | null>(null)
   const [accepting, setAccepting] = useState<Finding | null>(null)
@@ -22,6 +22,13 @@ export function FindingsView({ document }: View) {
         {proof.states === 1 ? 'One switch position' : `${proof.states} switch positions`}; sticks, dials, sliders and
         trims anywhere between their ends. The proof decides nothing legal: local rules and club rules come first.
       </p>
+      {aircraft.migrated && (
+        <p className="mt-3 rounded-lg border border-sodium p-3">
+          ▲ This program didn’t say what its functions, steps and channels are for, as it’s of the first version. That
+          was derived from its controls and names. Look at Purpose, Means and Moves in the loom; your next change keeps
+          them.
+        </p>
+      )}
       {proof.findings.length === 0 && (
         <p className="mt-3 rounded-lg border border-line p-4 text-teal">
           {proof.complete

@@ -29,6 +29,18 @@ export function FunctionSheet({ aircraft, document, fn, close }: Props) {
           onCommit={(name) => changeFunction(fn.id, { name }, `Renamed ${fn.name} to ${name}`)}
         />
       </Field>
+      <Field label="Purpose" htmlFor="fn-purpose">
+        <Choice
+          id="fn-purpose"
+          label="Purpose"
+          value={fn.purpose ?? ''}
+          placeholder="Choose what it is for…"
+          options={aircraft.choices.purposes}
+          onChange={(id) =>
+            changeFunction(fn.id, { purpose: id as NonNullable<PilotFunction['purpose']> }, `${fn.name} is for ${id}`)
+          }
+        />
+      </Field>
       <Field label="Driven by" htmlFor="fn-drive">
         <Choice
           id="fn-drive"

@@ -36,6 +36,16 @@ export function OutputSheet({ aircraft, document, output, close }: Props) {
           onCommit={(name) => change({ name }, `renamed to ${name}`)}
         />
       </Field>
+      <Field label="Moves" htmlFor="out-role">
+        <Choice
+          id="out-role"
+          label="Moves"
+          value={output.role ?? ''}
+          placeholder="Choose what it moves…"
+          options={aircraft.choices.roles}
+          onChange={(id) => change({ role: id as NonNullable<Output['role']> }, `moves ${id}`)}
+        />
+      </Field>
       <h3 className="mt-1 text-muted text-sm">Feeds</h3>
       {keyed(output.feeds ?? [], () => 'feed').map(({ key, item: feed, index }) => (
         <FeedFields

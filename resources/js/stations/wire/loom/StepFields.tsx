@@ -10,6 +10,11 @@ import { capital } from '@/parts/words'
 import { changeFunction } from '../edits'
 
 type Step = SteppedFunction['steps'][number]
+type Means = NonNullable<Step['means']>
+
+const MODE = 'mode:'
+const meaningId = ({ means }: Step) => (typeof means === 'object' ? `${MODE}${means.mode}` : (means ?? ''))
+const meaning = (id: string): Means => (id.startsWith(MODE) ? { mode: id.slice(MODE.length) } : (id as Means & string))
 
 /** The steps of a switched function, and which detent means which. */
 export function StepFields({ aircraft, fn }: { aircraft: Aircraft; fn: SteppedFunction }) {
@@ -20,7 +25,7 @@ export function StepFields({ aircraft, fn }: { aircraft: Aircraft; fn: SteppedFu
     changeFunction(
       fn.id,
       { steps: fn.steps.map((one, at) => (at === index ? step : one)) },
-      `${fn.name}: ${nameOf(step)} at ${Math.round(step.value * 1000) / 10} %`,
+      `${fn.name}: ${nameOf(step)}`,
     )
   const add = () => {
     let number = fn.steps.length + 1
@@ -73,6 +78,17 @@ export function StepFields({ aircraft, fn }: { aircraft: Aircraft; fn: SteppedFu
             >
               <X size={15} aria-hidden />
             </button>
+            <span />
+            <span className="col-span-2 flex items-center gap-2">
+              <span className="shrink-0 text-muted text-sm">means</span>
+              <Choice
+                label={`${nameOf(step)} means`}
+                value={meaningId(step)}
+                placeholder="Choose what it means…"
+                options={aircraft.choices.meanings}
+                onChange={(id) => change(index, { ...step, means: meaning(id) })}
+              />
+            </span>
           </div>
         )
       })}
