@@ -61,7 +61,7 @@ final class Circuit
     /** The code of one tick. */
     public function codeInTime(): string
     {
-        return implode('', array_map(fn (Part $part): string => $part->inTime(), $this->parts));
+        return "\$dt = 1;\n".implode('', array_map(fn (Part $part): string => $part->inTime(), $this->parts));
     }
 
     /** What a frame costs, in steps of {@see Budget}: measured on circuits of every size, it's the length of the code and the curves in it. */

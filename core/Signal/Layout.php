@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Signal;
 
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
+use DuskSwitch\Core\Program\ConditionTree;
 use DuskSwitch\Core\Program\Mentions;
 use DuskSwitch\Core\Program\Program;
 
@@ -32,7 +33,8 @@ final readonly class Layout
     /** @var array<string, int> */
     public array $sensors;
 
-    public function __construct(public Panel $panel, Program $program)
+    /** @param  list<Condition>  $more  conditions beside those of the program, whose telemetry has a place, too */
+    public function __construct(public Panel $panel, Program $program, array $more = [])
     {
         $next = $panel->size();
         $this->one = $next++;
@@ -50,13 +52,17 @@ final readonly class Layout
             $next += 3;
         }
         $sensors = [];
-        Mentions::of($program, function (Condition $one) use (&$sensors, &$next): bool {
+        $take = function (Condition $one) use (&$sensors, &$next): bool {
             if ($one instanceof SensorLevel) {
                 $sensors[$one->sensor] ??= $next++;
             }
 
             return false;
-        });
+        };
+        Mentions::of($program, $take);
+        foreach ($more as $condition) {
+            array_map($take, ConditionTree::all($condition));
+        }
         $this->sensors = $sensors;
         $this->conditions = $conditions;
         $this->functions = $functions;

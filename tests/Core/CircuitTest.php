@@ -12,7 +12,7 @@ final class CircuitTest extends TestCase
     private const ALPHABET = '/^(?:\s|\$(?:v|x|y|u|s|n|clip)\b|\$curves\[\d+\]->at|\d+(?:\.\d+)?(?:E[+-]?\d+)?|\b(?:if|else|elseif|int)\b|===|==|>=|<=|&&|\|\||[\[\](){};?:=<>!+*\/-])+$/D';
 
     /** The same with what time needs: the memory, loops over it. */
-    private const IN_TIME = '/^(?:\s|\$(?:v|x|y|u|s|n|clip|m|q|i|k|d|a|e|z|first)\b|\$curves\[\d+\]->at|\d+(?:\.\d+)?(?:E[+-]?\d+)?|\b(?:if|else|elseif|int|for)\b|===|==|>=|<=|&&|\|\||[\[\](){};?:=<>!+*%\/-])+$/D';
+    private const IN_TIME = '/^(?:\s|\$(?:v|x|y|u|s|n|clip|m|q|i|k|d|a|e|z|dt|first)\b|\$curves\[\d+\]->at|\d+(?:\.\d+)?(?:E[+-]?\d+)?|\b(?:if|else|elseif|int|for)\b|===|==|>=|<=|&&|\|\||[\[\](){};?:=<>!+*%\/-])+$/D';
 
     #[DataProviderExternal(Given::class, 'demos')]
     public function test_the_code_of_a_demo_is_numbers_slots_and_arithmetic(string $name): void

@@ -44,9 +44,18 @@ final class WatcherTest extends TestCase
         self::assertSame([false, true, false], self::seen(['sensor' => 'v', 'above' => 100], self::every(1, 100, 101, 99)), 'at the level it doesn\'t hold yet');
     }
 
-    public function test_a_value_that_never_came_sets_nothing_off_and_one_that_stops_changes_nothing(): void
+    public function test_a_value_that_never_came_sets_nothing_off_and_one_that_stops_is_unknown(): void
     {
-        self::assertSame([false, false, true, true], self::seen(['sensor' => 'v', 'below' => 3.5], self::every(1, null, null, 3.4, null)));
+        $low = ['sensor' => 'v', 'below' => 3.5];
+        self::assertSame([false, false, true, false, true], self::seen($low, self::every(1, null, null, 3.4, null, 3.4)));
+        self::assertSame([false, false, true], self::seen(['not' => $low], self::every(1, null, 3.4, 3.6)), 'what is unknown is not false');
+        self::assertSame([false, true, false, false], self::seen(['any' => [['not' => $low], $low]], self::every(1, null, 3.4, null, null)), 'nor one or the other');
+        self::assertSame([false, true, true, false], self::seen(['sensor' => 'v', 'above' => 10, 'hysteresis' => 5], self::every(1, null, 11, 7, null)));
+        self::assertSame([false, true, false, false], self::seen(['sensor' => 'v', 'above' => 10, 'hysteresis' => 5], self::every(1, 9, 11, null, 7)), 'after a gap the hysteresis begins as not holding');
+        $up = ['sensor' => 'v', 'above' => 0.5];
+        self::assertSame([false, true, true, true, true, false], self::seen(['toggle' => $up], self::every(1, 0, 1, null, 1, 0, 1)), 'an edge out of the unknown changes nothing');
+        self::assertSame([false, true, true, true], self::seen(['latch' => ['set' => $up, 'reset' => ['sensor' => 'v', 'below' => -0.5]]], self::every(1, 0, 1, null, 0)));
+        self::assertSame([false, false, false, false, false, true], self::seen(['held' => $up, 'seconds' => 2], self::every(1, 0, 1, null, 1, 1, 1)), 'an unknown moment breaks it');
     }
 
     public function test_held_taps_latch_and_toggle(): void

@@ -56,7 +56,7 @@ final readonly class Tapped implements Test
         $second = $this->count === 2 ? "if ({$presses} == 2) { {$fires} = 1; {$presses} = 0; }\n" : '';
 
         return $this->of->before()."\$e = {$this->of->inTime()} ? 1 : ({$this->of->failsInTime()} ? 0 : -1); {$fires} = 0;\n"
-            ."if ({$presses} > 0) { {$since} += 1; if ({$since} > {$this->ticks}) { {$over} } }\n"
+            ."if ({$presses} > 0) { {$since} += \$dt; if ({$since} > {$this->ticks}) { {$over} } }\n"
             ."if (! \$first && \$e > 0 && {$was} == 0) { if ({$presses} <= 0) { {$since} = 0; } {$presses} += 1; }\n{$second}{$was} = \$e;\n";
     }
 }

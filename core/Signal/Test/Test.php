@@ -17,6 +17,6 @@ interface Test
     /** The same in a tick of time. */
     public function failsInTime(): string;
 
-    /** Statements that bring the memory up to this tick; they run once a tick, before the expression is asked. */
+    /** Statements that bring the memory up to this tick; they run once a tick, before the expression is asked. `$dt` is the time since they ran last, in ticks. */
     public function before(): string;
 }
