@@ -23,6 +23,9 @@ final class Instruments
 
     private const CEP = 2.5;
 
+    /** A value is stale when it's older than so many of its periods (common practice). */
+    private const STALE = 3.0;
+
     /** @var list<array{string, Quantity, float, bool}> id, quantity, period, of the first sensor */
     private array $due = [];
 
@@ -36,6 +39,12 @@ final class Instruments
 
     /** @var array<string, float> what was sent last, in base units */
     private array $sent = [];
+
+    /** @var array<string, float> when each value is stale, in seconds since power-up */
+    private array $stale = [];
+
+    /** The soonest moment at which one of them may be. */
+    private float $forgets = 0.0;
 
     private float $wanderEast = 0.0;
 
@@ -77,11 +86,27 @@ final class Instruments
         if ($linked) {
             $this->report($time + 1e-9, fn (Quantity $quantity): ?float => $this->value($quantity, $time, $body, $battery, $supply, $setting, $rotor), $setting->has(Mishap::Silent, $time));
             $this->sent['receiver-volts'] = round($supply, 2);
+            $this->stale['receiver-volts'] = $time + self::STALE;
         }
         $this->sent['link-quality'] = round($quality);
         $this->sent['link-level'] = round($level);
 
+        if ($time > $this->forgets) {
+            $this->forget($time);
+        }
+
         return $this->sent;
+    }
+
+    /** Takes away what is stale: nobody knows it any more. */
+    private function forget(float $time): void
+    {
+        foreach ($this->stale as $id => $until) {
+            if ($time > $until) {
+                unset($this->sent[$id], $this->stale[$id]);
+            }
+        }
+        $this->forgets = $this->stale === [] ? INF : min($this->stale);
     }
 
     /**
@@ -103,6 +128,7 @@ final class Instruments
                 $reads = $silent && $isFirst ? null : $value($quantity);
                 if ($reads !== null) {
                     $this->sent[$id] = $this->as($quantity, $reads);
+                    $this->stale[$id] = $time + self::STALE * $period;
                 }
             }
             $this->soonest = min($this->soonest, $this->next[$index]);
