@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Solve;
 
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 
@@ -34,7 +35,8 @@ final class OrderAndReversal
             $place = self::channel($program, $one->stick);
             $belongs = $channels[$one->moved->value] ?? throw Refused::because('seen', "the {$one->stick->value} stick moved {$one->moved->value}, and nothing was said of the {$one->moved->value} stick; move all four");
             $is = $outputs[$belongs];
-            $changed[$place] = $is->on($place)->set(reverse: $one->rightWay ? $is->reverse : ! $is->reverse);
+            // What was seen is how this channel goes with the reversal that it has now, whoever is on it.
+            $changed[$place] = $is->on($place)->set(reverse: $one->rightWay ? $outputs[$place]->reverse : ! $outputs[$place]->reverse);
         }
         ksort($changed);
 
@@ -57,5 +59,23 @@ final class OrderAndReversal
     private static function channel(Program $program, Axis $stick): int
     {
         return self::carries($program, $stick) ?? throw Refused::because('seen', "no channel carries the {$stick->value} stick alone; with mixing, look at the surfaces one by one instead");
+    }
+
+    /** @return list<string> what the pilot should know before such an edit is taken */
+    public static function notes(Program $before, Program $after): array
+    {
+        $notes = [];
+        foreach ($after->motors() as $motor) {
+            $channels = array_filter($before->motors(), fn (Output $one): bool => $one->channel === $motor->channel || $one->name === $motor->name);
+            foreach ($channels as $was) {
+                if ($was->reverse !== $motor->reverse) {
+                    $notes[] = "This turns {$motor->name} round: the end of the stick that gave the longest pulse gives the shortest. Propellers off; see at the controller that the stick's low end reads about 1000 µs before the motor gets power";
+
+                    break;
+                }
+            }
+        }
+
+        return $notes;
     }
 }

@@ -121,6 +121,42 @@ final class BenchSolversTest extends TestCase
         self::assertSame([1500, 2000], [Given::frame($circuit, ['roll' => 1.0])->pulse(1), Given::frame($circuit, ['roll' => 1.0])->pulse(4)]);
     }
 
+    public function test_a_direction_that_was_seen_belongs_to_the_channel_whoever_moves_there(): void
+    {
+        // Roll is reversed, yaw isn't; each went the right way, on the other's axis.
+        $document = json_decode(Given::demo('nightjar'));
+        $document->outputs[0]->reverse = true;
+        $program = Given::circuit((string) json_encode($document))->program;
+        $solved = OrderAndReversal::solve($program, [
+            new Seen(Axis::Roll, Axis::Yaw, true), new Seen(Axis::Pitch, Axis::Pitch, true), new Seen(Axis::Throttle, Axis::Throttle, true), new Seen(Axis::Yaw, Axis::Roll, false),
+        ]);
+
+        self::assertSame(['Yaw', true, 'Roll', true], [$solved->output(1)?->name, $solved->output(1)?->reverse, $solved->output(4)?->name, $solved->output(4)?->reverse], 'channel 1 keeps its reversal, channel 4 turns');
+        self::assertSame([], OrderAndReversal::notes($program, $solved));
+    }
+
+    public function test_a_throttle_is_not_turned_round_in_silence(): void
+    {
+        $nightjar = Given::circuit(Given::demo('nightjar'))->program;
+        $solved = OrderAndReversal::solve($nightjar, [
+            new Seen(Axis::Roll, Axis::Roll, true), new Seen(Axis::Pitch, Axis::Pitch, true), new Seen(Axis::Throttle, Axis::Throttle, false), new Seen(Axis::Yaw, Axis::Yaw, true),
+        ]);
+
+        self::assertTrue($solved->output(3)?->reverse);
+        self::assertStringContainsString('This turns Throttle round', OrderAndReversal::notes($nightjar, $solved)[0] ?? '');
+    }
+
+    public function test_without_a_yaw_nobody_is_asked_for_one(): void
+    {
+        $document = json_decode(Given::demo('nightjar'));
+        array_splice($document->outputs, 3, 1);
+        $solved = OrderAndReversal::solve(Given::circuit((string) json_encode($document))->program, [
+            new Seen(Axis::Roll, Axis::Pitch, true), new Seen(Axis::Pitch, Axis::Roll, true), new Seen(Axis::Throttle, Axis::Throttle, true),
+        ]);
+
+        self::assertSame(['Pitch', 'Roll'], [$solved->output(1)?->name, $solved->output(2)?->name]);
+    }
+
     /** @return iterable<string, array{list<Axis>}> what the controller takes channels 1 to 4 for */
     public static function orders(): iterable
     {

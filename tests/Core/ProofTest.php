@@ -140,6 +140,28 @@ final class ProofTest extends TestCase
         }
     }
 
+    public function test_ends_and_centre_are_judged_as_the_controller_reads_them(): void
+    {
+        // It shows 2 % more than is sent, and 6 µs more in the middle: 1000, 1500 and 2000 µs are read as 996, 1506 and 2016.
+        $read = fn (\stdClass $d) => $d->aboard->readings = [['channel' => 1, 'sent' => [1000, 1500, 2000], 'read' => [996, 1506, 2016]]];
+        $program = self::nightjar($read);
+        $finding = self::found($program, 'ends-and-centre')[0] ?? self::fail('in the transmitter all is well');
+        self::assertStringContainsString('goes from 996 to 2016 µs, as read at the controller', $finding->says);
+        $output = $finding->mended?->output(1) ?? self::fail();
+        $scale = Given::transmitter()->scale;
+        // By hand: 500 µs up at 1.02 and 500 µs down at 1.02, about a centre that is 6 µs lower.
+        self::assertEqualsWithDelta([500 / 1.02 / 512, 500 / 1.02 / 512, -6 / 1.02 / 512], [$output->travel->high, $output->travel->low, $output->subtrim], 0.0005);
+        self::assertSame(1494, $scale->pulse($output->subtrim));
+        self::assertSame([], self::found($finding->mended, 'ends-and-centre'), 'the reading still tells what is read after the change');
+
+        $reversed = self::nightjar(function (\stdClass $d) use ($read): void {
+            $read($d);
+            $d->outputs[0]->reverse = true;
+        });
+        self::assertStringContainsString('goes from 996 to 2016 µs', (self::found($reversed, 'ends-and-centre')[0] ?? self::fail())->says, 'and after a reversal');
+        self::assertSame([], self::found(self::found($reversed, 'ends-and-centre')[0]->mended ?? self::fail(), 'ends-and-centre'));
+    }
+
     public function test_a_stabiliser_stands_no_trim(): void
     {
         $trimmed = self::program('rook', function (\stdClass $d): void {

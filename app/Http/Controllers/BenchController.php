@@ -19,6 +19,7 @@ use DuskSwitch\Core\Link\BoardState;
 use DuskSwitch\Core\Link\Point;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Purpose;
+use DuskSwitch\Core\Program\Reading;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Solve\BoardTurn;
@@ -46,7 +47,13 @@ final readonly class BenchController
         $source = $output->feeds[0]->source ?? null;
         $solved = EndsCentre::solve($output, $circuit->panel->transmitter, $low, $centre, $high, ! ($source instanceof FunctionSource && $circuit->program->function($source->function)?->purpose() === Purpose::Throttle));
 
-        return $this->proposal->answer($circuit, $circuit->program->with(outputs: array_map(fn (Output $one): Output => $one->channel === $channel ? $solved : $one, $circuit->program->outputs)));
+        $reading = new Reading($channel, EndsCentre::sent($output, $circuit->panel->transmitter), $output->reverse ? [$high, $centre, $low] : [$low, $centre, $high]);
+
+        return $this->proposal->answer($circuit, $circuit->program->with(
+            outputs: array_map(fn (Output $one): Output => $one->channel === $channel ? $solved : $one, $circuit->program->outputs),
+            // The proof judges by what was read, from now on.
+            aboard: $circuit->program->aboard->with(readings: array_replace($circuit->program->aboard->readings, [$channel => $reading])),
+        ));
     }
 
     public function jitter(Request $request): JsonResponse
@@ -71,7 +78,9 @@ final readonly class BenchController
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
 
-        return $this->proposal->answer($circuit, OrderAndReversal::solve($circuit->program, $seen));
+        $solved = OrderAndReversal::solve($circuit->program, $seen);
+
+        return $this->proposal->answer($circuit, $solved, OrderAndReversal::notes($circuit->program, $solved));
     }
 
     /** What each surface has to do. */

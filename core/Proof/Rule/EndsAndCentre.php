@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
+use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\ProportionalFunction;
@@ -15,6 +16,7 @@ use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
 use DuskSwitch\Core\Signal\Stages;
+use DuskSwitch\Core\Solve\EndsCentre;
 use DuskSwitch\Core\Units\Range;
 use DuskSwitch\Core\Units\Ruler;
 
@@ -60,9 +62,10 @@ final class EndsAndCentre implements Rule
         sort($ends);
         $centre = $reads(0.0);
         $half = (Ruler::HIGH - Ruler::CENTRE) / $evidence->transmitter->scale->span;
-        // What was measured at the controller is not set aside for what would be right without it.
-        $mended = $half > 1.5 || $reading !== null ? null : $evidence->program->with(outputs: array_map(fn (Output $one): Output => $one->channel === $output->channel ? $output->set(Range::both(round($half, 7)), 0.0) : $one, $evidence->program->outputs));
-        $mend = $mended === null ? null : 'Travel for 1000 to 2000 µs, sub-trim 0';
+        $plain = $half > 1.5 ? null : $output->set(Range::both(round($half, 7)), 0.0);
+        $solved = $reading === null ? $plain : $this->solved($evidence, $output, $reading);
+        $mended = $solved === null ? null : $evidence->program->with(outputs: array_map(fn (Output $one): Output => $one->channel === $output->channel ? $solved : $one, $evidence->program->outputs));
+        $mend = $mended === null ? null : ($reading === null ? 'Travel for 1000 to 2000 µs, sub-trim 0' : 'Travel and sub-trim that the reading asks for');
         $where = $reading === null ? '' : ', as read at the controller';
         if (max(abs($ends[0] - Ruler::LOW), abs($ends[1] - Ruler::HIGH)) > self::TOLERANCE) {
             return new Finding($this->id(), Severity::Warning, "output:{$output->channel}", "{$output->name} goes from {$ends[0]} to {$ends[1]} µs{$where}; the controller wants 1000 to 2000. Set its travel", null, $mend, $mended);
@@ -71,6 +74,17 @@ final class EndsAndCentre implements Rule
         return $output->role !== Role::InputThrottle && abs($centre - Ruler::CENTRE) > self::TOLERANCE
             ? new Finding($this->id(), Severity::Warning, "output:{$output->channel}", "{$output->name} rests at {$centre} µs{$where}, not 1500: it drifts. Put the trims in the middle, then correct the sub-trim", null, $mend, $mended)
             : null;
+    }
+
+    /** What was measured at the controller is not set aside for what would be right without it: the answer comes from the reading. */
+    private function solved(Evidence $evidence, Output $output, Reading $reading): ?Output
+    {
+        [$short, $centre, $long] = array_map($reading->reads(...), EndsCentre::sent($output, $evidence->transmitter));
+        try {
+            return EndsCentre::solve($output, $evidence->transmitter, $output->reverse ? $long : $short, $centre, $output->reverse ? $short : $long, $output->role !== Role::InputThrottle);
+        } catch (Refused) {
+            return null;
+        }
     }
 
     private static function read(?Reading $reading, float $pulse): float

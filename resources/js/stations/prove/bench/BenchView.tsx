@@ -38,7 +38,7 @@ export function BenchView({ aircraft, document }: View) {
         undo.
       </p>
       <div className="mt-3 grid gap-3 xl:grid-cols-2">
-        <OrderStep />
+        <OrderStep aircraft={aircraft} />
         <section aria-label="Trims" className="rounded-xl border border-line bg-raised p-3">
           <h2 className="font-semibold">2 Trims to the middle</h2>
           <p className="text-muted text-sm">Sub-trim before the trims are in their middle is the usual mistake.</p>

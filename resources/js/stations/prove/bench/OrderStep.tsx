@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { propose, type Seen } from '@/api/proposals'
-import type { Axis } from '@/api/types'
+import type { Aircraft, Axis } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { capital } from '@/parts/words'
@@ -15,8 +15,11 @@ const WAYS = [
 ]
 
 /** What each stick moves at the controller: the order first, then the direction. */
-export function OrderStep() {
-  const [seen, setSeen] = useState<Seen[]>(AXES.map((axis) => ({ stick: axis, moved: axis, rightWay: true })))
+export function OrderStep({ aircraft }: { aircraft: Aircraft }) {
+  // A stick that moves nothing is not asked for.
+  const sticks = AXES.filter((axis) => aircraft.threads.some((one) => one.from === `axis:${axis}`))
+  const asked = sticks.map((axis) => ({ stick: axis, moved: axis, rightWay: true }))
+  const [seen, setSeen] = useState<Seen[]>(asked)
   const answer = useAnswer()
   const put = (stick: Axis, change: Partial<Seen>) => {
     answer.clear()
@@ -32,7 +35,7 @@ export function OrderStep() {
           <Choice
             label={`What the ${one.stick} stick moves`}
             value={one.moved}
-            options={AXES.map((axis) => ({ id: axis, name: capital(axis) }))}
+            options={sticks.map((axis) => ({ id: axis, name: capital(axis) }))}
             onChange={(moved) => put(one.stick, { moved: moved as Axis })}
           />
           <Choice
@@ -55,7 +58,14 @@ export function OrderStep() {
           }}
         />
       </div>
-      <Answer {...answer} note="Order and direction from the bench" taken={answer.clear} />
+      <Answer
+        {...answer}
+        note="Order and direction from the bench"
+        taken={() => {
+          answer.clear()
+          setSeen(asked)
+        }}
+      />
     </section>
   )
 }
