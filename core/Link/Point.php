@@ -13,7 +13,13 @@ final readonly class Point
         return new self($topic, Level::Fine, $says);
     }
 
-    /** Something isn't known, or worth a look. */
+    /** It can't be said, because something isn't chosen or isn't known: no "it fits" as long as this stands. */
+    public static function open(string $topic, string $says, string $cure): self
+    {
+        return new self($topic, Level::Open, $says, $cure);
+    }
+
+    /** It fits, and is worth a look. */
     public static function look(string $topic, string $says, string $cure): self
     {
         return new self($topic, Level::Look, $says, $cure);

@@ -46,7 +46,7 @@ final readonly class Supply
             default => [null, 0.0, ''],
         };
         if ($volts === null) {
-            return [Point::look('Supply', 'What powers the receiver is not said.', 'Choose controller, pack, or USB for binding on the bench.')];
+            return [Point::open('Supply', 'What powers the receiver is not said, so its volts and current are not checked.', 'Choose controller, pack, or USB for binding on the bench.')];
         }
         $shown = $volts->isEven() ? "{$volts->high} V" : "{$volts->low} to {$volts->high} V";
         if ($volts->low < $receiver->supply->low || $volts->high > $receiver->supply->high) {
@@ -68,8 +68,11 @@ final readonly class Supply
     {
         $controller = $this->kit->controller;
         $pack = $this->pack();
-        if ($controller === null || $pack === null) {
+        if ($controller === null) {
             return [];
+        }
+        if ($pack === null) {
+            return $this->kit->choice->pack === null ? [Point::open('Supply', "The volts of {$controller->name} are not checked: no pack is chosen.", 'Choose the pack.')] : [];
         }
         // A stabiliser hangs on the regulator, as the receiver does.
         $volts = $controller->gives > 0 ? $pack : Range::both(self::REGULATED);
@@ -83,8 +86,13 @@ final readonly class Supply
     private function speedController(): array
     {
         [$pack, $speed] = [$this->kit->pack, $this->kit->speedController];
+        if ($speed === null && $this->kit->program->motors() === []) {
+            return [Point::fine('Power', 'No motor, so no speed controller.')];
+        }
         if ($pack === null || $speed === null) {
-            return [Point::look('Power', $pack === null ? 'No pack is chosen.' : 'No speed controller is chosen.', 'Choose it, and cells and plugs are checked.')];
+            $missing = array_keys(array_filter(['pack' => $this->kit->choice->pack === null, 'speed controller' => $this->kit->choice->speedController === null]));
+
+            return $missing === [] ? [] : [Point::open('Power', 'Cells and plugs are not checked: no '.implode(' and no ', $missing).' is chosen.', 'Choose '.(count($missing) > 1 ? 'both' : 'it').'.')];
         }
         $points = [];
         if ($pack->cells > $speed->most) {

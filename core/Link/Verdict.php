@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Link;
 
 use DuskSwitch\Core\Kit\Wire;
+use DuskSwitch\Core\Program\Output;
 
 /** Does the kit fit together? Every point with its cause and its cure. */
 final readonly class Verdict
@@ -12,15 +13,27 @@ final readonly class Verdict
     /** @return list<Point> */
     public function points(): array
     {
-        $receiver = $this->kit->receiver;
-        $missing = (new Missing($this->kit))->points();
-        if ($receiver === null) {
-            $none = Point::look('Receiver', 'No receiver is chosen.', 'Choose one; the link, the wire and the supply hang on it.');
+        $link = $this->kit->receiver === null ? $this->unchosen() : [...$this->link(), ...$this->channels(), ...$this->telemetry(), ...$this->wire()];
 
-            return $this->kit->program->receiver === null ? [$none, ...$missing] : $missing;
-        }
+        return [...(new Missing($this->kit))->points(), ...$link, ...$this->inputs(), ...$this->ports(), ...(new Supply($this->kit))->points()];
+    }
 
-        return [...$missing, ...$this->link(), ...$this->channels(), ...$this->telemetry(), ...$this->wire(), ...$this->ports(), ...(new Supply($this->kit))->points()];
+    /** @return list<Point> */
+    private function unchosen(): array
+    {
+        return $this->kit->program->receiver === null
+            ? [Point::open('Receiver', 'Link, firmware, channels, telemetry, wire and supply of the receiver are not checked: none is chosen.', 'Choose one.')]
+            : [];
+    }
+
+    /** @return list<Point> */
+    private function inputs(): array
+    {
+        $inputs = array_filter($this->kit->program->outputs, fn (Output $one): bool => $one->role?->isInput() ?? false);
+
+        return $inputs === [] || $this->kit->program->controller !== null
+            ? []
+            : [Point::open('Controller', 'Channels carry what a controller takes in ('.implode(', ', array_map(fn (Output $one): string => $one->name, $inputs)).'), and none is chosen: wire, input, ports and supply of it are not checked.', 'Choose the controller, or give these channels the roles of what hangs on them.')];
     }
 
     /** @return list<Point> */
@@ -37,7 +50,7 @@ final readonly class Verdict
         }
         $points = [];
         if ($kit->choice->link === null) {
-            $points[] = Point::look('Link', "{$receiver->name} needs the link {$link->name}; nothing is chosen in the program.", 'Choose link and sub-type before you bind.');
+            $points[] = Point::open('Link', "{$receiver->name} needs the link {$link->name}; the program has none, so link and sub-type are not checked.", 'Choose link and sub-type before you bind.');
         } elseif ($kit->choice->link !== $receiver->link) {
             $points[] = Point::wrong('Link', "The program is set to {$kit->choice->link}, and {$receiver->name} speaks {$link->name}: they don't bind.", "Choose {$link->name}.");
         } else {
@@ -86,7 +99,7 @@ final readonly class Verdict
         [$receiver, $controller, $choice] = [$this->kit->receiver, $this->kit->controller, $this->kit->choice];
         $wire = Wire::tryFrom($choice->wire ?? '');
         if ($receiver === null || $wire === null) {
-            return [Point::look('Wire', 'How the receiver passes its channels on is not chosen.', 'Choose: '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires ?? [])).'.')];
+            return [Point::open('Wire', 'How the receiver passes its channels on is not chosen, so wire and input are not checked.', 'Choose: '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires ?? [])).'.')];
         }
         if (! in_array($wire, $receiver->wires, true)) {
             return [Point::wrong('Wire', "{$receiver->name} has no ".$wire->says().'.', 'It has '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires)).'.')];
@@ -98,24 +111,31 @@ final readonly class Verdict
             return [Point::wrong('Wire', "{$controller->name} doesn't take ".$wire->says().' (a newer release may have dropped the oldest kind).', 'It takes '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $controller->wires)).'.')];
         }
 
-        return [$choice->input === $wire->value
-            ? Point::fine('Wire', ucfirst($wire->says())." from {$receiver->name} to {$controller->name}.")
-            : Point::wrong('Input', 'The receiver sends '.$wire->says().", and {$controller->name} is set to ".(Wire::tryFrom($choice->input ?? '')?->says() ?? 'nothing').': no stick gets through.', 'Set the controller\'s input to the same.')];
+        return [match ($choice->input) {
+            $wire->value => Point::fine('Wire', ucfirst($wire->says())." from {$receiver->name} to {$controller->name}."),
+            null => Point::open('Input', "What {$controller->name} listens to is not said, so the wire is not checked to its end.", 'Choose its input: '.$wire->says().'.'),
+            default => Point::wrong('Input', 'The receiver sends '.$wire->says().", and {$controller->name} is set to ".(Wire::tryFrom($choice->input)?->says() ?? $choice->input).': no stick gets through.', 'Set the controller\'s input to the same.'),
+        }];
     }
 
     /** @return list<Point> */
     private function ports(): array
     {
         $controller = $this->kit->controller;
-        if ($controller === null || $controller->ports === []) {
+        if ($controller === null) {
             return [];
+        }
+        if ($controller->ports === [] && $this->kit->choice->ports === []) {
+            return $this->kit->choice->wire === Wire::Serial->value
+                ? [Point::open('Ports', "The definition of {$controller->name} names no serial ports, so the receiver's is not checked.", 'Add its ports in Stores.')]
+                : [];
         }
         $points = [];
         $known = array_column($controller->ports, null, 'id');
         foreach ($this->kit->choice->ports as $port => $owner) {
             $is = $known[$port] ?? null;
             if ($is === null) {
-                $points[] = Point::wrong('Ports', "{$controller->name} has no serial port {$port}.", 'It has '.implode(', ', array_column($controller->ports, 'id')).'.');
+                $points[] = Point::wrong('Ports', "{$controller->name} has no serial port {$port}.", 'It has '.(implode(', ', array_column($controller->ports, 'id')) ?: 'none in its definition').'.');
             } elseif ($is->kept) {
                 $points[] = Point::wrong('Ports', "{$is->name} is given to {$owner}: you would lock yourself out.", "Never give {$is->name} away; choose another port.");
             }

@@ -39,8 +39,7 @@ final readonly class Verdict
     public function remarks(): array
     {
         $remarks = [...$this->flew(), ...$this->cameDown(), ...$this->script(), ...$this->notFull(), ...$this->pack(), ...$this->dips(), ...$this->link(), ...$this->height(), ...$this->stall(), ...$this->voice(), ...$this->never()];
-        $rank = [Level::Wrong->value => 0, Level::Look->value => 1, Level::Fine->value => 2];
-        usort($remarks, fn (Remark $a, Remark $b): int => $rank[$a->level->value] <=> $rank[$b->level->value]);
+        usort($remarks, fn (Remark $a, Remark $b): int => $a->level->rank() <=> $b->level->rank());
 
         return $remarks;
     }

@@ -58,15 +58,88 @@ final class VerdictTest extends TestCase
         self::assertNotNull($wrong[0]->cure);
     }
 
-    public function test_what_is_not_known_is_worth_a_look(): void
+    /** @return array<string, array{string, callable(\stdClass): mixed, list<string>}> */
+    public static function unknowns(): array
+    {
+        return [
+            'no wire' => ['nightjar', function (\stdClass $d): void {
+                unset($d->aboard->kit->wire);
+            }, ['Wire']],
+            'no power for the receiver' => ['petrel', function (\stdClass $d): void {
+                unset($d->aboard->kit->power);
+            }, ['Supply']],
+            'no link' => ['rook', function (\stdClass $d): void {
+                unset($d->aboard->kit->link, $d->aboard->kit->subtype);
+            }, ['Link']],
+            'no input of the controller' => ['nightjar', function (\stdClass $d): void {
+                unset($d->aboard->kit->input);
+            }, ['Input']],
+            'no pack' => ['nightjar', function (\stdClass $d): void {
+                unset($d->aboard->kit->pack);
+            }, ['Supply', 'Power']],
+            'no speed controller' => ['rook', function (\stdClass $d): void {
+                unset($d->aboard->kit->speedController);
+                $d->aboard->kit->power = 'controller';
+            }, ['Power']],
+            'no controller for channels that one takes in' => ['nightjar', function (\stdClass $d): void {
+                unset($d->controller);
+                $d->aboard->kit->ports = [];
+            }, ['Controller']],
+            'no receiver' => ['petrel', function (\stdClass $d): void {
+                unset($d->receiver);
+            }, ['Receiver']],
+            'nothing at all' => ['rook', function (\stdClass $d): void {
+                unset($d->receiver, $d->controller, $d->aboard->kit);
+            }, ['Receiver', 'Controller', 'Power']],
+        ];
+    }
+
+    /**
+     * @param  callable(\stdClass): mixed  $spoil
+     * @param  list<string>  $topics
+     */
+    #[DataProvider('unknowns')]
+    public function test_what_can_not_be_checked_says_so(string $demo, callable $spoil, array $topics): void
+    {
+        $open = array_values(array_filter((new Verdict(self::kit($demo, $spoil)))->points(), fn (Point $one): bool => $one->level === Level::Open));
+
+        self::assertSame($topics, array_map(fn (Point $one): string => $one->topic, $open));
+        foreach ($open as $point) {
+            self::assertMatchesRegularExpression('/not (checked|said|chosen)/', $point->says);
+            self::assertNotNull($point->cure);
+        }
+    }
+
+    public function test_a_glider_without_a_motor_needs_no_speed_controller(): void
+    {
+        $points = (new Verdict(self::kit('petrel', function (\stdClass $d): void {
+            $d->outputs = array_values(array_filter($d->outputs, fn (\stdClass $one): bool => $one->role !== 'motor'));
+            unset($d->aboard->kit->speedController);
+        })))->points();
+
+        self::assertContains('No motor, so no speed controller.', array_map(fn (Point $one): string => $one->says, $points));
+    }
+
+    public function test_the_kit_without_a_receiver_is_still_checked(): void
+    {
+        $wrong = array_filter((new Verdict(self::kit('nightjar', function (\stdClass $d): void {
+            unset($d->receiver);
+            $d->aboard->kit->pack = 'midge-1s';
+            $d->aboard->kit->ports[1]->port = 'usb';
+        })))->points(), fn (Point $one): bool => $one->level === Level::Wrong);
+
+        self::assertSame(['Ports', 'Supply'], array_values(array_map(fn (Point $one): string => $one->topic, $wrong)));
+    }
+
+    public function test_what_is_worth_a_look_is_told(): void
     {
         $points = (new Verdict(self::kit('nightjar', function (\stdClass $d): void {
-            unset($d->aboard->kit->wire, $d->aboard->kit->power);
+            $d->aboard->kit->power = 'usb';
             $d->aboard->kit->pack = 'rook-6s';
         })))->points();
         $look = array_map(fn (Point $one): string => $one->topic, array_values(array_filter($points, fn (Point $one): bool => $one->level === Level::Look)));
 
-        self::assertSame(['Wire', 'Supply', 'Plugs'], $look);
+        self::assertSame(['Supply', 'Plugs'], $look);
         self::assertSame('Receiver', (new Verdict(self::kit('nightjar', fn (\stdClass $d) => $d->receiver = 'nowhere')))->points()[0]->topic);
     }
 

@@ -3,6 +3,7 @@ import type { Point } from '@/api/types'
 const LEVELS = {
   fine: ['✓', 'text-teal', 'fits'],
   look: ['○', 'text-sodium', 'worth a look'],
+  'not checked': ['◌', 'text-sodium', 'not checked'],
   wrong: ['▲', 'text-rose', 'does not fit'],
 } as const
 

@@ -1,13 +1,12 @@
-import { X } from 'lucide-react'
 import type { ReactNode } from 'react'
 import type { Ruler } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Field } from '@/parts/Field'
-import { keyed } from '@/parts/keyed'
 import { NumberField } from '@/parts/NumberField'
-import { capital } from '@/parts/words'
-import { type ArmRange, changeSetup, type Known, type Setup } from './setup'
+import { ArmRanges } from './ArmRanges'
+import { Order, Priority } from './Orders'
+import { changeSetup, type Known, type Setup } from './setup'
 
 const ARMED_BY = [
   { id: 'range', name: 'A range on a channel' },
@@ -25,7 +24,6 @@ const ON_LOSS = [
   { id: 'come-home', name: 'Comes home' },
   { id: 'none', name: 'Nothing by itself' },
 ]
-const INPUTS = ['roll', 'pitch', 'throttle', 'yaw', 'collective', 'gain', 'style', 'arm', 'mode', 'none'] as const
 const NEITHER = 'neither'
 
 /** Everything of the set-up but the ranges of the modes. */
@@ -147,138 +145,5 @@ function Row({ own, name, label, children }: { own: Setup; name: keyof Setup; la
         as delivered
       </Button>
     </div>
-  )
-}
-
-function ArmRanges({ ranges, usual, ruler }: { ranges: ArmRange[]; usual: Known['usual']; ruler: Ruler }) {
-  const put = (next: ArmRange[]) => changeSetup({ arming: { by: 'range', ranges: next } }, 'Arm ranges')
-  const change = (index: number, part: Partial<ArmRange>) =>
-    put(ranges.map((one, at) => (at === index ? { ...one, ...part } : one)))
-  return (
-    <ul className="grid gap-1">
-      {keyed(ranges, () => 'arm').map(({ key, item: range, index }) => (
-        <li key={key} className="grid grid-cols-[4.5rem_1fr_1fr_1.75rem] items-center gap-1.5">
-          <NumberField
-            label={`Channel of arm range ${index + 1}`}
-            value={range.channel}
-            least={1}
-            most={32}
-            unit=""
-            onChange={(channel) => change(index, { channel: Math.round(channel) })}
-          />
-          <NumberField
-            label={`Arm range ${index + 1}, lower edge`}
-            value={range.from}
-            least={ruler.from}
-            most={range.to - 1}
-            unit="µs"
-            onChange={(from) => change(index, { from: Math.round(from) })}
-          />
-          <NumberField
-            label={`Arm range ${index + 1}, upper edge`}
-            value={range.to}
-            least={range.from + 1}
-            most={ruler.to}
-            unit="µs"
-            onChange={(to) => change(index, { to: Math.round(to) })}
-          />
-          <button
-            type="button"
-            aria-label={`Remove arm range ${index + 1}`}
-            disabled={ranges.length === 1}
-            onClick={() => put(ranges.filter((_, at) => at !== index))}
-            className="rounded p-1 hover:bg-line disabled:opacity-30"
-          >
-            <X size={15} aria-hidden />
-          </button>
-        </li>
-      ))}
-      <li>
-        <Button look="bare" onClick={() => put([...ranges, { channel: ranges.at(-1)?.channel ?? 5, ...usual }])}>
-          Add an arm range
-        </Button>
-      </li>
-    </ul>
-  )
-}
-
-/** Of two modes that are active the upper one wins. */
-function Priority({ known, priority }: { known: Known; priority: string[] }) {
-  const put = (next: string[]) => changeSetup({ priority: next }, 'Which mode wins')
-  const left = known.modes.filter((one) => one.flight && !priority.includes(one.id))
-  return (
-    <div className="w-full">
-      <ol className="grid gap-0.5">
-        {priority.map((mode, index) => (
-          <li key={mode} className="flex items-center gap-1.5 text-sm">
-            <span className="min-w-0 flex-1 truncate">
-              {index + 1}. {known.modes.find((one) => one.id === mode)?.name ?? mode}
-            </span>
-            <button
-              type="button"
-              aria-label={`${mode} up`}
-              disabled={index === 0}
-              onClick={() =>
-                put(priority.map((_, at) => priority[at === index ? at - 1 : at === index - 1 ? at + 1 : at] ?? ''))
-              }
-              className="rounded px-1.5 hover:bg-line disabled:opacity-30"
-            >
-              ▲
-            </button>
-            <button
-              type="button"
-              aria-label={`${mode} out of the order`}
-              onClick={() => put(priority.filter((one) => one !== mode))}
-              className="rounded p-1 hover:bg-line"
-            >
-              <X size={14} aria-hidden />
-            </button>
-          </li>
-        ))}
-      </ol>
-      {left.length > 0 && (
-        <Choice
-          label="Add a mode to the order"
-          value=""
-          placeholder={priority.length === 0 ? 'Not said' : 'Then…'}
-          options={left.map((one) => ({ id: one.id, name: one.name }))}
-          onChange={(id) => put([...priority, id])}
-        />
-      )}
-    </div>
-  )
-}
-
-function Order({ order }: { order: (typeof INPUTS)[number][] }) {
-  const put = (next: (typeof INPUTS)[number][]) => changeSetup({ order: next }, 'Order of the channels')
-  return (
-    <ol className="grid w-full gap-1">
-      {keyed(order, () => 'input').map(({ key, item: input, index }) => (
-        <li key={key} className="grid grid-cols-[1.5rem_1fr_1.75rem] items-center gap-1">
-          <span className="figures text-muted">{index + 1}</span>
-          <Choice
-            label={`Channel ${index + 1} is`}
-            value={input}
-            options={INPUTS.map((one) => ({ id: one, name: capital(one) }))}
-            onChange={(id) => put(order.map((one, at) => (at === index ? (id as typeof one) : one)))}
-          />
-          {index === order.length - 1 && (
-            <button
-              type="button"
-              aria-label={`Without channel ${index + 1}`}
-              onClick={() => put(order.slice(0, -1))}
-              className="rounded p-1 hover:bg-line"
-            >
-              <X size={15} aria-hidden />
-            </button>
-          )}
-        </li>
-      ))}
-      <li>
-        <Button look="bare" onClick={() => put([...order, 'none'])} disabled={order.length >= 16}>
-          Add a channel
-        </Button>
-      </li>
-    </ol>
   )
 }

@@ -7,6 +7,7 @@ import { player } from './player'
 const LEVELS = {
   fine: ['✓', 'text-teal'],
   look: ['○', 'text-sodium'],
+  'not checked': ['◌', 'text-sodium'],
   wrong: ['▲', 'text-rose'],
 } as const
 
