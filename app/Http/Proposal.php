@@ -7,7 +7,9 @@ use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Program\Differences;
 use DuskSwitch\Core\Program\Facts;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Solve\Effect;
 use DuskSwitch\Core\Solve\PhaseReach;
 use Illuminate\Http\JsonResponse;
 
@@ -19,8 +21,9 @@ final readonly class Proposal
     /**
      * @param  list<string>  $notes  what the pilot should know before taking it
      * @param  list<string>  $places  what is where afterwards
+     * @param  Finding|null  $finding  what it's the fix of
      */
-    public function answer(Circuit $before, Program $after, array $notes = [], array $places = []): JsonResponse
+    public function answer(Circuit $before, Program $after, array $notes = [], array $places = [], ?Finding $finding = null): JsonResponse
     {
         // What is proposed must run.
         $document = json_decode(ProgramEncoder::encode($after));
@@ -32,6 +35,7 @@ final readonly class Proposal
             'changes' => Differences::between(Facts::of($before->program, $before->panel->transmitter), Facts::of($circuit->program, $circuit->panel->transmitter)),
             'notes' => [...$notes, ...array_values($new)],
             'places' => $places,
+            'pulses' => Effect::between($before, $circuit, $finding?->witness, $finding?->channels() ?? []),
         ]);
     }
 }

@@ -3,15 +3,20 @@
 namespace DuskSwitch\Core\Proof;
 
 use DuskSwitch\Core\Kit\Axis;
-use DuskSwitch\Core\Kit\Control;
+use DuskSwitch\Core\Signal\HandWords;
+use DuskSwitch\Core\Signal\Tick;
+use DuskSwitch\Core\Space\Confirmation;
 use DuskSwitch\Core\Space\Witness;
 
 /** Says a state as a pilot would: "Flick A away, roll stick full right, everything else at rest". */
 final readonly class StateWords
 {
-    private const ENDS = ['roll' => ['left', 'right'], 'pitch' => ['back', 'forward'], 'throttle' => ['down', 'up'], 'yaw' => ['left', 'right']];
+    private HandWords $words;
 
-    public function __construct(private Evidence $evidence) {}
+    public function __construct(private Evidence $evidence)
+    {
+        $this->words = new HandWords($evidence->panel);
+    }
 
     /** The state; null = every state. */
     public function say(?Witness $witness): string
@@ -19,11 +24,11 @@ final readonly class StateWords
         if ($witness === null) {
             return 'in every state';
         }
-        $said = $this->moved($witness->hand);
+        $said = $this->words->moved($witness->hand);
         $way = [];
         $before = $this->evidence->panel->atRest();
         foreach ($witness->script as $hand) {
-            array_push($way, ...$this->moved($hand, $before));
+            array_push($way, ...$this->words->moved($hand, $before));
             $before = $hand;
         }
         foreach ($witness->telemetry as $sensor => $value) {
@@ -69,7 +74,7 @@ final readonly class StateWords
         foreach ($this->evidence->transmitter->controls as $control) {
             $at = (int) $panel->control($control->id);
             if ($hand[$at] !== $control->restValue() || ($control->detents === [] && in_array($at, $matters, true))) {
-                $inputs['controls'][$control->id] = self::position($control, $hand[$at]);
+                $inputs['controls'][$control->id] = HandWords::position($control, $hand[$at]);
             }
         }
 
@@ -86,7 +91,7 @@ final readonly class StateWords
         if ($witness === null || $witness->script === []) {
             return null;
         }
-        $each = round(\DuskSwitch\Core\Space\Confirmation::ticks($this->evidence->circuit()) * \DuskSwitch\Core\Signal\Tick::SECONDS, 2);
+        $each = round(Confirmation::ticks($this->evidence->circuit()) * Tick::SECONDS, 2);
         $at = [];
         foreach ([...$witness->script, $witness->hand] as $place => $hand) {
             $at[] = ['t' => round($place * $each, 2), ...$this->whole($hand)];
@@ -108,62 +113,9 @@ final readonly class StateWords
             $whole['trims'][$axis->value] = $hand[$panel->trim($axis)];
         }
         foreach ($this->evidence->transmitter->controls as $control) {
-            $whole['controls'][$control->id] = self::position($control, $hand[(int) $panel->control($control->id)]);
+            $whole['controls'][$control->id] = HandWords::position($control, $hand[(int) $panel->control($control->id)]);
         }
 
         return $whole;
-    }
-
-    /**
-     * @param  list<float>  $hand
-     * @param  list<float>|null  $from  what it's compared with; rest where it's null
-     * @return list<string>
-     */
-    private function moved(array $hand, ?array $from = null): array
-    {
-        $panel = $this->evidence->panel;
-        $from ??= $panel->atRest();
-        $said = [];
-        foreach (Axis::cases() as $axis) {
-            if ($hand[$panel->axis($axis)] !== $from[$panel->axis($axis)]) {
-                $said[] = $this->stick($axis, $hand[$panel->axis($axis)]);
-            }
-            if ($hand[$panel->trim($axis)] !== $from[$panel->trim($axis)]) {
-                $said[] = "{$axis->value} trim at ".round($hand[$panel->trim($axis)] * 100).' %';
-            }
-        }
-        foreach ($this->evidence->transmitter->controls as $control) {
-            $at = (int) $panel->control($control->id);
-            if ($hand[$at] !== $from[$at]) {
-                $position = self::position($control, $hand[$at]);
-                $said[] = is_string($position) ? "{$control->name} {$position}" : "{$control->name} at ".round($position * 100).' %';
-            }
-        }
-
-        return $said;
-    }
-
-    private static function position(Control $control, float $value): float|string
-    {
-        foreach ($control->detents as $detent) {
-            if ($control->valueOf($detent) === $value) {
-                return $detent;
-            }
-        }
-
-        return $value;
-    }
-
-    private function stick(Axis $axis, float $value): string
-    {
-        if ($axis->rest() !== 0.0) {
-            return "{$axis->value} stick at ".round(($value + 1) * 50).' %';
-        }
-        if ($value === 0.0) {
-            return "{$axis->value} stick centred";
-        }
-        $way = self::ENDS[$axis->value][$value > 0 ? 1 : 0];
-
-        return abs($value) > 0.999 ? "{$axis->value} stick full {$way}" : "{$axis->value} stick ".round(abs($value) * 100)." % {$way}";
     }
 }

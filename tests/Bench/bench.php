@@ -9,6 +9,7 @@ use DuskSwitch\Tests\Bench\RehearsalBench;
 use DuskSwitch\Tests\Bench\Row;
 use DuskSwitch\Tests\Bench\SaveBench;
 use DuskSwitch\Tests\Bench\ScreenBench;
+use DuskSwitch\Tests\Bench\ThresholdBench;
 use DuskSwitch\Tests\Browser\App;
 
 require __DIR__.'/../../vendor/autoload.php';
@@ -39,6 +40,16 @@ $benches = [
             new Row('a proof, '.number_format($states).' states', sprintf('%.2f s', $proof), sprintf('brute force %.0f s', $brute), sprintf('1/%.0f', $brute / $proof), '≤ 1 s, ≤ 1/20', $proof <= 1 && $brute / $proof >= 20),
             new Row('the proof after one edit, p95', sprintf('%.1f ms', $edited * 1000), sprintf('reading it %.1f ms', $read * 1000), sprintf('%.1f', $edited / $read), '≤ 150 ms', $edited <= 0.15),
             new Row('memory of the proof at its peak', sprintf('%.0f MB', $peak), '', '', '≤ 64 MB', $peak <= 64),
+        ];
+    },
+    'thresholds' => function (): array {
+        [$seconds, $open, $peak] = ThresholdBench::thresholds();
+        [$feeds, , $most] = ThresholdBench::feeds();
+
+        return [
+            new Row('three thresholds on each of five levers, eight switches', sprintf('%.2f s, %d not proven', $seconds, $open), '', '', '≤ 2 s, none', $seconds <= 2 && $open === 0),
+            new Row('a proof of 16 outputs with 32 feeds each', sprintf('%.2f s', $feeds), '', '', '≤ 2 s', $feeds <= 2),
+            new Row('memory of both at its peak', sprintf('%.0f MB', max($peak, $most)), '', '', '≤ 128 MB', max($peak, $most) <= 128),
         ];
     },
     'rehearsal' => function (): array {

@@ -36,6 +36,7 @@ final class ArmingTest extends TestCase
             'armed at power-up' => [new BoardState(satellites: 9, seenOff: false), -1.0, ['Switch']],
             'a session open' => [new BoardState(session: true, satellites: 9), -1.0, ['Session']],
             'not level' => [new BoardState(level: false, satellites: 9), -1.0, ['Level']],
+            'four satellites are a fix' => [new BoardState(satellites: 4), -1.0, []],
             'three satellites are no fix' => [new BoardState(satellites: 3), -1.0, ['Satellites']],
             'everything at once' => [new BoardState(false, false, true, 0, false, false), 1.0, ['Receiver', 'Throttle', 'Switch', 'Session', 'Level', 'Satellites', 'Sensors']],
         ];

@@ -121,6 +121,20 @@ final class BindingTest extends TestCase
         }
     }
 
+    public function test_who_has_a_video_transmitter_is_told_of_its_antenna(): void
+    {
+        $told = fn (string $demo): bool => array_filter(BindingGuide::cautions(self::kitOf($demo)), fn (string $one): bool => str_contains($one, 'antenna')) !== [];
+
+        self::assertSame([true, false], [$told('nightjar'), $told('petrel')]);
+    }
+
+    private static function kitOf(string $demo): Kit
+    {
+        $program = ProgramDecoder::decode(Given::demo($demo));
+
+        return Kit::of($program, Given::transmitter($program->transmitter), Given::shelf());
+    }
+
     public function test_an_act_changes_nothing_of_what_was(): void
     {
         $new = SimulatedReceiver::of(self::kit('petrel'));

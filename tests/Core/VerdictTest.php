@@ -110,6 +110,15 @@ final class VerdictTest extends TestCase
         }
     }
 
+    public function test_what_can_not_work_stands_before_what_is_not_known(): void
+    {
+        $levels = Level::cases();
+        usort($levels, fn (Level $a, Level $b): int => $a->rank() <=> $b->rank());
+
+        self::assertSame([Level::Wrong, Level::Open, Level::Look, Level::Fine], $levels);
+        self::assertCount(4, array_unique(array_map(fn (Level $one): int => $one->rank(), $levels)));
+    }
+
     public function test_a_glider_without_a_motor_needs_no_speed_controller(): void
     {
         $points = (new Verdict(self::kit('petrel', function (\stdClass $d): void {

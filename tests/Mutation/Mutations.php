@@ -50,7 +50,7 @@ final class Mutations extends NodeVisitorAbstract
         }
         match (true) {
             $node instanceof BinaryOp => $this->operator($node),
-            $node instanceof Expr\UnaryMinus, $node instanceof Expr\BooleanNot => $this->replace($node, $this->text($node->expr)),
+            $node instanceof Expr\UnaryMinus, $node instanceof Expr\BooleanNot => $this->replace($node, '('.$this->text($node->expr).')'),
             $node instanceof Scalar\Int_ => $this->replace($node, $node->value === 1 ? '0' : (string) ($node->value + 1)),
             $node instanceof Scalar\Float_ => $this->replace($node, $node->value === 0.0 ? '0.5' : sprintf('(%s * 1.5)', $this->text($node))),
             $node instanceof Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true) => $this->replace($node, $node->name->toLowerString() === 'true' ? 'false' : 'true'),

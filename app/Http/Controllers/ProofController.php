@@ -43,7 +43,7 @@ final readonly class ProofController
             'slots' => $encoder->slots(),
             'failsafe' => $encoder->failsafe($proof),
             'sense' => SenseCheck::wrong($kit, $this->shelf),
-            'misfits' => count(array_filter((new Verdict($kit))->points(), fn (Point $one): bool => $one->level === Level::Wrong)),
+            'misfits' => count(array_filter((new Verdict($kit))->points(), fn (Point $one): bool => in_array($one->level, [Level::Wrong, Level::Open], true))),
         ]);
     }
 
@@ -55,7 +55,7 @@ final readonly class ProofController
         [$circuit, $evidence] = $this->read($body);
         foreach (Proof::of($evidence)->findings as $finding) {
             if ($finding->key() === $key && $finding->mended !== null) {
-                return $this->proposal->answer($circuit, $finding->mended);
+                return $this->proposal->answer($circuit, $finding->mended, finding: $finding);
             }
         }
         throw Refused::because('finding', 'that is not found any more, or has no safe mend; look at the findings again');

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import type { Proposal } from '@/api/types'
+import { Pulses } from './Pulses'
 import { Scroller } from './Scroller'
 
 type Props = { proposal: Proposal | null; problem: string | null; nothing?: string; children?: ReactNode }
@@ -37,6 +38,7 @@ export function Proposed({ proposal, problem, nothing = 'This changes nothing.',
           </ul>
         </Scroller>
       )}
+      {proposal.pulses.length > 0 && <Pulses pulses={proposal.pulses} />}
     </div>
   )
 }

@@ -1,0 +1,103 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Signal\Compiler;
+use DuskSwitch\Core\Signal\Panel;
+use DuskSwitch\Core\Solve\Effect;
+use DuskSwitch\Core\Solve\PulseChange;
+use PHPUnit\Framework\TestCase;
+
+/** What an edit does at the channels is shown in µs before it's taken. */
+final class EffectTest extends TestCase
+{
+    /** A plane of four channels on a transmitter with 1500 ± 500 µs: 100 % is 500 µs. */
+    private static function plane(?callable $change = null): Circuit
+    {
+        $document = json_decode(Given::demo('petrel'));
+        $document->functions = array_map(fn (string $axis): \stdClass => (object) ['id' => $axis, 'name' => $axis, 'purpose' => $axis, 'drive' => (object) ['axis' => $axis]], ['roll', 'pitch', 'throttle']);
+        $document->outputs = array_map(fn (int $channel, string $name, string $role, string $from): \stdClass => (object) ['channel' => $channel, 'name' => $name, 'role' => $role, 'feeds' => [(object) ['from' => $from]]], [1, 2, 3], ['Querruder', 'Höhe', 'Gas'], ['ailerons', 'elevator', 'motor'], ['roll', 'pitch', 'throttle']);
+        $document->phases = [(object) ['id' => 'only', 'name' => 'Only']];
+        $document->curves = (object) [];
+        unset($document->sense, $document->aboard, $document->recipes, $document->conditions, $document->rings);
+        $change === null ?: $change($document);
+        $program = ProgramDecoder::decode((string) json_encode($document));
+
+        return Compiler::compile($program, Given::transmitter($program->transmitter));
+    }
+
+    /** @return list<array{int, string, int|null, int|null}> */
+    private static function effect(callable $change): array
+    {
+        return array_map(fn (PulseChange $one): array => [$one->channel, $one->where, $one->before, $one->after], Effect::between(self::plane(), self::plane($change)));
+    }
+
+    public function test_nothing_changed_shows_nothing(): void
+    {
+        self::assertSame([], self::effect(fn () => null));
+    }
+
+    public function test_a_channel_turned_round_shows_its_ends(): void
+    {
+        $full = self::plane()->frame([1.0, ...array_slice((new Panel(Given::transmitter('lamplight-12')))->atRest(), 1)])->pulse(1);
+        self::assertIsInt($full);
+
+        self::assertSame([
+            [1, 'roll stick full left', 3000 - $full, $full],
+            [1, 'roll stick full right', $full, 3000 - $full],
+        ], array_slice(self::effect(fn (\stdClass $d) => $d->outputs[0]->reverse = true), 0, 2));
+    }
+
+    public function test_a_channel_that_comes_and_one_that_goes(): void
+    {
+        $changes = self::effect(function (\stdClass $d): void {
+            $d->outputs[1]->channel = 7;
+        });
+
+        self::assertContains([2, 'at rest', 1500, null], $changes);
+        self::assertContains([7, 'at rest', null, 1500], $changes);
+        self::assertSame([], array_filter($changes, fn (array $one): bool => ! in_array($one[0], [2, 7], true)));
+    }
+
+    public function test_no_more_than_three_places_of_a_channel_and_the_largest_first_to_be_kept(): void
+    {
+        $changes = self::effect(function (\stdClass $d): void {
+            $d->outputs[0]->feeds[] = (object) ['from' => 'pitch', 'weight' => 0.5];
+            $d->outputs[0]->feeds[] = (object) ['from' => 'throttle', 'weight' => 0.25];
+        });
+
+        self::assertCount(3, $changes);
+        self::assertContains('pitch stick full back', array_column($changes, 1));
+    }
+
+    /** The aircraft powers up armed: the fix has to show where the arm channel was and where it goes. */
+    public function test_a_fix_shows_the_state_that_was_found_before_and_after(): void
+    {
+        $spoilt = json_decode(Given::demo('nightjar'));
+        foreach ($spoilt->outputs as $output) {
+            if ($output->role === 'input-arm') {
+                $output->reverse = true;
+            }
+        }
+        $evidence = Given::evidence(ProgramDecoder::decode((string) json_encode($spoilt)));
+        $fixes = array_filter(Proof::of($evidence)->findings, fn ($one): bool => $one->mended !== null && $one->witness !== null);
+        self::assertNotSame([], $fixes);
+        foreach ($fixes as $fix) {
+            $shown = array_filter(Effect::between($evidence->circuit(), self::circuit($evidence, $fix->mended), $fix->witness, $fix->channels()), fn (PulseChange $one): bool => $one->where === 'in the state found');
+            foreach ($shown as $one) {
+                self::assertSame($fix->witness->frame($evidence->circuit())->pulse($one->channel), $one->before);
+                self::assertNotSame($one->before, $one->after, "{$fix->says}: the fix leaves channel {$one->channel} as it is");
+            }
+        }
+    }
+
+    private static function circuit(Evidence $evidence, Program $program): Circuit
+    {
+        return Compiler::compile($program, $evidence->transmitter);
+    }
+}
