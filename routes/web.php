@@ -2,6 +2,7 @@
 
 use DuskSwitch\App\Http\Controllers\BackupController;
 use DuskSwitch\App\Http\Controllers\BenchController;
+use DuskSwitch\App\Http\Controllers\BenchRecordController;
 use DuskSwitch\App\Http\Controllers\BindingController;
 use DuskSwitch\App\Http\Controllers\ChecklistController;
 use DuskSwitch\App\Http\Controllers\ExchangeController;
@@ -92,6 +93,8 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
         Route::get('compare/{from}/{to}', [HistoryController::class, 'compare']);
         Route::get('bindings', [BindingController::class, 'index']);
         Route::post('bindings', [BindingController::class, 'store']);
+        Route::get('bench', [BenchRecordController::class, 'index']);
+        Route::post('bench', [BenchRecordController::class, 'store']);
         Route::get('checklists', [ChecklistController::class, 'index']);
         Route::post('checklists', [ChecklistController::class, 'store']);
         Route::get('sheet', [SheetController::class, 'show']);

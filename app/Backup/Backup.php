@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\App\Backup;
 
+use DuskSwitch\App\Models\Act;
 use DuskSwitch\App\Models\Aircraft;
-use DuskSwitch\App\Models\Check;
 use DuskSwitch\App\Models\Definition;
 use DuskSwitch\App\Models\DefinitionRevision;
 use DuskSwitch\App\Models\Pilot;
@@ -20,7 +20,7 @@ final class Backup
 {
     public const FORMAT = 'dusk-switch/backup';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     public const MANIFEST = 'manifest.json';
 
@@ -81,13 +81,13 @@ final class Backup
             $this->file("{$folder}/revisions/{$revision->number}.json", $revision->document);
             $revisions[] = ['number' => $revision->number, 'parent' => $revision->parent, 'note' => $revision->note, 'aside' => $revision->aside, 'at' => self::time($revision, 'created_at')];
         }
-        $checks = Check::where('aircraft_id', $aircraft->id)->orderBy('id')->get()->map(fn (Check $one): array => [
-            'list' => $one->list, 'revision' => $one->revision, 'items' => $one->items, 'reason' => $one->reason, 'at' => self::time($one, 'created_at'),
+        $acts = Act::where('aircraft_id', $aircraft->id)->orderBy('id')->get()->map(fn (Act $one): array => [
+            'kind' => $one->kind, 'about' => $one->about, 'revision' => $one->revision, 'fingerprint' => $one->fingerprint, 'items' => $one->items, 'note' => $one->note, 'at' => self::time($one, 'created_at'),
         ])->all();
         $this->json("{$folder}/aircraft.json", [
             'uuid' => $aircraft->uuid, 'id' => $aircraft->id, 'name' => $aircraft->name, 'family' => $aircraft->family, 'transmitter' => $aircraft->transmitter, 'head' => $aircraft->head,
             'made' => self::time($aircraft, 'created_at'), 'changed' => self::time($aircraft, 'updated_at'), 'deleted' => self::time($aircraft, 'deleted_at'),
-            'revisions' => $revisions, 'checks' => $checks,
+            'revisions' => $revisions, 'acts' => $acts,
         ]);
     }
 

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App\Backup;
 
+use DuskSwitch\App\Hangar\Acts;
 use DuskSwitch\Core\Fault\Refused;
 use stdClass;
 use ZipArchive;
@@ -33,7 +34,7 @@ final class BackupFile
         if (! $manifest instanceof stdClass || ($manifest->format ?? null) !== Backup::FORMAT || ! ($manifest->files ?? null) instanceof stdClass) {
             throw Refused::because(Backup::MANIFEST, 'this is no backup of Dusk Switch: its list of contents is missing or isn\'t one');
         }
-        if (($manifest->version ?? null) !== Backup::VERSION) {
+        if (! in_array($manifest->version ?? null, [1, Backup::VERSION], true)) {
             throw Refused::because('manifest.json.version', 'this backup was made by a newer version of Dusk Switch; update this one first');
         }
         $listed = get_object_vars($manifest->files);
@@ -53,10 +54,23 @@ final class BackupFile
         return new self($zip, array_map(strval(...), array_keys($listed)));
     }
 
-    /** @return list<stdClass> the aircraft, with `revisions` and `checks` */
+    /** @return list<stdClass> the aircraft, with `revisions` and `acts` */
     public function aircraft(): array
     {
-        return $this->all('#^aircraft/[^/]+/aircraft\.json$#');
+        return array_map(self::acts(...), $this->all('#^aircraft/[^/]+/aircraft\.json$#'));
+    }
+
+    /** Version 1 had bindings and checklists only, without a fingerprint. */
+    private static function acts(stdClass $one): stdClass
+    {
+        if (! isset($one->acts)) {
+            $one->acts = array_map(fn (stdClass $check): stdClass => (object) [
+                'kind' => $check->list === Acts::BINDING ? 'bind' : 'check', 'about' => $check->list, 'revision' => $check->revision,
+                'fingerprint' => null, 'items' => $check->items, 'note' => $check->reason, 'at' => $check->at,
+            ], $one->checks ?? []);
+        }
+
+        return $one;
     }
 
     /** @return list<stdClass> the definitions, with `revisions` */

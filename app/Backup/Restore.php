@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\App\Backup;
 
+use DuskSwitch\App\Models\Act;
 use DuskSwitch\App\Models\Aircraft;
-use DuskSwitch\App\Models\Check;
 use DuskSwitch\App\Models\Definition;
 use DuskSwitch\App\Models\DefinitionRevision;
 use DuskSwitch\App\Models\Pilot;
@@ -53,7 +53,7 @@ final class Restore
     public function replace(): void
     {
         DB::transaction(function (): void {
-            Check::query()->delete();
+            Act::query()->delete();
             Revision::query()->delete();
             Aircraft::withTrashed()->forceDelete();
             DefinitionRevision::query()->delete();
@@ -135,7 +135,7 @@ final class Restore
         $known = $here->revisions()->pluck('number')->all();
         $this->addRevisions($one, $here->id, array_values(array_filter($one->revisions, fn (stdClass $revision): bool => ! in_array($revision->number, $known, true))));
         DB::table('aircraft')->where('id', $here->id)->update(['name' => $one->name, 'family' => $one->family, 'transmitter' => $one->transmitter, 'head' => $one->head, 'deleted_at' => $one->deleted, 'updated_at' => $one->changed]);
-        $this->addChecks($one, $here->id);
+        $this->addActs($one, $here->id);
     }
 
     private function addAircraft(stdClass $one, string $uuid, string $name): void
@@ -146,7 +146,7 @@ final class Restore
             'created_at' => $one->made, 'updated_at' => $one->changed, 'deleted_at' => $one->deleted,
         ]);
         $this->addRevisions($one, $id, $one->revisions);
-        $this->addChecks($one, $id);
+        $this->addActs($one, $id);
     }
 
     /** @param  list<stdClass>  $revisions */
@@ -160,12 +160,12 @@ final class Restore
         }
     }
 
-    private function addChecks(stdClass $one, int $id): void
+    private function addActs(stdClass $one, int $id): void
     {
-        foreach ($one->checks as $check) {
-            $row = ['aircraft_id' => $id, 'list' => $check->list, 'revision' => $check->revision, 'items' => json_encode($check->items), 'reason' => $check->reason, 'created_at' => $check->at];
-            if (! DB::table('checks')->where($row)->exists()) {
-                DB::table('checks')->insert($row);
+        foreach ($one->acts as $act) {
+            $row = ['aircraft_id' => $id, 'kind' => $act->kind, 'about' => $act->about, 'revision' => $act->revision, 'fingerprint' => $act->fingerprint, 'items' => json_encode($act->items), 'note' => $act->note, 'created_at' => $act->at];
+            if (! DB::table('acts')->where($row)->exists()) {
+                DB::table('acts')->insert($row);
             }
         }
     }

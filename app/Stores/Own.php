@@ -21,13 +21,24 @@ final class Own
     private function has(string $table): bool
     {
         try {
-            return $this->ready[$table] ??= Schema::hasTable($table);
+            return $this->ready[$table] ??= Schema::hasTable($table) && $this->isPresent($table);
         } catch (Throwable $problem) {
             if (PHP_SAPI === 'cli') {
                 return $this->ready[$table] = false;
             }
             throw $problem;
         }
+    }
+
+    /** A command doesn't change the database: one of an earlier version is left alone, and that is said. */
+    private function isPresent(string $table): bool
+    {
+        $present = PHP_SAPI !== 'cli' || $table !== 'definitions' || Schema::hasColumn('definitions', 'deleted_at');
+        if (! $present) {
+            fwrite(STDERR, "The database is of an earlier version, so your own equipment is left out; ./dusk start brings it up to date.\n");
+        }
+
+        return $present;
     }
 
     /** The text of a definition, or null. */

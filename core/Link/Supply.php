@@ -102,6 +102,6 @@ final readonly class Supply
             $points[] = Point::look('Plugs', "{$pack->name} has a {$pack->plug} plug, {$speed->name} a {$speed->plug} one.", 'An adapter or a changed plug is part of the kit; put it on the list.');
         }
 
-        return $points === [] ? [Point::fine('Power', "{$pack->name} and {$speed->name} fit: {$pack->cells} cells, {$pack->plug} plug.")] : $points;
+        return $points === [] ? [Point::fine('Power', "{$pack->name} and {$speed->name} fit: ".($pack->cells === 1 ? '1 cell' : "{$pack->cells} cells").", {$pack->plug} plug.")] : $points;
     }
 }

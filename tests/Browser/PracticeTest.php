@@ -27,6 +27,31 @@ final class PracticeTest extends BrowserTestCase
         self::assertNotSame('', $page->find('[data-trouble]')->getAttribute('data-trouble'));
     }
 
+    public function test_a_step_is_ticked_and_asks_to_be_tested_again_once_what_it_tested_changed(): void
+    {
+        $page = $this->page()->open('/aircraft/5/prove/bench');
+        $page->press('They are off');
+        $state = fn (string $section): string => $page->find("[aria-label='{$section}'] [data-step-state]")->getAttribute('data-step-state');
+        $page->until(fn (): bool => $state('Order and direction') === 'open', 'the steps');
+        $page->press('Done: Order and direction');
+        $page->until(fn (): bool => $state('Order and direction') === 'done', 'the tick');
+        $page->press('Done: Centre and ends');
+        $page->until(fn (): bool => $state('3 Centre, then ends') === 'done', 'the tick');
+
+        foreach (['Low end' => '1012', 'Centre' => '1504', 'High end' => '1996'] as $name => $read) {
+            $page->keys("[aria-label='{$name} in µs']", $read);
+        }
+        $page->press('Solve centre and ends');
+        $page->until(fn (): bool => str_contains($page->text('[data-pulses]'), 'at rest'), 'what it does in µs');
+        $page->press('Take it over');
+        $page->saved(2);
+        $page->until(fn (): bool => $state('3 Centre, then ends') === 'changed', 'it to ask again');
+        self::assertSame('done', $state('Order and direction'));
+        // It's kept: a reload says the same.
+        $page->open('/aircraft/5/prove/bench')->press('They are off');
+        $page->until(fn (): bool => $state('3 Centre, then ends') === 'changed' && $state('Order and direction') === 'done', 'the record');
+    }
+
     public function test_the_stand_in_plays_the_bench_and_what_is_mended_stays_mended(): void
     {
         $page = $this->page()->open('/aircraft/3/prove/bench');

@@ -110,7 +110,7 @@ final class ProofTest extends HttpTestCase
         $nightjar = $this->demoDocument('Nightjar');
         $nightjar->outputs[0]->travel = 0.9;
         $ends = $this->api('POST', '/api/propose/ends', ['document' => $nightjar, 'channel' => 1, 'low' => 1032.2, 'centre' => 1493, 'high' => 1953.8]);
-        self::assertSame(['1 Roll travel: 90 % → 97.66 %', '1 Roll sub-trim: 0 % → 1.37 %'], $ends->json('changes'));
+        self::assertSame(['1 Roll travel: 90 % → 97.66 %', '1 Roll sub-trim: 0 % → 1.37 %', 'Reading of channel 1: none → 1032.2 µs, 1493 µs, 1953.8 µs'], $ends->json('changes'));
         $this->api('POST', '/api/propose/ends', ['document' => $nightjar, 'channel' => 1, 'low' => 1000, 'centre' => 2100, 'high' => 2000], 422)->assertJsonPath('faults.0.path', 'centre');
         $this->api('POST', '/api/propose/ends', ['document' => $nightjar, 'channel' => 31, 'low' => 1000, 'centre' => 1500, 'high' => 2000], 422)->assertJsonPath('faults.0.path', 'channel');
 

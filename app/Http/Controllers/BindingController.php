@@ -2,9 +2,10 @@
 
 namespace DuskSwitch\App\Http\Controllers;
 
+use DuskSwitch\App\Hangar\Acts;
 use DuskSwitch\App\Http\Body;
+use DuskSwitch\App\Models\Act as Done;
 use DuskSwitch\App\Models\Aircraft;
-use DuskSwitch\App\Models\Check;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\InputsDecoder;
@@ -24,9 +25,7 @@ use Illuminate\Http\Request;
 /** Binding: a guide for the pair, a simulated receiver to practise on, and the record. What was done comes with the request: two tabs can't get in each other's way. */
 final readonly class BindingController
 {
-    private const RECORD = 'binding';
-
-    public function __construct(private Bench $bench, private Shelf $shelf) {}
+    public function __construct(private Bench $bench, private Shelf $shelf, private Acts $acts) {}
 
     public function practise(Request $request): JsonResponse
     {
@@ -75,10 +74,11 @@ final readonly class BindingController
 
     public function index(Aircraft $aircraft): JsonResponse
     {
-        $records = Check::where('aircraft_id', $aircraft->id)->where('list', self::RECORD)->orderByDesc('id')->limit(20)->get();
+        $kit = $this->acts->kit($aircraft);
 
-        return new JsonResponse(['bindings' => $records->map(fn (Check $one): array => [
-            'at' => $one->created_at->toIso8601ZuluString(), 'revision' => $one->revision, 'kit' => $one->items[0] ?? '', 'note' => $one->reason ?? '',
+        return new JsonResponse(['bindings' => $this->acts->last($aircraft, 'bind', Acts::BINDING, 20)->map(fn (Done $one): array => [
+            'at' => $one->created_at->toIso8601ZuluString(), 'revision' => $one->revision, 'kit' => $one->items[0] ?? '', 'note' => $one->note ?? '',
+            'holds' => $this->acts->holds($aircraft, $one, $kit),
         ])->all()]);
     }
 
@@ -87,10 +87,9 @@ final readonly class BindingController
         $body = Body::of($request, ['note']);
         $note = $body->need('note')->text(200, true);
         $body->done();
-        $circuit = $this->bench->circuit($aircraft->current()->document);
-        $kit = Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
+        $kit = $this->acts->kit($aircraft);
         $what = "{$kit->transmitter->name} and ".self::receiver($kit)->name.", {$kit->choice->link}, {$kit->choice->subtype}";
-        Check::create(['aircraft_id' => $aircraft->id, 'list' => self::RECORD, 'revision' => $aircraft->head, 'items' => [$what], 'reason' => $note]);
+        $this->acts->keep($aircraft, 'bind', Acts::BINDING, [$what], $note);
 
         return $this->index($aircraft);
     }

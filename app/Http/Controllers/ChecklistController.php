@@ -2,14 +2,16 @@
 
 namespace DuskSwitch\App\Http\Controllers;
 
+use DuskSwitch\App\Hangar\Acts;
 use DuskSwitch\App\Http\Body;
+use DuskSwitch\App\Models\Act;
 use DuskSwitch\App\Models\Aircraft;
-use DuskSwitch\App\Models\Check;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Prover;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Flight\Checklist;
 use DuskSwitch\Core\Flight\Checklists;
+use DuskSwitch\Core\Proof\Answer;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Proof;
@@ -22,19 +24,20 @@ final readonly class ChecklistController
 {
     private const LAST = 5;
 
-    public function __construct(private Bench $bench, private Prover $prover) {}
+    public function __construct(private Bench $bench, private Prover $prover, private Acts $acts) {}
 
     public function index(Aircraft $aircraft): JsonResponse
     {
         [$lists, $evidence] = $this->read($aircraft);
+        $kit = $this->acts->kit($aircraft);
 
         return new JsonResponse([
             'revision' => $aircraft->head,
             'errors' => $this->errors($evidence),
             'lists' => array_map(fn (Checklist $list): array => [
                 'id' => $list->id, 'title' => $list->title, 'items' => $list->items,
-                'done' => Check::where('aircraft_id', $aircraft->id)->where('list', $list->id)->orderByDesc('id')->limit(self::LAST)->get()
-                    ->map(fn (Check $check): array => ['revision' => $check->revision, 'at' => $check->created_at->toIso8601ZuluString(), 'reason' => $check->reason])->all(),
+                'done' => $this->acts->last($aircraft, 'check', $list->id, self::LAST)
+                    ->map(fn (Act $act): array => ['revision' => $act->revision, 'at' => $act->created_at->toIso8601ZuluString(), 'reason' => $act->note, 'holds' => $this->acts->holds($aircraft, $act, $kit)])->all(),
             ], $lists),
         ]);
     }
@@ -54,9 +57,9 @@ final readonly class ChecklistController
         }
         $errors = $this->errors($evidence);
         if ($errors !== [] && $reason === null) {
-            throw Refused::because('reason', 'the proof has found '.(count($errors) === 1 ? 'an error' : count($errors).' errors').": {$errors[0]}. Mend it, or say why it's all right to go on");
+            throw Refused::because('reason', (count($errors) === 1 ? 'one thing stands' : count($errors).' things stand')." in the way: {$errors[0]}. Mend it, or say why it's all right to go on");
         }
-        Check::create(['aircraft_id' => $aircraft->id, 'list' => $id, 'revision' => $aircraft->head, 'items' => $list->items, 'reason' => $errors === [] ? null : $reason]);
+        $this->acts->keep($aircraft, 'check', $id, $list->items, $errors === [] ? null : $reason);
 
         return $this->index($aircraft);
     }
@@ -70,11 +73,16 @@ final readonly class ChecklistController
         return [(new Checklists($circuit, $evidence->receiver, $evidence->controller))->all(), $evidence];
     }
 
-    /** @return list<string> what the proof says is wrong, the errors only */
+    /** @return list<string> what the proof says is wrong, and what it couldn't check: both withhold "ready" */
     private function errors(Evidence $evidence): array
     {
-        $errors = array_filter(Proof::of($evidence)->findings, fn (Finding $one): bool => $one->severity === Severity::Error);
+        $proof = Proof::of($evidence);
+        $errors = array_filter($proof->findings, fn (Finding $one): bool => $one->severity === Severity::Error);
+        $unchecked = array_filter($proof->rules, fn (array $one): bool => $one[1]->answer === Answer::NotChecked);
 
-        return array_values(array_map(fn (Finding $one): string => $one->says, $errors));
+        return [
+            ...array_values(array_map(fn (Finding $one): string => $one->says, $errors)),
+            ...array_values(array_unique(array_map(fn (array $one): string => "Not checked: {$one[1]->why}", $unchecked))),
+        ];
     }
 }

@@ -75,6 +75,22 @@ export function useCheck(id: number, revision: number) {
   })
 }
 
+/** Which steps at the bench were done, and how one is recorded. */
+export const useBenchRecord = (id: number, revision: number) =>
+  useQuery({
+    queryKey: ['bench', id, revision],
+    queryFn: () => data(GET('/api/aircraft/{id}/bench', path(id))),
+    placeholderData: (before) => before,
+  })
+
+export function useRecordStep(id: number, revision: number) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (step: string) => data(POST('/api/aircraft/{id}/bench', { ...path(id), body: { step, revision } })),
+    onSuccess: (answer) => client.setQueryData(['bench', id, revision], answer),
+  })
+}
+
 /** When the pair was bound, and how that is recorded. */
 export const useBindings = (id: number) =>
   useQuery({ queryKey: ['bindings', id], queryFn: () => data(GET('/api/aircraft/{id}/bindings', path(id))) })

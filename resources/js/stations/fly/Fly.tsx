@@ -54,7 +54,7 @@ function List({ id, revision, list, errors }: ListProps) {
     <>
       <p className="mt-2 text-muted text-sm" data-last>
         {last
-          ? `Last gone through on ${day(last.at)}, ${clock(last.at)}, with revision ${last.revision}${last.revision === revision ? '' : `; it is at ${revision} now`}${last.reason ? ` (“${last.reason}”)` : ''}.`
+          ? `Last gone through on ${day(last.at)}, ${clock(last.at)}, with revision ${last.revision}${last.holds ? '' : '; the program has changed since'}${last.reason ? ` (“${last.reason}”)` : ''}.`
           : 'Not gone through yet.'}
       </p>
       <ol aria-label={list.title} className="mt-2 grid gap-1.5">
@@ -82,7 +82,7 @@ function List({ id, revision, list, errors }: ListProps) {
       {errors.length > 0 && (
         <div data-blocked className="mt-3 rounded-xl border border-rose px-3 py-2">
           <p className="text-rose">
-            ▲ The proof has found {errors.length === 1 ? 'an error' : `${errors.length} errors`}: not ready.
+            ▲ Not ready: {errors.length === 1 ? 'one thing stands' : `${errors.length} things stand`} in the way.
           </p>
           <ul className="text-sm">
             {errors.map((one) => (

@@ -127,7 +127,13 @@ export function BindingView({ aircraft, document }: View) {
         <ul className="mt-3 grid gap-1 text-sm">
           {(bindings.data?.bindings ?? []).map((one) => (
             <li key={one.at + one.note} data-binding className="rounded-lg border border-line px-2.5 py-1.5">
+              {one.holds ? <span className="text-teal">✓ </span> : null}
               {day(one.at)}, {clock(one.at)}, revision {one.revision}
+              {!one.holds && (
+                <span className="block text-sodium">
+                  ▲ Receiver, link, sub-type or firmware changed since: bind again.
+                </span>
+              )}
               <span className="block text-muted">{one.kit}</span>
               {one.note && <span className="block">“{one.note}”</span>}
             </li>

@@ -4,6 +4,7 @@ import { useHand } from '@/api/hand'
 import { said } from '@/api/proposals'
 import type { Arming, BoardState, Inputs, Program } from '@/api/types'
 import { Tick } from '@/parts/Tick'
+import { StepHead } from './StepHead'
 
 const FAULTS: { key: keyof Omit<BoardState, 'satellites'>; bad: boolean; says: string }[] = [
   { key: 'link', bad: false, says: 'Receiver lost' },
@@ -37,7 +38,7 @@ export function ArmingStep({ document }: { document: Program }) {
   }, [document, board, inputs])
   return (
     <section aria-label="Arming" className="rounded-xl border border-line bg-raised p-3">
-      <h2 className="font-semibold">Why won’t it arm?</h2>
+      <StepHead step="arming">Why won’t it arm?</StepHead>
       <p className="text-muted text-sm">
         A stand-in controller listens to the handheld below. Give it a fault, or move a control.
       </p>

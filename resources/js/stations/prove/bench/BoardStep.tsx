@@ -4,6 +4,7 @@ import { said } from '@/api/proposals'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Practise } from './Practise'
+import { StepHead } from './StepHead'
 
 type Turn = 'roll' | 'pitch' | 'yaw'
 type Turned = { moved: Turn; rightWay: boolean }
@@ -40,7 +41,7 @@ export function BoardStep() {
     )
   return (
     <section aria-label="Board" className="rounded-xl border border-line bg-raised p-3">
-      <h2 className="font-semibold">Is it the board?</h2>
+      <StepHead step="board">Is it the board?</StepHead>
       <p className="text-muted text-sm">
         Hands off the sticks. Turn the aircraft itself: what does the controller’s picture do?
       </p>

@@ -6,6 +6,7 @@ import { Readings } from './Readings'
 export function EndsStep({ document }: { document: Program }) {
   return (
     <Readings
+      step="ends"
       title="3 Centre, then ends"
       says="Read the channel at the controller with the stick at its ends and in its middle. Never centre the throttle."
       document={document}

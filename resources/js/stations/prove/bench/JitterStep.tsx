@@ -6,6 +6,7 @@ import { Readings } from './Readings'
 export function JitterStep({ document }: { document: Program }) {
   return (
     <Readings
+      step="jitter"
       title="4 Jitter"
       says="Hands off the sticks. Watch the channel for a while: a small dead band where it trembles, else none."
       document={document}

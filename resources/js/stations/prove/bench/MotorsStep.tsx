@@ -3,6 +3,7 @@ import { data, POST } from '@/api/client'
 import type { Motor, Program } from '@/api/types'
 import { Choice } from '@/parts/Choice'
 import { Practise } from './Practise'
+import { StepHead } from './StepHead'
 
 type Seen = { number: number; place: string; turned: 'clockwise' | 'counter-clockwise' | 'jitters' | 'still' }
 
@@ -38,7 +39,7 @@ export function MotorsStep({ document }: { document: Program }) {
   }
   return (
     <section aria-label="Motors" className="rounded-xl border border-line bg-raised p-3">
-      <h2 className="font-semibold">Motors, one at a time</h2>
+      <StepHead step="motors">Motors, one at a time</StepHead>
       <p className="text-muted text-sm">Propellers off. A scrap of paper shows the direction, seen from above.</p>
       {motors.map((motor) => {
         const one = seen[motor.number]

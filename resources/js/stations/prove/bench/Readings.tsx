@@ -3,9 +3,11 @@ import type { Program, Proposal } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Answer } from './Answer'
+import { StepHead } from './StepHead'
 import { useAnswer } from './useAnswer'
 
 type Props = {
+  step: string
   title: string
   says: string
   document: Program
@@ -21,7 +23,18 @@ type Props = {
 }
 
 /** Readings of one channel at the controller, in µs, and what a solver makes of them. */
-export function Readings({ title, says, document, channel: named, readings, button, practise, solve, note }: Props) {
+export function Readings({
+  step,
+  title,
+  says,
+  document,
+  channel: named,
+  readings,
+  button,
+  practise,
+  solve,
+  note,
+}: Props) {
   const outputs = document.outputs ?? []
   const [channel, setChannel] = useState(outputs[0]?.channel ?? 1)
   const [read, setRead] = useState<Record<string, string>>({})
@@ -42,7 +55,7 @@ export function Readings({ title, says, document, channel: named, readings, butt
   }
   return (
     <section aria-label={title} className="rounded-xl border border-line bg-raised p-3">
-      <h2 className="font-semibold">{title}</h2>
+      <StepHead step={step}>{title}</StepHead>
       <p className="text-muted text-sm">{says}</p>
       <div className="mt-2 flex flex-wrap items-end gap-2">
         <div className="min-w-40 flex-1">

@@ -6,6 +6,7 @@ import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Answer } from './Answer'
 import { Practise } from './Practise'
+import { StepHead } from './StepHead'
 import { useAnswer } from './useAnswer'
 
 const SEEN = [
@@ -36,7 +37,7 @@ export function SurfacesStep({ document }: { document: Program }) {
   })
   return (
     <section aria-label="Surfaces" className="rounded-xl border border-line bg-raised p-3">
-      <h2 className="font-semibold">Surfaces, one by one</h2>
+      <StepHead step="surfaces">Surfaces, one by one</StepHead>
       <p className="text-muted text-sm">
         Stand behind the aircraft. Up and down are of the trailing edge, or of a swash servo’s arm.
       </p>

@@ -1,0 +1,80 @@
+<?php
+
+namespace DuskSwitch\App\Hangar;
+
+use DuskSwitch\App\Models\Act;
+use DuskSwitch\App\Models\Aircraft;
+use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\Fingerprint;
+use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Link\BenchStep;
+use DuskSwitch\Core\Link\Kit;
+use Illuminate\Support\Collection;
+
+/** What was done with an aircraft in hand, and whether it still holds: it does while what it tested is as it was. */
+final readonly class Acts
+{
+    public const BINDING = 'binding';
+
+    public function __construct(private Bench $bench, private Shelf $shelf) {}
+
+    /** What is aboard as the program is now. */
+    public function kit(Aircraft $aircraft): Kit
+    {
+        return $this->of($aircraft->current()->document);
+    }
+
+    /** @param  list<string>  $items  what was ticked, or with what it was done */
+    public function keep(Aircraft $aircraft, string $kind, string $about, array $items, ?string $note): void
+    {
+        Act::create([
+            'aircraft_id' => $aircraft->id, 'kind' => $kind, 'about' => $about, 'revision' => $aircraft->head,
+            'fingerprint' => self::fingerprint($this->kit($aircraft), $kind, $about), 'items' => $items, 'note' => $note,
+        ]);
+    }
+
+    /** @return Collection<int, Act> the newest first */
+    public function last(Aircraft $aircraft, string $kind, string $about, int $most): Collection
+    {
+        return Act::where('aircraft_id', $aircraft->id)->where('kind', $kind)->where('about', $about)->orderByDesc('id')->limit($most)->get();
+    }
+
+    /** True while what it tested is as it was. */
+    public function holds(Aircraft $aircraft, Act $act, Kit $now): bool
+    {
+        return $this->tested($aircraft, $act) === self::fingerprint($now, $act->kind, $act->about);
+    }
+
+    private function tested(Aircraft $aircraft, Act $act): ?string
+    {
+        if ($act->fingerprint !== null) {
+            return $act->fingerprint;
+        }
+        $revision = $aircraft->revisions()->where('number', $act->revision)->first();
+        try {
+            return $revision === null ? null : self::fingerprint($this->of($revision->document), $act->kind, $act->about);
+        } catch (Refused) {
+            // That revision can't be read any more: nobody knows what was tested.
+            return null;
+        }
+    }
+
+    private function of(string $document): Kit
+    {
+        $circuit = $this->bench->circuit($document);
+
+        return Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
+    }
+
+    private static function fingerprint(Kit $kit, string $kind, string $about): string
+    {
+        $print = new Fingerprint($kit);
+
+        return match ($kind) {
+            'bind' => $print->binding(),
+            'test' => $print->step(BenchStep::from($about)),
+            default => $print->whole(),
+        };
+    }
+}

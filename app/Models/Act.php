@@ -1,0 +1,27 @@
+<?php
+
+namespace DuskSwitch\App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * Something that the pilot did with an aircraft in hand: bound it, tested a step at the bench, went through a checklist.
+ *
+ * @property int $aircraft_id
+ * @property string $kind bind, test or check
+ * @property string $about binding, the step or the checklist
+ * @property int $revision the program's at that time
+ * @property string|null $fingerprint of what was tested; null where it was kept before there were any
+ * @property list<string> $items what was ticked, or with what it was done
+ * @property string|null $note the pilot's own, or why it was flown though the proof had found an error
+ * @property Carbon $created_at
+ */
+final class Act extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = [];
+
+    protected $casts = ['items' => 'array'];
+}
