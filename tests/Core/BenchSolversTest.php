@@ -102,9 +102,27 @@ final class BenchSolversTest extends TestCase
             self::fail('It was taken');
         };
 
+        // A roll channel of ± 512 µs at full weight: 5 % of the stick are 25.6 µs each way, and no dead band may be larger.
+        self::assertInstanceOf(Program::class, Jitter::quiet(self::straight(), self::straight()->program->output(1) ?? self::fail(), 1475.5, 1524.5));
+        try {
+            Jitter::quiet(self::straight(), self::straight()->program->output(1) ?? self::fail(), 1474, 1526);
+            self::fail('It was taken');
+        } catch (Refused $refused) {
+            self::assertStringContainsString('52 µs at rest is more', $refused->getMessage());
+        }
         self::assertStringContainsString('140 µs at rest is more than a dead band should hide', $told(1, 1430, 1570));
         self::assertStringContainsString('Throttle follows no stick that rests in its middle', $told(3, 1000, 1004));
         self::assertStringContainsString('change them over', $told(1, 1510, 1490));
+    }
+
+    /** Nightjar with a roll stick that goes through straight, at full travel. */
+    private static function straight(): Circuit
+    {
+        $d = json_decode(Given::demo('nightjar'));
+        unset($d->functions[0]->shape, $d->functions[0]->trim);
+        $d->outputs[0]->travel = 1;
+
+        return Given::circuit((string) json_encode($d));
     }
 
     public function test_order_first_then_direction(): void

@@ -75,6 +75,20 @@ final class EffectTest extends TestCase
         self::assertContains('pitch stick full back', array_column($changes, 1));
     }
 
+    /** A stick in its middle and a dial at its end are places too: there alone these edits show. */
+    public function test_the_middle_of_a_stick_and_the_ends_of_a_dial_are_looked_at(): void
+    {
+        $middle = self::effect(fn (\stdClass $d) => $d->outputs[0]->feeds[] = (object) ['from' => 'roll', 'weight' => 0.5, 'when' => (object) ['all' => [(object) ['function' => 'throttle', 'above' => -0.2], (object) ['function' => 'throttle', 'below' => 0.2]]]]);
+        self::assertSame([], $middle, 'the roll stick rests there');
+
+        $middle = self::effect(fn (\stdClass $d) => $d->outputs[2]->feeds[] = (object) ['from' => 1, 'weight' => 0.1, 'when' => (object) ['all' => [(object) ['function' => 'throttle', 'above' => -0.2], (object) ['function' => 'throttle', 'below' => 0.2]]]]);
+        self::assertSame([[3, 'throttle stick at 50 %']], array_map(fn (array $one): array => [$one[0], $one[1]], $middle));
+
+        $dial = self::effect(fn (\stdClass $d) => $d->outputs[1]->feeds[] = (object) ['from' => (object) ['control' => 'dial-left'], 'weight' => 0.5]);
+        self::assertSame(['Left dial at -100 %', 'Left dial at 100 %'], array_column($dial, 1));
+        self::assertSame([3000], array_unique([$dial[0][3] + $dial[1][3]]));
+    }
+
     /** The aircraft powers up armed: the fix has to show where the arm channel was and where it goes. */
     public function test_a_fix_shows_the_state_that_was_found_before_and_after(): void
     {

@@ -77,6 +77,20 @@ final class FailsafeTest extends TestCase
         self::assertSame([$flying->pulse(1), null, $flying->pulse(3)], [$after[1], $after[2], $after[3]]);
     }
 
+    /** ± 512 µs at 150 % would be 732 and 2268 µs: what a receiver can be told ends at 800 and 2200. */
+    public function test_a_failsafe_stays_within_what_a_receiver_can_be_told(): void
+    {
+        $d = json_decode(Given::demo('rook'));
+        foreach ([-1.5, 1.5] as $place => $weight) {
+            $d->outputs[$place]->feeds = [(object) ['from' => 1, 'weight' => $weight]];
+            $d->outputs[$place]->travel = 1;
+            unset($d->outputs[$place]->limit, $d->outputs[$place]->subtrim, $d->outputs[$place]->reverse);
+        }
+        $program = self::safe(Given::circuit((string) json_encode($d))->program);
+
+        self::assertSame([800, 2200], array_map(fn (int $place): ?int => $program->aboard->failsafe[$program->outputs[$place]->channel]->pulse, [0, 1]));
+    }
+
     private static function bare(string $demo): Program
     {
         $program = Given::circuit(Given::demo($demo))->program;

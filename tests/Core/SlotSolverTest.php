@@ -4,9 +4,13 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Feed;
+use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Compiler;
+use DuskSwitch\Core\Solve\SlotAnswer;
 use DuskSwitch\Core\Solve\SlotSolver;
+use DuskSwitch\Core\Units\Range;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -50,6 +54,28 @@ final class SlotSolverTest extends TestCase
         self::assertSame(-250, $answers[1800]->marginSolved());
         self::assertSame([0.0, 0.0], [$answers[1350]->missing, $answers[1500]->missing]);
         self::assertNull(SlotSolver::solved($program, $kit, 6, $slots), 'half an answer is none');
+    }
+
+    /** Uneven weights: 400 µs down and 200 µs up for 100 % (1500 ± 512 · 0.78125 and · 0.390625). */
+    public function test_uneven_weights_are_taken_on_the_side_where_the_step_is(): void
+    {
+        $kit = Given::transmitter();
+        $program = self::program('harbour-16', 'flick-b');
+        $output = $program->output(6) ?? self::fail();
+        $feed = $output->feeds[0];
+        $program = $program->with(outputs: array_map(fn (Output $one): Output => $one->channel === 6 ? $one->fed([new Feed($feed->source, new Range(0.78125, 0.390625))]) : $one, $program->outputs));
+        $answers = SlotSolver::answers($program, $kit, 6, [new Slot('gentle', 6, 1200, 1400), new Slot('home', 6, 1420, 1580), new Slot('free', 6, 1500, 1700)]);
+        $by = array_column(array_map(fn (SlotAnswer $one): array => [$one->slot?->mode, $one->value, $one->pulse, $one->missing], $answers), null, 0);
+
+        self::assertEqualsWithDelta(['gentle', -0.5, 1300, 0.0], $by['gentle'], 1e-3);
+        self::assertEqualsWithDelta(['free', 0.5, 1600, 0.0], $by['free'], 1e-3);
+    }
+
+    public function test_a_step_without_a_range_misses_nothing(): void
+    {
+        $answers = SlotSolver::answers(self::program('harbour-16', 'flick-b'), Given::transmitter(), 6, [new Slot('gentle', 6, 900, 1250)]);
+
+        self::assertSame([0.0, 0.0], array_values(array_map(fn (SlotAnswer $one): float => $one->missing, array_filter($answers, fn (SlotAnswer $one): bool => $one->slot === null))));
     }
 
     public function test_a_step_means_the_mode_that_it_says_and_never_one_by_its_name(): void

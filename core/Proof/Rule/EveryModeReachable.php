@@ -39,6 +39,9 @@ final class EveryModeReachable implements Rule
         foreach (array_unique(array_map(fn (Slot $one): string => $one->mode, $slots)) as $mode) {
             $there = array_values(array_filter($slots, fn (Slot $one): bool => $one->mode === $mode && $evidence->program->output($one->channel) !== null));
             if ($there === []) {
+                $channels = implode(' or ', array_unique(array_map(fn (Slot $one): int => $one->channel, array_filter($slots, fn (Slot $one): bool => $one->mode === $mode))));
+                $found[] = new Finding($this->id(), Severity::Warning, "mode:{$mode}", "{$evidence->view->nameOf($mode)} can't be reached: no output sends on channel {$channels}. Give it a position, or take its slot away", detail: $mode);
+
                 continue;
             }
             $outcome = $evidence->ask(new Question($evidence->model()->everything(), fn (array $seen): int => $evidence->view->takes($seen[0], $mode)));
