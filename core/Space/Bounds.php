@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Space;
 
+use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
@@ -82,6 +83,12 @@ final class Bounds implements Observed
         $phases[] = 0;
 
         return $this->phases = $phases;
+    }
+
+    /** What a condition may be, as bits of {@see Truth}. */
+    public function truth(Condition $condition): int
+    {
+        return $this->conditions->truth($condition);
     }
 
     public function input(int $input): array

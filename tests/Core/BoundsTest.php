@@ -6,11 +6,13 @@ use DuskSwitch\Core\Signal\Budget;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Space\Bounds;
 use DuskSwitch\Core\Space\Model;
+use DuskSwitch\Core\Space\Move;
 use DuskSwitch\Core\Space\Observed;
 use DuskSwitch\Core\Space\ObservedFrame;
 use DuskSwitch\Core\Space\Outcome;
 use DuskSwitch\Core\Space\Question;
 use DuskSwitch\Core\Space\Region;
+use DuskSwitch\Core\Space\Sameness;
 use DuskSwitch\Core\Space\Search;
 use DuskSwitch\Core\Space\Truth;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -63,6 +65,39 @@ final class BoundsTest extends TestCase
                 }
             }
         }
+    }
+
+    /** A move that is said to change nothing of a channel changes nothing of it for any hand; and where no hand sees a change it's mostly said. */
+    public function test_what_is_said_to_stay_the_same_stays_the_same(): void
+    {
+        $same = $moved = 0;
+        for ($seed = 1; $seed <= 60; $seed++) {
+            $random = new RandomPrograms($seed, false);
+            $circuit = RandomPrograms::circuit($seed, false);
+            $model = new Model($circuit);
+            foreach (Move::all($model, array_keys($model->everything()->points)) as $move) {
+                [$one, $other] = [$random->hand($circuit), $random->hand($circuit)];
+                $region = self::spanned($model, $one, $other);
+                $target = new Region(array_replace($region->points, [$move->input => [$move->last()]]), $region->spans);
+                $before = new Bounds($model, $region);
+                $after = new Bounds($model, $target, $before);
+                foreach ($circuit->program->outputs as $output) {
+                    if (! Sameness::of($before, $after, $output->channel)) {
+                        $moved++;
+
+                        continue;
+                    }
+                    $same++;
+                    for ($i = 0; $i < 12; $i++) {
+                        $hand = self::within($region, $random, count($one));
+                        $to = array_values(array_replace($hand, [$move->input => $move->last()]));
+                        self::assertSame($circuit->frame($hand)->pulse($output->channel), $circuit->frame($to)->pulse($output->channel), "program {$seed}, channel {$output->channel}");
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(200, $same);
+        self::assertGreaterThan(200, $moved);
     }
 
     public function test_the_highest_pulse_of_a_channel_is_found_to_the_microsecond_and_nothing_above_it(): void

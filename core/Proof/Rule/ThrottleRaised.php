@@ -16,6 +16,7 @@ use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
 use DuskSwitch\Core\Space\Move;
 use DuskSwitch\Core\Space\Question;
+use DuskSwitch\Core\Space\Sameness;
 use DuskSwitch\Core\Space\Truth;
 use DuskSwitch\Core\Space\Witness;
 
@@ -57,7 +58,7 @@ final class ThrottleRaised implements Rule
                 foreach ($found === [] ? Move::all($evidence->model(), [(int) $evidence->panel->control($control)]) : [] as $move) {
                     $found = Danger::in($evidence, $this->id(), "output:{$motor->channel}", "releasing {$name} doesn't start {$motor->name}", new Question(
                         $evidence->model()->everything(),
-                        fn (array $seen): int => Truth::both(Truth::not(ControllerView::above($seen[0], $motor->channel, $evidence->low())), ControllerView::above($seen[1], $motor->channel, $evidence->low())),
+                        fn (array $seen): int => Sameness::of($seen[0], $seen[1], $motor->channel) ? Truth::FAILS : Truth::both(Truth::not(ControllerView::above($seen[0], $motor->channel, $evidence->low())), ControllerView::above($seen[1], $motor->channel, $evidence->low())),
                         [$move],
                     ), fn (Witness $witness): Finding => new Finding($this->id(), Severity::Note, "output:{$motor->channel}", "Releasing {$name} with the throttle up starts {$motor->name} at once. A cut that waits for the stick to be low cures that: a latch, set by the switch and the throttle at its low end, reset by the switch", $witness));
                 }
