@@ -22,7 +22,8 @@ final class InputsDecoder
     {
         $faults = new Faults;
         $node = new Node($value, '', $faults);
-        $sets = array_map(fn (Node $set): array => self::set($set, $panel), $node->items(100_000));
+        // What sensors say stands in the same sets: {@see TelemetryDecoder}.
+        $sets = array_map(fn (Node $set): array => self::change($set, $panel, $panel->atRest(), ['telemetry']), $node->items(100_000));
         $faults->refuseAny();
 
         return $sets;

@@ -9,7 +9,7 @@ use DuskSwitch\Core\Signal\Script;
 use DuskSwitch\Core\Signal\Tick;
 
 /**
- * Reads a timed script: `{"tick": 0.02, "seconds": 10, "at": [{"t": 0.0, "axes": …, "controls": …, "trims": …}, …]}`.
+ * Reads a timed script: `{"tick": 0.02, "seconds": 10, "at": [{"t": 0.0, "axes": …, "controls": …, "trims": …, "telemetry": …}, …]}`.
  * What an entry doesn't name stays as it was; before the first everything is at rest.
  */
 final class ScriptDecoder
@@ -25,9 +25,11 @@ final class ScriptDecoder
     /**
      * The script in a value that {@see Json} decoded.
      *
+     * @param  list<string>  $sensors  values that the program asks for
+     *
      * @throws Refused with the path of everything that is wrong
      */
-    public static function read(mixed $value, Panel $panel): Script
+    public static function read(mixed $value, Panel $panel, array $sensors = []): Script
     {
         $faults = new Faults;
         $node = new Node($value, '', $faults);
@@ -39,6 +41,8 @@ final class ScriptDecoder
         }
         $hands = [0 => $panel->atRest()];
         $hand = $hands[0];
+        $telemetry = [0 => []];
+        $known = [];
         $last = 0.0;
         foreach ($node->at('at')?->items(10_000) ?? [] as $entry) {
             $time = $entry->at('t');
@@ -49,12 +53,14 @@ final class ScriptDecoder
                 $time->fault("comes before the entry above it, at {$last} s");
             }
             $last = $t;
-            $hand = InputsDecoder::change($entry, $panel, $hand, ['t']);
+            $hand = InputsDecoder::change($entry, $panel, $hand, ['t', 'telemetry']);
+            $known = TelemetryDecoder::change($entry, $sensors, $known);
             $hands[self::ticks($t)] = $hand;
+            $telemetry[self::ticks($t)] = $known;
         }
         $faults->refuseAny();
 
-        return new Script(self::ticks($seconds), $every, $hands);
+        return new Script(self::ticks($seconds), $every, $hands, $telemetry);
     }
 
     private static function ticks(float $seconds): int

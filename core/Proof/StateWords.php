@@ -94,7 +94,7 @@ final readonly class StateWords
         $each = round(Confirmation::ticks($this->evidence->circuit()) * Tick::SECONDS, 2);
         $at = [];
         foreach ([...$witness->script, $witness->hand] as $place => $hand) {
-            $at[] = ['t' => round($place * $each, 2), ...$this->whole($hand)];
+            $at[] = ['t' => round($place * $each, 2), ...$this->whole($hand), ...$place === 0 && $witness->telemetry !== [] ? ['telemetry' => $witness->telemetry] : []];
         }
 
         return ['seconds' => round(count($at) * $each, 2), 'at' => $at];

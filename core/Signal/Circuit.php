@@ -81,6 +81,12 @@ final class Circuit
         return 10 + intdiv(strlen($code), 100) + 2 * substr_count($code, '->at(');
     }
 
+    /** @return list<string> the values that its conditions ask for, by id */
+    public function sensors(): array
+    {
+        return array_keys($this->layout->sensors);
+    }
+
     /**
      * One frame.
      *

@@ -6,6 +6,8 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Reading;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\Stages;
@@ -45,6 +47,40 @@ final class BenchSolversTest extends TestCase
         sort($ends);
         self::assertEqualsWithDelta([1000, 2000], $ends, 1.0);
         self::assertEqualsWithDelta(1500, $reads($solved, 0), 1.0);
+    }
+
+    /** @return array<string, array{bool, array{float, float, float}}> reversed; what is read at the low end, in the middle and at the high end of the stick */
+    public static function uneven(): array
+    {
+        return [
+            'more above the middle' => [false, [1010.0, 1492.0, 2008.0]], 'more below it' => [false, [985.0, 1511.0, 1990.0]],
+            'reversed, and high' => [true, [2004.0, 1513.0, 1006.0]], 'reversed, and low' => [true, [1996.0, 1486.0, 1002.0]],
+        ];
+    }
+
+    /**
+     * What a controller reads isn't straight: between the three points it is. The centre lies where those lines read 1500.
+     *
+     * @param  array{float, float, float}  $read
+     */
+    #[DataProvider('uneven')]
+    public function test_an_uneven_reading_is_centred_on_the_side_where_the_centre_goes(bool $reverse, array $read): void
+    {
+        $kit = Given::transmitter();
+        $output = new Output(1, 'Roll', [], new Range(0.96, 0.96), $reverse, 0.0, new Range(-1.5, 1.5));
+        $sent = EndsCentre::sent($output, $kit);
+        $solved = EndsCentre::solve($output, $kit, ...$read);
+        $reading = new Reading(1, $sent, $reverse ? array_reverse($read) : $read);
+
+        self::assertEqualsWithDelta(1500, $reading->reads($kit->scale->centre + $kit->scale->span * Stages::of($solved, 0.0)->signal), 0.01);
+    }
+
+    /** ± 512 µs straight through: 5 µs at rest are ± 0.49 % of the stick; the next half per cent above is taken. */
+    public function test_the_dead_band_is_the_next_half_per_cent_above_the_jitter(): void
+    {
+        $band = fn (float $width): ?float => ($function = Jitter::quiet(self::straight(), self::straight()->program->output(1) ?? self::fail(), 1500 - $width / 2, 1500 + $width / 2)->functions[0]) instanceof ProportionalFunction ? $function->deadband : null;
+
+        self::assertSame([0.005, 0.01, 0.01, 0.015], [$band(4.4), $band(5.0), $band(9.5), $band(10.2)]);
     }
 
     public function test_the_throttles_centre_stays(): void

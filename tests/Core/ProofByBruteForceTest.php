@@ -6,6 +6,7 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\InputsDecoder;
 use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ScriptDecoder;
+use DuskSwitch\Core\Format\TelemetryDecoder;
 use DuskSwitch\Core\Proof\Answer;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Proof;
@@ -61,13 +62,12 @@ final class ProofByBruteForceTest extends TestCase
             $shown = $finding->witness->frame($evidence->circuit());
             $script = $words->script($finding->witness);
             if ($script !== null) {
-                $frames = iterator_to_array(ScriptDecoder::read(Json::decode((string) json_encode($script, JSON_PRESERVE_ZERO_FRACTION)), $evidence->circuit()->panel)->run($evidence->circuit()), false);
+                $frames = iterator_to_array(ScriptDecoder::read(Json::decode((string) json_encode($script, JSON_PRESERVE_ZERO_FRACTION)), $evidence->circuit()->panel, $evidence->circuit()->sensors())->run($evidence->circuit()), false);
                 $again = end($frames) ?: self::fail();
-            } elseif ($finding->witness->telemetry === []) {
-                $hand = array_map(fn (array $one): object => (object) $one, $words->hand($finding->witness));
-                $again = $evidence->circuit()->frame(InputsDecoder::list(Json::decode((string) json_encode([$hand], JSON_PRESERVE_ZERO_FRACTION)), $evidence->circuit()->panel)[0]);
             } else {
-                continue;
+                $hand = [...array_map(fn (array $one): object => (object) $one, $words->hand($finding->witness)), 'telemetry' => (object) $finding->witness->telemetry];
+                $sets = Json::decode((string) json_encode([$hand], JSON_PRESERVE_ZERO_FRACTION));
+                $again = $evidence->circuit()->tick(InputsDecoder::list($sets, $evidence->circuit()->panel)[0], null, TelemetryDecoder::list($sets, $evidence->circuit()->sensors())[0])->frame;
             }
             self::assertSame(self::pulses($evidence, $shown), self::pulses($evidence, $again), "{$finding->key()}: {$finding->says}");
             foreach ($finding->channels() as $channel) {

@@ -67,8 +67,20 @@ final class SlotSolverTest extends TestCase
         $answers = SlotSolver::answers($program, $kit, 6, [new Slot('gentle', 6, 1200, 1400), new Slot('home', 6, 1420, 1580), new Slot('free', 6, 1500, 1700)]);
         $by = array_column(array_map(fn (SlotAnswer $one): array => [$one->slot?->mode, $one->value, $one->pulse, $one->missing], $answers), null, 0);
 
+        self::assertSame([1100, 1500, 1700], self::sorted(array_map(fn (SlotAnswer $one): int => $one->now, $answers)));
         self::assertEqualsWithDelta(['gentle', -0.5, 1300, 0.0], $by['gentle'], 1e-3);
         self::assertEqualsWithDelta(['free', 0.5, 1600, 0.0], $by['free'], 1e-3);
+    }
+
+    /**
+     * @param  list<int>  $pulses
+     * @return list<int>
+     */
+    private static function sorted(array $pulses): array
+    {
+        sort($pulses);
+
+        return $pulses;
     }
 
     public function test_a_step_without_a_range_misses_nothing(): void

@@ -18,6 +18,33 @@ final class CommandTest extends TestCase
         return $process;
     }
 
+    public function test_what_sensors_say_stands_beside_the_hand_and_in_a_script(): void
+    {
+        $d = json_decode((string) file_get_contents(__DIR__.'/../../database/demo/tern.json'));
+        foreach ($d->functions as $function) {
+            if ($function->id === 'throttle') {
+                $function->override = [(object) ['when' => (object) ['sensor' => 'receiver-volts', 'below' => 4.8], 'value' => 0.25]];
+            }
+        }
+        file_put_contents($file = tempnam(sys_get_temp_dir(), 'tern').'.json', json_encode($d));
+        try {
+            $full = ['axes' => ['throttle' => 1]];
+            $sets = [$full, [...$full, 'telemetry' => ['receiver-volts' => 4.7]], [...$full, 'telemetry' => ['receiver-volts' => 4.9]]];
+            $values = array_map(fn (array $one): float => (float) $one['functions']['throttle'], json_decode($this->artisan((string) json_encode($sets), 'program:evaluate', $file)->getOutput(), true));
+            self::assertSame([1.0, 0.25, 1.0], $values);
+
+            $script = ['tick' => 0.5, 'seconds' => 2, 'at' => [['t' => 0, ...$full], ['t' => 0.5, 'telemetry' => ['receiver-volts' => 4.7]], ['t' => 1.5, 'telemetry' => ['receiver-volts' => null]]]];
+            $series = json_decode($this->artisan((string) json_encode($script), 'program:evaluate', $file)->getOutput(), true)['series'];
+            self::assertSame([1.0, 0.25, 0.25, 1.0, 1.0], array_map(fn (array $one): float => (float) $one['functions']['throttle'], $series));
+
+            $wrong = $this->artisan('[{"telemetry": {"receiver-vots": 4.7}}]', 'program:evaluate', $file);
+            self::assertSame(2, $wrong->getExitCode());
+            self::assertStringContainsString('inputs: [0].telemetry.receiver-vots: no condition that reaches a channel asks for "receiver-vots"; asked for: receiver-volts', $wrong->getErrorOutput());
+        } finally {
+            unlink($file);
+        }
+    }
+
     public function test_a_list_of_inputs_gives_a_list_of_frames(): void
     {
         $run = $this->artisan('[{}, {"axes": {"roll": 0.5, "throttle": -1}, "controls": {"flick-a": "away", "dial-left": 0.2}, "trims": {"roll": 0.1}}]', 'program:evaluate', 'database/demo/nightjar.json', '--inputs=-');

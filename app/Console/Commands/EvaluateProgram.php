@@ -9,6 +9,7 @@ use DuskSwitch\Core\Format\InputsDecoder;
 use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ScriptDecoder;
 use DuskSwitch\Core\Format\SeriesEncoder;
+use DuskSwitch\Core\Format\TelemetryDecoder;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Script;
 use Illuminate\Console\Command;
@@ -34,8 +35,9 @@ final class EvaluateProgram extends Command
             $circuit = $bench->circuit($programs->read($what));
             $what = (string) $this->option('inputs');
             $inputs = Json::decode(Source::read($what), Json::MAX_INPUT_BYTES);
-            $script = ScriptDecoder::isScript($inputs) ? ScriptDecoder::read($inputs, $circuit->panel) : null;
+            $script = ScriptDecoder::isScript($inputs) ? ScriptDecoder::read($inputs, $circuit->panel, $circuit->sensors()) : null;
             $sets = $script === null ? InputsDecoder::list($inputs, $circuit->panel) : [];
+            $telemetry = $script === null ? TelemetryDecoder::list($inputs, $circuit->sensors()) : [];
         } catch (Refused $refused) {
             foreach ($refused->faults as $fault) {
                 fwrite(STDERR, ($what === '-' ? 'inputs' : $what).": {$fault}\n");
@@ -46,7 +48,7 @@ final class EvaluateProgram extends Command
         if ($script !== null) {
             return $this->series($circuit, $script);
         }
-        $frames = array_map(fn (array $inputs): array => $this->frame($circuit, $inputs), $sets);
+        $frames = array_map(fn (array $inputs, array $known): array => $this->frame($circuit, $inputs, $known), $sets, $telemetry);
         fwrite(STDOUT, json_encode($frames, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT)."\n");
 
         return self::SUCCESS;
@@ -70,11 +72,12 @@ final class EvaluateProgram extends Command
 
     /**
      * @param  list<float>  $inputs
+     * @param  array<string, float>  $known  telemetry by id
      * @return array<string, mixed>
      */
-    private function frame(Circuit $circuit, array $inputs): array
+    private function frame(Circuit $circuit, array $inputs, array $known): array
     {
-        $frame = $circuit->frame($inputs);
+        $frame = $known === [] ? $circuit->frame($inputs) : $circuit->tick($inputs, null, $known)->frame;
         if (! $this->option('explain')) {
             return FrameEncoder::frame($frame);
         }

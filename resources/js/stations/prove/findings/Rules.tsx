@@ -21,7 +21,10 @@ export function Rules({ rules }: { rules: Proof['rules'] }) {
         {rules.length} rules:{' '}
         {ORDER.map((answer) => ({ answer, count: rules.filter((one) => one.answer === answer).length }))
           .filter(({ count }) => count > 0)
-          .map(({ answer, count }) => `${count} ${ANSWERS[answer].word.toLowerCase()}`)
+          .map(
+            ({ answer, count }) =>
+              `${count} ${answer === 'findings' ? 'with findings' : answer === 'does not apply' && count > 1 ? 'do not apply' : answer}`,
+          )
           .join(', ')}
       </h2>
       <ul className="mt-1 divide-y divide-line rounded-lg border border-line bg-raised">
