@@ -42,6 +42,40 @@ final class BackupTest extends DataTestCase
         self::assertFileEquals("{$this->folder}/now.zip", "{$this->folder}/again.zip");
     }
 
+    /** A backup of version 1 held bindings and checklists as checks, without a fingerprint. */
+    public function test_a_backup_of_version_1_comes_in_with_its_bindings_and_checklists(): void
+    {
+        $here = $this->database();
+        $this->artisan($here, 'data:prepare');
+        $this->artisan($here, 'data:backup', "{$this->folder}/old.zip");
+        $zip = new ZipArchive;
+        $zip->open("{$this->folder}/old.zip");
+        $manifest = json_decode((string) $zip->getFromName('manifest.json'), true);
+        foreach (array_keys($manifest['files']) as $name) {
+            if (! str_ends_with($name, '/aircraft.json')) {
+                continue;
+            }
+            $aircraft = json_decode((string) $zip->getFromName($name), true);
+            unset($aircraft['acts']);
+            $aircraft['checks'] = [
+                ['list' => 'binding', 'revision' => 1, 'items' => ['Harbour 16 and a receiver'], 'reason' => 'at the club', 'at' => '2026-11-25 09:00:00'],
+                ['list' => 'each-flight', 'revision' => 1, 'items' => ['Propellers tight'], 'reason' => null, 'at' => '2026-11-25 10:00:00'],
+            ];
+            $text = (string) json_encode($aircraft);
+            $zip->addFromString($name, $text);
+            $manifest['files'][$name] = ['sha256' => hash('sha256', $text), 'size' => strlen($text)];
+        }
+        $zip->addFromString('manifest.json', (string) json_encode(['version' => 1] + $manifest));
+        $zip->close();
+
+        $other = $this->database('other');
+        $done = $this->artisan($other, 'data:restore', "{$this->folder}/old.zip", '--replace');
+        self::assertSame(0, $done->getExitCode(), $done->getErrorOutput());
+        self::assertSame([6, 6], [self::rows($other, "acts WHERE kind = 'bind' AND about = 'binding' AND note = 'at the club' AND fingerprint IS NULL"), self::rows($other, "acts WHERE kind = 'check' AND about = 'each-flight'")]);
+        self::assertSame(0, $this->artisan($other, 'data:restore', "{$this->folder}/old.zip", '--merge')->getExitCode());
+        self::assertSame(12, self::rows($other, 'acts'), 'once more adds nothing');
+    }
+
     public function test_a_spoiled_backup_is_told_by_the_file_in_it_and_changes_nothing(): void
     {
         $here = $this->database();
@@ -65,7 +99,7 @@ final class BackupTest extends DataTestCase
         }));
         self::assertStringContainsString('it lists', $spoil(fn (ZipArchive $zip) => $zip->addFromString('../../evil.php', '<?php')));
         self::assertStringContainsString('manifest.json', $spoil(fn (ZipArchive $zip) => $zip->deleteName('manifest.json')));
-        self::assertStringContainsString('newer version', $spoil(fn (ZipArchive $zip) => $zip->addFromString('manifest.json', str_replace('"version": 1', '"version": 2', (string) $zip->getFromName('manifest.json')))));
+        self::assertStringContainsString('newer version', $spoil(fn (ZipArchive $zip) => $zip->addFromString('manifest.json', str_replace('"version": 2', '"version": 3', (string) $zip->getFromName('manifest.json')))));
         file_put_contents("{$this->folder}/bad.zip", 'no zip');
         self::assertStringContainsString('can\'t be opened as a ZIP', $this->artisan($here, 'data:restore', "{$this->folder}/bad.zip")->getErrorOutput());
         self::assertSame(6, self::rows($here, 'aircraft'));
