@@ -8,6 +8,7 @@ use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Units\Range;
 
@@ -25,20 +26,21 @@ final readonly class FittedOutputs
      */
     public function __construct(Program $program, private Plan $plan, ?Plan $old, private Transmitter $transmitter)
     {
-        $kept = $byName = [];
+        $own = self::met($plan->surfaces, $program->outputs);
+        $gone = array_column(self::met($old->surfaces ?? [], $program->outputs), 'channel', 'channel');
+        $kept = [];
         foreach ($program->outputs as $output) {
-            if (in_array($output->name, $this->names($plan), true)) {
-                $byName[$output->name] = $output;
-            } elseif (! $this->isOf($output, $old)) {
+            if (! in_array($output, $own, true) && ! isset($gone[$output->channel]) && ($old !== null || ! $this->isMixedAnew($output))) {
                 $kept[$output->channel] = $output;
             }
         }
-        $taken = $kept + array_column($byName, null, 'channel');
+        $taken = $kept + array_column($own, null, 'channel');
+        $written = array_map(fn (Surface $surface): string => $surface->name, $old->surfaces ?? $plan->surfaces);
         foreach ($plan->surfaces as $place => $surface) {
-            $is = $byName[$surface->name] ?? null;
+            $is = $own[$place] ?? null;
             $channel = $is->channel ?? $this->free($taken, $place, count($kept));
             $taken[$channel] = $kept[$channel] = new Output(
-                $channel, $surface->name, $surface->feeds,
+                $channel, $is === null || in_array($is->name, $written, true) ? $surface->name : $is->name, $surface->feeds,
                 $is->travel ?? Range::both(min(1.5, self::HALF_SPAN / $transmitter->scale->span)),
                 $is->reverse ?? false, $is->subtrim ?? 0.0, $is->limit ?? new Range(-1.5, 1.5), $surface->role,
             );
@@ -47,18 +49,52 @@ final readonly class FittedOutputs
         $this->outputs = array_values($kept);
     }
 
-    /** @return list<string> */
-    private function names(Plan $plan): array
+    /**
+     * The outputs that are the surfaces of a recipe, each once: by what they move, whatever they are called, of several by name or by what
+     * feeds them; by name, then by what feeds them, where nothing says what they move.
+     *
+     * @param  list<Surface>  $surfaces
+     * @param  list<Output>  $outputs
+     * @return array<int, Output> by place of the surface
+     */
+    private static function met(array $surfaces, array $outputs): array
     {
-        return array_map(fn (Surface $surface): string => $surface->name, $plan->surfaces);
+        $met = [];
+        $says = fn (?Role $role): bool => $role !== null && $role !== Role::Other;
+        $ways = [
+            fn (Surface $surface, Output $output): bool => $surface->role === $output->role && $surface->name === $output->name,
+            fn (Surface $surface, Output $output): bool => $surface->role === $output->role && $says($output->role) && self::sources($surface->feeds) === self::sources($output->feeds),
+            fn (Surface $surface, Output $output): bool => $surface->role === $output->role && $says($output->role),
+            fn (Surface $surface, Output $output): bool => $surface->name === $output->name && ! ($says($surface->role) && $says($output->role)),
+            fn (Surface $surface, Output $output): bool => ! $says($surface->role) && ! $says($output->role) && $output->feeds !== [] && self::sources($surface->feeds) === self::sources($output->feeds),
+        ];
+        foreach ($ways as $is) {
+            foreach ($surfaces as $place => $surface) {
+                foreach (isset($met[$place]) ? [] : $outputs as $output) {
+                    if (! in_array($output, $met, true) && $is($surface, $output)) {
+                        $met[$place] = $output;
+
+                        break;
+                    }
+                }
+            }
+        }
+
+        return $met;
     }
 
-    /** True where an output was written by the recipe before, or mixes nothing but sticks that this recipe mixes anew. */
-    private function isOf(Output $output, ?Plan $old): bool
+    /**
+     * @param  list<Feed>  $feeds
+     * @return list<string> the functions among what feeds it
+     */
+    private static function sources(array $feeds): array
     {
-        if ($old !== null) {
-            return in_array($output->name, $this->names($old), true);
-        }
+        return array_map(fn (Feed $feed): string => $feed->source instanceof FunctionSource ? $feed->source->function : '', $feeds);
+    }
+
+    /** True where an output mixes nothing but sticks that this recipe mixes anew. */
+    private function isMixedAnew(Output $output): bool
+    {
         $own = array_map(fn (PilotFunction $function): string => $function->id(), $this->plan->functions);
         $foreign = array_filter($output->feeds, fn (Feed $feed): bool => ! $feed->source instanceof FunctionSource || ! in_array($feed->source->function, $own, true));
 

@@ -29,7 +29,7 @@ final class SensorSlots
         foreach ($devices as $index => $device) {
             $last = $slots - $device['block'];
             $may = array_values(array_filter($device['starts'] === [] ? range(0, max(0, $last)) : $device['starts'], fn (int $start): bool => $start <= $last));
-            if ($may === [] || $last < 0) {
+            if ($may === []) {
                 throw Refused::because('chain', "{$device['name']} takes {$device['block']} slots and may start at ".(implode(', ', $device['starts']) ?: 'any').": no such run ends before slot {$slots}");
             }
             // Where it is today comes first: whoever needn't move doesn't.

@@ -6,14 +6,11 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Reading;
-use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\Stages;
 use DuskSwitch\Core\Solve\BoardTurn;
 use DuskSwitch\Core\Solve\EndsCentre;
-use DuskSwitch\Core\Solve\Jitter;
 use DuskSwitch\Core\Solve\OrderAndReversal;
 use DuskSwitch\Core\Solve\Seen;
 use DuskSwitch\Core\Units\Range;
@@ -75,12 +72,11 @@ final class BenchSolversTest extends TestCase
         self::assertEqualsWithDelta(1500, $reading->reads($kit->scale->centre + $kit->scale->span * Stages::of($solved, 0.0)->signal), 0.01);
     }
 
-    /** ± 512 µs straight through: 5 µs at rest are ± 0.49 % of the stick; the next half per cent above is taken. */
-    public function test_the_dead_band_is_the_next_half_per_cent_above_the_jitter(): void
+    /** ± 400 µs read as ± 200: 500 µs would take 1000 of them, 250 % of 400; 100 % of 400 are missing. */
+    public function test_what_is_out_of_reach_says_by_how_much(): void
     {
-        $band = fn (float $width): ?float => ($function = Jitter::quiet(self::straight(), self::straight()->program->output(1) ?? self::fail(), 1500 - $width / 2, 1500 + $width / 2)->functions[0]) instanceof ProportionalFunction ? $function->deadband : null;
-
-        self::assertSame([0.005, 0.01, 0.01, 0.015], [$band(4.4), $band(5.0), $band(9.5), $band(10.2)]);
+        $this->expectExceptionMessage('this would take a travel of 250 %, and there is no more than 150 %: 400 µs are missing');
+        EndsCentre::solve(new Output(1, 'Roll', [], Range::both(1.0), false, 0.0, new Range(-1.5, 1.5)), Given::transmitter('quayside-8'), 1300, 1500, 1700);
     }
 
     public function test_the_throttles_centre_stays(): void
@@ -109,56 +105,6 @@ final class BenchSolversTest extends TestCase
         self::assertStringContainsString('the centre reads 2100 µs, outside of the ends', $told(1100, 2100, 1900));
         self::assertStringContainsString('the channel goes the other way', $told(1900, 1500, 1100));
         self::assertStringContainsString('this would take a travel of', $told(1300, 1500, 1700));
-    }
-
-    public function test_a_small_dead_band_stills_the_jitter_and_no_larger_one_is_taken(): void
-    {
-        $circuit = Given::circuit(Given::demo('petrel'));
-        $aileron = $circuit->program->output(1) ?? self::fail();
-        $reads = fn (Circuit $of, float $stick): int => Given::frame($of, ['roll' => $stick])->pulse(1);
-        [$least, $most] = [$reads($circuit, -0.012), $reads($circuit, 0.012)];
-        self::assertGreaterThan(3, abs($most - $least));
-
-        $quiet = Compiler::compile(Jitter::quiet($circuit, $aileron, min($least, $most), max($least, $most)), Given::transmitter($circuit->program->transmitter));
-        self::assertSame($reads($quiet, 0), $reads($quiet, 0.012));
-        self::assertSame($reads($quiet, 0), $reads($quiet, -0.012));
-        self::assertNotSame($reads($quiet, 0), $reads($quiet, 0.03), 'the stick is felt beyond it');
-        self::assertSame($circuit->program, Jitter::quiet($circuit, $aileron, 1499, 1500), 'the last digit is no jitter');
-    }
-
-    public function test_a_dead_band_hides_no_worn_stick(): void
-    {
-        $circuit = Given::circuit(Given::demo('nightjar'));
-        $told = function (int $channel, float $least, float $most) use ($circuit): string {
-            try {
-                Jitter::quiet($circuit, $circuit->program->output($channel) ?? self::fail(), $least, $most);
-            } catch (Refused $refused) {
-                return $refused->getMessage();
-            }
-            self::fail('It was taken');
-        };
-
-        // A roll channel of ± 512 µs at full weight: 5 % of the stick are 25.6 µs each way, and no dead band may be larger.
-        self::assertInstanceOf(Program::class, Jitter::quiet(self::straight(), self::straight()->program->output(1) ?? self::fail(), 1475.5, 1524.5));
-        try {
-            Jitter::quiet(self::straight(), self::straight()->program->output(1) ?? self::fail(), 1474, 1526);
-            self::fail('It was taken');
-        } catch (Refused $refused) {
-            self::assertStringContainsString('52 µs at rest is more', $refused->getMessage());
-        }
-        self::assertStringContainsString('140 µs at rest is more than a dead band should hide', $told(1, 1430, 1570));
-        self::assertStringContainsString('Throttle follows no stick that rests in its middle', $told(3, 1000, 1004));
-        self::assertStringContainsString('change them over', $told(1, 1510, 1490));
-    }
-
-    /** Nightjar with a roll stick that goes through straight, at full travel. */
-    private static function straight(): Circuit
-    {
-        $d = json_decode(Given::demo('nightjar'));
-        unset($d->functions[0]->shape, $d->functions[0]->trim);
-        $d->outputs[0]->travel = 1;
-
-        return Given::circuit((string) json_encode($d));
     }
 
     public function test_order_first_then_direction(): void

@@ -45,6 +45,8 @@ final class SensorSlotsTest extends TestCase
         $plan = SensorSlots::plan(32, [self::device('Variometer', 8, [0, 8, 16, 24], 8), self::device('New', 8, [8, 16]), self::device('GPS', 8, [0, 8, 16, 24], 0)]);
 
         self::assertSame([8, 16, 0], $plan);
+        self::assertSame([16, 8], SensorSlots::plan(32, [self::device('Moves', 8, [24, 16, 8], 8), self::device('Must be at 8', 8, [8])]), 'to the lowest place');
+        self::assertSame([0], SensorSlots::plan(32, [self::device('Fills all', 32)]));
         self::assertSame([24, 8], SensorSlots::plan(32, [self::device('Moves', 8, [8, 24], 8), self::device('Must be at 8', 8, [8])]));
     }
 

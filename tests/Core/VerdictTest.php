@@ -44,6 +44,10 @@ final class VerdictTest extends TestCase
             'no port for the receiver' => [fn ($d) => array_shift($d->aboard->kit->ports), 'Ports', 'The receiver is on the serial wire, and no port is given to it.'],
             'too few cells' => [fn ($d) => $d->aboard->kit->pack = 'midge-1s', 'Supply', 'Keel F4 takes 7 to 26 V, and Midge 1 cell 300 gives 3 to 4.2 V.'],
             'too many cells' => [fn ($d) => $d->aboard->kit->speedController = 'wren-12', 'Power', 'Wren 12 takes up to 2 cells, and Nightjar 4 cells 1300 has 4.'],
+            'a receiver on the bare pack, as no speed controller with a regulator is chosen' => [function ($d): void {
+                $d->aboard->kit->power = 'pack';
+                unset($d->aboard->kit->speedController);
+            }, 'Supply', 'Lantern R8 takes 4.5 to 10 V, and Nightjar 4 cells 1300 gives 12 to 16.8 V.'],
             'a receiver on the bare pack' => [fn ($d) => [$d->aboard->kit->power, $d->aboard->kit->speedController] = ['pack', 'wren-12'], 'Supply', 'Lantern R8 takes 4.5 to 10 V, and Nightjar 4 cells 1300 gives 12 to 16.8 V.'],
         ];
     }
