@@ -48,6 +48,13 @@ final class Mutations extends NodeVisitorAbstract
         if ($node instanceof Stmt) {
             $this->ends[] = $node->getEndLine();
         }
+        if ($node instanceof Expr\FuncCall && $node->name instanceof Node\Name && in_array($node->name->toString(), ['in_array', 'array_search'], true) && isset($node->args[2])) {
+            // Strict or not is the same among values of one kind.
+            $node->args[2]->setAttribute('skip', true);
+        }
+        if ($node->getAttribute('skip') === true) {
+            return NodeVisitorAbstract::DONT_TRAVERSE_CHILDREN;
+        }
         match (true) {
             $node instanceof BinaryOp => $this->operator($node),
             $node instanceof Expr\UnaryMinus, $node instanceof Expr\BooleanNot => $this->replace($node, '('.$this->text($node->expr).')'),

@@ -1,0 +1,155 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Fault\Faults;
+use DuskSwitch\Core\Format\Kit\ControllerDecoder;
+use DuskSwitch\Core\Format\Kit\PowerDecoder;
+use DuskSwitch\Core\Format\Kit\ReceiverDecoder;
+use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Kit\Controller;
+use DuskSwitch\Core\Kit\Pack;
+use DuskSwitch\Core\Kit\Receiver;
+use DuskSwitch\Core\Kit\Sensor;
+use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Kit\SpeedController;
+use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\Point;
+use DuskSwitch\Core\Link\Supply;
+use DuskSwitch\Core\Units\UnitSystem;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Who powers whom, with equipment of one's own at the very limits. Cells are 3.0 V empty and 4.2 V full, regulators give 5 V (common practice). */
+final class SupplyTest extends TestCase
+{
+    /**
+     * The points about power, of Nightjar with other equipment.
+     *
+     * @param  array<string, mixed>  $receiver  what differs from Lantern R8
+     * @param  array<string, mixed>  $controller  from Keel F4
+     * @param  array<string, mixed>  $speed  from Wren 12
+     * @return list<string> level, topic and what it says
+     */
+    private static function points(string $power, array $receiver = [], array $controller = [], ?array $speed = [], int $cells = 2): array
+    {
+        $d = json_decode(Given::demo('nightjar'));
+        $d->aboard->kit->power = $power;
+        $d->aboard->kit->pack = 'own';
+        $d->aboard->kit->speedController = 'own';
+        if ($speed === null) {
+            unset($d->aboard->kit->speedController);
+        }
+        $shelf = new class(self::own('receivers/lantern-r8', $receiver), self::own('controllers/keel-f4', $controller), self::own('packs/midge-1s', ['cells' => $cells, 'name' => 'Akku']), $speed === null ? null : self::own('speed-controllers/wren-12', $speed)) implements Shelf
+        {
+            public function __construct(private Node $receiver, private Node $controller, private Node $pack, private ?Node $speed) {}
+
+            public function receiver(string $id): Receiver
+            {
+                return ReceiverDecoder::read($this->receiver);
+            }
+
+            public function controller(string $id): Controller
+            {
+                return ControllerDecoder::read($this->controller);
+            }
+
+            public function pack(string $id): Pack
+            {
+                return PowerDecoder::pack($this->pack);
+            }
+
+            public function speedController(string $id): ?SpeedController
+            {
+                return $this->speed === null || $id === '' ? null : PowerDecoder::speedController($this->speed);
+            }
+
+            public function sensor(string $id): ?Sensor
+            {
+                return null;
+            }
+
+            public function units(): UnitSystem
+            {
+                return UnitSystem::Metric;
+            }
+        };
+        $program = ProgramDecoder::decode((string) json_encode($d));
+
+        return array_map(fn (Point $one): string => "{$one->level->value} {$one->topic}: {$one->says}".($one->level->value === 'not checked' ? " {$one->cure}" : ''), (new Supply(Kit::of($program, Given::transmitter(), $shelf)))->points());
+    }
+
+    /** @param  array<string, mixed>  $differs */
+    private static function own(string $file, array $differs): Node
+    {
+        $document = (array) json_decode((string) file_get_contents(__DIR__."/../../database/demo/stores/{$file}.json"));
+
+        return new Node((object) [...$document, 'id' => 'own', ...$differs], '', new Faults);
+    }
+
+    /** @return array<string, array{list<string>, list<string>}> */
+    public static function benches(): array
+    {
+        $controller = 'fine Supply: Keel F4 gets 6 to 8.4 V.';
+
+        return [
+            'just what the receiver takes, from a regulator of 1 mA' => [
+                self::points('pack', ['supply' => [5.0, 5.0], 'draw' => 1], ['supply' => [6.0, 8.4]], ['gives' => 1]),
+                ['fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+            ],
+            'one milliampere too little' => [
+                self::points('pack', ['supply' => [5.0, 5.0], 'draw' => 2], ['supply' => [6.0, 8.4]], ['gives' => 1]),
+                ['fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.', 'wrong Current: Lantern R8 draws 2 mA, and the regulator of Wren 12 gives 1 mA.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+            ],
+            'more than the receiver takes' => [
+                self::points('controller', ['supply' => [3.0, 4.9], 'draw' => 1], ['supply' => [6.0, 8.4]]),
+                ['wrong Supply: Lantern R8 takes 3 to 4.9 V, and Keel F4 gives 5 V.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+            ],
+            'less than the receiver takes' => [
+                self::points('usb', ['supply' => [5.1, 10.0], 'draw' => 1], ['supply' => [6.0, 8.4]]),
+                ['wrong Supply: Lantern R8 takes 5.1 to 10 V, and USB gives 5 V.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+            ],
+            'all that USB gives' => [
+                self::points('usb', ['draw' => 500], ['supply' => [6.0, 8.4]]),
+                ['fine Supply: Lantern R8 gets 5 V from USB.', 'look Supply: USB is enough for binding, not for flying.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+            ],
+            'the bare pack where no speed controller is chosen' => [
+                self::points('pack', ['supply' => [6.0, 8.4]], ['supply' => [6.0, 8.4]], null),
+                ['fine Supply: Lantern R8 gets 6 to 8.4 V from Akku.', $controller, 'not checked Power: Cells and plugs are not checked: no speed controller is chosen. Choose it.'],
+            ],
+            'a full pack is too much for the controller' => [
+                self::points('controller', [], ['supply' => [6.0, 8.3]]),
+                ['fine Supply: Lantern R8 gets 5 V from Keel F4.', 'wrong Supply: Keel F4 takes 6 to 8.3 V, and Akku gives 6 to 8.4 V.', 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+            ],
+            'a stabiliser hangs on the regulator' => [
+                self::points('pack', [], ['supply' => [5.0, 5.0], 'gives' => 0], ['gives' => 300]),
+                ['fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.', 'fine Supply: Keel F4 gets 5 V.', 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+            ],
+            'one cell too many' => [
+                self::points('controller', [], ['supply' => [5.0, 26.0]], [], 3),
+                ['fine Supply: Lantern R8 gets 5 V from Keel F4.', 'fine Supply: Keel F4 gets 9 to 12.6 V.', 'wrong Power: Wren 12 takes up to 2 cells, and Akku has 3.'],
+            ],
+        ];
+    }
+
+    /**
+     * @param  list<string>  $points
+     * @param  list<string>  $wanted
+     */
+    #[DataProvider('benches')]
+    public function test_each_gets_what_it_takes_to_the_last_volt(array $points, array $wanted): void
+    {
+        self::assertSame($wanted, $points);
+    }
+
+    public function test_neither_pack_nor_speed_controller_is_said_once(): void
+    {
+        $d = json_decode(Given::demo('nightjar'));
+        unset($d->aboard->kit->pack, $d->aboard->kit->speedController);
+        $program = ProgramDecoder::decode((string) json_encode($d));
+        $points = array_column(array_map(fn (Point $one): array => [$one->topic, $one->says.' '.$one->cure], (new Supply(Kit::of($program, Given::transmitter(), Given::shelf())))->points()), 1, 0);
+
+        self::assertSame('Cells and plugs are not checked: no pack and no speed controller is chosen. Choose both.', $points['Power']);
+    }
+}
