@@ -28,6 +28,18 @@ final class ProveTest extends BrowserTestCase
         self::assertSame(1.0, $this->saved(3)->output(2)?->feeds[0]->weight->high);
     }
 
+    public function test_what_could_not_be_checked_is_never_called_proved(): void
+    {
+        $page = $this->page()->open('/aircraft/6/prove/findings');
+        $page->until(fn (): bool => str_contains($page->text('header [role=status]'), 'Releasing Throttle cut'), 'the proof');
+        $page->open('/aircraft/6/kit/bench')->choose('#kit-receiver', 'none');
+        $page->until(fn (): bool => str_contains($page->text('header [role=status]'), 'Not checked'), 'the header to say so');
+        self::assertStringContainsString('Not known yet whether it fits', $page->text('main'));
+        $page->open('/aircraft/6/prove/findings')->find("[data-rule-answer='not checked']");
+        self::assertStringContainsString('Not every rule could be checked', $page->text('main'));
+        self::assertStringNotContainsString('Proved:', $page->text('header'));
+    }
+
     public function test_a_finding_is_accepted_with_a_reason_and_opened_again(): void
     {
         $page = $this->page()->open('/aircraft/4/prove/findings');

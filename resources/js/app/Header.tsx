@@ -15,6 +15,19 @@ const MARKS = { error: ['▲', 'text-rose'], warning: ['▲', 'text-sodium'], no
 function Worst({ aircraft }: { aircraft: Aircraft }) {
   const { proof } = useProof()
   const [first, ...more] = proof?.findings ?? []
+  const unchecked = proof?.rules.filter((one) => one.answer === 'not checked') ?? []
+  const others = unchecked.length - 1 + (proof?.findings.length ?? 0)
+  // What nobody could check comes before what is only worth a look.
+  if (unchecked[0] && first?.severity !== 'error') {
+    return (
+      <p role="status" className="min-w-0 truncate text-sm">
+        <Link to={`/aircraft/${aircraft.id}/prove/findings`} className="text-sodium hover:underline">
+          ◌ Not checked: {unchecked[0].why}
+          {others > 0 && `, and ${others} more`}
+        </Link>
+      </p>
+    )
+  }
   if (!proof || !first) {
     return (
       <p className="min-w-0 truncate text-muted text-sm">

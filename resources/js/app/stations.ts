@@ -39,7 +39,9 @@ export const CLOSER_LOOKS = [
 export function stateOf(path: string, aircraft: Aircraft | null, proof: Proof | null): StationState {
   if (path === 'kit' && aircraft?.document.receiver && proof) return proof.misfits > 0 ? LOOK : DONE
   if (path === 'wire' && aircraft) return aircraft.gaps.length > 0 ? LOOK : DONE
-  if (path === 'prove' && proof) return proof.findings.some((one) => one.severity !== 'note') ? LOOK : DONE
+  if (path === 'prove' && proof) {
+    return !proof.complete || proof.findings.some((one) => one.severity !== 'note') ? LOOK : DONE
+  }
   if (path === 'sense' && proof && proof.sense !== null) return proof.sense > 0 ? LOOK : DONE
   return NOT_STARTED
 }

@@ -29,11 +29,14 @@ export function FindingsView({ aircraft, document }: View) {
           them.
         </p>
       )}
-      {proof.findings.length === 0 && (
+      {!proof.complete && (
+        <p className="mt-3 rounded-lg border border-sodium p-4 text-sodium">
+          ◌ Not every rule could be checked: see below what is missing. Until then it isn’t proven safe.
+        </p>
+      )}
+      {proof.complete && proof.findings.length === 0 && (
         <p className="mt-3 rounded-lg border border-line p-4 text-teal">
-          {proof.complete
-            ? '✓ Nothing found: every rule holds in every position.'
-            : '◌ Nothing found, but not every rule could be checked: see below.'}
+          ✓ Nothing found: every rule holds in every position.
         </p>
       )}
       <ol aria-label="Findings" className="mt-3 grid gap-1.5">
