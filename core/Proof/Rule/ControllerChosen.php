@@ -24,7 +24,7 @@ final class ControllerChosen implements Rule
 
     public function says(): string
     {
-        return 'A multirotor is armed by its controller: only with the controller in the kit can the proof say when it is armed, and in which mode.';
+        return 'The controller is known where one is needed: a multirotor is armed by it, and only with it can the proof say when, and in which mode.';
     }
 
     public function judge(Evidence $evidence): Judgement
