@@ -65,6 +65,15 @@ final class Bounds implements Observed
         return $found instanceof SteppedFunction ? $this->steps[$function] ??= $this->stepped($found) : [];
     }
 
+    /** What may be where a stepped function is in that step, of a state that no move led to: for the hands of the region that bring it there. */
+    public function given(string $function, int $step): self
+    {
+        $given = new self($this->model, $this->region, null, $this->splits);
+        $given->steps[$function] = [$step];
+
+        return $given;
+    }
+
     public function phases(): array
     {
         if ($this->phases !== null) {

@@ -16,7 +16,7 @@ final class Search
     /** So many ways to split a region are tried. */
     private const TRIED = 6;
 
-    /** After so many parts single hands are tried. */
+    /** After so many parts, or once half of what the question may take is spent, single hands are tried. */
     private const PROBED = 40;
 
     /** What that costs, in steps. */
@@ -39,12 +39,14 @@ final class Search
 
     private function searched(Question $question): Outcome
     {
-        $unreached = $narrow = false;
+        $unreached = $narrow = $probed = false;
+        $half = $this->left / 2;
         $open = [$whole = $this->judged($question, $question->region)];
         $seen = 0;
         while ($open !== []) {
             $part = array_pop($open);
-            if (++$seen === self::PROBED) {
+            if (! $probed && (++$seen >= self::PROBED || $this->left < $half)) {
+                $probed = true;
                 $witness = (new Probes($this->model, $question))->found($whole->splits);
                 $this->left -= self::PROBES;
                 if ($witness !== null) {

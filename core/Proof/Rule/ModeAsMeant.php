@@ -16,6 +16,7 @@ use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
+use DuskSwitch\Core\Space\Bounds;
 use DuskSwitch\Core\Space\Observed;
 use DuskSwitch\Core\Space\Question;
 use DuskSwitch\Core\Space\Truth;
@@ -115,7 +116,12 @@ final class ModeAsMeant implements Rule
             $steps = $seen[0]->steps($function->id);
             $is = (in_array($place, $steps, true) ? Truth::HOLDS : 0) | ($steps === [$place] ? 0 : Truth::FAILS);
 
-            return ($is & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($is, $this->differs($evidence, $function->steps[$place], $channel, $seen[0]));
+            if (($is & Truth::HOLDS) === 0) {
+                return Truth::FAILS;
+            }
+            $given = $seen[0] instanceof Bounds ? $seen[0]->given($function->id, $place) : $seen[0];
+
+            return Truth::both($is, $this->differs($evidence, $function->steps[$place], $channel, $given));
         });
 
         return Danger::in($evidence, $this->id(), $about, "{$step->name} of {$function->name} is taken as it's meant", $question, fn (Witness $witness): Finding => $this->told($evidence, $function, $step, $channel, $witness), $detail);

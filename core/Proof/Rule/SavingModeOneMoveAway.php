@@ -12,6 +12,7 @@ use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
 use DuskSwitch\Core\Space\Move;
+use DuskSwitch\Core\Space\Observed;
 use DuskSwitch\Core\Space\Question;
 use DuskSwitch\Core\Space\Truth;
 use DuskSwitch\Core\Space\Witness;
@@ -57,10 +58,25 @@ final class SavingModeOneMoveAway implements Rule
             }
 
             return $stuck;
-        }, Move::all($evidence->model(), $evidence->switches(...$channels)));
+        }, Move::all($evidence->model(), $evidence->switches(...$channels)), fn (array $seen): float => self::stuck($evidence, $saving, $seen));
 
         return Judgement::of(Danger::in($evidence, $this->id(), 'program', 'a saving mode is one flick away from every armed state', $question, fn (Witness $witness): Finding => new Finding(
             $this->id(), Severity::Warning, 'program', 'From here no single flick leads to a mode that saves the aircraft. Give self-level or come-home a position of the mode switch', $witness, channels: $channels,
         )));
+    }
+
+    /**
+     * After how many moves no saving mode is taken; half of one where it may be taken or not.
+     *
+     * @param  list<string>  $saving
+     * @param  list<Observed>  $seen
+     */
+    private static function stuck(Evidence $evidence, array $saving, array $seen): float
+    {
+        return array_sum(array_map(fn (Observed $one): float => match (true) {
+            ($evidence->view->takes($one, ...$saving) & Truth::HOLDS) === 0 => 1.0,
+            ($evidence->view->takes($one, ...$saving) & Truth::FAILS) !== 0 => 0.5,
+            default => 0.0,
+        }, $seen));
     }
 }
