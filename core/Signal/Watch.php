@@ -6,6 +6,8 @@ use Closure;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Condition\ControlAt;
+use DuskSwitch\Core\Program\Condition\ControlLevel;
 use DuskSwitch\Core\Program\Condition\FunctionLevel;
 use DuskSwitch\Core\Program\Condition\Named;
 use DuskSwitch\Core\Program\Condition\StepIs;
@@ -28,12 +30,14 @@ final class Watch
     private ?float $before = null;
 
     /**
-     * @param  Closure(array<int, float|int>, array<int, float|int>, bool, float): array{int, array<int, float|int>}  $run
+     * @param  Closure(array<int, float|int>, array<int, float|int>, bool, float): int  $run  it changes what is remembered
      * @param  array<string, array<string, int>>  $steps  the place of each step, by function
      * @param  array<string, int>  $phases  the place of each phase
-     * @param  list<string>  $functions  whose values or steps are looked at
+     * @param  array<string, int>  $functions  the slots of those whose values or steps are looked at
+     * @param  array<string, int>  $controls  the slots of those that are looked at
+     * @param  list<float>  $rest  where everything is that nothing says
      */
-    private function __construct(private readonly Closure $run, private readonly Layout $layout, int $remembers, private readonly array $steps, private readonly array $phases, private readonly array $functions)
+    private function __construct(private readonly Closure $run, private readonly Layout $layout, int $remembers, private readonly array $steps, private readonly array $phases, private readonly array $functions, private readonly array $controls, private readonly array $rest)
     {
         $this->memory = array_fill(0, $remembers, 0.0);
     }
@@ -54,11 +58,13 @@ final class Watch
         }
         $test = $tests->compile($condition, '');
         $code .= "{$test->before()}\$r = {$test->inTime()} ? 1 : ({$test->failsInTime()} ? 0 : -1);\n";
-        $made = eval("return static function (array \$v, array \$m, bool \$first, float \$dt): array {\n{$code}return [\$r, \$m];\n};");
-        $steps = $functions = [];
+        $made = eval("return static function (array \$v, array &\$m, bool \$first, float \$dt): int {\n{$code}return \$r;\n};");
+        $steps = $functions = $controls = [];
         foreach (array_merge([], ...array_map(ConditionTree::all(...), $all)) as $one) {
-            if ($one instanceof StepIs || $one instanceof FunctionLevel) {
-                $functions[$one->function] = true;
+            if ($one instanceof ControlAt || $one instanceof ControlLevel) {
+                $controls[$one->control] = $layout->panel->control($one->control);
+            } elseif ($one instanceof StepIs || $one instanceof FunctionLevel) {
+                $functions[$one->function] = $layout->function($one->function);
                 $found = $program->function($one->function);
                 $steps[$one->function] = $found instanceof SteppedFunction ? array_flip(array_column($found->steps, 'id')) : [];
             }
@@ -66,7 +72,7 @@ final class Watch
 
         return new self(
             $made instanceof Closure ? $made : throw new LogicException('The code of a watch makes a closure'), $layout, $memory->size(), $steps,
-            array_flip(array_column($program->phases, 'id')), array_map(strval(...), array_keys($functions)),
+            array_flip(array_column($program->phases, 'id')), self::there($functions), self::there($controls), $layout->panel->atRest(),
         );
     }
 
@@ -82,28 +88,31 @@ final class Watch
      */
     public function look(float $time, array $telemetry, string $phase, array $steps, array $values, array $controls): int
     {
-        $v = $this->layout->panel->atRest();
-        foreach ($controls as $id => $value) {
-            $slot = $this->layout->panel->control($id);
-            if ($slot !== null) {
-                $v[$slot] = $value;
-            }
+        $v = $this->rest;
+        foreach ($this->controls as $id => $slot) {
+            $v[$slot] = $controls[$id] ?? $v[$slot];
         }
         $v[$this->layout->phase] = $this->phases[$phase] ?? -1;
-        foreach ($this->functions as $id) {
-            $slot = $this->layout->function($id);
-            if ($slot !== null) {
-                $v[$slot] = $values[$id] ?? NAN;
-                $v[$slot + 1] = $this->steps[$id][$steps[$id] ?? ''] ?? -1;
-            }
+        foreach ($this->functions as $id => $slot) {
+            $v[$slot] = $values[$id] ?? NAN;
+            $v[$slot + 1] = $this->steps[$id][$steps[$id] ?? ''] ?? -1;
         }
         foreach ($this->layout->sensors as $id => $slot) {
             $v[$slot] = $telemetry[$id] ?? NAN;
         }
-        [$is, $this->memory] = ($this->run)($v, $this->memory, $this->before === null, $this->before === null ? 1.0 : ($time - $this->before) / Tick::SECONDS);
+        $is = ($this->run)($v, $this->memory, $this->before === null, $this->before === null ? 1.0 : ($time - $this->before) / Tick::SECONDS);
         $this->before = $time;
 
         return $is;
+    }
+
+    /**
+     * @param  array<string, int|null>  $slots
+     * @return array<string, int>
+     */
+    private static function there(array $slots): array
+    {
+        return array_filter($slots, fn (?int $slot): bool => $slot !== null);
     }
 
     /**
