@@ -20,11 +20,14 @@ use DuskSwitch\Core\Program\Source\OutputSource;
  * after it, and it moves nothing that flows into the channel. Spans alone can't tell that: the channel may be anywhere in the same
  * span before and after.
  */
-final readonly class Sameness
+final class Sameness
 {
-    private Model $model;
+    private readonly Model $model;
 
-    public function __construct(private Bounds $before, private Bounds $after)
+    /** @var array<int, bool> by channel */
+    private array $known = [];
+
+    public function __construct(private readonly Bounds $before, private readonly Bounds $after)
     {
         $this->model = $before->model;
     }
@@ -38,6 +41,11 @@ final readonly class Sameness
     }
 
     private function output(Output $output): bool
+    {
+        return $this->known[$output->channel] ??= $this->fed($output);
+    }
+
+    private function fed(Output $output): bool
     {
         foreach ($output->feeds as $feed) {
             $when = $feed->when === null ? true : $this->holds($feed->when);

@@ -67,12 +67,17 @@ final class ModeAsMeant implements Rule
         return array_values(array_filter($channels, fn (int $channel): bool => $this->feeds($evidence, $function, $channel)));
     }
 
-    /** True where a function's signal goes into a channel, itself or by way of other channels; a condition on it doesn't count. */
-    private function feeds(Evidence $evidence, SteppedFunction $function, int $channel): bool
+    /**
+     * True where a function's signal goes into a channel, itself or by way of other channels; a condition on it doesn't count.
+     *
+     * @param  array<int, true>  $seen  channels that were looked through already
+     */
+    private function feeds(Evidence $evidence, SteppedFunction $function, int $channel, array &$seen = []): bool
     {
+        $seen[$channel] = true;
         foreach ($evidence->program->output($channel)->feeds ?? [] as $feed) {
             $source = $feed->source;
-            if (($source instanceof FunctionSource && $source->function === $function->id) || ($source instanceof OutputSource && $this->feeds($evidence, $function, $source->channel))) {
+            if (($source instanceof FunctionSource && $source->function === $function->id) || ($source instanceof OutputSource && ! isset($seen[$source->channel]) && $this->feeds($evidence, $function, $source->channel, $seen))) {
                 return true;
             }
         }
