@@ -10,6 +10,7 @@ use DuskSwitch\Core\Format\Fingerprint;
 use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Link\BenchStep;
 use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Signal\Circuit;
 use Illuminate\Support\Collection;
 
 /** What was done with an aircraft in hand, and whether it still holds: it does while what it tested is as it was. */
@@ -22,15 +23,18 @@ final readonly class Acts
     /** What is aboard as the program is now. */
     public function kit(Aircraft $aircraft): Kit
     {
-        return $this->of($aircraft->current()->document);
+        return $this->of($this->bench->circuit($aircraft->current()->document));
     }
 
-    /** @param  list<string>  $items  what was ticked, or with what it was done */
-    public function keep(Aircraft $aircraft, string $kind, string $about, array $items, ?string $note): void
+    /**
+     * @param  Kit  $kit  what is aboard now
+     * @param  list<string>  $items  what was ticked, or with what it was done
+     */
+    public function keep(Aircraft $aircraft, Kit $kit, string $kind, string $about, array $items, ?string $note): void
     {
         Act::create([
             'aircraft_id' => $aircraft->id, 'kind' => $kind, 'about' => $about, 'revision' => $aircraft->head,
-            'fingerprint' => self::fingerprint($this->kit($aircraft), $kind, $about), 'items' => $items, 'note' => $note,
+            'fingerprint' => self::fingerprint($kit, $kind, $about), 'items' => $items, 'note' => $note,
         ]);
     }
 
@@ -53,17 +57,16 @@ final readonly class Acts
         }
         $revision = $aircraft->revisions()->where('number', $act->revision)->first();
         try {
-            return $revision === null ? null : self::fingerprint($this->of($revision->document), $act->kind, $act->about);
+            return $revision === null ? null : self::fingerprint($this->of($this->bench->circuit($revision->document)), $act->kind, $act->about);
         } catch (Refused) {
             // That revision can't be read any more: nobody knows what was tested.
             return null;
         }
     }
 
-    private function of(string $document): Kit
+    /** What is aboard of a program that runs. */
+    public function of(Circuit $circuit): Kit
     {
-        $circuit = $this->bench->circuit($document);
-
         return Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
     }
 

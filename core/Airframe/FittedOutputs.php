@@ -30,7 +30,7 @@ final readonly class FittedOutputs
         $gone = array_column(self::met($old->surfaces ?? [], $program->outputs), 'channel', 'channel');
         $kept = [];
         foreach ($program->outputs as $output) {
-            if (! in_array($output, $own, true) && ! isset($gone[$output->channel]) && ($old !== null || ! $this->isMixedAnew($output))) {
+            if (! in_array($output, $own, true) && ! isset($gone[$output->channel]) && ($old !== null || ! $this->isReplaced($output))) {
                 $kept[$output->channel] = $output;
             }
         }
@@ -92,8 +92,8 @@ final readonly class FittedOutputs
         return array_map(fn (Feed $feed): string => $feed->source instanceof FunctionSource ? $feed->source->function : '', $feeds);
     }
 
-    /** True where an output mixes nothing but sticks that this recipe mixes anew. */
-    private function isMixedAnew(Output $output): bool
+    /** True where an output mixes only functions that this recipe also writes. */
+    private function isReplaced(Output $output): bool
     {
         $own = array_map(fn (PilotFunction $function): string => $function->id(), $this->plan->functions);
         $foreign = array_filter($output->feeds, fn (Feed $feed): bool => ! $feed->source instanceof FunctionSource || ! in_array($feed->source->function, $own, true));

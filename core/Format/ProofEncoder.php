@@ -109,7 +109,7 @@ final readonly class ProofEncoder
         return $controller === null ? null : [
             'controller' => $controller->name,
             // Where most ranges are set first (common practice).
-            'usual' => ['from' => 1700, 'to' => 2100],
+            'usual' => ['channel' => 5, 'from' => 1700, 'to' => 2100],
             'marks' => ['from' => SetupDecoder::LOW_MARK[0], 'to' => SetupDecoder::LOW_MARK[1]],
             'modes' => array_map(fn (Mode $one): array => ['id' => $one->id, 'name' => $one->name, 'flight' => $one->flight, 'saves' => $one->saves, 'risky' => $one->risky], array_values($controller->modes)),
             'now' => (object) SetupEncoder::encode($this->evidence->setup),

@@ -13,10 +13,4 @@ final readonly class Arming
     {
         return array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $this->ranges)));
     }
-
-    /** True where a pulse on a channel arms. */
-    public function arms(int $channel, int $pulse): bool
-    {
-        return array_filter($this->ranges, fn (Slot $one): bool => $one->channel === $channel && $one->holds($pulse)) !== [];
-    }
 }

@@ -5,6 +5,9 @@ namespace DuskSwitch\Core\Kit;
 /** How a controller is set up; null where nothing was said, so that the equipment's default counts. */
 final readonly class ControllerSetup
 {
+    /** µs: with the throttle above it a controller doesn't arm, and a motor isn't called idle, where nothing else is known (common practice). */
+    public const LOW_MARK = 1050;
+
     /**
      * @param  list<Slot>|null  $modes  the ranges in which it's in a mode, on any channels, several for a mode
      * @param  string|null  $none  the mode that it takes where no range of a flight mode is active
@@ -30,16 +33,6 @@ final readonly class ControllerSetup
             $this->modes ?? $defaults->modes, $this->none ?? $defaults->none, $this->priority ?? $defaults->priority, $this->arming ?? $defaults->arming,
             $this->low ?? $defaults->low, $this->order ?? $defaults->order, $this->expects ?? $defaults->expects, $this->onLoss ?? $defaults->onLoss,
         );
-    }
-
-    /**
-     * The same with other ranges for its modes.
-     *
-     * @param  list<Slot>  $modes
-     */
-    public function ranged(array $modes): self
-    {
-        return new self($modes, $this->none, $this->priority, $this->arming, $this->low, $this->order, $this->expects, $this->onLoss);
     }
 
     /** True where nothing was said. */

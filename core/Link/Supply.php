@@ -46,7 +46,7 @@ final readonly class Supply
             default => [null, 0.0, ''],
         };
         if ($volts === null) {
-            return [Point::open('Supply', 'What powers the receiver is not said, so its volts and current are not checked.', 'Choose controller, pack, or USB for binding on the bench.')];
+            return [Point::open('Supply', 'No supply is chosen for the receiver, so its voltage and current are not checked.', 'Choose controller, pack, or USB for binding on the bench.')];
         }
         $shown = $volts->isEven() ? "{$volts->high} V" : "{$volts->low} to {$volts->high} V";
         if ($volts->low < $receiver->supply->low || $volts->high > $receiver->supply->high) {

@@ -39,7 +39,7 @@ enum Trouble: string
             self::BrokenAntenna => 'All is well beside it; the range check fails, and so does the link far out.',
             self::WrongInput, self::NoPort => 'Solid light and a reading, and no bar moves at the controller.',
             self::NoTelemetry => 'Solid light, every bar moves, and no reading comes back.',
-            self::WeakSupply => 'It binds; when the servos move it goes dark and starts anew.',
+            self::WeakSupply => 'It binds; when the servos move, it loses power and restarts.',
             self::OtherOrder => 'One stick moves another axis.',
             self::NoFailsafe => 'With the transmitter off every channel keeps its last position.',
             self::BareVideo => 'It gets hot as soon as it has power.',

@@ -113,7 +113,7 @@ final readonly class Verdict
 
         return [match ($choice->input) {
             $wire->value => Point::fine('Wire', ucfirst($wire->says())." from {$receiver->name} to {$controller->name}."),
-            null => Point::open('Input', "What {$controller->name} listens to is not said, so the wire is not checked to its end.", 'Choose its input: '.$wire->says().'.'),
+            null => Point::open('Input', "The input of {$controller->name} is not chosen, so the connection to it is not checked.", 'Choose its input: '.$wire->says().'.'),
             default => Point::wrong('Input', 'The receiver sends '.$wire->says().", and {$controller->name} is set to ".(Wire::tryFrom($choice->input)?->says() ?? $choice->input).': no stick gets through.', 'Set the controller\'s input to the same.'),
         }];
     }
@@ -145,7 +145,7 @@ final readonly class Verdict
             $points[] = Point::look('Ports', ucfirst((string) $owner)." stands on {$count} ports.", 'One device, one port.');
         }
         if ($this->kit->choice->wire === Wire::Serial->value && ! isset($owners['receiver'])) {
-            $points[] = Point::wrong('Ports', 'The receiver is on the serial wire, and no port is given to it.', 'Give the port that it is soldered to to the receiver.');
+            $points[] = Point::wrong('Ports', 'The receiver uses the serial wire, and has no serial port on the controller.', 'Assign it the port where it is connected.');
         }
 
         return $points === [] ? [Point::fine('Ports', count($owners) === 0 ? 'No serial port is in use.' : 'Each serial port has one owner; USB is free.')] : $points;

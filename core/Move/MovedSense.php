@@ -7,7 +7,7 @@ use DuskSwitch\Core\Program\Sense\Derived;
 use DuskSwitch\Core\Program\Sense\Fitted;
 use DuskSwitch\Core\Program\Sense\Sense;
 
-/** What is sensed and said, on another transmitter: calls with its controls, and slots to be planned anew. */
+/** Sensors and callouts on another transmitter: callouts use its controls, and sensor slots must be planned again. */
 final readonly class MovedSense
 {
     /** @param  list<string>  $functions  those that stay */

@@ -64,6 +64,12 @@ final readonly class ControllerView
         return $truth === 0 ? Truth::FAILS : $truth;
     }
 
+    /** The highest pulse that a channel may have, in µs; 0 where the program has no such output. */
+    public static function highest(Observed $seen, int $channel): float
+    {
+        return (float) max([0, ...array_column($seen->pulses($channel), 1)]);
+    }
+
     /**
      * The sets of modes whose ranges may hold a channel's pulse together.
      *

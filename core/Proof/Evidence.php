@@ -20,10 +20,12 @@ use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\Panel;
 use DuskSwitch\Core\Space\Model;
+use DuskSwitch\Core\Space\Observed;
 use DuskSwitch\Core\Space\Outcome;
 use DuskSwitch\Core\Space\Question;
 use DuskSwitch\Core\Space\Region;
 use DuskSwitch\Core\Space\Search;
+use DuskSwitch\Core\Space\Truth;
 
 /** All that rules look at: the program with its equipment, and the answers of the state space. */
 final class Evidence
@@ -33,9 +35,6 @@ final class Evidence
 
     /** No question takes more of what is left. */
     private const SHARE = 0.2;
-
-    /** What a motor may get at rest where no controller says it, in µs (common practice). */
-    private const LOW = 1050;
 
     public readonly ControllerView $view;
 
@@ -91,7 +90,18 @@ final class Evidence
     /** The highest pulse at which a motor stands still, in µs. */
     public function low(): int
     {
-        return $this->setup->low ?? self::LOW;
+        return $this->setup->low ?? ControllerSetup::LOW_MARK;
+    }
+
+    /** Whether any motor is above its low mark, as bits of {@see Truth}. */
+    public function turns(Observed $seen): int
+    {
+        $truth = Truth::FAILS;
+        foreach ($this->motors() as $motor) {
+            $truth = Truth::either($truth, ControllerView::above($seen, $motor->channel, $this->low()));
+        }
+
+        return $truth;
     }
 
     /** How it's armed; null where that can't be known: a multirotor without its controller. */

@@ -54,10 +54,10 @@ final readonly class StateMap
     private static function cell(Evidence $evidence, Region $region, Witness $hand): StateCell
     {
         $seen = new Bounds($evidence->model(), $region);
-        $armed = $evidence->armedBy() === null ? Truth::FAILS : (($evidence->setup->arming->ranges ?? []) === [] ? self::turns($evidence, $region) : $evidence->view->armed($seen));
+        $armed = $evidence->armedBy() === null ? Truth::FAILS : (($evidence->setup->arming->ranges ?? []) === [] ? $evidence->turns($seen) : $evidence->view->armed($seen));
         $margin = self::margin($evidence, $seen);
         $taken = $evidence->view->flight === [] ? [] : $evidence->view->taken($seen);
-        $low = ($armed & Truth::HOLDS) !== 0 && ! $evidence->isGoverned() ? self::turns($evidence, $evidence->throttleLow($region)) : Truth::FAILS;
+        $low = ($armed & Truth::HOLDS) !== 0 && ! $evidence->isGoverned() ? $evidence->turns(new Bounds($evidence->model(), $evidence->throttleLow($region))) : Truth::FAILS;
 
         return new StateCell(
             $hand,
@@ -73,17 +73,6 @@ final readonly class StateMap
                 default => null,
             },
         );
-    }
-
-    private static function turns(Evidence $evidence, Region $region): int
-    {
-        $seen = new Bounds($evidence->model(), $region);
-        $truth = Truth::FAILS;
-        foreach ($evidence->motors() as $motor) {
-            $truth = Truth::either($truth, ControllerView::above($seen, $motor->channel, $evidence->low()));
-        }
-
-        return $truth;
     }
 
     /** The least distance of a mode channel's pulse to an edge of a range, in µs; null where there are none. */

@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Solve;
 
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Signal\Frame;
 use DuskSwitch\Core\Signal\HandWords;
 use DuskSwitch\Core\Space\Witness;
 
@@ -30,9 +31,9 @@ final readonly class Effect
         $effect = new self($before, $after);
         $changes = $found === null ? [] : $effect->at($found, $channels);
         $known = array_map(fn (PulseChange $one): array => [$one->channel, $one->before, $one->after], $changes);
-        $hands = $effect->hands();
+        $frames = $effect->frames();
         foreach ($effect->names() as $channel => $name) {
-            $more = array_filter($effect->of($channel, $name, $hands), fn (PulseChange $one): bool => ! in_array([$one->channel, $one->before, $one->after], $known, true));
+            $more = array_filter($effect->of($channel, $name, $frames), fn (PulseChange $one): bool => ! in_array([$one->channel, $one->before, $one->after], $known, true));
             array_push($changes, ...array_values($more));
         }
         // Of one channel what was found comes first: the order of what is equal stays.
@@ -57,14 +58,14 @@ final readonly class Effect
     }
 
     /**
-     * @param  list<array{string, list<float>, list<float>}>  $hands
+     * @param  list<array{string, Frame, Frame}>  $frames
      * @return list<PulseChange>
      */
-    private function of(int $channel, string $name, array $hands): array
+    private function of(int $channel, string $name, array $frames): array
     {
         $changes = [];
-        foreach ($hands as [$where, $old, $new]) {
-            [$was, $is] = [$this->before->frame($old)->pulse($channel), $this->after->frame($new)->pulse($channel)];
+        foreach ($frames as [$where, $old, $new]) {
+            [$was, $is] = [$old->pulse($channel), $new->pulse($channel)];
             if ($was !== $is) {
                 $changes["{$was} {$is}"] ??= new PulseChange($channel, $name, $where, $was, $is);
             }
@@ -74,6 +75,12 @@ final readonly class Effect
         $shown = array_slice($changes, 0, self::SHOWN, true);
 
         return array_values(array_intersect_key($changes, $shown));
+    }
+
+    /** @return list<array{string, Frame, Frame}> each hand in words, before and after */
+    private function frames(): array
+    {
+        return array_map(fn (array $hand): array => [$hand[0], $this->before->frame($hand[1]), $this->after->frame($hand[2])], $this->hands());
     }
 
     /** @return list<array{string, list<float>, list<float>}> in words, and in the order of each panel */

@@ -58,14 +58,7 @@ final readonly class Confirmation
     /** @param  list<float>  $hand */
     private function settled(array $hand): bool
     {
-        $circuit = $this->model->circuit;
-        $seen = [new ObservedFrame($circuit, $circuit->frame($hand), $hand)];
-        foreach ($this->question->moves as $move) {
-            $moved = array_values(array_replace($hand, [$move->input => $move->last()]));
-            $seen[] = new ObservedFrame($circuit, $circuit->frame($moved), $moved);
-        }
-
-        return ($this->question->judge)($seen) === Truth::HOLDS;
+        return ($this->question->judge)($this->question->frames($this->model->circuit, $hand)) === Truth::HOLDS;
     }
 
     /**

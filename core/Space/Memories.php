@@ -9,6 +9,7 @@ use DuskSwitch\Core\Program\Condition\Toggle;
 use DuskSwitch\Core\Program\ConditionTree;
 use DuskSwitch\Core\Program\Mentions;
 use DuskSwitch\Core\Program\Program;
+use WeakMap;
 
 /**
  * What a program remembers, and what its sensors say, as inputs beside those of the panel: a bit for each toggle and latch, a value for
@@ -31,12 +32,16 @@ final class Memories
     /** @var array<string, int> input that is 1 while the value is known, by sensor */
     public array $known = [];
 
+    /** @var WeakMap<Condition, int|null> what was looked up before: naming a condition takes long */
+    private WeakMap $asked;
+
     private int $next;
 
     /** @param  int  $first  the first free input */
     public function __construct(Program $program, int $first)
     {
         $this->next = $first;
+        $this->asked = new WeakMap;
         Mentions::of($program, function (Condition $one): bool {
             $this->take($one);
 
@@ -47,7 +52,7 @@ final class Memories
     /** The input of a bit; null where a condition remembers nothing. */
     public function bit(Condition $condition): ?int
     {
-        return $this->inputs[self::key($condition)] ?? null;
+        return $this->asked[$condition] ??= $this->inputs[self::key($condition)] ?? null;
     }
 
     /** The bits, each either way, and sensors anywhere, known or not; begun means that no toggle and no latch was ever touched. */

@@ -12,9 +12,6 @@ final readonly class Probes
 
     private const SWEEPS = 3;
 
-    /** So far beyond a level a hand is sure to be beyond it. */
-    private const BEYOND = 0.001;
-
     public function __construct(private Model $model, private Question $question) {}
 
     /**
@@ -25,7 +22,7 @@ final readonly class Probes
     public function found(Splits $splits): ?Witness
     {
         $forgets = $this->model->memories->isEmpty();
-        if ($this->question->height === null || ($this->question->moves !== [] && ! $forgets)) {
+        if ($this->question->moves !== [] && ! $forgets) {
             return null;
         }
         $tries = $this->tries($splits);
@@ -91,13 +88,7 @@ final readonly class Probes
      */
     private function judged(array $hand): array
     {
-        $circuit = $this->model->circuit;
-        $plain = array_slice($hand, 0, $this->model->panel->size());
-        $seen = [new ObservedFrame($circuit, $circuit->frame($plain), $plain)];
-        foreach ($this->question->moves as $move) {
-            $moved = array_values(array_replace($plain, [$move->input => $move->last()]));
-            $seen[] = new ObservedFrame($circuit, $circuit->frame($moved), $moved);
-        }
+        $seen = $this->question->frames($this->model->circuit, array_slice($hand, 0, $this->model->panel->size()));
 
         return [($this->question->judge)($seen) === Truth::HOLDS, $this->question->height === null ? 0.0 : ($this->question->height)($seen)];
     }
@@ -119,7 +110,7 @@ final readonly class Probes
             [$low, $high] = $this->question->region->spans[$input];
             $values = [$low, $high, 0.0, $low / 2, $high / 2];
             foreach ($splits->levels[$input] ?? [] as $level) {
-                array_push($values, $level, $level - self::BEYOND, $level + self::BEYOND);
+                array_push($values, $level, $level - Witnesses::BEYOND, $level + Witnesses::BEYOND);
             }
             $tries[$input] = array_values(array_filter($values, fn (float $one): bool => $one >= $low && $one <= $high)) ?: [$low];
         }

@@ -19,21 +19,9 @@ final readonly class Region
             : new self($this->points, array_replace($this->spans, [$input => [$value, $value]]));
     }
 
-    /**
-     * The region with an input between two ends.
-     */
+    /** The region with an input between two ends. */
     public function between(int $input, float $low, float $high): self
     {
         return new self($this->points, array_replace($this->spans, [$input => [$low, $high]]));
-    }
-
-    /**
-     * The region with an input at any of some values.
-     *
-     * @param  non-empty-list<float>  $values
-     */
-    public function among(int $input, array $values): self
-    {
-        return new self(array_replace($this->points, [$input => $values]), $this->spans);
     }
 }

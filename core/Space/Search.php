@@ -39,7 +39,9 @@ final class Search
 
     private function searched(Question $question): Outcome
     {
-        $unreached = $narrow = $probed = false;
+        $unreached = $narrow = false;
+        // Single hands are tried uphill: without a height there is no uphill.
+        $probed = $question->height === null;
         $half = $this->left / 2;
         $open = [$whole = $this->judged($question, $question->region)];
         $seen = 0;
@@ -93,7 +95,7 @@ final class Search
      */
     private function split(Question $question, Part $part): ?array
     {
-        $ways = Ways::of($part->region, $part->splits, self::TRIED);
+        $ways = Partitions::of($part->region, $part->splits, self::TRIED);
         $best = null;
         foreach ($ways as $regions) {
             $parts = [];

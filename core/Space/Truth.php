@@ -20,12 +20,6 @@ final class Truth
         return $holds ? self::HOLDS : self::FAILS;
     }
 
-    /** True where it's the same in the whole region, as far as it matters whether it holds. */
-    public static function isDecided(int $truth): bool
-    {
-        return $truth === self::HOLDS || ($truth & self::HOLDS) === 0;
-    }
-
     /** What the opposite may be. */
     public static function not(int $truth): int
     {

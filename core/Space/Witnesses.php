@@ -6,7 +6,7 @@ namespace DuskSwitch\Core\Space;
 final readonly class Witnesses
 {
     /** So far beyond a level a hand is sure to be beyond it. */
-    private const BEYOND = 0.001;
+    public const BEYOND = 0.001;
 
     private Confirmation $confirmation;
 

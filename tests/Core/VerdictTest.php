@@ -41,7 +41,7 @@ final class VerdictTest extends TestCase
             'a wire that it hasn\'t' => [fn ($d) => $d->aboard->kit->wire = 'leads', 'Wire', 'Lantern R8 has no one lead per channel.'],
             'an input set otherwise' => [fn ($d) => $d->aboard->kit->input = 'sum', 'Input', 'The receiver sends serial, and Keel F4 is set to sum signal on one lead: no stick gets through.'],
             'the USB port given away' => [fn ($d) => $d->aboard->kit->ports[1]->port = 'usb', 'Ports', 'USB is given to GPS: you would lock yourself out.'],
-            'no port for the receiver' => [fn ($d) => array_shift($d->aboard->kit->ports), 'Ports', 'The receiver is on the serial wire, and no port is given to it.'],
+            'no port for the receiver' => [fn ($d) => array_shift($d->aboard->kit->ports), 'Ports', 'The receiver uses the serial wire, and has no serial port on the controller.'],
             'too few cells' => [fn ($d) => $d->aboard->kit->pack = 'midge-1s', 'Supply', 'Keel F4 takes 7 to 26 V, and Midge 1 cell 300 gives 3 to 4.2 V.'],
             'too many cells' => [fn ($d) => $d->aboard->kit->speedController = 'wren-12', 'Power', 'Wren 12 takes up to 2 cells, and Nightjar 4 cells 1300 has 4.'],
             'a receiver on the bare pack, as no speed controller with a regulator is chosen' => [function ($d): void {

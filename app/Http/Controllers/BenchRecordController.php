@@ -35,10 +35,11 @@ final readonly class BenchRecordController
         if ($revision !== $aircraft->head) {
             throw Refused::because('revision', "the program is at revision {$aircraft->head} now, and this was tested with {$revision}: look at the changes, test again, then tick it");
         }
-        if (! $step->isNeeded($this->acts->kit($aircraft))) {
+        $kit = $this->acts->kit($aircraft);
+        if (! $step->isNeeded($kit)) {
             throw Refused::because('step', "this aircraft has nothing to test there: {$step->says()}");
         }
-        $this->acts->keep($aircraft, 'test', $step->value, [], null);
+        $this->acts->keep($aircraft, $kit, 'test', $step->value, [], null);
 
         return $this->index($aircraft);
     }

@@ -89,7 +89,7 @@ final readonly class BindingController
         $body->done();
         $kit = $this->acts->kit($aircraft);
         $what = "{$kit->transmitter->name} and ".self::receiver($kit)->name.", {$kit->choice->link}, {$kit->choice->subtype}";
-        $this->acts->keep($aircraft, 'bind', Acts::BINDING, [$what], $note);
+        $this->acts->keep($aircraft, $kit, 'bind', Acts::BINDING, [$what], $note);
 
         return $this->index($aircraft);
     }

@@ -11,6 +11,7 @@ use DuskSwitch\App\Program\Prover;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Flight\Checklist;
 use DuskSwitch\Core\Flight\Checklists;
+use DuskSwitch\Core\Link\Kit;
 use DuskSwitch\Core\Proof\Answer;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
@@ -28,8 +29,7 @@ final readonly class ChecklistController
 
     public function index(Aircraft $aircraft): JsonResponse
     {
-        [$lists, $evidence] = $this->read($aircraft);
-        $kit = $this->acts->kit($aircraft);
+        [$lists, $evidence, $kit] = $this->read($aircraft);
 
         return new JsonResponse([
             'revision' => $aircraft->head,
@@ -49,7 +49,7 @@ final readonly class ChecklistController
         $ticked = array_map(fn ($item): string => $item->text(400), $body->need('items')->items(64));
         $reason = $body->node->at('reason')?->text(400);
         $body->done();
-        [$lists, $evidence] = $this->read($aircraft);
+        [$lists, $evidence, $kit] = $this->read($aircraft);
         $list = array_values(array_filter($lists, fn (Checklist $one): bool => $one->id === $id))[0] ?? throw Refused::because('list', 'there is no such checklist');
         $open = array_values(array_diff($list->items, $ticked));
         if ($open !== []) {
@@ -59,18 +59,18 @@ final readonly class ChecklistController
         if ($errors !== [] && $reason === null) {
             throw Refused::because('reason', (count($errors) === 1 ? 'one thing stands' : count($errors).' things stand')." in the way: {$errors[0]}. Mend it, or say why it's all right to go on");
         }
-        $this->acts->keep($aircraft, 'check', $id, $list->items, $errors === [] ? null : $reason);
+        $this->acts->keep($aircraft, $kit, 'check', $id, $list->items, $errors === [] ? null : $reason);
 
         return $this->index($aircraft);
     }
 
-    /** @return array{list<Checklist>, Evidence} */
+    /** @return array{list<Checklist>, Evidence, Kit} */
     private function read(Aircraft $aircraft): array
     {
         $circuit = $this->bench->circuit($aircraft->current()->document);
         $evidence = $this->prover->evidence($circuit);
 
-        return [(new Checklists($circuit, $evidence->receiver, $evidence->controller))->all(), $evidence];
+        return [(new Checklists($circuit, $evidence->receiver, $evidence->controller))->all(), $evidence, $this->acts->of($circuit)];
     }
 
     /** @return list<string> what the proof says is wrong, and what it couldn't check: both withhold "ready" */

@@ -63,7 +63,7 @@ final class NoStartAboveIdle implements Rule
                 return ($live & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($live, ControllerView::above($seen[0], $motor->channel, $evidence->low()));
             },
             [],
-            fn (array $seen): float => (float) max([0, ...array_column($seen[0]->pulses($motor->channel), 1)]),
+            fn (array $seen): float => ControllerView::highest($seen[0], $motor->channel),
         );
 
         return Danger::in($evidence, $this->id(), "output:{$motor->channel}", "{$motor->name} idles with the throttle low", $question, function (Witness $witness) use ($evidence, $motor, $isFirst): Finding {

@@ -8,7 +8,6 @@ use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Proof\ControllerView;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
@@ -51,7 +50,7 @@ final class OneMoveDisarms implements Rule
         if ($channels === [] || ($by === ArmedBy::Throttle && $evidence->motors() === [])) {
             return Judgement::doesNotApply('it has no motor');
         }
-        $live = fn (Observed $seen): int => $by === ArmedBy::Range ? $evidence->view->armed($seen) : self::turns($evidence, $seen);
+        $live = fn (Observed $seen): int => $by === ArmedBy::Range ? $evidence->view->armed($seen) : $evidence->turns($seen);
         if ($by === ArmedBy::Range && $evidence->ask(new Question($evidence->model()->everything(), fn (array $seen): int => $live($seen[0])))->isNowhere()) {
             return Judgement::doesNotApply('nothing arms it');
         }
@@ -105,16 +104,6 @@ final class OneMoveDisarms implements Rule
                 : 'No single switch disarms it from every state. Put arm, or a motor cut, on a two-position switch of its own, and let nothing be mixed in after it',
             $shows, channels: $channels,
         )]);
-    }
-
-    private static function turns(Evidence $evidence, Observed $seen): int
-    {
-        $truth = Truth::FAILS;
-        foreach ($evidence->motors() as $motor) {
-            $truth = Truth::either($truth, ControllerView::above($seen, $motor->channel, $evidence->low()));
-        }
-
-        return $truth;
     }
 
     /**

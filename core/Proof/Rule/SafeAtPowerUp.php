@@ -15,6 +15,7 @@ use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
 use DuskSwitch\Core\Space\Question;
+use DuskSwitch\Core\Space\Region;
 use DuskSwitch\Core\Space\Witness;
 
 /** Power-up is with every switch at rest, dials, sliders and trims anywhere; then somebody touches the throttle. */
@@ -96,11 +97,11 @@ final class SafeAtPowerUp implements Rule
         );
     }
 
-    private static function above(Evidence $evidence, Output $motor, \DuskSwitch\Core\Space\Region $region): Question
+    private static function above(Evidence $evidence, Output $motor, Region $region): Question
     {
         return new Question(
             $region, fn (array $seen): int => ControllerView::above($seen[0], $motor->channel, $evidence->low()), [],
-            fn (array $seen): float => (float) max([0, ...array_column($seen[0]->pulses($motor->channel), 1)]),
+            fn (array $seen): float => ControllerView::highest($seen[0], $motor->channel),
         );
     }
 }

@@ -2,7 +2,7 @@ import { X } from 'lucide-react'
 import type { Ruler } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { keyed } from '@/parts/keyed'
-import { NumberField } from '@/parts/NumberField'
+import { RangeFields } from './RangeFields'
 import { type ArmRange, changeSetup, type Known } from './setup'
 
 /** Where on which channels the controller arms. */
@@ -14,29 +14,11 @@ export function ArmRanges({ ranges, usual, ruler }: { ranges: ArmRange[]; usual:
     <ul className="grid gap-1">
       {keyed(ranges, () => 'arm').map(({ key, item: range, index }) => (
         <li key={key} className="grid grid-cols-[4.5rem_1fr_1fr_1.75rem] items-center gap-1.5">
-          <NumberField
-            label={`Channel of arm range ${index + 1}`}
-            value={range.channel}
-            least={1}
-            most={32}
-            unit=""
-            onChange={(channel) => change(index, { channel: Math.round(channel) })}
-          />
-          <NumberField
-            label={`Arm range ${index + 1}, lower edge`}
-            value={range.from}
-            least={ruler.from}
-            most={range.to - 1}
-            unit="µs"
-            onChange={(from) => change(index, { from: Math.round(from) })}
-          />
-          <NumberField
-            label={`Arm range ${index + 1}, upper edge`}
-            value={range.to}
-            least={range.from + 1}
-            most={ruler.to}
-            unit="µs"
-            onChange={(to) => change(index, { to: Math.round(to) })}
+          <RangeFields
+            name={`arm range ${index + 1}`}
+            range={range}
+            ruler={ruler}
+            onChange={(part) => change(index, part)}
           />
           <button
             type="button"
@@ -50,7 +32,10 @@ export function ArmRanges({ ranges, usual, ruler }: { ranges: ArmRange[]; usual:
         </li>
       ))}
       <li>
-        <Button look="bare" onClick={() => put([...ranges, { channel: ranges.at(-1)?.channel ?? 5, ...usual }])}>
+        <Button
+          look="bare"
+          onClick={() => put([...ranges, { ...usual, channel: ranges.at(-1)?.channel ?? usual.channel }])}
+        >
           Add an arm range
         </Button>
       </li>

@@ -3,7 +3,7 @@ import type { Ruler } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { keyed } from '@/parts/keyed'
-import { NumberField } from '@/parts/NumberField'
+import { RangeFields } from './RangeFields'
 import { changeSetup, type Known, type Range, type Setup } from './setup'
 
 /** The ranges of the modes: on any channels, several for a mode. */
@@ -18,7 +18,10 @@ export function Ranges({ known, own, ruler }: { known: Known; own: Setup; ruler:
   const names = Object.fromEntries(known.modes.map((one) => [one.id, one.name]))
   const add = () =>
     put(
-      [...ranges, { mode: known.modes[0]?.id ?? '', channel: ranges.at(-1)?.channel ?? 5, ...known.usual }],
+      [
+        ...ranges,
+        { mode: known.modes[0]?.id ?? '', ...known.usual, channel: ranges.at(-1)?.channel ?? known.usual.channel },
+      ],
       'A range more',
     )
   return (
@@ -51,30 +54,7 @@ export function Ranges({ known, own, ruler }: { known: Known; own: Setup; ruler:
                 options={known.modes.map((one) => ({ id: one.id, name: one.name }))}
                 onChange={(mode) => change(index, { mode })}
               />
-              <NumberField
-                label={`Channel of ${name}`}
-                value={range.channel}
-                least={1}
-                most={32}
-                unit=""
-                onChange={(channel) => change(index, { channel: Math.round(channel) })}
-              />
-              <NumberField
-                label={`${name}, lower edge`}
-                value={range.from}
-                least={ruler.from}
-                most={range.to - 1}
-                unit="µs"
-                onChange={(from) => change(index, { from: Math.round(from) })}
-              />
-              <NumberField
-                label={`${name}, upper edge`}
-                value={range.to}
-                least={range.from + 1}
-                most={ruler.to}
-                unit="µs"
-                onChange={(to) => change(index, { to: Math.round(to) })}
-              />
+              <RangeFields name={name} range={range} ruler={ruler} onChange={(part) => change(index, part)} />
               <button
                 type="button"
                 aria-label={`Remove the range of ${name}`}

@@ -44,7 +44,7 @@ export function Settings({ known, own, ruler }: { known: Known; own: Setup; rule
               {
                 arming:
                   id === 'range'
-                    ? { by: 'range', ranges: known.delivered.arming?.ranges ?? [{ channel: 5, ...known.usual }] }
+                    ? { by: 'range', ranges: known.delivered.arming?.ranges ?? [known.usual] }
                     : { by: id as 'sticks' | 'button' | 'throttle' },
               },
               'How it is armed',

@@ -3,7 +3,7 @@
 namespace DuskSwitch\Core\Space;
 
 /** The ways in which a region can be split: a switch by its positions, a dial at the level of a condition, a stick in the middle. */
-final class Ways
+final class Partitions
 {
     /** Below this a span is not split any more, a five-thousandth of a microsecond; one stick alone is split to the last digit. */
     private const NARROW = 4e-7;
