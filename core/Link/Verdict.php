@@ -13,16 +13,28 @@ final readonly class Verdict
     /** @return list<Point> */
     public function points(): array
     {
-        $link = $this->kit->receiver === null ? $this->unchosen() : [...$this->link(), ...$this->channels(), ...$this->telemetry(), ...$this->wire()];
+        $link = $this->kit->receiver === null
+            ? $this->unchosen()
+            : [...$this->link(), ...$this->channels(), ...$this->telemetry(), ...$this->wire()];
 
-        return [...(new Missing($this->kit))->points(), ...$link, ...$this->inputs(), ...$this->ports(), ...(new Supply($this->kit))->points()];
+        return [
+            ...(new Missing($this->kit))->points(),
+            ...$link,
+            ...$this->inputs(),
+            ...$this->ports(),
+            ...(new Supply($this->kit))->points(),
+        ];
     }
 
     /** @return list<Point> */
     private function unchosen(): array
     {
         return $this->kit->program->receiver === null
-            ? [Point::open('Receiver', 'Link, firmware, channels, telemetry, wire and supply of the receiver are not checked: none is chosen.', 'Choose one.')]
+            ? [Point::open(
+                'Receiver',
+                'Link, firmware, channels, telemetry, wire and supply of the receiver are not checked: none is chosen.',
+                'Choose one.',
+            )]
             : [];
     }
 
@@ -33,7 +45,14 @@ final readonly class Verdict
 
         return $inputs === [] || $this->kit->program->controller !== null
             ? []
-            : [Point::open('Controller', 'Channels carry what a controller takes in ('.implode(', ', array_map(fn (Output $one): string => $one->name, $inputs)).'), and none is chosen: wire, input, ports and supply of it are not checked.', 'Choose the controller, or give these channels the roles of what hangs on them.')];
+            : [Point::open(
+                'Controller',
+                'Channels carry what a controller takes in ('.implode(
+                    ', ',
+                    array_map(fn (Output $one): string => $one->name, $inputs),
+                ).'), and none is chosen: wire, input, ports and supply of it are not checked.',
+                'Choose the controller, or give these channels the roles of what hangs on them.',
+            )];
     }
 
     /** @return list<Point> */
@@ -46,27 +65,54 @@ final readonly class Verdict
         }
         $link = $kit->transmitter->links[$receiver->link] ?? null;
         if ($link === null) {
-            return [Point::wrong('Link', "{$kit->transmitter->name} doesn't speak the link of {$receiver->name} ({$receiver->link}).", 'Take a receiver of a link that it speaks: '.(implode(', ', array_map(fn ($one): string => $one->name, $kit->transmitter->links)) ?: 'none is in its definition').'.')];
+            return [Point::wrong(
+                'Link',
+                "{$kit->transmitter->name} doesn't speak the link of {$receiver->name} ({$receiver->link}).",
+                'Take a receiver of a link that it speaks: '.(implode(
+                    ', ',
+                    array_map(fn ($one): string => $one->name, $kit->transmitter->links),
+                ) ?: 'none is in its definition').'.',
+            )];
         }
         $points = [];
         if ($kit->choice->link === null) {
-            $points[] = Point::open('Link', "{$receiver->name} needs the link {$link->name}; the program has none, so link and sub-type are not checked.", 'Choose link and sub-type before you bind.');
+            $points[] = Point::open(
+                'Link',
+                "{$receiver->name} needs the link {$link->name}; the program has none, so link and sub-type are not checked.",
+                'Choose link and sub-type before you bind.',
+            );
         } elseif ($kit->choice->link !== $receiver->link) {
-            $points[] = Point::wrong('Link', "The program is set to {$kit->choice->link}, and {$receiver->name} speaks {$link->name}: they don't bind.", "Choose {$link->name}.");
+            $points[] = Point::wrong(
+                'Link',
+                "The program is set to {$kit->choice->link}, and {$receiver->name} speaks {$link->name}: they don't bind.",
+                "Choose {$link->name}.",
+            );
         } else {
             $points[] = Point::fine('Link', "{$kit->transmitter->name} and {$receiver->name} speak {$link->name}.");
         }
         if ($kit->choice->link === $receiver->link) {
             $wanted = $link->subtypes[$receiver->subtype]['name'] ?? null;
             $points[] = match (true) {
-                $wanted === null => Point::wrong('Sub-type', "{$kit->transmitter->name} has no sub-type {$receiver->subtype} of {$link->name}, which {$receiver->name} needs.", 'Take another receiver.'),
+                $wanted === null => Point::wrong(
+                    'Sub-type',
+                    "{$kit->transmitter->name} has no sub-type {$receiver->subtype} of {$link->name}, which {$receiver->name} needs.",
+                    'Take another receiver.',
+                ),
                 $kit->choice->subtype === $receiver->subtype => Point::fine('Sub-type', $wanted.'.'),
-                default => Point::wrong('Sub-type', "The wrong sub-type is chosen: {$receiver->name} needs {$wanted}. With the wrong one it doesn't bind, or binds and stays in failsafe.", "Choose {$wanted} before you bind."),
+                default => Point::wrong(
+                    'Sub-type',
+                    "The wrong sub-type is chosen: {$receiver->name} needs {$wanted}. With the wrong one it doesn't bind, or binds and stays in failsafe.",
+                    "Choose {$wanted} before you bind.",
+                ),
             };
         }
         $points[] = $link->generation === $receiver->generation
             ? Point::fine('Firmware', "Both sides are of generation {$link->generation}.")
-            : Point::wrong('Firmware', "{$kit->transmitter->name} has generation {$link->generation} of that link, {$receiver->name} generation {$receiver->generation}: they don't bind, or bind and go into failsafe at once.", 'Back everything up, then bring all parts to the same generation.');
+            : Point::wrong(
+                'Firmware',
+                "{$kit->transmitter->name} has generation {$link->generation} of that link, {$receiver->name} generation {$receiver->generation}: they don't bind, or bind and go into failsafe at once.",
+                'Back everything up, then bring all parts to the same generation.',
+            );
 
         return $points;
     }
@@ -76,11 +122,20 @@ final readonly class Verdict
     {
         $last = max([0, ...array_column($this->kit->program->outputs, 'channel')]);
         $subtype = $this->kit->transmitter->links[$this->kit->choice->link ?? '']->subtypes[$this->kit->choice->subtype ?? ''] ?? null;
-        $carry = min(array_filter([$this->kit->transmitter->channels, $this->kit->receiver?->channels, $subtype['channels'] ?? null], fn (?int $one): bool => $one !== null));
+        $carry = min(
+            array_filter(
+                [$this->kit->transmitter->channels, $this->kit->receiver?->channels, $subtype['channels'] ?? null],
+                fn (?int $one): bool => $one !== null,
+            ),
+        );
 
         return [$last <= $carry
             ? Point::fine('Channels', "The program uses {$last}, the link carries {$carry}.")
-            : Point::wrong('Channels', "The program uses channel {$last}, and {$carry} get through.", 'Move what is important to lower channels, or choose another sub-type or receiver.')];
+            : Point::wrong(
+                'Channels',
+                "The program uses channel {$last}, and {$carry} get through.",
+                'Move what is important to lower channels, or choose another sub-type or receiver.',
+            )];
     }
 
     /** @return list<Point> */
@@ -90,7 +145,11 @@ final readonly class Verdict
 
         return $link?->telemetry === true && $this->kit->receiver?->telemetry === true
             ? [Point::fine('Telemetry', 'The receiver sends back; after binding a reading is the proof.')]
-            : [Point::look('Telemetry', 'Nothing comes back over this link.', 'Fly by a timer; no voltage, no signal warning. A receiver with telemetry changes that.')];
+            : [Point::look(
+                'Telemetry',
+                'Nothing comes back over this link.',
+                'Fly by a timer; no voltage, no signal warning. A receiver with telemetry changes that.',
+            )];
     }
 
     /** @return list<Point> */
@@ -99,22 +158,51 @@ final readonly class Verdict
         [$receiver, $controller, $choice] = [$this->kit->receiver, $this->kit->controller, $this->kit->choice];
         $wire = Wire::tryFrom($choice->wire ?? '');
         if ($receiver === null || $wire === null) {
-            return [Point::open('Wire', 'How the receiver passes its channels on is not chosen, so wire and input are not checked.', 'Choose: '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires ?? [])).'.')];
+            return [Point::open(
+                'Wire',
+                'How the receiver passes its channels on is not chosen, so wire and input are not checked.',
+                'Choose: '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires ?? [])).'.',
+            )];
         }
         if (! in_array($wire, $receiver->wires, true)) {
-            return [Point::wrong('Wire', "{$receiver->name} has no ".$wire->says().'.', 'It has '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires)).'.')];
+            return [Point::wrong(
+                'Wire',
+                "{$receiver->name} has no ".$wire->says().'.',
+                'It has '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires)).'.',
+            )];
         }
         if ($controller === null) {
-            return [$wire === Wire::Leads ? Point::fine('Wire', 'Each servo on a lead of its own.') : Point::look('Wire', 'Without a controller servos need a lead for each channel.', 'Choose one lead per channel, or a controller.')];
+            return [$wire === Wire::Leads
+                ? Point::fine('Wire', 'Each servo on a lead of its own.')
+                : Point::look(
+                    'Wire',
+                    'Without a controller servos need a lead for each channel.',
+                    'Choose one lead per channel, or a controller.',
+                )];
         }
         if (! in_array($wire, $controller->wires, true)) {
-            return [Point::wrong('Wire', "{$controller->name} doesn't take ".$wire->says().' (a newer release may have dropped the oldest kind).', 'It takes '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $controller->wires)).'.')];
+            return [Point::wrong(
+                'Wire',
+                "{$controller->name} doesn't take ".$wire->says().' (a newer release may have dropped the oldest kind).',
+                'It takes '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $controller->wires)).'.',
+            )];
         }
 
         return [match ($choice->input) {
-            $wire->value => Point::fine('Wire', ucfirst($wire->says())." from {$receiver->name} to {$controller->name}."),
-            null => Point::open('Input', "The input of {$controller->name} is not chosen, so the connection to it is not checked.", 'Choose its input: '.$wire->says().'.'),
-            default => Point::wrong('Input', 'The receiver sends '.$wire->says().", and {$controller->name} is set to ".(Wire::tryFrom($choice->input)?->says() ?? $choice->input).': no stick gets through.', 'Set the controller\'s input to the same.'),
+            $wire->value => Point::fine(
+                'Wire',
+                ucfirst($wire->says())." from {$receiver->name} to {$controller->name}.",
+            ),
+            null => Point::open(
+                'Input',
+                "The input of {$controller->name} is not chosen, so the connection to it is not checked.",
+                'Choose its input: '.$wire->says().'.',
+            ),
+            default => Point::wrong(
+                'Input',
+                'The receiver sends '.$wire->says().", and {$controller->name} is set to ".(Wire::tryFrom($choice->input)?->says() ?? $choice->input).': no stick gets through.',
+                'Set the controller\'s input to the same.',
+            ),
         }];
     }
 
@@ -127,7 +215,11 @@ final readonly class Verdict
         }
         if ($controller->ports === [] && $this->kit->choice->ports === []) {
             return $this->kit->choice->wire === Wire::Serial->value
-                ? [Point::open('Ports', "The definition of {$controller->name} names no serial ports, so the receiver's is not checked.", 'Add its ports in Stores.')]
+                ? [Point::open(
+                    'Ports',
+                    "The definition of {$controller->name} names no serial ports, so the receiver's is not checked.",
+                    'Add its ports in Stores.',
+                )]
                 : [];
         }
         $points = [];
@@ -135,19 +227,40 @@ final readonly class Verdict
         foreach ($this->kit->choice->ports as $port => $owner) {
             $is = $known[$port] ?? null;
             if ($is === null) {
-                $points[] = Point::wrong('Ports', "{$controller->name} has no serial port {$port}.", 'It has '.(implode(', ', array_column($controller->ports, 'id')) ?: 'none in its definition').'.');
+                $points[] = Point::wrong(
+                    'Ports',
+                    "{$controller->name} has no serial port {$port}.",
+                    'It has '.(implode(', ', array_column($controller->ports, 'id')) ?: 'none in its definition').'.',
+                );
             } elseif ($is->kept) {
-                $points[] = Point::wrong('Ports', "{$is->name} is given to {$owner}: you would lock yourself out.", "Never give {$is->name} away; choose another port.");
+                $points[] = Point::wrong(
+                    'Ports',
+                    "{$is->name} is given to {$owner}: you would lock yourself out.",
+                    "Never give {$is->name} away; choose another port.",
+                );
             }
         }
         $owners = array_count_values(array_map(strtolower(...), array_values($this->kit->choice->ports)));
         foreach (array_filter($owners, fn (int $count): bool => $count > 1) as $owner => $count) {
-            $points[] = Point::look('Ports', ucfirst((string) $owner)." stands on {$count} ports.", 'One device, one port.');
+            $points[] = Point::look(
+                'Ports',
+                ucfirst((string) $owner)." stands on {$count} ports.",
+                'One device, one port.',
+            );
         }
         if ($this->kit->choice->wire === Wire::Serial->value && ! isset($owners['receiver'])) {
-            $points[] = Point::wrong('Ports', 'The receiver uses the serial wire, and has no serial port on the controller.', 'Assign it the port where it is connected.');
+            $points[] = Point::wrong(
+                'Ports',
+                'The receiver uses the serial wire, and has no serial port on the controller.',
+                'Assign it the port where it is connected.',
+            );
         }
 
-        return $points === [] ? [Point::fine('Ports', count($owners) === 0 ? 'No serial port is in use.' : 'Each serial port has one owner; USB is free.')] : $points;
+        return $points === []
+            ? [Point::fine(
+                'Ports',
+                count($owners) === 0 ? 'No serial port is in use.' : 'Each serial port has one owner; USB is free.',
+            )]
+            : $points;
     }
 }

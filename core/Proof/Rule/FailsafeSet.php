@@ -38,17 +38,50 @@ final class FailsafeSet implements Rule
         $failsafe = $evidence->program->aboard->failsafe;
         $mended = SafeFailsafe::for($evidence->program, $evidence->transmitter, $evidence->controller);
         $found = [];
-        $missing = array_values(array_filter($evidence->program->outputs, fn (Output $output): bool => ! isset($failsafe[$output->channel])));
+        $missing = array_values(
+            array_filter(
+                $evidence->program->outputs,
+                fn (Output $output): bool => ! isset($failsafe[$output->channel]),
+            ),
+        );
         if ($missing !== []) {
-            $names = implode(', ', array_map(fn (Output $output): string => "{$output->channel} {$output->name}", array_slice($missing, 0, 4))).(count($missing) > 4 ? ' and '.(count($missing) - 4).' more' : '');
-            $found[] = new Finding($this->id(), Severity::Error, 'program', "No failsafe is set for {$names}. Set it, then test it with the transmitter off and the propellers off", null, 'Set a safe failsafe for the family', $mended, 'missing', channels: array_map(fn (Output $one): int => $one->channel, $missing));
+            $names = implode(
+                ', ',
+                array_map(
+                    fn (Output $output): string => "{$output->channel} {$output->name}",
+                    array_slice($missing, 0, 4),
+                ),
+            ).(count($missing) > 4 ? ' and '.(count($missing) - 4).' more' : '');
+            $found[] = new Finding(
+                $this->id(),
+                Severity::Error,
+                'program',
+                "No failsafe is set for {$names}. Set it, then test it with the transmitter off and the propellers off",
+                null,
+                'Set a safe failsafe for the family',
+                $mended,
+                'missing',
+                channels: array_map(fn (Output $one): int => $one->channel, $missing),
+            );
         }
         $motors = array_map(fn (Output $one): int => $one->channel, $evidence->motors());
         foreach ($evidence->program->outputs as $output) {
             $does = $failsafe[$output->channel] ?? null;
-            $trouble = $does === null ? null : (in_array($output->channel, $motors, true) ? $this->motor($does, $evidence) : null) ?? $this->arm($does, $output, $evidence) ?? $this->mode($does, $output, $evidence);
+            $trouble = $does === null
+                ? null
+                : (in_array($output->channel, $motors, true)
+                    ? $this->motor($does, $evidence)
+                    : null) ?? $this->arm($does, $output, $evidence) ?? $this->mode($does, $output, $evidence);
             if ($trouble !== null) {
-                $found[] = new Finding($this->id(), Severity::Error, "output:{$output->channel}", "{$output->name}: {$trouble}", null, 'Set a safe failsafe for the family', $mended);
+                $found[] = new Finding(
+                    $this->id(),
+                    Severity::Error,
+                    "output:{$output->channel}",
+                    "{$output->name}: {$trouble}",
+                    null,
+                    'Set a safe failsafe for the family',
+                    $mended,
+                );
             }
         }
 
@@ -69,13 +102,21 @@ final class FailsafeSet implements Rule
 
     private function arm(Failsafe $does, Output $output, Evidence $evidence): ?string
     {
-        $ranges = array_values(array_filter($evidence->setup->arming->ranges ?? [], fn (Slot $one): bool => $one->channel === $output->channel));
+        $ranges = array_values(
+            array_filter(
+                $evidence->setup->arming->ranges ?? [],
+                fn (Slot $one): bool => $one->channel === $output->channel,
+            ),
+        );
         if ($ranges === []) {
             return null;
         }
         $loss = $evidence->setup->onLoss;
         $isNeeded = $loss !== null && in_array($loss->does, [LossAction::ComeHome, LossAction::Land], true) && in_array($output->channel, $loss->channels, true);
-        $arms = $does->pulse !== null && array_filter($ranges, fn (Slot $one): bool => $one->holds((int) $does->pulse)) !== [];
+        $arms = $does->pulse !== null && array_filter(
+            $ranges,
+            fn (Slot $one): bool => $one->holds((int) $does->pulse),
+        ) !== [];
 
         return match (true) {
             $does->holds => 'its failsafe keeps the last: an armed aircraft stays armed without a link. Give it no pulses, or one that disarms',
@@ -87,18 +128,28 @@ final class FailsafeSet implements Rule
 
     private function mode(Failsafe $does, Output $output, Evidence $evidence): ?string
     {
-        $slots = array_values(array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $output->channel));
+        $slots = array_values(
+            array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $output->channel),
+        );
         $pulse = $does->pulse;
         if ($slots === [] || $pulse === null) {
             return null;
         }
-        $in = array_map(fn (Slot $one): string => $one->mode, array_filter($slots, fn (Slot $one): bool => $one->holds($pulse)));
+        $in = array_map(
+            fn (Slot $one): string => $one->mode,
+            array_filter($slots, fn (Slot $one): bool => $one->holds($pulse)),
+        );
         foreach ($in as $mode) {
             if ($evidence->view->mode($mode)->risky ?? false) {
                 return "its failsafe gives {$pulse} µs, in the range of {$evidence->view->nameOf($mode)}. Choose a pulse outside of it";
             }
         }
-        $saving = array_values(array_filter($slots, fn (Slot $one): bool => ($evidence->view->mode($one->mode)->saves ?? false) && ($evidence->view->mode($one->mode)->flight ?? false)));
+        $saving = array_values(
+            array_filter(
+                $slots,
+                fn (Slot $one): bool => ($evidence->view->mode($one->mode)->saves ?? false) && ($evidence->view->mode($one->mode)->flight ?? false),
+            ),
+        );
 
         return $saving !== [] && array_filter($saving, fn (Slot $one): bool => $one->holds($pulse)) === []
             ? "its failsafe gives {$pulse} µs, outside of every mode that saves the aircraft. Choose a pulse in the range of {$evidence->view->nameOf($saving[0]->mode)}, or no pulses"
