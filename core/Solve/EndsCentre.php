@@ -5,6 +5,11 @@ namespace DuskSwitch\Core\Solve;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Purpose;
+use DuskSwitch\Core\Program\Reading;
+use DuskSwitch\Core\Program\Source\FunctionSource;
+use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Units\Range;
 use DuskSwitch\Core\Units\Ruler;
 
@@ -53,6 +58,33 @@ final class EndsCentre
         }
 
         return $output->set($output->reverse ? new Range($up, $down) : new Range($down, $up), $subtrim);
+    }
+
+    /**
+     * The program with a channel calibrated, and what was read kept: the proof judges by it from then on. The throttle's centre stays.
+     *
+     * @param  float  $low  µs read with the stick at its low end
+     * @param  float  $centre  µs read with the stick in the middle
+     * @param  float  $high  µs read with the stick at its high end
+     *
+     * @throws Refused where the readings can't be, or where the transmitter doesn't reach that far
+     */
+    public static function calibrated(Circuit $circuit, Output $output, float $low, float $centre, float $high): Program
+    {
+        $program = $circuit->program;
+        $transmitter = $circuit->panel->transmitter;
+        $source = $output->feeds[0]->source ?? null;
+        $purpose = $source instanceof FunctionSource ? $program->function($source->function)?->purpose() : null;
+        $solved = self::solve($output, $transmitter, $low, $centre, $high, $purpose !== Purpose::Throttle);
+        $read = $output->reverse ? [$high, $centre, $low] : [$low, $centre, $high];
+        $reading = new Reading($output->channel, self::sent($output, $transmitter), $read);
+
+        return $program->with(
+            outputs: array_map(fn (Output $one): Output => $one === $output ? $solved : $one, $program->outputs),
+            aboard: $program->aboard->with(
+                readings: array_replace($program->aboard->readings, [$output->channel => $reading]),
+            ),
+        );
     }
 
     /**

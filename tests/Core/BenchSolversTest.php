@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
@@ -105,6 +106,22 @@ final class BenchSolversTest extends TestCase
         self::assertStringContainsString('the centre reads 2100 µs, outside of the ends', $told(1100, 2100, 1900));
         self::assertStringContainsString('the channel goes the other way', $told(1900, 1500, 1100));
         self::assertStringContainsString('this would take a travel of', $told(1300, 1500, 1700));
+    }
+
+    /** A reversed channel's low end of the stick is its longest pulse; what is kept rises. The throttle's centre stays where it was. */
+    public function test_what_was_read_is_kept_from_the_shortest_pulse_on(): void
+    {
+        $d = json_decode(Given::demo('nightjar'));
+        $d->outputs[0]->reverse = true;
+        $circuit = Given::circuit((string) json_encode($d));
+        $roll = EndsCentre::calibrated($circuit, $circuit->program->output(1) ?? self::fail(), 1990, 1507, 1010);
+        $throttle = EndsCentre::calibrated($roll = Given::circuit(ProgramEncoder::encode($roll)), $roll->program->output(3) ?? self::fail(), 1010, 1530, 1990);
+
+        self::assertSame([1, 3], array_keys($throttle->aboard->readings));
+        self::assertSame([1010.0, 1507.0, 1990.0], $throttle->aboard->readings[1]->read);
+        self::assertSame(EndsCentre::sent($circuit->program->output(1) ?? self::fail(), Given::transmitter()), $throttle->aboard->readings[1]->sent);
+        self::assertNotSame(0.0, $throttle->output(1)?->subtrim);
+        self::assertSame($circuit->program->output(3)?->subtrim, $throttle->output(3)?->subtrim);
     }
 
     public function test_order_first_then_direction(): void

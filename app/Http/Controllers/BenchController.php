@@ -18,9 +18,6 @@ use DuskSwitch\Core\Link\ArmingCheck;
 use DuskSwitch\Core\Link\BoardState;
 use DuskSwitch\Core\Link\Point;
 use DuskSwitch\Core\Program\Output;
-use DuskSwitch\Core\Program\Purpose;
-use DuskSwitch\Core\Program\Reading;
-use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Solve\BoardTurn;
 use DuskSwitch\Core\Solve\EndsCentre;
@@ -43,17 +40,8 @@ final readonly class BenchController
         [$low, $centre, $high] = array_map(fn (string $key): float => $body->need($key)->number(500, 2500), ['low', 'centre', 'high']);
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
-        $output = $this->output($circuit, $channel);
-        $source = $output->feeds[0]->source ?? null;
-        $solved = EndsCentre::solve($output, $circuit->panel->transmitter, $low, $centre, $high, ! ($source instanceof FunctionSource && $circuit->program->function($source->function)?->purpose() === Purpose::Throttle));
 
-        $reading = new Reading($channel, EndsCentre::sent($output, $circuit->panel->transmitter), $output->reverse ? [$high, $centre, $low] : [$low, $centre, $high]);
-
-        return $this->proposal->answer($circuit, $circuit->program->with(
-            outputs: array_map(fn (Output $one): Output => $one->channel === $channel ? $solved : $one, $circuit->program->outputs),
-            // The proof judges by what was read, from now on.
-            aboard: $circuit->program->aboard->with(readings: array_replace($circuit->program->aboard->readings, [$channel => $reading])),
-        ));
+        return $this->proposal->answer($circuit, EndsCentre::calibrated($circuit, $this->output($circuit, $channel), $low, $centre, $high));
     }
 
     public function jitter(Request $request): JsonResponse

@@ -21,10 +21,12 @@ export function Pulses({ pulses }: { pulses: Proposal['pulses'] }) {
           </tr>
         </thead>
         <tbody>
-          {keyed(pulses, (one) => `${one.channel}`).map(({ key, item }) => (
+          {keyed(pulses, (one) => `${one.channel}`).map(({ key, item, index }) => (
             <tr key={key}>
               <td className="pr-2 align-top">
-                <span className="figures">{item.channel}</span> {item.name}
+                <span className={pulses[index - 1]?.channel === item.channel ? 'sr-only' : ''}>
+                  <span className="figures">{item.channel}</span> {item.name}
+                </span>
               </td>
               <td className="pr-2 align-top">{item.where}</td>
               <td className="figures pr-2 text-right align-top">{pulse(item.before)}</td>
