@@ -106,6 +106,23 @@ final class SenseTest extends BrowserTestCase
         $page->until(fn (): bool => $this->saved(4)->sense->call('signal-low')?->after === null, 'it to begin at once');
     }
 
+    /** The core turns units; while it does, what stands in the fields isn't what would be made. */
+    public function test_what_was_typed_last_is_in_the_phase_however_slow_the_answer(): void
+    {
+        $page = $this->pageWith("const real = window.fetch; window.fetch = (what, how) => String(what.url ?? what).includes('/api/threshold') ? new Promise((go) => setTimeout(() => go(real(what, how)), 1500)) : real(what, how)");
+        $page->open('/aircraft/4/wire/phases');
+        $page->press('New phase')->fill('#phase-name', 'Far up')->choose('#condition-of', 'Highest');
+        $page->fill('[role=dialog] [aria-label=Level]', '120')->fill('[role=dialog] [aria-label=Hysteresis]', '7');
+        usleep(150_000);
+        self::assertFalse($page->named('Make the phase', 'button')->isEnabled(), 'the answer is on its way');
+        $page->press('Make the phase');
+        $page->until(fn (): bool => $page->has("[data-phase='far-up']"), 'the new phase');
+        $page->until(fn (): bool => array_filter($this->saved(4)->phases, fn ($one): bool => $one->id === 'far-up') !== [], 'it to be saved');
+        $when = array_values(array_filter($this->saved(4)->phases, fn ($one): bool => $one->id === 'far-up'))[0]->when;
+        self::assertInstanceOf(SensorLevel::class, $when);
+        self::assertEqualsWithDelta(7 / 120, $when->hysteresis / $when->level, 1e-9, 'both, in whatever unit the pilot has');
+    }
+
     public function test_a_phrase_is_edited_piece_by_piece_and_heard(): void
     {
         $page = $this->page()->open('/aircraft/5/sense/speech');

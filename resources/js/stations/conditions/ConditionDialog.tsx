@@ -3,6 +3,7 @@ import type { Aircraft, Condition, Program } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
 import { ConditionFields } from './ConditionFields'
+import { useThresholdPending } from './Threshold'
 
 type Props = {
   aircraft: Aircraft
@@ -17,6 +18,7 @@ type Props = {
 /** Another condition. One of several parts is shown in words until another takes its place. */
 export function ConditionDialog({ aircraft, document, title, words, value, onTake, onClose }: Props) {
   const [when, setWhen] = useState<Condition | null>(value)
+  const pending = useThresholdPending()
   return (
     <Dialog open title={title} says={words && `Now: ${words}`} onClose={onClose}>
       <div className="grid gap-2">
@@ -25,7 +27,7 @@ export function ConditionDialog({ aircraft, document, title, words, value, onTak
           <Button onClick={onClose}>Leave it</Button>
           <Button
             look="main"
-            disabled={!when}
+            disabled={!when || pending}
             onClick={() => {
               if (when) onTake(when)
               onClose()

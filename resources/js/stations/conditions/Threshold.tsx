@@ -1,4 +1,5 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useIsMutating, useMutation, useQuery } from '@tanstack/react-query'
+import { useRef } from 'react'
 import { data, POST } from '@/api/client'
 import { said } from '@/api/proposals'
 import type { Condition, Program } from '@/api/types'
@@ -12,6 +13,13 @@ const WAYS = [
   { id: 'below', name: 'below' },
 ]
 
+type Change = { above?: boolean; level?: number; hysteresis?: number }
+
+const CHANGE = 'threshold'
+
+/** True while a level that was typed is on its way: what is on the screen is not yet what was meant. */
+export const useThresholdPending = () => useIsMutating({ mutationKey: [CHANGE] }) > 0
+
 type Props = { document: Program; value: Condition; onChange: (value: Condition) => void }
 
 /** A level of a telemetry value, in the pilot's unit; the core turns it. */
@@ -21,13 +29,25 @@ export function Threshold({ document, value, onChange }: Props) {
     queryFn: () => data(POST('/api/threshold', { body: { document, condition: value } })),
     placeholderData: keepPreviousData,
   })
+  // Two fields may be left before the first is answered: the second goes on from what was typed in the first.
+  const typed = useRef<{ into: unknown; change: Change }>({ into: null, change: {} })
+  const { mutate } = useMutation({
+    mutationKey: [CHANGE],
+    scope: { id: CHANGE },
+    mutationFn: (body: { sensor: string; above: boolean; level: number; hysteresis: number }) =>
+      data(POST('/api/threshold', { body: { document, ...body } })),
+    onSuccess: (answer) => onChange(answer.condition),
+    onError: (problem) => {
+      typed.current = { into: null, change: {} }
+      tell(said(problem), { kind: 'problem' })
+    },
+  })
   if (!read) return null
-  const put = (change: { above?: boolean; level?: number; hysteresis?: number }) => {
-    const { sensor, above, level, hysteresis } = { ...read, ...change }
-    data(POST('/api/threshold', { body: { document, sensor, above, level, hysteresis } })).then(
-      (answer) => onChange(answer.condition),
-      (problem) => tell(said(problem), { kind: 'problem' }),
-    )
+  const put = (change: Change) => {
+    const before = typed.current.into === read ? typed.current.change : {}
+    typed.current = { into: read, change: { ...before, ...change } }
+    const { sensor, above, level, hysteresis } = { ...read, ...typed.current.change }
+    mutate({ sensor, above, level, hysteresis })
   }
   return (
     <>

@@ -8,6 +8,7 @@ import { Field } from '@/parts/Field'
 import { NumberField } from '@/parts/NumberField'
 import { Proposed } from '@/parts/Proposed'
 import { ConditionFields } from '../../conditions/ConditionFields'
+import { useThresholdPending } from '../../conditions/Threshold'
 import type { View } from '../views'
 
 /** A new phase, with the shapes of another; what it would do is said before it's made. */
@@ -17,15 +18,16 @@ export function NewPhase({ aircraft, document, like, onClose }: View & { like: s
   const [from, setFrom] = useState(like)
   const [fade, setFade] = useState(0)
   const [when, setWhen] = useState<Condition | null>(null)
-  const [proposal, setProposal] = useState<Proposal | null>(null)
+  const pending = useThresholdPending()
+  const [answer, setAnswer] = useState<{ when: Condition; proposal: Proposal } | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
   useEffect(() => {
     let wanted = true
-    setProposal(null)
+    setAnswer(null)
     setProblem(null)
     if (when && name.trim()) {
       propose.addPhase(document, { name, when, fade, phase: from }).then(
-        (answer) => wanted && setProposal(answer),
+        (made) => wanted && setAnswer({ when, proposal: made }),
         (error) => wanted && setProblem(said(error)),
       )
     }
@@ -33,6 +35,8 @@ export function NewPhase({ aircraft, document, like, onClose }: View & { like: s
       wanted = false
     }
   }, [document, name, when, fade, from])
+  // What was proposed for another condition is none for this one.
+  const proposal = answer?.when === when ? (answer?.proposal ?? null) : null
   return (
     <Dialog
       open
@@ -80,7 +84,7 @@ export function NewPhase({ aircraft, document, like, onClose }: View & { like: s
           <Button onClick={onClose}>Leave it</Button>
           <Button
             look="main"
-            disabled={!proposal}
+            disabled={!proposal || pending}
             onClick={() => {
               if (proposal) takeOver(proposal, `Added phase ${name}`)
               onClose()
