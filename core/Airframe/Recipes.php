@@ -12,7 +12,7 @@ final class Recipes
     /** @return list<Recipe> */
     public static function all(): array
     {
-        return [new PlaneRecipe, new FlyingWingRecipe, new SailplaneRecipe, new MultirotorRecipe, new HelicopterRecipe, new SwashRecipe, new PanTiltRecipe];
+        return [new PlaneRecipe, new FlyingWingRecipe, new SailplaneRecipe, new MultirotorRecipe, new HelicopterRecipe, new SwashRecipe, new VehicleRecipe, new PanTiltRecipe];
     }
 
     /** The recipe of that id, or null. */

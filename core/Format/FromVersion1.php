@@ -6,6 +6,7 @@ use DuskSwitch\Core\Format\Kit\SlotDecoder;
 use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Program\Aboard;
 use DuskSwitch\Core\Program\Accepted;
+use DuskSwitch\Core\Program\Family;
 
 /** What stood otherwise in program documents of version 1. */
 final class FromVersion1
@@ -23,8 +24,14 @@ final class FromVersion1
     /** Notes a fault for each key that only came with version 2. */
     public static function refuseNewKeys(Node $document): void
     {
+        $family = $document->at('family');
+        if ($family?->isText() === true && $family->text() === Family::GroundVehicle->value) {
+            $family->fault('ground vehicles came with version 2; say "version": 2');
+        }
         foreach ($document->at('functions')?->items(64) ?? [] as $function) {
             self::refuse($function, 'purpose');
+            self::refuse($function, 'dualRates');
+            self::refuse($function->at('trim'), 'perPhase');
             foreach ($function->at('steps')?->items(16) ?? [] as $step) {
                 self::refuse($step, 'means');
             }
@@ -34,9 +41,9 @@ final class FromVersion1
         }
     }
 
-    private static function refuse(Node $node, string $key): void
+    private static function refuse(?Node $node, string $key): void
     {
-        if ($node->isObject() && $node->has($key)) {
+        if ($node?->isObject() === true && $node->has($key)) {
             $node->at($key)?->fault('came with version 2; say "version": 2, or take it away');
         }
     }

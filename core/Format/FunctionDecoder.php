@@ -8,6 +8,7 @@ use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\Drive\DriveCase;
+use DuskSwitch\Core\Program\DualRate;
 use DuskSwitch\Core\Program\Meaning;
 use DuskSwitch\Core\Program\Override;
 use DuskSwitch\Core\Program\PilotFunction;
@@ -30,7 +31,7 @@ final class FunctionDecoder
 
     private static function proportional(Node $node): ProportionalFunction
     {
-        $node->keys(['id', 'name'], ['purpose', 'drive', 'deadband', 'trim', 'shape', 'override']);
+        $node->keys(['id', 'name'], ['purpose', 'drive', 'deadband', 'trim', 'shape', 'dualRates', 'override']);
         $shapes = $overrides = [];
         foreach ($node->at('shape')?->entries(16) ?? [] as $phase => $shape) {
             $shapes[$phase] = self::shape($shape);
@@ -40,6 +41,14 @@ final class FunctionDecoder
             $when = $override->at('when');
             if ($when !== null) {
                 $overrides[] = new Override(ConditionDecoder::decode($when), $override->at('value')?->number(-1.5, 1.5) ?? 0.0);
+            }
+        }
+        $dualRates = [];
+        foreach ($node->at('dualRates')?->items(8) ?? [] as $rate) {
+            $shape = self::shape($rate, ['when']);
+            $when = $rate->at('when');
+            if ($when !== null) {
+                $dualRates[] = new DualRate(ConditionDecoder::decode($when), $shape);
             }
         }
         $trim = $node->at('trim');
@@ -53,6 +62,7 @@ final class FunctionDecoder
             $trim === null ? null : self::trim($trim),
             $overrides,
             $node->at('purpose')?->choice(Purpose::class),
+            $dualRates,
         );
     }
 
@@ -149,9 +159,10 @@ final class FunctionDecoder
         return $cases === [] ? null : new CaseDrive($cases);
     }
 
-    private static function shape(Node $node): Shape
+    /** @param  list<string>  $besides  keys that stand beside the shape's own */
+    private static function shape(Node $node, array $besides = []): Shape
     {
-        $node->keys([], ['rate', 'expo', 'curve']);
+        $node->keys($besides, ['rate', 'expo', 'curve']);
         if ($node->has('expo') && $node->has('curve')) {
             $node->fault('has a curve and expo; a curve takes the place of expo, so take one of them away');
         }
@@ -165,8 +176,8 @@ final class FunctionDecoder
 
     private static function trim(Node $node): TrimRule
     {
-        $node->keys(['authority'], ['idle']);
+        $node->keys(['authority'], ['idle', 'perPhase']);
 
-        return new TrimRule($node->at('authority')?->number(0, 1) ?? 0.0, $node->at('idle')?->flag() ?? false);
+        return new TrimRule($node->at('authority')?->number(0, 1) ?? 0.0, $node->at('idle')?->flag() ?? false, $node->at('perPhase')?->flag() ?? false);
     }
 }

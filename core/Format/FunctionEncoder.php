@@ -7,6 +7,7 @@ use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\Drive\DriveCase;
+use DuskSwitch\Core\Program\DualRate;
 use DuskSwitch\Core\Program\Override;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\ProportionalFunction;
@@ -43,8 +44,12 @@ final class FunctionEncoder
                 default => null,
             },
             'deadband' => $function->deadband === 0.0 ? null : $function->deadband,
-            'trim' => $trim === null ? null : ['authority' => $trim->authority, ...$trim->idleOnly ? ['idle' => true] : []],
+            'trim' => $trim === null ? null : ['authority' => $trim->authority, ...$trim->idleOnly ? ['idle' => true] : [], ...$trim->perPhase ? ['perPhase' => true] : []],
             'shape' => $function->shapes === [] ? null : array_map(self::shape(...), $function->shapes),
+            'dualRates' => $function->dualRates === [] ? null : array_map(
+                fn (DualRate $rate): array => ['when' => ConditionEncoder::encode($rate->when), ...self::shape($rate->shape)],
+                $function->dualRates,
+            ),
             'override' => $function->overrides === [] ? null : array_map(
                 fn (Override $override): array => ['when' => ConditionEncoder::encode($override->when), 'value' => $override->value],
                 $function->overrides,

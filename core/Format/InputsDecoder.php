@@ -54,9 +54,10 @@ final class InputsDecoder
         $trims = $node->at('trims');
         $trims?->keys([], array_column(Axis::cases(), 'value'));
         foreach (Axis::cases() as $axis) {
-            [$stick, $trim] = [$panel->axis($axis), $panel->trim($axis)];
-            $inputs[$stick] = $axes?->at($axis->value)?->number(-1, 1) ?? $inputs[$stick] ?? $axis->rest();
-            $inputs[$trim] = $trims?->at($axis->value)?->number(-1, 1) ?? $inputs[$trim] ?? 0.0;
+            $stick = $panel->axis($axis);
+            $inputs[$stick] = $axes?->at($axis->value)?->number(-1, 1) ?? $inputs[$stick] ?? $panel->rest($axis);
+            $trim = $trims?->at($axis->value);
+            $inputs = $trim === null ? $inputs : self::trim($trim, $axis, $panel, $inputs);
         }
         foreach ($node->at('controls')?->entries(40) ?? [] as $id => $value) {
             $slot = $panel->control($id);
@@ -68,6 +69,29 @@ final class InputsDecoder
         }
 
         return array_values($inputs);
+    }
+
+    /**
+     * A trim in every phase, or by phase where each has its own.
+     *
+     * @param  array<int, float>  $inputs
+     * @return array<int, float>
+     */
+    private static function trim(Node $node, Axis $axis, Panel $panel, array $inputs): array
+    {
+        if (! $node->isObject()) {
+            return array_replace($inputs, array_fill_keys($panel->trims($axis), $node->number(-1, 1)));
+        }
+        $own = $panel->phaseTrims($axis);
+        foreach ($node->entries(16) as $phase => $value) {
+            if (isset($own[$phase])) {
+                $inputs[$own[$phase]] = $value->number(-1, 1);
+            } else {
+                $value->fault($own === [] ? "all phases share the {$axis->value} trim; give one number" : "there is no phase \"{$phase}\"; there is ".implode(', ', array_keys($own)));
+            }
+        }
+
+        return $inputs;
     }
 
     private static function control(Node $node, string $id, Panel $panel): float

@@ -21,7 +21,7 @@ final class ScenarioDecoder
     public static function read(Node $node): Scenario
     {
         $node->keys(['format', 'version', 'id', 'name', 'says', 'families', 'legs']);
-        $families = array_map(fn (Node $item): Family => $item->choice(Family::class), $node->at('families')?->items(6, 1) ?? []);
+        $families = array_map(fn (Node $item): Family => $item->choice(Family::class), $node->at('families')?->items(7, 1) ?? []);
         $items = $node->at('legs')?->items(120, 1) ?? [];
         $legs = array_map(self::leg(...), $items);
         $scenario = new Scenario(
@@ -85,12 +85,40 @@ final class ScenarioDecoder
     }
 
     /**
+     * What drives can't climb, and has to move.
+     *
+     * @param  list<Node>  $items
+     * @param  list<Leg>  $legs
+     * @return bool true where something is wrong
+     */
+    private static function staysOnTheGround(Node $node, array $items, array $legs): bool
+    {
+        $wrong = false;
+        foreach ($legs as $index => $leg) {
+            if ($leg->climb !== 0.0 || $leg->lift !== 0.0) {
+                $items[$index]->fault('a ground vehicle can\'t climb; take "climb" and "lift" away, or take ground-vehicle out of "families"');
+                $wrong = true;
+            }
+        }
+        if (max(array_map(fn (Leg $leg): float => $leg->speed, $legs) ?: [0.0]) === 0.0) {
+            $node->at('legs')?->fault('never move: give one of them a "speed" in m/s');
+            $wrong = true;
+        }
+
+        return $wrong;
+    }
+
+    /**
      * @param  list<Node>  $items
      * @param  list<Leg>  $legs
      */
     private static function hasBadHeights(Family $family, Node $node, array $items, array $legs): bool
     {
-        $heights = Heights::of($legs, Craft::of($family));
+        $craft = Craft::of($family);
+        if ($craft->drives) {
+            return self::staysOnTheGround($node, $items, $legs);
+        }
+        $heights = Heights::of($legs, $craft);
         if ($heights->stays()) {
             $node->at('legs')?->fault('never leave the ground: give one of them a "climb" in m/s that doesn\'t glide');
 

@@ -7,6 +7,7 @@ use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\Drive\DriveCase;
+use DuskSwitch\Core\Program\DualRate;
 use DuskSwitch\Core\Program\Override;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\ProportionalFunction;
@@ -59,7 +60,17 @@ final class MovedFunctions
             }
         }
 
-        return $function->driven($drive)->shaped(array_intersect_key($function->shapes, array_flip($this->phases)))->overridden($overrides);
+        $dualRates = [];
+        foreach ($function->dualRates as $rate) {
+            $when = $this->rewrite->of($rate->when);
+            if ($when === null) {
+                $this->losses[] = "{$function->name} has a rate less: nothing is left to switch it with";
+            } else {
+                $dualRates[] = new DualRate($when, $rate->shape);
+            }
+        }
+
+        return $function->driven($drive)->dualRated($dualRates)->shaped(array_intersect_key($function->shapes, array_flip($this->phases)))->overridden($overrides);
     }
 
     private function stepped(SteppedFunction $function): SteppedFunction

@@ -16,7 +16,9 @@ final class Again
     {
         $maybe = fn (?Condition $one): ?Condition => $one === null ? null : $again($one);
         $functions = array_map(fn (PilotFunction $one): PilotFunction => match (true) {
-            $one instanceof ProportionalFunction => $one->overridden(array_map(fn (Override $override): Override => new Override($again($override->when), $override->value), $one->overrides)),
+            $one instanceof ProportionalFunction => $one
+                ->overridden(array_map(fn (Override $override): Override => new Override($again($override->when), $override->value), $one->overrides))
+                ->dualRated(array_map(fn (DualRate $rate): DualRate => new DualRate($again($rate->when), $rate->shape), $one->dualRates)),
             $one instanceof SteppedFunction && $one->drive instanceof CaseDrive => $one->driven(new CaseDrive(
                 array_map(fn (DriveCase $case): DriveCase => new DriveCase($again($case->when), $case->step), $one->drive->cases),
             )),

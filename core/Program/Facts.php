@@ -112,7 +112,7 @@ final readonly class Facts
                 default => 'nothing',
             },
             'dead band' => self::percent($function->deadband),
-            'trim at its end' => self::percent($function->trim->authority ?? 0.0).($function->trim?->idleOnly === true ? ', idle only' : ''),
+            'trim at its end' => self::percent($function->trim->authority ?? 0.0).($function->trim?->idleOnly === true ? ', idle only' : '').($function->trim?->perPhase === true ? ', per phase' : ''),
         ];
         $shapes = [];
         foreach ($this->phases as $id => $name) {
@@ -120,6 +120,10 @@ final readonly class Facts
             $in = count($this->phases) > 1 ? ", {$name}" : '';
             $shapes["rate {$id}"] = ["rate{$in}", $shape === null ? 'as in the first phase' : self::range($shape->rate)];
             $shapes["expo {$id}"] = ["expo{$in}", $shape === null ? 'as in the first phase' : ($shape->curve === null ? self::percent($shape->expo) : "curve {$shape->curve}")];
+        }
+        foreach ($function->dualRates as $place => $rate) {
+            $expo = $rate->shape->curve === null ? 'expo '.self::percent($rate->shape->expo) : "curve {$rate->shape->curve}";
+            $facts['dual rate '.($place + 1)] = self::range($rate->shape->rate).", {$expo} while {$this->words->say($rate->when)}";
         }
         foreach ($function->overrides as $place => $override) {
             $facts['override '.($place + 1)] = self::percent($override->value)." while {$this->words->say($override->when)}";

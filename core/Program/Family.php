@@ -11,6 +11,7 @@ enum Family: string
     case FlyingWing = 'flying-wing';
     case Sailplane = 'sailplane';
     case Helicopter = 'helicopter';
+    case GroundVehicle = 'ground-vehicle';
 
     /** The family as one says it. */
     public function title(): string
@@ -22,6 +23,7 @@ enum Family: string
             self::FlyingWing => 'Flying wing',
             self::Sailplane => 'Sailplane',
             self::Helicopter => 'Helicopter',
+            self::GroundVehicle => 'Ground vehicle',
         };
     }
 }

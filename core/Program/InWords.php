@@ -5,8 +5,6 @@ namespace DuskSwitch\Core\Program;
 use Closure;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
-use DuskSwitch\Core\Program\Drive\CaseDrive;
-use DuskSwitch\Core\Program\Drive\DriveCase;
 
 /** Every condition of a program that stands somewhere, in words, by where it stands. */
 final readonly class InWords
@@ -32,18 +30,13 @@ final readonly class InWords
         return $said;
     }
 
-    /** @return array<string, list<string>> by function id: the conditions of its overrides, or of its cases, in order */
+    /** @return array<string, list<string>> by function id: the conditions of its overrides and then its dual rates, or of its cases, in order */
     public function functions(): array
     {
         $said = [];
         foreach ($this->program->functions as $function) {
-            $conditions = match (true) {
-                $function instanceof ProportionalFunction => array_map(fn (Override $one) => $one->when, $function->overrides),
-                $function instanceof SteppedFunction && $function->drive instanceof CaseDrive => array_map(fn (DriveCase $one) => $one->when, $function->drive->cases),
-                default => [],
-            };
-            if ($conditions !== []) {
-                $said[$function->id()] = array_map($this->words->say(...), $conditions);
+            if ($function->conditions() !== []) {
+                $said[$function->id()] = array_map($this->words->say(...), $function->conditions());
             }
         }
 

@@ -10,7 +10,6 @@ use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
-use DuskSwitch\Core\Program\Drive\DriveCase;
 use DuskSwitch\Core\Program\Source\AxisSource;
 use DuskSwitch\Core\Program\Source\ControlSource;
 use DuskSwitch\Core\Program\Source\FunctionSource;
@@ -77,11 +76,7 @@ final class Loom
             $drive instanceof ControlDrive, $drive instanceof DetentDrive => [new Thread("control:{$drive->control}", $to, 'drive')],
             default => [],
         };
-        $when = $drive instanceof CaseDrive ? array_map(fn (DriveCase $case): Condition => $case->when, $drive->cases) : [];
-        foreach ($function instanceof ProportionalFunction ? $function->overrides : [] as $override) {
-            $when[] = $override->when;
-        }
-        foreach ($when as $condition) {
+        foreach ($function->conditions() as $condition) {
             foreach ($this->controls($condition) as $control) {
                 $threads[] = new Thread("control:{$control}", $to, $drive instanceof CaseDrive ? 'drive' : 'condition');
             }

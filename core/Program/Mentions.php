@@ -3,7 +3,6 @@
 namespace DuskSwitch\Core\Program;
 
 use DuskSwitch\Core\Program\Condition\Condition;
-use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Sense\Call;
 use DuskSwitch\Core\Program\Sense\Derived;
 
@@ -26,11 +25,7 @@ final class Mentions
             $where["the condition “{$id}”"] = [$condition];
         }
         foreach ($program->functions as $function) {
-            $where[$function->name()] = match (true) {
-                $function instanceof ProportionalFunction => array_map(fn ($one) => $one->when, $function->overrides),
-                $function instanceof SteppedFunction && $function->drive instanceof CaseDrive => array_map(fn ($one) => $one->when, $function->drive->cases),
-                default => [],
-            };
+            $where[$function->name()] = $function->conditions();
         }
         foreach ($program->outputs as $output) {
             $where["a feed of {$output->channel} {$output->name}"] = array_map(fn (Feed $feed) => $feed->when, $output->feeds);

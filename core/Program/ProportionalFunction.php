@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 
@@ -14,6 +15,7 @@ final readonly class ProportionalFunction implements PilotFunction
      * @param  array<string, Shape>  $shapes  by phase id; a phase without one takes the first phase's
      * @param  list<Override>  $overrides  the first that holds replaces the value
      * @param  Purpose|null  $purpose  what it's for; null where nobody has said
+     * @param  list<DualRate>  $dualRates  the first that holds shapes it in place of the phase, at once
      */
     public function __construct(
         public string $id,
@@ -24,6 +26,7 @@ final readonly class ProportionalFunction implements PilotFunction
         public ?TrimRule $trim = null,
         public array $overrides = [],
         public ?Purpose $purpose = null,
+        public array $dualRates = [],
     ) {}
 
     /**
@@ -33,25 +36,25 @@ final readonly class ProportionalFunction implements PilotFunction
      */
     public function shaped(array $shapes): self
     {
-        return new self($this->id, $this->name, $this->drive, $this->deadband, $shapes, $this->trim, $this->overrides, $this->purpose);
+        return new self($this->id, $this->name, $this->drive, $this->deadband, $shapes, $this->trim, $this->overrides, $this->purpose, $this->dualRates);
     }
 
     /** The same function with another dead band, 0 to 0.5. */
     public function deadened(float $deadband): self
     {
-        return new self($this->id, $this->name, $this->drive, $deadband, $this->shapes, $this->trim, $this->overrides, $this->purpose);
+        return new self($this->id, $this->name, $this->drive, $deadband, $this->shapes, $this->trim, $this->overrides, $this->purpose, $this->dualRates);
     }
 
     /** The same function, moved by something else. */
     public function driven(AxisDrive|ControlDrive|null $drive): self
     {
-        return new self($this->id, $this->name, $drive, $this->deadband, $this->shapes, $this->trim, $this->overrides, $this->purpose);
+        return new self($this->id, $this->name, $drive, $this->deadband, $this->shapes, $this->trim, $this->overrides, $this->purpose, $this->dualRates);
     }
 
     /** The same function with another trim, or none. */
     public function trimmed(?TrimRule $trim): self
     {
-        return new self($this->id, $this->name, $this->drive, $this->deadband, $this->shapes, $trim, $this->overrides, $this->purpose);
+        return new self($this->id, $this->name, $this->drive, $this->deadband, $this->shapes, $trim, $this->overrides, $this->purpose, $this->dualRates);
     }
 
     /**
@@ -61,12 +64,36 @@ final readonly class ProportionalFunction implements PilotFunction
      */
     public function overridden(array $overrides): self
     {
-        return new self($this->id, $this->name, $this->drive, $this->deadband, $this->shapes, $this->trim, $overrides, $this->purpose);
+        return new self($this->id, $this->name, $this->drive, $this->deadband, $this->shapes, $this->trim, $overrides, $this->purpose, $this->dualRates);
+    }
+
+    /**
+     * The same function with other dual rates.
+     *
+     * @param  list<DualRate>  $dualRates
+     */
+    public function dualRated(array $dualRates): self
+    {
+        return new self($this->id, $this->name, $this->drive, $this->deadband, $this->shapes, $this->trim, $this->overrides, $this->purpose, $dualRates);
+    }
+
+    public function conditions(): array
+    {
+        return [
+            ...array_map(fn (Override $one): Condition => $one->when, $this->overrides),
+            ...array_map(fn (DualRate $one): Condition => $one->when, $this->dualRates),
+        ];
+    }
+
+    /** @return list<Shape> those of phases, then those of dual rates */
+    public function allShapes(): array
+    {
+        return [...array_values($this->shapes), ...array_map(fn (DualRate $one): Shape => $one->shape, $this->dualRates)];
     }
 
     public function for(?Purpose $purpose): self
     {
-        return new self($this->id, $this->name, $this->drive, $this->deadband, $this->shapes, $this->trim, $this->overrides, $purpose);
+        return new self($this->id, $this->name, $this->drive, $this->deadband, $this->shapes, $this->trim, $this->overrides, $purpose, $this->dualRates);
     }
 
     public function purpose(): ?Purpose

@@ -2,8 +2,10 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
+use DuskSwitch\Core\Program\Drive\DriveCase;
 
 /** A function with named steps, each with a value: arm, flight mode, flaps. */
 final readonly class SteppedFunction implements PilotFunction
@@ -35,6 +37,11 @@ final readonly class SteppedFunction implements PilotFunction
     public function stepped(array $steps): self
     {
         return new self($this->id, $this->name, $this->drive, $steps, $this->purpose);
+    }
+
+    public function conditions(): array
+    {
+        return $this->drive instanceof CaseDrive ? array_map(fn (DriveCase $one): Condition => $one->when, $this->drive->cases) : [];
     }
 
     public function for(?Purpose $purpose): self

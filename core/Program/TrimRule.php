@@ -8,6 +8,7 @@ final readonly class TrimRule
     /**
      * @param  float  $authority  the signal at full trim, 0 to 1
      * @param  bool  $idleOnly  the trim acts at low throttle and fades out towards full
+     * @param  bool  $perPhase  each phase has a trim of its own; else all share one
      */
-    public function __construct(public float $authority, public bool $idleOnly = false) {}
+    public function __construct(public float $authority, public bool $idleOnly = false, public bool $perPhase = false) {}
 }

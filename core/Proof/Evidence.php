@@ -36,6 +36,11 @@ final class Evidence
     /** No question takes more of what is left. */
     private const SHARE = 0.2;
 
+    /** The pulse at which a ground vehicle's motor stands still, in µs, and how far around it (common practice). */
+    private const MIDDLE = 1500;
+
+    private const NEUTRAL = 50;
+
     public readonly ControllerView $view;
 
     public readonly ControllerSetup $setup;
@@ -59,7 +64,7 @@ final class Evidence
     ) {
         $this->setup = $controller?->setUp($program->aboard->controller) ?? $program->aboard->controller;
         $this->view = new ControllerView($this->setup, $controller->modes ?? []);
-        $this->panel = new Panel($transmitter);
+        $this->panel = Panel::of($program, $transmitter);
         $this->budget = new Budget(self::BUDGET);
     }
 
@@ -93,15 +98,45 @@ final class Evidence
         return $this->setup->low ?? ControllerSetup::LOW_MARK;
     }
 
-    /** Whether any motor is above its low mark, as bits of {@see Truth}. */
+    /** @return array{int, int} the pulses between which a motor stands still, both inclusive, in µs: below the low mark; on a ground vehicle around the middle */
+    public function still(): array
+    {
+        return $this->isCentred() ? [self::MIDDLE - self::NEUTRAL, self::MIDDLE + self::NEUTRAL] : [0, $this->low()];
+    }
+
+    /** Where a motor runs, in words: "above 1050 µs". */
+    public function running(): string
+    {
+        return $this->isCentred() ? 'outside of '.implode(' to ', $this->still()).' µs' : "above {$this->low()} µs";
+    }
+
+    /** Whether a motor runs, as bits of {@see Truth}. */
+    public function runs(Observed $seen, int $channel): int
+    {
+        [$from, $to] = $this->still();
+        $above = ControllerView::above($seen, $channel, $to);
+
+        return $from === 0 ? $above : Truth::either($above, Truth::not(ControllerView::above($seen, $channel, $from - 1)));
+    }
+
+    /** How far a motor may be from where it stands still, in µs. */
+    public function farthest(Observed $seen, int $channel): float
+    {
+        $farthest = ControllerView::highest($seen, $channel);
+
+        return $this->isCentred() && $seen->pulses($channel) !== [] ? max($farthest - self::MIDDLE, self::MIDDLE - min(array_column($seen->pulses($channel), 0))) : $farthest;
+    }
+
+    /** Whether any motor runs, as bits of {@see Truth}. */
     public function turns(Observed $seen): int
     {
-        $truth = Truth::FAILS;
-        foreach ($this->motors() as $motor) {
-            $truth = Truth::either($truth, ControllerView::above($seen, $motor->channel, $this->low()));
-        }
+        return array_reduce($this->motors(), fn (int $truth, Output $motor): int => Truth::either($truth, $this->runs($seen, $motor->channel)), Truth::FAILS);
+    }
 
-        return $truth;
+    /** True where a motor stands still with its stick in the middle. */
+    public function isCentred(): bool
+    {
+        return $this->program->family === Family::GroundVehicle;
     }
 
     /** How it's armed; null where that can't be known: a multirotor without its controller. */
@@ -124,15 +159,16 @@ final class Evidence
         return $this->program->family === Family::Helicopter;
     }
 
-    /** A region with the throttle low: its stick, and the dial or slider of a throttle that isn't on the stick. */
+    /** A region with the throttle low, or in its middle where a motor stops there: its stick, and the dial or slider of a throttle that isn't on the stick. */
     public function throttleLow(Region $region): Region
     {
-        $low = $region->at($this->panel->axis(Axis::Throttle), -1.0);
+        $rest = $this->panel->rest(Axis::Throttle);
+        $low = $region->at($this->panel->axis(Axis::Throttle), $rest);
         foreach ($this->program->whose(Purpose::Throttle) as $function) {
             $drive = $function instanceof ProportionalFunction ? $function->drive : null;
             $input = $drive instanceof ControlDrive ? $this->panel->control($drive->control) : null;
             if ($input !== null && isset($region->spans[$input])) {
-                $low = $low->at($input, -1.0);
+                $low = $low->at($input, $rest);
             }
         }
 

@@ -42,7 +42,7 @@ final readonly class StateWords
     /**
      * The state as a hand on the handheld: what isn't at rest, and the dials, sliders and trims that have a say wherever they are.
      *
-     * @return array{axes: array<string, float>, controls: array<string, float|string>, trims: array<string, float>}
+     * @return array{axes: array<string, float>, controls: array<string, float|string>, trims: array<string, float|array<string, float>>}
      */
     public function hand(?Witness $witness): array
     {
@@ -57,18 +57,19 @@ final readonly class StateWords
     /**
      * @param  list<float>  $hand
      * @param  list<int>  $matters
-     * @return array{axes: array<string, float>, controls: array<string, float|string>, trims: array<string, float>}
+     * @return array{axes: array<string, float>, controls: array<string, float|string>, trims: array<string, float|array<string, float>>}
      */
     private function inputs(array $hand, array $matters): array
     {
         $panel = $this->evidence->panel;
         $inputs = ['axes' => [], 'controls' => [], 'trims' => []];
         foreach (Axis::cases() as $axis) {
-            if ($hand[$panel->axis($axis)] !== $axis->rest()) {
+            if ($hand[$panel->axis($axis)] !== $panel->rest($axis)) {
                 $inputs['axes'][$axis->value] = $hand[$panel->axis($axis)];
             }
-            if ($hand[$panel->trim($axis)] !== 0.0) {
-                $inputs['trims'][$axis->value] = $hand[$panel->trim($axis)];
+            $trim = $this->trim($axis, $hand);
+            if ($trim !== 0.0) {
+                $inputs['trims'][$axis->value] = $trim;
             }
         }
         foreach ($this->evidence->transmitter->controls as $control) {
@@ -79,6 +80,20 @@ final readonly class StateWords
         }
 
         return $inputs;
+    }
+
+    /**
+     * Where an axis' trim stands: one number, or one for each phase where they aren't the same.
+     *
+     * @param  list<float>  $hand
+     * @return float|array<string, float>
+     */
+    private function trim(Axis $axis, array $hand): float|array
+    {
+        $panel = $this->evidence->panel;
+        $own = array_map(fn (int $slot): float => $hand[$slot], $panel->phaseTrims($axis));
+
+        return array_unique([$hand[$panel->trim($axis)], ...array_values($own)]) === [$hand[$panel->trim($axis)]] ? $hand[$panel->trim($axis)] : $own;
     }
 
     /**
@@ -102,7 +117,7 @@ final readonly class StateWords
 
     /**
      * @param  list<float>  $hand
-     * @return array{axes: array<string, float>, trims: array<string, float>, controls: array<string, float|string>}
+     * @return array{axes: array<string, float>, trims: array<string, float|array<string, float>>, controls: array<string, float|string>}
      */
     private function whole(array $hand): array
     {
@@ -110,7 +125,7 @@ final readonly class StateWords
         $whole = ['axes' => [], 'trims' => [], 'controls' => []];
         foreach (Axis::cases() as $axis) {
             $whole['axes'][$axis->value] = $hand[$panel->axis($axis)];
-            $whole['trims'][$axis->value] = $hand[$panel->trim($axis)];
+            $whole['trims'][$axis->value] = $this->trim($axis, $hand);
         }
         foreach ($this->evidence->transmitter->controls as $control) {
             $whole['controls'][$control->id] = HandWords::position($control, $hand[(int) $panel->control($control->id)]);

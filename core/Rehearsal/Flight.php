@@ -28,9 +28,6 @@ final class Flight
     /** Ticks of the circuit in a row of the recording. */
     private const TICKS = 10;
 
-    /** A motor turns from here on, in µs (common practice). */
-    private const TURNS = 1060;
-
     private readonly Craft $craft;
 
     private readonly Motion $motion;
@@ -146,7 +143,7 @@ final class Flight
             $this->gust += -$this->gust * Recording::EVERY / 4 + 0.15 * $this->setting->wind * sqrt(2 * Recording::EVERY / 4) * $this->chance->normal();
             $flew = $body->flies;
             $this->motion->step($body, $asks, $motor, $this->gust, $asks->lift === 0.0 ? 0.0 : $asks->lift + 0.25 * sin($time), Recording::EVERY, $lost);
-            if ($flew && ! $body->flies && ! $asks->lands()) {
+            if ($flew && ! $body->flies && ! $asks->lands() && ! $this->craft->drives) {
                 $events[] = [$time, 'ground', "in “{$asks->says}”".($motor ? '' : ', with the motor off')];
             }
         }
@@ -205,13 +202,13 @@ final class Flight
             $pulses = $this->lastHeard === null ? [] : LinkLoss::pulses($this->circuit->program, $this->lastHeard, $time - (float) $this->lostAt);
 
             return $this->craft->hovers && $this->circuit->program->family === Family::Multirotor ? $this->lastHeard !== null
-                : array_filter($this->motors, fn (int $channel): bool => ($pulses[$channel] ?? 0) > self::TURNS) !== [];
+                : array_filter($this->motors, fn (int $channel): bool => $this->craft->turns($pulses[$channel] ?? null)) !== [];
         }
         if ($this->arm !== null && $frame->slots[$this->arm[0]] !== $this->arm[1]) {
             return false;
         }
         foreach ($this->motorSlots as $slot) {
-            if ($frame->slots[$slot] > self::TURNS) {
+            if ($this->craft->turns($frame->slots[$slot])) {
                 return true;
             }
         }

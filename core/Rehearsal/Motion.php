@@ -8,6 +8,15 @@ final readonly class Motion
     /** Degrees a second at full stick. */
     private const FULL_TURN = 60.0;
 
+    /** Share of full power that a speed takes, by its square in m/s (from memory). */
+    private const DRAG = 0.0004;
+
+    /** The same on the ground (from memory). */
+    private const ROLLING = 0.005;
+
+    /** Below so many m/s it has stopped. */
+    private const STANDS = 0.05;
+
     public function __construct(private Craft $craft, private Setting $setting) {}
 
     /**
@@ -21,6 +30,11 @@ final readonly class Motion
      */
     public function step(Body $body, Leg $leg, bool $motor, float $gust, float $lift, float $seconds, bool $lost = false): void
     {
+        if ($this->craft->drives) {
+            $this->drive($body, $leg, $motor && $leg->motor && ! $lost, $seconds);
+
+            return;
+        }
         $wind = $this->setting->wind + $gust;
         [$windEast, $windNorth] = [-$wind * sin(deg2rad($this->setting->from)), -$wind * cos(deg2rad($this->setting->from))];
         $soon = min(1.0, $seconds / $this->craft->nimble);
@@ -63,10 +77,28 @@ final readonly class Motion
         }
     }
 
+    /** On the ground: it rolls out where its motor stops, and turns only while it rolls. */
+    private function drive(Body $body, Leg $leg, bool $motor, float $seconds): void
+    {
+        $soon = min(1.0, $seconds / $this->craft->nimble);
+        $body->airspeed += (($motor ? $leg->speed : 0.0) - $body->airspeed) * $soon / 2;
+        $body->flies = $body->airspeed > self::STANDS;
+        $body->airspeed = $body->flies ? $body->airspeed : 0.0;
+        $turn = $leg->towards === null ? $leg->turn : $this->steer($body, $leg->towards);
+        $body->turn += (($body->flies ? $turn : 0.0) - $body->turn) * $soon;
+        $body->heading = fmod($body->heading + $body->turn * $seconds + 360.0, 360.0);
+        [$body->groundEast, $body->groundNorth] = [$body->airspeed * sin(deg2rad($body->heading)), $body->airspeed * cos(deg2rad($body->heading))];
+        $body->east += $body->groundEast * $seconds;
+        $body->north += $body->groundNorth * $seconds;
+    }
+
     /** Share of full power that a leg takes. */
     public function power(Body $body, Leg $leg): float
     {
-        $share = $this->craft->level + $this->craft->aMetre * max(0.0, $body->climb) + 0.0004 * $body->airspeed ** 2;
+        if ($this->craft->drives) {
+            return $leg->speed > 0.0 ? min(1.0, $this->craft->level + self::ROLLING * $leg->speed ** 2) : 0.0;
+        }
+        $share = $this->craft->level + $this->craft->aMetre * max(0.0, $body->climb) + self::DRAG * $body->airspeed ** 2;
 
         return max(0.08, min(1.0, $body->flies ? $share : 0.1 + ($leg->climb > 0 ? $share : 0.0)));
     }
@@ -80,7 +112,11 @@ final readonly class Motion
      */
     public function sticks(Body $body, Leg $leg, bool $ready, float $power): array
     {
-        $throttle = $ready && $leg->motor && ($body->flies || $leg->climb > 0) ? 2 * $power - 1 : -1.0;
+        $throttle = match (true) {
+            $this->craft->drives => $ready && $leg->motor && $leg->speed > 0.0 ? $power : 0.0,
+            $ready && $leg->motor && ($body->flies || $leg->climb > 0) => 2 * $power - 1,
+            default => -1.0,
+        };
 
         return [
             max(-1.0, min(1.0, $body->turn / self::FULL_TURN)),

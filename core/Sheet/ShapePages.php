@@ -7,7 +7,6 @@ use DuskSwitch\Core\Kit\Keyed;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\ConditionWords;
 use DuskSwitch\Core\Program\Curve;
-use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Shape;
@@ -41,7 +40,7 @@ final readonly class ShapePages
         }
 
         return [
-            new Section('Rates and expo', 'A phase that is not named takes the first phase\'s.', $shapes),
+            new Section('Rates and expo', 'A phase that is not named takes the first phase\'s. A rate "while" a switch is somewhere goes before the phase\'s.', $shapes),
             new Section('Curves', 'Points are stick → value.', array_values(array_map($this->curve(...), array_filter($this->program->curves, $this->isUsed(...))))),
             new Section('Holds', 'What stands still, and when.', $holds),
         ];
@@ -57,17 +56,21 @@ final readonly class ShapePages
         foreach ($this->program->phases as $phase) {
             $shape = $function->shapes[$phase->id] ?? null;
             if ($shape !== null) {
-                $lines[] = $this->shape($function, $phase, $shape);
+                $lines[] = $this->shape($function->name.(count($this->program->phases) > 1 ? ", {$phase->name}" : ''), $shape);
             }
         }
+        foreach ($function->dualRates as $rate) {
+            $lines[] = $this->shape("{$function->name}, while {$this->words->say($rate->when)}", $rate->shape);
+        }
         if ($function->trim !== null) {
-            $lines[] = new Line("{$function->name}, trim at its end", round($function->trim->authority * 100, 1).' %'.($function->trim->idleOnly ? ', at low throttle only' : ''));
+            $more = ($function->trim->idleOnly ? ', at low throttle only' : '').($function->trim->perPhase ? ', for each phase its own' : '');
+            $lines[] = new Line("{$function->name}, trim at its end", round($function->trim->authority * 100, 1)." %{$more}");
         }
 
         return $lines;
     }
 
-    private function shape(ProportionalFunction $function, Phase $phase, Shape $shape): Line
+    private function shape(string $what, Shape $shape): Line
     {
         $keying = $this->transmitter->keying;
         [$low, $high] = [$keying->rate->hold($shape->rate->low), $keying->rate->hold($shape->rate->high)];
@@ -75,11 +78,10 @@ final readonly class ShapePages
         $rate = $shape->rate->isEven() ? "rate {$high->shown()}" : "rate low {$low->shown()}, high {$high->shown()}";
         $bent = $shape->curve === null ? "expo {$expo->shown()}" : "curve {$shape->curve}";
         $poor = array_values(array_filter([$low, $high, ...$shape->curve === null ? [$expo] : []], fn (Keyed $keyed): bool => ! $keyed->isExact()));
-        $in = count($this->program->phases) > 1 ? ", {$phase->name}" : '';
         $noCurves = $shape->curve !== null && $keying->curvePoints === 0;
 
         return new Line(
-            $function->name.$in, "{$rate}, {$bent}",
+            $what, "{$rate}, {$bent}",
             $poor === [] && ! $noCurves ? null : implode(', ', array_map(fn (Keyed $one): string => $one->shownWanted(), $poor)),
             match (true) {
                 $noCurves => "{$this->transmitter->name} has no curves; use expo as near as you can",
@@ -106,7 +108,7 @@ final readonly class ShapePages
     private function isUsed(Curve $curve): bool
     {
         foreach ($this->program->functions as $function) {
-            foreach ($function instanceof ProportionalFunction ? $function->shapes : [] as $shape) {
+            foreach ($function instanceof ProportionalFunction ? $function->allShapes() : [] as $shape) {
                 if ($shape->curve === $curve->id) {
                     return true;
                 }

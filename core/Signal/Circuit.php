@@ -141,10 +141,10 @@ final class Circuit
     }
 
     /**
-     * A proportional function's answer to its stick, drawn: per phase the points of its line.
+     * A proportional function's answer to its stick, drawn: per phase, then per dual rate, the points of its line.
      *
      * @param  int  $steps  how many pieces the way from −1 to 1 is cut into
-     * @return list<array{phase: string, points: list<array{float, float}>}>|null null for a function that isn't proportional or that nothing drives
+     * @return list<array{phase: string|null, rate: int|null, points: list<array{float, float}>}>|null null for a function that isn't proportional or that nothing drives
      */
     public function line(string $function, int $steps = 80): ?array
     {
@@ -154,13 +154,14 @@ final class Circuit
         }
         $answer = self::make($part->bare()->code());
         $lines = [];
-        foreach ($this->program->phases as $index => $phase) {
+        $phases = count($this->program->phases);
+        for ($index = 0; $index < $phases + count($part->dualRates); $index++) {
             $points = [];
             for ($i = 0; $i <= $steps; $i++) {
                 $x = 2.0 * $i / $steps - 1;
                 $points[] = [$x, (float) $answer([0.0, $x, $index], $this->curves, [], true)[0][0]];
             }
-            $lines[] = ['phase' => $phase->id, 'points' => $points];
+            $lines[] = ['phase' => $this->program->phases[$index]->id ?? null, 'rate' => $index < $phases ? null : $index - $phases, 'points' => $points];
         }
 
         return $lines;

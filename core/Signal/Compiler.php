@@ -27,7 +27,7 @@ final class Compiler
     public static function compile(Program $program, Transmitter $transmitter): Circuit
     {
         $faults = new Faults;
-        $layout = new Layout(new Panel($transmitter), $program);
+        $layout = new Layout(Panel::of($program, $transmitter), $program);
         $names = new Names($program, $layout, $faults);
         $memory = new Memory;
         $tests = new TestCompiler($names, $layout, $memory, $faults);

@@ -3,13 +3,16 @@
 namespace DuskSwitch\Core\Signal;
 
 use DuskSwitch\Core\Fault\Faults;
+use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
+use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Shape;
 use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Program\TrimRule;
 use DuskSwitch\Core\Signal\Part\Fading;
 use DuskSwitch\Core\Signal\Part\Part;
 use DuskSwitch\Core\Signal\Part\ProportionalPart;
@@ -56,27 +59,36 @@ final readonly class FunctionCompiler
         foreach ($function->overrides as $index => $override) {
             $overrides[] = [$this->tests->compile($override->when, "{$path}.override[{$index}].when"), $override->value];
         }
+        $dualRates = [];
+        foreach ($function->dualRates as $index => $rate) {
+            $at = "{$path}.dualRates[{$index}]";
+            $dualRates[] = [$this->tests->compile($rate->when, "{$at}.when"), $this->shape($rate->shape, $at)];
+        }
         if ($function->trim !== null && $axis === null) {
             $this->faults->add("{$path}.trim", "{$function->name} isn't on a stick, so no trim moves it; drive it by an axis, or take the trim away");
+        }
+        if ($function->trim?->perPhase === false && $axis !== null && $this->layout->panel->phaseTrims($axis) !== []) {
+            $this->faults->add("{$path}.trim", "another function has the {$axis->value} trim for each phase, {$function->name} shares it; one trim can't be both. Give both the same");
         }
         if ($drive === null) {
             // Nothing moves it yet: it stays at 0, but an override still counts.
             $still = [new ShapePart(null, 0.0, 0.0, 0.0)];
 
-            return new ProportionalPart($slot, $this->layout->one, $this->layout->phase, 0, 0.0, false, 0.0, $still, $overrides);
+            return new ProportionalPart($slot, $this->layout->one, $this->layout->phase, [0], 0.0, false, 0.0, $still, $overrides);
         }
 
         return new ProportionalPart(
             $slot,
             $drive instanceof AxisDrive ? $this->layout->panel->axis($drive->axis) : $this->names->controlSlot($drive->control, "{$path}.drive.control"),
             $this->layout->phase,
-            $axis !== null ? $this->layout->panel->trim($axis) : 0,
+            $axis !== null ? $this->trims($axis, $function->trim) : [0],
             $function->trim->authority ?? 0.0,
             $function->trim->idleOnly ?? false,
             $function->deadband,
             $shapes,
             $overrides,
             $this->fading,
+            $dualRates,
         );
     }
 
@@ -90,11 +102,25 @@ final readonly class FunctionCompiler
         $parts = [];
         foreach ($this->program->phases as $phase) {
             $shape = $function->shapes[$phase->id] ?? $first;
-            $curve = $this->curves->place($shape->curve, "{$path}.shape.{$phase->id}.curve");
-            $parts[] = new ShapePart($curve, $shape->expo, $shape->rate->low, $shape->rate->high);
+            $parts[] = $this->shape($shape, "{$path}.shape.{$phase->id}");
         }
 
         return $parts;
+    }
+
+    private function shape(Shape $shape, string $path): ShapePart
+    {
+        return new ShapePart($this->curves->place($shape->curve, "{$path}.curve"), $shape->expo, $shape->rate->low, $shape->rate->high);
+    }
+
+    /** @return non-empty-list<int> slots by phase; one for all where they share it */
+    private function trims(Axis $axis, ?TrimRule $rule): array
+    {
+        $panel = $this->layout->panel;
+
+        return $rule?->perPhase === true
+            ? array_map(fn (Phase $phase): int => $panel->trimIn($axis, $phase->id), $this->program->phases)
+            : [$panel->trim($axis)];
     }
 
     private function stepped(SteppedFunction $function, int $slot, string $path): Part

@@ -28,8 +28,10 @@ final readonly class HandWords
             if ($hand[$panel->axis($axis)] !== $from[$panel->axis($axis)]) {
                 $said[] = $this->stick($axis, $hand[$panel->axis($axis)]);
             }
-            if ($hand[$panel->trim($axis)] !== $from[$panel->trim($axis)]) {
-                $said[] = "{$axis->value} trim at ".round($hand[$panel->trim($axis)] * 100).' %';
+            foreach (['' => $panel->trim($axis), ...$panel->phaseTrims($axis)] as $phase => $slot) {
+                if ($hand[$slot] !== $from[$slot]) {
+                    $said[] = "{$axis->value} trim".($phase === '' ? '' : " in {$panel->phases[$phase]}").' at '.round($hand[$slot] * 100).' %';
+                }
             }
         }
         foreach ($panel->transmitter->controls as $control) {
@@ -57,7 +59,7 @@ final readonly class HandWords
 
     private function stick(Axis $axis, float $value): string
     {
-        if ($axis->rest() !== 0.0) {
+        if ($this->panel->rest($axis) !== 0.0) {
             return "{$axis->value} stick at ".round(($value + 1) * 50).' %';
         }
         if ($value === 0.0) {

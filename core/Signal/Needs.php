@@ -7,7 +7,6 @@ use DuskSwitch\Core\Program\Condition\FunctionLevel;
 use DuskSwitch\Core\Program\Condition\Named;
 use DuskSwitch\Core\Program\Condition\PhaseIs;
 use DuskSwitch\Core\Program\Condition\StepIs;
-use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
@@ -16,7 +15,6 @@ use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Ring;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Program\Source\OutputSource;
-use DuskSwitch\Core\Program\SteppedFunction;
 
 /** What must be known before each part of a program can be: the edges of its graph. */
 final class Needs
@@ -69,17 +67,11 @@ final class Needs
     /** @return list<string> */
     private static function function(PilotFunction $function, string $base): array
     {
-        if ($function instanceof SteppedFunction) {
-            return $function->drive instanceof CaseDrive
-                ? self::conditions(array_map(fn ($case) => $case->when, $function->drive->cases))
-                : [];
-        }
-        if (! $function instanceof ProportionalFunction) {
-            return [];
-        }
-        $needs = self::conditions(array_map(fn ($override) => $override->when, $function->overrides));
+        $needs = self::conditions($function->conditions());
+        $asksPhase = $function instanceof ProportionalFunction
+            && (array_diff_key($function->shapes, [$base => true]) !== [] || $function->trim?->perPhase === true);
 
-        return array_diff_key($function->shapes, [$base => true]) === [] ? $needs : [...$needs, self::PHASE];
+        return $asksPhase ? [...$needs, self::PHASE] : $needs;
     }
 
     /** @return list<string> */

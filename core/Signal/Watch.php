@@ -48,7 +48,7 @@ final class Watch
         $named = [];
         self::collect($condition, $program, $named, []);
         $all = [...array_values($named), $condition];
-        $layout = new Layout(new Panel($transmitter), $program, $all);
+        $layout = new Layout(Panel::of($program, $transmitter), $program, $all);
         $memory = new Memory;
         $faults = new Faults;
         $tests = new TestCompiler(new Names($program, $layout, $faults), $layout, $memory, $faults);

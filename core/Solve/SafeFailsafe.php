@@ -25,7 +25,7 @@ final class SafeFailsafe
     {
         $failsafe = [];
         $circuit = Compiler::compile($program, $transmitter);
-        $hand = (new Panel($transmitter))->atRest();
+        $hand = Panel::of($program, $transmitter)->atRest();
         if (in_array($program->family, [Family::Plane, Family::FlyingWing, Family::Sailplane], true)) {
             $hand[0] = $hand[3] = self::TURN;
         }

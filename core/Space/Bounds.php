@@ -22,6 +22,8 @@ final class Bounds implements Observed
 
     private readonly OutputBounds $outputs;
 
+    private readonly ProportionalBounds $proportionals;
+
     /** @var array<string, non-empty-list<array{float, float}>> */
     private array $values = [];
 
@@ -39,6 +41,7 @@ final class Bounds implements Observed
     {
         $this->splits = $splits ?? ($before === null ? new Splits : $before->splits);
         $this->conditions = new Conditions($this, $before?->conditions);
+        $this->proportionals = new ProportionalBounds($this, $this->conditions);
         $this->outputs = new OutputBounds($this, $this->conditions);
     }
 
@@ -131,8 +134,8 @@ final class Bounds implements Observed
             $drive = $function instanceof ProportionalFunction ? $function->drive : null;
             if ($drive instanceof AxisDrive) {
                 $this->splits->reads($this->model->panel->axis($drive->axis), $this->region);
-                if (($function->trim->authority ?? 0.0) > 0.0) {
-                    $this->splits->reads($this->model->panel->trim($drive->axis), $this->region);
+                foreach (array_keys($this->proportionals->trims($function, $drive->axis)) as $trim) {
+                    $this->splits->reads($trim, $this->region);
                 }
             } elseif ($drive instanceof ControlDrive) {
                 $this->splits->reads((int) $this->model->panel->control($drive->control), $this->region);
@@ -155,55 +158,7 @@ final class Bounds implements Observed
             return $this->values[$id] = array_map(fn (float $value): array => [$value, $value], array_values(array_unique($values))) ?: [[0.0, 0.0]];
         }
 
-        return $this->values[$id] = $function instanceof ProportionalFunction ? $this->proportional($function) : [[0.0, 0.0]];
-    }
-
-    /** @return non-empty-list<array{float, float}> */
-    private function proportional(ProportionalFunction $function): array
-    {
-        $values = null;
-        foreach ($function->overrides as $override) {
-            $when = $this->conditions->truth($override->when);
-            if ($when & Truth::HOLDS) {
-                $held = [[$override->value, $override->value]];
-                $values = $values === null ? $held : Spans::union($values, $held);
-                if ($when === Truth::HOLDS) {
-                    return $values;
-                }
-            }
-        }
-        $free = $this->driven($function);
-
-        return $values === null ? $free : Spans::union($values, $free);
-    }
-
-    /** @return non-empty-list<array{float, float}> */
-    private function driven(ProportionalFunction $function): array
-    {
-        $panel = $this->model->panel;
-        $drive = $function->drive;
-        $input = match (true) {
-            $drive instanceof AxisDrive => $panel->axis($drive->axis),
-            $drive instanceof ControlDrive => $panel->control($drive->control),
-            default => null,
-        };
-        if ($input === null) {
-            return [[0.0, 0.0]];
-        }
-        $stick = ShapeBounds::deadened($this->input($input), $function->deadband);
-        $base = $this->model->program->phases[0]->id;
-        $values = null;
-        foreach (array_diff_key($function->shapes, [$base => true]) === [] ? [0] : $this->phases() as $phase) {
-            $shape = $function->shapes[$this->model->program->phases[$phase]->id ?? $base] ?? $function->shapes[$base] ?? null;
-            $shaped = ShapeBounds::of($shape, $stick, $this->model);
-            $values = $values === null ? $shaped : Spans::union($values, $shaped);
-        }
-        if ($function->trim !== null && $function->trim->authority > 0.0 && $drive instanceof AxisDrive) {
-            $at = $panel->trim($drive->axis);
-            $values = Spans::sum($values, ShapeBounds::trimmed($function->trim, $this->input($at), $stick));
-        }
-
-        return Spans::held($values, -1.5, 1.5);
+        return $this->values[$id] = $function instanceof ProportionalFunction ? $this->proportionals->of($function) : [[0.0, 0.0]];
     }
 
     /** @return non-empty-list<int> */

@@ -8,7 +8,6 @@ use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
 use DuskSwitch\Core\Program\ConditionTree;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
-use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\PilotFunction;
@@ -115,11 +114,10 @@ final class Dependency
         $own = match (true) {
             $drive instanceof AxisDrive => ["axis:{$drive->axis->value}"],
             $drive instanceof ControlDrive, $drive instanceof DetentDrive => ["control:{$drive->control}"],
-            $drive instanceof CaseDrive => self::all(array_map(fn ($case) => $case->when, $drive->cases)),
             default => [],
         };
 
-        return [...$own, ...$function instanceof ProportionalFunction ? self::all(array_map(fn ($one) => $one->when, $function->overrides)) : []];
+        return [...$own, ...self::all($function->conditions())];
     }
 
     /**

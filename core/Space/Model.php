@@ -62,7 +62,9 @@ final class Model
         $points = $spans = [];
         foreach (Axis::cases() as $axis) {
             $spans[$this->panel->axis($axis)] = [-1.0, 1.0];
-            $spans[$this->panel->trim($axis)] = [-1.0, 1.0];
+            foreach ($this->panel->trims($axis) as $trim) {
+                $spans[$trim] = [-1.0, 1.0];
+            }
         }
         foreach ($this->transmitter->controls as $control) {
             $input = (int) $this->panel->control($control->id);
@@ -82,7 +84,7 @@ final class Model
         $hand = $this->everything();
         [$points, $spans] = [$hand->points, $hand->spans];
         foreach (Axis::cases() as $axis) {
-            $spans[$this->panel->axis($axis)] = [$axis->rest(), $axis->rest()];
+            $spans[$this->panel->axis($axis)] = [$this->panel->rest($axis), $this->panel->rest($axis)];
         }
         foreach ($this->transmitter->controls as $control) {
             if ($control->detents !== []) {
@@ -104,9 +106,7 @@ final class Model
     /** The control at an input; null for sticks, trims, memories and sensors. */
     public function control(int $input): ?Control
     {
-        $controls = $this->transmitter->controls;
-
-        return $controls[$input - $this->panel->size() + count($controls)] ?? null;
+        return $this->panel->controlAt($input);
     }
 
     /** The curve of that id. */

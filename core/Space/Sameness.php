@@ -90,18 +90,32 @@ final class Sameness
             }
         }
         $drive = $function->drive;
-        $shaped = count($function->shapes) < 2 || self::one($this->before->phases(), $this->after->phases());
+        $inPhase = fn (): bool => self::one($this->before->phases(), $this->after->phases());
+        $shaped = $this->rated($function) ?? (count($function->shapes) < 2 || $inPhase());
 
-        return $shaped && match (true) {
+        return $shaped && ($function->trim?->perPhase !== true || $inPhase()) && match (true) {
             $drive instanceof AxisDrive => $this->axis($drive->axis),
             $drive instanceof ControlDrive => $this->input((int) $this->model->panel->control($drive->control)),
             default => true,
         };
     }
 
+    /** True where a dual rate shapes it before and after, false where that isn't sure, null where none ever does. */
+    private function rated(ProportionalFunction $function): ?bool
+    {
+        foreach ($function->dualRates as $rate) {
+            $holds = $this->holds($rate->when);
+            if ($holds !== false) {
+                return $holds === true;
+            }
+        }
+
+        return null;
+    }
+
     private function axis(Axis $axis): bool
     {
-        return $this->input($this->model->panel->axis($axis)) && $this->input($this->model->panel->trim($axis));
+        return array_all([$this->model->panel->axis($axis), ...$this->model->panel->trims($axis)], $this->input(...));
     }
 
     private function input(int $input): bool

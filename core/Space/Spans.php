@@ -128,8 +128,11 @@ final class Spans
      * @param  non-empty-list<array{float, float}>  $spans
      * @return non-empty-list<array{float, float}>
      */
-    private static function tidy(array $spans): array
+    public static function tidy(array $spans): array
     {
+        if (count($spans) === 1) {
+            return $spans;
+        }
         sort($spans);
         $tidy = [array_shift($spans)];
         foreach ($spans as [$low, $high]) {

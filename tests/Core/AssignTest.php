@@ -131,9 +131,10 @@ final class AssignTest extends TestCase
 
         self::assertEquals($program, ProgramDecoder::decode(ProgramEncoder::encode($program)));
         self::assertSame([], Gaps::of($program));
-        self::assertSame(1000, Given::frame($circuit)->pulse($motor));
+        $stopped = $family === Family::GroundVehicle ? 1500 : 1000;
+        self::assertSame($stopped, Given::frame($circuit)->pulse($motor));
         if (! in_array($family, [Family::Multirotor, Family::TinyMultirotor], true)) {
-            self::assertSame(1000, Given::frame($circuit, ['throttle' => 1])->pulse($motor), 'the cut is on at rest');
+            self::assertSame($stopped, Given::frame($circuit, ['throttle' => 1])->pulse($motor), 'the cut is on at rest');
         }
         // Behind a controller exactly; a wing's surfaces may be asked for roll and pitch at once.
         $most = max(array_map(fn ($output) => $output->pulse, Given::frame($circuit, ['roll' => 1, 'pitch' => 1, 'yaw' => 1])->outputs()));

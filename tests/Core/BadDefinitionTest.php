@@ -60,6 +60,8 @@ final class BadDefinitionTest extends TestCase
             'a script that flies underground' => [...$circuit, fn ($d) => $d->legs[16]->climb = -8, 'legs[16]', 'goes 40 m below the ground: a plane begins it at 40 m, sinks 8 m/s and meets the ground after 5 s of 10. Let it land with "until": 0, let it level off with "until", end it before, or climb higher before'],
             'a glide into the ground' => [...$thermal, fn ($d) => $d->legs[4]->lift = -4, 'legs[4]', 'm below the ground: a sailplane begins it at'],
             'a script that stays on the ground' => [...$circuit, fn ($d) => $d->legs = [(object) ['says' => 'Sit', 'seconds' => 9]], 'legs', 'never leave the ground: give one of them a "climb"'],
+            'a vehicle that climbs' => [Kind::Scenarios, 'scenarios/laps', fn ($d) => $d->legs[3]->climb = 2, 'legs[3]', 'a ground vehicle can\'t climb'],
+            'a vehicle that never moves' => [Kind::Scenarios, 'scenarios/laps', fn ($d) => array_walk($d->legs, fn ($leg) => $leg->speed = 0), 'legs', 'never move: give one of them a "speed"'],
             'a flight of two hours' => [...$circuit, fn ($d) => array_push($d->legs, (object) ['says' => 'On', 'seconds' => 3600]), 'legs', 's in all; at most 3600 s can be rehearsed'],
             'a leg below the ground' => [...$circuit, fn ($d) => $d->legs[2]->until = -5, 'legs[2].until', 'must be from 0 to 2000, not -5'],
             'a leg of no time' => [...$circuit, fn ($d) => $d->legs[2]->seconds = 0, 'legs[2].seconds', 'must be from 0.2'],

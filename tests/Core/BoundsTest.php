@@ -188,7 +188,7 @@ final class BoundsTest extends TestCase
         $hand = [];
         for ($input = 0; $input < $inputs; $input++) {
             $span = $region->spans[$input] ?? null;
-            $hand[] = $span === null ? $random->pick($region->points[$input]) : $span[0] + ($span[1] - $span[0]) * $random->pick([0.0, 1.0, 0.5, 0.27, 0.81, 0.999999]);
+            $hand[] = $span === null ? $random->pick($region->points[$input]) : min($span[1], $span[0] + ($span[1] - $span[0]) * $random->pick([0.0, 1.0, 0.5, 0.27, 0.81, 0.999999]));
         }
 
         return $hand;

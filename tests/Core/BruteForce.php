@@ -44,12 +44,9 @@ final class BruteForce
     /** @return list<string> ids of the rules that are broken */
     public function dangers(int $hands): array
     {
-        $panel = $this->circuit->panel;
-        $throttle = $panel->axis(Axis::Throttle);
         for ($try = 0; $try < $hands; $try++) {
             $hand = $this->hand();
             $this->settled($hand, $this->circuit->frame($hand));
-            $hand[$throttle] = -1.0;
             $this->low($this->withLowThrottle($hand));
             $this->powerUp($hand);
         }
@@ -104,7 +101,9 @@ final class BruteForce
             $hand[$at] = $control->detents === [] ? $from[$at] : $hand[$at];
         }
         foreach (Axis::cases() as $axis) {
-            $hand[$this->circuit->panel->trim($axis)] = $from[$this->circuit->panel->trim($axis)];
+            foreach ($this->circuit->panel->trims($axis) as $trim) {
+                $hand[$trim] = $from[$trim];
+            }
         }
         $frame = $this->circuit->frame($this->withLowThrottle(array_values($hand)));
         $this->found += $this->turns($frame) || ($this->armedByRange() && $this->arms($frame)) ? ['safe-at-power-up' => true] : [];
@@ -205,9 +204,14 @@ final class BruteForce
         return false;
     }
 
+    private function isCentred(): bool
+    {
+        return $this->evidence->program->family === Family::GroundVehicle;
+    }
+
     private function turns(Frame $frame): bool
     {
-        return array_filter($this->motors, fn (int $channel): bool => $frame->pulse($channel) > $this->low) !== [];
+        return array_filter($this->motors, fn (int $channel): bool => $this->isCentred() ? abs($frame->pulse($channel) - 1500) > 50 : $frame->pulse($channel) > $this->low) !== [];
     }
 
     /**
@@ -216,12 +220,13 @@ final class BruteForce
      */
     private function withLowThrottle(array $hand): array
     {
-        $hand[$this->circuit->panel->axis(Axis::Throttle)] = -1.0;
+        $still = $this->isCentred() ? 0.0 : -1.0;
+        $hand[$this->circuit->panel->axis(Axis::Throttle)] = $still;
         foreach ($this->evidence->program->functions as $function) {
             $drive = $function->purpose() === Purpose::Throttle ? ($function->drive ?? null) : null;
             $at = $drive instanceof \DuskSwitch\Core\Program\Drive\ControlDrive ? $this->circuit->panel->control($drive->control) : null;
             if ($at !== null && $this->evidence->transmitter->control($drive->control)?->detents === []) {
-                $hand[$at] = -1.0;
+                $hand[$at] = $still;
             }
         }
 

@@ -80,7 +80,7 @@ final class Given
      *
      * @param  array<string, float>  $axes
      * @param  array<string, float|string>  $controls
-     * @param  array<string, float>  $trims
+     * @param  array<string, float|array<string, float>>  $trims
      */
     public static function frame(Circuit $circuit, array $axes = [], array $controls = [], array $trims = []): Frame
     {

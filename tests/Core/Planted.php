@@ -217,4 +217,19 @@ final class Planted
 
         return null;
     }
+
+    /**
+     * @param  array<string, mixed>  $d
+     * @return array<string, mixed> a motor whose channel isn't centred
+     */
+    public static function offCentre(array $d, float $by): array
+    {
+        foreach ($d['outputs'] as $place => $one) {
+            if ($one['role'] === 'motor') {
+                $d['outputs'][$place]['subtrim'] = $by;
+            }
+        }
+
+        return $d;
+    }
 }

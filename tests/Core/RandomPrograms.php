@@ -15,7 +15,7 @@ final class RandomPrograms
 {
     private const STICKS = ['roll', 'pitch', 'throttle', 'yaw'];
 
-    private const FAMILIES = ['multirotor', 'tiny-multirotor', 'plane', 'flying-wing', 'sailplane', 'helicopter'];
+    private const FAMILIES = ['multirotor', 'tiny-multirotor', 'plane', 'flying-wing', 'sailplane', 'helicopter', 'ground-vehicle'];
 
     private readonly Randomizer $random;
 
@@ -154,7 +154,8 @@ final class RandomPrograms
         return [
             'id' => $id, 'name' => ucfirst($id), 'drive' => $drive, 'deadband' => $this->pick([0, 0, 0.1]),
             ...$this->chance(2) ? ['shape' => ['calm' => $shape(), ...! in_array($id, ['f-yaw', 'f-throttle'], true) && $this->chance(2) ? ['wild' => $shape()] : []]] : [],
-            ...isset($drive['axis']) && $this->chance(2) ? ['trim' => ['authority' => $this->number(0, 0.4), ...$this->chance(2) ? ['idle' => true] : []]] : [],
+            ...isset($drive['axis']) && $this->chance(2) ? ['trim' => ['authority' => $this->number(0, 0.4), ...$this->chance(2) ? ['idle' => true] : [], ...! in_array($id, ['f-yaw', 'f-throttle'], true) && $this->chance(3) ? ['perPhase' => true] : []]] : [],
+            ...! in_array($id, ['f-yaw', 'f-throttle'], true) && $this->chance(3) ? ['dualRates' => [['when' => $this->condition(1), ...$shape()]]] : [],
             // Conditions look at yaw and throttle: these hang on nothing.
             ...! in_array($id, ['f-yaw', 'f-throttle'], true) && $this->chance(3) ? ['override' => [['when' => $this->condition(2), 'value' => $this->number(-1, 1)]]] : [],
         ];

@@ -19,6 +19,7 @@ final class Schools
         $names = [
             'two channels, two switches', 'one switch for arm and mode', 'one channel for arm and modes', 'separate mode switches, none is free', 'a button that toggles arm', 'armed by the sticks',
             'helicopter with a hold', 'helicopter without a stabiliser', 'plane with a motor cut', 'plane with a cut that waits for the stick', 'glider with its motor on a slider', 'wing behind a controller', 'no controller at all', 'two motors that steer', 'a governed cut on a button',
+            'ground vehicle', 'plane with dual rates and trims of each phase',
         ];
 
         return array_combine($names, array_map(fn (string $name): array => [$name], $names));
@@ -88,6 +89,8 @@ final class Schools
             'no controller at all' => self::base('plane', 'quayside-8', [self::stick('q', 'roll'), self::stick('h', 'pitch'), ['id' => 'g', 'name' => 'Gas', 'purpose' => 'throttle', 'drive' => ['axis' => 'throttle']]], [1 => ['q', 'ailerons'], 2 => ['h', 'elevator'], 3 => ['g', 'motor']]),
             'two motors that steer' => self::twin(),
             'a governed cut on a button' => self::plane(['cases' => [['when' => ['toggle' => ['control' => 'button', 'at' => 'pressed']], 'step' => 'los']]]),
+            'ground vehicle' => self::vehicle(),
+            'plane with dual rates and trims of each phase' => self::rated(),
             default => throw new LogicException("There is no school \"{$name}\""),
         };
     }
@@ -183,6 +186,33 @@ final class Schools
         $twin['aboard']['failsafe'][] = ['channel' => 4, 'does' => 1000];
 
         return $twin;
+    }
+
+    /** @return array<string, mixed> a motor that stands still in the middle of its stick */
+    private static function vehicle(): array
+    {
+        $vehicle = self::base('ground-vehicle', 'lamplight-12', [
+            ['id' => 'lk', 'name' => 'Lenkung', 'purpose' => 'yaw', 'drive' => ['axis' => 'roll'], 'trim' => ['authority' => 0.2]],
+            ['id' => 'g', 'name' => 'Fahrt', 'purpose' => 'throttle', 'drive' => ['axis' => 'throttle'], 'deadband' => 0.05, 'override' => [['when' => ['step' => ['st', 'halt']], 'value' => 0.0]]],
+            self::stick('h', 'pitch'),
+            ['id' => 'st', 'name' => 'Stopp', 'purpose' => 'motor-cut', 'steps' => [['id' => 'halt', 'value' => -1.0, 'means' => 'motor-off'], ['id' => 'los', 'value' => 1.0, 'means' => 'motor-on']], 'drive' => ['control' => 'top-left', 'map' => ['away' => 'los', 'toward' => 'halt']]],
+        ], [1 => ['lk', 'steering'], 2 => ['g', 'motor'], 5 => ['h', 'other']]);
+        $vehicle['aboard']['failsafe'][1]['does'] = 1500;
+
+        return $vehicle;
+    }
+
+    /** @return array<string, mixed> */
+    private static function rated(): array
+    {
+        $plane = self::plane(self::cutDrive());
+        $low = fn (string $control, string $at): array => [['when' => ['control' => $control, 'at' => $at], 'rate' => 0.6, 'expo' => 0.3]];
+        $plane['phases'][] = ['id' => 'lande', 'name' => 'Landung', 'when' => ['control' => 'face-right', 'at' => 'away'], 'fade' => 1.0];
+        $plane['functions'][0] += ['dualRates' => $low('shoulder-right', 'away'), 'trim' => ['authority' => 0.15]];
+        $plane['functions'][1] += ['dualRates' => $low('shoulder-right', 'away'), 'trim' => ['authority' => 0.2, 'perPhase' => true]];
+        $plane['functions'][2] += ['trim' => ['authority' => 0.02, 'idle' => true, 'perPhase' => true]];
+
+        return $plane;
     }
 
     /** @return array<string, mixed> */

@@ -52,7 +52,8 @@ final class SchoolsTest extends TestCase
             'no failsafe on a channel' => [fn (array $d): array => Planted::forgot($d), ['failsafe']],
             'two channels have changed places' => [fn (array $d): ?array => isset($d['aboard']['controller']) && ($d['aboard']['controller']['expects'] ?? 'sticks') === 'sticks' ? Planted::crossed($d) : null, ['channel-order']],
             'the corner of the sticks is out of reach' => [fn (array $d): ?array => ($d['aboard']['controller']['arming']['by'] ?? '') === 'sticks' ? Planted::short($d, 'input-yaw') : null, ['stick-arming']],
-            'the idle stop is too high' => [fn (array $d): ?array => Planted::short($d, ...Planted::THROTTLES), ['no-start-above-idle', 'safe-at-power-up']],
+            'the middle of the motor is off' => [fn (array $d): ?array => $d['family'] === 'ground-vehicle' ? Planted::offCentre($d, 0.15) : null, ['no-start-above-idle', 'safe-at-power-up']],
+            'the idle stop is too high' => [fn (array $d): ?array => $d['family'] === 'ground-vehicle' ? null : Planted::short($d, ...Planted::THROTTLES), ['no-start-above-idle', 'safe-at-power-up']],
         ];
         foreach ($faults as $name => [$plant, $rules]) {
             foreach (array_keys(Schools::names()) as $school) {

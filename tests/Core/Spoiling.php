@@ -20,7 +20,7 @@ final readonly class Spoiling
         $output = $this->random->getInt(0, count($document['outputs']) - 1);
         $function = $this->random->getInt(0, count($document['functions']) - 1);
         $number = fn (): float => $this->random->getInt(-100, 100) / 100;
-        switch ($this->random->getInt(0, 11)) {
+        switch ($this->random->getInt(0, 12)) {
             case 0:
                 $document['outputs'][$output]['feeds'][] = ['from' => ['control' => $this->lever()->id], 'weight' => $number()];
                 break;
@@ -63,6 +63,9 @@ final readonly class Spoiling
             case 9:
                 $document['aboard']['controller'] = [...$document['aboard']['controller'] ?? [], 'low' => $this->random->getInt(1000, 1200)];
                 break;
+            case 11:
+                $this->rate($document['functions'][$function], $number);
+                break;
             case 10:
                 $document['outputs'][$output]['feeds'][0]['weight'] = [$number(), $number()];
                 break;
@@ -71,6 +74,24 @@ final readonly class Spoiling
         }
 
         return $document;
+    }
+
+    /**
+     * A dual rate too many, or a trim that each phase has for itself.
+     *
+     * @param  array<string, mixed>  $function
+     * @param  callable(): float  $number
+     */
+    private function rate(array &$function, callable $number): void
+    {
+        if (isset($function['steps'])) {
+            return;
+        }
+        if (isset($function['trim']) && $this->random->getInt(0, 1) === 0) {
+            $function['trim'] = ['authority' => abs($number()) / 2, 'perPhase' => true];
+        } else {
+            $function['dualRates'][] = ['when' => $this->condition(), 'rate' => abs($number()) + 0.2, 'expo' => $number()];
+        }
     }
 
     /** @return array<string, mixed> */

@@ -42,6 +42,9 @@ final class Version1Test extends TestCase
     {
         $document = json_decode((string) file_get_contents(__DIR__.'/version1/tern.json'));
         $document->functions[0]->purpose = 'roll';
+        $document->functions[0]->dualRates = [];
+        $document->functions[0]->trim = (object) ['authority' => 0.1, 'perPhase' => true];
+        $document->family = 'ground-vehicle';
         $document->functions[4]->steps[0]->means = 'motor-off';
         $document->outputs[1]->role = 'elevator';
         self::assertFalse(self::fits((string) json_encode($document)));
@@ -49,7 +52,7 @@ final class Version1Test extends TestCase
             ProgramDecoder::decode((string) json_encode($document));
             self::fail('It was taken');
         } catch (Refused $refused) {
-            self::assertSame(['functions[0].purpose', 'functions[4].steps[0].means', 'outputs[1].role'], array_column(array_map(fn ($one): array => [$one->path], $refused->faults), 0));
+            self::assertSame(['family', 'functions[0].purpose', 'functions[0].dualRates', 'functions[0].trim.perPhase', 'functions[4].steps[0].means', 'outputs[1].role'], array_column(array_map(fn ($one): array => [$one->path], $refused->faults), 0));
         }
     }
 
@@ -100,6 +103,8 @@ final class Version1Test extends TestCase
     public function test_the_lists_of_the_schema_are_those_of_the_core(): void
     {
         $schema = json_decode((string) file_get_contents(__DIR__.'/../../schema/program.schema.json'), true);
+        self::assertSame(array_column(\DuskSwitch\Core\Program\Family::cases(), 'value'), $schema['properties']['family']['enum']);
+        self::assertSame($schema['properties']['family'], json_decode((string) file_get_contents(__DIR__.'/../../schema/scenario.schema.json'), true)['properties']['families']['items']);
         self::assertSame(array_column(Purpose::cases(), 'value'), $schema['$defs']['purpose']['enum']);
         self::assertSame(array_column(Role::cases(), 'value'), $schema['$defs']['role']['enum']);
         self::assertSame(\DuskSwitch\Core\Program\Meaning::WORDS, $schema['$defs']['meaning']['oneOf'][0]['enum']);

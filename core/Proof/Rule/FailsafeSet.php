@@ -30,7 +30,7 @@ final class FailsafeSet implements Rule
 
     public function says(): string
     {
-        return 'Every channel has a failsafe. Never "keep the last" with throttle or arm: a multirotor drops or comes home, an aeroplane closes its throttle, a helicopter holds; the mode channel asks for a mode that saves it.';
+        return 'Every channel has a failsafe. Never "keep the last" with throttle or arm: a multirotor drops or comes home, an aeroplane closes its throttle, a helicopter holds, a ground vehicle stops; the mode channel asks for a mode that saves it.';
     }
 
     public function judge(Evidence $evidence): Judgement
@@ -90,12 +90,13 @@ final class FailsafeSet implements Rule
 
     private function motor(Failsafe $does, Evidence $evidence): ?string
     {
-        $low = $evidence->low();
+        [$from, $to] = $evidence->still();
+        $stop = $evidence->isCentred() ? 'Put the throttle in the middle' : 'Close the throttle';
 
         return match (true) {
-            $does->holds => 'its failsafe keeps the last throttle: without a link it flies on with the motor running. Close the throttle instead',
-            $does->pulse !== null && $does->pulse > $low => "its failsafe gives {$does->pulse} µs, above {$low}: the motor runs on without a link. Close the throttle",
-            $does->pulse === null && $evidence->controller?->kind !== ControllerKind::FlightController => 'its failsafe gives no pulses, and no flight controller is there to notice: what the speed controller does then is its own affair. Give it a low pulse',
+            $does->holds => 'its failsafe keeps the last throttle: without a link it goes on with the motor running. '."{$stop} instead",
+            $does->pulse !== null && ($does->pulse > $to || $does->pulse < $from) => "its failsafe gives {$does->pulse} µs, {$evidence->running()}: the motor runs on without a link. {$stop}",
+            $does->pulse === null && $evidence->controller?->kind !== ControllerKind::FlightController => 'its failsafe gives no pulses, and no flight controller is there to notice: what the speed controller does then is its own affair. '.($evidence->isCentred() ? 'Give it a pulse in the middle' : 'Give it a low pulse'),
             default => null,
         };
     }

@@ -3,7 +3,6 @@
 namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Program\Output;
-use DuskSwitch\Core\Proof\ControllerView;
 use DuskSwitch\Core\Proof\Danger;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
@@ -31,7 +30,7 @@ final class NoStartAboveIdle implements Rule
 
     public function says(): string
     {
-        return 'Armed with the throttle low, no motor may run above the low mark, whatever dials, trims and other sticks do. A governed rotor is judged in its first phase.';
+        return 'Armed with the throttle low, no motor may run above the low mark, whatever dials, trims and other sticks do; a ground vehicle\'s stands still with the throttle in the middle. A governed rotor is judged in its first phase.';
     }
 
     public function judge(Evidence $evidence): Judgement
@@ -60,10 +59,10 @@ final class NoStartAboveIdle implements Rule
                 $phase = ! $evidence->isGoverned() || ! $isFirst ? Truth::HOLDS : self::inFirst($seen[0]);
                 $live = Truth::both($phase, $evidence->view->armed($seen[0]));
 
-                return ($live & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($live, ControllerView::above($seen[0], $motor->channel, $evidence->low()));
+                return ($live & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($live, $evidence->runs($seen[0], $motor->channel));
             },
             [],
-            fn (array $seen): float => ControllerView::highest($seen[0], $motor->channel),
+            fn (array $seen): float => $evidence->farthest($seen[0], $motor->channel),
         );
 
         return Danger::in($evidence, $this->id(), "output:{$motor->channel}", "{$motor->name} idles with the throttle low", $question, function (Witness $witness) use ($evidence, $motor, $isFirst): Finding {
@@ -71,9 +70,11 @@ final class NoStartAboveIdle implements Rule
 
             return new Finding(
                 $this->id(), $isFirst ? Severity::Error : Severity::Note, "output:{$motor->channel}",
-                $isFirst
+                $evidence->isCentred()
+                    ? "{$motor->name} runs at {$pulse} µs with the throttle in the middle, {$evidence->running()}. Put its centre at 1500 µs, and keep what else moves it out"
+                    : ($isFirst
                     ? "{$motor->name} runs at {$pulse} µs with the throttle low. Lower the first point of its curve or its low end, and keep what else moves it below {$evidence->low()} µs"
-                    : "In this state {$motor->name} runs at {$pulse} µs with the stick low. Release Hold only in the first style, where it spools from rest",
+                    : "In this state {$motor->name} runs at {$pulse} µs with the stick low. Release Hold only in the first style, where it spools from rest"),
                 $witness,
             );
         });

@@ -109,7 +109,7 @@ final class NothingClips implements Rule
 
     private function together(Evidence $evidence, Output $output, Witness $witness): string
     {
-        $sticks = array_values(array_filter(Axis::cases(), fn (Axis $axis): bool => $witness->hand[$evidence->panel->axis($axis)] !== $axis->rest()));
+        $sticks = array_values(array_filter(Axis::cases(), fn (Axis $axis): bool => $witness->hand[$evidence->panel->axis($axis)] !== $evidence->panel->rest($axis)));
         $levers = [];
         foreach ($evidence->transmitter->controls as $control) {
             if ($control->detents === [] && $witness->hand[(int) $evidence->panel->control($control->id)] !== $control->restValue()) {
@@ -130,7 +130,7 @@ final class NothingClips implements Rule
     {
         $stick = $evidence->panel->axis($axis);
         $clips = fn (float $x): bool => $evidence->circuit()->frame(array_values(array_replace($witness->hand, [$stick => $x])))->outputs()[$output->channel]->clipped;
-        [$free, $held] = [$axis->rest() === 0.0 ? 0.0 : -1.0, $witness->hand[$stick]];
+        [$free, $held] = [$evidence->panel->rest($axis), $witness->hand[$stick]];
         if ($clips($free)) {
             return abs($held);
         }

@@ -6,7 +6,6 @@ use DuskSwitch\Core\Kit\ArmedBy;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Purpose;
-use DuskSwitch\Core\Proof\ControllerView;
 use DuskSwitch\Core\Proof\Danger;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
@@ -33,7 +32,7 @@ final class SafeAtPowerUp implements Rule
 
     public function says(): string
     {
-        return 'With every switch at rest and the throttle low nothing may be armed and no motor may turn, wherever dials, sliders and trims stand; raising the throttle alone starts no motor either.';
+        return 'With every switch at rest and the throttle low (in the middle on a ground vehicle) nothing may be armed and no motor may turn, wherever dials, sliders and trims stand; moving the throttle alone starts no motor either.';
     }
 
     public function judge(Evidence $evidence): Judgement
@@ -70,11 +69,9 @@ final class SafeAtPowerUp implements Rule
     /** @return list<Finding> */
     private function turns(Evidence $evidence, Output $motor): array
     {
-        $low = $evidence->low();
-
         return Danger::in(
             $evidence, $this->id(), "output:{$motor->channel}", "{$motor->name} stands still at power-up", self::above($evidence, $motor, $evidence->throttleLow($evidence->model()->powerUp())),
-            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Error, "output:{$motor->channel}", "{$motor->name} is at ".Danger::pulse($evidence, $witness, $motor->channel)." µs at power-up, above {$low} µs: it may start at once. Lower its low end or the first point of its curve, or keep dials and trims out of it", $witness),
+            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Error, "output:{$motor->channel}", "{$motor->name} is at ".Danger::pulse($evidence, $witness, $motor->channel)." µs at power-up, {$evidence->running()}: it may start at once. Lower its low end or the first point of its curve, or keep dials and trims out of it", $witness),
         );
     }
 
@@ -89,7 +86,7 @@ final class SafeAtPowerUp implements Rule
             fn (Witness $witness): Finding => new Finding(
                 $this->id(), $hasCut || $evidence->isGoverned() ? Severity::Error : Severity::Warning, "output:{$motor->channel}",
                 $hasCut
-                    ? "Raising the throttle starts {$motor->name} right after power-up: the motor cut doesn't hold it with its switch at rest. Turn the switch's positions round, so that rest is cut"
+                    ? "Moving the throttle starts {$motor->name} right after power-up: the motor cut doesn't hold it with its switch at rest. Turn the switch's positions round, so that rest is cut"
                     : "{$motor->name} runs with the throttle and nothing holds it: a sleeve on the stick starts it. Add a motor cut on a two-position switch, cut at rest",
                 $witness, detail: 'raised',
             ),
@@ -100,8 +97,8 @@ final class SafeAtPowerUp implements Rule
     private static function above(Evidence $evidence, Output $motor, Region $region): Question
     {
         return new Question(
-            $region, fn (array $seen): int => ControllerView::above($seen[0], $motor->channel, $evidence->low()), [],
-            fn (array $seen): float => ControllerView::highest($seen[0], $motor->channel),
+            $region, fn (array $seen): int => $evidence->runs($seen[0], $motor->channel), [],
+            fn (array $seen): float => $evidence->farthest($seen[0], $motor->channel),
         );
     }
 }

@@ -6,7 +6,6 @@ use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Purpose;
-use DuskSwitch\Core\Proof\ControllerView;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
@@ -78,7 +77,7 @@ final class ThrottleFades implements Rule
                 $phases = $seen[0]->phases();
                 $in = (in_array($place, $phases, true) ? Truth::HOLDS : 0) | ($phases === [$place] ? 0 : Truth::FAILS);
 
-                return ($in & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($in, ControllerView::above($seen[0], $motor->channel, $evidence->low()));
+                return ($in & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($in, $evidence->runs($seen[0], $motor->channel));
             }));
             if (! $turns->isNowhere()) {
                 return false;

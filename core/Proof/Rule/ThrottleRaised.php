@@ -6,7 +6,6 @@ use DuskSwitch\Core\Kit\ArmedBy;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Proof\ControllerView;
 use DuskSwitch\Core\Proof\Danger;
 use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
@@ -58,7 +57,7 @@ final class ThrottleRaised implements Rule
                 foreach ($found === [] ? Move::all($evidence->model(), [(int) $evidence->panel->control($control)]) : [] as $move) {
                     $found = Danger::in($evidence, $this->id(), "output:{$motor->channel}", "releasing {$name} doesn't start {$motor->name}", new Question(
                         $evidence->model()->everything(),
-                        fn (array $seen): int => Sameness::of($seen[0], $seen[1], $motor->channel) ? Truth::FAILS : Truth::both(Truth::not(ControllerView::above($seen[0], $motor->channel, $evidence->low())), ControllerView::above($seen[1], $motor->channel, $evidence->low())),
+                        fn (array $seen): int => Sameness::of($seen[0], $seen[1], $motor->channel) ? Truth::FAILS : Truth::both(Truth::not($evidence->runs($seen[0], $motor->channel)), $evidence->runs($seen[1], $motor->channel)),
                         [$move],
                     ), fn (Witness $witness): Finding => new Finding($this->id(), Severity::Note, "output:{$motor->channel}", "Releasing {$name} with the throttle up starts {$motor->name} at once. A cut that waits for the stick to be low cures that: a latch, set by the switch and the throttle at its low end, reset by the switch", $witness));
                 }

@@ -11,40 +11,45 @@ final readonly class ProportionalPart implements Part
     /**
      * @param  int  $input  slot of the stick, dial or slider
      * @param  int  $phase  slot of the active phase
-     * @param  int  $trim  slot of the trim, used where $authority is not 0
+     * @param  non-empty-list<int>  $trims  slots of the trim, by phase where each has its own, used where $authority is not 0
      * @param  non-empty-list<ShapePart>  $shapes  by phase
      * @param  list<array{Test, float}>  $overrides
+     * @param  list<array{Test, ShapePart}>  $dualRates  the first that holds shapes it, whatever the phase
      */
     public function __construct(
         public int $slot,
         public int $input,
         private int $phase,
-        private int $trim,
+        private array $trims,
         private float $authority,
         private bool $idleOnly,
         private float $deadband,
         private array $shapes,
         private array $overrides,
         private ?Fading $fading = null,
+        public array $dualRates = [],
     ) {}
 
     public function code(): string
     {
-        return $this->around($this->shape(), fn (Test $test): string => $test->code());
+        $holds = fn (Test $test): string => $test->code();
+
+        return $this->around($this->switched($this->shape(), $holds), $this->trim(null), $holds);
     }
 
     public function inTime(): string
     {
-        $before = implode('', array_map(fn (array $override): string => $override[0]->before(), $this->overrides));
+        $before = implode('', array_map(fn (array $one): string => $one[0]->before(), [...$this->overrides, ...$this->dualRates]));
         $shape = $this->fading === null || ! $this->changes() ? $this->shape() : $this->blend($this->fading);
+        $holds = fn (Test $test): string => $test->inTime();
 
-        return $before.$this->around($shape, fn (Test $test): string => $test->inTime());
+        return $before.$this->around($this->switched($shape, $holds), $this->trim($this->fading), $holds);
     }
 
-    /** The same without trim and overrides, for drawing: input in slot 1, phase in slot 2, answer in slot 0. */
+    /** The same without trim and overrides, for drawing: input in slot 1, answer in slot 0; in slot 2 the phase, or after the last one a dual rate. */
     public function bare(): self
     {
-        return new self(0, 1, 2, 0, 0.0, false, $this->deadband, $this->shapes, []);
+        return new self(0, 1, 2, [0], 0.0, false, $this->deadband, [...$this->shapes, ...array_column($this->dualRates, 1)], []);
     }
 
     /**
@@ -52,7 +57,7 @@ final readonly class ProportionalPart implements Part
      *
      * @param  callable(Test): string  $holds
      */
-    private function around(string $shape, callable $holds): string
+    private function around(string $shape, string $trim, callable $holds): string
     {
         $slot = Code::slot($this->slot);
         $code = '';
@@ -60,7 +65,22 @@ final readonly class ProportionalPart implements Part
             $code .= "if {$holds($test)} { {$slot} = ".Code::number($value).'; } else';
         }
 
-        return ($code === '' ? '' : "{$code} ")."{\n{$this->stick()}{$shape}{$this->trim()}{$this->clamp()}{$slot} = \$y;\n}\n";
+        return ($code === '' ? '' : "{$code} ")."{\n{$this->stick()}{$shape}{$trim}{$this->clamp()}{$slot} = \$y;\n}\n";
+    }
+
+    /**
+     * A dual rate before what the phases give.
+     *
+     * @param  callable(Test): string  $holds
+     */
+    private function switched(string $byPhase, callable $holds): string
+    {
+        $code = '';
+        foreach ($this->dualRates as [$test, $shape]) {
+            $code .= "if {$holds($test)} { {$shape->code()}} else";
+        }
+
+        return $code === '' ? $byPhase : "{$code} { {$byPhase}}\n";
     }
 
     /** While a phase fades in: what each phase gives for the same stick, by its share. */
@@ -104,18 +124,31 @@ final readonly class ProportionalPart implements Part
         return $code === '' ? $first : "{$code} { {$first}}\n";
     }
 
-    private function trim(): string
+    private function trim(?Fading $fading): string
     {
         if ($this->authority === 0.0) {
             return '';
         }
 
-        return '$y += '.Code::times(Code::slot($this->trim), $this->authority).($this->idleOnly ? ' * (1 - $x) / 2' : '').";\n";
+        return '$y += '.Code::times($this->trimNow($fading), $this->authority).($this->idleOnly ? ' * (1 - $x) / 2' : '').";\n";
+    }
+
+    /** The trim of the active phase; while a phase fades in, of each by its share. */
+    private function trimNow(?Fading $fading): string
+    {
+        $now = Code::slot($this->trims[0]);
+        $sum = [];
+        foreach ($this->trims as $phase => $slot) {
+            $now = $phase === 0 ? $now : '('.Code::slot($this->phase)." === {$phase} ? ".Code::slot($slot)." : {$now})";
+            $sum[] = $fading === null ? '' : "{$fading->share($phase)} * ".Code::slot($slot);
+        }
+
+        return $fading === null || count($this->trims) === 1 ? $now : "({$fading->underWay()} ? ".implode(' + ', $sum)." : {$now})";
     }
 
     private function clamp(): string
     {
-        $reachesOut = array_filter($this->shapes, fn (ShapePart $shape): bool => $shape->reachesOut()) !== [];
+        $reachesOut = array_filter([...$this->shapes, ...array_column($this->dualRates, 1)], fn (ShapePart $shape): bool => $shape->reachesOut()) !== [];
 
         return $reachesOut || $this->authority > 0.5 ? Code::hold('$y', -Signal::LIMIT, Signal::LIMIT) : '';
     }
