@@ -32,6 +32,11 @@ final readonly class Checklists
         ];
     }
 
+    private function drives(): bool
+    {
+        return $this->program->family === Family::GroundVehicle;
+    }
+
     private function isHelicopter(): bool
     {
         return $this->program->family === Family::Helicopter;
@@ -43,7 +48,11 @@ final readonly class Checklists
         $has = fn (string $word): bool => array_filter($this->program->aboard->kit->ports, fn (string $owner): bool => stripos($owner, $word) !== false) !== [];
 
         return self::some([
-            'Propellers are off'.($this->isHelicopter() ? ', or the motor is disconnected and the blades are off' : ''),
+            match (true) {
+                $this->drives() => 'The wheels are off the ground',
+                $this->isHelicopter() => 'Propellers are off, or the motor is disconnected and the blades are off',
+                default => 'Propellers are off',
+            },
             'The old set-up is backed up, before any firmware work',
             'The transmitter is programmed, in a new and empty program, before the aircraft gets power',
             $this->receiver === null ? null : "Link and sub-type are chosen for {$this->receiver->name}; all parts run matching firmware",
@@ -61,7 +70,11 @@ final readonly class Checklists
         $lift = LiftOff::of($this->circuit);
 
         return self::some([
-            ($this->isHelicopter() ? 'The motor is disconnected or the blades are off' : 'Propellers are off').' for all of this until the last lines',
+            match (true) {
+                $this->drives() => 'The wheels are off the ground',
+                $this->isHelicopter() => 'The motor is disconnected or the blades are off',
+                default => 'Propellers are off',
+            }.' for all of this until the last lines',
             $this->controller === null ? null : "{$this->controller->name}: board level and still, calibrated; the picture moves as the aircraft does",
             ...array_map(fn ($output): string => "Channel {$output->channel}, {$output->name}: moves by its own control alone, the right way, as far as it should", array_slice($this->program->outputs, 0, 4)),
             ...$this->meanings(),
@@ -69,9 +82,10 @@ final readonly class Checklists
             in_array($this->program->family, [Family::Multirotor, Family::TinyMultirotor], true) ? 'Motors one at a time: order and direction as in the drawing; a scrap of paper shows the direction' : null,
             'Failsafe tested: transmitter off, the motor stops or the controller takes over; transmitter on again',
             'Range checked',
-            'Balance: the centre of gravity is on its mark',
-            $this->isHelicopter() ? 'Blades on last: leading edges first, tight enough to swing by hand' : 'Propellers on last: the raised edge leads, lettering up, screws of equal length, snug',
-            'First hover outside and from a distance, never over or near the aircraft; one short hover, land, look. Beside a beginner stands someone who can fly it',
+            $this->drives() ? null : 'Balance: the centre of gravity is on its mark',
+            $this->drives() ? 'First drive slowly, straight and away from people; stop, look, then the first turn' : null,
+            $this->drives() ? null : ($this->isHelicopter() ? 'Blades on last: leading edges first, tight enough to swing by hand' : 'Propellers on last: the raised edge leads, lettering up, screws of equal length, snug'),
+            $this->drives() ? null : 'First hover outside and from a distance, never over or near the aircraft; one short hover, land, look. Beside a beginner stands someone who can fly it',
         ]);
     }
 
@@ -82,11 +96,11 @@ final readonly class Checklists
         $motor = $this->program->motors() !== [];
 
         return self::some([
-            'Local rules and club rules allow this flight, here and now',
+            'Local rules and club rules allow this '.($this->drives() ? 'drive' : 'flight').', here and now',
             'Battery charged, strapped, plug tight',
             'Antennas whole and in place; screws and linkages tight',
-            $motor ? ($this->isHelicopter() ? 'Blades whole, the right way round, tight enough to swing by hand' : 'Propellers right way up, tight, no nick') : null,
-            $motor ? 'Throttle stick fully down' : null,
+            $motor && ! $this->drives() ? ($this->isHelicopter() ? 'Blades whole, the right way round, tight enough to swing by hand' : 'Propellers right way up, tight, no nick') : null,
+            $motor ? ($this->drives() ? 'Throttle in its middle, wheels straight' : 'Throttle stick fully down') : null,
             $this->atRest(),
             'Transmitter on first, then the aircraft',
             'Controls free and the right way',

@@ -181,15 +181,23 @@ final class Circuit
     }
 
     /**
-     * Where a proportional function stands in a frame: its stick and its value.
+     * Where a proportional function stands in a frame: its stick, its value, and the dual rate that shapes it, if one does.
      *
-     * @return array{x: float, y: float}|null null for a function that isn't proportional or that nothing drives
+     * @param  State|null  $state  what the frame's tick gave; null for a settled frame
+     * @return array{x: float, y: float, rate: int|null}|null null for a function that isn't proportional or that nothing drives
      */
-    public function dot(string $function, Frame $frame): ?array
+    public function dot(string $function, Frame $frame, ?State $state = null): ?array
     {
         $part = $this->proportional($function);
+        if ($part === null) {
+            return null;
+        }
+        $rate = [];
+        if ($part->dualRates !== []) {
+            [, $rate] = self::make($part->rating($state !== null), '$notes')($frame->slots, $this->curves, $state->memory ?? [], false);
+        }
 
-        return $part === null ? null : ['x' => (float) $frame->slots[$part->input], 'y' => (float) $frame->slots[$part->slot]];
+        return ['x' => (float) $frame->slots[$part->input], 'y' => (float) $frame->slots[$part->slot], 'rate' => isset($rate[0]) ? (int) $rate[0] : null];
     }
 
     private function proportional(string $function): ?ProportionalPart

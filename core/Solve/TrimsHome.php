@@ -35,7 +35,9 @@ final class TrimsHome
         }
         $with = $flat;
         foreach ($trimmed as $axis) {
-            $with[$circuit->panel->trim($axis)] = $inputs[$circuit->panel->trim($axis)] ?? 0.0;
+            foreach ($circuit->panel->trims($axis) as $slot) {
+                $with[$slot] = $inputs[$slot] ?? 0.0;
+            }
         }
         [$before, $after] = [$circuit->frame(array_values($flat))->outputs(), $circuit->frame(array_values($with))->outputs()];
         $outputs = array_map(function (Output $output) use ($before, $after): Output {
@@ -56,10 +58,16 @@ final class TrimsHome
      */
     private static function trimmed(Circuit $circuit, array $inputs): array
     {
-        $moved = array_values(array_filter(Axis::cases(), fn (Axis $axis): bool => abs($inputs[$circuit->panel->trim($axis)] ?? 0.0) > 0));
+        $at = fn (Axis $axis): array => array_map(fn (int $slot): float => $inputs[$slot] ?? 0.0, $circuit->panel->trims($axis));
+        $moved = array_values(array_filter(Axis::cases(), fn (Axis $axis): bool => array_filter($at($axis)) !== []));
         $surfaces = array_values(array_filter($moved, fn (Axis $axis): bool => $axis !== Axis::Throttle));
         if ($surfaces === []) {
             throw Refused::because('trims', $moved === [] ? 'all trims are in the middle; there is nothing to move' : 'only the throttle is trimmed, and its channel is never centred: leave that trim, or set the idle with the throttle curve');
+        }
+        foreach ($surfaces as $axis) {
+            if (count(array_unique(array_slice($at($axis), $circuit->panel->phaseTrims($axis) === [] ? 0 : 1))) > 1) {
+                throw Refused::because('trims', "each phase has a {$axis->value} trim of its own, and a sub-trim is the same in all of them. Leave the trims where they are, or give all phases one trim first");
+            }
         }
         $held = array_filter($surfaces, fn (Axis $axis): bool => ! self::hasTrim($circuit->program, $axis));
         if ($held !== []) {

@@ -52,6 +52,17 @@ final readonly class ProportionalPart implements Part
         return new self(0, 1, 2, [0], 0.0, false, $this->deadband, [...$this->shapes, ...array_column($this->dualRates, 1)], []);
     }
 
+    /** Statements that put the dual rate that shapes it into `$notes`; none where the phase does. */
+    public function rating(bool $inTime): string
+    {
+        $code = '';
+        foreach ($this->dualRates as $rate => [$test]) {
+            $code .= 'if '.($inTime ? $test->inTime() : $test->code())." { \$notes = [{$rate}]; } else";
+        }
+
+        return "{$code} { \$notes = []; }\n";
+    }
+
     /**
      * The stages before and after the shape.
      *

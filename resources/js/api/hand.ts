@@ -1,10 +1,14 @@
 import { Store, useStore } from './store'
-import type { Axis, Inputs } from './types'
+import type { Axis, Inputs, Program } from './types'
+import { isStepped } from './types'
+
+export type Trim = number | Record<string, number>
 
 export type Hand = {
   axes: Partial<Record<Axis, number>>
   controls: Record<string, number | string>
-  trims: Partial<Record<Axis, number>>
+  /** By axis, or by axis and phase where each phase has a trim of its own. */
+  trims: Partial<Record<Axis, Trim>>
 }
 
 const REST: Hand = { axes: {}, controls: {}, trims: {} }
@@ -25,21 +29,36 @@ class HandStore extends Store<Hand> {
     this.set({ controls: { ...this.state.controls, [id]: value } })
   }
 
-  trim(axis: Axis, value: number) {
-    this.set({ trims: { ...this.state.trims, [axis]: value } })
+  /** A trim, in one phase where each has its own. */
+  trim(axis: Axis, value: number, phase?: string) {
+    const was = this.state.trims[axis]
+    const to = phase === undefined ? value : { ...(typeof was === 'object' ? was : {}), [phase]: value }
+    this.set({ trims: { ...this.state.trims, [axis]: to } })
   }
 
   /** Goes into a state as a whole. */
-  go(hand: { axes: Record<string, number>; controls: Record<string, number | string>; trims: Record<string, number> }) {
+  go(hand: { axes: Record<string, number>; controls: Record<string, number | string>; trims: Record<string, Trim> }) {
     this.set({ axes: hand.axes, controls: hand.controls, trims: hand.trims })
   }
 
   rest = () => this.set(REST)
 
-  get inputs(): Inputs {
-    return this.state as Inputs
+  /** What a program takes of it: a trim by phases only where it has such a trim, and only for phases that are there. */
+  inputs(document: Program): Inputs {
+    const trims = Object.entries(this.state.trims).map(([axis, trim]) => {
+      if (typeof trim === 'number') return [axis, trim]
+      const phases = hasTrimPerPhase(document, axis as Axis) ? (document.phases ?? []) : []
+      return [axis, phases.length === 0 ? 0 : Object.fromEntries(phases.map(({ id }) => [id, trim[id] ?? 0]))]
+    })
+    return { ...this.state, trims: Object.fromEntries(trims) } as Inputs
   }
 }
+
+/** Each phase of a program has a trim of its own on that axis. */
+export const hasTrimPerPhase = (document: Program, axis: Axis): boolean =>
+  (document.functions ?? []).some(
+    (fn) => !isStepped(fn) && fn.trim?.perPhase && fn.drive && 'axis' in fn.drive && fn.drive.axis === axis,
+  )
 
 export const hand = new HandStore(REST)
 

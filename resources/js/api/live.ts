@@ -89,7 +89,7 @@ class LiveStore extends Store<State> {
         POST('/api/live', {
           body: {
             document: channelsOnly(document),
-            inputs: hand.inputs,
+            inputs: hand.inputs(document),
             ticks,
             state: this.memory,
             ...(this.explain ? { explain: this.explain } : {}),

@@ -18,7 +18,7 @@ export const propose = {
   transmitter: (document: Program, transmitter: string) =>
     data(POST('/api/propose/transmitter', { body: { document, transmitter } })),
   rung: (document: Program, rung: number) => data(POST('/api/propose/rung', { body: { document, rung } })),
-  trims: (document: Program) => data(POST('/api/propose/trims', { body: { document, inputs: hand.inputs } })),
+  trims: (document: Program) => data(POST('/api/propose/trims', { body: { document, inputs: hand.inputs(document) } })),
   addPhase: (document: Program, phase: NewPhase) =>
     data(POST('/api/propose/phase', { body: { document, do: 'add', ...phase } })),
   removePhase: (document: Program, phase: string) =>

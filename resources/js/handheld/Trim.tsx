@@ -1,38 +1,47 @@
-import { hand, useHand } from '@/api/hand'
+import { hand, hasTrimPerPhase, useHand } from '@/api/hand'
+import { useLive } from '@/api/live'
 import type { Axis } from '@/api/types'
+import { useWorkbench } from '@/api/workbench'
 import { capital } from '@/parts/words'
 
 type Props = { axis: Axis; clicks: number; vertical: boolean; className: string }
 
 /** A trim: click by click, on either side of its middle. */
 export function Trim({ axis, clicks, vertical, className }: Props) {
-  const value = useHand().trims[axis] ?? 0
+  const trim = useHand().trims[axis] ?? 0
+  const { document } = useWorkbench()
+  const { frame } = useLive()
+  // Where each phase has a trim of its own, the lever moves that of the phase that is active.
+  const phase = document && frame && hasTrimPerPhase(document, axis) ? frame.phase : undefined
+  const name = document?.phases?.find((one) => one.id === phase)?.name
+  const value = typeof trim === 'number' ? trim : (trim[phase ?? ''] ?? 0)
   const at = Math.round(value * clicks)
-  const click = (by: number) => hand.trim(axis, Math.min(clicks, Math.max(-clicks, at + by)) / clicks)
+  const put = (to: number) => hand.trim(axis, Math.min(clicks, Math.max(-clicks, to)) / clicks, phase)
+  const label = name ? `${capital(axis)} trim, ${name}` : `${capital(axis)} trim`
   return (
     <div
       role="slider"
       tabIndex={0}
-      aria-label={`${capital(axis)} trim`}
+      aria-label={label}
       aria-valuemin={-clicks}
       aria-valuemax={clicks}
       aria-valuenow={at}
       aria-valuetext={`${at} clicks`}
       aria-orientation={vertical ? 'vertical' : 'horizontal'}
       data-trim={axis}
-      title={`${capital(axis)} trim: ${at} clicks`}
+      title={`${label}: ${at} clicks`}
       className={`absolute rounded border border-line bg-ground ${className}`}
       onPointerDown={(event) => {
         const box = event.currentTarget.getBoundingClientRect()
         const high = vertical ? event.clientY < box.top + box.height / 2 : event.clientX > box.left + box.width / 2
-        click(high ? 1 : -1)
+        put(at + (high ? 1 : -1))
       }}
       onKeyDown={(event) => {
         const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key]
         if (by !== undefined) {
           event.preventDefault()
-          click(by)
-        } else if (event.key === 'Home') hand.trim(axis, 0)
+          put(at + by)
+        } else if (event.key === 'Home') put(0)
       }}
     >
       <span

@@ -1,4 +1,4 @@
-import { hand, useHand } from '@/api/hand'
+import { hand, type Trim, useHand } from '@/api/hand'
 import { edit, propose } from '@/api/proposals'
 import type { Axis, Transmitter } from '@/api/types'
 import { Button } from '@/parts/Button'
@@ -8,7 +8,11 @@ import { capital } from '@/parts/words'
 /** Shown while a trim is out of its middle: where they stand, and the two ways back. */
 export function TrimBar({ transmitter }: { transmitter: Transmitter }) {
   const { trims } = useHand()
-  const out = (Object.entries(trims) as [Axis, number][]).filter(([, value]) => value !== 0)
+  const out = (Object.entries(trims) as [Axis, Trim][]).flatMap(([axis, trim]) =>
+    (typeof trim === 'number' ? [trim] : Object.values(trim))
+      .filter((value) => value !== 0)
+      .map((value) => [axis, value] as const),
+  )
   if (out.length === 0) return null
   const clicks = (value: number) => `${value > 0 ? '+' : '−'}${Math.abs(Math.round(value * transmitter.trimClicks))}`
   const home = () => {

@@ -7,6 +7,7 @@ const SHAPES: Record<string, string> = {
   'flying-wing': 'M24 10 45 33l-6 2-15-9-15 9-6-2z',
   sailplane: 'M24 5v38M1 17h46l-4 4H5zM18 40h12v3H18z',
   helicopter: 'M24 14v31M20 43h8M3 14h42M24 8c6 0 8 5 8 11s-4 10-8 10-8-4-8-10 2-11 8-11z',
+  'ground-vehicle': 'M14 12h20v26H14zM18 18h12v7H18zM8 9h6v9H8zM34 9h6v9h-6zM8 31h6v9H8zM34 31h6v9h-6z',
 }
 
 /** The aircraft from above, by its family. */

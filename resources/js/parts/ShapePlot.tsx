@@ -3,33 +3,34 @@ import { across, down, Grid, path, SIZE } from './plane'
 
 type Props = {
   lines: Line[]
-  /** The phase whose line is drawn strong. */
-  phase: string
+  /** Whose line is drawn strong: a phase's, or a dual rate's. */
+  place: { phase: string | null; rate: number | null }
   dot: { x: number; y: number } | null
   title: string
   className?: string
 }
 
 /** A function's answer to its stick: the stick from left to right, the value upwards, the live dot on it. */
-export function ShapePlot({ lines, phase, dot, title, className = 'max-h-56 w-full' }: Props) {
+export function ShapePlot({ lines, place, dot, title, className = 'max-h-56 w-full' }: Props) {
+  const isIt = (line: Line) => line.phase === place.phase && line.rate === place.rate
   return (
     <svg
       viewBox={`-8 -8 ${SIZE + 16} ${SIZE + 16}`}
-      preserveAspectRatio="xMidYMin"
+      preserveAspectRatio="xMidYMid"
       role="img"
       aria-label={title}
       className={className}
     >
       <Grid />
       {lines
-        .toSorted((a, b) => Number(a.phase === phase) - Number(b.phase === phase))
+        .toSorted((a, b) => Number(isIt(a)) - Number(isIt(b)))
         .map((line) => (
           <path
-            key={line.phase}
-            data-line={line.phase}
+            key={line.phase ?? line.rate}
+            data-line={line.phase ?? `rate:${line.rate}`}
             d={path(line.points)}
-            className={`fill-none ${line.phase === phase ? 'stroke-sodium' : 'stroke-edge'}`}
-            strokeWidth={line.phase === phase ? 2.4 : 1.2}
+            className={`fill-none ${isIt(line) ? 'stroke-sodium' : 'stroke-edge'}`}
+            strokeWidth={isIt(line) ? 2.4 : 1.2}
           />
         ))}
       {dot && (

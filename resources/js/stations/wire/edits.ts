@@ -1,4 +1,4 @@
-import type { Feed, Output, PilotFunction, Program, Shape } from '@/api/types'
+import type { Feed, Output, PilotFunction, Program } from '@/api/types'
 import { workbench } from '@/api/workbench'
 
 /** Edits of the document, each with the note that its revision carries. Meaning is judged by the core when it saves. */
@@ -16,10 +16,6 @@ export function changeFunction(id: string, change: Partial<PilotFunction>, note:
     }),
     note,
   )
-}
-
-export function changeShape(fn: PilotFunction, phase: string, shape: Shape, note: string) {
-  if (!('steps' in fn)) changeFunction(fn.id, { shape: { ...fn.shape, [phase]: shape } }, note)
 }
 
 export function changeOutput(channel: number, change: Partial<Output>, note: string) {

@@ -14,7 +14,9 @@ import { SurfacesStep } from './SurfacesStep'
 export function BenchView({ aircraft, document }: View) {
   const [off, setOff] = useState(false)
   const { trims } = useHand()
-  const trimmed = Object.values(trims).some((value) => value !== 0)
+  const trimmed = Object.values(trims).some((trim) =>
+    typeof trim === 'number' ? trim !== 0 : Object.values(trim).some(Boolean),
+  )
   if (!off) {
     return (
       <div className="mx-auto flex h-full max-w-xl flex-col justify-center px-6">

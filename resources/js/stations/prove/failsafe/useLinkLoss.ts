@@ -38,7 +38,7 @@ export function useLinkLoss(document: Program) {
     loss,
     toggle: () => {
       setLoss(null)
-      setSince(since ? null : { at: performance.now(), inputs: hand.inputs })
+      setSince(since ? null : { at: performance.now(), inputs: hand.inputs(document) })
     },
   }
 }

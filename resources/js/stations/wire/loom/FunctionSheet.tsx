@@ -53,7 +53,7 @@ export function FunctionSheet({ aircraft, document, fn, close }: Props) {
       {isStepped(fn) ? (
         <StepFields aircraft={aircraft} fn={fn} />
       ) : (
-        <ShapeFields document={document} fn={fn} words={aircraft.words.functions[fn.id] ?? []} />
+        <ShapeFields aircraft={aircraft} document={document} fn={fn} />
       )}
       <Button
         look="danger"

@@ -8,6 +8,7 @@ import { RecipeDialog } from './RecipeDialog'
 import { Rotary } from './Rotary'
 import type { Parts } from './surfaces'
 import { Waterfall } from './Waterfall'
+import { Wheeled } from './Wheeled'
 import { Winged } from './Winged'
 
 /** What feeds what: in words, on the aircraft, and for one output as a waterfall. */
@@ -81,7 +82,9 @@ export function MixingView({ aircraft, document }: View) {
         aria-label="On the aircraft"
         className="flex h-96 min-w-0 shrink-0 flex-col border-line px-3 py-2 md:h-auto md:flex-1 md:shrink md:border-l"
       >
-        {rotary ? (
+        {document.family === 'ground-vehicle' ? (
+          <Wheeled parts={parts} at={at} pick={pick} />
+        ) : rotary ? (
           <Rotary parts={parts} at={at} pick={pick} helicopter={helicopter} />
         ) : (
           <Winged

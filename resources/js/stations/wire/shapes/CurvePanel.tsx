@@ -11,11 +11,12 @@ import { Tip } from '@/parts/Tip'
 import { tell } from '@/parts/toast'
 import { CurveEditor } from './CurveEditor'
 import { changeCurve, newCurve, otherUsersOf } from './curves'
+import type { Place } from './places'
 
 type Props = {
   document: Program
   fn: ProportionalFunction
-  phase: string
+  place: Place
   id: string
   curve: Curve
   line: [number, number][]
@@ -23,13 +24,13 @@ type Props = {
 }
 
 /** A curve with its points, and what one does with it as a whole. */
-export function CurvePanel({ document, fn, phase, id, curve, line, x }: Props) {
+export function CurvePanel({ document, fn, place: where, id, curve, line, x }: Props) {
   const [at, setAt] = useState(0)
   const recipes = useRecipes()
   const chosen = Math.min(at, curve.points.length - 1)
   const point = curve.points[chosen] ?? [0, 0]
   const ends = chosen === 0 || chosen === curve.points.length - 1
-  const others = otherUsersOf(document, id, fn.id, phase)
+  const others = otherUsersOf(document, id, fn.id, where)
   const whole = (what: string, note: string) =>
     void edit((now) => propose.curve(now, id, what), `Curve ${id}: ${note}`).then((answer) => {
       if ('problem' in answer) tell(answer.problem, { kind: 'problem' })
@@ -78,10 +79,10 @@ export function CurvePanel({ document, fn, phase, id, curve, line, x }: Props) {
     },
     {
       name: 'Copy',
-      says: 'A copy for this phase alone',
+      says: 'A copy for this place alone',
       icon: Copy,
       off: false,
-      run: () => newCurve(document, fn, phase, curve, `${id}-copy`.slice(0, 36)),
+      run: () => newCurve(document, fn, where, curve, `${id}-copy`.slice(0, 36)),
     },
   ]
   return (

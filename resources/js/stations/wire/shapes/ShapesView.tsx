@@ -10,6 +10,7 @@ import { percent } from '@/parts/words'
 import type { View } from '../views'
 import { CurvePanel } from './CurvePanel'
 import { newCurve } from './curves'
+import { placesOf } from './places'
 import { ShapeFields } from './ShapeFields'
 
 /** Rate, expo and curve of a function in every phase, drawn large with the live dot. */
@@ -19,10 +20,10 @@ export function ShapesView({ aircraft, document }: View) {
   const recipes = useRecipes()
   const shaped = (document.functions ?? []).filter((one): one is ProportionalFunction => !isStepped(one))
   const fn = shaped.find((one) => one.id === search.get('of')) ?? shaped[0]
-  const phases = document.phases ?? [{ id: 'main', name: 'Main' }]
-  const base = phases[0]?.id ?? 'main'
-  const phase = phases.find((one) => one.id === (search.get('phase') ?? frame?.phase)) ?? phases[0]
-  const shape = fn?.shape?.[phase?.id ?? ''] ?? fn?.shape?.[base]
+  const places = fn ? placesOf(document, fn, aircraft.words.functions[fn.id] ?? [], frame) : []
+  const wanted = search.get('rate') !== null ? `rate:${search.get('rate')}` : `phase:${search.get('phase')}`
+  const place = places.find((one) => one.id === wanted) ?? places.find((one) => one.live) ?? places[0]
+  const shape = place?.shape
   const curve = shape?.curve ? document.curves?.[shape.curve] : undefined
   const { lines, curve: line } = useLines(fn?.id, curve ? shape?.curve : undefined)
   const id = fn?.id
@@ -30,8 +31,11 @@ export function ShapesView({ aircraft, document }: View) {
     focusLive(undefined, id)
     return () => focusLive(undefined, undefined)
   }, [id])
-  if (!fn || !phase) return <p className="p-6 text-muted">No function follows a stick yet. Add one on the loom.</p>
-  const go = (to: Record<string, string>) => setSearch({ of: fn.id, phase: phase.id, ...to }, { replace: true })
+  if (!fn || !place) return <p className="p-6 text-muted">No function follows a stick yet. Add one on the loom.</p>
+  const go = (of: string, at: string) => {
+    const [kind, id] = at.split(':') as [string, string]
+    setSearch({ of, [kind]: id }, { replace: true })
+  }
   const dot = frame?.dot ?? null
   return (
     <div className="flex h-full min-h-0 flex-col overflow-auto md:flex-row md:overflow-hidden">
@@ -42,7 +46,7 @@ export function ShapesView({ aircraft, document }: View) {
               type="button"
               aria-pressed={one.id === fn.id}
               data-function={one.id}
-              onClick={() => go({ of: one.id })}
+              onClick={() => go(one.id, place.rate === null ? place.id : (places[0]?.id ?? ''))}
               className={`flex w-full items-center justify-between gap-2 rounded-lg border px-2.5 py-1.5 text-left text-sm ${one.id === fn.id ? 'border-sodium bg-line' : 'border-line bg-raised hover:border-edge'}`}
             >
               <span className="truncate">{one.name}</span>
@@ -51,11 +55,11 @@ export function ShapesView({ aircraft, document }: View) {
           </li>
         ))}
       </ul>
-      <div className="flex min-h-80 min-w-0 flex-1 flex-wrap gap-4 overflow-auto px-2 py-2">
+      <div className="flex min-h-80 min-w-0 flex-1 flex-wrap gap-4 overflow-auto px-2 py-2 md:min-h-0 md:flex-nowrap md:overflow-hidden">
         <section aria-label="Answer" className="flex min-h-0 min-w-64 flex-1 flex-col gap-1.5">
           <h3 className="flex h-7 items-center justify-between text-sm">
             <span>
-              <span className="text-muted">Stick to value,</span> {phase.name}
+              <span className="text-muted">Stick to value,</span> {place.name}
             </span>
             {dot && (
               <span className="figures text-teal" data-dot-value>
@@ -65,9 +69,9 @@ export function ShapesView({ aircraft, document }: View) {
           </h3>
           <ShapePlot
             lines={lines}
-            phase={phase.id}
+            place={place}
             dot={dot}
-            title={`${fn.name}: stick to value in every phase`}
+            title={`${fn.name}: stick to value in every phase and dual rate`}
             className="min-h-0 w-full flex-1"
           />
           {!curve && (
@@ -77,9 +81,9 @@ export function ShapesView({ aircraft, document }: View) {
                 newCurve(
                   document,
                   fn,
-                  phase.id,
+                  place,
                   { points: recipes.data?.curves['Five points'] ?? [] },
-                  `${fn.id}-${phase.id}`.slice(0, 36),
+                  `${fn.id}-${place.phase ?? 'rate'}`.slice(0, 36),
                 )
               }
               disabled={!recipes.data}
@@ -93,7 +97,7 @@ export function ShapesView({ aircraft, document }: View) {
             key={shape.curve}
             document={document}
             fn={fn}
-            phase={phase.id}
+            place={place}
             id={shape.curve}
             curve={curve}
             line={line}
@@ -106,12 +110,12 @@ export function ShapesView({ aircraft, document }: View) {
         className="grid shrink-0 content-start gap-1.5 overflow-auto border-line border-t bg-raised px-4 py-3 md:w-80 md:border-t-0 md:border-l"
       >
         <ShapeFields
+          aircraft={aircraft}
           document={document}
           fn={fn}
-          words={aircraft.words.functions[fn.id] ?? []}
           plot={false}
-          at={phase.id}
-          onPhase={(to) => go({ phase: to })}
+          at={place.id}
+          onPlace={(at) => go(fn.id, at)}
         />
       </aside>
     </div>

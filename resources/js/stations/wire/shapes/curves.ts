@@ -1,6 +1,7 @@
 import type { Curve, Program, ProportionalFunction } from '@/api/types'
 import { isStepped } from '@/api/types'
 import { workbench } from '@/api/workbench'
+import { type Place, shapedAt } from './places'
 
 export function changeCurve(id: string, change: Partial<Curve>, note: string) {
   workbench.edit((document) => {
@@ -15,11 +16,11 @@ const freeName = (document: Program, stem: string): string => {
   return id
 }
 
-/** Puts a new curve, or a copy of one, on a function in a phase; gives its id. */
+/** Puts a new curve, or a copy of one, on a function at a place; gives its id. */
 export function newCurve(
   document: Program,
   fn: ProportionalFunction,
-  phase: string,
+  place: Place,
   curve: Curve,
   stem: string,
 ): string {
@@ -30,8 +31,8 @@ export function newCurve(
       curves: { ...now.curves, [id]: curve },
       functions: (now.functions ?? []).map((one) => {
         if (one.id !== fn.id || isStepped(one)) return one
-        const { expo: _expo, ...shape } = one.shape?.[phase] ?? one.shape?.[now.phases?.[0]?.id ?? ''] ?? {}
-        return { ...one, shape: { ...one.shape, [phase]: { ...shape, curve: id } } }
+        const { expo: _expo, ...shape } = place.shape
+        return shapedAt(one, place, { ...shape, curve: id })
       }),
     }),
     `Curve ${id} for ${fn.name}`,
@@ -39,16 +40,19 @@ export function newCurve(
   return id
 }
 
-/** Who else uses a curve than a function in a phase: "Throttle, Calm". */
-export function otherUsersOf(document: Program, id: string, here: string, inPhase: string): string[] {
+/** Who else uses a curve than a function at a place: "Throttle, Calm". */
+export function otherUsersOf(document: Program, id: string, here: string, place: Place): string[] {
   const phases = document.phases ?? []
   const users: string[] = []
   for (const fn of document.functions ?? []) {
     if (isStepped(fn)) continue
     for (const [phase, shape] of Object.entries(fn.shape ?? {})) {
       const name = phases.find((one) => one.id === phase)?.name ?? phase
-      if (shape.curve === id && !(fn.id === here && phase === inPhase))
+      if (shape.curve === id && !(fn.id === here && phase === place.phase))
         users.push(phases.length > 1 ? `${fn.name}, ${name}` : fn.name)
+    }
+    for (const [at, rate] of (fn.dualRates ?? []).entries()) {
+      if (rate.curve === id && !(fn.id === here && at === place.rate)) users.push(`${fn.name}, dual rate ${at + 1}`)
     }
   }
   for (const output of document.outputs ?? []) {
