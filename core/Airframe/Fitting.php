@@ -25,6 +25,9 @@ final class Fitting
         // A recipe of no family adds to whatever is there, another takes the place of the one before.
         $adds = $recipe->families() === [];
         $old = $adds ? null : Recipes::planOf($program);
+        $own = OwnFunctions::of($program, $plan, ...$old === null ? [] : [$old]);
+        $plan = $own->in($plan);
+        $old = $old === null ? null : $own->in($old);
         $functions = (new FittedFunctions($program, $plan, $old, $old?->ownsShapes === true && $program->recipe?->id !== $recipe->id()))->functions;
         $switches = new SwitchBoard($transmitter, $functions, $program);
         $notes = $fitted = [];

@@ -39,7 +39,7 @@ final class ProposalTest extends HttpTestCase
     {
         $answer = $this->api('GET', '/api/recipes');
 
-        self::assertSame(['plane', 'flying-wing', 'sailplane', 'multirotor', 'helicopter', 'swash-helicopter', 'pan-tilt'], $answer->json('recipes.*.id'));
+        self::assertSame(['plane', 'flying-wing', 'sailplane', 'multirotor', 'helicopter', 'swash-helicopter', 'ground-vehicle', 'pan-tilt'], $answer->json('recipes.*.id'));
         self::assertContains('Soft hover', array_keys($answer->json('curves')));
         self::assertSame([0.5, 0.4, 0.3, 0.2], $answer->json('ladder.*.expo'));
     }
