@@ -163,6 +163,24 @@ final class BenchSolversTest extends TestCase
         self::assertStringContainsString('This turns Throttle round', OrderAndReversal::notes($nightjar, $solved)[0] ?? '');
     }
 
+    public function test_of_two_motors_only_the_one_that_is_turned_round_is_named(): void
+    {
+        $twin = Schools::program(Schools::document('two motors that steer'));
+        $turned = fn (int $channel, string $name = ''): Program => $twin->with(outputs: array_map(fn (Output $one): Output => match (true) {
+            $one->channel !== $channel => $one,
+            $name === '' => $one->set(reverse: true),
+            default => new Output(9, $name, $one->feeds, $one->travel, true, $one->subtrim, $one->limit, $one->role),
+        }, $twin->outputs));
+
+        $notes = OrderAndReversal::notes($twin, $turned(4));
+        self::assertCount(1, $notes);
+        self::assertStringContainsString('This turns Steuerbord round', $notes[0]);
+        self::assertStringContainsString('This turns Backbord round', OrderAndReversal::notes($twin, $turned(3))[0] ?? '');
+        self::assertCount(1, OrderAndReversal::notes($twin, $turned(4, 'Steuerbord')), 'moved to another channel, it is known by its name');
+        self::assertSame([], OrderAndReversal::notes($twin, $turned(4, 'Neuer Motor')), 'a motor that was not there before turned nothing round');
+        self::assertSame([], OrderAndReversal::notes($twin, $twin));
+    }
+
     public function test_without_a_yaw_nobody_is_asked_for_one(): void
     {
         $document = json_decode(Given::demo('nightjar'));

@@ -48,6 +48,16 @@ final class BindingTest extends TestCase
         ];
     }
 
+    public function test_usb_power_is_told_where_a_command_binds_and_the_antenna_where_there_is_video(): void
+    {
+        $usb = 'USB power is often enough for binding a receiver on a flight controller.';
+        self::assertContains($usb, BindingGuide::cautions(self::kit('nightjar')));
+        self::assertNotContains($usb, BindingGuide::cautions(self::kit('petrel')));
+        $antenna = 'The antenna is on the video transmitter before it gets power, and air moves over it.';
+        self::assertContains($antenna, BindingGuide::cautions(self::kit('nightjar', fn ($d) => $d->aboard->kit->ports[1]->owner = 'My Video Box')));
+        self::assertNotContains($antenna, BindingGuide::cautions(self::kit('petrel')));
+    }
+
     #[DataProvider('pairs')]
     public function test_the_guides_steps_bind_the_pair(Kit $kit): void
     {

@@ -56,6 +56,31 @@ final class SlotSolverTest extends TestCase
         self::assertNull(SlotSolver::solved($program, $kit, 6, $slots), 'half an answer is none');
     }
 
+    public function test_an_offset_that_just_reaches_needs_no_rate_and_one_step_more_does(): void
+    {
+        $mix = new \DuskSwitch\Core\Kit\PositionMix(new \DuskSwitch\Core\Kit\Grid('points', -250, 250, 1, 500), new \DuskSwitch\Core\Kit\Grid('%', -100, 100, 1, 100));
+        $solved = fn (float $signal): array => [($one = \DuskSwitch\Core\Solve\PositionValue::solve($signal, $mix))->offset->value, $one->rate->value, round($one->lost(), 9), $one->needsRate()];
+
+        self::assertSame([250.0, 0.0, 0.0, false], $solved(0.5));
+        self::assertSame([-250.0, 0.0, 0.0, false], $solved(-0.5));
+        self::assertSame([250.0, 1.0, 0.0, true], $solved(0.51));
+        self::assertSame([-250.0, -1.0, 0.0, true], $solved(-0.51));
+        self::assertSame([250.0, 25.0, 0.0, true], $solved(0.75));
+        self::assertSame([250.0, 100.0, 0.25, true], $solved(1.75), 'offset and rate run out');
+        // Between two points what is lost is less than one of them, and no rate helps.
+        self::assertSame([100.0, 0.0, 0.0004, false], $solved(0.2004));
+    }
+
+    public function test_a_channel_that_nothing_moves_can_not_be_solved_and_says_how_far_it_is_off(): void
+    {
+        $kit = Given::transmitter();
+        $program = self::program('harbour-16', 'flick-b', ['feeds' => [['from' => 'mode', 'weight' => 0]]]);
+        $answers = SlotSolver::answers($program, $kit, 6, [new Slot('gentle', 6, 900, 1250), new Slot('home', 6, 1400, 1600), new Slot('free', 6, 1600, 2100)]);
+
+        self::assertSame([0.0, 0.0, 0.0], array_map(fn (SlotAnswer $one): ?float => $one->value, $answers));
+        self::assertEqualsCanonicalizing([425.0, 0.0, 350.0], array_map(fn (SlotAnswer $one): float => round($one->missing, 6), $answers));
+    }
+
     /** Uneven weights: 400 µs down and 200 µs up for 100 % (1500 ± 512 · 0.78125 and · 0.390625). */
     public function test_uneven_weights_are_taken_on_the_side_where_the_step_is(): void
     {

@@ -88,59 +88,71 @@ final class SupplyTest extends TestCase
         return new Node((object) [...$document, 'id' => 'own', ...$differs], '', new Faults);
     }
 
-    /** @return array<string, array{list<string>, list<string>}> */
+    /** @return array<string, array{array<int, mixed>, list<string>}> what is on the bench, and what is said of it */
     public static function benches(): array
     {
         $controller = 'fine Supply: Keel F4 gets 6 to 8.4 V.';
 
         return [
             'just what the receiver takes, from a regulator of 1 mA' => [
-                self::points('pack', ['supply' => [5.0, 5.0], 'draw' => 1], ['supply' => [6.0, 8.4]], ['gives' => 1]),
+                ['pack', ['supply' => [5.0, 5.0], 'draw' => 1], ['supply' => [6.0, 8.4]], ['gives' => 1]],
                 ['fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
             ],
             'one milliampere too little' => [
-                self::points('pack', ['supply' => [5.0, 5.0], 'draw' => 2], ['supply' => [6.0, 8.4]], ['gives' => 1]),
+                ['pack', ['supply' => [5.0, 5.0], 'draw' => 2], ['supply' => [6.0, 8.4]], ['gives' => 1]],
                 ['fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.', 'wrong Current: Lantern R8 draws 2 mA, and the regulator of Wren 12 gives 1 mA.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
             ],
             'more than the receiver takes' => [
-                self::points('controller', ['supply' => [3.0, 4.9], 'draw' => 1], ['supply' => [6.0, 8.4]]),
+                ['controller', ['supply' => [3.0, 4.9], 'draw' => 1], ['supply' => [6.0, 8.4]]],
                 ['wrong Supply: Lantern R8 takes 3 to 4.9 V, and Keel F4 gives 5 V.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
             ],
             'less than the receiver takes' => [
-                self::points('usb', ['supply' => [5.1, 10.0], 'draw' => 1], ['supply' => [6.0, 8.4]]),
+                ['usb', ['supply' => [5.1, 10.0], 'draw' => 1], ['supply' => [6.0, 8.4]]],
                 ['wrong Supply: Lantern R8 takes 5.1 to 10 V, and USB gives 5 V.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
             ],
             'all that USB gives' => [
-                self::points('usb', ['draw' => 500], ['supply' => [6.0, 8.4]]),
+                ['usb', ['draw' => 500], ['supply' => [6.0, 8.4]]],
                 ['fine Supply: Lantern R8 gets 5 V from USB.', 'look Supply: USB is enough for binding, not for flying.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
             ],
             'the bare pack where no speed controller is chosen' => [
-                self::points('pack', ['supply' => [6.0, 8.4]], ['supply' => [6.0, 8.4]], null),
+                ['pack', ['supply' => [6.0, 8.4]], ['supply' => [6.0, 8.4]], null],
                 ['fine Supply: Lantern R8 gets 6 to 8.4 V from Akku.', $controller, 'not checked Power: Cells and plugs are not checked: no speed controller is chosen. Choose it.'],
             ],
             'a full pack is too much for the controller' => [
-                self::points('controller', [], ['supply' => [6.0, 8.3]]),
+                ['controller', [], ['supply' => [6.0, 8.3]]],
                 ['fine Supply: Lantern R8 gets 5 V from Keel F4.', 'wrong Supply: Keel F4 takes 6 to 8.3 V, and Akku gives 6 to 8.4 V.', 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
             ],
             'a stabiliser hangs on the regulator' => [
-                self::points('pack', [], ['supply' => [5.0, 5.0], 'gives' => 0], ['gives' => 300]),
+                ['pack', [], ['supply' => [5.0, 5.0], 'gives' => 0], ['gives' => 300]],
                 ['fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.', 'fine Supply: Keel F4 gets 5 V.', 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
             ],
+            'one cell, and a regulator of a fifth of a milliampere' => [
+                ['pack', ['supply' => [5.0, 5.0], 'draw' => 1], ['supply' => [3.0, 4.2], 'gives' => 0.2], ['gives' => 0.2], 1],
+                ['fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.', 'wrong Current: Lantern R8 draws 1 mA, and the regulator of Wren 12 gives 0.2 mA.', 'fine Supply: Keel F4 gets 3 to 4.2 V.', 'fine Power: Akku and Wren 12 fit: 1 cell, tiny plug.'],
+            ],
+            'a full pack is too much for the receiver by a tenth' => [
+                ['pack', ['supply' => [6.0, 8.3], 'draw' => 1], ['supply' => [6.0, 8.4]], null],
+                ['wrong Supply: Lantern R8 takes 6 to 8.3 V, and Akku gives 6 to 8.4 V.', $controller, 'not checked Power: Cells and plugs are not checked: no speed controller is chosen. Choose it.'],
+            ],
+            'an empty pack is too little for the controller by a tenth' => [
+                ['controller', [], ['supply' => [6.1, 9.0]]],
+                ['fine Supply: Lantern R8 gets 5 V from Keel F4.', 'wrong Supply: Keel F4 takes 6.1 to 9 V, and Akku gives 6 to 8.4 V.', 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+            ],
             'one cell too many' => [
-                self::points('controller', [], ['supply' => [5.0, 26.0]], [], 3),
+                ['controller', [], ['supply' => [5.0, 26.0]], [], 3],
                 ['fine Supply: Lantern R8 gets 5 V from Keel F4.', 'fine Supply: Keel F4 gets 9 to 12.6 V.', 'wrong Power: Wren 12 takes up to 2 cells, and Akku has 3.'],
             ],
         ];
     }
 
     /**
-     * @param  list<string>  $points
+     * @param  array<int, mixed>  $bench
      * @param  list<string>  $wanted
      */
     #[DataProvider('benches')]
-    public function test_each_gets_what_it_takes_to_the_last_volt(array $points, array $wanted): void
+    public function test_each_gets_what_it_takes_to_the_last_volt(array $bench, array $wanted): void
     {
-        self::assertSame($wanted, $points);
+        self::assertSame($wanted, self::points(...$bench));
     }
 
     public function test_neither_pack_nor_speed_controller_is_said_once(): void

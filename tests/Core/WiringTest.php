@@ -73,6 +73,24 @@ final class WiringTest extends TestCase
         self::assertSame('Controller', $from('controller'), 'there is none: the plan says what it would be');
     }
 
+    public function test_a_controller_on_the_bare_pack_has_its_own_pads_and_one_on_the_regulator_has_none(): void
+    {
+        $to = fn (string $demo): array => array_column(array_filter(self::leads($demo), fn (Lead $one): bool => $one->by === 'pack pads'), 'to');
+
+        self::assertSame([['Keel F4'], [], []], [$to('nightjar'), $to('rook'), $to('tern')]);
+    }
+
+    public function test_without_a_controller_no_signal_lead_is_drawn_to_one(): void
+    {
+        $by = fn (string $wire): array => array_map(fn (Lead $one): string => $one->by, self::leads('tern', fn (\stdClass $d) => $d->aboard->kit->wire = $wire));
+
+        self::assertNotContains('serial', $by('serial'));
+        self::assertNotContains('sum signal, one lead', $by('sum'));
+        self::assertNotContains('serial', $by('leads'));
+        $leads = array_map(fn (Lead $one): string => $one->by, self::leads('midge', fn (\stdClass $d) => $d->aboard->kit->wire = 'leads'));
+        self::assertSame([], array_filter($leads, fn (string $one): bool => str_starts_with($one, 'serial')), 'one lead per channel is no serial wire');
+    }
+
     public function test_a_sum_signal_is_one_lead(): void
     {
         $leads = array_map(fn (Lead $one): string => $one->by, self::leads('midge', fn (\stdClass $d) => $d->aboard->kit->wire = 'sum'));

@@ -122,7 +122,7 @@ final class FailsafeSet implements Rule
         return match (true) {
             $does->holds => 'its failsafe keeps the last: an armed aircraft stays armed without a link. Give it no pulses, or one that disarms',
             $arms && ! $isNeeded => "its failsafe gives {$does->pulse} µs, in the arm range: without a link it is armed. Give it no pulses, or one that disarms; if coming home needs it, say so in the controller's set-up",
-            $isNeeded && $does->pulse !== null && ! $arms => "its failsafe gives {$does->pulse} µs, which disarms, and the controller is set to {$loss->does->says()} and needs this channel for it: it drops instead. Keep it in the arm range",
+            $isNeeded && $does->pulse !== null && ! $arms => "its failsafe gives {$does->pulse} µs, which disarms; on signal loss the controller {$loss->does->says()} and needs this channel for it: it drops instead. Keep it in the arm range",
             default => null,
         };
     }
