@@ -98,6 +98,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
         Route::get('checklists', [ChecklistController::class, 'index']);
         Route::post('checklists', [ChecklistController::class, 'store']);
         Route::get('sheet', [SheetController::class, 'show']);
+        Route::post('sheet', [SheetController::class, 'tick']);
         Route::get('sheet.csv', [SheetController::class, 'csv']);
         Route::get('sheet.html', [SheetController::class, 'page']);
         Route::get('export', [ExchangeController::class, 'export']);

@@ -12,6 +12,8 @@ final class SheetEncoder
     /** @return array<string, mixed> */
     public static function encode(Sheet $sheet): array
     {
+        $keys = array_flip(array_map(spl_object_id(...), $sheet->lines()));
+
         return [
             'name' => $sheet->program->name,
             'transmitter' => $sheet->transmitter->id,
@@ -21,7 +23,7 @@ final class SheetEncoder
             'sections' => array_map(fn (Section $section): array => [
                 'title' => $section->title,
                 'says' => $section->says,
-                'lines' => array_map(fn (Line $line): array => ['what' => $line->what, 'value' => $line->value, 'wanted' => $line->wanted, 'lost' => $line->lost], $section->lines),
+                'lines' => array_map(fn (Line $line): array => ['key' => $keys[spl_object_id($line)], 'what' => $line->what, 'value' => $line->value, 'wanted' => $line->wanted, 'lost' => $line->lost], $section->lines),
             ], $sheet->sections),
         ];
     }

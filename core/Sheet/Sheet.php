@@ -46,6 +46,24 @@ final readonly class Sheet
         return array_values(array_filter($sections, fn (Section $section): bool => $section->lines !== []));
     }
 
+    /** @return array<string, Line> every line by a key that stays the same while it stands for the same thing */
+    public function lines(): array
+    {
+        $lines = [];
+        foreach ($this->sections as $section) {
+            foreach ($section->lines as $line) {
+                $place = 0;
+                do {
+                    $key = substr(hash('sha256', "{$section->title}|{$line->what}|{$place}"), 0, 16);
+                    $place++;
+                } while (isset($lines[$key]));
+                $lines[$key] = $line;
+            }
+        }
+
+        return $lines;
+    }
+
     /** How many lines hold something else than what the program means. */
     public function compromises(): int
     {

@@ -169,6 +169,18 @@ final class WireViewsTest extends BrowserTestCase
         $page->browser->navigate()->refresh();
         $page->until(fn (): bool => str_starts_with($page->text('[data-done]'), '1 of '), 'the tick to stay');
 
+        $page->find("[data-section='Rates and expo'] [role=checkbox]")->click();
+        $page->until(fn (): bool => str_starts_with($page->text('[data-done]'), '2 of '), 'another');
+        $page->open('/aircraft/3/wire/shapes?of=roll&phase=main')->fill('#fn-expo', '37');
+        $page->until(fn (): bool => $this->saved(3)->function('roll')?->shapes['main']->expo === 0.37, 'the new expo');
+        $page->open('/aircraft/3/wire/sheet');
+        $page->until(fn (): bool => $page->has('[data-changed]') && $page->text('[data-changed]') === '▲ One line to enter again', 'the line that changed');
+        self::assertStringContainsString('▲ entered as rate', $page->text("[data-section='Rates and expo']"));
+        $page->find("[data-section='Rates and expo'] [role=checkbox]")->click();
+        $page->until(fn (): bool => ! $page->has('[data-changed]') && str_starts_with($page->text('[data-done]'), '2 of '), 'it to be entered again');
+        $page->press('Clear the ticks');
+        $page->until(fn (): bool => str_starts_with($page->text('[data-done]'), '0 of '), 'no ticks');
+
         $page->choose('#sheet-for', 'Quayside 8');
         $page->until(fn (): bool => str_contains($page->text('[data-losses]'), '10 Camera tilt'), 'what is lost');
         self::assertStringContainsString('offset −250 points, rate 0 %: 1300 µs', $page->text("[data-section='Switch positions']"));

@@ -2,9 +2,13 @@
 
 namespace DuskSwitch\App\Http\Controllers;
 
+use DuskSwitch\App\Hangar\Entries;
+use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Http\Query;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\Node;
 use DuskSwitch\Core\Format\SheetEncoder;
 use DuskSwitch\Core\Sheet\Sheet;
 use Illuminate\Http\JsonResponse;
@@ -15,11 +19,34 @@ use Illuminate\Support\Str;
 /** What to key in, for the program's own transmitter or for another: on the screen, as a file, on paper. */
 final readonly class SheetController
 {
-    public function __construct(private Bench $bench) {}
+    public function __construct(private Bench $bench, private Entries $entries) {}
 
     public function show(Request $request, Aircraft $aircraft): JsonResponse
     {
-        return new JsonResponse(SheetEncoder::encode($this->sheet($request, $aircraft)));
+        return $this->answer($aircraft, $this->sheet($request, $aircraft));
+    }
+
+    /** Keeps which lines were entered into a transmitter, or no more. */
+    public function tick(Request $request, Aircraft $aircraft): JsonResponse
+    {
+        $body = Body::of($request, ['transmitter', 'revision', 'keys', 'done']);
+        $transmitter = $body->need('transmitter')->id();
+        $revision = $body->need('revision')->whole(1, 1_000_000);
+        $keys = array_map(fn (Node $key): string => $key->text(40), $body->need('keys')->items(2000, 1));
+        $done = $body->need('done')->flag();
+        $body->done();
+        if ($revision !== $aircraft->head) {
+            throw Refused::because('revision', "the program is at revision {$aircraft->head} now, and these lines are of {$revision}: look at the sheet again, then tick them");
+        }
+        $sheet = $this->bench->sheet($aircraft->current()->document, $transmitter);
+        $this->entries->tick($aircraft, $sheet, $keys, $done);
+
+        return $this->answer($aircraft, $sheet);
+    }
+
+    private function answer(Aircraft $aircraft, Sheet $sheet): JsonResponse
+    {
+        return new JsonResponse([...SheetEncoder::encode($sheet), 'entered' => (object) $this->entries->of($aircraft, $sheet)]);
     }
 
     public function csv(Request $request, Aircraft $aircraft): Response

@@ -2,17 +2,12 @@ import { Check, Download, Printer } from 'lucide-react'
 import { Checkbox } from 'radix-ui'
 import { useState } from 'react'
 import { useSheet, useStores } from '@/api/queries'
-import type { Sheet } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
-import { keyed } from '@/parts/keyed'
 import { Scroller } from '@/parts/Scroller'
 import type { View } from '../views'
-import { useTicks } from './ticks'
+import { useTick } from './ticks'
 
-type Section = Sheet['sections'][number]
-
-const key = (section: Section, line: Section['lines'][number]) => `${section.title}|${line.what}|${line.value}`
 const link =
   'inline-flex min-h-9 items-center gap-1.5 rounded-lg border border-line bg-raised px-3 text-sm hover:border-edge'
 
@@ -21,9 +16,11 @@ export function SheetView({ aircraft }: View) {
   const [transmitter, setTransmitter] = useState(aircraft.transmitter)
   const stores = useStores()
   const { data: sheet, error } = useSheet(aircraft.id, aircraft.revision, transmitter)
-  const { ticks, tick, clear } = useTicks(aircraft.id, transmitter)
-  const lines = sheet?.sections.flatMap((section) => section.lines.map((line) => key(section, line))) ?? []
-  const done = lines.filter((line) => ticks.has(line)).length
+  const tick = useTick(aircraft.id, aircraft.revision, sheet)
+  const lines = sheet?.sections.flatMap((section) => section.lines) ?? []
+  const entered = Object.entries(sheet?.entered ?? {})
+  const done = entered.filter(([, one]) => one.state === 'done').length
+  const changed = entered.length - done
   const file = (kind: string) => `/api/aircraft/${aircraft.id}/sheet.${kind}?transmitter=${transmitter}`
   return (
     <div className="flex h-full min-h-0 flex-col px-4 py-3">
@@ -43,13 +40,22 @@ export function SheetView({ aircraft }: View) {
         <p className="figures text-sm" data-done>
           {done} of {lines.length} keyed in
         </p>
+        {changed > 0 && (
+          <p data-changed className="text-sm text-sodium">
+            ▲ {changed === 1 ? 'One line' : `${changed} lines`} to enter again
+          </p>
+        )}
         {sheet && sheet.compromises > 0 && (
           <p className="text-sm text-sodium">
             ▲ {sheet.compromises === 1 ? 'One value' : `${sheet.compromises} values`} it can’t hold just so
           </p>
         )}
         <span className="flex-1" />
-        <Button look="bare" disabled={done === 0} onClick={clear}>
+        <Button
+          look="bare"
+          disabled={entered.length === 0}
+          onClick={() => tick({ keys: entered.map(([key]) => key), done: false })}
+        >
           Clear the ticks
         </Button>
         <a className={link} href={file('html')} target="_blank" rel="noreferrer">
@@ -83,14 +89,14 @@ export function SheetView({ aircraft }: View) {
               <h3 className="font-semibold">{section.title}</h3>
               <p className="text-muted text-sm">{section.says}</p>
               <ul className="mt-1">
-                {keyed(section.lines, (line) => line.what).map(({ key: place, item: line }) => (
+                {section.lines.map((line) => (
                   <li
-                    key={place}
+                    key={line.key}
                     className="flex break-inside-avoid items-start gap-2 border-line border-t py-1 text-sm"
                   >
                     <Checkbox.Root
-                      checked={ticks.has(key(section, line))}
-                      onCheckedChange={() => tick(key(section, line))}
+                      checked={sheet.entered[line.key]?.state === 'done'}
+                      onCheckedChange={(is) => tick({ keys: [line.key], done: is === true })}
                       aria-label={`${line.what}: ${line.value}`}
                       className="mt-px flex size-5 shrink-0 items-center justify-center rounded border border-edge bg-deep data-[state=checked]:bg-teal data-[state=checked]:text-deep"
                     >
@@ -101,6 +107,9 @@ export function SheetView({ aircraft }: View) {
                     <span className="w-2/5 shrink-0">{line.what}</span>
                     <span className="min-w-0 flex-1 tabular-nums">
                       {line.value}
+                      {sheet.entered[line.key]?.state === 'changed' && (
+                        <span className="block text-sodium">▲ entered as {sheet.entered[line.key]?.value}</span>
+                      )}
                       {line.lost && (
                         <span className="block text-sodium">
                           ▲ wanted {line.wanted}: {line.lost}

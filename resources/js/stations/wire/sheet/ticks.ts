@@ -1,27 +1,48 @@
-import { useState } from 'react'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useEffect } from 'react'
+import { data, POST } from '@/api/client'
+import { said } from '@/api/proposals'
+import type { Sheet } from '@/api/types'
+import { tell } from '@/parts/toast'
 
-const name = (aircraft: number, transmitter: string) => `dusk.sheet.${aircraft}.${transmitter}`
+type Ticks = { keys: string[]; done: boolean }
 
-/** Which lines were keyed in, kept in this browser: by what they say, so that a changed value is to be keyed in anew. */
-export function useTicks(aircraft: number, transmitter: string) {
-  const read = () => new Set<string>(JSON.parse(localStorage.getItem(name(aircraft, transmitter)) ?? '[]'))
-  const [ticks, setTicks] = useState(read)
-  const [of, setOf] = useState(transmitter)
-  if (of !== transmitter) {
-    setOf(transmitter)
-    setTicks(read())
-  }
-  const store = (next: Set<string>) => {
-    localStorage.setItem(name(aircraft, transmitter), JSON.stringify([...next]))
-    setTicks(next)
-  }
-  return {
-    ticks,
-    tick: (line: string) => {
-      const next = new Set(ticks)
-      if (!next.delete(line)) next.add(line)
-      store(next)
+/** Ticks were kept in the browser once, by what a line said. */
+const former = (aircraft: number, transmitter: string) => `dusk.sheet.${aircraft}.${transmitter}`
+
+const withTicks = (sheet: Sheet, { keys, done }: Ticks, revision: number): Sheet => {
+  const entered = { ...sheet.entered }
+  for (const key of keys) delete entered[key]
+  if (done) for (const key of keys) entered[key] = { state: 'done', value: '', at: new Date().toISOString(), revision }
+  return { ...sheet, entered }
+}
+
+/** Keeps which lines were entered; what was ticked shows at once. */
+export function useTick(id: number, revision: number, sheet: Sheet | undefined) {
+  const client = useQueryClient()
+  const transmitter = sheet?.transmitter ?? ''
+  const key = ['sheet', id, revision, transmitter]
+  const { mutate } = useMutation({
+    scope: { id: 'sheet' },
+    mutationFn: (ticks: Ticks) =>
+      data(POST('/api/aircraft/{id}/sheet', { params: { path: { id } }, body: { transmitter, revision, ...ticks } })),
+    onMutate: (ticks) => client.setQueryData<Sheet>(key, (now) => now && withTicks(now, ticks, revision)),
+    onError: (problem) => {
+      tell(said(problem), { kind: 'problem' })
+      void client.invalidateQueries({ queryKey: ['sheet', id] })
     },
-    clear: () => store(new Set()),
-  }
+    onSuccess: (answer) => client.isMutating({ mutationKey: ['sheet'] }) > 1 || client.setQueryData(key, answer),
+    mutationKey: ['sheet'],
+  })
+  useEffect(() => {
+    const kept = sheet && localStorage.getItem(former(id, sheet.transmitter))
+    if (!sheet || !kept) return
+    localStorage.removeItem(former(id, sheet.transmitter))
+    const ticked = new Set<string>(JSON.parse(kept))
+    const keys = sheet.sections.flatMap((section) =>
+      section.lines.filter((line) => ticked.has(`${section.title}|${line.what}|${line.value}`)).map((line) => line.key),
+    )
+    if (keys.length > 0) mutate({ keys, done: true })
+  }, [id, sheet, mutate])
+  return mutate
 }
