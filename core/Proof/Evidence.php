@@ -86,6 +86,12 @@ final class Evidence
         return (new Search($this->model(), $this->budget, self::SHARE))->answer($question);
     }
 
+    /** How many steps of {@see Budget} the questions asked so far took. */
+    public function steps(): int
+    {
+        return self::BUDGET - $this->budget->left();
+    }
+
     /** @return list<Output> that go to a motor, or may: an output without a role that the throttle has a say in counts */
     public function motors(): array
     {

@@ -104,7 +104,7 @@ final class ProofByBruteForceTest extends TestCase
     }
 
     /** An aircraft of a school, spoiled in one to five places; where it can't be compiled, in others. */
-    private static function spoiled(int $seed): Evidence
+    public static function spoiled(int $seed): Evidence
     {
         for ($try = 0; ; $try++) {
             $random = new Randomizer(new Mt19937($seed * 100 + $try));

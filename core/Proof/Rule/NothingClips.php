@@ -130,16 +130,18 @@ final class NothingClips implements Rule
     {
         $stick = $evidence->panel->axis($axis);
         $clips = fn (float $x): bool => $evidence->circuit()->frame(array_values(array_replace($witness->hand, [$stick => $x])))->outputs()[$output->channel]->clipped;
-        [$free, $held] = [$evidence->panel->rest($axis), $witness->hand[$stick]];
+        [$free, $held] = [$rest = $evidence->panel->rest($axis), $witness->hand[$stick]];
+        // A throttle that rests at its low end has one way, from there to full.
+        $share = fn (float $x): float => $rest === 0.0 ? abs($x) : ($x - $rest) / 2;
         if ($clips($free)) {
-            return abs($held);
+            return $share($held);
         }
         for ($i = 0; $i < 24; $i++) {
             $middle = ($free + $held) / 2;
             $clips($middle) ? $held = $middle : $free = $middle;
         }
 
-        return abs($held);
+        return $share($held);
     }
 
     private function mended(Program $program, Output $output): ?Program

@@ -71,7 +71,7 @@ final class SafeAtPowerUp implements Rule
     {
         return Danger::in(
             $evidence, $this->id(), "output:{$motor->channel}", "{$motor->name} stands still at power-up", self::above($evidence, $motor, $evidence->throttleLow($evidence->model()->powerUp())),
-            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Error, "output:{$motor->channel}", "{$motor->name} is at ".Danger::pulse($evidence, $witness, $motor->channel)." µs at power-up, {$evidence->running()}: it may start at once. Lower its low end or the first point of its curve, or keep dials and trims out of it", $witness),
+            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Error, "output:{$motor->channel}", "{$motor->name} is at ".Danger::pulse($evidence, $witness, $motor->channel)." µs at power-up, {$evidence->running()}: it may start at once. ".($evidence->isCentred() ? 'Put its centre at 1500 µs' : 'Lower its low end or the first point of its curve').', or keep dials and trims out of it', $witness),
         );
     }
 
