@@ -1,0 +1,250 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Proof\Answer;
+use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\Finding;
+use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\StateMap;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The rules that look at one thing each, with what they say at their limits and where they say that they couldn't look. */
+final class SmallRulesTest extends TestCase
+{
+    /** @param  callable(array<string, mixed>): array<string, mixed>  $change */
+    private static function school(string $school, callable $change): Evidence
+    {
+        return Schools::of($change(Schools::document($school)));
+    }
+
+    /** @param  callable(\stdClass): mixed  $change */
+    private static function demo(string $name, callable $change): Evidence
+    {
+        $document = json_decode(Given::demo($name));
+        $change($document);
+
+        return Given::evidence(ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION)));
+    }
+
+    private static function judged(Evidence $evidence, string $rule): Judgement
+    {
+        foreach (Proof::of($evidence)->rules as [$one, $judgement]) {
+            if ($one->id() === $rule) {
+                return $judgement;
+            }
+        }
+        self::fail($rule);
+    }
+
+    /** @return list<string> severity and words of what a rule finds */
+    private static function says(Evidence $evidence, string $rule): array
+    {
+        return array_map(fn (Finding $one): string => "{$one->severity->value}: {$one->says}", self::judged($evidence, $rule)->findings);
+    }
+
+    /**
+     * With one output changed.
+     *
+     * @param  array<string, mixed>  $change
+     * @return callable(array<string, mixed>): array<string, mixed>
+     */
+    private static function channel(int $channel, array $change): callable
+    {
+        return function (array $d) use ($channel, $change): array {
+            foreach ($d['outputs'] as $place => $one) {
+                $d['outputs'][$place] = $one['channel'] === $channel ? [...$one, ...$change] : $one;
+            }
+
+            return $d;
+        };
+    }
+
+    /** @return array<string, array{array<string, mixed>, list<string>}> channel 2 of a multirotor with span 400, and what is said of its ends and centre */
+    public static function ends(): array
+    {
+        return [
+            // 1500 ± 400 · travel, and 400 · sub-trim beside; five microseconds are allowed.
+            'just right' => [['travel' => 1.25], []],
+            'five too long' => [['travel' => 1.2625], []],
+            'six too long' => [['travel' => 1.265], ['warning: Ausgang 2 goes from 994 to 2006 µs; the controller wants 1000 to 2000. Set its travel']],
+            'six too short at one end' => [['travel' => [1.25, 1.235]], ['warning: Ausgang 2 goes from 1000 to 1994 µs; the controller wants 1000 to 2000. Set its travel']],
+            'six too short at the other' => [['travel' => [1.235, 1.25]], ['warning: Ausgang 2 goes from 1006 to 2000 µs; the controller wants 1000 to 2000. Set its travel']],
+            'centre five off, ends right' => [['travel' => [1.2625, 1.2375], 'subtrim' => 0.0125], []],
+            'centre six off, ends right' => [['travel' => [1.265, 1.235], 'subtrim' => 0.015], ['warning: Ausgang 2 rests at 1506 µs, not 1500: it drifts. Put the trims in the middle, then correct the sub-trim']],
+            'reversed, six too long' => [['travel' => 1.265, 'reverse' => true], ['warning: Ausgang 2 goes from 994 to 2006 µs; the controller wants 1000 to 2000. Set its travel']],
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $output
+     * @param  list<string>  $wanted
+     */
+    #[DataProvider('ends')]
+    public function test_ends_and_centre_to_the_microsecond(array $output, array $wanted): void
+    {
+        self::assertSame($wanted, self::says(self::school('two channels, two switches', self::channel(2, $output)), 'ends-and-centre'));
+    }
+
+    public function test_a_throttle_has_no_centre_and_a_channel_that_is_mixed_has_no_ends_of_its_own(): void
+    {
+        self::assertSame([], self::says(self::school('two channels, two switches', self::channel(1, ['travel' => [1.265, 1.235], 'subtrim' => 0.015])), 'ends-and-centre'));
+        self::assertSame([], self::says(self::school('two channels, two switches', self::channel(2, ['travel' => 0.5, 'feeds' => [['from' => 'q'], ['from' => 'h', 'weight' => 0.1]]])), 'ends-and-centre'));
+        self::assertSame(Answer::DoesNotApply, self::judged(self::school('plane with a motor cut', fn (array $d): array => $d), 'ends-and-centre')->answer);
+    }
+
+    public function test_the_mend_of_ends_reaches_them(): void
+    {
+        $evidence = self::school('two channels, two switches', self::channel(2, ['travel' => 0.7, 'subtrim' => 0.1]));
+        $mended = self::judged($evidence, 'ends-and-centre')->findings[0]->mended ?? self::fail('no mend');
+        $output = $mended->output(2) ?? self::fail();
+
+        self::assertSame([1.25, 1.25, 0.0], [$output->travel->low, $output->travel->high, $output->subtrim]);
+        self::assertEquals($evidence->program->output(3), $mended->output(3));
+    }
+
+    public function test_channels_past_what_the_link_carries_are_named_all(): void
+    {
+        $with = fn (?string $subtype): Evidence => self::demo('nightjar', fn ($d) => $subtype === null ? $d->aboard->kit = (object) array_diff_key((array) $d->aboard->kit, ['subtype' => 0, 'link' => 0]) : $d->aboard->kit->subtype = $subtype);
+
+        self::assertSame(Answer::Proven, self::judged($with('wide-16'), 'fits-the-link')->answer);
+        self::assertSame(['error: Channels 9 Video power, 10 Camera tilt don\'t get through: the link’s sub-type carries 8. Move what is important to lower channels, or choose another sub-type or receiver'], self::says($with('wide-8'), 'fits-the-link'));
+        self::assertSame([Answer::NotChecked, 'no link and sub-type are chosen'], [($one = self::judged($with(null), 'fits-the-link'))->answer, $one->why]);
+        $nobody = self::demo('nightjar', function ($d): void {
+            unset($d->receiver);
+        });
+        self::assertSame([Answer::NotChecked, 'no receiver is chosen'], [($one = self::judged($nobody, 'fits-the-link'))->answer, $one->why]);
+        $one = self::demo('nightjar', function ($d): void {
+            $d->aboard->kit->subtype = 'wide-8';
+            array_pop($d->outputs);
+        });
+        self::assertSame(['error: Channel 9 Video power doesn\'t get through: the link’s sub-type carries 8. Move what is important to lower channels, or choose another sub-type or receiver'], self::says($one, 'fits-the-link'));
+    }
+
+    /** Nine pulses of 2.2 ms and a gap of 4 ms are 23.8; the frame has 22.5 (common practice). */
+    public function test_nine_channels_are_one_too_many_for_a_sum_signal(): void
+    {
+        $with = fn (int $channels): Evidence => self::demo('nightjar', function ($d) use ($channels): void {
+            $d->aboard->kit->wire = 'sum';
+            $d->outputs = array_slice($d->outputs, 0, $channels);
+        });
+
+        self::assertSame([], self::says($with(8), 'sum-signal-timing'));
+        self::assertSame(['error: A sum signal of 9 channels may need 23.8 ms, and its frame has 22.5 ms: at most 8 channels fit. Use the serial wire, or fewer channels'], self::says($with(9), 'sum-signal-timing'));
+    }
+
+    public function test_a_sub_trim_of_half_a_per_cent_fights_a_stabiliser(): void
+    {
+        $said = self::says(self::demo('rook', fn ($d) => $d->outputs[1]->subtrim = 0.005), 'no-trim-on-a-stabiliser');
+
+        self::assertCount(1, $said);
+        self::assertStringContainsString('has a sub-trim of 0.5 %, and a stabiliser listens to it', $said[0]);
+    }
+
+    public function test_an_output_that_says_nothing_of_what_it_moves(): void
+    {
+        $without = fn (int $channel): callable => function (array $d) use ($channel): array {
+            foreach ($d['outputs'] as $place => $one) {
+                if ($one['channel'] === $channel) {
+                    unset($d['outputs'][$place]['role']);
+                }
+            }
+
+            return $d;
+        };
+        $surface = self::judged(self::school('plane with a motor cut', $without(1)), 'everything-connected')->findings;
+        self::assertSame(['warning', 'It moves something else', 'other'], [$surface[0]->severity->value, $surface[0]->mend, $surface[0]->mended?->output(1)?->role?->value]);
+        $motor = self::judged(self::school('plane with a motor cut', $without(3)), 'everything-connected');
+        self::assertSame(Answer::NotProven, $motor->answer);
+        self::assertSame([null, null], [$motor->findings[0]->mend, $motor->findings[0]->mended]);
+        self::assertStringContainsString('the throttle has a say in it, so it is taken for a motor', $motor->findings[0]->says);
+    }
+
+    public function test_which_of_two_modes_wins_is_said_only_where_both_are_in_the_order(): void
+    {
+        $with = fn (array $priority): array => self::says(self::school('two channels, two switches', function (array $d) use ($priority): array {
+            $d['aboard']['controller']['modes'][0]['to'] = 1400;
+            $d['aboard']['controller'] += $priority === [] ? [] : ['priority' => $priority];
+
+            return $d;
+        }), 'slots-apart');
+        $told = ['warning: The slots of Ruhig and Heim both hold 1300 to 1400 µs of channel 6. End one where the other begins, or say which wins'];
+
+        self::assertSame($told, $with([]));
+        self::assertSame($told, $with(['steady']));
+        self::assertSame($told, $with(['home']));
+        self::assertSame([], $with(['home', 'steady']));
+    }
+
+    public function test_arm_steps_that_do_not_say_which_arms_leave_it_open(): void
+    {
+        $with = fn (callable $change): Judgement => self::judged(self::school('two channels, two switches', $change), 'arm-channel-alone');
+
+        self::assertSame(Answer::Proven, $with(fn (array $d): array => $d)->answer);
+        $silent = $with(function (array $d): array {
+            unset($d['functions'][0]['steps'][1]['means']);
+
+            return $d;
+        });
+        self::assertSame(Answer::NotProven, $silent->answer);
+        self::assertStringContainsString('the steps of Scharf don\'t say which is armed and which disarmed', $silent->findings[0]->says);
+        $nobody = $with(function (array $d): array {
+            $d['functions'][0]['purpose'] = 'other';
+
+            return $d;
+        });
+        self::assertStringContainsString('no function has the purpose “arm”', $nobody->findings[0]->says);
+        $second = $with(function (array $d): array {
+            $d['functions'][] = ['id' => 'zwei', 'name' => 'Zweiter', 'purpose' => 'arm', 'steps' => [['id' => 'a', 'value' => 0]]];
+
+            return $d;
+        });
+        self::assertStringContainsString('the steps of Zweiter don\'t say', $second->findings[0]->says);
+        $elsewhere = $with(function (array $d): array {
+            $d['aboard']['controller']['arming'] = ['by' => 'range', 'ranges' => [['channel' => 11, 'from' => 1700, 'to' => 2100]]];
+
+            return $d;
+        });
+        self::assertSame([Answer::DoesNotApply, 'nothing is on its arm channel'], [$elsewhere->answer, $elsewhere->why]);
+    }
+
+    public function test_switches_in_use_are_checked_at_power_up_and_buttons_and_others_are_not(): void
+    {
+        $with = fn (array $check, string $school = 'two channels, two switches'): array => self::says(self::school($school, function (array $d) use ($check): array {
+            $d['aboard']['startCheck'] = $check;
+
+            return $d;
+        }), 'start-check');
+
+        self::assertSame([], $with(['top-left', 'face-left']));
+        self::assertSame(['warning: Left face is not checked at power-up: it may wake up with a switch away from rest. Switch the warning on'], $with(['top-left']));
+        self::assertSame(['warning: Left top, Left face are not checked at power-up: it may wake up with a switch away from rest. Switch the warning on'], $with([]));
+        self::assertSame([], $with(['flick-b'], 'a button that toggles arm'));
+    }
+
+    public function test_a_dangerous_mode_in_the_middle_of_a_switch_is_passed(): void
+    {
+        $with = fn (int $from, int $to, int $channel = 6): array => self::says(self::school('two channels, two switches', function (array $d) use ($from, $to, $channel): array {
+            $d['aboard']['controller']['modes'][] = ['channel' => $channel, 'from' => $from, 'to' => $to, 'mode' => 'flip'];
+
+            return $d;
+        }), 'nothing-risky-on-the-way');
+
+        self::assertSame(['warning: Salto lies in the middle of a three-position switch, Left face, which passes it on every way from end to end. Put it at an end, or on a switch of its own'], $with(1450, 1550));
+        self::assertSame([], $with(1950, 2050));
+        self::assertSame([], $with(1450, 2050), 'an end is in it, too');
+        self::assertSame([], $with(1450, 1550, 12), 'nothing sends on that channel');
+    }
+
+    public function test_the_map_has_a_cell_for_each_position_of_the_switches_that_have_a_say(): void
+    {
+        $map = StateMap::of(self::school('two channels, two switches', fn (array $d): array => $d));
+
+        self::assertCount(6, $map->cells);
+        self::assertCount(6, array_unique(array_map(fn ($one): string => implode(' ', $one->hand->hand), $map->cells)));
+        self::assertCount(3, array_filter($map->cells, fn ($one): bool => $one->armed));
+    }
+}
