@@ -67,10 +67,10 @@ final class BoundsTest extends TestCase
         }
     }
 
-    /** A move that is said to change nothing of a channel changes nothing of it for any hand; and where no hand sees a change it's mostly said. */
+    /** A move that is said to change nothing of a channel changes nothing of it for any hand; and in large regions half of what no hand sees changing is said. */
     public function test_what_is_said_to_stay_the_same_stays_the_same(): void
     {
-        $same = $moved = 0;
+        $same = $moved = $unsaid = 0;
         for ($seed = 1; $seed <= 60; $seed++) {
             $random = new RandomPrograms($seed, false);
             $circuit = RandomPrograms::circuit($seed, false);
@@ -82,22 +82,24 @@ final class BoundsTest extends TestCase
                 $before = new Bounds($model, $region);
                 $after = new Bounds($model, $target, $before);
                 foreach ($circuit->program->outputs as $output) {
-                    if (! Sameness::of($before, $after, $output->channel)) {
-                        $moved++;
-
-                        continue;
-                    }
-                    $same++;
+                    $said = Sameness::of($before, $after, $output->channel);
+                    $seen = false;
                     for ($i = 0; $i < 12; $i++) {
                         $hand = self::within($region, $random, count($one));
                         $to = array_values(array_replace($hand, [$move->input => $move->last()]));
-                        self::assertSame($circuit->frame($hand)->pulse($output->channel), $circuit->frame($to)->pulse($output->channel), "program {$seed}, channel {$output->channel}");
+                        $changes = $circuit->frame($hand)->pulse($output->channel) !== $circuit->frame($to)->pulse($output->channel);
+                        self::assertFalse($said && $changes, "program {$seed}, channel {$output->channel}");
+                        $seen = $seen || $changes;
                     }
+                    $same += $said ? 1 : 0;
+                    $moved += $seen ? 1 : 0;
+                    $unsaid += ! $said && ! $seen ? 1 : 0;
                 }
             }
         }
         self::assertGreaterThan(200, $same);
         self::assertGreaterThan(200, $moved);
+        self::assertLessThan(0.51, $unsaid / ($unsaid + $same), "{$unsaid} of ".($unsaid + $same));
     }
 
     public function test_the_highest_pulse_of_a_channel_is_found_to_the_microsecond_and_nothing_above_it(): void

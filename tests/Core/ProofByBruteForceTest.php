@@ -59,6 +59,8 @@ final class ProofByBruteForceTest extends TestCase
             if ($finding->witness === null) {
                 continue;
             }
+            self::assertReachable($evidence, $finding->witness->hand);
+            array_map(fn (array $hand) => self::assertReachable($evidence, $hand), $finding->witness->script);
             $shown = $finding->witness->frame($evidence->circuit());
             $script = $words->script($finding->witness);
             if ($script !== null) {
@@ -78,6 +80,22 @@ final class ProofByBruteForceTest extends TestCase
             $repeated++;
         }
         self::assertGreaterThanOrEqual(0, $repeated);
+    }
+
+    /**
+     * A hand that a pilot can have: sticks, trims, dials and sliders on their way, switches in a position that they have.
+     *
+     * @param  list<float>  $hand
+     */
+    private static function assertReachable(Evidence $evidence, array $hand): void
+    {
+        self::assertCount($evidence->panel->size(), $hand);
+        foreach ($hand as $input => $value) {
+            $control = $evidence->panel->controlAt($input);
+            $control === null || $control->detents === []
+                ? self::assertTrue($value >= -1.0 && $value <= 1.0, "input {$input} at {$value}")
+                : self::assertContains($value, array_map($control->valueOf(...), $control->detents), $control->id);
+        }
     }
 
     public function test_few_answers_stay_open(): void
