@@ -58,6 +58,9 @@ final class BenchPropertiesTest extends TestCase
             self::assertEqualsWithDelta([1000, 2000], $ends, 1.0);
             self::assertEqualsWithDelta(1500, $reads($solved, 0), 1.0);
             self::assertSame($output->reverse, $solved->reverse, 'the direction is another step');
+            foreach ([$solved->subtrim, $solved->travel->low, $solved->travel->high] as $value) {
+                self::assertSame(round($value, 6), $value, 'six digits, as a document is read by people');
+            }
         }
         self::assertGreaterThan(150, $home);
     }

@@ -80,6 +80,22 @@ final class BenchSolversTest extends TestCase
         EndsCentre::solve(new Output(1, 'Roll', [], Range::both(1.0), false, 0.0, new Range(-1.5, 1.5)), Given::transmitter('quayside-8'), 1300, 1500, 1700);
     }
 
+    public function test_a_travel_of_150_per_cent_is_the_last_that_there_is(): void
+    {
+        $output = new Output(1, 'Roll', [], Range::both(1.0), false, 0.0, new Range(-1.5, 1.5));
+        $kit = Given::transmitter('quayside-8');
+        // ± 400 µs read as ± x: 500 · 400 / x µs are needed, in shares of 400.
+        self::assertEqualsWithDelta(1.5, EndsCentre::solve($output, $kit, 1500 - 1000 / 3, 1500, 1500 + 1000 / 3)->travel->high, 1e-6);
+        foreach ([[1500 - 332, 1500 + 400], [1500 - 400, 1500 + 332]] as [$low, $high]) {
+            try {
+                EndsCentre::solve($output, $kit, $low, 1500, $high);
+                self::fail('It was taken');
+            } catch (Refused $refused) {
+                self::assertStringContainsString('a travel of 151 %, and there is no more than 150 %: 2 µs are missing', $refused->getMessage());
+            }
+        }
+    }
+
     public function test_the_throttles_centre_stays(): void
     {
         $kit = Given::transmitter();

@@ -54,6 +54,10 @@ final class SlotSolverTest extends TestCase
         self::assertSame(-250, $answers[1800]->marginSolved());
         self::assertSame([0.0, 0.0], [$answers[1350]->missing, $answers[1500]->missing]);
         self::assertNull(SlotSolver::solved($program, $kit, 6, $slots), 'half an answer is none');
+
+        // The other way down: 1500 - 400 · 0.5 · 1.5 = 1200.
+        $low = array_column(SlotSolver::answers($program, $kit, 6, [new Slot('gentle', 6, 900, 1000), new Slot('home', 6, 1450, 1550), new Slot('free', 6, 1600, 1700)]), null, 'pulse');
+        self::assertSame([250.0, -1.5], [$low[1200]->missing, $low[1200]->value]);
     }
 
     public function test_an_offset_that_just_reaches_needs_no_rate_and_one_step_more_does(): void
@@ -123,6 +127,8 @@ final class SlotSolverTest extends TestCase
         $answers = SlotSolver::answers($program, $kit, 6, $ranges);
         self::assertSame([null, 'home', 'free'], array_map(fn ($one) => $one->slot?->mode, $answers));
         self::assertSame(1550, $answers[1]->slot?->from, 'of two ranges of its mode the nearer one');
+        $below = SlotSolver::answers($program, $kit, 6, [new Slot('home', 6, 1100, 1200), new Slot('home', 6, 1300, 1400), new Slot('home', 6, 2000, 2100)]);
+        self::assertSame(1300, $below[1]->slot?->from, 'also from below');
 
         $elsewhere = SlotSolver::answers($program, $kit, 6, [new Slot('home', 7, 1400, 1600)]);
         self::assertSame([null, null, null], array_map(fn ($one) => $one->slot, $elsewhere), 'slots of another channel mean nothing here');

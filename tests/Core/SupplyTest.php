@@ -114,6 +114,10 @@ final class SupplyTest extends TestCase
                 ['usb', ['draw' => 500], ['supply' => [6.0, 8.4]]],
                 ['fine Supply: Lantern R8 gets 5 V from USB.', 'look Supply: USB is enough for binding, not for flying.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
             ],
+            'a milliampere more than USB gives' => [
+                ['usb', ['draw' => 501], ['supply' => [6.0, 8.4]]],
+                ['fine Supply: Lantern R8 gets 5 V from USB.', 'wrong Current: Lantern R8 draws 501 mA, and USB gives 500 mA.', 'look Supply: USB is enough for binding, not for flying.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+            ],
             'the bare pack where no speed controller is chosen' => [
                 ['pack', ['supply' => [6.0, 8.4]], ['supply' => [6.0, 8.4]], null],
                 ['fine Supply: Lantern R8 gets 6 to 8.4 V from Akku.', $controller, 'not checked Power: Cells and plugs are not checked: no speed controller is chosen. Choose it.'],

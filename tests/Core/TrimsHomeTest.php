@@ -61,6 +61,20 @@ final class TrimsHomeTest extends TestCase
         self::assertStringContainsString('all trims are in the middle', self::told(Given::circuit(Given::demo('tern')), []));
     }
 
+    public function test_trims_of_phases_go_where_all_are_the_same_and_are_told_where_they_are_not(): void
+    {
+        $circuit = Given::program(['version' => 2, 'family' => 'plane', 'phases' => [['id' => 'eins', 'name' => 'Eins'], ['id' => 'zwei', 'name' => 'Zwei', 'when' => ['control' => 'flick-b', 'at' => 'away']]],
+            'functions' => [['id' => 'h', 'name' => 'Höhe', 'purpose' => 'pitch', 'drive' => ['axis' => 'pitch'], 'trim' => ['authority' => 0.3, 'perPhase' => true]]],
+            'outputs' => [['channel' => 2, 'name' => 'Höhe', 'feeds' => [['from' => 'h', 'weight' => 0.7]]]]]);
+        $moved = fn (mixed $trim): Program => TrimsHome::into($circuit, InputsDecoder::list(Json::decode((string) json_encode([['trims' => ['pitch' => $trim]]])), $circuit->panel)[0]);
+
+        self::assertEqualsWithDelta(0.5 * 0.3 * 0.7, $moved(0.5)->output(2)?->subtrim, 1e-9);
+        self::assertEqualsWithDelta(0.5 * 0.3 * 0.7, $moved(['eins' => 0.5, 'zwei' => 0.5])->output(2)?->subtrim, 1e-9);
+        self::assertSame(round(1 / 3 * 0.21, 9), $moved(1 / 3)->output(2)?->subtrim, 'nine digits');
+        $this->expectExceptionMessage('each phase has a pitch trim of its own, and a sub-trim is the same in all of them');
+        $moved(['eins' => 0.5, 'zwei' => 0.25]);
+    }
+
     public function test_a_stabiliser_forbids_it(): void
     {
         // Never any trim or sub-trim on a stabiliser's channels; the two fight each other (common practice).

@@ -114,6 +114,24 @@ final class VerdictTest extends TestCase
         }
     }
 
+    /** Lantern R8 carries sixteen with its wide sub-type. */
+    public function test_the_last_channel_that_a_link_carries_still_gets_through(): void
+    {
+        $says = fn (int $channel): string => array_column(array_map(fn (Point $one): array => [$one->topic, "{$one->level->value} {$one->says}"], (new Verdict(self::kit('nightjar', fn ($d) => $d->outputs[9]->channel = $channel)))->points()), 1, 0)['Channels'];
+
+        self::assertSame('fine The program uses 16, the link carries 16.', $says(16));
+        self::assertSame('wrong The program uses channel 17, and 16 get through.', $says(17));
+    }
+
+    public function test_telemetry_needs_a_link_and_a_receiver_that_send_back(): void
+    {
+        $level = fn (string $demo, callable $change): string => array_column(array_map(fn (Point $one): array => [$one->topic, $one->level->value], (new Verdict(self::kit($demo, $change)))->points()), 1, 0)['Telemetry'];
+
+        self::assertSame('fine', $level('nightjar', fn ($d) => null));
+        self::assertSame('look', $level('tern', fn ($d) => null), 'a one-way link');
+        self::assertSame('look', $level('nightjar', fn ($d) => $d->receiver = 'lantern-r4'), 'a receiver that is silent on a link that could');
+    }
+
     public function test_what_can_not_work_stands_before_what_is_not_known(): void
     {
         $levels = Level::cases();

@@ -91,6 +91,14 @@ final class WiringTest extends TestCase
         self::assertSame([], array_filter($leads, fn (string $one): bool => str_starts_with($one, 'serial')), 'one lead per channel is no serial wire');
     }
 
+    public function test_a_serial_wire_names_its_port_where_one_is_given(): void
+    {
+        $by = fn (callable $change): array => array_values(array_filter(array_map(fn (Lead $one): string => $one->by, self::leads('midge', $change)), fn (string $one): bool => str_starts_with($one, 'serial')));
+
+        self::assertSame(['serial, port 1'], $by(fn (\stdClass $d) => null));
+        self::assertSame(['serial'], $by(fn (\stdClass $d) => $d->aboard->kit->ports = []));
+    }
+
     public function test_a_sum_signal_is_one_lead(): void
     {
         $leads = array_map(fn (Lead $one): string => $one->by, self::leads('midge', fn (\stdClass $d) => $d->aboard->kit->wire = 'sum'));

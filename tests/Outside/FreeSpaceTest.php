@@ -23,6 +23,8 @@ final class FreeSpaceTest extends TestCase
         self::assertEqualsWithDelta(6.0206, FreeSpace::loss(2400, 2) - FreeSpace::loss(2400, 1), 1e-4);
         // Raising transmit power from 10 mW to 100 mW is +10 dB (common practice).
         self::assertEqualsWithDelta(10.0, FreeSpace::gain(10, 100), 1e-12);
+        self::assertEqualsWithDelta(20.0, FreeSpace::gain(5, 500), 1e-12);
+        self::assertEqualsWithDelta(-3.0103, FreeSpace::gain(100, 50), 1e-4);
         self::assertEqualsWithDelta(3.162, FreeSpace::reach(10.0), 1e-3);
     }
 
