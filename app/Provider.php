@@ -6,10 +6,10 @@ use DuskSwitch\App\Backup\Jobs;
 use DuskSwitch\App\Database\Connector;
 use DuskSwitch\App\Program\Clips;
 use DuskSwitch\App\Program\Rehearser;
-use DuskSwitch\App\Stores\Own;
-use DuskSwitch\App\Stores\Shipped;
+use DuskSwitch\App\Stores\OwnDefinitions;
+use DuskSwitch\App\Stores\ShippedDefinitions;
 use DuskSwitch\App\Stores\Stores;
-use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitters;
 use DuskSwitch\Core\Link\ControllerPort;
 use DuskSwitch\Core\Rehearsal\Scenarios;
@@ -22,11 +22,11 @@ final class Provider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', Connector::class);
-        $this->app->singleton(Stores::class, fn () => new Stores(new Shipped(database_path('demo/stores')), new Own));
-        $this->app->bind(Shelf::class, Stores::class);
+        $this->app->singleton(Stores::class, fn () => new Stores(new ShippedDefinitions(database_path('demo/stores')), new OwnDefinitions));
+        $this->app->bind(Catalogue::class, Stores::class);
         $this->app->bind(Transmitters::class, Stores::class);
         $this->app->bind(Scenarios::class, Stores::class);
-        $this->app->bind(Rehearser::class, fn ($app) => new Rehearser($app->make(Shelf::class), $app->make(Scenarios::class), storage_path('framework/rehearsals')));
+        $this->app->bind(Rehearser::class, fn ($app) => new Rehearser($app->make(Catalogue::class), $app->make(Scenarios::class), storage_path('framework/rehearsals')));
         $this->app->singleton(Jobs::class, fn () => new Jobs(storage_path('jobs')));
         $this->app->singleton(Clips::class, fn () => new Clips(storage_path('framework/clips')));
         $this->app->bind(ControllerPort::class, SimulatedController::class);

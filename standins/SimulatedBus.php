@@ -5,11 +5,11 @@ namespace DuskSwitch\StandIn;
 use DuskSwitch\Core\Kit\SensorBus;
 use DuskSwitch\Core\Kit\SensorKind;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Fitted;
+use DuskSwitch\Core\Program\Sense\InstalledSensor;
 use DuskSwitch\Core\Telemetry\BusPort;
 use DuskSwitch\Core\Telemetry\BusTrouble;
-use DuskSwitch\Core\Telemetry\Chain;
 use DuskSwitch\Core\Telemetry\FoundValue;
+use DuskSwitch\Core\Telemetry\SensorChain;
 
 /** The chain on a bench, under a roof that lets satellites through: what discovery finds, with the troubles that it's given. */
 final readonly class SimulatedBus implements BusPort
@@ -18,7 +18,7 @@ final readonly class SimulatedBus implements BusPort
     private const NEED_FIX = ['latitude', 'longitude', 'altitude', 'speed', 'course'];
 
     /** @param  list<BusTrouble>  $troubles */
-    public function __construct(private Program $program, private Chain $chain, private array $troubles) {}
+    public function __construct(private Program $program, private SensorChain $chain, private array $troubles) {}
 
     public function discover(bool $afresh): array
     {
@@ -62,7 +62,7 @@ final readonly class SimulatedBus implements BusPort
         return $this->program->sense->bus ?? SensorBus::Shared;
     }
 
-    private function answers(Fitted $fitted): bool
+    private function answers(InstalledSensor $fitted): bool
     {
         $sensor = $this->chain->sensors[$fitted->id];
         if ($sensor->kind === SensorKind::Controller) {
@@ -72,21 +72,21 @@ final readonly class SimulatedBus implements BusPort
         return ! $this->has(BusTrouble::WrongBus) && ! $this->isReversed($fitted) && in_array($this->bus(), $sensor->buses, true);
     }
 
-    private function isReversed(Fitted $fitted): bool
+    private function isReversed(InstalledSensor $fitted): bool
     {
         return $this->has(BusTrouble::Polarity) && ($this->chain->onBus()[0] ?? null) === $fitted;
     }
 
-    private function isSilent(Fitted $fitted, string $quantity): bool
+    private function isSilent(InstalledSensor $fitted, string $quantity): bool
     {
         $isGps = $this->chain->sensors[$fitted->id]->quantity('latitude') !== null;
 
         return $isGps && (($this->has(BusTrouble::WiresSwapped) && in_array($quantity, ['satellites', ...self::NEED_FIX], true)) || ($this->has(BusTrouble::NoSatellites) && in_array($quantity, self::NEED_FIX, true)));
     }
 
-    private function isDoubled(Fitted $fitted): bool
+    private function isDoubled(InstalledSensor $fitted): bool
     {
-        return array_filter($this->chain->onBus(), fn (Fitted $one): bool => $one !== $fitted && $this->chain->address($one) === $this->chain->address($fitted)) !== []
+        return array_filter($this->chain->onBus(), fn (InstalledSensor $one): bool => $one !== $fitted && $this->chain->address($one) === $this->chain->address($fitted)) !== []
             && $this->chain->sensors[$fitted->id]->kind !== SensorKind::Controller;
     }
 

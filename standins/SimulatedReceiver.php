@@ -3,12 +3,12 @@
 namespace DuskSwitch\StandIn;
 
 use DuskSwitch\Core\Kit\Binding;
-use DuskSwitch\Core\Link\Act;
-use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\BindingAction;
+use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\Lamp;
 use DuskSwitch\Core\Link\LinkBudget;
+use DuskSwitch\Core\Link\ReceiverFault;
 use DuskSwitch\Core\Link\ReceiverPort;
-use DuskSwitch\Core\Link\Trouble;
 
 /**
  * A receiver to practise on. It needs what real ones need: the right order, some distance, the same link and
@@ -43,38 +43,38 @@ final class SimulatedReceiver implements ReceiverPort
 
     private readonly Binding $binding;
 
-    private function __construct(private readonly Kit $kit, private readonly ?Trouble $trouble)
+    private function __construct(private readonly InstalledKit $kit, private readonly ?ReceiverFault $trouble)
     {
         $this->binding = $kit->receiver->binding ?? Binding::Button;
     }
 
     /** A new receiver, never bound, on the bench half a metre from its transmitter. */
-    public static function of(Kit $kit, ?Trouble $trouble = null): self
+    public static function of(InstalledKit $kit, ?ReceiverFault $trouble = null): self
     {
         return new self($kit, $trouble);
     }
 
-    public function after(Act $act): self
+    public function after(BindingAction $act): self
     {
         $next = clone $this;
         $next->says = match ($act) {
-            Act::StepClose => $next->stand(0.5, 'Half a metre: too close swamps the receiver while it binds.'),
-            Act::StepBack => $next->stand(2.5, '2 to 2.5 m away.'),
-            Act::FarOut => $next->stand(400.0, '400 m out.').$next->also(),
-            Act::TransmitterOn => $next->transmitter(true),
-            Act::TransmitterOff => $next->transmitter(false),
-            Act::TransmitterBinds => $next->bind(),
-            Act::ButtonHeld => $next->button(true),
-            Act::ButtonReleased => $next->button(false),
-            Act::DisplayOn => $next->display(),
-            Act::PowerOn => $next->power(),
-            Act::FlightPack => $next->pack(),
-            Act::PowerOff => $next->dark('No power.'),
-            Act::Command => $next->command(),
-            Act::Save => $next->save(),
-            Act::MoveSticks => $next->moveSticks(),
-            Act::RangeCheck => $next->rangeCheck(),
-            Act::MorePower => $next->morePower(),
+            BindingAction::StepClose => $next->stand(0.5, 'Half a metre: too close swamps the receiver while it binds.'),
+            BindingAction::StepBack => $next->stand(2.5, '2 to 2.5 m away.'),
+            BindingAction::FarOut => $next->stand(400.0, '400 m out.').$next->also(),
+            BindingAction::TransmitterOn => $next->transmitter(true),
+            BindingAction::TransmitterOff => $next->transmitter(false),
+            BindingAction::TransmitterBinds => $next->bind(),
+            BindingAction::ButtonHeld => $next->button(true),
+            BindingAction::ButtonReleased => $next->button(false),
+            BindingAction::DisplayOn => $next->display(),
+            BindingAction::PowerOn => $next->power(),
+            BindingAction::FlightPack => $next->pack(),
+            BindingAction::PowerOff => $next->dark('No power.'),
+            BindingAction::Command => $next->command(),
+            BindingAction::Save => $next->save(),
+            BindingAction::MoveSticks => $next->moveSticks(),
+            BindingAction::RangeCheck => $next->rangeCheck(),
+            BindingAction::MorePower => $next->morePower(),
         };
 
         return $next;
@@ -96,7 +96,7 @@ final class SimulatedReceiver implements ReceiverPort
 
         return match (true) {
             ! $this->bound || ! $this->powered => 'The transmitter is off.',
-            $this->trouble === Trouble::NoFailsafe => 'The link is lost: every channel keeps its last position. That is no failsafe.',
+            $this->trouble === ReceiverFault::NoFailsafe => 'The link is lost: every channel keeps its last position. That is no failsafe.',
             default => 'The link is lost: the receiver goes into failsafe.',
         };
     }
@@ -219,13 +219,13 @@ final class SimulatedReceiver implements ReceiverPort
         if (! $this->hears()) {
             return 'No bar moves: the receiver hears nothing.';
         }
-        if ($this->trouble === Trouble::WeakSupply && ! $this->fromPack) {
+        if ($this->trouble === ReceiverFault::WeakSupply && ! $this->fromPack) {
             return $this->dark('The servos move and pull its supply down: it goes dark.');
         }
 
         return match (true) {
             ! $this->arrives() => 'Solid light, and no bar moves at the controller.',
-            $this->trouble === Trouble::OtherOrder => 'The roll stick moves the yaw bar, and the yaw stick the roll bar.',
+            $this->trouble === ReceiverFault::OtherOrder => 'The roll stick moves the yaw bar, and the yaw stick the roll bar.',
             default => 'Each stick moves its own bar.',
         };
     }
@@ -256,7 +256,7 @@ final class SimulatedReceiver implements ReceiverPort
 
     private function heard(): string
     {
-        $sender = $this->trouble === Trouble::BareVideo ? ' The video transmitter gets hot: its antenna is missing.' : '';
+        $sender = $this->trouble === ReceiverFault::BareVideo ? ' The video transmitter gets hot: its antenna is missing.' : '';
 
         return match (true) {
             ! $this->matches() => 'It is bound and drops into failsafe at once: the firmware of the two sides doesn\'t match. Bring both to the same generation.',
@@ -269,12 +269,12 @@ final class SimulatedReceiver implements ReceiverPort
     /** @param  float  $lowered  dB */
     private function budget(float $lowered = 0.0): LinkBudget
     {
-        return new LinkBudget($this->milliwatts, lost: $lowered + ($this->trouble === Trouble::BrokenAntenna ? LinkBudget::BROKEN : 0.0));
+        return new LinkBudget($this->milliwatts, lost: $lowered + ($this->trouble === ReceiverFault::BrokenAntenna ? LinkBudget::BROKEN : 0.0));
     }
 
     private function matches(): bool
     {
-        return $this->trouble !== Trouble::FirmwareApart && ($this->kit->transmitter->links[$this->kit->receiver->link ?? '']->generation ?? 0) === $this->kit->receiver?->generation;
+        return $this->trouble !== ReceiverFault::FirmwareApart && ($this->kit->transmitter->links[$this->kit->receiver->link ?? '']->generation ?? 0) === $this->kit->receiver?->generation;
     }
 
     public function lamp(): Lamp
@@ -294,12 +294,12 @@ final class SimulatedReceiver implements ReceiverPort
 
     public function telemetry(): bool
     {
-        return $this->hears() && $this->kit->receiver?->telemetry === true && $this->trouble !== Trouble::NoTelemetry;
+        return $this->hears() && $this->kit->receiver?->telemetry === true && $this->trouble !== ReceiverFault::NoTelemetry;
     }
 
     public function arrives(): bool
     {
-        return $this->hears() && ! in_array($this->trouble, [Trouble::WrongInput, Trouble::NoPort], true);
+        return $this->hears() && ! in_array($this->trouble, [ReceiverFault::WrongInput, ReceiverFault::NoPort], true);
     }
 
     public function says(): string

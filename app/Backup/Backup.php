@@ -35,7 +35,7 @@ final class Backup
     private function __construct(private readonly ZipArchive $zip) {}
 
     /** Writes the ZIP; it's there when it is whole, not before. */
-    public static function write(string $file, Progress $progress = new Silent): void
+    public static function write(string $file, Progress $progress = new NoProgress): void
     {
         $aside = "{$file}.part";
         $zip = new ZipArchive;

@@ -23,7 +23,7 @@ final class BackupFile
      *
      * @throws Refused where it isn't one, or is damaged
      */
-    public static function open(string $file, Progress $progress = new Silent): self
+    public static function open(string $file, Progress $progress = new NoProgress): self
     {
         $zip = new ZipArchive;
         if (! is_file($file) || $zip->open($file, ZipArchive::RDONLY) !== true) {

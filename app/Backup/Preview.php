@@ -6,8 +6,8 @@ namespace DuskSwitch\App\Backup;
 final readonly class Preview
 {
     /**
-     * @param  list<array{name: string, is: Standing}>  $aircraft
-     * @param  list<array{name: string, is: Standing}>  $definitions
+     * @param  list<array{name: string, is: RestoreStatus}>  $aircraft
+     * @param  list<array{name: string, is: RestoreStatus}>  $definitions
      * @param  list<string>  $gone  names of aircraft that are here and not in the backup: replacing takes them away
      */
     public function __construct(public array $aircraft, public array $definitions, public array $gone) {}
@@ -25,10 +25,10 @@ final readonly class Preview
     {
         $lines = [];
         foreach (['aircraft' => $this->aircraft, 'equipment' => $this->definitions] as $what => $all) {
-            foreach (Standing::cases() as $standing) {
+            foreach (RestoreStatus::cases() as $standing) {
                 $names = array_column(array_filter($all, fn (array $one): bool => $one['is'] === $standing), 'name');
                 if ($names !== []) {
-                    $lines[] = sprintf('%-10s %-9s %3d  %s', $what, $standing->value, count($names), $standing === Standing::Same ? '' : implode(', ', array_slice($names, 0, 8)).(count($names) > 8 ? ', …' : ''));
+                    $lines[] = sprintf('%-10s %-9s %3d  %s', $what, $standing->value, count($names), $standing === RestoreStatus::Same ? '' : implode(', ', array_slice($names, 0, 8)).(count($names) > 8 ? ', …' : ''));
                 }
             }
         }

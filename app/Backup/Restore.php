@@ -18,7 +18,7 @@ final class Restore
 {
     private int $done = 0;
 
-    public function __construct(private readonly BackupFile $backup, private readonly Progress $progress = new Silent) {}
+    public function __construct(private readonly BackupFile $backup, private readonly Progress $progress = new NoProgress) {}
 
     /** What restoring would do: everything in the backup with how it stands to what is here. */
     public function preview(): Preview
@@ -78,11 +78,11 @@ final class Restore
         }
     }
 
-    private function ofAircraft(stdClass $one): Standing
+    private function ofAircraft(stdClass $one): RestoreStatus
     {
         $here = Aircraft::withTrashed()->where('uuid', $one->uuid)->first();
         if ($here === null) {
-            return Standing::New;
+            return RestoreStatus::New;
         }
         $mine = $here->revisions()->pluck('document', 'number')->all();
         $theirs = [];
@@ -90,14 +90,14 @@ final class Restore
             $theirs[$revision->number] = $this->backup->program($one->uuid, $revision->number);
         }
 
-        return Standing::of($mine, $theirs, $here->head === $one->head && $here->trashed() === ($one->deleted !== null));
+        return RestoreStatus::of($mine, $theirs, $here->head === $one->head && $here->trashed() === ($one->deleted !== null));
     }
 
-    private function ofDefinition(stdClass $one): Standing
+    private function ofDefinition(stdClass $one): RestoreStatus
     {
         $here = Definition::withTrashed()->where('kind', $one->kind)->where('slug', $one->id)->first();
         if ($here === null) {
-            return Standing::New;
+            return RestoreStatus::New;
         }
         $mine = DefinitionRevision::where('kind', $one->kind)->where('slug', $one->id)->pluck('document', 'number')->all();
         $theirs = [];
@@ -105,17 +105,17 @@ final class Restore
             $theirs[$revision->number] = $this->backup->definition($one->kind, $one->id, $revision->number);
         }
 
-        return Standing::of($mine, $theirs, $here->head === $one->head && $here->trashed() === ($one->deleted !== null));
+        return RestoreStatus::of($mine, $theirs, $here->head === $one->head && $here->trashed() === ($one->deleted !== null));
     }
 
     private function mergeAircraft(stdClass $one): void
     {
         match ($this->ofAircraft($one)) {
-            Standing::New => $this->addAircraft($one, $one->uuid, $one->name),
-            Standing::Newer => $this->goOn($one),
+            RestoreStatus::New => $this->addAircraft($one, $one->uuid, $one->name),
+            RestoreStatus::Newer => $this->goOn($one),
             // Both went on from the same: theirs becomes an aircraft beside ours.
-            Standing::Conflict => $this->addTwin($one),
-            Standing::Same, Standing::Older => null,
+            RestoreStatus::Conflict => $this->addTwin($one),
+            RestoreStatus::Same, RestoreStatus::Older => null,
         };
     }
 
@@ -173,10 +173,10 @@ final class Restore
     private function mergeDefinition(stdClass $one): void
     {
         match ($this->ofDefinition($one)) {
-            Standing::New => $this->addDefinition($one),
-            Standing::Newer => $this->renewDefinition($one),
-            Standing::Conflict => $this->keepInHistory($one),
-            Standing::Same, Standing::Older => null,
+            RestoreStatus::New => $this->addDefinition($one),
+            RestoreStatus::Newer => $this->renewDefinition($one),
+            RestoreStatus::Conflict => $this->keepInHistory($one),
+            RestoreStatus::Same, RestoreStatus::Older => null,
         };
     }
 

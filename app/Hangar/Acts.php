@@ -7,9 +7,9 @@ use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Fingerprint;
-use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Link\BenchStep;
-use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Signal\Circuit;
 use Illuminate\Support\Collection;
 
@@ -18,19 +18,19 @@ final readonly class Acts
 {
     public const BINDING = 'binding';
 
-    public function __construct(private Bench $bench, private Shelf $shelf) {}
+    public function __construct(private Bench $bench, private Catalogue $shelf) {}
 
     /** What is aboard as the program is now. */
-    public function kit(Aircraft $aircraft): Kit
+    public function kit(Aircraft $aircraft): InstalledKit
     {
         return $this->of($this->bench->circuit($aircraft->current()->document));
     }
 
     /**
-     * @param  Kit  $kit  what is aboard now
+     * @param  InstalledKit  $kit  what is aboard now
      * @param  list<string>  $items  what was ticked, or with what it was done
      */
-    public function keep(Aircraft $aircraft, Kit $kit, string $kind, string $about, array $items, ?string $note): void
+    public function keep(Aircraft $aircraft, InstalledKit $kit, string $kind, string $about, array $items, ?string $note): void
     {
         Act::create([
             'aircraft_id' => $aircraft->id, 'kind' => $kind, 'about' => $about, 'revision' => $aircraft->head,
@@ -45,7 +45,7 @@ final readonly class Acts
     }
 
     /** True while what it tested is as it was. */
-    public function holds(Aircraft $aircraft, Act $act, Kit $now): bool
+    public function holds(Aircraft $aircraft, Act $act, InstalledKit $now): bool
     {
         return $this->tested($aircraft, $act) === self::fingerprint($now, $act->kind, $act->about);
     }
@@ -65,12 +65,12 @@ final readonly class Acts
     }
 
     /** What is aboard of a program that runs. */
-    public function of(Circuit $circuit): Kit
+    public function of(Circuit $circuit): InstalledKit
     {
-        return Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
+        return InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
     }
 
-    private static function fingerprint(Kit $kit, string $kind, string $about): string
+    private static function fingerprint(InstalledKit $kit, string $kind, string $about): string
     {
         $print = new Fingerprint($kit);
 

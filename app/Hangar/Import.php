@@ -4,8 +4,8 @@ namespace DuskSwitch\App\Hangar;
 
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
-use DuskSwitch\App\Stores\Kind;
-use DuskSwitch\App\Stores\Needed;
+use DuskSwitch\App\Stores\DefinitionKind;
+use DuskSwitch\App\Stores\NeededDefinitions;
 use DuskSwitch\App\Stores\Stores;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -48,14 +48,14 @@ final readonly class Import
             foreach ($export->definitions as [$kind, $id, $document]) {
                 $renamed += $this->keep($kind, $id, $document, $decisions["{$kind->value} {$id}"] ?? Decision::New);
             }
-            $program = $this->bench->read(Needed::renamed($export->program, $renamed))->program;
+            $program = $this->bench->read(NeededDefinitions::renamed($export->program, $renamed))->program;
 
             return $this->hangar->add($program, self::NOTE);
         });
     }
 
     /** @return array<string, string> the new id where it is kept under one */
-    private function keep(Kind $kind, string $id, stdClass $document, Decision $decision): array
+    private function keep(DefinitionKind $kind, string $id, stdClass $document, Decision $decision): array
     {
         $here = $this->stores->text($kind, $id);
         if ($here !== null && (json_decode($here) == $document || $decision === Decision::Leave)) {
@@ -71,7 +71,7 @@ final readonly class Import
         return $kept->id === $id ? [] : ["{$kind->value} {$id}" => (string) $kept->id];
     }
 
-    private function freeId(Kind $kind, string $id): string
+    private function freeId(DefinitionKind $kind, string $id): string
     {
         for ($number = 2; ; $number++) {
             $free = substr($id, 0, 36)."-{$number}";

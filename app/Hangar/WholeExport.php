@@ -2,14 +2,14 @@
 
 namespace DuskSwitch\App\Hangar;
 
-use DuskSwitch\App\Stores\Kind;
-use DuskSwitch\App\Stores\Needed;
+use DuskSwitch\App\Stores\DefinitionKind;
+use DuskSwitch\App\Stores\NeededDefinitions;
 use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Header;
 use DuskSwitch\Core\Format\Json;
-use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\JsonCursor;
 use stdClass;
 
 /**
@@ -24,7 +24,7 @@ final readonly class WholeExport
 
     private const FLAGS = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION;
 
-    /** @param  list<array{Kind, string, stdClass}>  $definitions  kind, id and document */
+    /** @param  list<array{DefinitionKind, string, stdClass}>  $definitions  kind, id and document */
     private function __construct(public stdClass $program, public array $definitions) {}
 
     /** The file of a program's text. */
@@ -32,7 +32,7 @@ final readonly class WholeExport
     {
         $document = (object) json_decode($program);
         $definitions = [];
-        foreach (Needed::by($document) as [$kind, $id]) {
+        foreach (NeededDefinitions::by($document) as [$kind, $id]) {
             $text = $stores->text($kind, $id);
             if ($text !== null) {
                 $definitions[] = ['kind' => $kind->value, 'document' => json_decode($text)];
@@ -56,13 +56,13 @@ final readonly class WholeExport
     public static function read(mixed $value): self
     {
         $faults = new Faults;
-        $node = new Node($value, '', $faults);
+        $node = new JsonCursor($value, '', $faults);
         Header::check($node, self::FORMAT, 1);
         $node->keys(['format', 'version', 'program', 'definitions']);
         $definitions = [];
         foreach ($node->at('definitions')?->items(self::MOST_DEFINITIONS) ?? [] as $index => $item) {
             $item->keys(['kind', 'document']);
-            $kind = $item->at('kind')?->choice(Kind::class);
+            $kind = $item->at('kind')?->choice(DefinitionKind::class);
             $document = $value->definitions[$index]->document ?? null;
             if ($kind === null || ! $document instanceof stdClass) {
                 continue;

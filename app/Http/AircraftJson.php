@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\App\Http;
 
-use DuskSwitch\App\Hangar\Broken;
+use DuskSwitch\App\Hangar\BrokenProgram;
 use DuskSwitch\App\Hangar\Hangar;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\DefinitionRevision;
@@ -17,13 +17,13 @@ use DuskSwitch\Core\Format\ChoicesEncoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\StylesEncoder;
 use DuskSwitch\Core\Format\TransmitterEncoder;
-use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Program\ConditionTexts;
 use DuskSwitch\Core\Program\Family;
-use DuskSwitch\Core\Program\Gaps;
-use DuskSwitch\Core\Program\InWords;
-use DuskSwitch\Core\Program\Loom;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Role;
+use DuskSwitch\Core\Program\Routing;
+use DuskSwitch\Core\Program\UnfinishedParts;
 use DuskSwitch\Core\Solve\PhaseReach;
 use DuskSwitch\Core\Telemetry\Threshold;
 use DuskSwitch\Core\Telemetry\Values;
@@ -33,7 +33,7 @@ use Illuminate\Http\JsonResponse;
 /** Aircraft as the interface reads them. */
 final readonly class AircraftJson
 {
-    public function __construct(private Hangar $hangar, private Bench $bench, private Shelf $shelf, private Repair $repair, private Stores $stores) {}
+    public function __construct(private Hangar $hangar, private Bench $bench, private Catalogue $shelf, private Repair $repair, private Stores $stores) {}
 
     /** @return array<string, mixed> a row of the hangar */
     public function row(Aircraft $aircraft): array
@@ -49,14 +49,14 @@ final readonly class AircraftJson
         ];
     }
 
-    /** @throws Broken where the program can't run */
+    /** @throws BrokenProgram where the program can't run */
     public function answer(Aircraft $aircraft, int $status = 200): JsonResponse
     {
         $revision = $aircraft->current();
         try {
             $circuit = $this->bench->circuit($revision->document);
         } catch (Refused $refused) {
-            throw new Broken($aircraft, $refused);
+            throw new BrokenProgram($aircraft, $refused);
         }
         // With the ids that its equipment has now.
         $document = json_decode(ProgramEncoder::encode($circuit->program));
@@ -72,8 +72,8 @@ final readonly class AircraftJson
             'transmitterDefinition' => TransmitterEncoder::encode($transmitter),
             'sticks' => array_map(fn ($axis): string => $axis->value, $program->stickMode->axes()),
             'threads' => $this->threads($program),
-            'gaps' => [...array_values(Gaps::of($program)), ...array_values(PhaseReach::notes($circuit))],
-            'words' => [...$this->words(new InWords($program, $transmitter, (new Threshold(Values::of($program, $this->shelf)))->say(...))), 'mixing' => (object) (new MixWords($program, $transmitter))->outputs()],
+            'gaps' => [...array_values(UnfinishedParts::of($program)), ...array_values(PhaseReach::notes($circuit))],
+            'words' => [...$this->words(new ConditionTexts($program, $transmitter, (new Threshold(Values::of($program, $this->shelf)))->say(...))), 'mixing' => (object) (new MixWords($program, $transmitter))->outputs()],
             'parts' => (object) array_map(fn (Role $role): string => $role->value, Picture::parts($program)),
             'choices' => ChoicesEncoder::encode($this->shelf->controller($program->controller ?? '')),
             'migrated' => $program->migrated,
@@ -83,7 +83,7 @@ final readonly class AircraftJson
     }
 
     /** What is wrong with a program that can't run, and what can be done. */
-    public function broken(Broken $broken): JsonResponse
+    public function broken(BrokenProgram $broken): JsonResponse
     {
         $aircraft = $broken->aircraft;
         $document = $aircraft->current()->document;
@@ -101,7 +101,7 @@ final readonly class AircraftJson
     }
 
     /** @return array<string, object> */
-    private function words(InWords $words): array
+    private function words(ConditionTexts $words): array
     {
         return ['phases' => (object) $words->phases(), 'functions' => (object) $words->functions(), 'feeds' => (object) $words->feeds()];
     }
@@ -109,6 +109,6 @@ final readonly class AircraftJson
     /** @return list<array{from: string, to: string, how: string}> */
     private function threads(Program $program): array
     {
-        return array_map(fn ($thread): array => ['from' => $thread->from, 'to' => $thread->to, 'how' => $thread->how], Loom::threads($program));
+        return array_map(fn ($thread): array => ['from' => $thread->from, 'to' => $thread->to, 'how' => $thread->how], Routing::threads($program));
     }
 }

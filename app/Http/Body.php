@@ -5,7 +5,7 @@ namespace DuskSwitch\App\Http;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Json;
-use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\JsonCursor;
 use Illuminate\Http\Request;
 
 /** The JSON body of a request, read once, with the path of what is wrong. */
@@ -14,7 +14,7 @@ final readonly class Body
     /** More than a pilot can ever save, and what every machine can count to. */
     private const MOST_REVISIONS = 2_000_000_000;
 
-    private function __construct(private mixed $value, public Node $node) {}
+    private function __construct(private mixed $value, public JsonCursor $node) {}
 
     /**
      * @param  list<string>  $required
@@ -25,7 +25,7 @@ final readonly class Body
     public static function of(Request $request, array $required, array $optional = []): self
     {
         $value = Json::decode($request->getContent(), Json::MAX_BODY_BYTES);
-        $node = new Node($value, '', new Faults);
+        $node = new JsonCursor($value, '', new Faults);
         $node->keys($required, $optional);
         if (! $node->isObject()) {
             $node->faults->refuseAny();
@@ -35,9 +35,9 @@ final readonly class Body
     }
 
     /** What stands under a key; where it is missing its fault is already noted. */
-    public function need(string $key): Node
+    public function need(string $key): JsonCursor
     {
-        return $this->node->at($key) ?? new Node(null, $key, new Faults);
+        return $this->node->at($key) ?? new JsonCursor(null, $key, new Faults);
     }
 
     /** The value under a key as it was decoded, or null. */

@@ -3,11 +3,11 @@
 namespace DuskSwitch\App\Http;
 
 use DuskSwitch\App\Database\Trouble;
-use DuskSwitch\App\Hangar\Broken;
+use DuskSwitch\App\Hangar\BrokenProgram;
 use DuskSwitch\App\Hangar\Conflict;
 use DuskSwitch\App\Http\Middleware\Headers;
 use DuskSwitch\App\Program\NoVoice;
-use DuskSwitch\App\Stores\Changed;
+use DuskSwitch\App\Stores\DefinitionChanged;
 use DuskSwitch\Core\Fault\Fault;
 use DuskSwitch\Core\Fault\Refused;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -22,11 +22,11 @@ final class Problems
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([Refused::class, Conflict::class, Broken::class, Changed::class, NoVoice::class]);
+        $exceptions->dontReport([Refused::class, Conflict::class, BrokenProgram::class, DefinitionChanged::class, NoVoice::class]);
         $exceptions->render(fn (NoVoice $none) => self::say(503, $none->getMessage()));
         $exceptions->render(fn (Refused $refused) => self::refused($refused));
-        $exceptions->render(fn (Broken $broken) => app(AircraftJson::class)->broken($broken));
-        $exceptions->render(fn (Changed $changed) => self::say(409, $changed->getMessage()));
+        $exceptions->render(fn (BrokenProgram $broken) => app(AircraftJson::class)->broken($broken));
+        $exceptions->render(fn (DefinitionChanged $changed) => self::say(409, $changed->getMessage()));
         $exceptions->render(fn (Conflict $conflict) => self::conflict($conflict));
         $exceptions->render(function (Throwable $problem, Request $request): ?JsonResponse {
             if (! $request->is('api/*')) {

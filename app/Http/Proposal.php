@@ -5,11 +5,11 @@ namespace DuskSwitch\App\Http;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Program\Differences;
-use DuskSwitch\Core\Program\Facts;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\ProgramSummary;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Signal\Circuit;
-use DuskSwitch\Core\Solve\Effect;
+use DuskSwitch\Core\Solve\EditEffect;
 use DuskSwitch\Core\Solve\PhaseReach;
 use Illuminate\Http\JsonResponse;
 
@@ -32,10 +32,10 @@ final readonly class Proposal
 
         return new JsonResponse([
             'document' => $document,
-            'changes' => Differences::between(Facts::of($before->program, $before->panel->transmitter), Facts::of($circuit->program, $circuit->panel->transmitter)),
+            'changes' => Differences::between(ProgramSummary::of($before->program, $before->panel->transmitter), ProgramSummary::of($circuit->program, $circuit->panel->transmitter)),
             'notes' => [...$notes, ...array_values($new)],
             'places' => $places,
-            'pulses' => Effect::between($before, $circuit, $finding?->witness, $finding?->channels() ?? []),
+            'pulses' => EditEffect::between($before, $circuit, $finding?->witness, $finding?->channels() ?? []),
         ]);
     }
 }

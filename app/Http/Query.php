@@ -4,7 +4,7 @@ namespace DuskSwitch\App\Http;
 
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\JsonCursor;
 use Illuminate\Http\Request;
 
 /** What stands behind the question mark of an address. */
@@ -21,7 +21,7 @@ final class Query
         if ($value === '') {
             return '';
         }
-        $node = new Node(is_string($value) && mb_check_encoding($value, 'UTF-8') ? $value : null, $key, new Faults);
+        $node = new JsonCursor(is_string($value) && mb_check_encoding($value, 'UTF-8') ? $value : null, $key, new Faults);
         $id = $node->id();
         $node->faults->refuseAny();
 

@@ -6,10 +6,10 @@ use DuskSwitch\Core\Airframe\DerivedMeanings;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Kit\Transmitters;
-use DuskSwitch\Core\Move\Renamed;
+use DuskSwitch\Core\Move\FormerNames;
 use DuskSwitch\Core\Sheet\Sheet;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
@@ -17,7 +17,7 @@ use DuskSwitch\Core\Signal\Compiler;
 /** Where a document becomes a program with its transmitter, once, at the edge. */
 final readonly class Bench
 {
-    public function __construct(private Transmitters $transmitters, private Shelf $shelf) {}
+    public function __construct(private Transmitters $transmitters, private Catalogue $shelf) {}
 
     /**
      * The circuit of a document's text; its program is in it.
@@ -38,10 +38,10 @@ final readonly class Bench
     {
         $program = ProgramDecoder::read($document);
         $transmitter = $this->transmitter($program->transmitter);
-        $program = Renamed::controls($program, $transmitter);
+        $program = FormerNames::controls($program, $transmitter);
         $controller = $this->shelf->controller($program->controller ?? '');
 
-        $program = $controller === null ? $program : Renamed::modes($program, $controller);
+        $program = $controller === null ? $program : FormerNames::modes($program, $controller);
 
         return Compiler::compile(DerivedMeanings::withModes($program, $controller), $transmitter);
     }

@@ -2,20 +2,20 @@
 
 namespace DuskSwitch\App\Program;
 
-use DuskSwitch\Core\Kit\Shelf;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Signal\Circuit;
 
 /** Brings a program together with the kit that it names. */
 final readonly class Prover
 {
-    public function __construct(private Shelf $shelf) {}
+    public function __construct(private Catalogue $shelf) {}
 
     /** What the proof looks at; kit that isn't in Stores is left out. */
-    public function evidence(Circuit $circuit): Evidence
+    public function evidence(Circuit $circuit): ProofContext
     {
         $program = $circuit->program;
 
-        return new Evidence($program, $circuit->panel->transmitter, $this->shelf->receiver($program->receiver ?? ''), $this->shelf->controller($program->controller ?? ''));
+        return new ProofContext($program, $circuit->panel->transmitter, $this->shelf->receiver($program->receiver ?? ''), $this->shelf->controller($program->controller ?? ''));
     }
 }

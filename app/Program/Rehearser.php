@@ -2,25 +2,25 @@
 
 namespace DuskSwitch\App\Program;
 
-use DuskSwitch\App\Stores\Kind;
+use DuskSwitch\App\Stores\DefinitionKind;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\RehearsalEncoder;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Kit\Sensor;
-use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Fitted;
+use DuskSwitch\Core\Program\Sense\InstalledSensor;
 use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\Gps;
 use DuskSwitch\Core\Rehearsal\Recording;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
+use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Rehearsal\Scenarios;
-use DuskSwitch\Core\Rehearsal\Setting;
 use DuskSwitch\Core\Signal\Circuit;
-use DuskSwitch\Core\Telemetry\Fix;
+use DuskSwitch\Core\Telemetry\GpsFix;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Values;
 
@@ -33,7 +33,7 @@ final readonly class Rehearser
     /** The day of every rehearsal, ddmmyy: the same flight gives the same bytes. */
     private const DAY = '010126';
 
-    public function __construct(private Shelf $shelf, private Scenarios $scenarios, private string $folder) {}
+    public function __construct(private Catalogue $shelf, private Scenarios $scenarios, private string $folder) {}
 
     /**
      * A scenario that the program's family flies.
@@ -59,7 +59,7 @@ final readonly class Rehearser
      */
     public function own(Circuit $circuit, string $text): Scenario
     {
-        $scenario = Kind::Scenarios->decode($text);
+        $scenario = DefinitionKind::Scenarios->decode($text);
         if (! $scenario instanceof Scenario || ! $scenario->isFor($circuit->program->family)) {
             throw Refused::because('families', "a {$circuit->program->family->title()} isn't among those that fly it; add \"{$circuit->program->family->value}\"");
         }
@@ -78,7 +78,7 @@ final readonly class Rehearser
     }
 
     /** The flight, flown or taken from those that are kept. */
-    public function flight(Circuit $circuit, Scenario $scenario, Setting $setting): Recording
+    public function flight(Circuit $circuit, Scenario $scenario, RehearsalSettings $setting): Recording
     {
         // What is said and worked out changes nothing of the flight.
         $flown = $circuit->program->with(sense: $circuit->program->sense->with(values: [], calls: []));
@@ -99,7 +99,7 @@ final readonly class Rehearser
      *
      * @return array<string, mixed>
      */
-    public function rehearse(Circuit $circuit, Scenario $scenario, Setting $setting, bool $withFlight): array
+    public function rehearse(Circuit $circuit, Scenario $scenario, RehearsalSettings $setting, bool $withFlight): array
     {
         $program = $circuit->program;
         $flight = $this->flight($circuit, $scenario, $setting);
@@ -111,17 +111,17 @@ final readonly class Rehearser
     }
 
     /** What the simulated GPS said, as NMEA 0183. */
-    public function nmea(Circuit $circuit, Scenario $scenario, Setting $setting): string
+    public function nmea(Circuit $circuit, Scenario $scenario, RehearsalSettings $setting): string
     {
         $fixes = Gps::fixes($this->flight($circuit, $scenario, $setting), $circuit->program);
 
-        return implode('', array_map(fn (Fix $fix): string => Nmea::write($fix, self::DAY), $fixes));
+        return implode('', array_map(fn (GpsFix $fix): string => Nmea::write($fix, self::DAY), $fixes));
     }
 
     /** @return list<Sensor|Pack|null> what is aboard as it stands in Stores: there it may be edited */
     private function fitted(Program $program): array
     {
-        return [$this->shelf->pack($program->aboard->kit->pack ?? ''), ...array_map(fn (Fitted $one): ?Sensor => $this->shelf->sensor($one->sensor), $program->sense->chain)];
+        return [$this->shelf->pack($program->aboard->kit->pack ?? ''), ...array_map(fn (InstalledSensor $one): ?Sensor => $this->shelf->sensor($one->sensor), $program->sense->chain)];
     }
 
     private function keep(string $file, Recording $flight): void

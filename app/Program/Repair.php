@@ -3,13 +3,13 @@
 namespace DuskSwitch\App\Program;
 
 use DuskSwitch\App\Models\DefinitionRevision;
-use DuskSwitch\App\Stores\Kind;
+use DuskSwitch\App\Stores\DefinitionKind;
 use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Kit\Transmitter;
-use DuskSwitch\Core\Move\Move;
-use DuskSwitch\Core\Move\Moved;
+use DuskSwitch\Core\Move\MovedProgram;
+use DuskSwitch\Core\Move\TransmitterMove;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Compiler;
 
@@ -31,7 +31,7 @@ final readonly class Repair
             return [];
         }
 
-        return array_values(array_filter($this->stores->revisions(Kind::Transmitters, $program->transmitter), fn (DefinitionRevision $one): bool => $this->with($program, $one) !== null));
+        return array_values(array_filter($this->stores->revisions(DefinitionKind::Transmitters, $program->transmitter), fn (DefinitionRevision $one): bool => $this->with($program, $one) !== null));
     }
 
     /**
@@ -41,13 +41,13 @@ final readonly class Repair
      *
      * @throws Refused where nothing is known of the transmitter that it was made for
      */
-    public function moved(string $document, Transmitter $to, array $wanted = []): Moved
+    public function moved(string $document, Transmitter $to, array $wanted = []): MovedProgram
     {
         $program = ProgramDecoder::decode($document);
-        foreach ($this->stores->revisions(Kind::Transmitters, $program->transmitter) as $one) {
+        foreach ($this->stores->revisions(DefinitionKind::Transmitters, $program->transmitter) as $one) {
             $from = $this->with($program, $one);
             if ($from !== null) {
-                return Move::to($program, $from, $to, $wanted);
+                return TransmitterMove::to($program, $from, $to, $wanted);
             }
         }
         throw Refused::because('transmitter', "nothing is known of \"{$program->transmitter}\" as this program needs it. Import its definition into Stores, or go back to another revision");
@@ -56,7 +56,7 @@ final readonly class Repair
     private function with(Program $program, DefinitionRevision $revision): ?Transmitter
     {
         try {
-            $transmitter = Kind::Transmitters->decode($revision->document);
+            $transmitter = DefinitionKind::Transmitters->decode($revision->document);
             if (! $transmitter instanceof Transmitter) {
                 return null;
             }

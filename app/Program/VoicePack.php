@@ -3,7 +3,7 @@
 namespace DuskSwitch\App\Program;
 
 use DuskSwitch\Core\Format\Csv;
-use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Speech\English;
 use DuskSwitch\Core\Speech\Phrasebook;
@@ -16,7 +16,7 @@ final readonly class VoicePack
     /** For all clips of one answer. */
     private const SECONDS = 6.0;
 
-    public function __construct(private Clips $clips, private Shelf $shelf) {}
+    public function __construct(private Clips $clips, private Catalogue $shelf) {}
 
     /**
      * The bytes of the ZIP.

@@ -9,12 +9,12 @@ use DuskSwitch\App\Models\Revision;
 final class Usages
 {
     /** @return list<string> a sentence each */
-    public static function of(Kind $kind, string $id): array
+    public static function of(DefinitionKind $kind, string $id): array
     {
         $used = [];
         // Found as text first; then looked at, as the same id may stand for something else.
         foreach (Revision::where('document', 'like', '%"'.$id.'"%')->select(['aircraft_id', 'number', 'document'])->lazyById(200, 'id') as $revision) {
-            if (in_array([$kind, $id], Needed::by((object) json_decode($revision->document)), true)) {
+            if (in_array([$kind, $id], NeededDefinitions::by((object) json_decode($revision->document)), true)) {
                 $used[$revision->aircraft_id][] = $revision->number;
             }
         }

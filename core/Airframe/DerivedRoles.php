@@ -48,7 +48,7 @@ final readonly class DerivedRoles
     {
         $recipe = Recipes::of($program->family);
         try {
-            $plan = Recipes::planOf($program) ?? $recipe->plan(Settings::of($recipe->settings(), []), $program->base()->id);
+            $plan = Recipes::planOf($program) ?? $recipe->plan(RecipeSettings::of($recipe->settings(), []), $program->base()->id);
         } catch (Refused) {
             $plan = new Plan;
         }

@@ -35,15 +35,15 @@ final class FlyingWingRecipe implements Recipe
     public function settings(): array
     {
         return [
-            Setting::percent('pitch', 'Pitch on the elevons', 0.6, 0.1, 1.0, 'Both sticks in a corner ask for pitch and roll together'),
-            Setting::percent('roll', 'Roll on the elevons', 0.5, 0.1, 1.0),
-            Setting::percent('differential', 'Differential', 0.0, 0.0, 1.0, 'How much less an elevon goes down for roll than up'),
-            Setting::flag('rudder', 'Rudder', false, 'On a fin of its own'),
+            RecipeSetting::percent('pitch', 'Pitch on the elevons', 0.6, 0.1, 1.0, 'Both sticks in a corner ask for pitch and roll together'),
+            RecipeSetting::percent('roll', 'Roll on the elevons', 0.5, 0.1, 1.0),
+            RecipeSetting::percent('differential', 'Differential', 0.0, 0.0, 1.0, 'How much less an elevon goes down for roll than up'),
+            RecipeSetting::flag('rudder', 'Rudder', false, 'On a fin of its own'),
             ...Power::settings(),
         ];
     }
 
-    public function plan(Settings $settings, string $base): Plan
+    public function plan(RecipeSettings $settings, string $base): Plan
     {
         $elevon = fn (bool $left): Surface => new Surface($left ? 'Left elevon' : 'Right elevon', $left ? Role::LeftElevon : Role::RightElevon, [
             Feeds::from('pitch', $settings->number('pitch')),

@@ -61,22 +61,22 @@ final class HelicopterRecipe implements Recipe
     public function settings(): array
     {
         return [
-            Setting::percent('expo-gentle', 'Expo, Gentle', 0.5, 0.0, 1.0),
-            Setting::percent('expo-sporty', 'Expo, Sporty', 0.4, 0.0, 1.0),
-            Setting::percent('expo-aerobatic', 'Expo, Aerobatic', 0.2, 0.0, 1.0),
-            Setting::percent('expo-hold', 'Expo, Hold', 0.4, 0.0, 1.0),
-            Setting::percent('throttle-gentle', 'Throttle, Gentle', 0.7, 0.0, 1.0, 'Flat, of the stick\'s whole way; 0 at its lowest point, so that the rotor spools from rest'),
-            Setting::percent('throttle-sporty', 'Throttle, Sporty', 0.75, 0.0, 1.0),
-            Setting::percent('throttle-aerobatic', 'Throttle, Aerobatic', 0.8, 0.0, 1.0),
-            Setting::percent('floor', 'Pitch floor, Gentle', 0.3, 0.0, 0.5, 'Where the blades stand at low stick: little negative pitch for landing; half is 0°'),
-            Setting::number('pitch-range', 'Pitch range', 11.5, 4.0, 18.0, '°', 'Blade angle at either end, as measured'),
-            Setting::percent('gain', 'Tail gyro gain', 0.57, 0.0, 1.0, 'In all three; each can be changed afterwards'),
-            Setting::number('fade', 'Fade', 2.0, 0.0, 10.0, 's', 'Rotor speed must change slowly from style to style'),
-            Setting::flag('rescue', 'Self-level', true, 'A switch that asks the stabiliser for it'),
+            RecipeSetting::percent('expo-gentle', 'Expo, Gentle', 0.5, 0.0, 1.0),
+            RecipeSetting::percent('expo-sporty', 'Expo, Sporty', 0.4, 0.0, 1.0),
+            RecipeSetting::percent('expo-aerobatic', 'Expo, Aerobatic', 0.2, 0.0, 1.0),
+            RecipeSetting::percent('expo-hold', 'Expo, Hold', 0.4, 0.0, 1.0),
+            RecipeSetting::percent('throttle-gentle', 'Throttle, Gentle', 0.7, 0.0, 1.0, 'Flat, of the stick\'s whole way; 0 at its lowest point, so that the rotor spools from rest'),
+            RecipeSetting::percent('throttle-sporty', 'Throttle, Sporty', 0.75, 0.0, 1.0),
+            RecipeSetting::percent('throttle-aerobatic', 'Throttle, Aerobatic', 0.8, 0.0, 1.0),
+            RecipeSetting::percent('floor', 'Pitch floor, Gentle', 0.3, 0.0, 0.5, 'Where the blades stand at low stick: little negative pitch for landing; half is 0°'),
+            RecipeSetting::number('pitch-range', 'Pitch range', 11.5, 4.0, 18.0, '°', 'Blade angle at either end, as measured'),
+            RecipeSetting::percent('gain', 'Tail gyro gain', 0.57, 0.0, 1.0, 'In all three; each can be changed afterwards'),
+            RecipeSetting::number('fade', 'Fade', 2.0, 0.0, 10.0, 's', 'Rotor speed must change slowly from style to style'),
+            RecipeSetting::flag('rescue', 'Self-level', true, 'A switch that asks the stabiliser for it'),
         ];
     }
 
-    public function plan(Settings $settings, string $base): Plan
+    public function plan(RecipeSettings $settings, string $base): Plan
     {
         $fade = $settings->number('fade');
         $phases = [
@@ -103,11 +103,11 @@ final class HelicopterRecipe implements Recipe
         foreach (self::CHANNELS as $id => [$name, $role]) {
             $surfaces[] = new Surface($name, $role, [Feeds::from($id, 1.0)]);
         }
-        $plan = new Plan($functions, ['hold' => Wish::TwoPositions, 'style' => Wish::ThreePositions], $surfaces, $phases, $this->curves($settings), ownsShapes: true);
+        $plan = new Plan($functions, ['hold' => PreferredControl::TwoPositions, 'style' => PreferredControl::ThreePositions], $surfaces, $phases, $this->curves($settings), ownsShapes: true);
 
         return $settings->flag('rescue') ? $plan->and(new Plan(
             [Switched::with('rescue', 'Self-level', Purpose::SelfLevel, ['Off' => -1.0, 'On' => 1.0], ['On' => Meaning::mode('self-level')])],
-            ['rescue' => Wish::TwoPositions],
+            ['rescue' => PreferredControl::TwoPositions],
             [new Surface('Self-level', Role::InputMode, [Feeds::from('rescue', 1.0)])],
         )) : $plan;
     }
@@ -124,7 +124,7 @@ final class HelicopterRecipe implements Recipe
     }
 
     /** @return array<string, Curve> */
-    private function curves(Settings $settings): array
+    private function curves(RecipeSettings $settings): array
     {
         $signal = fn (string $id): float => round(2 * $settings->number($id) - 1, 4);
         [$gentle, $sporty, $aerobatic] = array_map(fn (string $id): float => $signal("throttle-{$id}"), array_keys(self::STYLES));

@@ -46,7 +46,7 @@ final readonly class MixWords
 
     private function feed(Output $output, Feed $feed): string
     {
-        $ways = Ways::of($this->parts[$output->channel] ?? null);
+        $ways = Deflection::of($this->parts[$output->channel] ?? null);
         $source = $feed->source;
         $function = $source instanceof FunctionSource ? $this->program->function($source->function) : null;
         $axis = match (true) {

@@ -42,15 +42,15 @@ final class MultirotorRecipe implements Recipe
     public function settings(): array
     {
         return [
-            Setting::choice('order', 'Order of the first four', ['roll-first' => 'Roll, pitch, throttle, yaw', 'throttle-first' => 'Throttle, roll, pitch, yaw'], 'As the controller expects it'),
-            Setting::choice('arming', 'Arming', ['own' => 'A two-position switch of its own', 'shared' => 'One three-position switch: safe, level, free'], 'Both schools are flown'),
-            Setting::choice('rest', 'Mode at rest', ['level' => 'Self-level', 'free' => 'Free'], 'Self-level for trainers and small spaces')->when('arming', 'own'),
-            Setting::choice('middle', 'Mode in the middle', ['home' => 'Come home', 'hold' => 'Altitude hold', 'none' => 'None: two modes'])->when('arming', 'own'),
-            Setting::flag('beeper', 'Lost-model beeper', true, 'On a push button'),
+            RecipeSetting::choice('order', 'Order of the first four', ['roll-first' => 'Roll, pitch, throttle, yaw', 'throttle-first' => 'Throttle, roll, pitch, yaw'], 'As the controller expects it'),
+            RecipeSetting::choice('arming', 'Arming', ['own' => 'A two-position switch of its own', 'shared' => 'One three-position switch: safe, level, free'], 'Both schools are flown'),
+            RecipeSetting::choice('rest', 'Mode at rest', ['level' => 'Self-level', 'free' => 'Free'], 'Self-level for trainers and small spaces')->when('arming', 'own'),
+            RecipeSetting::choice('middle', 'Mode in the middle', ['home' => 'Come home', 'hold' => 'Altitude hold', 'none' => 'None: two modes'])->when('arming', 'own'),
+            RecipeSetting::flag('beeper', 'Lost-model beeper', true, 'On a push button'),
         ];
     }
 
-    public function plan(Settings $settings, string $base): Plan
+    public function plan(RecipeSettings $settings, string $base): Plan
     {
         $sticks = new Plan([Stick::of(Axis::Roll, $base, false), Stick::of(Axis::Pitch, $base, false), Stick::throttle(), Stick::of(Axis::Yaw, $base, false)]);
         $order = $settings->choice('order') === 'roll-first' ? ['Roll', 'Pitch', 'Throttle', 'Yaw'] : ['Throttle', 'Roll', 'Pitch', 'Yaw'];
@@ -60,13 +60,13 @@ final class MultirotorRecipe implements Recipe
         $surfaces = [...$surfaces, $channel('Arm', 'arm'), $channel('Flight mode', 'mode')];
         if ($settings->flag('beeper')) {
             $surfaces[] = $channel('Beeper', 'beeper', Role::InputAuxiliary);
-            $plan = $plan->and(new Plan([Switched::with('beeper', 'Beeper', Purpose::Beeper, ['Quiet' => -1.0, 'Sounding' => 1.0], ['Sounding' => Meaning::mode('beeper')])], ['beeper' => Wish::Button]));
+            $plan = $plan->and(new Plan([Switched::with('beeper', 'Beeper', Purpose::Beeper, ['Quiet' => -1.0, 'Sounding' => 1.0], ['Sounding' => Meaning::mode('beeper')])], ['beeper' => PreferredControl::Button]));
         }
 
         return $plan->and(new Plan(surfaces: $surfaces));
     }
 
-    private function ownSwitches(Settings $settings): Plan
+    private function ownSwitches(RecipeSettings $settings): Plan
     {
         $middle = match ($settings->choice('middle')) {
             'home' => ['Come home' => 0.0],
@@ -78,7 +78,7 @@ final class MultirotorRecipe implements Recipe
 
         return new Plan(
             [Switched::arm(), Switched::modes('mode', 'Flight mode', Purpose::FlightMode, $modes)],
-            ['arm' => Wish::TwoPositions, 'mode' => $middle === [] ? Wish::TwoPositions : Wish::ThreePositions],
+            ['arm' => PreferredControl::TwoPositions, 'mode' => $middle === [] ? PreferredControl::TwoPositions : PreferredControl::ThreePositions],
         );
     }
 
@@ -92,6 +92,6 @@ final class MultirotorRecipe implements Recipe
             new DriveCase($then === 'armed' ? new Not(new StepIs('state', $state)) : new StepIs('state', $state), $then),
         ]));
 
-        return new Plan([$state, $by($arm, 'safe', 'armed'), $by($mode, 'free', 'free')], ['state' => Wish::ThreePositions]);
+        return new Plan([$state, $by($arm, 'safe', 'armed'), $by($mode, 'free', 'free')], ['state' => PreferredControl::ThreePositions]);
     }
 }

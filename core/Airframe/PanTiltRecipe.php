@@ -35,16 +35,16 @@ final class PanTiltRecipe implements Recipe
     public function settings(): array
     {
         return [
-            Setting::flag('pan', 'Pan', true),
-            Setting::percent('pan-throw', 'Pan throw', 1.0, 0.1, 1.5, 'Right is positive'),
-            Setting::flag('tilt', 'Tilt', true),
-            Setting::percent('tilt-up', 'Tilt up', 0.5, 0.0, 1.5, 'Up is positive'),
-            Setting::percent('tilt-down', 'Tilt down', 1.0, 0.0, 1.5),
-            Setting::number('slow', 'Slow', 2.0, 0.0, 20.0, 's', 'From end to end'),
+            RecipeSetting::flag('pan', 'Pan', true),
+            RecipeSetting::percent('pan-throw', 'Pan throw', 1.0, 0.1, 1.5, 'Right is positive'),
+            RecipeSetting::flag('tilt', 'Tilt', true),
+            RecipeSetting::percent('tilt-up', 'Tilt up', 0.5, 0.0, 1.5, 'Up is positive'),
+            RecipeSetting::percent('tilt-down', 'Tilt down', 1.0, 0.0, 1.5),
+            RecipeSetting::number('slow', 'Slow', 2.0, 0.0, 20.0, 's', 'From end to end'),
         ];
     }
 
-    public function plan(Settings $settings, string $base): Plan
+    public function plan(RecipeSettings $settings, string $base): Plan
     {
         $plan = new Plan;
         foreach (['pan' => new Range($settings->number('pan-throw'), $settings->number('pan-throw')), 'tilt' => new Range($settings->number('tilt-down'), $settings->number('tilt-up'))] as $id => $weight) {
@@ -52,7 +52,7 @@ final class PanTiltRecipe implements Recipe
                 $slow = $settings->number('slow') > 0 ? Range::both($settings->number('slow')) : null;
                 $plan = $plan->and(new Plan(
                     [new ProportionalFunction($id, 'Camera '.$id, null, purpose: Purpose::from('camera-'.$id))],
-                    [$id => Wish::Lever],
+                    [$id => PreferredControl::Lever],
                     [new Surface('Camera '.$id, Role::Other, [new Feed(new FunctionSource($id), $weight, slow: $slow)])],
                 ));
             }

@@ -13,7 +13,7 @@ final readonly class Plan
 {
     /**
      * @param  list<PilotFunction>  $functions  on their sticks; switched ones without a drive
-     * @param  array<string, Wish>  $wishes  the control that a function would like, by function id
+     * @param  array<string, PreferredControl>  $wishes  the control that a function would like, by function id
      * @param  list<Surface>  $surfaces  in the order of their channels
      * @param  list<Phase>  $phases  beside the base
      * @param  array<string, Curve>  $curves

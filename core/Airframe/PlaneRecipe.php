@@ -40,20 +40,20 @@ final class PlaneRecipe implements Recipe
     public function settings(): array
     {
         return [
-            Setting::choice('ailerons', 'Ailerons', ['one' => 'One channel', 'two' => 'Two channels', 'flaperons' => 'Two, as flaps too', 'none' => 'None: rudder turns it']),
-            Setting::percent('differential', 'Differential', 0.0, 0.0, 1.0, 'How much less an aileron goes down than up')->when('ailerons', 'two', 'flaperons'),
-            Setting::percent('aileron-throw', 'Aileron throw', 1.0, 0.1, 1.5, 'Upwards, at full roll')->when('ailerons', 'two', 'flaperons'),
-            Setting::percent('coupling', 'Roll on the rudder', 0.0, -1.0, 1.0, 'The rudder follows the ailerons: against adverse yaw')->when('ailerons', 'one', 'two', 'flaperons'),
-            Setting::choice('flaps', 'Flaps', ['none' => 'None', 'one' => 'One channel', 'two' => 'Two channels']),
-            Setting::percent('flap-half', 'Flaps half', 0.4, 0.0, 1.0, 'Down'),
-            Setting::percent('flap-full', 'Flaps full', 0.8, 0.0, 1.5, 'Down'),
-            Setting::percent('flap-elevator', 'Elevator with full flaps', 0.08, -0.5, 0.5, 'Down is positive: it holds the nose where flaps lift it'),
+            RecipeSetting::choice('ailerons', 'Ailerons', ['one' => 'One channel', 'two' => 'Two channels', 'flaperons' => 'Two, as flaps too', 'none' => 'None: rudder turns it']),
+            RecipeSetting::percent('differential', 'Differential', 0.0, 0.0, 1.0, 'How much less an aileron goes down than up')->when('ailerons', 'two', 'flaperons'),
+            RecipeSetting::percent('aileron-throw', 'Aileron throw', 1.0, 0.1, 1.5, 'Upwards, at full roll')->when('ailerons', 'two', 'flaperons'),
+            RecipeSetting::percent('coupling', 'Roll on the rudder', 0.0, -1.0, 1.0, 'The rudder follows the ailerons: against adverse yaw')->when('ailerons', 'one', 'two', 'flaperons'),
+            RecipeSetting::choice('flaps', 'Flaps', ['none' => 'None', 'one' => 'One channel', 'two' => 'Two channels']),
+            RecipeSetting::percent('flap-half', 'Flaps half', 0.4, 0.0, 1.0, 'Down'),
+            RecipeSetting::percent('flap-full', 'Flaps full', 0.8, 0.0, 1.5, 'Down'),
+            RecipeSetting::percent('flap-elevator', 'Elevator with full flaps', 0.08, -0.5, 0.5, 'Down is positive: it holds the nose where flaps lift it'),
             ...Tail::settings(),
             ...Power::settings(),
         ];
     }
 
-    public function plan(Settings $settings, string $base): Plan
+    public function plan(RecipeSettings $settings, string $base): Plan
     {
         $this->check($settings);
         $flaps = $this->flapped($settings);
@@ -63,18 +63,18 @@ final class PlaneRecipe implements Recipe
         $plan = new Plan($settings->choice('ailerons') === 'none' ? [] : [Stick::of(Axis::Roll, $base)], surfaces: $this->wing($settings));
         if ($flaps) {
             $steps = ['Up' => 0.0, 'Half' => $settings->number('flap-half'), 'Full' => $full];
-            $plan = $plan->and(new Plan([Switched::with('flaps', 'Flaps', Purpose::Flaps, $steps)], ['flaps' => Wish::ThreePositions]));
+            $plan = $plan->and(new Plan([Switched::with('flaps', 'Flaps', Purpose::Flaps, $steps)], ['flaps' => PreferredControl::ThreePositions]));
         }
 
         return $plan->and(Tail::plan($settings, $base, $elevator, $rudder), Power::plan($settings), new Plan(surfaces: $this->flaps($settings)));
     }
 
-    private function flapped(Settings $settings): bool
+    private function flapped(RecipeSettings $settings): bool
     {
         return $settings->choice('flaps') !== 'none' || $settings->choice('ailerons') === 'flaperons';
     }
 
-    private function check(Settings $settings): void
+    private function check(RecipeSettings $settings): void
     {
         if ($this->flapped($settings) && $settings->number('flap-half') > $settings->number('flap-full')) {
             throw Refused::because('settings.flap-half', 'Flaps half go further down than full; make half the smaller one');
@@ -88,7 +88,7 @@ final class PlaneRecipe implements Recipe
     }
 
     /** @return list<Surface> */
-    private function wing(Settings $settings): array
+    private function wing(RecipeSettings $settings): array
     {
         $flap = $settings->choice('ailerons') === 'flaperons' ? [Feeds::from('flaps', 1.0)] : [];
 
@@ -100,7 +100,7 @@ final class PlaneRecipe implements Recipe
     }
 
     /** @param  list<Feed>  $flap */
-    private function aileron(bool $left, Settings $settings, array $flap): Surface
+    private function aileron(bool $left, RecipeSettings $settings, array $flap): Surface
     {
         $name = ($left ? 'Left ' : 'Right ').($flap === [] ? 'aileron' : 'flaperon');
 
@@ -110,7 +110,7 @@ final class PlaneRecipe implements Recipe
     }
 
     /** @return list<Surface> */
-    private function flaps(Settings $settings): array
+    private function flaps(RecipeSettings $settings): array
     {
         return match ($settings->choice('flaps')) {
             'one' => [new Surface('Flaps', Role::Flaps, [Feeds::from('flaps', 1.0)])],

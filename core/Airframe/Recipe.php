@@ -26,7 +26,7 @@ interface Recipe
     /** @return list<Family> the families that it is for; the first recipe of a family is its default */
     public function families(): array;
 
-    /** @return list<Setting> */
+    /** @return list<RecipeSetting> */
     public function settings(): array;
 
     /**
@@ -36,5 +36,5 @@ interface Recipe
      *
      * @throws Refused where the settings contradict each other, with the path `settings.…`
      */
-    public function plan(Settings $settings, string $base): Plan;
+    public function plan(RecipeSettings $settings, string $base): Plan;
 }

@@ -47,7 +47,7 @@ final class Recipes
             return null;
         }
         try {
-            return $recipe->plan(Settings::of($recipe->settings(), $program->recipe->settings ?? []), $program->base()->id);
+            return $recipe->plan(RecipeSettings::of($recipe->settings(), $program->recipe->settings ?? []), $program->base()->id);
         } catch (Refused) {
             return null;
         }

@@ -57,25 +57,25 @@ final class SailplaneRecipe implements Recipe
     public function settings(): array
     {
         return [
-            Setting::choice('wing', 'Servos in the wing', ['four' => 'Four: ailerons and flaps', 'two' => 'Two: ailerons', 'six' => 'Six: outer and inner ailerons, flaps']),
-            Setting::percent('aileron-throw', 'Aileron throw', 0.8, 0.1, 1.5, 'Upwards, at full roll'),
-            Setting::percent('differential', 'Differential', 0.25, 0.0, 1.0, 'How much less an aileron goes down than up'),
-            Setting::percent('roll-flaps', 'Roll on the flaps', 0.25, 0.0, 1.0)->when('wing', 'four', 'six'),
-            Setting::percent('coupling', 'Roll on the rudder', 0.3, -1.0, 1.0, 'Not while launching'),
-            Setting::percent('camber-thermal', 'Camber, Thermal', 0.25, -0.5, 1.0, 'Down is positive'),
-            Setting::percent('camber-launch', 'Camber, Launch', 0.4, -0.5, 1.0),
-            Setting::percent('camber-landing', 'Camber, Landing', 0.15, -0.5, 1.0),
-            Setting::percent('camber-ailerons', 'Camber on the ailerons', 0.6, 0.0, 1.0, 'The flaps take all of it')->when('wing', 'four', 'six'),
-            Setting::percent('camber-elevator', 'Camber on the elevator', 0.06, -0.5, 0.5, 'Down is positive'),
-            Setting::percent('brake-ailerons', 'Brakes: ailerons up', 0.5, 0.0, 1.5),
-            Setting::percent('brake-flaps', 'Brakes: flaps down', 0.9, 0.0, 1.5)->when('wing', 'four', 'six'),
-            Setting::percent('brake-elevator', 'Brakes: elevator down', 0.18, -0.5, 0.5, 'Negative is up'),
+            RecipeSetting::choice('wing', 'Servos in the wing', ['four' => 'Four: ailerons and flaps', 'two' => 'Two: ailerons', 'six' => 'Six: outer and inner ailerons, flaps']),
+            RecipeSetting::percent('aileron-throw', 'Aileron throw', 0.8, 0.1, 1.5, 'Upwards, at full roll'),
+            RecipeSetting::percent('differential', 'Differential', 0.25, 0.0, 1.0, 'How much less an aileron goes down than up'),
+            RecipeSetting::percent('roll-flaps', 'Roll on the flaps', 0.25, 0.0, 1.0)->when('wing', 'four', 'six'),
+            RecipeSetting::percent('coupling', 'Roll on the rudder', 0.3, -1.0, 1.0, 'Not while launching'),
+            RecipeSetting::percent('camber-thermal', 'Camber, Thermal', 0.25, -0.5, 1.0, 'Down is positive'),
+            RecipeSetting::percent('camber-launch', 'Camber, Launch', 0.4, -0.5, 1.0),
+            RecipeSetting::percent('camber-landing', 'Camber, Landing', 0.15, -0.5, 1.0),
+            RecipeSetting::percent('camber-ailerons', 'Camber on the ailerons', 0.6, 0.0, 1.0, 'The flaps take all of it')->when('wing', 'four', 'six'),
+            RecipeSetting::percent('camber-elevator', 'Camber on the elevator', 0.06, -0.5, 0.5, 'Down is positive'),
+            RecipeSetting::percent('brake-ailerons', 'Brakes: ailerons up', 0.5, 0.0, 1.5),
+            RecipeSetting::percent('brake-flaps', 'Brakes: flaps down', 0.9, 0.0, 1.5)->when('wing', 'four', 'six'),
+            RecipeSetting::percent('brake-elevator', 'Brakes: elevator down', 0.18, -0.5, 0.5, 'Negative is up'),
             ...Tail::settings(),
             ...Power::settings(true),
         ];
     }
 
-    public function plan(Settings $settings, string $base): Plan
+    public function plan(RecipeSettings $settings, string $base): Plan
     {
         $launch = new PhaseIs('launch');
         $elevator = [Feeds::from('brake', $settings->number('brake-elevator')), Feeds::from('camber', $settings->number('camber-elevator'))];
@@ -87,7 +87,7 @@ final class SailplaneRecipe implements Recipe
                 new ProportionalFunction('brake', 'Brakes', null, 0.0, [$base => new Shape(Range::both(1.0), 0.0, 'brake')], null, [], Purpose::Brakes),
                 $this->camber($settings),
             ],
-            ['task' => Wish::ThreePositions, 'brake' => Wish::Lever],
+            ['task' => PreferredControl::ThreePositions, 'brake' => PreferredControl::Lever],
             [],
             [
                 new Phase('landing', 'Landing', new FunctionLevel('brake', true, self::OUT), 0.5),
@@ -105,7 +105,7 @@ final class SailplaneRecipe implements Recipe
         );
     }
 
-    private function camber(Settings $settings): SteppedFunction
+    private function camber(RecipeSettings $settings): SteppedFunction
     {
         $steps = Switched::with('camber', 'Camber', Purpose::Camber, [
             'None' => 0.0, 'Thermal' => $settings->number('camber-thermal'), 'Launch' => $settings->number('camber-launch'), 'Landing' => $settings->number('camber-landing'),
@@ -116,7 +116,7 @@ final class SailplaneRecipe implements Recipe
     }
 
     /** @return list<Surface> */
-    private function wing(Settings $settings): array
+    private function wing(RecipeSettings $settings): array
     {
         $panels = match ($settings->choice('wing')) {
             'two' => [['aileron', 1.0]],
@@ -136,7 +136,7 @@ final class SailplaneRecipe implements Recipe
         return $surfaces;
     }
 
-    private function aileron(bool $left, string $name, float $share, Settings $settings): Surface
+    private function aileron(bool $left, string $name, float $share, RecipeSettings $settings): Surface
     {
         $camber = $settings->choice('wing') === 'two' ? 1.0 : $settings->number('camber-ailerons');
 
@@ -147,7 +147,7 @@ final class SailplaneRecipe implements Recipe
         ]);
     }
 
-    private function flap(bool $left, Settings $settings): Surface
+    private function flap(bool $left, RecipeSettings $settings): Surface
     {
         return self::side($left, 'flap', [
             Feeds::from('camber', 1.0),

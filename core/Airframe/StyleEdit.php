@@ -25,7 +25,7 @@ final class StyleEdit
      *
      * @throws Refused where that row hasn't got that thing
      */
-    public static function put(Styles $styles, string $row, StyleThing $thing, float $value): Program
+    public static function put(Styles $styles, string $row, StyleColumn $thing, float $value): Program
     {
         foreach ($styles->rows() as $one) {
             if ($one->phase === $row) {
@@ -35,21 +35,21 @@ final class StyleEdit
         throw Refused::because('row', "no position of {$styles->control()} chooses the phase \"{$row}\"");
     }
 
-    private static function changed(Styles $styles, StyleRow $row, StyleThing $thing, float $value): Program
+    private static function changed(Styles $styles, StyleRow $row, StyleColumn $thing, float $value): Program
     {
         $program = $styles->program;
         $step = $row->step === null ? null : $styles->step($row->step);
-        if ($step === null && in_array($thing, [StyleThing::Style, StyleThing::Throttle, StyleThing::Gain], true)) {
+        if ($step === null && in_array($thing, [StyleColumn::Style, StyleColumn::Throttle, StyleColumn::Gain], true)) {
             throw Refused::because('thing', "{$row->name} has no {$thing->value} of its own; the motor stands");
         }
 
         return match ($thing) {
-            StyleThing::Style => self::stepped($program, $styles->style->id, $step, $value),
-            StyleThing::Gain => self::stepped($program, $styles->gains()->id ?? '', $styles->gain($step), $value),
-            StyleThing::Expo => self::expo($program, $row->phase, $value),
-            StyleThing::Throttle => self::throttle($styles, $row, round(2 * $value - 1, 6)),
-            StyleThing::Floor => self::floor($styles, $row, round(2 * $value - 1, 6)),
-            StyleThing::Fade => $program->with(phases: self::faded($program, $row->phase, $value)),
+            StyleColumn::Style => self::stepped($program, $styles->style->id, $step, $value),
+            StyleColumn::Gain => self::stepped($program, $styles->gains()->id ?? '', $styles->gain($step), $value),
+            StyleColumn::Expo => self::expo($program, $row->phase, $value),
+            StyleColumn::Throttle => self::throttle($styles, $row, round(2 * $value - 1, 6)),
+            StyleColumn::Floor => self::floor($styles, $row, round(2 * $value - 1, 6)),
+            StyleColumn::Fade => $program->with(phases: self::faded($program, $row->phase, $value)),
         };
     }
 

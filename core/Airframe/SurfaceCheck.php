@@ -37,7 +37,7 @@ final class SurfaceCheck
         $rest = $signals(null);
         $moves = [];
         foreach (Picture::parts($program) as $channel => $part) {
-            [$below, $above] = Ways::of($part);
+            [$below, $above] = Deflection::of($part);
             foreach ($above === '' ? [] : [Axis::Roll, Axis::Pitch, Axis::Yaw] as $axis) {
                 $by = $signals($axis)[$channel]->signal - $rest[$channel]->signal;
                 if (abs($by) >= self::SEEN) {

@@ -59,19 +59,19 @@ final class SwashRecipe implements Recipe
     public function settings(): array
     {
         return [
-            Setting::choice('swash', 'Swash plate', ['120-degrees' => '120°: one in front, two behind', '90-degrees' => '90°: one in front, one on each side']),
-            Setting::percent('cyclic', 'Cyclic throw', 0.5, 0.05, 1.0, 'At full roll or pitch'),
-            Setting::percent('collective', 'Collective throw', 0.6, 0.05, 1.0, 'At full collective'),
-            Setting::percent('ring', 'Ring limit', 1.0, 0.05, 1.5, 'How far roll and pitch go together: 100 % is either of them alone'),
-            Setting::number('pitch-range', 'Pitch range', 11.5, 4.0, 18.0, '°', 'Blade angle at either end, as measured'),
-            Setting::percent('floor', 'Pitch floor, Normal', 0.3, 0.0, 0.5, 'Where the blades stand at low stick; half is 0°'),
-            Setting::percent('throttle-sporty', 'Throttle, Sporty', 0.75, 0.0, 1.0, 'At the stick\'s ends; a little less in the middle'),
-            Setting::percent('gain', 'Tail gyro gain', 0.57, 0.0, 1.0),
-            Setting::number('fade', 'Fade', 2.0, 0.0, 10.0, 's', 'Rotor speed must change slowly'),
+            RecipeSetting::choice('swash', 'Swash plate', ['120-degrees' => '120°: one in front, two behind', '90-degrees' => '90°: one in front, one on each side']),
+            RecipeSetting::percent('cyclic', 'Cyclic throw', 0.5, 0.05, 1.0, 'At full roll or pitch'),
+            RecipeSetting::percent('collective', 'Collective throw', 0.6, 0.05, 1.0, 'At full collective'),
+            RecipeSetting::percent('ring', 'Ring limit', 1.0, 0.05, 1.5, 'How far roll and pitch go together: 100 % is either of them alone'),
+            RecipeSetting::number('pitch-range', 'Pitch range', 11.5, 4.0, 18.0, '°', 'Blade angle at either end, as measured'),
+            RecipeSetting::percent('floor', 'Pitch floor, Normal', 0.3, 0.0, 0.5, 'Where the blades stand at low stick; half is 0°'),
+            RecipeSetting::percent('throttle-sporty', 'Throttle, Sporty', 0.75, 0.0, 1.0, 'At the stick\'s ends; a little less in the middle'),
+            RecipeSetting::percent('gain', 'Tail gyro gain', 0.57, 0.0, 1.0),
+            RecipeSetting::number('fade', 'Fade', 2.0, 0.0, 10.0, 's', 'Rotor speed must change slowly'),
         ];
     }
 
-    public function plan(Settings $settings, string $base): Plan
+    public function plan(RecipeSettings $settings, string $base): Plan
     {
         [$cyclic, $collective] = [$settings->number('cyclic'), $settings->number('collective')];
         $reach = $collective + $cyclic * $settings->number('ring');
@@ -107,13 +107,13 @@ final class SwashRecipe implements Recipe
         ];
 
         return new Plan(
-            $functions, ['hold' => Wish::TwoPositions, 'style' => Wish::TwoPositions], $surfaces, $phases, $this->curves($settings),
+            $functions, ['hold' => PreferredControl::TwoPositions, 'style' => PreferredControl::TwoPositions], $surfaces, $phases, $this->curves($settings),
             [], new Ring(['roll', 'pitch'], $settings->number('ring')),
         );
     }
 
     /** @return array<string, Curve> */
-    private function curves(Settings $settings): array
+    private function curves(RecipeSettings $settings): array
     {
         $sporty = round(2 * $settings->number('throttle-sporty') - 1, 4);
 

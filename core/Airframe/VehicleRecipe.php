@@ -50,16 +50,16 @@ final class VehicleRecipe implements Recipe
     public function settings(): array
     {
         return [
-            Setting::choice('stick', 'Steering on', ['roll' => 'The roll stick', 'yaw' => 'The yaw stick']),
-            Setting::percent('steering', 'Steering', 1.0, 0.1, 1.5, 'At full stick'),
-            Setting::percent('expo', 'Steering expo', 0.2, -1.0, 1.0, 'Softens it around straight on'),
-            Setting::choice('rear', 'Rear wheels', ['none' => 'Fixed', 'against' => 'Steer against the front']),
-            Setting::percent('forward', 'Full power', 1.0, 0.1, 1.0, 'At full stick'),
-            Setting::percent('backward', 'Brake and reverse', 1.0, 0.0, 1.0, 'At full stick back'),
+            RecipeSetting::choice('stick', 'Steering on', ['roll' => 'The roll stick', 'yaw' => 'The yaw stick']),
+            RecipeSetting::percent('steering', 'Steering', 1.0, 0.1, 1.5, 'At full stick'),
+            RecipeSetting::percent('expo', 'Steering expo', 0.2, -1.0, 1.0, 'Softens it around straight on'),
+            RecipeSetting::choice('rear', 'Rear wheels', ['none' => 'Fixed', 'against' => 'Steer against the front']),
+            RecipeSetting::percent('forward', 'Full power', 1.0, 0.1, 1.0, 'At full stick'),
+            RecipeSetting::percent('backward', 'Brake and reverse', 1.0, 0.0, 1.0, 'At full stick back'),
         ];
     }
 
-    public function plan(Settings $settings, string $base): Plan
+    public function plan(RecipeSettings $settings, string $base): Plan
     {
         $steering = new ProportionalFunction(
             'steering', 'Steering', new AxisDrive(Axis::from($settings->choice('stick'))), 0.0,
@@ -72,7 +72,7 @@ final class VehicleRecipe implements Recipe
 
         return new Plan(
             [$steering, $throttle, Switched::cut('cut', 'Motor cut', 'Cut', 'Ready')],
-            ['cut' => Wish::TwoPositions],
+            ['cut' => PreferredControl::TwoPositions],
             [new Surface('Steering', Role::Steering, [Feeds::from('steering', $by)]), new Surface('Motor', Role::Motor, [$motor]), ...$rear],
         );
     }

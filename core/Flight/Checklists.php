@@ -7,8 +7,8 @@ use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Receiver;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\Family;
-use DuskSwitch\Core\Program\Loom;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Routing;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Signal\Circuit;
 
@@ -113,7 +113,7 @@ final readonly class Checklists
 
     private function atRest(): ?string
     {
-        $used = array_map(fn ($thread): string => $thread->from, Loom::threads($this->program));
+        $used = array_map(fn ($thread): string => $thread->from, Routing::threads($this->program));
         $rest = [];
         foreach ($this->circuit->panel->transmitter->controls as $control) {
             if (in_array("control:{$control->id}", $used, true) && $control->rest !== null && $control->detents[0] !== 'pressed') {

@@ -3,9 +3,9 @@
 namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Kit\ControllerSetup;
-use DuskSwitch\Core\Program\Aboard;
-use DuskSwitch\Core\Program\Accepted;
+use DuskSwitch\Core\Program\AcceptedFinding;
 use DuskSwitch\Core\Program\Failsafe;
+use DuskSwitch\Core\Program\Installation;
 use DuskSwitch\Core\Program\KitChoice;
 use DuskSwitch\Core\Program\Reading;
 use DuskSwitch\Core\Units\Ruler;
@@ -14,7 +14,7 @@ use DuskSwitch\Core\Units\Ruler;
 final class AboardDecoder
 {
     /** What stands at a node. */
-    public static function read(Node $node): Aboard
+    public static function read(JsonCursor $node): Installation
     {
         $node->keys([], ['kit', 'controller', 'failsafe', 'startCheck', 'accepted', 'readings']);
         $controller = $node->at('controller');
@@ -23,30 +23,30 @@ final class AboardDecoder
     }
 
     /** What stands at a node, with a set-up of the controller that was read already. */
-    public static function with(Node $node, ControllerSetup $controller): Aboard
+    public static function with(JsonCursor $node, ControllerSetup $controller): Installation
     {
         $kit = $node->at('kit');
         $accepted = [];
         foreach ($node->at('accepted')?->items(64) ?? [] as $item) {
             $item->keys(['finding', 'reason']);
-            $accepted[] = new Accepted($item->at('finding')?->text(120) ?? '', $item->at('reason')?->text(400) ?? '');
+            $accepted[] = new AcceptedFinding($item->at('finding')?->text(120) ?? '', $item->at('reason')?->text(400) ?? '');
         }
 
-        return new Aboard(
+        return new Installation(
             $kit === null ? new KitChoice : self::kit($kit),
             $controller,
             self::failsafe($node->at('failsafe')),
-            array_map(fn (Node $item): string => $item->id(), $node->at('startCheck')?->items(40) ?? []),
+            array_map(fn (JsonCursor $item): string => $item->id(), $node->at('startCheck')?->items(40) ?? []),
             $accepted,
             self::readings($node->at('readings')),
         );
     }
 
     /** @return array<int, Reading> by channel */
-    private static function readings(?Node $node): array
+    private static function readings(?JsonCursor $node): array
     {
         $readings = [];
-        $channels = new Once('a reading of channel');
+        $channels = new UniqueIds('a reading of channel');
         foreach ($node?->items(32) ?? [] as $item) {
             $item->keys(['channel', 'sent', 'read']);
             $channel = $item->at('channel')?->whole(1, 32) ?? 1;
@@ -62,17 +62,17 @@ final class AboardDecoder
     }
 
     /** @return array{float, float, float} */
-    private static function three(?Node $node): array
+    private static function three(?JsonCursor $node): array
     {
-        $items = array_map(fn (Node $one): float => $one->number(500, 2500), $node?->items(3, 3) ?? []);
+        $items = array_map(fn (JsonCursor $one): float => $one->number(500, 2500), $node?->items(3, 3) ?? []);
 
         return [$items[0] ?? 1000.0, $items[1] ?? 1500.0, $items[2] ?? 2000.0];
     }
 
-    private static function kit(Node $node): KitChoice
+    private static function kit(JsonCursor $node): KitChoice
     {
         $node->keys([], ['link', 'subtype', 'wire', 'input', 'power', 'pack', 'speedController', 'ports']);
-        $oneOf = function (?Node $at, string ...$words): ?string {
+        $oneOf = function (?JsonCursor $at, string ...$words): ?string {
             $word = $at?->text();
             if ($at !== null && ! in_array($word, $words, true)) {
                 $at->fault('must be one of '.implode(', ', $words));
@@ -94,10 +94,10 @@ final class AboardDecoder
     }
 
     /** @return array<int, Failsafe> by channel */
-    private static function failsafe(?Node $node): array
+    private static function failsafe(?JsonCursor $node): array
     {
         $failsafe = [];
-        $channels = new Once('a failsafe for channel');
+        $channels = new UniqueIds('a failsafe for channel');
         foreach ($node?->items(32) ?? [] as $item) {
             $item->keys(['channel', 'does']);
             $channel = $item->at('channel')?->whole(1, 32) ?? 1;

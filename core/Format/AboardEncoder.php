@@ -2,16 +2,16 @@
 
 namespace DuskSwitch\Core\Format;
 
-use DuskSwitch\Core\Program\Aboard;
-use DuskSwitch\Core\Program\Accepted;
+use DuskSwitch\Core\Program\AcceptedFinding;
 use DuskSwitch\Core\Program\Failsafe;
+use DuskSwitch\Core\Program\Installation;
 use DuskSwitch\Core\Program\Reading;
 
 /** Writes what flies with a program. */
 final class AboardEncoder
 {
     /** @return array<string, mixed> what there is, by key */
-    public static function encode(Aboard $aboard): array
+    public static function encode(Installation $aboard): array
     {
         $kit = array_filter([
             'link' => $aboard->kit->link, 'subtype' => $aboard->kit->subtype, 'wire' => $aboard->kit->wire, 'input' => $aboard->kit->input,
@@ -24,7 +24,7 @@ final class AboardEncoder
             'controller' => SetupEncoder::encode($aboard->controller),
             'failsafe' => array_map(fn (int $channel, Failsafe $does): array => ['channel' => $channel, 'does' => $does->pulse ?? ($does->holds ? 'hold' : 'off')], array_keys($aboard->failsafe), $aboard->failsafe),
             'startCheck' => $aboard->startCheck,
-            'accepted' => array_map(fn (Accepted $one): array => ['finding' => $one->finding, 'reason' => $one->reason], $aboard->accepted),
+            'accepted' => array_map(fn (AcceptedFinding $one): array => ['finding' => $one->finding, 'reason' => $one->reason], $aboard->accepted),
             'readings' => array_map(fn (Reading $one): array => ['channel' => $one->channel, 'sent' => $one->sent, 'read' => $one->read], array_values($aboard->readings)),
         ]);
     }

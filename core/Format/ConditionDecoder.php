@@ -27,7 +27,7 @@ final class ConditionDecoder
     public const DEEPEST = 12;
 
     /** The condition that stands at a node, which stands in so many others. */
-    public static function decode(Node $node, int $depth = 0): Condition
+    public static function decode(JsonCursor $node, int $depth = 0): Condition
     {
         if ($depth > self::DEEPEST) {
             $node->fault('conditions stand more than '.self::DEEPEST.' deep in one another here; give the inner one a name under "conditions" and ask for that');
@@ -61,7 +61,7 @@ final class ConditionDecoder
         return new Named('none');
     }
 
-    private static function control(Node $node, Node $control): Condition
+    private static function control(JsonCursor $node, JsonCursor $control): Condition
     {
         $at = $node->at('at');
         if ($at !== null) {
@@ -74,14 +74,14 @@ final class ConditionDecoder
         return new ControlLevel($control->id(), $above, $level);
     }
 
-    private static function functionLevel(Node $node, Node $function): Condition
+    private static function functionLevel(JsonCursor $node, JsonCursor $function): Condition
     {
         [$above, $level] = self::level($node, 'function');
 
         return new FunctionLevel($function->id(), $above, $level);
     }
 
-    private static function sensor(Node $node, Node $sensor): Condition
+    private static function sensor(JsonCursor $node, JsonCursor $sensor): Condition
     {
         $way = $node->has('above') ? 'above' : 'below';
         $node->keys(['sensor', $way], ['hysteresis']);
@@ -90,7 +90,7 @@ final class ConditionDecoder
     }
 
     /** @return array{bool, float} above or not, and the level */
-    private static function level(Node $node, string $of): array
+    private static function level(JsonCursor $node, string $of): array
     {
         if ($node->has('above')) {
             $node->keys([$of, 'above']);
@@ -102,7 +102,7 @@ final class ConditionDecoder
         return [$node->has('above'), $level?->number(-1.5, 1.5) ?? 0.0];
     }
 
-    private static function step(Node $node, Node $pair): Condition
+    private static function step(JsonCursor $node, JsonCursor $pair): Condition
     {
         $node->keys(['step']);
         $items = $pair->items(2, 2);
@@ -115,19 +115,19 @@ final class ConditionDecoder
         return new StepIs($items[0]->id(), $items[1]->id());
     }
 
-    private static function phase(Node $node, Node $phase): Condition
+    private static function phase(JsonCursor $node, JsonCursor $phase): Condition
     {
         return self::alone($node, 'phase', new PhaseIs($phase->id()));
     }
 
-    private static function held(Node $node, Node $of, int $depth): Condition
+    private static function held(JsonCursor $node, JsonCursor $of, int $depth): Condition
     {
         $node->keys(['held', 'seconds']);
 
         return new Held(self::decode($of, $depth), $node->at('seconds')?->number(0, 60) ?? 0.0);
     }
 
-    private static function latch(Node $node, Node $inside, int $depth): Condition
+    private static function latch(JsonCursor $node, JsonCursor $inside, int $depth): Condition
     {
         $node->keys(['latch']);
         $inside->keys(['set', 'reset']);
@@ -136,14 +136,14 @@ final class ConditionDecoder
         return $set === null || $reset === null ? new Named('none') : new Latch(self::decode($set, $depth), self::decode($reset, $depth));
     }
 
-    private static function taps(Node $node, Node $of, int $depth): Condition
+    private static function taps(JsonCursor $node, JsonCursor $of, int $depth): Condition
     {
         $node->keys(['taps', 'count', 'within']);
 
         return new Taps(self::decode($of, $depth), $node->at('count')?->whole(1, 2) ?? 1, $node->at('within')?->number(0.1, 2) ?? 0.4);
     }
 
-    private static function alone(Node $node, string $key, Condition $condition): Condition
+    private static function alone(JsonCursor $node, string $key, Condition $condition): Condition
     {
         $node->keys([$key]);
 
@@ -151,7 +151,7 @@ final class ConditionDecoder
     }
 
     /** @return non-empty-list<Condition> */
-    private static function each(Node $list, int $depth): array
+    private static function each(JsonCursor $list, int $depth): array
     {
         $conditions = [];
         foreach ($list->items(16, 1) as $item) {

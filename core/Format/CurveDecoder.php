@@ -8,7 +8,7 @@ use DuskSwitch\Core\Program\Curve;
 final class CurveDecoder
 {
     /** The curve that stands at a node. */
-    public static function decode(string $id, Node $node): Curve
+    public static function decode(string $id, JsonCursor $node): Curve
     {
         $node->keys(['points'], ['smooth']);
         $points = [];
@@ -27,7 +27,7 @@ final class CurveDecoder
     }
 
     /** @param  non-empty-list<array{float, float}>  $points */
-    private static function checkOrder(array $points, Node $list): void
+    private static function checkOrder(array $points, JsonCursor $list): void
     {
         foreach ($points as $index => [$x]) {
             if ($index > 0 && $x <= $points[$index - 1][0]) {

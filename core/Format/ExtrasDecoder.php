@@ -3,15 +3,15 @@
 namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Program\AppliedRecipe;
-use DuskSwitch\Core\Program\Ladder;
 use DuskSwitch\Core\Program\Ring;
-use DuskSwitch\Core\Program\Rung;
+use DuskSwitch\Core\Program\TrainingPlan;
+use DuskSwitch\Core\Program\TrainingStage;
 
 /** Reads what a program may carry beside its signal path: its recipe, its ring, its ladder. */
 final class ExtrasDecoder
 {
     /** The recipe that stands at a node; its settings are judged where it's applied. */
-    public static function recipe(Node $node): AppliedRecipe
+    public static function recipe(JsonCursor $node): AppliedRecipe
     {
         $node->keys(['id'], ['settings']);
         $settings = $node->at('settings');
@@ -20,9 +20,9 @@ final class ExtrasDecoder
     }
 
     /** @return array<string, float|bool|string> what was chosen in a recipe, as it stands at a node */
-    public static function settings(Node $node): array
+    public static function settings(JsonCursor $node): array
     {
-        return array_map(fn (Node $value): float|bool|string => match (true) {
+        return array_map(fn (JsonCursor $value): float|bool|string => match (true) {
             $value->isNumber() => $value->number(-1e6, 1e6),
             $value->isText() => $value->text(),
             default => $value->flag(),
@@ -30,10 +30,10 @@ final class ExtrasDecoder
     }
 
     /** The ring that stands at a node. */
-    public static function ring(Node $node): ?Ring
+    public static function ring(JsonCursor $node): ?Ring
     {
         $node->keys(['of', 'limit']);
-        $of = array_map(fn (Node $item): string => $item->id(), $node->at('of')?->items(2, 2) ?? []);
+        $of = array_map(fn (JsonCursor $item): string => $item->id(), $node->at('of')?->items(2, 2) ?? []);
         $limit = $node->at('limit')?->number(0.05, 1.5) ?? 1.0;
         if (count($of) !== 2) {
             return null;
@@ -46,7 +46,7 @@ final class ExtrasDecoder
     }
 
     /** The ladder that stands at a node. */
-    public static function ladder(Node $node): ?Ladder
+    public static function ladder(JsonCursor $node): ?TrainingPlan
     {
         $node->keys(['rungs', 'phase'], ['style', 'at']);
         $rungs = [];
@@ -57,13 +57,13 @@ final class ExtrasDecoder
         if ($rungs === []) {
             return null;
         }
-        $ladder = new Ladder($rungs, $node->at('phase')?->id() ?? '', $node->at('style')?->id(), $at);
+        $ladder = new TrainingPlan($rungs, $node->at('phase')?->id() ?? '', $node->at('style')?->id(), $at);
         $ladder->check($node->path, $node->faults);
 
         return $ladder;
     }
 
-    private static function rung(Node $node): Rung
+    private static function rung(JsonCursor $node): TrainingStage
     {
         $node->keys(['name', 'expo', 'rate'], ['style', 'date', 'note']);
         $written = $node->at('date');
@@ -72,7 +72,7 @@ final class ExtrasDecoder
             $written->fault('must be a date such as 2026-05-01');
         }
 
-        return new Rung(
+        return new TrainingStage(
             $node->at('name')?->text() ?? '',
             $node->at('expo')?->number(0, 1) ?? 0.0,
             $node->at('rate')?->number(0.05, 1.5) ?? 1.0,

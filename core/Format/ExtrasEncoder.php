@@ -2,9 +2,9 @@
 
 namespace DuskSwitch\Core\Format;
 
-use DuskSwitch\Core\Program\Ladder;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Rung;
+use DuskSwitch\Core\Program\TrainingPlan;
+use DuskSwitch\Core\Program\TrainingStage;
 
 /** Writes what a program carries beside its signal path. */
 final class ExtrasEncoder
@@ -23,7 +23,7 @@ final class ExtrasEncoder
     }
 
     /** @return array<string, mixed> */
-    private static function ladder(Ladder $ladder): array
+    private static function ladder(TrainingPlan $ladder): array
     {
         return [
             'phase' => $ladder->phase,
@@ -34,7 +34,7 @@ final class ExtrasEncoder
     }
 
     /** @return array<string, mixed> one step of a ladder */
-    public static function rung(Rung $rung): array
+    public static function rung(TrainingStage $rung): array
     {
         return [
             'name' => $rung->name,

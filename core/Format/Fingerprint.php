@@ -3,7 +3,7 @@
 namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Link\BenchStep;
-use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
@@ -17,7 +17,7 @@ final readonly class Fingerprint
 {
     private Program $program;
 
-    public function __construct(private Kit $kit)
+    public function __construct(private InstalledKit $kit)
     {
         $this->program = $kit->program;
     }

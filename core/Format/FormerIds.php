@@ -8,14 +8,14 @@ final class FormerIds
     private const MOST = 8;
 
     /** @return list<string> */
-    public static function of(Node $part): array
+    public static function of(JsonCursor $part): array
     {
-        return array_map(fn (Node $item): string => $item->id(), $part->at('formerly')?->items(self::MOST) ?? []);
+        return array_map(fn (JsonCursor $item): string => $item->id(), $part->at('formerly')?->items(self::MOST) ?? []);
     }
 
     /** @return list<string> of a port, whose ids are free text */
-    public static function ofPort(Node $part): array
+    public static function ofPort(JsonCursor $part): array
     {
-        return array_map(fn (Node $item): string => $item->text(20), $part->at('formerly')?->items(self::MOST) ?? []);
+        return array_map(fn (JsonCursor $item): string => $item->text(20), $part->at('formerly')?->items(self::MOST) ?? []);
     }
 }

@@ -7,9 +7,9 @@ use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Contribution;
 use DuskSwitch\Core\Signal\Explanation;
 use DuskSwitch\Core\Signal\Frame;
+use DuskSwitch\Core\Signal\OutputStages;
 use DuskSwitch\Core\Signal\OutputValue;
 use DuskSwitch\Core\Signal\Panel;
-use DuskSwitch\Core\Signal\Stages;
 
 /** Writes frames and explanations as plain values, ready for JSON. */
 final class FrameEncoder
@@ -41,7 +41,7 @@ final class FrameEncoder
         $values = $frame->outputs();
         $meant = [];
         foreach ($program->outputs as $output) {
-            $meant[$output->channel] = self::plain(round(Stages::back($output, $values[$output->channel]->signal), 6));
+            $meant[$output->channel] = self::plain(round(OutputStages::back($output, $values[$output->channel]->signal), 6));
         }
 
         return (object) $meant;

@@ -4,25 +4,25 @@ namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Format\Kit\SlotDecoder;
 use DuskSwitch\Core\Kit\ControllerSetup;
-use DuskSwitch\Core\Program\Aboard;
-use DuskSwitch\Core\Program\Accepted;
+use DuskSwitch\Core\Program\AcceptedFinding;
 use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Installation;
 
 /** What stood otherwise in program documents of version 1. */
 final class FromVersion1
 {
     /** What flies with the program: the controller's set-up was its ranges alone. */
-    public static function aboard(Node $node): Aboard
+    public static function aboard(JsonCursor $node): Installation
     {
         $node->keys([], ['kit', 'slots', 'failsafe', 'startCheck', 'accepted']);
         $slots = SlotDecoder::list($node->at('slots'));
         $aboard = AboardDecoder::with($node, new ControllerSetup($slots === [] ? null : $slots));
 
-        return $aboard->with(accepted: array_map(fn (Accepted $one): Accepted => new Accepted(self::key($one->finding), $one->reason), $aboard->accepted));
+        return $aboard->with(accepted: array_map(fn (AcceptedFinding $one): AcceptedFinding => new AcceptedFinding(self::key($one->finding), $one->reason), $aboard->accepted));
     }
 
     /** Notes a fault for each key that only came with version 2. */
-    public static function refuseNewKeys(Node $document): void
+    public static function refuseNewKeys(JsonCursor $document): void
     {
         $family = $document->at('family');
         if ($family?->isText() === true && $family->text() === Family::GroundVehicle->value) {
@@ -41,7 +41,7 @@ final class FromVersion1
         }
     }
 
-    private static function refuse(?Node $node, string $key): void
+    private static function refuse(?JsonCursor $node, string $key): void
     {
         if ($node?->isObject() === true && $node->has($key)) {
             $node->at($key)?->fault('came with version 2; say "version": 2, or take it away');

@@ -24,12 +24,12 @@ use DuskSwitch\Core\Units\Range;
 final class FunctionDecoder
 {
     /** The function that stands at a node. */
-    public static function decode(Node $node): PilotFunction
+    public static function decode(JsonCursor $node): PilotFunction
     {
         return $node->has('steps') ? self::stepped($node) : self::proportional($node);
     }
 
-    private static function proportional(Node $node): ProportionalFunction
+    private static function proportional(JsonCursor $node): ProportionalFunction
     {
         $node->keys(['id', 'name'], ['purpose', 'drive', 'deadband', 'trim', 'shape', 'dualRates', 'override']);
         $shapes = $overrides = [];
@@ -66,11 +66,11 @@ final class FunctionDecoder
         );
     }
 
-    private static function stepped(Node $node): SteppedFunction
+    private static function stepped(JsonCursor $node): SteppedFunction
     {
         $node->keys(['id', 'name', 'steps'], ['purpose', 'drive']);
         $steps = [];
-        $ids = new Once('a step');
+        $ids = new UniqueIds('a step');
         foreach ($node->at('steps')?->items(16, 1) ?? [] as $step) {
             $step->keys(['id', 'value'], ['name', 'means']);
             $id = $ids->id($step);
@@ -86,7 +86,7 @@ final class FunctionDecoder
         );
     }
 
-    private static function meaning(?Node $node): ?Meaning
+    private static function meaning(?JsonCursor $node): ?Meaning
     {
         if ($node === null) {
             return null;
@@ -104,7 +104,7 @@ final class FunctionDecoder
         return Meaning::mode($node->at('mode')?->id() ?? '');
     }
 
-    private static function moveDrive(?Node $drive): AxisDrive|ControlDrive|null
+    private static function moveDrive(?JsonCursor $drive): AxisDrive|ControlDrive|null
     {
         if ($drive === null) {
             return null;
@@ -125,7 +125,7 @@ final class FunctionDecoder
         return new ControlDrive($drive->at('control')?->id() ?? '');
     }
 
-    private static function stepDrive(?Node $drive): DetentDrive|CaseDrive|null
+    private static function stepDrive(?JsonCursor $drive): DetentDrive|CaseDrive|null
     {
         if ($drive === null) {
             return null;
@@ -145,7 +145,7 @@ final class FunctionDecoder
         return new DetentDrive($drive->at('control')?->id() ?? '', $map);
     }
 
-    private static function cases(Node $list): ?CaseDrive
+    private static function cases(JsonCursor $list): ?CaseDrive
     {
         $cases = [];
         foreach ($list->items(16, 1) as $case) {
@@ -160,7 +160,7 @@ final class FunctionDecoder
     }
 
     /** @param  list<string>  $besides  keys that stand beside the shape's own */
-    private static function shape(Node $node, array $besides = []): Shape
+    private static function shape(JsonCursor $node, array $besides = []): Shape
     {
         $node->keys($besides, ['rate', 'expo', 'curve']);
         if ($node->has('expo') && $node->has('curve')) {
@@ -174,7 +174,7 @@ final class FunctionDecoder
         );
     }
 
-    private static function trim(Node $node): TrimRule
+    private static function trim(JsonCursor $node): TrimRule
     {
         $node->keys(['authority'], ['idle', 'perPhase']);
 

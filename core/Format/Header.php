@@ -14,7 +14,7 @@ final class Header
      *
      * @throws Refused
      */
-    public static function check(Node $node, string $format, int $version): int
+    public static function check(JsonCursor $node, string $format, int $version): int
     {
         if (! $node->isObject()) {
             throw Refused::because('', "this is not a document of format \"{$format}\": it must be a JSON object");

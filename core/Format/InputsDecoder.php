@@ -21,9 +21,9 @@ final class InputsDecoder
     public static function list(mixed $value, Panel $panel): array
     {
         $faults = new Faults;
-        $node = new Node($value, '', $faults);
+        $node = new JsonCursor($value, '', $faults);
         // What sensors say stands in the same sets: {@see TelemetryDecoder}.
-        $sets = array_map(fn (Node $set): array => self::change($set, $panel, $panel->atRest(), ['telemetry']), $node->items(100_000));
+        $sets = array_map(fn (JsonCursor $set): array => self::change($set, $panel, $panel->atRest(), ['telemetry']), $node->items(100_000));
         $faults->refuseAny();
 
         return $sets;
@@ -34,7 +34,7 @@ final class InputsDecoder
      *
      * @return list<float>
      */
-    public static function set(Node $node, Panel $panel): array
+    public static function set(JsonCursor $node, Panel $panel): array
     {
         return self::change($node, $panel, $panel->atRest());
     }
@@ -46,7 +46,7 @@ final class InputsDecoder
      * @param  list<string>  $besides  further keys that the node may have
      * @return list<float>
      */
-    public static function change(Node $node, Panel $panel, array $inputs, array $besides = []): array
+    public static function change(JsonCursor $node, Panel $panel, array $inputs, array $besides = []): array
     {
         $node->keys([], ['axes', 'controls', 'trims', ...$besides]);
         $axes = $node->at('axes');
@@ -77,7 +77,7 @@ final class InputsDecoder
      * @param  array<int, float>  $inputs
      * @return array<int, float>
      */
-    private static function trim(Node $node, Axis $axis, Panel $panel, array $inputs): array
+    private static function trim(JsonCursor $node, Axis $axis, Panel $panel, array $inputs): array
     {
         if (! $node->isObject()) {
             return array_replace($inputs, array_fill_keys($panel->trims($axis), $node->number(-1, 1)));
@@ -94,7 +94,7 @@ final class InputsDecoder
         return $inputs;
     }
 
-    private static function control(Node $node, string $id, Panel $panel): float
+    private static function control(JsonCursor $node, string $id, Panel $panel): float
     {
         $control = $panel->transmitter->control($id);
         if ($control === null || $control->detents === []) {

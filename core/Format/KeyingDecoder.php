@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\Core\Format;
 
-use DuskSwitch\Core\Kit\Grid;
-use DuskSwitch\Core\Kit\Keying;
+use DuskSwitch\Core\Kit\EntryFormat;
+use DuskSwitch\Core\Kit\EntryGrid;
 use DuskSwitch\Core\Kit\PositionMix;
 use DuskSwitch\Core\Units\PulseScale;
 
@@ -11,10 +11,10 @@ use DuskSwitch\Core\Units\PulseScale;
 final class KeyingDecoder
 {
     /** The keying that stands at a node of a transmitter with that scale. */
-    public static function decode(Node $node, PulseScale $scale): Keying
+    public static function decode(JsonCursor $node, PulseScale $scale): EntryFormat
     {
         $node->keys([], ['travel', 'subtrim', 'rate', 'expo', 'weight', 'value', 'positions', 'phases', 'curvePoints', 'smooth']);
-        $free = Keying::free();
+        $free = EntryFormat::free();
         $positions = $node->at('positions');
         $positions?->keys(['offset', 'rate']);
         $points = $node->at('curvePoints')?->whole(0, 17) ?? $free->curvePoints;
@@ -22,7 +22,7 @@ final class KeyingDecoder
             $node->at('curvePoints')?->fault('a curve has at least 2 points; 0 means that there are no curves');
         }
 
-        return new Keying(
+        return new EntryFormat(
             self::grid($node->at('travel'), $scale, $free->travel),
             self::grid($node->at('subtrim'), $scale, $free->subtrim),
             self::grid($node->at('rate'), $scale, $free->rate),
@@ -36,7 +36,7 @@ final class KeyingDecoder
         );
     }
 
-    private static function grid(?Node $node, PulseScale $scale, Grid $otherwise): Grid
+    private static function grid(?JsonCursor $node, PulseScale $scale, EntryGrid $otherwise): EntryGrid
     {
         if ($node === null) {
             return $otherwise;
@@ -49,7 +49,7 @@ final class KeyingDecoder
             $node->at('most')?->fault("must be more than the least, {$least}");
         }
 
-        return new Grid($unit->shown(), $least, $most, $node->at('step')?->number(0.001, 100) ?? 1.0, match ($unit) {
+        return new EntryGrid($unit->shown(), $least, $most, $node->at('step')?->number(0.001, 100) ?? 1.0, match ($unit) {
             KeyingUnit::Percent => 100.0,
             KeyingUnit::Microseconds => $scale->span,
             KeyingUnit::Points => $node->at('hundred')?->number(1, 10_000) ?? 100.0,

@@ -4,7 +4,7 @@ namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Telemetry\Fix;
+use DuskSwitch\Core\Telemetry\GpsFix;
 use DuskSwitch\Core\Units\Unit;
 
 /** Sentences of NMEA 0183: GGA, RMC and VTG, written and read; other sentences are passed over. */
@@ -24,7 +24,7 @@ final class Nmea
      *
      * @param  string  $date  ddmmyy
      */
-    public static function write(Fix $fix, string $date): string
+    public static function write(GpsFix $fix, string $date): string
     {
         $whole = (int) floor($fix->seconds);
         $time = sprintf('%02d%02d%05.2f', intdiv($whole, 3600) % 24, intdiv($whole, 60) % 60, $whole % 60 + ($fix->seconds - $whole));
@@ -44,7 +44,7 @@ final class Nmea
     /**
      * The fixes of a stream; sentences of the same second are one fix.
      *
-     * @return list<Fix>
+     * @return list<GpsFix>
      *
      * @throws Refused with the line of everything that is wrong
      */
@@ -62,7 +62,7 @@ final class Nmea
             // A speed sentence has no time of its own: it belongs to the fix before it.
             $same = $last >= 0 && ($fix->seconds < 0 || abs($fixes[$last]->seconds - $fix->seconds) < 0.005);
             if ($same) {
-                $fixes[$last] = $fixes[$last]->joined($fix->seconds < 0 ? new Fix($fixes[$last]->seconds, speed: $fix->speed, course: $fix->course) : $fix);
+                $fixes[$last] = $fixes[$last]->joined($fix->seconds < 0 ? new GpsFix($fixes[$last]->seconds, speed: $fix->speed, course: $fix->course) : $fix);
             } elseif ($fix->seconds >= 0) {
                 $fixes[] = $fix;
             }
@@ -75,7 +75,7 @@ final class Nmea
         return array_values($fixes);
     }
 
-    private static function line(string $line, string $where, Faults $faults): ?Fix
+    private static function line(string $line, string $where, Faults $faults): ?GpsFix
     {
         if (strlen($line) > self::LONGEST || preg_match('/^\$([A-Z]{2}([A-Z]{3}),[^*]*)\*([0-9A-Fa-f]{2})$/D', $line, $found) !== 1) {
             $faults->add($where, 'is no sentence: it must begin with $ and end with * and two digits, as $GPGGA,…*47');
@@ -91,15 +91,15 @@ final class Nmea
         $fields = array_pad(explode(',', $found[1]), 16, '');
 
         return match ($found[2]) {
-            'GGA' => new Fix(
+            'GGA' => new GpsFix(
                 self::time($fields[1]), self::degrees($fields[2], $fields[3], 2), self::degrees($fields[4], $fields[5], 3),
                 self::number($fields[9]), $fields[7] === '' ? null : (int) $fields[7],
             ),
-            'RMC' => new Fix(
+            'RMC' => new GpsFix(
                 self::time($fields[1]), self::degrees($fields[3], $fields[4], 2), self::degrees($fields[5], $fields[6], 3), null, null,
                 $fields[7] === '' ? null : Unit::Knot->toBase((float) $fields[7]), self::number($fields[8]),
             ),
-            'VTG' => new Fix(-1.0, speed: $fields[5] === '' ? null : Unit::Knot->toBase((float) $fields[5]), course: self::number($fields[1])),
+            'VTG' => new GpsFix(-1.0, speed: $fields[5] === '' ? null : Unit::Knot->toBase((float) $fields[5]), course: self::number($fields[1])),
             default => null,
         };
     }

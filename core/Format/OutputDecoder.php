@@ -22,7 +22,7 @@ final class OutputDecoder
     private const STRONGEST = 5.0;
 
     /** The output that stands at a node. */
-    public static function decode(Node $node): Output
+    public static function decode(JsonCursor $node): Output
     {
         $node->keys(['channel', 'name'], ['role', 'feeds', 'travel', 'reverse', 'subtrim', 'limit']);
         $limit = $node->at('limit')?->range(-1.5, 1.5) ?? new Range(-1.5, 1.5);
@@ -42,7 +42,7 @@ final class OutputDecoder
         );
     }
 
-    private static function feed(Node $node): Feed
+    private static function feed(JsonCursor $node): Feed
     {
         $node->keys(['from'], ['weight', 'offset', 'curve', 'when', 'combine', 'delay', 'slow']);
         $from = $node->at('from');
@@ -60,7 +60,7 @@ final class OutputDecoder
         );
     }
 
-    private static function source(Node $from): Source
+    private static function source(JsonCursor $from): Source
     {
         if ($from->isText()) {
             return new FunctionSource($from->id());

@@ -6,16 +6,16 @@ use DuskSwitch\Core\Airframe\DerivedMeanings;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\StickMode;
-use DuskSwitch\Core\Program\Aboard;
 use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\ConditionUsages;
 use DuskSwitch\Core\Program\Curve;
 use DuskSwitch\Core\Program\Family;
-use DuskSwitch\Core\Program\Mentions;
+use DuskSwitch\Core\Program\Installation;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Sense;
+use DuskSwitch\Core\Program\Sense\TelemetryPlan;
 
 /** Reads a program document (format `dusk-switch/program`, version 2, or 1, which is brought up to it). */
 final class ProgramDecoder
@@ -45,7 +45,7 @@ final class ProgramDecoder
     public static function read(mixed $document): Program
     {
         $faults = new Faults;
-        $node = new Node($document, '', $faults);
+        $node = new JsonCursor($document, '', $faults);
         $version = Header::check($node, self::FORMAT, self::VERSION);
         $node->keys(
             ['format', 'version', 'name', 'family', 'transmitter'],
@@ -67,14 +67,14 @@ final class ProgramDecoder
             self::extra($node->at('recipe'), ExtrasDecoder::recipe(...)),
             self::extra($node->at('ring'), ExtrasDecoder::ring(...)),
             self::extra($node->at('ladder'), ExtrasDecoder::ladder(...)),
-            self::extra($node->at('aboard'), $version === 1 ? FromVersion1::aboard(...) : AboardDecoder::read(...)) ?? new Aboard,
-            self::extra($node->at('sense'), SenseDecoder::read(...)) ?? new Sense,
+            self::extra($node->at('aboard'), $version === 1 ? FromVersion1::aboard(...) : AboardDecoder::read(...)) ?? new Installation,
+            self::extra($node->at('sense'), SenseDecoder::read(...)) ?? new TelemetryPlan,
         );
         if ($version === 1 && $faults->none()) {
             FromVersion1::refuseNewKeys($node);
         }
         $faults->refuseAny();
-        $conditions = Mentions::count($program);
+        $conditions = ConditionUsages::count($program);
         if ($conditions > self::MOST_CONDITIONS) {
             throw Refused::because('', "there are {$conditions} conditions in this program, those inside others counted; at most ".self::MOST_CONDITIONS.' can be checked. Give those that come again a name under "conditions" and ask for that');
         }
@@ -85,19 +85,19 @@ final class ProgramDecoder
     /**
      * @template T
      *
-     * @param  callable(Node): T  $decode
+     * @param  callable(JsonCursor): T  $decode
      * @return T|null
      */
-    private static function extra(?Node $node, callable $decode): mixed
+    private static function extra(?JsonCursor $node, callable $decode): mixed
     {
         return $node === null ? null : $decode($node);
     }
 
     /** @return non-empty-list<Phase> */
-    private static function phases(?Node $list): array
+    private static function phases(?JsonCursor $list): array
     {
         $phases = [];
-        $ids = new Once('a phase');
+        $ids = new UniqueIds('a phase');
         foreach ($list?->items(Program::MOST_PHASES, 1) ?? [] as $index => $node) {
             $node->keys(['id', 'name'], ['when', 'fade']);
             $when = $node->at('when');
@@ -118,10 +118,10 @@ final class ProgramDecoder
     }
 
     /** @return list<PilotFunction> */
-    private static function functions(?Node $list): array
+    private static function functions(?JsonCursor $list): array
     {
         $functions = [];
-        $ids = new Once('a function');
+        $ids = new UniqueIds('a function');
         foreach ($list?->items(64) ?? [] as $node) {
             $function = FunctionDecoder::decode($node);
             $ids->check($node, 'id', $function->id());
@@ -132,10 +132,10 @@ final class ProgramDecoder
     }
 
     /** @return list<Output> */
-    private static function outputs(?Node $list): array
+    private static function outputs(?JsonCursor $list): array
     {
         $outputs = [];
-        $channels = new Once('an output on channel');
+        $channels = new UniqueIds('an output on channel');
         foreach ($list?->items(32) ?? [] as $node) {
             $output = OutputDecoder::decode($node);
             $channels->check($node, 'channel', $output->channel);
@@ -146,7 +146,7 @@ final class ProgramDecoder
     }
 
     /** @return array<string, Curve> */
-    private static function curves(?Node $object): array
+    private static function curves(?JsonCursor $object): array
     {
         $curves = [];
         foreach ($object?->entries(64) ?? [] as $id => $node) {
@@ -157,7 +157,7 @@ final class ProgramDecoder
     }
 
     /** @return array<string, Condition> */
-    private static function conditions(?Node $object): array
+    private static function conditions(?JsonCursor $object): array
     {
         return array_map(ConditionDecoder::decode(...), $object?->entries(64) ?? []);
     }

@@ -23,7 +23,7 @@ final class ProgramEncoder
             'conditions' => array_map(fn (Condition $condition) => ConditionEncoder::encode($condition), $program->conditions),
         ]);
 
-        return Text::of([
+        return CanonicalText::of([
             'format' => ProgramDecoder::FORMAT,
             'version' => ProgramDecoder::VERSION,
             'name' => $program->name,

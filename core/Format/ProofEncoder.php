@@ -6,9 +6,9 @@ use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Kit\Mode;
 use DuskSwitch\Core\Kit\Slot;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule\OneModeInEachState;
 use DuskSwitch\Core\Proof\StateCell;
 use DuskSwitch\Core\Proof\StateMap;
@@ -21,7 +21,7 @@ final readonly class ProofEncoder
 {
     private StateWords $words;
 
-    public function __construct(private Evidence $evidence)
+    public function __construct(private ProofContext $evidence)
     {
         $this->words = new StateWords($evidence);
     }

@@ -3,7 +3,7 @@
 namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Airframe\Recipe;
-use DuskSwitch\Core\Airframe\Setting;
+use DuskSwitch\Core\Airframe\RecipeSetting;
 use DuskSwitch\Core\Program\Family;
 
 /** Writes a recipe with all that can be chosen in it. */
@@ -17,7 +17,7 @@ final class RecipeEncoder
             'title' => $recipe->title(),
             'says' => $recipe->says(),
             'families' => array_map(fn (Family $family): string => $family->value, $recipe->families()),
-            'settings' => array_map(fn (Setting $setting): array => [
+            'settings' => array_map(fn (RecipeSetting $setting): array => [
                 'id' => $setting->id,
                 'name' => $setting->name,
                 'kind' => $setting->kind,

@@ -4,14 +4,14 @@ namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Rehearsal\Heard;
+use DuskSwitch\Core\Rehearsal\LandingStrategies;
+use DuskSwitch\Core\Rehearsal\LandingStrategy;
+use DuskSwitch\Core\Rehearsal\ListenedFlight;
 use DuskSwitch\Core\Rehearsal\Recording;
+use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Rehearsal\Remark;
 use DuskSwitch\Core\Rehearsal\Scenario;
-use DuskSwitch\Core\Rehearsal\School;
-use DuskSwitch\Core\Rehearsal\Schools;
-use DuskSwitch\Core\Rehearsal\Setting;
-use DuskSwitch\Core\Speech\Said;
+use DuskSwitch\Core\Speech\SpokenPhrase;
 use DuskSwitch\Core\Speech\VarioTone;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Value;
@@ -27,7 +27,7 @@ final class RehearsalEncoder
      *
      * @return array<string, mixed>
      */
-    public static function flight(Recording $flight, Program $program, Transmitter $transmitter, Scenario $scenario, Setting $setting): array
+    public static function flight(Recording $flight, Program $program, Transmitter $transmitter, Scenario $scenario, RehearsalSettings $setting): array
     {
         $column = fn (string $key): array => array_column($flight->truth, $key);
 
@@ -86,7 +86,7 @@ final class RehearsalEncoder
      *
      * @return array<string, mixed>
      */
-    public static function heard(Heard $heard, Recording $flight, Values $values): array
+    public static function heard(ListenedFlight $heard, Recording $flight, Values $values): array
     {
         return [
             'values' => array_values(array_map(fn (Value $value): array => [
@@ -104,7 +104,7 @@ final class RehearsalEncoder
                 fn (array $spans): array => array_map(fn (array $span): array => [round($span[0], 1), round($span[1], 1)], $spans),
                 $heard->spans,
             ),
-            'said' => array_map(fn (Said $one): array => [
+            'said' => array_map(fn (SpokenPhrase $one): array => [
                 'by' => $one->offer->by, 'at' => round($one->offer->at, 2), 'priority' => $one->offer->priority->value, 'text' => $one->offer->text, 'notes' => $one->offer->plays?->notes() ?? [],
                 'from' => $one->from === null ? null : round($one->from, 2), 'to' => $one->to === null ? null : round($one->to, 2), 'dropped' => $one->dropped,
             ], $heard->said),
@@ -126,14 +126,14 @@ final class RehearsalEncoder
                 $heard->verdict,
             ),
             'schools' => array_map(
-                fn (School $one): array => [
+                fn (LandingStrategy $one): array => [
                     'id' => $one->id,
                     'name' => $one->name,
                     'says' => $one->says,
                     'at' => $one->at,
                     'left' => $one->left === null ? null : round($one->left, 3),
                 ],
-                Schools::of($flight),
+                LandingStrategies::of($flight),
             ),
         ];
     }

@@ -3,11 +3,11 @@
 namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Program\Family;
-use DuskSwitch\Core\Rehearsal\Craft;
+use DuskSwitch\Core\Rehearsal\FlightModel;
 use DuskSwitch\Core\Rehearsal\Heights;
 use DuskSwitch\Core\Rehearsal\Leg;
 use DuskSwitch\Core\Rehearsal\Scenario;
-use DuskSwitch\Core\Rehearsal\Towards;
+use DuskSwitch\Core\Rehearsal\SteeringTarget;
 
 /** Reads the script of a flight (format `dusk-switch/scenario`, version 1); one that goes underground is refused. */
 final class ScenarioDecoder
@@ -18,10 +18,10 @@ final class ScenarioDecoder
     public const LONGEST = 3600.0;
 
     /** The script that stands at a node; faults are noted with the node. */
-    public static function read(Node $node): Scenario
+    public static function read(JsonCursor $node): Scenario
     {
         $node->keys(['format', 'version', 'id', 'name', 'says', 'families', 'legs']);
-        $families = array_map(fn (Node $item): Family => $item->choice(Family::class), $node->at('families')?->items(7, 1) ?? []);
+        $families = array_map(fn (JsonCursor $item): Family => $item->choice(Family::class), $node->at('families')?->items(7, 1) ?? []);
         $items = $node->at('legs')?->items(120, 1) ?? [];
         $legs = array_map(self::leg(...), $items);
         $scenario = new Scenario(
@@ -44,7 +44,7 @@ final class ScenarioDecoder
         return $scenario;
     }
 
-    private static function leg(Node $node): Leg
+    private static function leg(JsonCursor $node): Leg
     {
         $node->keys(['says', 'seconds'], ['speed', 'climb', 'until', 'turn', 'towards', 'glides', 'lift', 'does']);
         $towards = $node->at('towards');
@@ -58,7 +58,7 @@ final class ScenarioDecoder
             $node->at('speed')?->number(0, 80) ?? 0.0,
             $node->at('climb')?->number(-30, 30) ?? 0.0,
             $node->at('turn')?->number(-120, 120) ?? 0.0,
-            $towards?->choice(Towards::class),
+            $towards?->choice(SteeringTarget::class),
             ! ($node->at('glides')?->flag() ?? false),
             $node->at('lift')?->number(-10, 10) ?? 0.0,
             self::does($node->at('does')),
@@ -67,10 +67,10 @@ final class ScenarioDecoder
     }
 
     /** @return array<string, string|float> */
-    private static function does(?Node $node): array
+    private static function does(?JsonCursor $node): array
     {
         $does = [];
-        $once = new Once('something that it does with');
+        $once = new UniqueIds('something that it does with');
         foreach ($node?->items(12) ?? [] as $item) {
             $item->keys(['function'], ['step', 'value']);
             $function = $item->at('function')?->id() ?? '';
@@ -87,11 +87,11 @@ final class ScenarioDecoder
     /**
      * What drives can't climb, and has to move.
      *
-     * @param  list<Node>  $items
+     * @param  list<JsonCursor>  $items
      * @param  list<Leg>  $legs
      * @return bool true where something is wrong
      */
-    private static function staysOnTheGround(Node $node, array $items, array $legs): bool
+    private static function staysOnTheGround(JsonCursor $node, array $items, array $legs): bool
     {
         $wrong = false;
         foreach ($legs as $index => $leg) {
@@ -109,12 +109,12 @@ final class ScenarioDecoder
     }
 
     /**
-     * @param  list<Node>  $items
+     * @param  list<JsonCursor>  $items
      * @param  list<Leg>  $legs
      */
-    private static function hasBadHeights(Family $family, Node $node, array $items, array $legs): bool
+    private static function hasBadHeights(Family $family, JsonCursor $node, array $items, array $legs): bool
     {
-        $craft = Craft::of($family);
+        $craft = FlightModel::of($family);
         if ($craft->drives) {
             return self::staysOnTheGround($node, $items, $legs);
         }

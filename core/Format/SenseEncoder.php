@@ -2,23 +2,23 @@
 
 namespace DuskSwitch\Core\Format;
 
-use DuskSwitch\Core\Program\Sense\Call;
-use DuskSwitch\Core\Program\Sense\Derived;
-use DuskSwitch\Core\Program\Sense\Fitted;
+use DuskSwitch\Core\Program\Sense\Callout;
+use DuskSwitch\Core\Program\Sense\DerivedValue;
+use DuskSwitch\Core\Program\Sense\InstalledSensor;
+use DuskSwitch\Core\Program\Sense\PhrasePart;
 use DuskSwitch\Core\Program\Sense\Priority;
-use DuskSwitch\Core\Program\Sense\Sense;
-use DuskSwitch\Core\Program\Sense\Token;
+use DuskSwitch\Core\Program\Sense\TelemetryPlan;
 use DuskSwitch\Core\Units\Unit;
 
 /** Writes what an aircraft senses, and what is said of it. */
 final class SenseEncoder
 {
     /** @return array<string, mixed> what there is, by key */
-    public static function encode(Sense $sense): array
+    public static function encode(TelemetryPlan $sense): array
     {
         $there = [
             'bus' => $sense->bus?->value,
-            'interval' => $sense->interval === Sense::INTERVAL ? null : $sense->interval,
+            'interval' => $sense->interval === TelemetryPlan::INTERVAL ? null : $sense->interval,
             'chain' => array_map(self::fitted(...), $sense->chain),
             'values' => array_map(self::derived(...), $sense->values),
             'system' => $sense->system?->value,
@@ -32,13 +32,13 @@ final class SenseEncoder
     }
 
     /** @return array<string, mixed> */
-    private static function fitted(Fitted $one): array
+    private static function fitted(InstalledSensor $one): array
     {
         return array_filter(['id' => $one->id, 'sensor' => $one->sensor, 'address' => $one->address, 'slot' => $one->slot], fn (mixed $value): bool => $value !== null);
     }
 
     /** @return array<string, mixed> */
-    private static function derived(Derived $one): array
+    private static function derived(DerivedValue $one): array
     {
         return array_filter([
             'id' => $one->id, 'name' => $one->name, 'does' => $one->does->value, 'of' => $one->of, 'by' => $one->by, 'plus' => $one->plus,
@@ -47,7 +47,7 @@ final class SenseEncoder
     }
 
     /** @return array<string, mixed> */
-    private static function call(Call $one): array
+    private static function call(Callout $one): array
     {
         return [
             'id' => $one->id, 'name' => $one->name, 'when' => ConditionEncoder::encode($one->when),
@@ -61,7 +61,7 @@ final class SenseEncoder
     }
 
     /** @return string|array<string, mixed> */
-    private static function token(Token $token): string|array
+    private static function token(PhrasePart $token): string|array
     {
         return $token->words ?? ['value' => $token->value, ...$token->places === 0 ? [] : ['places' => $token->places], ...$token->unit ? [] : ['unit' => false]];
     }

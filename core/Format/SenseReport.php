@@ -2,17 +2,17 @@
 
 namespace DuskSwitch\Core\Format;
 
-use DuskSwitch\Core\Kit\Shelf;
-use DuskSwitch\Core\Link\Kit;
-use DuskSwitch\Core\Link\Point;
+use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Link\InstalledKit;
+use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\ConditionWords;
 use DuskSwitch\Core\Program\PilotFunction;
-use DuskSwitch\Core\Program\Sense\Call;
-use DuskSwitch\Core\Program\Sense\Derivation;
-use DuskSwitch\Core\Program\Sense\Fitted;
+use DuskSwitch\Core\Program\Sense\Callout;
+use DuskSwitch\Core\Program\Sense\DerivationKind;
+use DuskSwitch\Core\Program\Sense\InstalledSensor;
 use DuskSwitch\Core\Program\Sense\Sound;
 use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Rehearsal\Mishap;
+use DuskSwitch\Core\Rehearsal\InjectedFault;
 use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Signal\Circuit;
@@ -20,13 +20,13 @@ use DuskSwitch\Core\Speech\Airtime;
 use DuskSwitch\Core\Speech\English;
 use DuskSwitch\Core\Speech\Phrase;
 use DuskSwitch\Core\Telemetry\CallEdit;
-use DuskSwitch\Core\Telemetry\Chain;
+use DuskSwitch\Core\Telemetry\DerivationInputs;
 use DuskSwitch\Core\Telemetry\SenseCheck;
+use DuskSwitch\Core\Telemetry\SensorChain;
 use DuskSwitch\Core\Telemetry\SlotPlan;
 use DuskSwitch\Core\Telemetry\Threshold;
 use DuskSwitch\Core\Telemetry\Value;
 use DuskSwitch\Core\Telemetry\Values;
-use DuskSwitch\Core\Telemetry\Wants;
 use DuskSwitch\Core\Units\Unit;
 
 /** Writes all that the Sense station shows of a program. */
@@ -34,12 +34,12 @@ final readonly class SenseReport
 {
     private Values $values;
 
-    private Chain $chain;
+    private SensorChain $chain;
 
-    public function __construct(private Circuit $circuit, Shelf $shelf)
+    public function __construct(private Circuit $circuit, Catalogue $shelf)
     {
         $this->values = Values::of($circuit->program, $shelf);
-        $this->chain = new Chain(Kit::of($circuit->program, $circuit->panel->transmitter, $shelf));
+        $this->chain = new SensorChain(InstalledKit::of($circuit->program, $circuit->panel->transmitter, $shelf));
     }
 
     /**
@@ -62,22 +62,22 @@ final readonly class SenseReport
             'slots' => $transmitter->sensorSlots === 0 ? null : ['count' => $transmitter->sensorSlots, 'today' => $slots->today()],
             'values' => array_values(array_map($this->value(...), $this->values->all)),
             'calls' => array_map($this->call(...), $program->sense->calls),
-            'derivations' => array_map(fn (Derivation $one): array => ['id' => $one->value, 'says' => $one->says(), 'wants' => Wants::inWords($one), 'count' => count(Wants::of($one)), 'several' => Wants::several($one)], Derivation::cases()),
+            'derivations' => array_map(fn (DerivationKind $one): array => ['id' => $one->value, 'says' => $one->says(), 'wants' => DerivationInputs::inWords($one), 'count' => count(DerivationInputs::of($one)), 'several' => DerivationInputs::several($one)], DerivationKind::cases()),
             'announceable' => [...array_map(fn (PilotFunction $one): array => ['id' => $one->id(), 'name' => $one->name()], array_values(array_filter($program->functions, fn (PilotFunction $one): bool => $one instanceof SteppedFunction))), ['id' => 'phase', 'name' => 'Phases']],
             'scenarios' => array_map(fn (Scenario $one): array => ['id' => $one->id, 'name' => $one->name, 'says' => $one->says, 'seconds' => $one->seconds()], $scenarios->scenarios($program->family)),
             'sounds' => array_map(fn (Sound $one): array => ['id' => $one->value, 'says' => $one->says(), 'notes' => $one->notes()], Sound::cases()),
-            'mishaps' => array_map(fn (Mishap $one): array => ['id' => $one->value, 'says' => $one->says()], Mishap::cases()),
+            'mishaps' => array_map(fn (InjectedFault $one): array => ['id' => $one->value, 'says' => $one->says()], InjectedFault::cases()),
         ];
     }
 
     /** @return array<string, mixed> */
-    public static function point(Point $point): array
+    public static function point(VerdictPoint $point): array
     {
         return ['topic' => $point->topic, 'level' => $point->level->value, 'says' => $point->says, 'cure' => $point->cure];
     }
 
     /** @return array<string, mixed> */
-    private function fitted(Fitted $one): array
+    private function fitted(InstalledSensor $one): array
     {
         $sensor = $this->chain->sensors[$one->id] ?? null;
 
@@ -112,7 +112,7 @@ final readonly class SenseReport
     }
 
     /** @return array<string, mixed> */
-    private function call(Call $call): array
+    private function call(Callout $call): array
     {
         $words = $this->words();
         $language = new English;
@@ -129,7 +129,7 @@ final readonly class SenseReport
      *
      * @return array<string, float>
      */
-    private function example(Call $call): array
+    private function example(Callout $call): array
     {
         $now = array_map(fn (Value $one): float => $one->range === null || $one->derived ? 42.0 : round(($one->range->low + $one->range->high) / 20, 1), $this->values->all);
         foreach ((new CallEdit($this->circuit->program, $this->values))->levels($call) as $level) {

@@ -6,7 +6,7 @@ use DuskSwitch\Core\Format\Kit\SlotDecoder;
 use DuskSwitch\Core\Kit\ArmedBy;
 use DuskSwitch\Core\Kit\Arming;
 use DuskSwitch\Core\Kit\ControllerSetup;
-use DuskSwitch\Core\Kit\Expects;
+use DuskSwitch\Core\Kit\ExpectedInput;
 use DuskSwitch\Core\Kit\LossAction;
 use DuskSwitch\Core\Kit\SignalLoss;
 
@@ -20,7 +20,7 @@ final class SetupDecoder
     public const ORDER = ['roll', 'pitch', 'throttle', 'yaw', 'collective', 'gain', 'style', 'arm', 'mode', 'none'];
 
     /** The set-up of an aircraft. */
-    public static function read(Node $node): ControllerSetup
+    public static function read(JsonCursor $node): ControllerSetup
     {
         $node->keys([], ['modes', 'none', 'priority', 'arming', 'low', 'order', 'expects', 'onLoss']);
         $arming = $node->at('arming');
@@ -37,11 +37,11 @@ final class SetupDecoder
         );
     }
 
-    private static function arming(Node $node): Arming
+    private static function arming(JsonCursor $node): Arming
     {
         $node->keys(['by'], ['ranges']);
         $by = $node->at('by')?->choice(ArmedBy::class) ?? ArmedBy::Range;
-        $ranges = array_map(fn (Node $item) => SlotDecoder::range($item, 'armed'), $node->at('ranges')?->items(8) ?? []);
+        $ranges = array_map(fn (JsonCursor $item) => SlotDecoder::range($item, 'armed'), $node->at('ranges')?->items(8) ?? []);
         if ($by === ArmedBy::Range && $ranges === []) {
             $node->fault('say in which ranges it arms, under "ranges"');
         } elseif ($by !== ArmedBy::Range && $ranges !== []) {
@@ -52,19 +52,19 @@ final class SetupDecoder
     }
 
     /** @return list<string>|null */
-    public static function priority(Node $node): ?array
+    public static function priority(JsonCursor $node): ?array
     {
-        return $node->has('priority') ? array_map(fn (Node $item): string => $item->id(), $node->at('priority')?->items(24) ?? []) : null;
+        return $node->has('priority') ? array_map(fn (JsonCursor $item): string => $item->id(), $node->at('priority')?->items(24) ?? []) : null;
     }
 
     /** @return list<string>|null */
-    public static function order(Node $node): ?array
+    public static function order(JsonCursor $node): ?array
     {
         if (! $node->has('order')) {
             return null;
         }
 
-        return array_map(function (Node $item): string {
+        return array_map(function (JsonCursor $item): string {
             $word = $item->id();
             if (! in_array($word, self::ORDER, true)) {
                 $item->fault('must be one of '.implode(', ', self::ORDER));
@@ -75,20 +75,20 @@ final class SetupDecoder
     }
 
     /** Sticks or surfaces. */
-    public static function expects(Node $node): ?Expects
+    public static function expects(JsonCursor $node): ?ExpectedInput
     {
-        return $node->at('expects')?->choice(Expects::class);
+        return $node->at('expects')?->choice(ExpectedInput::class);
     }
 
     /** What it does when the signal is lost. */
-    public static function onLoss(Node $node): ?SignalLoss
+    public static function onLoss(JsonCursor $node): ?SignalLoss
     {
         $at = $node->at('onLoss');
         $at?->keys(['does'], ['channels']);
 
         return $at === null ? null : new SignalLoss(
             $at->at('does')?->choice(LossAction::class) ?? LossAction::None,
-            array_map(fn (Node $item): int => $item->whole(1, 32), $at->at('channels')?->items(32) ?? []),
+            array_map(fn (JsonCursor $item): int => $item->whole(1, 32), $at->at('channels')?->items(32) ?? []),
         );
     }
 }

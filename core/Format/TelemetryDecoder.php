@@ -21,7 +21,7 @@ final class TelemetryDecoder
     public static function list(mixed $value, array $sensors): array
     {
         $faults = new Faults;
-        $sets = array_map(fn (Node $set): array => self::change($set, $sensors, []), (new Node($value, '', $faults))->items(100_000));
+        $sets = array_map(fn (JsonCursor $set): array => self::change($set, $sensors, []), (new JsonCursor($value, '', $faults))->items(100_000));
         $faults->refuseAny();
 
         return $sets;
@@ -34,7 +34,7 @@ final class TelemetryDecoder
      * @param  array<string, float>  $known
      * @return array<string, float>
      */
-    public static function change(Node $node, array $sensors, array $known): array
+    public static function change(JsonCursor $node, array $sensors, array $known): array
     {
         foreach ($node->at('telemetry')?->entries(64) ?? [] as $id => $value) {
             if (! in_array($id, $sensors, true)) {

@@ -7,7 +7,7 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Kit\LinkDecoder;
 use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\ControlKind;
-use DuskSwitch\Core\Kit\Keying;
+use DuskSwitch\Core\Kit\EntryFormat;
 use DuskSwitch\Core\Kit\Place;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Units\PulseScale;
@@ -23,7 +23,7 @@ final class TransmitterDecoder
     public static function decode(string $text): Transmitter
     {
         $faults = new Faults;
-        $node = new Node(Json::decode($text), '', $faults);
+        $node = new JsonCursor(Json::decode($text), '', $faults);
         Header::check($node, self::FORMAT, 1);
         $node->keys(['format', 'version', 'id', 'name', 'channels', 'pulse', 'gimbals', 'controls'], ['trimClicks', 'keying', 'links', 'sensorSlots']);
         $pulse = $node->at('pulse');
@@ -31,7 +31,7 @@ final class TransmitterDecoder
         $gimbals = $node->at('gimbals');
         $gimbals?->keys(['left', 'right']);
         $controls = [];
-        $ids = new Once('a control');
+        $ids = new UniqueIds('a control');
         foreach ($node->at('controls')?->items(40) ?? [] as $item) {
             $controls[] = self::control($item, $ids);
         }
@@ -46,7 +46,7 @@ final class TransmitterDecoder
             self::place($gimbals?->at('right')),
             $node->at('trimClicks')?->whole(1, 200) ?? 25,
             $controls,
-            $keying === null ? Keying::free() : KeyingDecoder::decode($keying, $scale),
+            $keying === null ? EntryFormat::free() : KeyingDecoder::decode($keying, $scale),
             LinkDecoder::list($node->at('links')),
             $node->at('sensorSlots')?->whole(0, 64) ?? 0,
         );
@@ -55,7 +55,7 @@ final class TransmitterDecoder
         return $transmitter;
     }
 
-    private static function control(Node $node, Once $ids): Control
+    private static function control(JsonCursor $node, UniqueIds $ids): Control
     {
         $kind = $node->at('kind')?->choice(ControlKind::class) ?? ControlKind::Dial;
         $node->keys(['id', 'name', 'kind', 'place'], $kind === ControlKind::Switch ? ['positions', 'rest', 'formerly'] : ['formerly']);
@@ -71,7 +71,7 @@ final class TransmitterDecoder
         return new Control($ids->id($node), $node->at('name')?->text() ?? '', $kind, $detents, $written ?? $rest, self::place($node->at('place')), FormerIds::of($node));
     }
 
-    private static function place(?Node $node): Place
+    private static function place(?JsonCursor $node): Place
     {
         $pair = $node?->items(2, 2) ?? [];
 

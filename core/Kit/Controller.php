@@ -42,7 +42,7 @@ final readonly class Controller
     /** What is usual where neither the aircraft nor the definition says (common practice: a low mark of 1050 µs). */
     private static function usual(): ControllerSetup
     {
-        return new ControllerSetup([], null, [], new Arming(ArmedBy::Throttle), ControllerSetup::LOW_MARK, [], Expects::Sticks);
+        return new ControllerSetup([], null, [], new Arming(ArmedBy::Throttle), ControllerSetup::LOW_MARK, [], ExpectedInput::Sticks);
     }
 
     /**

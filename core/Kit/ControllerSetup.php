@@ -22,7 +22,7 @@ final readonly class ControllerSetup
         public ?Arming $arming = null,
         public ?int $low = null,
         public ?array $order = null,
-        public ?Expects $expects = null,
+        public ?ExpectedInput $expects = null,
         public ?SignalLoss $onLoss = null,
     ) {}
 

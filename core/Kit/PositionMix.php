@@ -8,5 +8,5 @@ namespace DuskSwitch\Core\Kit;
  */
 final readonly class PositionMix
 {
-    public function __construct(public Grid $offset, public Grid $rate) {}
+    public function __construct(public EntryGrid $offset, public EntryGrid $rate) {}
 }

@@ -15,7 +15,7 @@ final readonly class Transmitter
      * @param  Place  $leftGimbal  where the left stick sits
      * @param  Place  $rightGimbal  where the right stick sits
      * @param  list<Control>  $controls  in the order in which the maker lists them
-     * @param  Keying  $keying  how values are keyed into it
+     * @param  EntryFormat  $keying  how values are keyed into it
      * @param  array<string, Link>  $links  the kinds of link that it speaks, by id
      * @param  int  $sensorSlots  fixed slots for telemetry; 0 where it has none
      */
@@ -28,7 +28,7 @@ final readonly class Transmitter
         public Place $rightGimbal,
         public int $trimClicks,
         public array $controls,
-        public Keying $keying,
+        public EntryFormat $keying,
         public array $links = [],
         public int $sensorSlots = 0,
     ) {

@@ -32,7 +32,7 @@ enum BenchStep: string
     }
 
     /** True where an aircraft with that kit has something to test here. */
-    public function isNeeded(Kit $kit): bool
+    public function isNeeded(InstalledKit $kit): bool
     {
         $outputs = $kit->program->outputs;
         $arms = array_filter($kit->program->functions, fn ($one): bool => in_array($one->purpose(), [Purpose::Arm, Purpose::MotorCut], true)) !== [];

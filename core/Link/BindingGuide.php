@@ -8,33 +8,33 @@ use DuskSwitch\Core\Kit\Receiver;
 /** The steps that bind a pair, in order (common practice). */
 final class BindingGuide
 {
-    /** @return list<Act> the acts that lead to a bound receiver, one after another */
+    /** @return list<BindingAction> the acts that lead to a bound receiver, one after another */
     public static function acts(Receiver $receiver): array
     {
-        $after = [Act::PowerOff, Act::PowerOn];
+        $after = [BindingAction::PowerOff, BindingAction::PowerOn];
 
         return match ($receiver->binding) {
-            Binding::Button => [Act::StepBack, Act::TransmitterOn, Act::ButtonHeld, Act::PowerOn, Act::ButtonReleased, Act::TransmitterBinds, ...$after],
-            Binding::Menu => [Act::StepBack, Act::TransmitterOn, Act::TransmitterBinds, Act::PowerOn, ...$after],
-            Binding::Command => [Act::StepBack, Act::TransmitterOn, Act::PowerOn, Act::Command, Act::TransmitterBinds, Act::Save],
-            Binding::Automatic => [Act::StepBack, Act::TransmitterOn, Act::TransmitterBinds, Act::PowerOn, ...$after],
-            Binding::Display => [Act::StepBack, Act::DisplayOn, Act::TransmitterOn, Act::TransmitterBinds, Act::PowerOn, ...$after],
+            Binding::Button => [BindingAction::StepBack, BindingAction::TransmitterOn, BindingAction::ButtonHeld, BindingAction::PowerOn, BindingAction::ButtonReleased, BindingAction::TransmitterBinds, ...$after],
+            Binding::Menu => [BindingAction::StepBack, BindingAction::TransmitterOn, BindingAction::TransmitterBinds, BindingAction::PowerOn, ...$after],
+            Binding::Command => [BindingAction::StepBack, BindingAction::TransmitterOn, BindingAction::PowerOn, BindingAction::Command, BindingAction::TransmitterBinds, BindingAction::Save],
+            Binding::Automatic => [BindingAction::StepBack, BindingAction::TransmitterOn, BindingAction::TransmitterBinds, BindingAction::PowerOn, ...$after],
+            Binding::Display => [BindingAction::StepBack, BindingAction::DisplayOn, BindingAction::TransmitterOn, BindingAction::TransmitterBinds, BindingAction::PowerOn, ...$after],
         };
     }
 
-    /** @return list<Act> everything that can be done with a receiver that binds this way */
+    /** @return list<BindingAction> everything that can be done with a receiver that binds this way */
     public static function possible(Receiver $receiver): array
     {
         $only = [
-            Act::ButtonHeld->value => Binding::Button, Act::ButtonReleased->value => Binding::Button,
-            Act::Command->value => Binding::Command, Act::Save->value => Binding::Command, Act::DisplayOn->value => Binding::Display,
+            BindingAction::ButtonHeld->value => Binding::Button, BindingAction::ButtonReleased->value => Binding::Button,
+            BindingAction::Command->value => Binding::Command, BindingAction::Save->value => Binding::Command, BindingAction::DisplayOn->value => Binding::Display,
         ];
 
-        return array_values(array_filter(Act::cases(), fn (Act $act): bool => ($only[$act->value] ?? $receiver->binding) === $receiver->binding));
+        return array_values(array_filter(BindingAction::cases(), fn (BindingAction $act): bool => ($only[$act->value] ?? $receiver->binding) === $receiver->binding));
     }
 
     /** @return list<string> what to see to before the first step */
-    public static function cautions(Kit $kit): array
+    public static function cautions(InstalledKit $kit): array
     {
         $video = array_filter($kit->choice->ports, fn (string $owner): bool => stripos($owner, 'video') !== false) !== [];
 

@@ -6,7 +6,7 @@ namespace DuskSwitch\Core\Link;
 interface ReceiverPort
 {
     /** The same receiver after an act. */
-    public function after(Act $act): self;
+    public function after(BindingAction $act): self;
 
     /** What its lamp shows. */
     public function lamp(): Lamp;

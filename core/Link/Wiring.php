@@ -3,14 +3,14 @@
 namespace DuskSwitch\Core\Link;
 
 use DuskSwitch\Core\Kit\ControllerKind;
-use DuskSwitch\Core\Kit\Expects;
+use DuskSwitch\Core\Kit\ExpectedInput;
 use DuskSwitch\Core\Kit\SensorKind;
 use DuskSwitch\Core\Program\Role;
 
 /** Which lead goes where: a plan to solder and plug by. */
 final readonly class Wiring
 {
-    public function __construct(private Kit $kit) {}
+    public function __construct(private InstalledKit $kit) {}
 
     /** @return list<Lead> */
     public function leads(): array
@@ -59,7 +59,7 @@ final readonly class Wiring
     /** @return list<Lead> */
     private function outputs(string $receiver): array
     {
-        if ($this->kit->controller?->kind === ControllerKind::FlightController && $this->kit->controller->setUp($this->kit->program->aboard->controller)->expects === Expects::Sticks) {
+        if ($this->kit->controller?->kind === ControllerKind::FlightController && $this->kit->controller->setUp($this->kit->program->aboard->controller)->expects === ExpectedInput::Sticks) {
             return [new Lead($this->kit->controller->name, $this->kit->speedController->name ?? 'Speed controller', 'motor pads 1 to 4, in the drawing\'s order', 'signal')];
         }
         if ($this->kit->controller?->kind === ControllerKind::Stabiliser) {

@@ -20,10 +20,10 @@ final class MovedFunctions
     private array $losses = [];
 
     /**
-     * @param  array<string, Place>  $places  by the old control's id
+     * @param  array<string, ControlPlacement>  $places  by the old control's id
      * @param  list<string>  $phases  ids of those that stay
      */
-    public function __construct(private readonly Rewrite $rewrite, private readonly array $places, private readonly array $phases, private readonly Transmitter $from) {}
+    public function __construct(private readonly MovedConditions $rewrite, private readonly array $places, private readonly array $phases, private readonly Transmitter $from) {}
 
     /**
      * @param  list<PilotFunction>  $functions

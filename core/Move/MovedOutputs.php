@@ -4,10 +4,10 @@ namespace DuskSwitch\Core\Move;
 
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Feed;
-use DuskSwitch\Core\Program\Loom;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Routing;
 use DuskSwitch\Core\Program\Source\ControlSource;
 use DuskSwitch\Core\Program\Source\OutputSource;
 use DuskSwitch\Core\Units\Range;
@@ -48,7 +48,7 @@ final readonly class MovedOutputs
     /** @return list<PilotFunction> the program's functions without those that fed nothing but a channel that is gone */
     public function functions(Program $program): array
     {
-        $needed = fn (Program $of): array => array_map(fn ($thread): string => $thread->from, Loom::threads($of));
+        $needed = fn (Program $of): array => array_map(fn ($thread): string => $thread->from, Routing::threads($of));
         $here = array_unique($needed($program->with(outputs: $this->outputs)));
         $was = array_unique($needed($program));
 
@@ -58,10 +58,10 @@ final readonly class MovedOutputs
     /**
      * The outputs with their feeds on the other transmitter's controls.
      *
-     * @param  array<string, Place>  $places
+     * @param  array<string, ControlPlacement>  $places
      * @return array{list<Output>, list<string>} with what is lost
      */
-    public function rewritten(Rewrite $rewrite, array $places): array
+    public function rewritten(MovedConditions $rewrite, array $places): array
     {
         $losses = [];
         $channels = array_column($this->outputs, 'channel');

@@ -3,20 +3,20 @@
 namespace DuskSwitch\Core\Move;
 
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Derived;
-use DuskSwitch\Core\Program\Sense\Fitted;
-use DuskSwitch\Core\Program\Sense\Sense;
+use DuskSwitch\Core\Program\Sense\DerivedValue;
+use DuskSwitch\Core\Program\Sense\InstalledSensor;
+use DuskSwitch\Core\Program\Sense\TelemetryPlan;
 
 /** Sensors and callouts on another transmitter: callouts use its controls, and sensor slots must be planned again. */
 final readonly class MovedSense
 {
     /** @param  list<string>  $functions  those that stay */
-    public function __construct(private Rewrite $rewrite, private array $functions) {}
+    public function __construct(private MovedConditions $rewrite, private array $functions) {}
 
     /**
      * @param  list<string>  $losses  what can't be said there is added
      */
-    public function of(Program $program, array &$losses): Sense
+    public function of(Program $program, array &$losses): TelemetryPlan
     {
         $sense = $program->sense;
         $calls = [];
@@ -29,10 +29,10 @@ final readonly class MovedSense
                 $calls[] = $call->waiting($when, $after);
             }
         }
-        $values = array_map(fn (Derived $one): Derived => new Derived($one->id, $one->name, $one->does, $one->of, $one->by, $one->plus, $one->while === null ? null : $this->rewrite->of($one->while)), $sense->values);
-        $chain = array_map(fn (Fitted $one): Fitted => new Fitted($one->id, $one->sensor, $one->address), $sense->chain);
+        $values = array_map(fn (DerivedValue $one): DerivedValue => new DerivedValue($one->id, $one->name, $one->does, $one->of, $one->by, $one->plus, $one->while === null ? null : $this->rewrite->of($one->while)), $sense->values);
+        $chain = array_map(fn (InstalledSensor $one): InstalledSensor => new InstalledSensor($one->id, $one->sensor, $one->address), $sense->chain);
         $announces = array_values(array_filter($sense->announces, fn (string $id): bool => $id === 'phase' || in_array($id, $this->functions, true)));
 
-        return new Sense($sense->bus, $sense->interval, $chain, $values, $sense->system, $sense->units, $calls, $announces, $sense->tone);
+        return new TelemetryPlan($sense->bus, $sense->interval, $chain, $values, $sense->system, $sense->units, $calls, $announces, $sense->tone);
     }
 }

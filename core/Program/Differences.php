@@ -6,8 +6,8 @@ namespace DuskSwitch\Core\Program;
 final class Differences
 {
     /**
-     * @param  array<string, Subject>  $old  {@see Facts}
-     * @param  array<string, Subject>  $new
+     * @param  array<string, SummaryItem>  $old  {@see ProgramSummary}
+     * @param  array<string, SummaryItem>  $new
      * @return list<string> none where they mean the same
      */
     public static function between(array $old, array $new): array
@@ -28,7 +28,7 @@ final class Differences
     }
 
     /** @return list<string> */
-    private static function within(Subject $old, Subject $new): array
+    private static function within(SummaryItem $old, SummaryItem $new): array
     {
         $said = $old->name === $new->name ? [] : [ucfirst("{$new->kind} renamed: {$old->name} → {$new->name}")];
         foreach ($new->facts + $old->facts as $key => [$label]) {

@@ -48,7 +48,7 @@ final class PhaseEdit
             throw Refused::because('phase', "{$phase->name} is the first phase, which is active where no other is; it can't be removed, only renamed");
         }
         $asks = fn (Condition $one): bool => $one instanceof PhaseIs && $one->phase === $id;
-        $asked = [...Mentions::of($program, $asks), ...Mentions::inSense($program, $asks)];
+        $asked = [...ConditionUsages::of($program, $asks), ...ConditionUsages::inSense($program, $asks)];
         if ($asked !== []) {
             throw Refused::because('phase', "{$phase->name} is asked for by ".implode(', ', $asked).'; change that first');
         }

@@ -4,7 +4,7 @@ namespace DuskSwitch\Core\Program;
 
 use DuskSwitch\Core\Kit\StickMode;
 use DuskSwitch\Core\Program\Condition\Condition;
-use DuskSwitch\Core\Program\Sense\Sense;
+use DuskSwitch\Core\Program\Sense\TelemetryPlan;
 
 /** A transmitter program: what the pilot means, by which control, on which channels. Immutable. */
 final readonly class Program
@@ -21,9 +21,9 @@ final readonly class Program
      * @param  array<string, Condition>  $conditions
      * @param  AppliedRecipe|null  $recipe  the airframe recipe that wrote its mixing last
      * @param  Ring|null  $ring  what holds two functions together inside a circle
-     * @param  Ladder|null  $ladder  a learner's planned steps
-     * @param  Aboard  $aboard  the kit's settings and what was decided about them
-     * @param  Sense  $sense  what it senses, and what is said of it
+     * @param  TrainingPlan|null  $ladder  a learner's planned steps
+     * @param  Installation  $aboard  the kit's settings and what was decided about them
+     * @param  TelemetryPlan  $sense  what it senses, and what is said of it
      * @param  bool  $migrated  true where its purposes and roles were derived from a document of version 1, which didn't say them
      */
     public function __construct(
@@ -41,9 +41,9 @@ final readonly class Program
         public array $conditions,
         public ?AppliedRecipe $recipe = null,
         public ?Ring $ring = null,
-        public ?Ladder $ladder = null,
-        public Aboard $aboard = new Aboard,
-        public Sense $sense = new Sense,
+        public ?TrainingPlan $ladder = null,
+        public Installation $aboard = new Installation,
+        public TelemetryPlan $sense = new TelemetryPlan,
         public bool $migrated = false,
     ) {}
 
@@ -114,11 +114,11 @@ final readonly class Program
         ?array $conditions = null,
         ?AppliedRecipe $recipe = null,
         ?Ring $ring = null,
-        ?Ladder $ladder = null,
-        ?Aboard $aboard = null,
+        ?TrainingPlan $ladder = null,
+        ?Installation $aboard = null,
         ?string $receiver = null,
         ?string $controller = null,
-        ?Sense $sense = null,
+        ?TelemetryPlan $sense = null,
         ?bool $migrated = null,
     ): self {
         return new self(

@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\Core\Proof;
 
-use DuskSwitch\Core\Program\Accepted;
-use DuskSwitch\Core\Program\Loom;
+use DuskSwitch\Core\Program\AcceptedFinding;
+use DuskSwitch\Core\Program\Routing;
 
 /** What the rules say of an aircraft: every hand, every memory, not only those that somebody thought of. */
 final readonly class Proof
@@ -31,7 +31,7 @@ final readonly class Proof
     }
 
     /** The proof of a program with its kit. */
-    public static function of(Evidence $evidence): self
+    public static function of(ProofContext $evidence): self
     {
         $rules = array_map(fn (Rule $rule): array => [$rule, $rule->judge($evidence)], self::rules());
         $found = array_merge([], ...array_map(fn (array $one): array => $one[1]->findings, $rules));
@@ -61,7 +61,7 @@ final readonly class Proof
         return array_filter($this->rules, fn (array $one): bool => in_array($one[1]->answer, [Answer::NotProven, Answer::NotChecked], true)) === [];
     }
 
-    /** @param  list<Accepted>  $accepted */
+    /** @param  list<AcceptedFinding>  $accepted */
     private static function reason(array $accepted, Finding $finding): ?string
     {
         foreach ($accepted as $one) {
@@ -75,9 +75,9 @@ final readonly class Proof
     }
 
     /** How many positions the switches and buttons in use, and what is remembered, have together. */
-    private static function count(Evidence $evidence): int|float
+    private static function count(ProofContext $evidence): int|float
     {
-        $used = array_flip(array_map(fn ($thread): string => $thread->from, Loom::threads($evidence->program)));
+        $used = array_flip(array_map(fn ($thread): string => $thread->from, Routing::threads($evidence->program)));
         $states = (float) (2 ** count($evidence->model()->memories->bits));
         foreach ($evidence->transmitter->controls as $control) {
             $states *= isset($used["control:{$control->id}"]) && $control->detents !== [] ? count($control->detents) : 1;

@@ -6,7 +6,7 @@ use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Proof\Rule\OneModeInEachState;
-use DuskSwitch\Core\Signal\Needs;
+use DuskSwitch\Core\Signal\DependencyGraph;
 use DuskSwitch\Core\Space\Bounds;
 use DuskSwitch\Core\Space\Region;
 use DuskSwitch\Core\Space\Truth;
@@ -25,7 +25,7 @@ final readonly class StateMap
     private function __construct(public array $switches, public array $cells, public bool $isComplete) {}
 
     /** The map of an aircraft. */
-    public static function of(Evidence $evidence): self
+    public static function of(ProofContext $evidence): self
     {
         $switches = self::inputs($evidence);
         $values = array_map(fn (int $input): array => $evidence->model()->everything()->points[$input], $switches);
@@ -51,7 +51,7 @@ final readonly class StateMap
         return new self($controls, $cells, true);
     }
 
-    private static function cell(Evidence $evidence, Region $region, Witness $hand): StateCell
+    private static function cell(ProofContext $evidence, Region $region, Witness $hand): StateCell
     {
         $seen = new Bounds($evidence->model(), $region);
         $armed = $evidence->armedBy() === null ? Truth::FAILS : (($evidence->setup->arming->ranges ?? []) === [] ? $evidence->turns($seen) : $evidence->view->armed($seen));
@@ -76,7 +76,7 @@ final readonly class StateMap
     }
 
     /** The least distance of a mode channel's pulse to an edge of a range, in µs; null where there are none. */
-    private static function margin(Evidence $evidence, Bounds $seen): ?int
+    private static function margin(ProofContext $evidence, Bounds $seen): ?int
     {
         $margin = null;
         foreach ($evidence->view->flight as $slot) {
@@ -92,13 +92,13 @@ final readonly class StateMap
     }
 
     /** @return list<int> */
-    private static function inputs(Evidence $evidence): array
+    private static function inputs(ProofContext $evidence): array
     {
         $channels = array_unique([
             ...array_map(fn (Output $one): int => $one->channel, $evidence->motors()), ...array_map(fn (Slot $one): int => $one->channel, $evidence->view->flight), ...$evidence->setup->arming?->channels() ?? [],
         ]);
         $nodes = array_map(fn (int $channel): string => "output:{$channel}", array_values(array_filter($channels, fn (int $channel): bool => $evidence->program->output($channel) !== null)));
-        $inputs = $evidence->model()->dependency->inputs(Needs::PHASE, ...$nodes);
+        $inputs = $evidence->model()->dependency->inputs(DependencyGraph::PHASE, ...$nodes);
 
         return array_values(array_filter($inputs, fn (int $input): bool => ($evidence->model()->control($input)->detents ?? []) !== []));
     }

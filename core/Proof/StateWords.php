@@ -5,7 +5,7 @@ namespace DuskSwitch\Core\Proof;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Signal\HandWords;
 use DuskSwitch\Core\Signal\Tick;
-use DuskSwitch\Core\Space\Confirmation;
+use DuskSwitch\Core\Space\CircuitCheck;
 use DuskSwitch\Core\Space\Witness;
 
 /** Says a state as a pilot would: "Flick A away, roll stick full right, everything else at rest". */
@@ -13,7 +13,7 @@ final readonly class StateWords
 {
     private HandWords $words;
 
-    public function __construct(private Evidence $evidence)
+    public function __construct(private ProofContext $evidence)
     {
         $this->words = new HandWords($evidence->panel);
     }
@@ -106,7 +106,7 @@ final readonly class StateWords
         if ($witness === null || $witness->script === []) {
             return null;
         }
-        $each = round(Confirmation::ticks($this->evidence->circuit()) * Tick::SECONDS, 2);
+        $each = round(CircuitCheck::ticks($this->evidence->circuit()) * Tick::SECONDS, 2);
         $at = [];
         foreach ([...$witness->script, $witness->hand] as $place => $hand) {
             $at[] = ['t' => round($place * $each, 2), ...$this->whole($hand), ...$place === 0 && $witness->telemetry !== [] ? ['telemetry' => $witness->telemetry] : []];

@@ -4,8 +4,8 @@ namespace DuskSwitch\Core\Rehearsal;
 
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Pack;
-use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Link\LinkBudget;
 use DuskSwitch\Core\Link\LinkLoss;
 use DuskSwitch\Core\Program\Family;
@@ -28,17 +28,17 @@ final class Flight
     /** Ticks of the circuit in a row of the recording. */
     private const TICKS = 10;
 
-    private readonly Craft $craft;
+    private readonly FlightModel $craft;
 
     private readonly Motion $motion;
 
-    private readonly Chance $chance;
+    private readonly RandomSource $chance;
 
     private readonly Instruments $instruments;
 
     private readonly Battery $battery;
 
-    private readonly Radio $radio;
+    private readonly RadioLink $radio;
 
     /** @var list<int> channels */
     private readonly array $motors;
@@ -64,16 +64,16 @@ final class Flight
 
     private float $gust = 0.0;
 
-    public function __construct(private readonly Circuit $circuit, Shelf $shelf, private readonly Scenario $scenario, private readonly Setting $setting)
+    public function __construct(private readonly Circuit $circuit, Catalogue $shelf, private readonly Scenario $scenario, private readonly RehearsalSettings $setting)
     {
         $program = $circuit->program;
-        $this->craft = Craft::of($program->family);
+        $this->craft = FlightModel::of($program->family);
         $this->motion = new Motion($this->craft, $setting);
-        $this->chance = new Chance($setting->seed);
+        $this->chance = new RandomSource($setting->seed);
         $this->instruments = new Instruments($program, $shelf, $this->chance);
-        $this->radio = new Radio($setting);
+        $this->radio = new RadioLink($setting);
         $pack = $setting->pack ?? $shelf->pack($program->aboard->kit->pack ?? '') ?? self::usualPack($program);
-        $this->battery = new Battery($pack->cells, $pack->capacity, isset($setting->mishaps[Mishap::Cell->value]) ? 1.7 : 1.0, $setting->charge);
+        $this->battery = new Battery($pack->cells, $pack->capacity, isset($setting->mishaps[InjectedFault::Cell->value]) ? 1.7 : 1.0, $setting->charge);
         $this->motors = array_map(fn (Output $one): int => $one->channel, $program->motors());
         $this->outputSlots = array_map(fn (Output $one): int => (int) $circuit->layout->output($one->channel) + 1, $program->outputs);
         $functions = array_map(fn (PilotFunction $one): string => $one->id(), $program->functions);
@@ -113,8 +113,8 @@ final class Flight
                 $legEnds += $asks->seconds;
                 $events[] = [$time, 'leg', $asks->says];
                 foreach ($asks->does as $function => $wanted) {
-                    $hand = Grasp::reach($this->circuit, array_values($hand), $function, $wanted);
-                    $unknown = Grasp::unknown($this->circuit->program, $function, $wanted);
+                    $hand = PilotAction::reach($this->circuit, array_values($hand), $function, $wanted);
+                    $unknown = PilotAction::unknown($this->circuit->program, $function, $wanted);
                     if ($unknown !== null) {
                         $events[] = [$time, 'unknown', $unknown];
                     }
@@ -148,7 +148,7 @@ final class Flight
             }
         }
         foreach ($this->setting->mishaps as $mishap => $time) {
-            $events[] = [$time, 'mishap', Mishap::from($mishap)->says()];
+            $events[] = [$time, 'mishap', InjectedFault::from($mishap)->says()];
         }
         usort($events, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
@@ -221,7 +221,7 @@ final class Flight
     {
         $margin = $this->radio->margin($time, $body) + 1.5 * $this->chance->normal();
         $quality = $lost ? 0.0 : max(5.0, min(100.0, 40 + $margin * 5));
-        $since = $this->setting->since(Mishap::BrownOut, $time);
+        $since = $this->setting->since(InjectedFault::BrownOut, $time);
         $supply = $since !== null && $since < 0.6 ? 3.3 : 5.0 + 0.02 * $this->chance->normal();
         $rotor = $motor && $this->circuit->program->family === Family::Helicopter ? 1850 + 15 * $this->chance->normal() : 0.0;
 

@@ -4,7 +4,7 @@ namespace DuskSwitch\Core\Rehearsal;
 
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Telemetry\Fix;
+use DuskSwitch\Core\Telemetry\GpsFix;
 
 /** What the simulated GPS of a rehearsed flight said, second by second. */
 final class Gps
@@ -13,7 +13,7 @@ final class Gps
     private const NOON = 43_200.0;
 
     /**
-     * @return list<Fix> one a second
+     * @return list<GpsFix> one a second
      *
      * @throws Refused where the chain has no GPS
      */
@@ -29,7 +29,7 @@ final class Gps
             if ($index % (int) round(1 / Recording::EVERY) === 0) {
                 $value = fn (string $name): ?float => $sample->values["{$id}-{$name}"] ?? null;
                 $satellites = $value('satellites');
-                $fixes[] = new Fix(self::NOON + $sample->time, $value('latitude'), $value('longitude'), $value('altitude'), $satellites === null ? null : (int) $satellites, $value('speed'), $value('course'));
+                $fixes[] = new GpsFix(self::NOON + $sample->time, $value('latitude'), $value('longitude'), $value('altitude'), $satellites === null ? null : (int) $satellites, $value('speed'), $value('course'));
             }
         }
 

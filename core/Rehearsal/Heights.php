@@ -19,7 +19,7 @@ final readonly class Heights
      *
      * @param  list<Leg>  $legs
      */
-    public static function of(array $legs, Craft $craft): self
+    public static function of(array $legs, FlightModel $craft): self
     {
         $heights = [];
         $height = 0.0;
@@ -56,7 +56,7 @@ final readonly class Heights
      *
      * @return list<array{float, float}> m/s up, and for how many seconds
      */
-    private static function stretches(Leg $leg, Craft $craft, float $height): array
+    private static function stretches(Leg $leg, FlightModel $craft, float $height): array
     {
         $rate = self::rate($leg, $leg->climb, $craft, $height > 0.0);
         $up = $leg->climb <=> 0.0;
@@ -76,7 +76,7 @@ final readonly class Heights
         return [[$rate, $way / $speed], [$up * $after < 0.0 ? 0.0 : $after, $leg->seconds - $way / $speed]];
     }
 
-    private static function rate(Leg $leg, float $climb, Craft $craft, bool $flies): float
+    private static function rate(Leg $leg, float $climb, FlightModel $craft, bool $flies): float
     {
         if (! $flies) {
             return $leg->motor ? max(0.0, $climb) : 0.0;

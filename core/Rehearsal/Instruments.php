@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Quantity;
-use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Telemetry\Geodesic;
 
@@ -52,7 +52,7 @@ final class Instruments
 
     private float $drift = 0.0;
 
-    public function __construct(Program $program, Shelf $shelf, private readonly Chance $chance)
+    public function __construct(Program $program, Catalogue $shelf, private readonly RandomSource $chance)
     {
         foreach ($program->sense->chain as $index => $fitted) {
             foreach ($shelf->sensor($fitted->sensor)->quantities ?? [] as $quantity) {
@@ -80,11 +80,11 @@ final class Instruments
      * @param  float  $rotor  turns a minute
      * @return array<string, float> by id, in base units
      */
-    public function read(float $time, float $seconds, Body $body, Battery $battery, float $level, float $quality, float $supply, bool $linked, Setting $setting, float $rotor): array
+    public function read(float $time, float $seconds, Body $body, Battery $battery, float $level, float $quality, float $supply, bool $linked, RehearsalSettings $setting, float $rotor): array
     {
         $this->wander($seconds);
         if ($linked) {
-            $this->report($time + 1e-9, fn (Quantity $quantity): ?float => $this->value($quantity, $time, $body, $battery, $supply, $setting, $rotor), $setting->has(Mishap::Silent, $time));
+            $this->report($time + 1e-9, fn (Quantity $quantity): ?float => $this->value($quantity, $time, $body, $battery, $supply, $setting, $rotor), $setting->has(InjectedFault::Silent, $time));
             $this->sent['receiver-volts'] = round($supply, 2);
             $this->stale['receiver-volts'] = $time + self::STALE;
         }
@@ -146,7 +146,7 @@ final class Instruments
         return round($quantity->unit->toBase(max($quantity->range->low, min($quantity->range->high, $value))), 7);
     }
 
-    private function value(Quantity $quantity, float $time, Body $body, Battery $battery, float $supply, Setting $setting, float $rotor): ?float
+    private function value(Quantity $quantity, float $time, Body $body, Battery $battery, float $supply, RehearsalSettings $setting, float $rotor): ?float
     {
         return match ($quantity->id) {
             'height' => $body->height + $this->drift + 1.2,
@@ -168,14 +168,14 @@ final class Instruments
         };
     }
 
-    private function hasFix(float $time, Setting $setting): bool
+    private function hasFix(float $time, RehearsalSettings $setting): bool
     {
-        return $time >= self::COLD && ! $setting->has(Mishap::Gps, $time);
+        return $time >= self::COLD && ! $setting->has(InjectedFault::Gps, $time);
     }
 
-    private function satellites(float $time, Setting $setting): float
+    private function satellites(float $time, RehearsalSettings $setting): float
     {
-        return $setting->has(Mishap::Gps, $time) ? 2.0 : min(13.0, floor($time / 4) + ($time >= self::COLD ? 3 : 0));
+        return $setting->has(InjectedFault::Gps, $time) ? 2.0 : min(13.0, floor($time / 4) + ($time >= self::COLD ? 3 : 0));
     }
 
     /** @return array{float, float} */

@@ -10,7 +10,7 @@ final readonly class Leg
      * @param  float  $speed  m/s through the air; over the ground for what hovers
      * @param  float  $climb  m/s that the pilot asks for
      * @param  float  $turn  degrees a second, right positive
-     * @param  Towards|null  $towards  steered for instead of a turn
+     * @param  SteeringTarget|null  $towards  steered for instead of a turn
      * @param  bool  $motor  false = gliding
      * @param  float  $lift  m/s that the air rises
      * @param  array<string, string|float>  $does  steps or values by function, done as the leg begins where the program has them
@@ -22,7 +22,7 @@ final readonly class Leg
         public float $speed = 0.0,
         public float $climb = 0.0,
         public float $turn = 0.0,
-        public ?Towards $towards = null,
+        public ?SteeringTarget $towards = null,
         public bool $motor = true,
         public float $lift = 0.0,
         public array $does = [],

@@ -17,7 +17,7 @@ final readonly class Motion
     /** Below so many m/s it has stopped. */
     private const STANDS = 0.05;
 
-    public function __construct(private Craft $craft, private Setting $setting) {}
+    public function __construct(private FlightModel $craft, private RehearsalSettings $setting) {}
 
     /**
      * One step. The body is moved.
@@ -57,7 +57,7 @@ final readonly class Motion
 
             return;
         }
-        $towards = $lost ? Towards::Home : $leg->towards;
+        $towards = $lost ? SteeringTarget::Home : $leg->towards;
         $turn = $towards === null ? $leg->turn : $this->steer($body, $towards);
         $body->turn += ($turn - $body->turn) * $soon;
         $body->heading = fmod($body->heading + $body->turn * $seconds + 360.0, 360.0);
@@ -126,10 +126,10 @@ final readonly class Motion
         ];
     }
 
-    private function steer(Body $body, Towards $towards): float
+    private function steer(Body $body, SteeringTarget $towards): float
     {
         // The way out leads across the wind.
-        $bearing = $towards === Towards::Home ? rad2deg(atan2(-$body->east, -$body->north)) : $this->setting->from + 90.0;
+        $bearing = $towards === SteeringTarget::Home ? rad2deg(atan2(-$body->east, -$body->north)) : $this->setting->from + 90.0;
         $off = fmod($bearing - $body->heading + 900.0, 360.0) - 180.0;
 
         return max(-30.0, min(30.0, $off));

@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
-use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Speech\Airtime;
@@ -20,7 +20,7 @@ final class Rehearsal
     /**
      * @param  array<string, float>  $clips  seconds by text, where there are clips
      */
-    public static function listen(Recording $flight, Program $program, Transmitter $transmitter, Shelf $shelf, array $clips = []): Heard
+    public static function listen(Recording $flight, Program $program, Transmitter $transmitter, Catalogue $shelf, array $clips = []): ListenedFlight
     {
         $values = Values::of($program, $shelf);
         $language = new English;
@@ -30,6 +30,6 @@ final class Rehearsal
         $said = (new Queue(new Airtime($language, $clips)))->speak($offers);
         $report = Report::of($said, $flight->seconds());
 
-        return new Heard($samples, $spans, $said, $report, (new Verdict($flight, $program, $values, $spans, $said, $report))->remarks());
+        return new ListenedFlight($samples, $spans, $said, $report, (new RehearsalVerdict($flight, $program, $values, $spans, $said, $report))->remarks());
     }
 }

@@ -3,7 +3,7 @@
 namespace DuskSwitch\Core\Sheet;
 
 use DuskSwitch\Core\Airframe\MixWords;
-use DuskSwitch\Core\Kit\Keyed;
+use DuskSwitch\Core\Kit\EnteredValue;
 use DuskSwitch\Core\Kit\PositionMix;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Feed;
@@ -11,7 +11,7 @@ use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Signal\Stages;
+use DuskSwitch\Core\Signal\OutputStages;
 use DuskSwitch\Core\Solve\PositionValue;
 use DuskSwitch\Core\Units\Signal;
 
@@ -109,7 +109,7 @@ final readonly class ChannelPages
         return new Line($what, $words);
     }
 
-    private function keyed(string $what, Keyed $keyed): Line
+    private function keyed(string $what, EnteredValue $keyed): Line
     {
         return $keyed->isExact() || abs($this->microseconds($keyed->lost())) < 0.5
             ? new Line($what, $keyed->shown())
@@ -139,7 +139,7 @@ final readonly class ChannelPages
     {
         $feed = $output->feeds[0];
 
-        return Stages::of($output, $feed->offset + $value * ($value >= 0 ? $feed->weight->high : $feed->weight->low))->signal;
+        return OutputStages::of($output, $feed->offset + $value * ($value >= 0 ? $feed->weight->high : $feed->weight->low))->signal;
     }
 
     /** @return list<Line> */

@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\Core\Sheet;
 
-use DuskSwitch\Core\Kit\Grid;
-use DuskSwitch\Core\Kit\Keyed;
+use DuskSwitch\Core\Kit\EnteredValue;
+use DuskSwitch\Core\Kit\EntryGrid;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\ConditionWords;
 use DuskSwitch\Core\Program\Curve;
@@ -77,16 +77,16 @@ final readonly class ShapePages
         $expo = $keying->expo->hold($shape->expo);
         $rate = $shape->rate->isEven() ? "rate {$high->shown()}" : "rate low {$low->shown()}, high {$high->shown()}";
         $bent = $shape->curve === null ? "expo {$expo->shown()}" : "curve {$shape->curve}";
-        $poor = array_values(array_filter([$low, $high, ...$shape->curve === null ? [$expo] : []], fn (Keyed $keyed): bool => ! $keyed->isExact()));
+        $poor = array_values(array_filter([$low, $high, ...$shape->curve === null ? [$expo] : []], fn (EnteredValue $keyed): bool => ! $keyed->isExact()));
         $noCurves = $shape->curve !== null && $keying->curvePoints === 0;
 
         return new Line(
             $what, "{$rate}, {$bent}",
-            $poor === [] && ! $noCurves ? null : implode(', ', array_map(fn (Keyed $one): string => $one->shownWanted(), $poor)),
+            $poor === [] && ! $noCurves ? null : implode(', ', array_map(fn (EnteredValue $one): string => $one->shownWanted(), $poor)),
             match (true) {
                 $noCurves => "{$this->transmitter->name} has no curves; use expo as near as you can",
                 $poor === [] => null,
-                default => 'up to '.round(max(array_map(fn (Keyed $one): float => abs($one->lost()), $poor)) * 100, 1).' % of the stick',
+                default => 'up to '.round(max(array_map(fn (EnteredValue $one): float => abs($one->lost()), $poor)) * 100, 1).' % of the stick',
             },
         );
     }
@@ -94,7 +94,7 @@ final readonly class ShapePages
     private function curve(Curve $curve): Line
     {
         $keying = $this->transmitter->keying;
-        $shown = fn (float $signal, Grid $grid): string => $grid->hold($signal)->shown();
+        $shown = fn (float $signal, EntryGrid $grid): string => $grid->hold($signal)->shown();
         $points = implode('; ', array_map(fn (array $point): string => $shown($point[0], $keying->value).' → '.$shown($point[1], $keying->value), $curve->points));
         $lost = match (true) {
             count($curve->points) > $keying->curvePoints => "{$this->transmitter->name} has curves of {$keying->curvePoints} points; keep the ends and the bends",

@@ -3,7 +3,7 @@
 namespace DuskSwitch\Core\Sheet;
 
 use DuskSwitch\Core\Kit\Transmitter;
-use DuskSwitch\Core\Move\Move;
+use DuskSwitch\Core\Move\TransmitterMove;
 use DuskSwitch\Core\Program\Program;
 
 /** All that a pilot keys into a transmitter for a program, in the order in which one does it. */
@@ -27,7 +27,7 @@ final readonly class Sheet
         if ($from->id === $to->id) {
             return self::of($program, $to);
         }
-        $moved = Move::to($program, $from, $to);
+        $moved = TransmitterMove::to($program, $from, $to);
 
         return new self($moved->program, $to, self::sections($moved->program, $to), $moved->losses);
     }

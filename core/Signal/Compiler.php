@@ -28,7 +28,7 @@ final class Compiler
     {
         $faults = new Faults;
         $layout = new Layout(Panel::of($program, $transmitter), $program);
-        $names = new Names($program, $layout, $faults);
+        $names = new NameResolver($program, $layout, $faults);
         $memory = new Memory;
         $tests = new TestCompiler($names, $layout, $memory, $faults);
 
@@ -37,7 +37,7 @@ final class Compiler
         $functions = new FunctionCompiler($program, $names, $tests, $layout, $curves, $fading, $faults);
         $outputs = new OutputCompiler($program, $names, $tests, $layout, $curves, $memory, $faults);
         $parts = [
-            Needs::PHASE => self::phase($program, $tests, $layout, $fading),
+            DependencyGraph::PHASE => self::phase($program, $tests, $layout, $fading),
             ...self::conditions($program, $tests, $layout),
             ...$functions->parts(),
             ...$outputs->parts($transmitter),
@@ -48,8 +48,8 @@ final class Compiler
         }
         $faults->refuseAny();
 
-        $where = new Whereabouts($program);
-        $order = Order::of(Needs::of($program), $where->inWords(...), $where->path(...));
+        $where = new NodeLocations($program);
+        $order = TopologicalOrder::of(DependencyGraph::of($program), $where->inWords(...), $where->path(...));
 
         return new Circuit($program, $layout, array_map(fn (string $node): Part => $parts[$node], $order), $curves->answers, $memory->size(), $memory->patience());
     }
@@ -74,7 +74,7 @@ final class Compiler
     }
 
     /** @return array<string, Part> */
-    private static function ring(Program $program, Names $names, Layout $layout, Faults $faults): array
+    private static function ring(Program $program, NameResolver $names, Layout $layout, Faults $faults): array
     {
         if ($program->ring === null) {
             return [];
@@ -87,7 +87,7 @@ final class Compiler
         }
         [$first, $second] = array_map(fn (string $id): int => $layout->function($id) ?? 0, $program->ring->of);
 
-        return [Needs::RING => new RingPart($first, $second, $program->ring->limit)];
+        return [DependencyGraph::RING => new RingPart($first, $second, $program->ring->limit)];
     }
 
     /** @return array<string, Part> */

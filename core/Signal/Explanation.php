@@ -38,7 +38,7 @@ final readonly class Explanation
                 $feed->kind, $feed->id, $feed->name, (float) $frame->slots[$feed->input], (float) $amount, $feed->combine, $active === 1, (float) $sum,
             );
         }
-        $stages = Stages::of($part->output, $sum);
+        $stages = OutputStages::of($part->output, $sum);
         $value = $frame->outputs()[$part->output->channel];
 
         return new self(

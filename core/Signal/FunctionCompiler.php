@@ -25,7 +25,7 @@ final readonly class FunctionCompiler
 {
     public function __construct(
         private Program $program,
-        private Names $names,
+        private NameResolver $names,
         private TestCompiler $tests,
         private Layout $layout,
         private Curves $curves,

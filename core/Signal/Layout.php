@@ -5,7 +5,7 @@ namespace DuskSwitch\Core\Signal;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\ConditionTree;
-use DuskSwitch\Core\Program\Mentions;
+use DuskSwitch\Core\Program\ConditionUsages;
 use DuskSwitch\Core\Program\Program;
 
 /**
@@ -59,7 +59,7 @@ final readonly class Layout
 
             return false;
         };
-        Mentions::of($program, $take);
+        ConditionUsages::of($program, $take);
         foreach ($more as $condition) {
             array_map($take, ConditionTree::all($condition));
         }

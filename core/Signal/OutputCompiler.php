@@ -21,7 +21,7 @@ final readonly class OutputCompiler
 {
     public function __construct(
         private Program $program,
-        private Names $names,
+        private NameResolver $names,
         private TestCompiler $tests,
         private Layout $layout,
         private Curves $curves,

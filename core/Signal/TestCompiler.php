@@ -35,7 +35,7 @@ use LogicException;
 /** Turns conditions into tests of slots. */
 final readonly class TestCompiler
 {
-    public function __construct(private Names $names, private Layout $layout, private Memory $memory, private Faults $faults) {}
+    public function __construct(private NameResolver $names, private Layout $layout, private Memory $memory, private Faults $faults) {}
 
     /** The test of a condition; names that aren't there are noted as faults at $path. */
     public function compile(Condition $condition, string $path): Test

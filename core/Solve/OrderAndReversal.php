@@ -14,7 +14,7 @@ final class OrderAndReversal
     /**
      * The program in which every stick moves its own axis, the right way: first the order, then the direction.
      *
-     * @param  list<Seen>  $seen  one for each stick
+     * @param  list<ObservedMovement>  $seen  one for each stick
      *
      * @throws Refused where two sticks moved the same axis, or a stick has no channel of its own
      */
@@ -24,7 +24,7 @@ final class OrderAndReversal
         foreach ($seen as $one) {
             $channels[$one->stick->value] = self::channel($program, $one->stick);
         }
-        $moved = array_map(fn (Seen $one): string => $one->moved->value, $seen);
+        $moved = array_map(fn (ObservedMovement $one): string => $one->moved->value, $seen);
         if (count(array_unique($moved)) < count($moved)) {
             throw Refused::because('seen', 'two sticks moved the same axis: that is no order of channels. Move one stick at a time and look again');
         }

@@ -2,13 +2,13 @@
 
 namespace DuskSwitch\Core\Solve;
 
-use DuskSwitch\Core\Kit\Keyed;
+use DuskSwitch\Core\Kit\EnteredValue;
 use DuskSwitch\Core\Kit\PositionMix;
 
 /** A switch position's value in the terms of a transmitter that needs a mix for it: offset first, rate when the offset runs out. */
 final readonly class PositionValue
 {
-    private function __construct(public Keyed $offset, public Keyed $rate, private float $wanted) {}
+    private function __construct(public EnteredValue $offset, public EnteredValue $rate, private float $wanted) {}
 
     /** The offset and the rate for a signal, 1.0 = 100 %. */
     public static function solve(float $signal, PositionMix $mix): self

@@ -10,7 +10,7 @@ use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Program\Step;
 use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Signal\Stages;
+use DuskSwitch\Core\Signal\OutputStages;
 
 /** Puts each step of a mode function in the middle of its slot. */
 final class SlotSolver
@@ -31,7 +31,7 @@ final class SlotSolver
         $answers = [];
         foreach ($function->steps as $step) {
             $feed = $output->feeds[0];
-            $now = $transmitter->scale->pulse(Stages::of($output, $feed->offset + $step->value * ($step->value >= 0 ? $feed->weight->high : $feed->weight->low))->signal);
+            $now = $transmitter->scale->pulse(OutputStages::of($output, $feed->offset + $step->value * ($step->value >= 0 ? $feed->weight->high : $feed->weight->low))->signal);
             $slot = self::slotOf($step, $now, array_values(array_filter($slots, fn (Slot $one): bool => $one->channel === $channel)));
             $answers[] = $slot === null ? new SlotAnswer($step, null, $now, null, $now, 0.0) : self::answer($step, $slot, $now, $output, $transmitter);
         }
@@ -64,12 +64,12 @@ final class SlotSolver
     {
         $wanted = ($slot->middle() - $transmitter->scale->centre) / $transmitter->scale->span;
         $feed = $output->feeds[0];
-        $sum = Stages::back($output, $wanted);
+        $sum = OutputStages::back($output, $wanted);
         $turned = ($sum - $feed->offset);
         $weight = $turned >= 0 ? $feed->weight->high : $feed->weight->low;
         $value = $weight === 0.0 ? 0.0 : round($turned / $weight, 4);
         $held = max(-1.5, min(1.5, $value));
-        $reached = Stages::of($output, $feed->offset + $held * ($held >= 0 ? $feed->weight->high : $feed->weight->low))->signal;
+        $reached = OutputStages::of($output, $feed->offset + $held * ($held >= 0 ? $feed->weight->high : $feed->weight->low))->signal;
         $pulse = $transmitter->scale->pulse($reached);
         $missing = abs($reached - $wanted) * $transmitter->scale->span;
 

@@ -12,11 +12,11 @@ use DuskSwitch\Core\Program\SteppedFunction;
 
 /**
  * What a program may give anywhere in a region: spans that hold every signal, lists that hold every step and phase. It works only what
- * is asked for, each part once, and notes what kept it from being told: {@see Splits}.
+ * is asked for, each part once, and notes what kept it from being told: {@see SplitPoints}.
  */
 final class Bounds implements Observed
 {
-    public readonly Splits $splits;
+    public readonly SplitPoints $splits;
 
     private readonly Conditions $conditions;
 
@@ -35,11 +35,11 @@ final class Bounds implements Observed
 
     /**
      * @param  Bounds|null  $before  what was before the move that led here; null where it isn't known what was before
-     * @param  Splits|null  $splits  where to note what kept something from being told; its own where there is none
+     * @param  SplitPoints|null  $splits  where to note what kept something from being told; its own where there is none
      */
-    public function __construct(public readonly Model $model, public readonly Region $region, ?self $before = null, ?Splits $splits = null)
+    public function __construct(public readonly Model $model, public readonly Region $region, ?self $before = null, ?SplitPoints $splits = null)
     {
-        $this->splits = $splits ?? ($before === null ? new Splits : $before->splits);
+        $this->splits = $splits ?? ($before === null ? new SplitPoints : $before->splits);
         $this->conditions = new Conditions($this, $before?->conditions);
         $this->proportionals = new ProportionalBounds($this, $this->conditions);
         $this->outputs = new OutputBounds($this, $this->conditions);

@@ -101,7 +101,7 @@ final class Conditions
         $truth = self::compared($this->bounds->value($condition->function), $condition->above, $condition->level);
         if ($truth === Truth::EITHER) {
             $this->bounds->follows($condition->function);
-            Crossing::note($this->bounds, $condition->function, fn (array $value): int => self::compared($value, $condition->above, $condition->level));
+            ThresholdFinder::note($this->bounds, $condition->function, fn (array $value): int => self::compared($value, $condition->above, $condition->level));
         }
 
         return $truth;

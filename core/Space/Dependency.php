@@ -16,7 +16,7 @@ use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Source\AxisSource;
 use DuskSwitch\Core\Program\Source\ControlSource;
 use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Signal\Needs;
+use DuskSwitch\Core\Signal\DependencyGraph;
 use DuskSwitch\Core\Signal\Panel;
 
 /** What has a say in what: the parts of a program that others hang on, down to the sticks and switches. */
@@ -31,13 +31,13 @@ final class Dependency
     public function __construct(Program $program, private readonly Panel $panel)
     {
         $touched = self::touched($program);
-        foreach (Needs::of($program) as $node => $needed) {
+        foreach (DependencyGraph::of($program) as $node => $needed) {
             $this->edges[$node] = array_values(array_unique([...$needed, ...$touched[$node] ?? []]));
         }
     }
 
     /**
-     * The parts that some parts hang on, themselves among them: nodes of {@see Needs}, `axis:roll`, `control:flick-a`.
+     * The parts that some parts hang on, themselves among them: nodes of {@see DependencyGraph}, `axis:roll`, `control:flick-a`.
      *
      * @return array<string, true>
      */
@@ -85,7 +85,7 @@ final class Dependency
     /** @return array<string, list<string>> the sticks and controls that each node takes itself */
     private static function touched(Program $program): array
     {
-        $touched = [Needs::PHASE => self::all(array_map(fn ($phase) => $phase->when, $program->phases))];
+        $touched = [DependencyGraph::PHASE => self::all(array_map(fn ($phase) => $phase->when, $program->phases))];
         foreach ($program->conditions as $id => $condition) {
             $touched["condition:{$id}"] = self::all([$condition]);
         }

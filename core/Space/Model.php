@@ -23,7 +23,7 @@ final class Model
 
     public readonly Panel $panel;
 
-    public readonly Memories $memories;
+    public readonly MemoryInputs $memories;
 
     public readonly Dependency $dependency;
 
@@ -45,7 +45,7 @@ final class Model
         $this->program = $circuit->program;
         $this->panel = $circuit->panel;
         $this->transmitter = $circuit->panel->transmitter;
-        $this->memories = new Memories($this->program, $this->panel->size());
+        $this->memories = new MemoryInputs($this->program, $this->panel->size());
         $this->dependency = new Dependency($this->program, $this->panel);
         $functions = [];
         foreach ($this->program->functions as $function) {

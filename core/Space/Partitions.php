@@ -9,7 +9,7 @@ final class Partitions
     private const NARROW = 4e-7;
 
     /** @return list<list<Region>> at most so many; none where nothing is left to split */
-    public static function of(Region $region, Splits $splits, int $most): array
+    public static function of(Region $region, SplitPoints $splits, int $most): array
     {
         $ways = [];
         foreach (array_keys($splits->points) as $input) {

@@ -11,7 +11,7 @@ final readonly class Question
     /**
      * @param  Region  $region  where it's asked
      * @param  Closure(list<Observed>): int  $judge  whether it's so, as bits of {@see Truth}, of what is seen first and after each move
-     * @param  list<Move>  $moves  each from the state that it's asked in
+     * @param  list<ControlMove>  $moves  each from the state that it's asked in
      * @param  (Closure(list<Observed>): float)|null  $height  the higher, the more likely; guides the search, decides nothing
      */
     public function __construct(public Region $region, public Closure $judge, public array $moves = [], public ?Closure $height = null) {}
@@ -36,7 +36,7 @@ final readonly class Question
     /**
      * What is seen in a region, and after each move.
      *
-     * @return array{list<Bounds>, Splits}
+     * @return array{list<Bounds>, SplitPoints}
      */
     public function look(Model $model, Region $region): array
     {

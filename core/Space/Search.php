@@ -49,14 +49,14 @@ final class Search
             $part = array_pop($open);
             if (! $probed && (++$seen >= self::PROBED || $this->left < $half)) {
                 $probed = true;
-                $witness = (new Probes($this->model, $question))->found($whole->splits);
+                $witness = (new HandSearch($this->model, $question))->found($whole->splits);
                 $this->left -= self::PROBES;
                 if ($witness !== null) {
                     return Outcome::here($witness);
                 }
             }
             if ($part->truth === Truth::HOLDS) {
-                $witness = (new Witnesses($this->model, $question))->in($part->region, $part->splits);
+                $witness = (new WitnessFinder($this->model, $question))->in($part->region, $part->splits);
                 if ($witness !== null) {
                     return Outcome::here($witness);
                 }
@@ -78,22 +78,22 @@ final class Search
         };
     }
 
-    private function judged(Question $question, Region $region): Part
+    private function judged(Question $question, Region $region): JudgedRegion
     {
         [$seen, $splits] = $question->look($this->model, $region);
         $truth = ($question->judge)($seen) & Truth::EITHER;
         $height = $question->height === null || $truth === Truth::FAILS ? 0.0 : ($question->height)($seen);
         $this->left -= $splits->cost * self::STEPS;
 
-        return new Part($region, $splits, $truth, $height);
+        return new JudgedRegion($region, $splits, $truth, $height);
     }
 
     /**
      * The parts of a region in which it may be so, the likeliest last; of the ways to split it the one that tells most.
      *
-     * @return list<Part>|null null where nothing is left to split
+     * @return list<JudgedRegion>|null null where nothing is left to split
      */
-    private function split(Question $question, Part $part): ?array
+    private function split(Question $question, JudgedRegion $part): ?array
     {
         $ways = Partitions::of($part->region, $part->splits, self::TRIED);
         $best = null;
@@ -105,13 +105,13 @@ final class Search
                     $parts[] = $judged;
                 }
             }
-            usort($parts, fn (Part $one, Part $other): int => $one->height <=> $other->height);
+            usort($parts, fn (JudgedRegion $one, JudgedRegion $other): int => $one->height <=> $other->height);
             $last = $parts === [] ? null : $parts[count($parts) - 1];
             // All is told here, or it's found here: no other way tells more.
             if ($last === null || $last->truth === Truth::HOLDS) {
                 return $parts;
             }
-            $open = array_sum(array_map(fn (Part $one): float => $one->height - $part->height, $parts)) / count($regions);
+            $open = array_sum(array_map(fn (JudgedRegion $one): float => $one->height - $part->height, $parts)) / count($regions);
             $rank = [$last->height, $open, count($parts) / count($regions)];
             if ($best === null || $rank < $best[0]) {
                 $best = [$rank, $parts];

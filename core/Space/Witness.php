@@ -25,7 +25,7 @@ final readonly class Witness
         $state = null;
         $frame = null;
         foreach ([...$this->script, $this->hand] as $hand) {
-            for ($i = 0; $i < Confirmation::ticks($circuit); $i++) {
+            for ($i = 0; $i < CircuitCheck::ticks($circuit); $i++) {
                 $tick = $circuit->tick($hand, $state, $this->telemetry);
                 $state = $tick->state;
                 $frame = $tick->frame;

@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Speech;
 
-use DuskSwitch\Core\Program\Sense\Token;
+use DuskSwitch\Core\Program\Sense\PhrasePart;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\Dimension;
 
@@ -14,15 +14,15 @@ final readonly class Phrase
     /**
      * The words; a value that isn't there is said to be missing.
      *
-     * @param  list<Token>  $tokens
+     * @param  list<PhrasePart>  $tokens
      * @param  array<string, float>  $now  telemetry in base units
      */
     public function say(array $tokens, array $now): string
     {
-        return trim(implode(' ', array_map(fn (Token $token): string => $token->words ?? $this->value($token, $now[$token->value] ?? null), $tokens)));
+        return trim(implode(' ', array_map(fn (PhrasePart $token): string => $token->words ?? $this->value($token, $now[$token->value] ?? null), $tokens)));
     }
 
-    private function value(Token $token, ?float $base): string
+    private function value(PhrasePart $token, ?float $base): string
     {
         $value = $this->values->find($token->value ?? '');
         if ($value === null || $base === null) {

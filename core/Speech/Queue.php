@@ -15,8 +15,8 @@ final readonly class Queue
     /**
      * What becomes of the offers.
      *
-     * @param  list<Offer>  $offers  in the order of time
-     * @return list<Said> in the order in which they were said or dropped
+     * @param  list<QueuedPhrase>  $offers  in the order of time
+     * @return list<SpokenPhrase> in the order in which they were said or dropped
      */
     public function speak(array $offers): array
     {
@@ -34,11 +34,11 @@ final readonly class Queue
             if ($waiting === []) {
                 continue;
             }
-            usort($waiting, fn (Offer $a, Offer $b): int => [$a->priority->rank(), $a->at] <=> [$b->priority->rank(), $b->at]);
+            usort($waiting, fn (QueuedPhrase $a, QueuedPhrase $b): int => [$a->priority->rank(), $a->at] <=> [$b->priority->rank(), $b->at]);
             $next = array_shift($waiting);
             $end = $now + $this->airtime->of($next->text, $next->plays);
             $cut = $next->priority === Priority::Note ? $this->cut($offers, $end) : null;
-            $said[] = $cut === null ? Said::from($next, $now, $end) : Said::not($next, 'cut short by something critical');
+            $said[] = $cut === null ? SpokenPhrase::from($next, $now, $end) : SpokenPhrase::not($next, 'cut short by something critical');
             $free = $cut ?? $end;
             $now = $free;
         }
@@ -47,15 +47,15 @@ final readonly class Queue
     }
 
     /**
-     * @param  list<Offer>  $waiting
-     * @return array{list<Offer>, list<Said>}
+     * @param  list<QueuedPhrase>  $waiting
+     * @return array{list<QueuedPhrase>, list<SpokenPhrase>}
      */
     private function fresh(array $waiting, float $now): array
     {
         $fresh = $stale = [];
         foreach ($waiting as $one) {
             if ($now - $one->at > self::STALE[$one->priority->value]) {
-                $stale[] = Said::not($one, 'stale: it waited longer than '.self::STALE[$one->priority->value].' s');
+                $stale[] = SpokenPhrase::not($one, 'stale: it waited longer than '.self::STALE[$one->priority->value].' s');
             } else {
                 $fresh[] = $one;
             }
@@ -67,7 +67,7 @@ final readonly class Queue
     /**
      * When something critical comes before the end.
      *
-     * @param  list<Offer>  $offers
+     * @param  list<QueuedPhrase>  $offers
      */
     private function cut(array $offers, float $end): ?float
     {

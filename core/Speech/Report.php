@@ -13,14 +13,14 @@ final readonly class Report
     /**
      * @param  float  $share  of the time that the voice spoke, 0 to 1
      * @param  list<float>  $minutes  seconds of speech in each minute
-     * @param  list<Said>  $dropped
-     * @param  list<Said>  $late
-     * @param  list<Said>  $talkedOver  warnings that had to wait for a note
+     * @param  list<SpokenPhrase>  $dropped
+     * @param  list<SpokenPhrase>  $late
+     * @param  list<SpokenPhrase>  $talkedOver  warnings that had to wait for a note
      */
     private function __construct(public float $share, public array $minutes, public array $dropped, public array $late, public array $talkedOver) {}
 
     /**
-     * @param  list<Said>  $said
+     * @param  list<SpokenPhrase>  $said
      * @param  float  $seconds  that the flight took
      */
     public static function of(array $said, float $seconds): self
@@ -33,20 +33,20 @@ final readonly class Report
                 $minutes[$minute] += $next - $at;
             }
         }
-        $warns = fn (Said $one): bool => $one->offer->priority !== Priority::Note;
+        $warns = fn (SpokenPhrase $one): bool => $one->offer->priority !== Priority::Note;
 
         return new self(
             $seconds > 0 ? array_sum($minutes) / $seconds : 0.0,
             array_values(array_map(fn (float $one): float => round($one, 1), $minutes)),
-            array_values(array_filter($said, fn (Said $one): bool => $one->dropped !== null)),
-            array_values(array_filter($said, fn (Said $one): bool => $one->late() > self::LATE)),
-            array_values(array_filter($said, fn (Said $one): bool => $warns($one) && self::waitedForANote($one, $said))),
+            array_values(array_filter($said, fn (SpokenPhrase $one): bool => $one->dropped !== null)),
+            array_values(array_filter($said, fn (SpokenPhrase $one): bool => $one->late() > self::LATE)),
+            array_values(array_filter($said, fn (SpokenPhrase $one): bool => $warns($one) && self::waitedForANote($one, $said))),
         );
     }
 
-    /** @param  list<Said>  $all */
-    private static function waitedForANote(Said $one, array $all): bool
+    /** @param  list<SpokenPhrase>  $all */
+    private static function waitedForANote(SpokenPhrase $one, array $all): bool
     {
-        return $one->late() > 0.05 && array_filter($all, fn (Said $other): bool => $other->offer->priority === Priority::Note && $other->from !== null && $other->from < $one->offer->at && ($other->to ?? 0.0) > $one->offer->at) !== [];
+        return $one->late() > 0.05 && array_filter($all, fn (SpokenPhrase $other): bool => $other->offer->priority === Priority::Note && $other->from !== null && $other->from < $one->offer->at && ($other->to ?? 0.0) > $one->offer->at) !== [];
     }
 }

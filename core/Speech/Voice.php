@@ -4,7 +4,7 @@ namespace DuskSwitch\Core\Speech;
 
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Call;
+use DuskSwitch\Core\Program\Sense\Callout;
 use DuskSwitch\Core\Program\Sense\Priority;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Telemetry\Sample;
@@ -20,7 +20,7 @@ final readonly class Voice
      * Every offer, in the order of time, and from when to when each call's condition held.
      *
      * @param  list<Sample>  $flight  with derived values
-     * @return array{list<Offer>, array<string, list<array{float, float}>>} spans by the id of the call
+     * @return array{list<QueuedPhrase>, array<string, list<array{float, float}>>} spans by the id of the call
      */
     public function hear(array $flight): array
     {
@@ -31,16 +31,16 @@ final readonly class Voice
             $offers = [...$offers, ...$some];
         }
         $offers = [...$offers, ...$this->announced($flight)];
-        usort($offers, fn (Offer $a, Offer $b): int => [$a->at, $a->priority->rank()] <=> [$b->at, $b->priority->rank()]);
+        usort($offers, fn (QueuedPhrase $a, QueuedPhrase $b): int => [$a->at, $a->priority->rank()] <=> [$b->at, $b->priority->rank()]);
 
         return [$offers, $spans];
     }
 
     /**
      * @param  list<Sample>  $flight
-     * @return array{list<Offer>, list<array{float, float}>}
+     * @return array{list<QueuedPhrase>, list<array{float, float}>}
      */
-    private function call(Call $call, array $flight): array
+    private function call(Callout $call, array $flight): array
     {
         $when = Watcher::of($call->when, $this->program, $this->transmitter);
         $after = $call->after === null ? null : Watcher::of($call->after, $this->program, $this->transmitter);
@@ -62,7 +62,7 @@ final readonly class Voice
             $since ??= $sample->time;
             $due = $last === null ? $since + $call->hold : ($call->repeat > 0 ? $last + $call->repeat : INF);
             if ($sample->time >= $due - 1e-9) {
-                $offers[] = new Offer($call->id, $sample->time, $call->priority, $phrase->say($call->says, $sample->values), $call->plays);
+                $offers[] = new QueuedPhrase($call->id, $sample->time, $call->priority, $phrase->say($call->says, $sample->values), $call->plays);
                 $last = $sample->time;
             }
         }
@@ -75,7 +75,7 @@ final readonly class Voice
 
     /**
      * @param  list<Sample>  $flight
-     * @return list<Offer>
+     * @return list<QueuedPhrase>
      */
     private function announced(array $flight): array
     {
@@ -92,11 +92,11 @@ final readonly class Voice
             foreach ($before === null ? [] : $names as $id => $steps) {
                 $step = $sample->steps[$id] ?? '';
                 if ($step !== ($before->steps[$id] ?? '')) {
-                    $offers[] = new Offer('step', $sample->time, Priority::Note, $steps[$step] ?? $step);
+                    $offers[] = new QueuedPhrase('step', $sample->time, Priority::Note, $steps[$step] ?? $step);
                 }
             }
             if ($before !== null && $phases !== [] && $sample->phase !== $before->phase) {
-                $offers[] = new Offer('phase', $sample->time, Priority::Note, $phases[$sample->phase] ?? $sample->phase);
+                $offers[] = new QueuedPhrase('phase', $sample->time, Priority::Note, $phases[$sample->phase] ?? $sample->phase);
             }
             $before = $sample;
         }

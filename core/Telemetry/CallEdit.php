@@ -7,9 +7,9 @@ use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\ConditionTree;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Call;
+use DuskSwitch\Core\Program\Sense\Callout;
+use DuskSwitch\Core\Program\Sense\PhrasePart;
 use DuskSwitch\Core\Program\Sense\Priority;
-use DuskSwitch\Core\Program\Sense\Token;
 use DuskSwitch\Core\Units\Dimension;
 
 /** Changes alarms and call-outs in the units that the pilot reads. */
@@ -30,7 +30,7 @@ final readonly class CallEdit
      *
      * @return list<array{sensor: string, name: string, above: bool, level: float, hysteresis: float, unit: string}>
      */
-    public function levels(Call $call): array
+    public function levels(Callout $call): array
     {
         return array_map($this->threshold->read(...), self::inside($call->when));
     }
@@ -81,22 +81,22 @@ final readonly class CallEdit
             $id = "{$base}-{$number}";
         }
         $hold = $of->dimension === Dimension::Voltage ? self::HOLD : 1.0;
-        $call = new Call(
+        $call = new Callout(
             $id, substr($of->name, 0, 50).($above ? ' high' : ' low'), $this->threshold->of($value, $above, $level), $hold, Priority::Warning, 15.0, null,
-            [Token::words($of->name), Token::value($value, $of->dimension === Dimension::Voltage ? 1 : 0, true)],
+            [PhrasePart::words($of->name), PhrasePart::value($value, $of->dimension === Dimension::Voltage ? 1 : 0, true)],
         );
 
         return $this->program->with(sense: $this->program->sense->with(calls: [...$this->program->sense->calls, $call]));
     }
 
-    private function call(string $id): Call
+    private function call(string $id): Callout
     {
         return $this->program->sense->call($id) ?? throw Refused::because('call', "there is no call \"{$id}\"");
     }
 
-    private function with(Call $old, Call $new): Program
+    private function with(Callout $old, Callout $new): Program
     {
-        return $this->program->with(sense: $this->program->sense->with(calls: array_map(fn (Call $one): Call => $one === $old ? $new : $one, $this->program->sense->calls)));
+        return $this->program->with(sense: $this->program->sense->with(calls: array_map(fn (Callout $one): Callout => $one === $old ? $new : $one, $this->program->sense->calls)));
     }
 
     /** @return list<SensorLevel> */

@@ -4,8 +4,8 @@ namespace DuskSwitch\Core\Telemetry;
 
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Derivation;
-use DuskSwitch\Core\Program\Sense\Derived;
+use DuskSwitch\Core\Program\Sense\DerivationKind;
+use DuskSwitch\Core\Program\Sense\DerivedValue;
 use DuskSwitch\Core\Telemetry\Derive\Energy;
 use DuskSwitch\Core\Telemetry\Derive\Extreme;
 use DuskSwitch\Core\Telemetry\Derive\Formula;
@@ -40,7 +40,7 @@ final class Deriver
     public function __construct(private readonly Program $program, Transmitter $transmitter, int $cells)
     {
         foreach ($program->sense->values as $derived) {
-            if ($derived->does === Derivation::Timer) {
+            if ($derived->does === DerivationKind::Timer) {
                 $this->ran[$derived->id] = 0.0;
                 if ($derived->while !== null) {
                     $this->timers[$derived->id] = Watcher::of($derived->while, $program, $transmitter);
@@ -68,7 +68,7 @@ final class Deriver
     }
 
     /** @param  array<string, float>  $values */
-    private function worked(Derived $derived, array $values, float $seconds): ?float
+    private function worked(DerivedValue $derived, array $values, float $seconds): ?float
     {
         $of = [];
         foreach ($derived->of as $id) {
@@ -77,7 +77,7 @@ final class Deriver
             }
             $of[] = $values[$id];
         }
-        $satellites = in_array($derived->does, [Derivation::Distance, Derivation::Bearing, Derivation::Slant], true) ? $values[(string) preg_replace('/latitude$/D', 'satellites', $derived->of[0] ?? '')] ?? null : null;
+        $satellites = in_array($derived->does, [DerivationKind::Distance, DerivationKind::Bearing, DerivationKind::Slant], true) ? $values[(string) preg_replace('/latitude$/D', 'satellites', $derived->of[0] ?? '')] ?? null : null;
 
         return $of === [] || ($satellites !== null && $satellites < self::FIX) ? null : $this->steps[$derived->id]->next($of, $seconds);
     }
@@ -87,31 +87,31 @@ final class Deriver
         return $this->ran[$id] += isset($this->timers[$id]) && $this->timers[$id]->sees($sample) ? $seconds : 0.0;
     }
 
-    private static function step(Derived $derived, int $cells): Step
+    private static function step(DerivedValue $derived, int $cells): Step
     {
         [$by, $plus] = [$derived->by ?? 1.0, $derived->plus ?? 0.0];
 
         return match ($derived->does) {
-            Derivation::Least => new Extreme(false),
-            Derivation::Most => new Extreme(true),
-            Derivation::Sum => new Formula(fn (array $of): float => array_sum($of)),
-            Derivation::Scale => new Formula(fn (array $of): float => $of[0] * $by + $plus),
-            Derivation::CellAverage => new Formula(fn (array $of): float => $of[0] / $cells),
-            Derivation::Power => new Formula(fn (array $of): float => $of[0] * ($of[1] ?? 0.0)),
-            Derivation::Used => new Integral,
-            Derivation::Relative => new Offset,
-            Derivation::Distance => new FromHome(false, false),
-            Derivation::Bearing => new FromHome(true, false),
-            Derivation::Slant => new FromHome(false, true),
-            Derivation::Climb => new Smoothed($derived->by ?? self::SMOOTH),
+            DerivationKind::Least => new Extreme(false),
+            DerivationKind::Most => new Extreme(true),
+            DerivationKind::Sum => new Formula(fn (array $of): float => array_sum($of)),
+            DerivationKind::Scale => new Formula(fn (array $of): float => $of[0] * $by + $plus),
+            DerivationKind::CellAverage => new Formula(fn (array $of): float => $of[0] / $cells),
+            DerivationKind::Power => new Formula(fn (array $of): float => $of[0] * ($of[1] ?? 0.0)),
+            DerivationKind::Used => new Integral,
+            DerivationKind::Relative => new Offset,
+            DerivationKind::Distance => new FromHome(false, false),
+            DerivationKind::Bearing => new FromHome(true, false),
+            DerivationKind::Slant => new FromHome(false, true),
+            DerivationKind::Climb => new Smoothed($derived->by ?? self::SMOOTH),
             // Level or rising there is no glide.
-            Derivation::Glide => new Formula(fn (array $of): ?float => ($of[1] ?? 0.0) < -0.1 ? $of[0] / -($of[1] ?? -1.0) : null),
-            Derivation::EnergyClimb => new Energy,
-            Derivation::WindSpeed => new RoundWind(false),
-            Derivation::WindFrom => new RoundWind(true),
-            Derivation::Density => new Formula(fn (array $of): float => Atmosphere::density($of[0], $of[1] ?? 15.0)),
-            Derivation::TrueAirspeed => new Formula(fn (array $of): ?float => ($of[1] ?? 0.0) > 0 ? Atmosphere::trueAirspeed($of[0], $of[1]) : null),
-            Derivation::Timer => new Formula(fn (array $of): ?float => null),
+            DerivationKind::Glide => new Formula(fn (array $of): ?float => ($of[1] ?? 0.0) < -0.1 ? $of[0] / -($of[1] ?? -1.0) : null),
+            DerivationKind::EnergyClimb => new Energy,
+            DerivationKind::WindSpeed => new RoundWind(false),
+            DerivationKind::WindFrom => new RoundWind(true),
+            DerivationKind::Density => new Formula(fn (array $of): float => Atmosphere::density($of[0], $of[1] ?? 15.0)),
+            DerivationKind::TrueAirspeed => new Formula(fn (array $of): ?float => ($of[1] ?? 0.0) > 0 ? Atmosphere::trueAirspeed($of[0], $of[1]) : null),
+            DerivationKind::Timer => new Formula(fn (array $of): ?float => null),
         };
     }
 }

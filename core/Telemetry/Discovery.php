@@ -2,18 +2,18 @@
 
 namespace DuskSwitch\Core\Telemetry;
 
-use DuskSwitch\Core\Link\Point;
+use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Program;
 
 /** What was found on the bus against what the chain promises: lost, doubled and silent values, each with cause and cure. */
 final readonly class Discovery
 {
-    public function __construct(private Program $program, private Chain $chain) {}
+    public function __construct(private Program $program, private SensorChain $chain) {}
 
     /**
      * @param  list<FoundValue>  $found
      * @param  array<string, string>  $lamps
-     * @return list<Point>
+     * @return list<VerdictPoint>
      */
     public function points(array $found, array $lamps): array
     {
@@ -27,7 +27,7 @@ final readonly class Discovery
             $promised = array_map(fn ($quantity): string => "{$fitted->id}-{$quantity->id}", $sensor->quantities);
             $lost = array_diff($promised, $ids);
             if ($lost === $promised) {
-                $points[] = Point::wrong('Lost', "{$sensor->name} wasn't found.", $this->whyLost($lamps[$fitted->id] ?? null));
+                $points[] = VerdictPoint::wrong('Lost', "{$sensor->name} wasn't found.", $this->whyLost($lamps[$fitted->id] ?? null));
             }
         }
         foreach ($this->program->sense->chain as $fitted) {
@@ -35,17 +35,17 @@ final readonly class Discovery
             $silent = array_values(array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'silent' && in_array($one->id, $own, true)));
             if ($silent !== []) {
                 $names = array_map(fn (FoundValue $one): string => substr($one->id, strlen($fitted->id) + 1), $silent);
-                $points[] = Point::look('Silent', ($this->chain->sensors[$fitted->id]->name ?? $fitted->id).' was found and doesn\'t send '.implode(', ', $names).'.', $this->whySilent($names));
+                $points[] = VerdictPoint::look('Silent', ($this->chain->sensors[$fitted->id]->name ?? $fitted->id).' was found and doesn\'t send '.implode(', ', $names).'.', $this->whySilent($names));
             }
         }
         foreach (array_unique(array_map(fn (FoundValue $one): string => $one->id, array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'doubled'))) as $id) {
-            $points[] = Point::wrong('Doubled', ucfirst(str_replace('-', ' ', $id)).' was found twice.', 'Two sensors answer to one address: change one. Then delete all and discover again.');
+            $points[] = VerdictPoint::wrong('Doubled', ucfirst(str_replace('-', ' ', $id)).' was found twice.', 'Two sensors answer to one address: change one. Then delete all and discover again.');
         }
         foreach (array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'stale') as $one) {
-            $points[] = Point::look('Stale', ucfirst(str_replace('-', ' ', $one->id)).' is of a sensor that is no more in the chain.', BusTrouble::Stale->cure());
+            $points[] = VerdictPoint::look('Stale', ucfirst(str_replace('-', ' ', $one->id)).' is of a sensor that is no more in the chain.', BusTrouble::Stale->cure());
         }
 
-        return $points === [] ? [Point::fine('Discovery', 'Every value of the chain was found. Stop discovery now.')] : $points;
+        return $points === [] ? [VerdictPoint::fine('Discovery', 'Every value of the chain was found. Stop discovery now.')] : $points;
     }
 
     private function whyLost(?string $lamp): string

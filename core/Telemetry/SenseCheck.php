@@ -2,11 +2,11 @@
 
 namespace DuskSwitch\Core\Telemetry;
 
-use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitter;
-use DuskSwitch\Core\Link\Kit;
-use DuskSwitch\Core\Link\Level;
-use DuskSwitch\Core\Link\Point;
+use DuskSwitch\Core\Link\InstalledKit;
+use DuskSwitch\Core\Link\PointLevel;
+use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
@@ -16,12 +16,12 @@ use DuskSwitch\Core\Program\Condition\PhaseIs;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Condition\StepIs;
 use DuskSwitch\Core\Program\ConditionTree;
-use DuskSwitch\Core\Program\Mentions;
+use DuskSwitch\Core\Program\ConditionUsages;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Call;
-use DuskSwitch\Core\Program\Sense\Derivation;
-use DuskSwitch\Core\Program\Sense\Derived;
-use DuskSwitch\Core\Program\Sense\Token;
+use DuskSwitch\Core\Program\Sense\Callout;
+use DuskSwitch\Core\Program\Sense\DerivationKind;
+use DuskSwitch\Core\Program\Sense\DerivedValue;
+use DuskSwitch\Core\Program\Sense\PhrasePart;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Units\Dimension;
 
@@ -37,21 +37,21 @@ final readonly class SenseCheck
     public function __construct(private Program $program, private Transmitter $transmitter, private Values $values) {}
 
     /** How many things of the chain, the values and what is said can't work; null where nothing is sensed. */
-    public static function wrong(Kit $kit, Shelf $shelf): ?int
+    public static function wrong(InstalledKit $kit, Catalogue $shelf): ?int
     {
         if ($kit->program->sense->isEmpty()) {
             return null;
         }
         $check = new self($kit->program, $kit->transmitter, Values::of($kit->program, $shelf));
-        $points = [...(new Chain($kit))->points(), ...array_column($check->points(), 1)];
+        $points = [...(new SensorChain($kit))->points(), ...array_column($check->points(), 1)];
 
-        return count(array_filter($points, fn (Point $one): bool => $one->level === Level::Wrong));
+        return count(array_filter($points, fn (VerdictPoint $one): bool => $one->level === PointLevel::Wrong));
     }
 
     /**
      * Points by what they are about: "value:cell", "call:cell-low", "program".
      *
-     * @return list<array{string, Point}>
+     * @return list<array{string, VerdictPoint}>
      */
     public function points(): array
     {
@@ -68,7 +68,7 @@ final readonly class SenseCheck
         }
         foreach ($this->program->sense->announces as $id) {
             if ($id !== 'phase' && ! $this->program->function($id) instanceof SteppedFunction) {
-                $points[] = ['program', Point::wrong('Announced', "There is no switched function \"{$id}\" to announce.", 'Take it out, or make the function.')];
+                $points[] = ['program', VerdictPoint::wrong('Announced', "There is no switched function \"{$id}\" to announce.", 'Take it out, or make the function.')];
             }
         }
         foreach ($this->conditions() as [$where, $one]) {
@@ -81,16 +81,16 @@ final readonly class SenseCheck
         return $points;
     }
 
-    /** @return list<Point> */
-    private function derived(Derived $derived, int $index): array
+    /** @return list<VerdictPoint> */
+    private function derived(DerivedValue $derived, int $index): array
     {
-        $wants = Wants::of($derived->does);
-        $words = Wants::inWords($derived->does);
-        if ($derived->does === Derivation::Timer) {
-            return $derived->while === null ? [Point::wrong('Value', "{$derived->name} never runs: it needs {$words}.", 'Say when it runs, as while armed.')] : [];
+        $wants = DerivationInputs::of($derived->does);
+        $words = DerivationInputs::inWords($derived->does);
+        if ($derived->does === DerivationKind::Timer) {
+            return $derived->while === null ? [VerdictPoint::wrong('Value', "{$derived->name} never runs: it needs {$words}.", 'Say when it runs, as while armed.')] : [];
         }
-        if (count($derived->of) < count($wants) || (count($derived->of) > count($wants) && ! Wants::several($derived->does))) {
-            return [Point::wrong('Value', "{$derived->name} is worked out of {$words}; ".count($derived->of).' are given.', 'Choose '.($wants === [] ? 'none' : count($wants)).'.')];
+        if (count($derived->of) < count($wants) || (count($derived->of) > count($wants) && ! DerivationInputs::several($derived->does))) {
+            return [VerdictPoint::wrong('Value', "{$derived->name} is worked out of {$words}; ".count($derived->of).' are given.', 'Choose '.($wants === [] ? 'none' : count($wants)).'.')];
         }
         $points = [];
         $later = array_column(array_slice($this->program->sense->values, $index), 'id');
@@ -98,11 +98,11 @@ final readonly class SenseCheck
             $value = $this->values->find($id);
             $wanted = $wants[min($place, count($wants) - 1)];
             $points[] = match (true) {
-                $value === null => Point::wrong('Value', "{$derived->name} looks at \"{$id}\", which nothing sends.", 'Add the sensor, or choose another value.'),
-                in_array($id, $later, true) => Point::wrong('Value', "{$derived->name} looks at {$value->name}, which is worked out after it.", "Move it behind {$value->name}."),
-                $wanted !== null && $value->dimension !== $wanted => Point::wrong('Value', "{$derived->name} wants {$words}; {$value->name} is a {$value->dimension->value}.", "Choose a {$wanted->value} there."),
+                $value === null => VerdictPoint::wrong('Value', "{$derived->name} looks at \"{$id}\", which nothing sends.", 'Add the sensor, or choose another value.'),
+                in_array($id, $later, true) => VerdictPoint::wrong('Value', "{$derived->name} looks at {$value->name}, which is worked out after it.", "Move it behind {$value->name}."),
+                $wanted !== null && $value->dimension !== $wanted => VerdictPoint::wrong('Value', "{$derived->name} wants {$words}; {$value->name} is a {$value->dimension->value}.", "Choose a {$wanted->value} there."),
                 // Common practice.
-                $value->divided && $derived->does === Derivation::Scale && ($derived->by ?? 1.0) !== 1.0 => Point::wrong('Value', "{$derived->name} divides {$value->name} again: {$value->from} has applied poles and gear ratio, and they are applied once only.", "Set the factor to 1, or take {$derived->name} out."),
+                $value->divided && $derived->does === DerivationKind::Scale && ($derived->by ?? 1.0) !== 1.0 => VerdictPoint::wrong('Value', "{$derived->name} divides {$value->name} again: {$value->from} has applied poles and gear ratio, and they are applied once only.", "Set the factor to 1, or take {$derived->name} out."),
                 default => null,
             };
         }
@@ -110,8 +110,8 @@ final readonly class SenseCheck
         return array_values(array_filter($points));
     }
 
-    /** @return list<Point> */
-    private function when(Call $call): array
+    /** @return list<VerdictPoint> */
+    private function when(Callout $call): array
     {
         $points = [];
         foreach ([...ConditionTree::all($call->when), ...$call->after === null ? [] : ConditionTree::all($call->after)] as $one) {
@@ -129,23 +129,23 @@ final readonly class SenseCheck
         return array_values(array_filter($points));
     }
 
-    private function step(Call $call, StepIs $one): ?Point
+    private function step(Callout $call, StepIs $one): ?VerdictPoint
     {
         $function = $this->program->function($one->function);
 
         return $function instanceof SteppedFunction && $function->indexOf($one->step) !== null ? null : $this->missing($call, "step \"{$one->step}\" of \"{$one->function}\"");
     }
 
-    private function missing(Call $call, string $what): Point
+    private function missing(Callout $call, string $what): VerdictPoint
     {
-        return Point::wrong('When', "{$call->name} waits for a {$what}, and there is none: it never speaks.", 'Choose something that is there.');
+        return VerdictPoint::wrong('When', "{$call->name} waits for a {$what}, and there is none: it never speaks.", 'Choose something that is there.');
     }
 
     /** @return list<array{string, SensorLevel}> what of the program hangs on telemetry, with where it stands */
     private function conditions(): array
     {
         $levels = [];
-        Mentions::of($this->program, function (Condition $one) use (&$levels): bool {
+        ConditionUsages::of($this->program, function (Condition $one) use (&$levels): bool {
             if ($one instanceof SensorLevel && ! in_array($one, $levels, false)) {
                 $levels[] = $one;
             }
@@ -153,14 +153,14 @@ final readonly class SenseCheck
             return false;
         });
 
-        return array_map(fn (SensorLevel $level): array => [implode(', ', Mentions::of($this->program, fn (Condition $one): bool => $one == $level)), $level], $levels);
+        return array_map(fn (SensorLevel $level): array => [implode(', ', ConditionUsages::of($this->program, fn (Condition $one): bool => $one == $level)), $level], $levels);
     }
 
-    private function level(string $who, string $fire, string $speaks, SensorLevel $one): ?Point
+    private function level(string $who, string $fire, string $speaks, SensorLevel $one): ?VerdictPoint
     {
         $value = $this->values->find($one->sensor);
         if ($value === null) {
-            return Point::wrong('When', "{$who} looks at \"{$one->sensor}\", which nothing sends: it never {$speaks}.", 'Add the sensor, or choose another value.');
+            return VerdictPoint::wrong('When', "{$who} looks at \"{$one->sensor}\", which nothing sends: it never {$speaks}.", 'Add the sensor, or choose another value.');
         }
         $range = $value->range;
         if ($range === null) {
@@ -171,21 +171,21 @@ final readonly class SenseCheck
         $shown = fn (float $base): string => str_replace('-', '−', (string) round($value->unit->fromBase($base), 2)).' '.$value->unit->shown();
 
         return match (true) {
-            $never => Point::wrong('When', "{$who} can never {$fire}: {$value->name} goes from {$shown($range->low)} to {$shown($range->high)}, and it waits for ".($one->above ? 'more' : 'less')." than {$shown($one->level)}.", 'Choose a level inside that range.'),
-            $always => Point::wrong('When', "{$who} always holds: {$value->name} is never ".($one->above ? 'below' : 'above')." {$shown($one->above ? $range->low : $range->high)}.", 'Choose a level inside its range.'),
+            $never => VerdictPoint::wrong('When', "{$who} can never {$fire}: {$value->name} goes from {$shown($range->low)} to {$shown($range->high)}, and it waits for ".($one->above ? 'more' : 'less')." than {$shown($one->level)}.", 'Choose a level inside that range.'),
+            $always => VerdictPoint::wrong('When', "{$who} always holds: {$value->name} is never ".($one->above ? 'below' : 'above')." {$shown($one->above ? $range->low : $range->high)}.", 'Choose a level inside its range.'),
             default => null,
         };
     }
 
-    /** @return list<Point> */
-    private function phrase(Call $call): array
+    /** @return list<VerdictPoint> */
+    private function phrase(Callout $call): array
     {
-        if (array_filter($call->says, fn (Token $one): bool => $one->value !== null || trim($one->words ?? '') !== '') === [] && $call->plays === null) {
-            return [Point::wrong('Phrase', "{$call->name} has nothing to say.", 'Give it words, a value or a sound.')];
+        if (array_filter($call->says, fn (PhrasePart $one): bool => $one->value !== null || trim($one->words ?? '') !== '') === [] && $call->plays === null) {
+            return [VerdictPoint::wrong('Phrase', "{$call->name} has nothing to say.", 'Give it words, a value or a sound.')];
         }
-        $gone = array_filter($call->says, fn (Token $one): bool => $one->value !== null && $this->values->find($one->value) === null);
+        $gone = array_filter($call->says, fn (PhrasePart $one): bool => $one->value !== null && $this->values->find($one->value) === null);
 
-        return array_values(array_map(fn (Token $one): Point => Point::wrong('Phrase', "{$call->name} says \"{$one->value}\", which nothing sends: it would say “missing”.", 'Choose another value.'), $gone));
+        return array_values(array_map(fn (PhrasePart $one): VerdictPoint => VerdictPoint::wrong('Phrase', "{$call->name} says \"{$one->value}\", which nothing sends: it would say “missing”.", 'Choose another value.'), $gone));
     }
 
     /** A pack's voltage begins at nothing; that of a regulator or of the receiver doesn't. */
@@ -196,20 +196,20 @@ final readonly class SenseCheck
         return $range === null || $range->low <= 0.0;
     }
 
-    /** @return list<Point> */
-    private function manner(Call $call): array
+    /** @return list<VerdictPoint> */
+    private function manner(Callout $call): array
     {
         $looksAt = array_filter(ConditionTree::all($call->when), fn (Condition $one): bool => $one instanceof SensorLevel);
         $volts = array_filter($looksAt, fn (SensorLevel $one): bool => $this->values->find($one->sensor)?->dimension === Dimension::Voltage);
         $points = [];
         if ($call->isAlarm() && $call->hold < self::DIP && array_filter($volts, fn (SensorLevel $one): bool => ! $one->above && $this->isPack($one->sensor)) !== []) {
-            $points[] = Point::look('Sag', "{$call->name} speaks at once: a burst of power dips the voltage and fools it.", 'Let it hold for about 3 s.');
+            $points[] = VerdictPoint::look('Sag', "{$call->name} speaks at once: a burst of power dips the voltage and fools it.", 'Let it hold for about 3 s.');
         }
         if ($call->repeat > 0 && $call->repeat < self::OFTEN) {
-            $points[] = Point::look('Repeat', "{$call->name} repeats every {$call->repeat} s: what speaks too often is switched off, and missed when it matters.", 'Let 5 s or more go by.');
+            $points[] = VerdictPoint::look('Repeat', "{$call->name} repeats every {$call->repeat} s: what speaks too often is switched off, and missed when it matters.", 'Let 5 s or more go by.');
         }
         if (array_filter($volts, fn (SensorLevel $one): bool => $one->sensor === 'receiver-volts' && $one->level < 4.3) !== []) {
-            $points[] = Point::look('Supply', "{$call->name} looks at the receiver's own supply with the level of a cell.", 'For the flight pack choose its own voltage or a cell\'s average.');
+            $points[] = VerdictPoint::look('Supply', "{$call->name} looks at the receiver's own supply with the level of a cell.", 'For the flight pack choose its own voltage or a cell\'s average.');
         }
 
         return $points;

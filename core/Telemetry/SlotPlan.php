@@ -6,7 +6,7 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Fitted;
+use DuskSwitch\Core\Program\Sense\InstalledSensor;
 use DuskSwitch\Core\Solve\SensorSlots;
 
 /** The chain on a transmitter with fixed slots. */
@@ -26,13 +26,13 @@ final readonly class SlotPlan
             throw Refused::because('transmitter', "{$this->transmitter->name} has no fixed slots for sensors: it finds them by itself");
         }
         $chain = $this->fitted();
-        $plan = SensorSlots::plan($this->transmitter->sensorSlots, array_map(fn (Fitted $one): array => [
+        $plan = SensorSlots::plan($this->transmitter->sensorSlots, array_map(fn (InstalledSensor $one): array => [
             'name' => $this->sensors[$one->id]->name, 'block' => $this->sensors[$one->id]->block, 'starts' => $this->sensors[$one->id]->starts, 'today' => $one->slot,
         ], $chain));
-        $slots = array_combine(array_map(fn (Fitted $one): string => $one->id, $chain), $plan);
+        $slots = array_combine(array_map(fn (InstalledSensor $one): string => $one->id, $chain), $plan);
 
         return $this->program->with(sense: $this->program->sense->with(chain: array_map(
-            fn (Fitted $one): Fitted => isset($slots[$one->id]) ? new Fitted($one->id, $one->sensor, $one->address, $slots[$one->id]) : $one, $this->program->sense->chain,
+            fn (InstalledSensor $one): InstalledSensor => isset($slots[$one->id]) ? new InstalledSensor($one->id, $one->sensor, $one->address, $slots[$one->id]) : $one, $this->program->sense->chain,
         )));
     }
 
@@ -64,9 +64,9 @@ final readonly class SlotPlan
         return $rows;
     }
 
-    /** @return list<Fitted> */
+    /** @return list<InstalledSensor> */
     private function fitted(): array
     {
-        return array_values(array_filter($this->program->sense->chain, fn (Fitted $one): bool => isset($this->sensors[$one->id])));
+        return array_values(array_filter($this->program->sense->chain, fn (InstalledSensor $one): bool => isset($this->sensors[$one->id])));
     }
 }

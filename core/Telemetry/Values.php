@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\Core\Telemetry;
 
-use DuskSwitch\Core\Kit\Shelf;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Derivation;
-use DuskSwitch\Core\Program\Sense\Derived;
+use DuskSwitch\Core\Program\Sense\DerivationKind;
+use DuskSwitch\Core\Program\Sense\DerivedValue;
 use DuskSwitch\Core\Units\Dimension;
 use DuskSwitch\Core\Units\Range;
 use DuskSwitch\Core\Units\Unit;
@@ -31,7 +31,7 @@ final readonly class Values
     private function __construct(public array $all, public UnitSystem $system) {}
 
     /** The values of a program with what is in Stores. */
-    public static function of(Program $program, Shelf $shelf): self
+    public static function of(Program $program, Catalogue $shelf): self
     {
         $sense = $program->sense;
         $system = $sense->system ?? $shelf->units();
@@ -56,7 +56,7 @@ final readonly class Values
         }
         foreach ($sense->values as $derived) {
             $dimension = self::dimension($derived, $all);
-            $upright = in_array($derived->does, [Derivation::Climb, Derivation::EnergyClimb], true) || ($derived->of !== [] && ($all[$derived->of[0]]->upright ?? false) && $dimension === Dimension::Speed);
+            $upright = in_array($derived->does, [DerivationKind::Climb, DerivationKind::EnergyClimb], true) || ($derived->of !== [] && ($all[$derived->of[0]]->upright ?? false) && $dimension === Dimension::Speed);
             $all[$derived->id] = new Value($derived->id, $derived->name, $dimension, $upright, $unit($derived->id, $dimension, $upright), self::range($derived, $all), $derived->does->says(), true);
         }
 
@@ -82,34 +82,34 @@ final readonly class Values
      *
      * @param  array<string, Value>  $all
      */
-    private static function range(Derived $derived, array $all): ?Range
+    private static function range(DerivedValue $derived, array $all): ?Range
     {
         $of = ($all[$derived->of[0] ?? ''] ?? null)?->range;
 
         return match ($derived->does) {
-            Derivation::Least, Derivation::Most => $of,
-            Derivation::Relative => $of === null ? null : new Range($of->low - $of->high, $of->high - $of->low),
+            DerivationKind::Least, DerivationKind::Most => $of,
+            DerivationKind::Relative => $of === null ? null : new Range($of->low - $of->high, $of->high - $of->low),
             // No cell that flies holds more (common practice).
-            Derivation::CellAverage => new Range(0.0, self::FULLEST_CELL),
-            Derivation::Bearing, Derivation::WindFrom => new Range(0.0, 360.0),
+            DerivationKind::CellAverage => new Range(0.0, self::FULLEST_CELL),
+            DerivationKind::Bearing, DerivationKind::WindFrom => new Range(0.0, 360.0),
             default => null,
         };
     }
 
     /** @param  array<string, Value>  $all */
-    private static function dimension(Derived $derived, array $all): Dimension
+    private static function dimension(DerivedValue $derived, array $all): Dimension
     {
         return match ($derived->does) {
-            Derivation::Least, Derivation::Most, Derivation::Sum, Derivation::Scale => ($all[$derived->of[0] ?? ''] ?? null)->dimension ?? Dimension::Number,
-            Derivation::CellAverage => Dimension::Voltage,
-            Derivation::Power => Dimension::Power,
-            Derivation::Used => Dimension::Charge,
-            Derivation::Relative, Derivation::Distance, Derivation::Slant => Dimension::Length,
-            Derivation::Bearing, Derivation::WindFrom => Dimension::Angle,
-            Derivation::Climb, Derivation::EnergyClimb, Derivation::WindSpeed, Derivation::TrueAirspeed => Dimension::Speed,
-            Derivation::Glide => Dimension::Number,
-            Derivation::Density => Dimension::Density,
-            Derivation::Timer => Dimension::Time,
+            DerivationKind::Least, DerivationKind::Most, DerivationKind::Sum, DerivationKind::Scale => ($all[$derived->of[0] ?? ''] ?? null)->dimension ?? Dimension::Number,
+            DerivationKind::CellAverage => Dimension::Voltage,
+            DerivationKind::Power => Dimension::Power,
+            DerivationKind::Used => Dimension::Charge,
+            DerivationKind::Relative, DerivationKind::Distance, DerivationKind::Slant => Dimension::Length,
+            DerivationKind::Bearing, DerivationKind::WindFrom => Dimension::Angle,
+            DerivationKind::Climb, DerivationKind::EnergyClimb, DerivationKind::WindSpeed, DerivationKind::TrueAirspeed => Dimension::Speed,
+            DerivationKind::Glide => Dimension::Number,
+            DerivationKind::Density => Dimension::Density,
+            DerivationKind::Timer => Dimension::Time,
         };
     }
 }

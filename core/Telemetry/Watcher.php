@@ -5,17 +5,17 @@ namespace DuskSwitch\Core\Telemetry;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Signal\Watch;
+use DuskSwitch\Core\Signal\ConditionEvaluator;
 
 /** Watches a condition from sample to sample, as a transmitter does for alarms and call-outs. */
 final readonly class Watcher
 {
-    private function __construct(private Watch $watch) {}
+    private function __construct(private ConditionEvaluator $watch) {}
 
     /** A watcher for a condition; names of conditions are looked up in the program. */
     public static function of(Condition $condition, Program $program, Transmitter $transmitter): self
     {
-        return new self(Watch::of($condition, $program, $transmitter));
+        return new self(ConditionEvaluator::of($condition, $program, $transmitter));
     }
 
     /** Does it hold now? Samples are shown in the order of time. What is unknown doesn't hold. */

@@ -6,10 +6,10 @@ use DuskSwitch\Core\Airframe\DerivedMeanings;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Signal\Compiler;
-use DuskSwitch\Core\Signal\States;
+use DuskSwitch\Core\Signal\SwitchPositions;
 use DuskSwitch\Tests\Core\Given;
 
 /** The proof of a program on a transmitter with 8 three-position and 4 two-position switches: 104,976 states. */
@@ -19,7 +19,7 @@ final class ProofBench
     public static function run(): array
     {
         $program = DerivedMeanings::withModes(self::program(), Given::shelf()->controller('keel-f4'));
-        $evidence = fn (): Evidence => new Evidence($program, self::transmitter(), Given::shelf()->receiver('lantern-r8'), Given::shelf()->controller('keel-f4'));
+        $evidence = fn (): ProofContext => new ProofContext($program, self::transmitter(), Given::shelf()->receiver('lantern-r8'), Given::shelf()->controller('keel-f4'));
         $best = INF;
         $states = 0;
         for ($round = 0; $round < 3; $round++) {
@@ -45,7 +45,7 @@ final class ProofBench
             Compiler::compile($program, $kit[0]);
             $readings[] = (hrtime(true) - $start) / 1e9;
             $start = hrtime(true);
-            Proof::of(new Evidence(ProgramDecoder::decode($edited), ...$kit));
+            Proof::of(new ProofContext(ProgramDecoder::decode($edited), ...$kit));
             $proofs[] = (hrtime(true) - $start) / 1e9;
         }
         sort($proofs);
@@ -66,11 +66,11 @@ final class ProofBench
         $all = (int) array_product(array_map(count(...), $positions));
         $sample = 0;
         $start = hrtime(true);
-        foreach (States::each($circuit->panel->atRest(), $positions) as $state) {
+        foreach (SwitchPositions::each($circuit->panel->atRest(), $positions) as $state) {
             if ($sample++ === 1000) {
                 break;
             }
-            foreach (States::each($state, $sticks) as $inputs) {
+            foreach (SwitchPositions::each($state, $sticks) as $inputs) {
                 $circuit->frame($inputs);
             }
         }

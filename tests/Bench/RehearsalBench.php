@@ -8,8 +8,8 @@ use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\Leg;
 use DuskSwitch\Core\Rehearsal\Recording;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
+use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Rehearsal\Scenario;
-use DuskSwitch\Core\Rehearsal\Setting;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Tests\Browser\App;
@@ -42,7 +42,7 @@ final class RehearsalBench
     public static function run(): array
     {
         $circuit = self::circuit(3.5);
-        $fly = fn (): Recording => (new Flight($circuit, Given::shelf(), self::scenario(), new Setting(1)))->fly();
+        $fly = fn (): Recording => (new Flight($circuit, Given::shelf(), self::scenario(), new RehearsalSettings(1)))->fly();
         [$all, $bare, $heard] = [INF, INF, INF];
         for ($round = 0; $round < 3; $round++) {
             $start = hrtime(true);
@@ -55,7 +55,7 @@ final class RehearsalBench
             Rehearsal::listen($flight, $changed->program, $changed->panel->transmitter, Given::shelf());
             $heard = min($heard, (hrtime(true) - $start) / 1e9);
         }
-        $json = [...RehearsalEncoder::flight($flight, $circuit->program, $circuit->panel->transmitter, self::scenario(), new Setting(1)), ...RehearsalEncoder::heard($first, $flight, Values::of($circuit->program, Given::shelf()))];
+        $json = [...RehearsalEncoder::flight($flight, $circuit->program, $circuit->panel->transmitter, self::scenario(), new RehearsalSettings(1)), ...RehearsalEncoder::heard($first, $flight, Values::of($circuit->program, Given::shelf()))];
 
         return [$all, $bare, $heard, strlen((string) gzencode((string) json_encode($json)))];
     }

@@ -6,9 +6,9 @@ use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Tests\Core\Given;
 use DuskSwitch\Tests\Core\Hard;
 
@@ -18,7 +18,7 @@ final class ThresholdBench
     /** @return array{float, int, float} seconds; what stayed open; the peak of memory in MB */
     public static function thresholds(): array
     {
-        return self::proven(new Evidence(self::program(), self::transmitter(), Given::shelf()->receiver('lantern-r8'), Given::shelf()->controller('keel-f4')));
+        return self::proven(new ProofContext(self::program(), self::transmitter(), Given::shelf()->receiver('lantern-r8'), Given::shelf()->controller('keel-f4')));
     }
 
     /** @return array{float, int, float} the same of every feed of every output */
@@ -28,7 +28,7 @@ final class ThresholdBench
     }
 
     /** @return array{float, int, float} */
-    private static function proven(Evidence $evidence): array
+    private static function proven(ProofContext $evidence): array
     {
         $start = hrtime(true);
         $proof = Proof::of($evidence);

@@ -5,7 +5,7 @@ namespace DuskSwitch\Tests\Browser;
 use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Sense\Sound;
-use DuskSwitch\Core\Telemetry\Fix;
+use DuskSwitch\Core\Telemetry\GpsFix;
 
 /** Hear the flight before it happens: chain, values, alarms, speech. */
 final class SenseTest extends BrowserTestCase
@@ -156,7 +156,7 @@ final class SenseTest extends BrowserTestCase
         $page = $this->page()->open('/aircraft/1/sense');
         $page->find('[aria-label=Discovery]');
         $file = (string) tempnam(sys_get_temp_dir(), 'gps');
-        file_put_contents($file, Nmea::write(new Fix(43200.0, 54.12, 8.31, 4.0, 9, 0.0, 0.0), '010126').Nmea::write(new Fix(43201.0, 54.121, 8.31, 14.0, 11, 12.0, 0.0), '010126'));
+        file_put_contents($file, Nmea::write(new GpsFix(43200.0, 54.12, 8.31, 4.0, 9, 0.0, 0.0), '010126').Nmea::write(new GpsFix(43201.0, 54.121, 8.31, 14.0, 11, 12.0, 0.0), '010126'));
         $input = "[aria-label='File of GPS sentences']";
         $page->find($input)->sendKeys($file);
         $page->until(fn (): bool => str_contains($page->text('[data-gps-told]'), '2 fixes in 2 seconds, at most 11 satellites'), 'what it tells');

@@ -5,7 +5,7 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\Core\Kit\Motor;
 use DuskSwitch\Core\Link\ArmingCheck;
 use DuskSwitch\Core\Link\BoardState;
-use DuskSwitch\Core\Link\Point;
+use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Solve\MotorCheck;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -23,7 +23,7 @@ final class ArmingTest extends TestCase
             self::assertNotNull($one->cure);
         }
 
-        return array_map(fn (Point $one): string => $one->topic, $blockers);
+        return array_map(fn (VerdictPoint $one): string => $one->topic, $blockers);
     }
 
     /** @return array<string, array{BoardState, float, list<string>}> */

@@ -2,17 +2,17 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Airframe\Starter;
+use DuskSwitch\Core\Airframe\FirstProgram;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\StickMode;
-use DuskSwitch\Core\Program\Assign;
+use DuskSwitch\Core\Program\ControlAssignment;
 use DuskSwitch\Core\Program\Family;
-use DuskSwitch\Core\Program\Gaps;
-use DuskSwitch\Core\Program\Loom;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Routing;
+use DuskSwitch\Core\Program\UnfinishedParts;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -30,7 +30,7 @@ final class AssignTest extends TestCase
     {
         $transmitter = Given::transmitter();
 
-        return Compiler::compile(Assign::drive($this->nightjar(), $function, $control === null ? null : $transmitter->control($control)), $transmitter);
+        return Compiler::compile(ControlAssignment::drive($this->nightjar(), $function, $control === null ? null : $transmitter->control($control)), $transmitter);
     }
 
     public function test_arm_moved_to_another_switch_keeps_its_detents(): void
@@ -69,7 +69,7 @@ final class AssignTest extends TestCase
     {
         $program = ProgramDecoder::decode(Given::demo('tern'));
         $transmitter = Given::transmitter('quayside-8');
-        $circuit = Compiler::compile(Assign::drive($program, 'yaw', $transmitter->control('dial')), $transmitter);
+        $circuit = Compiler::compile(ControlAssignment::drive($program, 'yaw', $transmitter->control('dial')), $transmitter);
 
         self::assertSame(0.0, Given::frame($circuit, ['yaw' => 1], trims: ['yaw' => 1])->functions()['yaw']);
         self::assertGreaterThan(0.5, Given::frame($circuit, controls: ['dial' => 1])->functions()['yaw']);
@@ -80,7 +80,7 @@ final class AssignTest extends TestCase
         $circuit = $this->on('roll', null);
 
         self::assertSame(0.0, Given::frame($circuit, ['roll' => 1])->functions()['roll']);
-        self::assertSame(['function:roll' => 'Nothing moves Roll'], Gaps::of($circuit->program));
+        self::assertSame(['function:roll' => 'Nothing moves Roll'], UnfinishedParts::of($circuit->program));
         self::assertNull($circuit->line('roll'));
     }
 
@@ -88,18 +88,18 @@ final class AssignTest extends TestCase
     {
         $this->expectException(Refused::class);
         $this->expectExceptionMessage('to: Arm has steps; put it on a switch');
-        Assign::drive($this->nightjar(), 'arm', Axis::Yaw);
+        ControlAssignment::drive($this->nightjar(), 'arm', Axis::Yaw);
     }
 
     public function test_a_function_that_is_not_there_is_named(): void
     {
         $this->expectExceptionMessage('there is no function "wings" in Nightjar');
-        Assign::drive($this->nightjar(), 'wings', Axis::Yaw);
+        ControlAssignment::drive($this->nightjar(), 'wings', Axis::Yaw);
     }
 
     public function test_the_loom_has_a_thread_from_the_arm_switch_to_channel_5(): void
     {
-        $threads = array_map(fn ($thread): string => "{$thread->from} {$thread->to} {$thread->how}", Loom::threads($this->nightjar()));
+        $threads = array_map(fn ($thread): string => "{$thread->from} {$thread->to} {$thread->how}", Routing::threads($this->nightjar()));
 
         self::assertContains('control:flick-a function:arm drive', $threads);
         self::assertContains('function:arm output:5 feed', $threads);
@@ -124,13 +124,13 @@ final class AssignTest extends TestCase
     public function test_a_new_aircraft_runs_and_powers_up_with_its_motor_stopped(Family $family, string $id): void
     {
         $transmitter = Given::transmitter($id);
-        $program = Starter::program($family, 'New', $transmitter);
+        $program = FirstProgram::program($family, 'New', $transmitter);
         $circuit = Compiler::compile($program, $transmitter);
         $names = array_column($program->outputs, 'channel', 'name');
         $motor = $names['Throttle'] ?? $names['Motor'];
 
         self::assertEquals($program, ProgramDecoder::decode(ProgramEncoder::encode($program)));
-        self::assertSame([], Gaps::of($program));
+        self::assertSame([], UnfinishedParts::of($program));
         $stopped = $family === Family::GroundVehicle ? 1500 : 1000;
         self::assertSame($stopped, Given::frame($circuit)->pulse($motor));
         if (! in_array($family, [Family::Multirotor, Family::TinyMultirotor], true)) {
@@ -146,7 +146,7 @@ final class AssignTest extends TestCase
     {
         $text = str_replace('"name": "Flick A", "kind": "switch"', '"name": "Flick A", "kind": "switch", "rest": "away"', (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
         $transmitter = \DuskSwitch\Core\Format\TransmitterDecoder::decode($text);
-        $circuit = Compiler::compile(Starter::program(Family::Multirotor, 'New', $transmitter), $transmitter);
+        $circuit = Compiler::compile(FirstProgram::program(Family::Multirotor, 'New', $transmitter), $transmitter);
 
         self::assertSame('safe', Given::frame($circuit)->steps()['arm']);
         self::assertSame('armed', Given::frame($circuit, controls: ['flick-a' => 'toward'])->steps()['arm']);

@@ -2,29 +2,29 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\App\Stores\Kind;
+use DuskSwitch\App\Stores\DefinitionKind;
 use DuskSwitch\Core\Fault\Fault;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
-use DuskSwitch\Core\Kit\Front;
+use DuskSwitch\Core\Kit\FrontPanel;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** A definition, or what is aboard, that can't be: told with its path and the way to mend it. */
 final class BadDefinitionTest extends TestCase
 {
-    /** @return array<string, array{Kind, string, callable(\stdClass): mixed, string, string}> */
+    /** @return array<string, array{DefinitionKind, string, callable(\stdClass): mixed, string, string}> */
     public static function definitions(): array
     {
-        $r8 = [Kind::Receivers, 'receivers/lantern-r8'];
-        $keel = [Kind::Controllers, 'controllers/keel-f4'];
-        $pack = [Kind::Packs, 'packs/petrel-3s'];
-        $gps = [Kind::Sensors, 'sensors/bittern-gps'];
-        $circuit = [Kind::Scenarios, 'scenarios/circuit'];
-        $thermal = [Kind::Scenarios, 'scenarios/thermal'];
-        $heron = [Kind::SpeedControllers, 'speed-controllers/heron-45'];
+        $r8 = [DefinitionKind::Receivers, 'receivers/lantern-r8'];
+        $keel = [DefinitionKind::Controllers, 'controllers/keel-f4'];
+        $pack = [DefinitionKind::Packs, 'packs/petrel-3s'];
+        $gps = [DefinitionKind::Sensors, 'sensors/bittern-gps'];
+        $circuit = [DefinitionKind::Scenarios, 'scenarios/circuit'];
+        $thermal = [DefinitionKind::Scenarios, 'scenarios/thermal'];
+        $heron = [DefinitionKind::SpeedControllers, 'speed-controllers/heron-45'];
 
         return [
             'a receiver of no channels' => [...$r8, fn ($d) => $d->channels = 0, 'channels', 'must be from 1 to 32, not 0'],
@@ -60,8 +60,8 @@ final class BadDefinitionTest extends TestCase
             'a script that flies underground' => [...$circuit, fn ($d) => $d->legs[16]->climb = -8, 'legs[16]', 'goes 40 m below the ground: a plane begins it at 40 m, sinks 8 m/s and meets the ground after 5 s of 10. Let it land with "until": 0, let it level off with "until", end it before, or climb higher before'],
             'a glide into the ground' => [...$thermal, fn ($d) => $d->legs[4]->lift = -4, 'legs[4]', 'm below the ground: a sailplane begins it at'],
             'a script that stays on the ground' => [...$circuit, fn ($d) => $d->legs = [(object) ['says' => 'Sit', 'seconds' => 9]], 'legs', 'never leave the ground: give one of them a "climb"'],
-            'a vehicle that climbs' => [Kind::Scenarios, 'scenarios/laps', fn ($d) => $d->legs[3]->climb = 2, 'legs[3]', 'a ground vehicle can\'t climb'],
-            'a vehicle that never moves' => [Kind::Scenarios, 'scenarios/laps', fn ($d) => array_walk($d->legs, fn ($leg) => $leg->speed = 0), 'legs', 'never move: give one of them a "speed"'],
+            'a vehicle that climbs' => [DefinitionKind::Scenarios, 'scenarios/laps', fn ($d) => $d->legs[3]->climb = 2, 'legs[3]', 'a ground vehicle can\'t climb'],
+            'a vehicle that never moves' => [DefinitionKind::Scenarios, 'scenarios/laps', fn ($d) => array_walk($d->legs, fn ($leg) => $leg->speed = 0), 'legs', 'never move: give one of them a "speed"'],
             'a flight of two hours' => [...$circuit, fn ($d) => array_push($d->legs, (object) ['says' => 'On', 'seconds' => 3600]), 'legs', 's in all; at most 3600 s can be rehearsed'],
             'a leg below the ground' => [...$circuit, fn ($d) => $d->legs[2]->until = -5, 'legs[2].until', 'must be from 0 to 2000, not -5'],
             'a leg of no time' => [...$circuit, fn ($d) => $d->legs[2]->seconds = 0, 'legs[2].seconds', 'must be from 0.2'],
@@ -77,7 +77,7 @@ final class BadDefinitionTest extends TestCase
 
     /** @param  callable(\stdClass): mixed  $spoil */
     #[DataProvider('definitions')]
-    public function test_a_spoilt_definition_is_told(Kind $kind, string $file, callable $spoil, string $path, string $says): void
+    public function test_a_spoilt_definition_is_told(DefinitionKind $kind, string $file, callable $spoil, string $path, string $says): void
     {
         $document = json_decode((string) file_get_contents(Given::DEMO."/stores/{$file}.json"));
         $spoil($document);
@@ -90,7 +90,7 @@ final class BadDefinitionTest extends TestCase
         $document->controls[0]->place = [40, 60];
         $document->controls[2]->place = $document->controls[1]->place;
         [$first, $second] = [$document->controls[1]->name, $document->controls[2]->name];
-        $check = fn () => Front::check(TransmitterDecoder::decode((string) json_encode($document)));
+        $check = fn () => FrontPanel::check(TransmitterDecoder::decode((string) json_encode($document)));
 
         $this->told($check, 'controls[0].place', 'lies on the left stick; move it 10 % of the width or more beside it');
         $this->told($check, 'controls[2].place', "{$second} lies on {$first}; keep 5 % of the width");
@@ -99,7 +99,7 @@ final class BadDefinitionTest extends TestCase
     public function test_what_ships_has_room_for_everything(): void
     {
         foreach (['harbour-16', 'quayside-8', 'lamplight-12'] as $id) {
-            Front::check(Given::transmitter($id));
+            FrontPanel::check(Given::transmitter($id));
             $this->addToAssertionCount(1);
         }
     }
@@ -140,7 +140,7 @@ final class BadDefinitionTest extends TestCase
         $document = json_decode((string) file_get_contents(Given::DEMO.'/stores/receivers/lantern-r8.json'));
         [$document->channels, $document->draw, $document->binding] = [99, -1, 'none'];
         try {
-            Kind::Receivers->decode((string) json_encode($document));
+            DefinitionKind::Receivers->decode((string) json_encode($document));
             self::fail('It was taken');
         } catch (Refused $refused) {
             self::assertSame(['channels', 'draw', 'binding'], array_map(fn (Fault $one): string => $one->path, $refused->faults));

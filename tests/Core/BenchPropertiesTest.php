@@ -8,7 +8,7 @@ use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Signal\Compiler;
-use DuskSwitch\Core\Signal\Stages;
+use DuskSwitch\Core\Signal\OutputStages;
 use DuskSwitch\Core\Solve\EndsCentre;
 use DuskSwitch\Core\Solve\Jitter;
 use DuskSwitch\Core\Units\Range;
@@ -108,7 +108,7 @@ final class BenchPropertiesTest extends TestCase
 
     private static function signal(Output $output, float $stick): float
     {
-        return Stages::of($output, $stick)->signal;
+        return OutputStages::of($output, $stick)->signal;
     }
 
     private static function pulse(Output $output, Transmitter $kit, float $stick): float

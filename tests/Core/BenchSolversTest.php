@@ -9,11 +9,11 @@ use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Reading;
 use DuskSwitch\Core\Signal\Compiler;
-use DuskSwitch\Core\Signal\Stages;
+use DuskSwitch\Core\Signal\OutputStages;
 use DuskSwitch\Core\Solve\BoardTurn;
 use DuskSwitch\Core\Solve\EndsCentre;
+use DuskSwitch\Core\Solve\ObservedMovement;
 use DuskSwitch\Core\Solve\OrderAndReversal;
-use DuskSwitch\Core\Solve\Seen;
 use DuskSwitch\Core\Units\Range;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -38,7 +38,7 @@ final class BenchSolversTest extends TestCase
         $kit = Given::transmitter($transmitter);
         $output = new Output(1, 'Roll', [], new Range(0.9, 1.1), $reverse, 0.03, new Range(-1.5, 1.5));
         // The controller stretches what it reads about the centre, and is off by a little.
-        $reads = fn (Output $of, float $stick): float => 1500 + ($kit->scale->centre + $kit->scale->span * Stages::of($of, $stick)->signal - 1500) * $times + $adds;
+        $reads = fn (Output $of, float $stick): float => 1500 + ($kit->scale->centre + $kit->scale->span * OutputStages::of($of, $stick)->signal - 1500) * $times + $adds;
 
         $solved = EndsCentre::solve($output, $kit, $reads($output, -1), $reads($output, 0), $reads($output, 1));
         $ends = [$reads($solved, -1), $reads($solved, 1)];
@@ -70,7 +70,7 @@ final class BenchSolversTest extends TestCase
         $solved = EndsCentre::solve($output, $kit, ...$read);
         $reading = new Reading(1, $sent, $reverse ? array_reverse($read) : $read);
 
-        self::assertEqualsWithDelta(1500, $reading->reads($kit->scale->centre + $kit->scale->span * Stages::of($solved, 0.0)->signal), 0.01);
+        self::assertEqualsWithDelta(1500, $reading->reads($kit->scale->centre + $kit->scale->span * OutputStages::of($solved, 0.0)->signal), 0.01);
     }
 
     /** ± 400 µs read as ± 200: 500 µs would take 1000 of them, 250 % of 400; 100 % of 400 are missing. */
@@ -145,7 +145,7 @@ final class BenchSolversTest extends TestCase
         $nightjar = Given::circuit(Given::demo('nightjar'))->program;
         // The receiver sends roll and yaw the other way round for this controller, and pitch goes the wrong way.
         $solved = OrderAndReversal::solve($nightjar, [
-            new Seen(Axis::Roll, Axis::Yaw, true), new Seen(Axis::Pitch, Axis::Pitch, false), new Seen(Axis::Throttle, Axis::Throttle, true), new Seen(Axis::Yaw, Axis::Roll, true),
+            new ObservedMovement(Axis::Roll, Axis::Yaw, true), new ObservedMovement(Axis::Pitch, Axis::Pitch, false), new ObservedMovement(Axis::Throttle, Axis::Throttle, true), new ObservedMovement(Axis::Yaw, Axis::Roll, true),
         ]);
 
         self::assertSame(['Yaw', 'Pitch', 'Throttle', 'Roll'], array_slice(array_column($solved->outputs, 'name'), 0, 4));
@@ -161,7 +161,7 @@ final class BenchSolversTest extends TestCase
         $document->outputs[0]->reverse = true;
         $program = Given::circuit((string) json_encode($document))->program;
         $solved = OrderAndReversal::solve($program, [
-            new Seen(Axis::Roll, Axis::Yaw, true), new Seen(Axis::Pitch, Axis::Pitch, true), new Seen(Axis::Throttle, Axis::Throttle, true), new Seen(Axis::Yaw, Axis::Roll, false),
+            new ObservedMovement(Axis::Roll, Axis::Yaw, true), new ObservedMovement(Axis::Pitch, Axis::Pitch, true), new ObservedMovement(Axis::Throttle, Axis::Throttle, true), new ObservedMovement(Axis::Yaw, Axis::Roll, false),
         ]);
 
         self::assertSame(['Yaw', true, 'Roll', true], [$solved->output(1)?->name, $solved->output(1)?->reverse, $solved->output(4)?->name, $solved->output(4)?->reverse], 'channel 1 keeps its reversal, channel 4 turns');
@@ -172,7 +172,7 @@ final class BenchSolversTest extends TestCase
     {
         $nightjar = Given::circuit(Given::demo('nightjar'))->program;
         $solved = OrderAndReversal::solve($nightjar, [
-            new Seen(Axis::Roll, Axis::Roll, true), new Seen(Axis::Pitch, Axis::Pitch, true), new Seen(Axis::Throttle, Axis::Throttle, false), new Seen(Axis::Yaw, Axis::Yaw, true),
+            new ObservedMovement(Axis::Roll, Axis::Roll, true), new ObservedMovement(Axis::Pitch, Axis::Pitch, true), new ObservedMovement(Axis::Throttle, Axis::Throttle, false), new ObservedMovement(Axis::Yaw, Axis::Yaw, true),
         ]);
 
         self::assertTrue($solved->output(3)?->reverse);
@@ -202,7 +202,7 @@ final class BenchSolversTest extends TestCase
         $document = json_decode(Given::demo('nightjar'));
         array_splice($document->outputs, 3, 1);
         $solved = OrderAndReversal::solve(Given::circuit((string) json_encode($document))->program, [
-            new Seen(Axis::Roll, Axis::Pitch, true), new Seen(Axis::Pitch, Axis::Roll, true), new Seen(Axis::Throttle, Axis::Throttle, true),
+            new ObservedMovement(Axis::Roll, Axis::Pitch, true), new ObservedMovement(Axis::Pitch, Axis::Roll, true), new ObservedMovement(Axis::Throttle, Axis::Throttle, true),
         ]);
 
         self::assertSame(['Pitch', 'Roll'], [$solved->output(1)?->name, $solved->output(2)?->name]);
@@ -233,7 +233,7 @@ final class BenchSolversTest extends TestCase
         $sticks = [Axis::Roll, Axis::Pitch, Axis::Throttle, Axis::Yaw];
         foreach (range(0, 15) as $turned) {
             $rightWay = fn (int $channel): bool => ($turned >> $channel & 1) === 0;
-            $seen = array_map(fn (int $channel): Seen => new Seen($sticks[$channel], $order[$channel], $rightWay($channel)), [0, 1, 2, 3]);
+            $seen = array_map(fn (int $channel): ObservedMovement => new ObservedMovement($sticks[$channel], $order[$channel], $rightWay($channel)), [0, 1, 2, 3]);
             $solved = OrderAndReversal::solve($nightjar, $seen);
             foreach ($order as $channel => $axis) {
                 $output = $solved->output($channel + 1) ?? self::fail();
@@ -245,7 +245,7 @@ final class BenchSolversTest extends TestCase
 
     public function test_an_order_that_cannot_be_is_told(): void
     {
-        $told = function (Program $program, Seen ...$seen): string {
+        $told = function (Program $program, ObservedMovement ...$seen): string {
             try {
                 OrderAndReversal::solve($program, array_values($seen));
             } catch (Refused $refused) {
@@ -255,9 +255,9 @@ final class BenchSolversTest extends TestCase
         };
         $nightjar = Given::circuit(Given::demo('nightjar'))->program;
 
-        self::assertStringContainsString('two sticks moved the same axis', $told($nightjar, new Seen(Axis::Roll, Axis::Yaw, true), new Seen(Axis::Yaw, Axis::Yaw, true)));
-        self::assertStringContainsString('nothing was said of the yaw stick', $told($nightjar, new Seen(Axis::Roll, Axis::Yaw, true)));
-        self::assertStringContainsString('no channel carries the roll stick alone', $told(Given::circuit(Given::demo('dunlin'))->program, new Seen(Axis::Roll, Axis::Roll, false)));
+        self::assertStringContainsString('two sticks moved the same axis', $told($nightjar, new ObservedMovement(Axis::Roll, Axis::Yaw, true), new ObservedMovement(Axis::Yaw, Axis::Yaw, true)));
+        self::assertStringContainsString('nothing was said of the yaw stick', $told($nightjar, new ObservedMovement(Axis::Roll, Axis::Yaw, true)));
+        self::assertStringContainsString('no channel carries the roll stick alone', $told(Given::circuit(Given::demo('dunlin'))->program, new ObservedMovement(Axis::Roll, Axis::Roll, false)));
     }
 
     public function test_a_board_turned_by_180_degrees_shows_pitch_and_roll_reversed(): void

@@ -5,13 +5,13 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Kit\Binding;
-use DuskSwitch\Core\Link\Act;
+use DuskSwitch\Core\Link\BindingAction;
 use DuskSwitch\Core\Link\BindingGuide;
-use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\Lamp;
 use DuskSwitch\Core\Link\LinkLoss;
+use DuskSwitch\Core\Link\ReceiverFault;
 use DuskSwitch\Core\Link\ReceiverPort;
-use DuskSwitch\Core\Link\Trouble;
 use DuskSwitch\Core\Program\Failsafe;
 use DuskSwitch\StandIn\SimulatedReceiver;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -22,22 +22,22 @@ use Random\Randomizer;
 /** Binding with the simulated receiver: it needs the right order, distance, sub-type and firmware, and fails as real ones do. */
 final class BindingTest extends TestCase
 {
-    private static function kit(string $demo, ?callable $spoil = null): Kit
+    private static function kit(string $demo, ?callable $spoil = null): InstalledKit
     {
         $document = json_decode(Given::demo($demo));
         $spoil === null ?: $spoil($document);
         $program = ProgramDecoder::decode((string) json_encode($document));
 
-        return Kit::of($program, Given::transmitter($program->transmitter), Given::shelf());
+        return InstalledKit::of($program, Given::transmitter($program->transmitter), Given::shelf());
     }
 
-    /** @param  list<Act>  $acts */
-    private static function after(Kit $kit, array $acts, ?Trouble $trouble = null): ReceiverPort
+    /** @param  list<BindingAction>  $acts */
+    private static function after(InstalledKit $kit, array $acts, ?ReceiverFault $trouble = null): ReceiverPort
     {
-        return array_reduce($acts, fn (ReceiverPort $receiver, Act $act): ReceiverPort => $receiver->after($act), SimulatedReceiver::of($kit, $trouble));
+        return array_reduce($acts, fn (ReceiverPort $receiver, BindingAction $act): ReceiverPort => $receiver->after($act), SimulatedReceiver::of($kit, $trouble));
     }
 
-    /** @return array<string, array{Kit}> */
+    /** @return array<string, array{InstalledKit}> */
     public static function pairs(): array
     {
         return [
@@ -59,7 +59,7 @@ final class BindingTest extends TestCase
     }
 
     #[DataProvider('pairs')]
-    public function test_the_guides_steps_bind_the_pair(Kit $kit): void
+    public function test_the_guides_steps_bind_the_pair(InstalledKit $kit): void
     {
         $receiver = self::after($kit, BindingGuide::acts($kit->receiver ?? self::fail()));
 
@@ -70,45 +70,45 @@ final class BindingTest extends TestCase
     }
 
     #[DataProvider('pairs')]
-    public function test_too_close_swamps_it(Kit $kit): void
+    public function test_too_close_swamps_it(InstalledKit $kit): void
     {
-        $acts = array_filter(BindingGuide::acts($kit->receiver ?? self::fail()), fn (Act $act): bool => $act !== Act::StepBack);
+        $acts = array_filter(BindingGuide::acts($kit->receiver ?? self::fail()), fn (BindingAction $act): bool => $act !== BindingAction::StepBack);
 
         self::assertFalse(self::after($kit, array_values($acts))->hears(), 'it begins half a metre away');
     }
 
     public function test_what_goes_wrong_is_said_with_its_cure(): void
     {
-        $steps = fn (Kit $kit): array => BindingGuide::acts($kit->receiver ?? self::fail());
+        $steps = fn (InstalledKit $kit): array => BindingGuide::acts($kit->receiver ?? self::fail());
         $wrong = self::kit('nightjar', fn ($d) => $d->aboard->kit->subtype = 'wide-8');
         $bind = array_slice($steps($wrong), 0, 5);
         self::assertStringContainsString('The wrong sub-type is chosen in the program: it goes on blinking. Choose Wide, 16 channels.', self::after($wrong, $bind)->says());
         self::assertSame(Lamp::Quick, self::after($wrong, $bind)->lamp());
 
         $close = self::kit('nightjar');
-        self::assertStringContainsString('Too close', self::after($close, [Act::TransmitterOn, Act::PowerOn, Act::Command, Act::TransmitterBinds])->says());
-        self::assertStringContainsString('type the command first', self::after($close, [Act::StepBack, Act::TransmitterOn, Act::PowerOn, Act::TransmitterBinds])->says());
+        self::assertStringContainsString('Too close', self::after($close, [BindingAction::TransmitterOn, BindingAction::PowerOn, BindingAction::Command, BindingAction::TransmitterBinds])->says());
+        self::assertStringContainsString('type the command first', self::after($close, [BindingAction::StepBack, BindingAction::TransmitterOn, BindingAction::PowerOn, BindingAction::TransmitterBinds])->says());
 
         $button = self::kit('nightjar', fn ($d) => [$d->receiver, $d->aboard->kit->subtype] = ['lantern-r4', 'wide-8']);
-        self::assertStringContainsString('must be held while it gets power', self::after($button, [Act::StepBack, Act::TransmitterOn, Act::PowerOn, Act::ButtonHeld, Act::TransmitterBinds])->says());
+        self::assertStringContainsString('must be held while it gets power', self::after($button, [BindingAction::StepBack, BindingAction::TransmitterOn, BindingAction::PowerOn, BindingAction::ButtonHeld, BindingAction::TransmitterBinds])->says());
     }
 
     public function test_a_lost_link_is_failsafe_and_comes_back(): void
     {
         $kit = self::kit('nightjar');
         $bound = self::after($kit, BindingGuide::acts($kit->receiver ?? self::fail()));
-        $lost = $bound->after(Act::TransmitterOff);
+        $lost = $bound->after(BindingAction::TransmitterOff);
 
         self::assertSame([false, Lamp::Slow, false], [$lost->hears(), $lost->lamp(), $lost->telemetry()]);
         self::assertStringContainsString('failsafe', $lost->says());
-        self::assertTrue($lost->after(Act::TransmitterOn)->hears());
-        self::assertSame(Lamp::Off, $bound->after(Act::PowerOff)->lamp());
+        self::assertTrue($lost->after(BindingAction::TransmitterOn)->hears());
+        self::assertSame(Lamp::Off, $bound->after(BindingAction::PowerOff)->lamp());
     }
 
     public function test_whatever_one_does_it_hears_only_with_power_and_a_transmitter(): void
     {
         $random = new Randomizer(new Mt19937(5));
-        $acts = Act::cases();
+        $acts = BindingAction::cases();
         foreach (self::pairs() as $name => [$kit]) {
             $heard = 0;
             for ($try = 0; $try < 200; $try++) {
@@ -118,8 +118,8 @@ final class BindingTest extends TestCase
                     $act = $random->getInt(0, 2) === 0 ? $acts[$random->getInt(0, count($acts) - 1)] : BindingGuide::acts($kit->receiver ?? self::fail())[$step % count(BindingGuide::acts($kit->receiver))];
                     $done[] = $act->value;
                     $receiver = $receiver->after($act);
-                    $power = in_array($act, [Act::PowerOn, Act::FlightPack], true) || ($power && $act !== Act::PowerOff);
-                    $transmitter = $act === Act::TransmitterOn || ($transmitter && $act !== Act::TransmitterOff);
+                    $power = in_array($act, [BindingAction::PowerOn, BindingAction::FlightPack], true) || ($power && $act !== BindingAction::PowerOff);
+                    $transmitter = $act === BindingAction::TransmitterOn || ($transmitter && $act !== BindingAction::TransmitterOff);
                     $heard += $receiver->hears() ? 1 : 0;
                     self::assertFalse($receiver->hears() && ! ($power && $transmitter), "{$name}: ".implode(', ', $done));
                     self::assertFalse($receiver->telemetry() && ! $receiver->hears(), "{$name}: ".implode(', ', $done));
@@ -138,17 +138,17 @@ final class BindingTest extends TestCase
         self::assertSame([true, false], [$told('nightjar'), $told('petrel')]);
     }
 
-    private static function kitOf(string $demo): Kit
+    private static function kitOf(string $demo): InstalledKit
     {
         $program = ProgramDecoder::decode(Given::demo($demo));
 
-        return Kit::of($program, Given::transmitter($program->transmitter), Given::shelf());
+        return InstalledKit::of($program, Given::transmitter($program->transmitter), Given::shelf());
     }
 
     public function test_an_act_changes_nothing_of_what_was(): void
     {
         $new = SimulatedReceiver::of(self::kit('petrel'));
-        $new->after(Act::PowerOn);
+        $new->after(BindingAction::PowerOn);
 
         self::assertSame(Lamp::Off, $new->lamp());
     }
@@ -157,34 +157,34 @@ final class BindingTest extends TestCase
     {
         $kit = self::kit('nightjar');
         $text = str_replace('"generation": 3', '"generation": 2', (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
-        $old = Kit::of($kit->program, TransmitterDecoder::decode($text), Given::shelf());
+        $old = InstalledKit::of($kit->program, TransmitterDecoder::decode($text), Given::shelf());
         $receiver = self::after($old, BindingGuide::acts($old->receiver ?? self::fail()));
 
         self::assertSame([Lamp::Slow, false], [$receiver->lamp(), $receiver->hears()]);
         self::assertStringContainsString('drops into failsafe at once: the firmware of the two sides doesn\'t match', $receiver->says());
     }
 
-    /** @return iterable<string, array{Trouble, list<Act>, string, bool, bool, bool}> after binding: acts, what is said, hears, reads, arrives */
+    /** @return iterable<string, array{ReceiverFault, list<BindingAction>, string, bool, bool, bool}> after binding: acts, what is said, hears, reads, arrives */
     public static function troubles(): iterable
     {
-        yield 'two generations' => [Trouble::FirmwareApart, [], 'drops into failsafe at once', false, false, false];
-        yield 'a broken antenna, on the bench' => [Trouble::BrokenAntenna, [Act::MoveSticks], 'Each stick moves its own bar', true, true, true];
-        yield 'a broken antenna, range check' => [Trouble::BrokenAntenna, [Act::RangeCheck], 'the link is gone: don\'t fly', true, true, true];
-        yield 'a broken antenna, far out' => [Trouble::BrokenAntenna, [Act::FarOut], '400 m away: failsafe', false, false, false];
-        yield 'a broken antenna, saved by power' => [Trouble::BrokenAntenna, [Act::FarOut, Act::MorePower], '100 mW: 10 dB more. Solid light', true, true, true];
-        yield 'the wrong input' => [Trouble::WrongInput, [Act::MoveSticks], 'no bar moves at the controller', true, true, false];
-        yield 'no port' => [Trouble::NoPort, [Act::MoveSticks], 'no bar moves at the controller', true, true, false];
-        yield 'no telemetry' => [Trouble::NoTelemetry, [Act::MoveSticks], 'Each stick moves its own bar', true, false, true];
-        yield 'a weak supply' => [Trouble::WeakSupply, [Act::MoveSticks], 'it goes dark', false, false, false];
-        yield 'a weak supply, cured' => [Trouble::WeakSupply, [Act::MoveSticks, Act::FlightPack, Act::MoveSticks], 'Each stick moves its own bar', true, true, true];
-        yield 'another order' => [Trouble::OtherOrder, [Act::MoveSticks], 'The roll stick moves the yaw bar', true, true, true];
-        yield 'no failsafe' => [Trouble::NoFailsafe, [Act::TransmitterOff], 'keeps its last position', false, false, false];
-        yield 'a bare video transmitter' => [Trouble::BareVideo, [], 'The video transmitter gets hot', true, true, true];
+        yield 'two generations' => [ReceiverFault::FirmwareApart, [], 'drops into failsafe at once', false, false, false];
+        yield 'a broken antenna, on the bench' => [ReceiverFault::BrokenAntenna, [BindingAction::MoveSticks], 'Each stick moves its own bar', true, true, true];
+        yield 'a broken antenna, range check' => [ReceiverFault::BrokenAntenna, [BindingAction::RangeCheck], 'the link is gone: don\'t fly', true, true, true];
+        yield 'a broken antenna, far out' => [ReceiverFault::BrokenAntenna, [BindingAction::FarOut], '400 m away: failsafe', false, false, false];
+        yield 'a broken antenna, saved by power' => [ReceiverFault::BrokenAntenna, [BindingAction::FarOut, BindingAction::MorePower], '100 mW: 10 dB more. Solid light', true, true, true];
+        yield 'the wrong input' => [ReceiverFault::WrongInput, [BindingAction::MoveSticks], 'no bar moves at the controller', true, true, false];
+        yield 'no port' => [ReceiverFault::NoPort, [BindingAction::MoveSticks], 'no bar moves at the controller', true, true, false];
+        yield 'no telemetry' => [ReceiverFault::NoTelemetry, [BindingAction::MoveSticks], 'Each stick moves its own bar', true, false, true];
+        yield 'a weak supply' => [ReceiverFault::WeakSupply, [BindingAction::MoveSticks], 'it goes dark', false, false, false];
+        yield 'a weak supply, cured' => [ReceiverFault::WeakSupply, [BindingAction::MoveSticks, BindingAction::FlightPack, BindingAction::MoveSticks], 'Each stick moves its own bar', true, true, true];
+        yield 'another order' => [ReceiverFault::OtherOrder, [BindingAction::MoveSticks], 'The roll stick moves the yaw bar', true, true, true];
+        yield 'no failsafe' => [ReceiverFault::NoFailsafe, [BindingAction::TransmitterOff], 'keeps its last position', false, false, false];
+        yield 'a bare video transmitter' => [ReceiverFault::BareVideo, [], 'The video transmitter gets hot', true, true, true];
     }
 
-    /** @param  list<Act>  $acts */
+    /** @param  list<BindingAction>  $acts */
     #[DataProvider('troubles')]
-    public function test_each_trouble_shows_as_in_the_trade(Trouble $trouble, array $acts, string $says, bool $hears, bool $reads, bool $arrives): void
+    public function test_each_trouble_shows_as_in_the_trade(ReceiverFault $trouble, array $acts, string $says, bool $hears, bool $reads, bool $arrives): void
     {
         $kit = self::kit('nightjar');
         $receiver = self::after($kit, [...BindingGuide::acts($kit->receiver ?? self::fail()), ...$acts], $trouble);
@@ -194,16 +194,16 @@ final class BindingTest extends TestCase
     }
 
     #[DataProvider('pairs')]
-    public function test_what_can_be_done_holds_the_guides_steps_and_nothing_of_other_ways(Kit $kit): void
+    public function test_what_can_be_done_holds_the_guides_steps_and_nothing_of_other_ways(InstalledKit $kit): void
     {
         $receiver = $kit->receiver ?? self::fail();
         $possible = BindingGuide::possible($receiver);
         foreach (BindingGuide::acts($receiver) as $act) {
             self::assertContains($act, $possible);
         }
-        self::assertSame($receiver->binding === Binding::Button, in_array(Act::ButtonHeld, $possible, true));
-        self::assertSame($receiver->binding === Binding::Command, in_array(Act::Save, $possible, true));
-        self::assertContains(Act::RangeCheck, $possible);
+        self::assertSame($receiver->binding === Binding::Button, in_array(BindingAction::ButtonHeld, $possible, true));
+        self::assertSame($receiver->binding === Binding::Command, in_array(BindingAction::Save, $possible, true));
+        self::assertContains(BindingAction::RangeCheck, $possible);
     }
 
     public function test_a_sound_receiver_passes_its_range_check_and_flies_far(): void
@@ -211,16 +211,16 @@ final class BindingTest extends TestCase
         $kit = self::kit('nightjar');
         $bound = self::after($kit, BindingGuide::acts($kit->receiver ?? self::fail()));
 
-        self::assertStringContainsString('every channel answers, with 15 dB in hand', $bound->after(Act::RangeCheck)->says());
-        self::assertTrue($bound->after(Act::FarOut)->hears());
+        self::assertStringContainsString('every channel answers, with 15 dB in hand', $bound->after(BindingAction::RangeCheck)->says());
+        self::assertTrue($bound->after(BindingAction::FarOut)->hears());
     }
 
     public function test_every_trouble_has_a_name_a_sign_and_a_cure_of_its_own(): void
     {
         foreach (['says', 'cure'] as $word) {
-            self::assertCount(count(Trouble::cases()), array_unique(array_map(fn (Trouble $one): string => $one->{$word}(), Trouble::cases())));
+            self::assertCount(count(ReceiverFault::cases()), array_unique(array_map(fn (ReceiverFault $one): string => $one->{$word}(), ReceiverFault::cases())));
         }
-        foreach (Trouble::cases() as $one) {
+        foreach (ReceiverFault::cases() as $one) {
             self::assertNotSame('', $one->shows());
         }
     }

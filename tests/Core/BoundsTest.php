@@ -5,16 +5,16 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\Core\Signal\Budget;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Space\Bounds;
+use DuskSwitch\Core\Space\ControlMove;
 use DuskSwitch\Core\Space\Model;
-use DuskSwitch\Core\Space\Move;
 use DuskSwitch\Core\Space\Observed;
 use DuskSwitch\Core\Space\ObservedFrame;
 use DuskSwitch\Core\Space\Outcome;
 use DuskSwitch\Core\Space\Question;
 use DuskSwitch\Core\Space\Region;
-use DuskSwitch\Core\Space\Sameness;
 use DuskSwitch\Core\Space\Search;
 use DuskSwitch\Core\Space\Truth;
+use DuskSwitch\Core\Space\UnchangedCheck;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -75,14 +75,14 @@ final class BoundsTest extends TestCase
             $random = new RandomPrograms($seed, false);
             $circuit = RandomPrograms::circuit($seed, false);
             $model = new Model($circuit);
-            foreach (Move::all($model, array_keys($model->everything()->points)) as $move) {
+            foreach (ControlMove::all($model, array_keys($model->everything()->points)) as $move) {
                 [$one, $other] = [$random->hand($circuit), $random->hand($circuit)];
                 $region = self::spanned($model, $one, $other);
                 $target = new Region(array_replace($region->points, [$move->input => [$move->last()]]), $region->spans);
                 $before = new Bounds($model, $region);
                 $after = new Bounds($model, $target, $before);
                 foreach ($circuit->program->outputs as $output) {
-                    $said = Sameness::of($before, $after, $output->channel);
+                    $said = UnchangedCheck::of($before, $after, $output->channel);
                     $seen = false;
                     for ($i = 0; $i < 12; $i++) {
                         $hand = self::within($region, $random, count($one));

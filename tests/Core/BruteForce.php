@@ -8,7 +8,7 @@ use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Meaning;
 use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Frame;
 use DuskSwitch\Core\Signal\State;
@@ -33,7 +33,7 @@ final class BruteForce
     /** @var array<string, bool> rule => found */
     private array $found = [];
 
-    public function __construct(private readonly Evidence $evidence, int $seed)
+    public function __construct(private readonly ProofContext $evidence, int $seed)
     {
         $this->circuit = $evidence->circuit();
         $this->random = new Randomizer(new Mt19937($seed));

@@ -6,7 +6,7 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Call;
+use DuskSwitch\Core\Program\Sense\Callout;
 use DuskSwitch\Core\Telemetry\CallEdit;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\UnitSystem;
@@ -29,7 +29,7 @@ final class CallEditTest extends TestCase
         return new CallEdit($program, Values::of($program, Given::shelf()));
     }
 
-    private static function call(Program $program, string $id): Call
+    private static function call(Program $program, string $id): Callout
     {
         return $program->sense->call($id) ?? self::fail($id);
     }
@@ -76,7 +76,7 @@ final class CallEditTest extends TestCase
         $program = self::program('petrel');
         $held = self::edit($program)->held('limit');
         self::assertSame(3.0, self::call($held, 'limit')->hold);
-        $long = $program->with(sense: $program->sense->with(calls: array_map(fn (Call $one): Call => $one->holding(12.0), $program->sense->calls)));
+        $long = $program->with(sense: $program->sense->with(calls: array_map(fn (Callout $one): Callout => $one->holding(12.0), $program->sense->calls)));
 
         self::assertSame(12.0, self::call(self::edit($long)->held('limit'), 'limit')->hold);
     }

@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Program\InWords;
+use DuskSwitch\Core\Program\ConditionTexts;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -56,7 +56,7 @@ final class ConditionWordsTest extends TestCase
      * @param  array<string, mixed>  $more
      * @param  list<mixed>  $feeds
      */
-    private function words(array $more, array $feeds = [['from' => 'yaw']], mixed $override = null): InWords
+    private function words(array $more, array $feeds = [['from' => 'yaw']], mixed $override = null): ConditionTexts
     {
         $circuit = Given::program($more + [
             'conditions' => ['landing' => self::AWAY],
@@ -68,6 +68,6 @@ final class ConditionWordsTest extends TestCase
             'outputs' => [['channel' => 4, 'name' => 'Yaw', 'feeds' => $feeds]],
         ]);
 
-        return new InWords($circuit->program, $circuit->panel->transmitter);
+        return new ConditionTexts($circuit->program, $circuit->panel->transmitter);
     }
 }

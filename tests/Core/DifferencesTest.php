@@ -4,7 +4,7 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Program\Differences;
-use DuskSwitch\Core\Program\Facts;
+use DuskSwitch\Core\Program\ProgramSummary;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
@@ -18,7 +18,7 @@ final class DifferencesTest extends TestCase
         $facts = function (string $text): array {
             $program = ProgramDecoder::decode($text);
 
-            return Facts::of($program, Given::transmitter($program->transmitter));
+            return ProgramSummary::of($program, Given::transmitter($program->transmitter));
         };
 
         return Differences::between($facts($old), $facts($new));

@@ -6,10 +6,10 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\InputsDecoder;
 use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\TransmitterDecoder;
-use DuskSwitch\Core\Move\Move;
-use DuskSwitch\Core\Program\Loom;
-use DuskSwitch\Core\Program\Mentions;
+use DuskSwitch\Core\Move\TransmitterMove;
+use DuskSwitch\Core\Program\ConditionUsages;
 use DuskSwitch\Core\Program\PhaseEdit;
+use DuskSwitch\Core\Program\Routing;
 use DuskSwitch\Core\Sheet\Sheet;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\HandWords;
@@ -130,12 +130,12 @@ final class DualRatesTest extends TestCase
     public function test_the_loom_draws_what_switches_it_and_a_phase_that_it_asks_for_stays(): void
     {
         $program = self::elevator()->program;
-        $threads = array_map(fn ($thread): string => "{$thread->from} {$thread->to}", Loom::threads($program));
+        $threads = array_map(fn ($thread): string => "{$thread->from} {$thread->to}", Routing::threads($program));
         self::assertContains('control:flick-c function:hoehe', $threads);
         self::assertContains('control:dial-left function:hoehe', $threads);
 
         $asks = self::elevator(['shape' => new \stdClass, 'trim' => ['authority' => 0.1], 'dualRates' => [['when' => ['phase' => 'slow'], 'rate' => 0.5]]])->program;
-        self::assertSame(['Höhe'], Mentions::of($asks, fn ($one): bool => $one instanceof \DuskSwitch\Core\Program\Condition\PhaseIs));
+        self::assertSame(['Höhe'], ConditionUsages::of($asks, fn ($one): bool => $one instanceof \DuskSwitch\Core\Program\Condition\PhaseIs));
         $this->refused('Langsam is asked for by Höhe', fn () => PhaseEdit::remove($asks, 'slow'));
     }
 
@@ -157,10 +157,10 @@ final class DualRatesTest extends TestCase
     {
         $bare = TransmitterDecoder::decode('{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, "pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": []}');
         $circuit = self::elevator();
-        $moved = Move::to($circuit->program, $circuit->panel->transmitter, $bare);
+        $moved = TransmitterMove::to($circuit->program, $circuit->panel->transmitter, $bare);
 
         self::assertSame(2, count(array_keys($moved->losses, 'Höhe has a rate less: nothing is left to switch it with', true)));
-        $lamplight = Move::to($circuit->program, $circuit->panel->transmitter, Given::transmitter('lamplight-12'));
+        $lamplight = TransmitterMove::to($circuit->program, $circuit->panel->transmitter, Given::transmitter('lamplight-12'));
         self::assertCount(2, $lamplight->program->functions[0]->dualRates ?? []);
     }
 

@@ -4,12 +4,12 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\Panel;
-use DuskSwitch\Core\Solve\Effect;
+use DuskSwitch\Core\Solve\EditEffect;
 use DuskSwitch\Core\Solve\PulseChange;
 use PHPUnit\Framework\TestCase;
 
@@ -34,7 +34,7 @@ final class EffectTest extends TestCase
     /** @return list<array{int, string, int|null, int|null}> */
     private static function effect(callable $change): array
     {
-        return array_map(fn (PulseChange $one): array => [$one->channel, $one->where, $one->before, $one->after], Effect::between(self::plane(), self::plane($change)));
+        return array_map(fn (PulseChange $one): array => [$one->channel, $one->where, $one->before, $one->after], EditEffect::between(self::plane(), self::plane($change)));
     }
 
     public function test_nothing_changed_shows_nothing(): void
@@ -102,7 +102,7 @@ final class EffectTest extends TestCase
         $fixes = array_filter(Proof::of($evidence)->findings, fn ($one): bool => $one->mended !== null && $one->witness !== null);
         self::assertNotSame([], $fixes);
         foreach ($fixes as $fix) {
-            $shown = array_filter(Effect::between($evidence->circuit(), self::circuit($evidence, $fix->mended), $fix->witness, $fix->channels()), fn (PulseChange $one): bool => $one->where === 'in the state found');
+            $shown = array_filter(EditEffect::between($evidence->circuit(), self::circuit($evidence, $fix->mended), $fix->witness, $fix->channels()), fn (PulseChange $one): bool => $one->where === 'in the state found');
             foreach ($shown as $one) {
                 self::assertSame($fix->witness->frame($evidence->circuit())->pulse($one->channel), $one->before);
                 self::assertNotSame($one->before, $one->after, "{$fix->says}: the fix leaves channel {$one->channel} as it is");
@@ -110,7 +110,7 @@ final class EffectTest extends TestCase
         }
     }
 
-    private static function circuit(Evidence $evidence, Program $program): Circuit
+    private static function circuit(ProofContext $evidence, Program $program): Circuit
     {
         return Compiler::compile($program, $evidence->transmitter);
     }

@@ -3,8 +3,8 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Rehearsal\Battery;
-use DuskSwitch\Core\Rehearsal\Chance;
-use DuskSwitch\Core\Rehearsal\Grasp;
+use DuskSwitch\Core\Rehearsal\PilotAction;
+use DuskSwitch\Core\Rehearsal\RandomSource;
 use PHPUnit\Framework\TestCase;
 
 /** The parts of a rehearsed flight: pack, chance, and the hand that reaches for a switch. */
@@ -25,7 +25,7 @@ final class FlightPartsTest extends TestCase
 
     public function test_chance_is_normal_and_even(): void
     {
-        $chance = new Chance(5);
+        $chance = new RandomSource(5);
         $normal = array_map(fn (): float => $chance->normal(), range(1, 20000));
         $mean = array_sum($normal) / 20000;
         $deviation = sqrt(array_sum(array_map(fn (float $one): float => ($one - $mean) ** 2, $normal)) / 20000);
@@ -39,13 +39,13 @@ final class FlightPartsTest extends TestCase
     {
         $circuit = Given::circuit(Given::demo('midge'));
         $rest = $circuit->panel->atRest();
-        $armed = Grasp::reach($circuit, $rest, 'arm', 'armed');
+        $armed = PilotAction::reach($circuit, $rest, 'arm', 'armed');
         self::assertSame(['arm' => 'armed', 'mode' => 'level', 'beeper' => 'quiet'], $circuit->frame($armed)->steps(), 'of the two positions that arm, the one that leaves the mode alone');
-        self::assertSame($rest, Grasp::reach($circuit, $armed, 'arm', 'safe'));
-        self::assertSame($rest, Grasp::reach($circuit, $rest, 'parachute', 'out'), 'what the program doesn\'t have isn\'t done');
+        self::assertSame($rest, PilotAction::reach($circuit, $armed, 'arm', 'safe'));
+        self::assertSame($rest, PilotAction::reach($circuit, $rest, 'parachute', 'out'), 'what the program doesn\'t have isn\'t done');
 
         $petrel = Given::circuit(Given::demo('petrel'));
-        $brakes = Grasp::reach($petrel, $petrel->panel->atRest(), 'brake', -1.0);
+        $brakes = PilotAction::reach($petrel, $petrel->panel->atRest(), 'brake', -1.0);
         self::assertSame('landing', $petrel->frame($brakes)->phase());
     }
 }

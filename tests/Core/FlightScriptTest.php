@@ -2,15 +2,15 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Link\Level;
+use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Rehearsal\Flight;
-use DuskSwitch\Core\Rehearsal\Heard;
 use DuskSwitch\Core\Rehearsal\Leg;
+use DuskSwitch\Core\Rehearsal\ListenedFlight;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
+use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Rehearsal\Remark;
 use DuskSwitch\Core\Rehearsal\Scenario;
-use DuskSwitch\Core\Rehearsal\Setting;
-use DuskSwitch\Core\Rehearsal\Towards;
+use DuskSwitch\Core\Rehearsal\SteeringTarget;
 use DuskSwitch\Core\Signal\Circuit;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
@@ -19,16 +19,16 @@ use PHPUnit\Framework\TestCase;
 final class FlightScriptTest extends TestCase
 {
     /** @param  list<Leg>  $legs */
-    private static function script(Circuit $circuit, array $legs): Heard
+    private static function script(Circuit $circuit, array $legs): ListenedFlight
     {
         $scenario = new Scenario('mine', 'Mine', 'Mine', [$circuit->program->family], $legs);
 
         return self::hear($circuit, $scenario);
     }
 
-    private static function hear(Circuit $circuit, Scenario $scenario): Heard
+    private static function hear(Circuit $circuit, Scenario $scenario): ListenedFlight
     {
-        return Rehearsal::listen((new Flight($circuit, Given::shelf(), $scenario, new Setting(1)))->fly(), $circuit->program, $circuit->panel->transmitter, Given::shelf());
+        return Rehearsal::listen((new Flight($circuit, Given::shelf(), $scenario, new RehearsalSettings(1)))->fly(), $circuit->program, $circuit->panel->transmitter, Given::shelf());
     }
 
     public function test_where_the_motor_stops_the_ground_is_met_and_the_verdict_says_where(): void
@@ -36,11 +36,11 @@ final class FlightScriptTest extends TestCase
         $ready = ['arm' => 'armed', 'cut' => 'ready'];
         $heard = self::script(Given::circuit(Given::demo('petrel')), [
             new Leg('Wait', 35), new Leg('Ready', 4, does: $ready + ['task' => 'launch']), new Leg('Up', 6, 11, 4.0),
-            new Leg('Far out', 60, 11, towards: Towards::Out, does: ['cut' => 'cut']),
+            new Leg('Far out', 60, 11, towards: SteeringTarget::Out, does: ['cut' => 'cut']),
         ]);
 
         $remark = array_values(array_filter($heard->verdict, fn (Remark $one): bool => $one->topic === 'Ground'))[0];
-        self::assertSame(Level::Wrong, $remark->level);
+        self::assertSame(PointLevel::Wrong, $remark->level);
         self::assertMatchesRegularExpression('/^It came down at 1:\d\d in “Far out”, with the motor off, \d+ m from home\.$/', $remark->says);
         self::assertGreaterThan(50.0, $remark->at);
     }

@@ -3,13 +3,13 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Link\Level;
+use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Rehearsal\LandingStrategies;
+use DuskSwitch\Core\Rehearsal\LandingStrategy;
 use DuskSwitch\Core\Rehearsal\Recording;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
 use DuskSwitch\Core\Rehearsal\Remark;
-use DuskSwitch\Core\Rehearsal\School;
-use DuskSwitch\Core\Rehearsal\Schools;
 use DuskSwitch\Core\Telemetry\Sample;
 use PHPUnit\Framework\TestCase;
 
@@ -69,7 +69,7 @@ final class FlightVerdictTest extends TestCase
         $flight = self::recording(300, fn (float $t): array => ['used' => $t * 10 / 3.6]);
         $pack = self::verdict($flight, [['when' => ['sensor' => 'v-used', 'above' => 780]]])['Pack'];
 
-        self::assertSame(Level::Fine, $pack->level);
+        self::assertSame(PointLevel::Fine, $pack->level);
         self::assertStringContainsString('First warning of the pack at 4:41; it would have been empty 79 s later', $pack->says);
 
         $late = self::verdict($flight, [['when' => ['sensor' => 'v-used', 'above' => 820]]])['Pack'];
@@ -80,26 +80,26 @@ final class FlightVerdictTest extends TestCase
     {
         $flight = self::recording(350, fn (float $t): array => ['used' => $t * 10 / 3.6]);
 
-        self::assertSame(Level::Look, self::verdict($flight, [['when' => ['sensor' => 'v-used', 'above' => 930]]])['Pack']->level);
+        self::assertSame(PointLevel::Look, self::verdict($flight, [['when' => ['sensor' => 'v-used', 'above' => 930]]])['Pack']->level);
         self::assertStringContainsString('little to land in', self::verdict($flight, [['when' => ['sensor' => 'v-used', 'above' => 930]]])['Pack']->says);
     }
 
     public function test_nothing_that_warns_of_the_pack_is_wrong(): void
     {
         $none = self::verdict(self::recording(60, fn (): array => []), [])['Pack'];
-        self::assertSame(Level::Wrong, $none->level);
+        self::assertSame(PointLevel::Wrong, $none->level);
         self::assertStringContainsString('Nothing warns of an empty pack', $none->says);
 
         $mute = self::verdict(self::recording(60, fn (): array => ['used' => 950.0]), [['when' => ['sensor' => 'cell', 'below' => 2.0]]])['Pack'];
         self::assertStringContainsString('Nothing was said of the pack, and 5 % were left', $mute->says);
 
         $fine = self::verdict(self::recording(60, fn (): array => ['used' => 300.0]), [['when' => ['sensor' => 'cell', 'below' => 2.0]]])['Pack'];
-        self::assertSame(Level::Fine, $fine->level);
+        self::assertSame(PointLevel::Fine, $fine->level);
     }
 
     public function test_an_alarm_on_the_receivers_supply_warns_of_no_pack(): void
     {
-        self::assertSame(Level::Wrong, self::verdict(self::recording(60, fn (): array => []), [['when' => ['sensor' => 'receiver-volts', 'below' => 4.5]]])['Pack']->level);
+        self::assertSame(PointLevel::Wrong, self::verdict(self::recording(60, fn (): array => []), [['when' => ['sensor' => 'receiver-volts', 'below' => 4.5]]])['Pack']->level);
     }
 
     public function test_a_dip_and_a_state_are_told_apart(): void
@@ -108,7 +108,7 @@ final class FlightVerdictTest extends TestCase
         $state = self::recording(60, fn (float $t): array => ['cell' => $t >= 20 ? 3.3 : 3.8]);
         $alarm = [['when' => ['sensor' => 'cell', 'below' => 3.5]]];
 
-        self::assertSame([Level::Wrong, 'c0', 20.0], [self::verdict($dip, $alarm)['Sag']->level, self::verdict($dip, $alarm)['Sag']->mend, self::verdict($dip, $alarm)['Sag']->at]);
+        self::assertSame([PointLevel::Wrong, 'c0', 20.0], [self::verdict($dip, $alarm)['Sag']->level, self::verdict($dip, $alarm)['Sag']->mend, self::verdict($dip, $alarm)['Sag']->at]);
         self::assertArrayNotHasKey('Sag', self::verdict($state, $alarm));
         self::assertArrayNotHasKey('Sag', self::verdict($dip, [['when' => ['sensor' => 'cell', 'below' => 3.5], 'hold' => 3]]), 'one that holds isn\'t fooled');
         self::assertArrayNotHasKey('Sag', self::verdict($dip, [['when' => ['sensor' => 'cell', 'below' => 3.5], 'priority' => 'note']]), 'a call-out is no alarm');
@@ -119,12 +119,12 @@ final class FlightVerdictTest extends TestCase
         $flight = self::recording(60, fn (float $t): array => ['linked' => $t < 30 || $t >= 34]);
 
         $deaf = self::verdict($flight, [])['Link'];
-        self::assertSame([Level::Wrong, 30.0], [$deaf->level, $deaf->at]);
+        self::assertSame([PointLevel::Wrong, 30.0], [$deaf->level, $deaf->at]);
         self::assertStringContainsString('gone for 4 s, and nothing was said of it', $deaf->says);
         $told = self::verdict($flight, [['when' => ['sensor' => 'link-quality', 'below' => 50]]])['Link'];
-        self::assertSame(Level::Look, $told->level);
+        self::assertSame(PointLevel::Look, $told->level);
         self::assertStringContainsString('told at 0:30', $told->says);
-        self::assertSame(Level::Fine, self::verdict(self::recording(10, fn (): array => []), [])['Link']->level);
+        self::assertSame(PointLevel::Fine, self::verdict(self::recording(10, fn (): array => []), [])['Link']->level);
     }
 
     public function test_time_above_the_limit_and_margin_to_the_stall(): void
@@ -136,7 +136,7 @@ final class FlightVerdictTest extends TestCase
 
         self::assertStringContainsString('Slowest in the air 43 km/h, 50 % above the stall', $high['Stall']->says);
         $slow = self::verdict(self::recording(20, fn (float $t): array => ['airspeed' => $t > 10 ? 8.4 : 12.0]), [])['Stall'];
-        self::assertSame(Level::Look, $slow->level);
+        self::assertSame(PointLevel::Look, $slow->level);
         $stalled = self::verdict(self::recording(20, fn (): array => ['airspeed' => 6.0]), [])['Stall'];
         self::assertStringContainsString('below the stall', $stalled->says);
         self::assertArrayNotHasKey('Stall', self::verdict(self::recording(20, fn (): array => [], 0.0), []), 'what hovers doesn\'t stall');
@@ -171,17 +171,17 @@ final class FlightVerdictTest extends TestCase
                 default => 3.8,
             },
         ], 0.0, 1300.0);
-        $at = array_map(fn (School $one): ?float => $one->at, array_column(Schools::of($flight), null, 'id'));
+        $at = array_map(fn (LandingStrategy $one): ?float => $one->at, array_column(LandingStrategies::of($flight), null, 'id'));
 
         self::assertEqualsWithDelta(['dip' => 60.0, 'voltage' => 303.0, 'capacity' => 0.78 * 1300 / 2.5, 'timer' => 260.0], $at, 0.21);
-        $left = array_map(fn (School $one): ?float => $one->left, array_column(Schools::of($flight), null, 'id'));
+        $left = array_map(fn (LandingStrategy $one): ?float => $one->left, array_column(LandingStrategies::of($flight), null, 'id'));
         self::assertEqualsWithDelta(1 - 150 / 1300, $left['dip'], 0.01);
         self::assertEqualsWithDelta(0.22, $left['capacity'], 0.01);
     }
 
     public function test_a_school_whose_sign_never_comes_says_so(): void
     {
-        foreach (Schools::of(self::recording(60, fn (): array => [])) as $school) {
+        foreach (LandingStrategies::of(self::recording(60, fn (): array => [])) as $school) {
             self::assertNull($school->at, $school->id);
             self::assertNull($school->left);
             self::assertNotSame('', $school->says);

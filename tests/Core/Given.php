@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\App\Stores\Shipped;
+use DuskSwitch\App\Stores\ShippedDefinitions;
 use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Format\InputsDecoder;
 use DuskSwitch\Core\Format\Json;
@@ -10,9 +10,9 @@ use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Differences;
-use DuskSwitch\Core\Program\Facts;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Program\ProgramSummary;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\Frame;
@@ -29,13 +29,13 @@ final class Given
 
     public static function shelf(): Stores
     {
-        return new Stores(new Shipped(self::DEMO.'/stores'));
+        return new Stores(new ShippedDefinitions(self::DEMO.'/stores'));
     }
 
     /** What the proof looks at, with the kit that the program names. */
-    public static function evidence(Program $program, ?Transmitter $transmitter = null): Evidence
+    public static function evidence(Program $program, ?Transmitter $transmitter = null): ProofContext
     {
-        return new Evidence(
+        return new ProofContext(
             $program, $transmitter ?? self::transmitter($program->transmitter),
             self::shelf()->receiver($program->receiver ?? ''), self::shelf()->controller($program->controller ?? ''),
         );
@@ -92,7 +92,7 @@ final class Given
     /** @return list<string> what changed, in the trade's words */
     public static function differences(Program $old, Program $new): array
     {
-        return Differences::between(Facts::of($old, self::transmitter($old->transmitter)), Facts::of($new, self::transmitter($new->transmitter)));
+        return Differences::between(ProgramSummary::of($old, self::transmitter($old->transmitter)), ProgramSummary::of($new, self::transmitter($new->transmitter)));
     }
 
     /**

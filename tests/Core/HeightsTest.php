@@ -3,11 +3,11 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Program\Family;
-use DuskSwitch\Core\Rehearsal\Craft;
 use DuskSwitch\Core\Rehearsal\Flight;
+use DuskSwitch\Core\Rehearsal\FlightModel;
 use DuskSwitch\Core\Rehearsal\Heights;
 use DuskSwitch\Core\Rehearsal\Leg;
-use DuskSwitch\Core\Rehearsal\Setting;
+use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -42,7 +42,7 @@ final class HeightsTest extends TestCase
     #[DataProvider('scripts')]
     public function test_a_leg_ends_where_its_numbers_say(Family $family, array $legs, array $ends): void
     {
-        $heights = Heights::of($legs, Craft::of($family));
+        $heights = Heights::of($legs, FlightModel::of($family));
 
         self::assertEqualsWithDelta($ends, array_column($heights->legs, 'ends'), 1e-9);
         self::assertSame(max($ends) <= 0.0, $heights->stays());
@@ -55,17 +55,17 @@ final class HeightsTest extends TestCase
     {
         // 20 m: 10 m down at 2 m/s in 5 s, then the glide's own 0.55 m/s takes 18.18 s for the rest.
         $brakes = new Leg('Brakes', 60, 10, -1.45, motor: false, until: 10.0);
-        $leg = Heights::of([new Leg('Up', 10, 10, 2.0), $brakes], Craft::of(Family::Sailplane))->legs[1];
+        $leg = Heights::of([new Leg('Up', 10, 10, 2.0), $brakes], FlightModel::of(Family::Sailplane))->legs[1];
 
         self::assertEqualsWithDelta([5.0 + 10.0 / 0.55, 0.55], [$leg['meets'], $leg['sinks']], 1e-9);
-        self::assertNull(Heights::of([new Leg('Up', 10, 10, 2.0)], Craft::of(Family::Plane))->legs[0]['meets']);
+        self::assertNull(Heights::of([new Leg('Up', 10, 10, 2.0)], FlightModel::of(Family::Plane))->legs[0]['meets']);
     }
 
     public function test_a_landing_may_be_long(): void
     {
         $land = new Leg('Land', 60, 10, -3.0, until: 0.0);
 
-        self::assertFalse(Heights::of([new Leg('Up', 10, 10, 2.0), $land], Craft::of(Family::Plane))->isUnderground(1, $land));
+        self::assertFalse(Heights::of([new Leg('Up', 10, 10, 2.0), $land], FlightModel::of(Family::Plane))->isUnderground(1, $land));
     }
 
     /** The simulated aircraft does what the heights said, within the lag of hand and airframe. */
@@ -74,8 +74,8 @@ final class HeightsTest extends TestCase
         foreach (Given::demos() as [$demo]) {
             $circuit = Given::circuit(Given::demo($demo));
             foreach (Given::shelf()->scenarios($circuit->program->family) as $scenario) {
-                $legs = Heights::of($scenario->legs, Craft::of($circuit->program->family))->legs;
-                $flown = max(array_column((new Flight($circuit, Given::shelf(), $scenario, new Setting(1)))->fly()->truth, 'height'));
+                $legs = Heights::of($scenario->legs, FlightModel::of($circuit->program->family))->legs;
+                $flown = max(array_column((new Flight($circuit, Given::shelf(), $scenario, new RehearsalSettings(1)))->fly()->truth, 'height'));
 
                 self::assertEqualsWithDelta(max(array_column($legs, 'ends')), $flown, 6.0, "{$demo}, {$scenario->id}");
             }

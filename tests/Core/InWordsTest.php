@@ -3,17 +3,17 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Program\InWords;
+use DuskSwitch\Core\Program\ConditionTexts;
 use PHPUnit\Framework\TestCase;
 
 /** Conditions as a pilot says them. */
 final class InWordsTest extends TestCase
 {
-    private function words(string $text): InWords
+    private function words(string $text): ConditionTexts
     {
         $program = ProgramDecoder::decode($text);
 
-        return new InWords($program, Given::transmitter($program->transmitter));
+        return new ConditionTexts($program, Given::transmitter($program->transmitter));
     }
 
     public function test_phases_overrides_cases_and_feeds_are_said(): void

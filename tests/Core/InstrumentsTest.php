@@ -5,9 +5,9 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Rehearsal\Battery;
 use DuskSwitch\Core\Rehearsal\Body;
-use DuskSwitch\Core\Rehearsal\Chance;
 use DuskSwitch\Core\Rehearsal\Instruments;
-use DuskSwitch\Core\Rehearsal\Setting;
+use DuskSwitch\Core\Rehearsal\RandomSource;
+use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Telemetry\Geodesic;
 use PHPUnit\Framework\TestCase;
 
@@ -26,10 +26,10 @@ final class InstrumentsTest extends TestCase
     private static function read(array $chain, float $seconds, ?Body $body = null, float $interval = 0.2, array $mishaps = []): array
     {
         $program = ProgramDecoder::decode(Given::text(['sense' => ['interval' => $interval, 'chain' => $chain]]));
-        $instruments = new Instruments($program, Given::shelf(), new Chance(3));
+        $instruments = new Instruments($program, Given::shelf(), new RandomSource(3));
         $rows = [];
         for ($i = 0; $i <= $seconds / self::EVERY; $i++) {
-            $rows[] = $instruments->read($i * self::EVERY, self::EVERY, $body ?? new Body, new Battery(3, 2200.0), -60.0, 90.0, 5.0, true, new Setting(1, mishaps: $mishaps), 0.0);
+            $rows[] = $instruments->read($i * self::EVERY, self::EVERY, $body ?? new Body, new Battery(3, 2200.0), -60.0, 90.0, 5.0, true, new RehearsalSettings(1, mishaps: $mishaps), 0.0);
         }
 
         return $rows;

@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Kit\Grid;
+use DuskSwitch\Core\Kit\EntryGrid;
 use DuskSwitch\Core\Kit\PositionMix;
 use DuskSwitch\Core\Solve\PositionValue;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -13,14 +13,14 @@ final class KeyingTest extends TestCase
 {
     public function test_a_value_on_the_grid_is_held_as_it_is(): void
     {
-        $keyed = (new Grid('%', 0, 150, 1, 100))->hold(1.25);
+        $keyed = (new EntryGrid('%', 0, 150, 1, 100))->hold(1.25);
 
         self::assertSame(['125 %', true, 1.25], [$keyed->shown(), $keyed->isExact(), $keyed->signal]);
     }
 
     public function test_a_value_between_steps_goes_to_the_nearest_and_says_what_is_lost(): void
     {
-        $keyed = (new Grid('%', 0, 150, 1, 100))->hold(0.9765625);
+        $keyed = (new EntryGrid('%', 0, 150, 1, 100))->hold(0.9765625);
 
         self::assertSame(['98 %', '97.656 %', false], [$keyed->shown(), $keyed->shownWanted(), $keyed->isExact()]);
         self::assertEqualsWithDelta(-0.0034375, $keyed->lost(), 1e-12);
@@ -28,7 +28,7 @@ final class KeyingTest extends TestCase
 
     public function test_a_value_beyond_the_range_stays_at_its_end(): void
     {
-        $keyed = (new Grid('µs', -200, 200, 1, 400))->hold(-0.75);
+        $keyed = (new EntryGrid('µs', -200, 200, 1, 400))->hold(-0.75);
 
         self::assertSame('−200 µs', $keyed->shown());
         self::assertEqualsWithDelta(-0.25, $keyed->lost(), 1e-12);
@@ -59,7 +59,7 @@ final class KeyingTest extends TestCase
 
     public function test_every_reachable_position_is_within_half_a_step(): void
     {
-        $mix = new PositionMix(new Grid('points', -250, 250, 1, 500), new Grid('%', -125, 125, 1, 100));
+        $mix = new PositionMix(new EntryGrid('points', -250, 250, 1, 500), new EntryGrid('%', -125, 125, 1, 100));
         for ($signal = -1.75; $signal <= 1.75; $signal += 0.013) {
             self::assertLessThanOrEqual(0.005 + 1e-9, abs(PositionValue::solve($signal, $mix)->lost()), "at {$signal}");
         }

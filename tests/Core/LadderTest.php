@@ -2,11 +2,11 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Airframe\Climb;
+use DuskSwitch\Core\Airframe\TrainingStep;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Program\Ladder;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Rung;
+use DuskSwitch\Core\Program\TrainingPlan;
+use DuskSwitch\Core\Program\TrainingStage;
 use DuskSwitch\Core\Signal\Compiler;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -21,7 +21,7 @@ final class LadderTest extends TestCase
 
     private static function on(int $rung, ?Program $program = null): Program
     {
-        return Climb::to($program ?? self::nightjar(), $rung, Given::transmitter());
+        return TrainingStep::to($program ?? self::nightjar(), $rung, Given::transmitter());
     }
 
     public function test_a_step_up_says_what_it_changes(): void
@@ -35,7 +35,7 @@ final class LadderTest extends TestCase
     public function test_a_step_back_is_what_was_there(): void
     {
         self::assertEquals(self::on(1), self::on(1, self::on(2)));
-        self::assertSame(['Ladder stands on: First hovers → the ground'], Given::differences(self::on(0), self::on(0)->with(ladder: new Ladder(self::nightjar()->ladder->rungs ?? self::fail(), 'calm', 'mode'))));
+        self::assertSame(['Ladder stands on: First hovers → the ground'], Given::differences(self::on(0), self::on(0)->with(ladder: new TrainingPlan(self::nightjar()->ladder->rungs ?? self::fail(), 'calm', 'mode'))));
     }
 
     public function test_the_style_at_rest_changes_over_and_no_mode_is_lost(): void
@@ -49,9 +49,9 @@ final class LadderTest extends TestCase
     public function test_a_usual_ladder_is_in_order(): void
     {
         // Expo 50, 40, then 20 to 30 % as a learner grows (common practice).
-        self::assertSame([0.5, 0.4, 0.3, 0.2], array_map(fn (Rung $rung): float => $rung->expo, Ladder::usual()));
+        self::assertSame([0.5, 0.4, 0.3, 0.2], array_map(fn (TrainingStage $rung): float => $rung->expo, TrainingPlan::usual()));
         $faults = new \DuskSwitch\Core\Fault\Faults;
-        (new Ladder(Ladder::usual(), 'main'))->check('ladder', $faults);
+        (new TrainingPlan(TrainingPlan::usual(), 'main'))->check('ladder', $faults);
         self::assertTrue($faults->none());
     }
 
@@ -87,11 +87,11 @@ final class LadderTest extends TestCase
             }
             self::fail('It was taken');
         };
-        $with = fn (Ladder $ladder): Program => self::nightjar()->with(ladder: $ladder);
+        $with = fn (TrainingPlan $ladder): Program => self::nightjar()->with(ladder: $ladder);
 
         self::assertStringContainsString('the ladder has 4 steps', $told(fn () => self::on(9)));
         self::assertStringContainsString('has no ladder yet', $told(fn () => self::on(0, Given::circuit(Given::demo('tern'))->program)));
-        self::assertStringContainsString('there is no phase "gone" any more', $told(fn () => self::on(0, $with(new Ladder([new Rung('A', 0.3, 1.0)], 'gone')))));
-        self::assertStringContainsString('wants the step "acro" of Flight mode', $told(fn () => self::on(0, $with(new Ladder([new Rung('A', 0.3, 1.0, 'acro')], 'calm', 'mode')))));
+        self::assertStringContainsString('there is no phase "gone" any more', $told(fn () => self::on(0, $with(new TrainingPlan([new TrainingStage('A', 0.3, 1.0)], 'gone')))));
+        self::assertStringContainsString('wants the step "acro" of Flight mode', $told(fn () => self::on(0, $with(new TrainingPlan([new TrainingStage('A', 0.3, 1.0, 'acro')], 'calm', 'mode')))));
     }
 }

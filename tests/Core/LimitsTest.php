@@ -5,9 +5,9 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ConditionDecoder;
 use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Signal\Budget;
 use DuskSwitch\Core\Signal\Compiler;
@@ -94,7 +94,7 @@ final class LimitsTest extends TestCase
         }
         $document->outputs[0]->feeds = array_map(fn (string $id): array => ['from' => $id, 'weight' => 0.3], ['roll', 'pitch', 'throttle']);
         $program = ProgramDecoder::read(json_decode((string) json_encode($document)));
-        $evidence = new Evidence($program, Given::shelf()->find('harbour-16') ?? Given::transmitter(), Given::shelf()->receiver('lantern-r8'), Given::shelf()->controller('keel-f4'));
+        $evidence = new ProofContext($program, Given::shelf()->find('harbour-16') ?? Given::transmitter(), Given::shelf()->receiver('lantern-r8'), Given::shelf()->controller('keel-f4'));
         $proof = Proof::of($evidence);
         $undecided = array_values(array_filter($proof->findings, fn (Finding $one): bool => $one->isOpen));
 

@@ -7,7 +7,7 @@ use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\ScriptDecoder;
-use DuskSwitch\Core\Program\InWords;
+use DuskSwitch\Core\Program\ConditionTexts;
 use DuskSwitch\Core\Signal\Circuit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -141,7 +141,7 @@ final class MemoryTest extends TestCase
         $program = ProgramDecoder::decode($text);
 
         self::assertEquals($program, ProgramDecoder::decode(ProgramEncoder::encode($program)));
-        self::assertSame('from Left button pressed for 1.5 s until changed over by double press: Left button pressed, within 0.4 s', (new InWords($program, Given::transmitter()))->phases()['far']);
+        self::assertSame('from Left button pressed for 1.5 s until changed over by double press: Left button pressed, within 0.4 s', (new ConditionTexts($program, Given::transmitter()))->phases()['far']);
     }
 
     #[DataProvider('faults')]

@@ -3,9 +3,9 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\StateCell;
 use DuskSwitch\Core\Proof\StateMap;
 use PHPUnit\Framework\TestCase;
@@ -18,7 +18,7 @@ final class ModeRulesTest extends TestCase
      * @param  list<array{string, int, int}>  $modes  mode, from, to; on channel 6
      * @param  array<string, mixed>  $more  of the controller's set-up
      */
-    private static function evidence(array $modes, array $more = [], ?callable $change = null): Evidence
+    private static function evidence(array $modes, array $more = [], ?callable $change = null): ProofContext
     {
         $d = json_decode(Given::demo('nightjar'));
         $d->functions[5]->steps[1]->value = 0;
@@ -29,7 +29,7 @@ final class ModeRulesTest extends TestCase
     }
 
     /** @return list<string> */
-    private static function says(Evidence $evidence, string $rule): array
+    private static function says(ProofContext $evidence, string $rule): array
     {
         return array_map(fn (Finding $one): string => "{$one->severity->value}: {$one->says}", array_values(array_filter(Proof::of($evidence)->findings, fn (Finding $one): bool => $one->rule === $rule)));
     }

@@ -4,11 +4,11 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Rehearsal\Body;
-use DuskSwitch\Core\Rehearsal\Craft;
+use DuskSwitch\Core\Rehearsal\FlightModel;
 use DuskSwitch\Core\Rehearsal\Leg;
 use DuskSwitch\Core\Rehearsal\Motion;
-use DuskSwitch\Core\Rehearsal\Setting;
-use DuskSwitch\Core\Rehearsal\Towards;
+use DuskSwitch\Core\Rehearsal\RehearsalSettings;
+use DuskSwitch\Core\Rehearsal\SteeringTarget;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -21,7 +21,7 @@ final class MotionTest extends TestCase
     private static function fly(Family $family, Leg $leg, ?Body $body = null, float $wind = 0.0, bool $motor = true, bool $lost = false): Body
     {
         $body ??= self::inTheAir();
-        $motion = new Motion(Craft::of($family), new Setting(1, $wind, 270.0));
+        $motion = new Motion(FlightModel::of($family), new RehearsalSettings(1, $wind, 270.0));
         for ($t = 0.0; $t < $leg->seconds - 1e-9; $t += self::STEP) {
             $motion->step($body, $leg, $motor, 0.0, $leg->lift, self::STEP, $lost);
         }
@@ -106,12 +106,12 @@ final class MotionTest extends TestCase
         foreach ([[400.0, 0.0], [-300.0, 200.0], [50.0, -500.0]] as [$east, $north]) {
             $body = self::inTheAir();
             [$body->east, $body->north] = [$east, $north];
-            self::fly(Family::Multirotor, new Leg('', hypot($east, $north) / 12 + 6, 12.0, towards: Towards::Home), $body);
+            self::fly(Family::Multirotor, new Leg('', hypot($east, $north) / 12 + 6, 12.0, towards: SteeringTarget::Home), $body);
             self::assertLessThan(90.0, $body->distance());
 
             $lost = self::inTheAir();
             [$lost->east, $lost->north] = [$east, $north];
-            self::fly(Family::Multirotor, new Leg('', 10, 12.0, towards: Towards::Out), $lost, lost: true);
+            self::fly(Family::Multirotor, new Leg('', 10, 12.0, towards: SteeringTarget::Out), $lost, lost: true);
             self::assertLessThan(hypot($east, $north), $lost->distance(), 'its controller brings it nearer');
         }
     }
@@ -125,7 +125,7 @@ final class MotionTest extends TestCase
     #[DataProvider('families')]
     public function test_sticks_stay_within_their_ends_and_power_within_all_and_nothing(Family $family): void
     {
-        $motion = new Motion(Craft::of($family), new Setting(1));
+        $motion = new Motion(FlightModel::of($family), new RehearsalSettings(1));
         foreach ([-30.0, -3.0, 0.0, 3.0, 30.0] as $climb) {
             foreach ([-200.0, 0.0, 200.0] as $turn) {
                 $body = self::inTheAir(40.0);
@@ -144,8 +144,8 @@ final class MotionTest extends TestCase
     #[DataProvider('families')]
     public function test_more_climb_takes_more_power_and_more_power_more_current(Family $family): void
     {
-        $craft = Craft::of($family);
-        $motion = new Motion($craft, new Setting(1));
+        $craft = FlightModel::of($family);
+        $motion = new Motion($craft, new RehearsalSettings(1));
         $level = self::inTheAir();
         $climbing = self::inTheAir();
         $climbing->climb = 2.0;

@@ -3,8 +3,8 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Move\Move;
-use DuskSwitch\Core\Move\Moved;
+use DuskSwitch\Core\Move\MovedProgram;
+use DuskSwitch\Core\Move\TransmitterMove;
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\SteppedFunction;
@@ -16,12 +16,12 @@ use PHPUnit\Framework\TestCase;
 /** A program on another transmitter: what is meant stays, and so does every pulse. */
 final class MoveTest extends TestCase
 {
-    private static function moved(Circuit $circuit, string $to): Moved
+    private static function moved(Circuit $circuit, string $to): MovedProgram
     {
-        return Move::to($circuit->program, $circuit->panel->transmitter, Given::transmitter($to));
+        return TransmitterMove::to($circuit->program, $circuit->panel->transmitter, Given::transmitter($to));
     }
 
-    private static function circuit(Moved $moved, string $to): Circuit
+    private static function circuit(MovedProgram $moved, string $to): Circuit
     {
         return Compiler::compile($moved->program, Given::transmitter($to));
     }
@@ -83,7 +83,7 @@ final class MoveTest extends TestCase
         ]);
         $one = '{"format": "dusk-switch/transmitter", "version": 1, "id": "small", "name": "Small", "channels": 6, "pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": [{"id": "flip", "name": "Flip", "kind": "switch", "positions": 2, "rest": "away", "place": [10, 10]}]}';
         $small = \DuskSwitch\Core\Format\TransmitterDecoder::decode($one);
-        $moved = Move::to($program->program, $program->panel->transmitter, $small);
+        $moved = TransmitterMove::to($program->program, $program->panel->transmitter, $small);
 
         self::assertSame(['Flip has no position for Mode: Home', 'Flip rests away: at power-up Mode would be Free. Turn its positions round before you fly'], $moved->losses);
         Compiler::compile($moved->program, $small);
@@ -94,7 +94,7 @@ final class MoveTest extends TestCase
         $bare = '{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, "pulse": {"centre": 1500, "span": 300}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": []}';
         $bare = \DuskSwitch\Core\Format\TransmitterDecoder::decode($bare);
         $petrel = Given::circuit(Given::demo('petrel'));
-        $moved = Move::to($petrel->program, $petrel->panel->transmitter, $bare);
+        $moved = TransmitterMove::to($petrel->program, $petrel->panel->transmitter, $bare);
 
         self::assertContains('Bare has 4 channels: 7 Motor can\'t come along', $moved->losses);
         self::assertContains('Bare has nothing left for Left slider', $moved->losses);
@@ -110,7 +110,7 @@ final class MoveTest extends TestCase
             'functions' => [['id' => 'throttle', 'name' => 'Throttle', 'drive' => ['axis' => 'throttle'], 'override' => [['when' => ['control' => 'flick-a', 'at' => 'toward'], 'value' => -1]]]],
             'outputs' => [['channel' => 1, 'name' => 'Motor', 'feeds' => [['from' => 'throttle']]]],
         ]);
-        $losses = Move::to($tern->program, $tern->panel->transmitter, \DuskSwitch\Core\Format\TransmitterDecoder::decode($bare))->losses;
+        $losses = TransmitterMove::to($tern->program, $tern->panel->transmitter, \DuskSwitch\Core\Format\TransmitterDecoder::decode($bare))->losses;
 
         self::assertContains('Throttle is not held at -100 % any more: nothing is left to hold it with. Give it a control before you fly', $losses);
     }
@@ -121,7 +121,7 @@ final class MoveTest extends TestCase
         $document->sense->calls[] = (object) ['id' => 'pressed', 'name' => 'Top switch', 'when' => (object) ['control' => 'top-left', 'at' => 'away'], 'says' => ['Top']];
         $document->sense->calls[] = (object) ['id' => 'gone', 'name' => 'Right dial', 'when' => (object) ['control' => 'dial-right', 'above' => 0.5], 'says' => ['Dial']];
         $program = ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
-        $moved = Move::to($program, Given::transmitter('lamplight-12'), Given::transmitter('harbour-16'));
+        $moved = TransmitterMove::to($program, Given::transmitter('lamplight-12'), Given::transmitter('harbour-16'));
         $sense = $moved->program->sense;
 
         self::assertSame([null, null], array_column($sense->chain, 'slot'), 'another transmitter has other slots, or none');

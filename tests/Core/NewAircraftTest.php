@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Airframe\Starter;
+use DuskSwitch\Core\Airframe\FirstProgram;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Flight\Checklists;
 use DuskSwitch\Core\Format\ProgramDecoder;
@@ -41,7 +41,7 @@ final class NewAircraftTest extends TestCase
 
     public function test_a_multirotor_without_a_controller_is_asked_for_one_and_nothing_is_said_of_its_arming(): void
     {
-        $errors = self::errors(Starter::program(Family::TinyMultirotor, 'New', Given::transmitter('harbour-16')));
+        $errors = self::errors(FirstProgram::program(Family::TinyMultirotor, 'New', Given::transmitter('harbour-16')));
 
         self::assertSame(['controller-chosen', 'failsafe'], $errors);
     }
@@ -82,7 +82,7 @@ final class NewAircraftTest extends TestCase
     private static function program(Family $family, string $transmitter): Program
     {
         try {
-            $program = Starter::program($family, 'New', Given::transmitter($transmitter));
+            $program = FirstProgram::program($family, 'New', Given::transmitter($transmitter));
 
             // A multirotor is armed by its controller: without one there is nothing to judge.
             return in_array($family, [Family::Multirotor, Family::TinyMultirotor], true) ? $program->with(controller: 'keel-f4') : $program;

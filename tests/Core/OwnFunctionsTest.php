@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Airframe\Fitting;
 use DuskSwitch\Core\Airframe\Recipe;
 use DuskSwitch\Core\Airframe\Recipes;
-use DuskSwitch\Core\Airframe\Settings;
+use DuskSwitch\Core\Airframe\RecipeSettings;
+use DuskSwitch\Core\Airframe\RecipeWriter;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Kit\StickMode;
@@ -24,7 +24,7 @@ final class OwnFunctionsTest extends TestCase
     /** @param  array<string, mixed>  $settings */
     private static function fit(Recipe $recipe, Program $program, array $settings = []): Program
     {
-        return Fitting::fit($recipe, Settings::of($recipe->settings(), $settings), $program, Given::transmitter())->program;
+        return RecipeWriter::fit($recipe, RecipeSettings::of($recipe->settings(), $settings), $program, Given::transmitter())->program;
     }
 
     private static function plane(): Recipe

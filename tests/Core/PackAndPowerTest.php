@@ -8,17 +8,17 @@ use DuskSwitch\Core\Link\LinkBudget;
 use DuskSwitch\Core\Rehearsal\Battery;
 use DuskSwitch\Core\Rehearsal\Body;
 use DuskSwitch\Core\Rehearsal\Flight;
-use DuskSwitch\Core\Rehearsal\Radio;
+use DuskSwitch\Core\Rehearsal\RadioLink;
 use DuskSwitch\Core\Rehearsal\Recording;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
+use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Rehearsal\Remark;
-use DuskSwitch\Core\Rehearsal\Setting;
 use PHPUnit\Framework\TestCase;
 
 /** The same flight with another pack, one that isn't full, more power, less power. */
 final class PackAndPowerTest extends TestCase
 {
-    private static function fly(string $demo, string $scenario, Setting $setting): Recording
+    private static function fly(string $demo, string $scenario, RehearsalSettings $setting): Recording
     {
         return (new Flight(Given::circuit(Given::demo($demo)), Given::shelf(), Given::shelf()->scenario($scenario) ?? self::fail(), $setting))->fly();
     }
@@ -48,8 +48,8 @@ final class PackAndPowerTest extends TestCase
     public function test_used_capacity_knows_nothing_of_a_pack_that_was_not_full(): void
     {
         $circuit = Given::circuit(Given::demo('nightjar'));
-        $full = self::fly('nightjar', 'hover-and-land', new Setting(1));
-        $half = self::fly('nightjar', 'hover-and-land', new Setting(1, charge: 0.5));
+        $full = self::fly('nightjar', 'hover-and-land', new RehearsalSettings(1));
+        $half = self::fly('nightjar', 'hover-and-land', new RehearsalSettings(1, charge: 0.5));
 
         self::assertEqualsWithDelta(self::at($full, 120, 'used'), self::at($half, 120, 'used'), 1.0);
         self::assertGreaterThan(0.2, self::at($full, 120, 'cell') - self::at($half, 120, 'cell'));
@@ -61,7 +61,7 @@ final class PackAndPowerTest extends TestCase
     public function test_a_larger_pack_sags_less_and_lasts_longer(): void
     {
         $large = new Pack('large', 'Large', 4, 3000.0, 'any');
-        [$kits, $other] = [self::fly('nightjar', 'hover-and-land', new Setting(1)), self::fly('nightjar', 'hover-and-land', new Setting(1, pack: $large))];
+        [$kits, $other] = [self::fly('nightjar', 'hover-and-land', new RehearsalSettings(1)), self::fly('nightjar', 'hover-and-land', new RehearsalSettings(1, pack: $large))];
 
         self::assertSame(3000.0, $other->capacity);
         self::assertGreaterThan(min(array_column($kits->truth, 'cell')), min(array_column($other->truth, 'cell')));
@@ -72,7 +72,7 @@ final class PackAndPowerTest extends TestCase
         // 10 mW to 100 mW is 10 dB (common practice); free space falls with the square of the distance (Recommendation ITU-R P.525).
         $body = new Body;
         $body->north = 400.0;
-        $margin = fn (float $milliwatts): float => (new Radio(new Setting(1, milliwatts: $milliwatts)))->margin(0.0, $body);
+        $margin = fn (float $milliwatts): float => (new RadioLink(new RehearsalSettings(1, milliwatts: $milliwatts)))->margin(0.0, $body);
 
         self::assertEqualsWithDelta(10.0, $margin(100.0) - $margin(10.0), 1e-9);
         self::assertEqualsWithDelta(10 * log10(2.5), $margin(25.0) - $margin(10.0), 1e-9);
@@ -84,7 +84,7 @@ final class PackAndPowerTest extends TestCase
 
     public function test_with_more_power_from_the_start_a_broken_antenna_loses_less(): void
     {
-        $lost = fn (float $milliwatts): int => count(array_filter(self::fly('nightjar', 'out-and-back', new Setting(1, mishaps: ['antenna' => 85.0], milliwatts: $milliwatts))->truth, fn (array $row): bool => ! $row['linked']));
+        $lost = fn (float $milliwatts): int => count(array_filter(self::fly('nightjar', 'out-and-back', new RehearsalSettings(1, mishaps: ['antenna' => 85.0], milliwatts: $milliwatts))->truth, fn (array $row): bool => ! $row['linked']));
 
         self::assertGreaterThan(0, $lost(10.0));
         self::assertSame(0, $lost(500.0));

@@ -6,13 +6,13 @@ use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Kit\Link;
 use DuskSwitch\Core\Kit\Receiver;
 use DuskSwitch\Core\Kit\Transmitter;
-use DuskSwitch\Core\Link\Act;
+use DuskSwitch\Core\Link\BindingAction;
 use DuskSwitch\Core\Link\BindingGuide;
-use DuskSwitch\Core\Link\Kit;
-use DuskSwitch\Core\Link\Level;
-use DuskSwitch\Core\Link\Point;
+use DuskSwitch\Core\Link\InstalledKit;
+use DuskSwitch\Core\Link\KitVerdict;
+use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Link\ReceiverPort;
-use DuskSwitch\Core\Link\Verdict;
+use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\StandIn\SimulatedReceiver;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -56,9 +56,9 @@ final class PairsTest extends TestCase
     #[DataProvider('pairs')]
     public function test_whatever_is_wrong_has_a_cure(Transmitter $transmitter, Receiver $receiver): void
     {
-        foreach ((new Verdict(self::kit($transmitter, $receiver)))->points() as $point) {
+        foreach ((new KitVerdict(self::kit($transmitter, $receiver)))->points() as $point) {
             self::assertNotSame('', $point->says);
-            self::assertNotSame([Level::Wrong, null], [$point->level, $point->cure], "{$point->topic}: {$point->says}");
+            self::assertNotSame([PointLevel::Wrong, null], [$point->level, $point->cure], "{$point->topic}: {$point->says}");
         }
     }
 
@@ -68,8 +68,8 @@ final class PairsTest extends TestCase
         $bound = self::bound(self::kit($transmitter, $receiver));
 
         self::assertSame($bound->hears() && $receiver->telemetry, $bound->telemetry());
-        self::assertFalse($bound->after(Act::TransmitterOff)->telemetry(), 'nor does one that lost its transmitter');
-        self::assertSame($bound->hears(), $bound->after(Act::TransmitterOff)->after(Act::TransmitterOn)->hears());
+        self::assertFalse($bound->after(BindingAction::TransmitterOff)->telemetry(), 'nor does one that lost its transmitter');
+        self::assertSame($bound->hears(), $bound->after(BindingAction::TransmitterOff)->after(BindingAction::TransmitterOn)->hears());
     }
 
     private static function speaks(Transmitter $transmitter, Receiver $receiver): bool
@@ -77,7 +77,7 @@ final class PairsTest extends TestCase
         return in_array($receiver->link, array_map(fn (Link $one): string => $one->id, $transmitter->links), true);
     }
 
-    private static function kit(Transmitter $transmitter, Receiver $receiver, ?string $subtype = null): Kit
+    private static function kit(Transmitter $transmitter, Receiver $receiver, ?string $subtype = null): InstalledKit
     {
         $program = ProgramDecoder::decode(Given::text([
             'transmitter' => $transmitter->id, 'receiver' => $receiver->id,
@@ -86,19 +86,19 @@ final class PairsTest extends TestCase
             'aboard' => ['kit' => ['link' => $receiver->link, 'subtype' => $subtype ?? $receiver->subtype, 'wire' => $receiver->wires[0]->value, 'power' => 'pack', 'pack' => 'petrel-3s', 'speedController' => 'heron-45']],
         ]));
 
-        return Kit::of($program, $transmitter, Given::shelf());
+        return InstalledKit::of($program, $transmitter, Given::shelf());
     }
 
-    private static function bound(Kit $kit): ReceiverPort
+    private static function bound(InstalledKit $kit): ReceiverPort
     {
         $acts = BindingGuide::acts($kit->receiver ?? self::fail());
 
-        return array_reduce($acts, fn (ReceiverPort $one, Act $act): ReceiverPort => $one->after($act), SimulatedReceiver::of($kit));
+        return array_reduce($acts, fn (ReceiverPort $one, BindingAction $act): ReceiverPort => $one->after($act), SimulatedReceiver::of($kit));
     }
 
     /** @return list<string> topics */
-    private static function wrong(Kit $kit): array
+    private static function wrong(InstalledKit $kit): array
     {
-        return array_values(array_map(fn (Point $one): string => $one->topic, array_filter((new Verdict($kit))->points(), fn (Point $one): bool => $one->level === Level::Wrong)));
+        return array_values(array_map(fn (VerdictPoint $one): string => $one->topic, array_filter((new KitVerdict($kit))->points(), fn (VerdictPoint $one): bool => $one->level === PointLevel::Wrong)));
     }
 }

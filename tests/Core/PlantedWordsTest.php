@@ -3,11 +3,11 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Proof\Answer;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\StateWords;
-use DuskSwitch\Core\Solve\Effect;
+use DuskSwitch\Core\Solve\EditEffect;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -23,7 +23,7 @@ final class PlantedWordsTest extends TestCase
     /** Share by which an answer may take more steps than it did. */
     private const MORE = 1.02;
 
-    /** @return iterable<string, array{string, callable(): Evidence}> */
+    /** @return iterable<string, array{string, callable(): ProofContext}> */
     public static function aircraft(): iterable
     {
         $once = [];
@@ -32,15 +32,15 @@ final class PlantedWordsTest extends TestCase
             $once[$fault] = ($once[$fault] ?? 0) + 1;
             // Three schools a fault are enough to read.
             if ($once[$fault] <= 3) {
-                yield $name => [$name, fn (): Evidence => Schools::of($plant(Schools::document($school)) ?? self::fail($name))];
+                yield $name => [$name, fn (): ProofContext => Schools::of($plant(Schools::document($school)) ?? self::fail($name))];
             }
         }
         for ($seed = 1; $seed <= 40; $seed++) {
-            yield "spoiled {$seed}" => ["spoiled {$seed}", fn (): Evidence => ProofByBruteForceTest::spoiled($seed)];
+            yield "spoiled {$seed}" => ["spoiled {$seed}", fn (): ProofContext => ProofByBruteForceTest::spoiled($seed)];
         }
     }
 
-    /** @param  callable(): Evidence  $make */
+    /** @param  callable(): ProofContext  $make */
     #[DataProvider('aircraft')]
     public function test_it_says_what_it_said_and_takes_no_longer(string $name, callable $make): void
     {
@@ -66,7 +66,7 @@ final class PlantedWordsTest extends TestCase
         return $pages;
     }
 
-    private static function told(Evidence $evidence): string
+    private static function told(ProofContext $evidence): string
     {
         $proof = Proof::of($evidence);
         $words = new StateWords($evidence);
@@ -92,10 +92,10 @@ final class PlantedWordsTest extends TestCase
         return "{$told}states {$proof->states}\n";
     }
 
-    private static function effect(Evidence $evidence, Finding $finding): string
+    private static function effect(ProofContext $evidence, Finding $finding): string
     {
-        $after = new Evidence($finding->mended ?? $evidence->program, $evidence->transmitter, $evidence->receiver, $evidence->controller);
+        $after = new ProofContext($finding->mended ?? $evidence->program, $evidence->transmitter, $evidence->receiver, $evidence->controller);
 
-        return implode(', ', array_slice(array_map(fn ($one): string => "{$one->channel} {$one->where} {$one->before} → {$one->after}", Effect::between($evidence->circuit(), $after->circuit(), $finding->witness, $finding->channels())), 0, 6));
+        return implode(', ', array_slice(array_map(fn ($one): string => "{$one->channel} {$one->where} {$one->before} → {$one->after}", EditEffect::between($evidence->circuit(), $after->circuit(), $finding->witness, $finding->channels())), 0, 6));
     }
 }

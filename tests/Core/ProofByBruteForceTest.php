@@ -8,8 +8,8 @@ use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ScriptDecoder;
 use DuskSwitch\Core\Format\TelemetryDecoder;
 use DuskSwitch\Core\Proof\Answer;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\StateWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -87,7 +87,7 @@ final class ProofByBruteForceTest extends TestCase
      *
      * @param  list<float>  $hand
      */
-    private static function assertReachable(Evidence $evidence, array $hand): void
+    private static function assertReachable(ProofContext $evidence, array $hand): void
     {
         self::assertCount($evidence->panel->size(), $hand);
         foreach ($hand as $input => $value) {
@@ -111,7 +111,7 @@ final class ProofByBruteForceTest extends TestCase
     }
 
     /** @return array<int, int|null> */
-    private static function pulses(Evidence $evidence, \DuskSwitch\Core\Signal\Frame $frame): array
+    private static function pulses(ProofContext $evidence, \DuskSwitch\Core\Signal\Frame $frame): array
     {
         $pulses = [];
         foreach ($evidence->program->outputs as $output) {
@@ -122,7 +122,7 @@ final class ProofByBruteForceTest extends TestCase
     }
 
     /** An aircraft of a school, spoiled in one to five places; where it can't be compiled, in others. */
-    public static function spoiled(int $seed): Evidence
+    public static function spoiled(int $seed): ProofContext
     {
         for ($try = 0; ; $try++) {
             $random = new Randomizer(new Mt19937($seed * 100 + $try));

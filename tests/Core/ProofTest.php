@@ -3,11 +3,11 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Program\Accepted;
+use DuskSwitch\Core\Program\AcceptedFinding;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\StateWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -204,7 +204,7 @@ final class ProofTest extends TestCase
     {
         $program = self::program('nightjar');
         $key = Proof::of(Given::evidence($program))->findings[1]->key();
-        $accepted = $program->with(aboard: $program->aboard->with(accepted: [new Accepted($key, 'Full pitch is never used')]));
+        $accepted = $program->with(aboard: $program->aboard->with(accepted: [new AcceptedFinding($key, 'Full pitch is never used')]));
         $proof = Proof::of(Given::evidence($accepted));
 
         self::assertSame(['one-mode-in-each-state'], array_map(fn (Finding $one): string => $one->rule, $proof->findings));
@@ -236,7 +236,7 @@ final class ProofTest extends TestCase
     public function test_without_kit_it_still_proves_what_it_can(): void
     {
         $bare = Given::roll([], ['travel' => 1.5, 'feeds' => [['from' => 'roll', 'weight' => 1.5]]]);
-        $proof = Proof::of(new Evidence($bare->program, $bare->panel->transmitter, null, null));
+        $proof = Proof::of(new ProofContext($bare->program, $bare->panel->transmitter, null, null));
 
         self::assertSame(['failsafe', 'nothing-clips'], array_map(fn (Finding $one): string => $one->rule, $proof->findings));
         self::assertFalse($proof->isSafe());

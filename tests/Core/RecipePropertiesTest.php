@@ -2,13 +2,13 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Airframe\Fitting;
+use DuskSwitch\Core\Airframe\FirstProgram;
 use DuskSwitch\Core\Airframe\Picture;
 use DuskSwitch\Core\Airframe\Recipe;
 use DuskSwitch\Core\Airframe\Recipes;
-use DuskSwitch\Core\Airframe\Setting;
-use DuskSwitch\Core\Airframe\Settings;
-use DuskSwitch\Core\Airframe\Starter;
+use DuskSwitch\Core\Airframe\RecipeSetting;
+use DuskSwitch\Core\Airframe\RecipeSettings;
+use DuskSwitch\Core\Airframe\RecipeWriter;
 use DuskSwitch\Core\Airframe\SurfaceCheck;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
@@ -54,7 +54,7 @@ final class RecipePropertiesTest extends TestCase
     public function test_twice_is_as_once(Recipe $recipe, Family $family): void
     {
         foreach ($this->built($recipe, $family) as [$program, $settings]) {
-            $again = Fitting::fit($recipe, $settings, $program, Given::transmitter())->program;
+            $again = RecipeWriter::fit($recipe, $settings, $program, Given::transmitter())->program;
 
             self::assertSame([], Given::differences($program, $again));
         }
@@ -91,7 +91,7 @@ final class RecipePropertiesTest extends TestCase
         }
     }
 
-    /** @return list<array{Program, Settings}> all kinds of settings; what a recipe refuses is left out, and it refuses few */
+    /** @return list<array{Program, RecipeSettings}> all kinds of settings; what a recipe refuses is left out, and it refuses few */
     private function built(Recipe $recipe, Family $family): array
     {
         $random = new Randomizer(new Mt19937(crc32($recipe->id())));
@@ -102,8 +102,8 @@ final class RecipePropertiesTest extends TestCase
                 $chosen[$setting->id] = $try === 0 ? $setting->default : self::chosen($setting, $random);
             }
             try {
-                $settings = Settings::of($recipe->settings(), $chosen);
-                $built[] = [Fitting::fit($recipe, $settings, Starter::program($family, 'Any', Given::transmitter()), Given::transmitter())->program, $settings];
+                $settings = RecipeSettings::of($recipe->settings(), $chosen);
+                $built[] = [RecipeWriter::fit($recipe, $settings, FirstProgram::program($family, 'Any', Given::transmitter()), Given::transmitter())->program, $settings];
             } catch (Refused $refused) {
                 self::assertNotSame('', $refused->getMessage());
             }
@@ -113,7 +113,7 @@ final class RecipePropertiesTest extends TestCase
         return $built;
     }
 
-    private static function chosen(Setting $setting, Randomizer $random): float|bool|string
+    private static function chosen(RecipeSetting $setting, Randomizer $random): float|bool|string
     {
         return match ($setting->kind) {
             'flag' => $random->getInt(0, 1) === 1,

@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Airframe\Fitting;
+use DuskSwitch\Core\Airframe\FirstProgram;
 use DuskSwitch\Core\Airframe\Recipes;
-use DuskSwitch\Core\Airframe\Settings;
-use DuskSwitch\Core\Airframe\Starter;
+use DuskSwitch\Core\Airframe\RecipeSettings;
+use DuskSwitch\Core\Airframe\RecipeWriter;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\StickMode;
 use DuskSwitch\Core\Program\Family;
@@ -33,7 +33,7 @@ final class RecipeTest extends TestCase
         $found = Recipes::find($recipe) ?? self::fail($recipe);
         $transmitter = Given::transmitter();
 
-        return Compiler::compile(Fitting::fit($found, Settings::of($found->settings(), $settings), self::empty(), $transmitter)->program, $transmitter);
+        return Compiler::compile(RecipeWriter::fit($found, RecipeSettings::of($found->settings(), $settings), self::empty(), $transmitter)->program, $transmitter);
     }
 
     /**
@@ -176,9 +176,9 @@ final class RecipeTest extends TestCase
     public function test_the_camera_adds_and_takes_nothing_away(): void
     {
         $transmitter = Given::transmitter();
-        $before = Starter::program(Family::FlyingWing, 'New', $transmitter);
+        $before = FirstProgram::program(Family::FlyingWing, 'New', $transmitter);
         $recipe = Recipes::find('pan-tilt') ?? self::fail();
-        $after = Fitting::fit($recipe, Settings::of($recipe->settings(), []), $before, $transmitter)->program;
+        $after = RecipeWriter::fit($recipe, RecipeSettings::of($recipe->settings(), []), $before, $transmitter)->program;
 
         self::assertSame([...array_column($before->outputs, 'name'), 'Camera pan', 'Camera tilt'], array_column($after->outputs, 'name'));
         self::assertEquals($before->recipe, $after->recipe);
@@ -191,18 +191,18 @@ final class RecipeTest extends TestCase
     {
         $petrel = Given::circuit(Given::demo('petrel'));
         $recipe = Recipes::find('sailplane') ?? self::fail();
-        $again = Fitting::fit($recipe, Settings::of($recipe->settings(), $petrel->program->recipe->settings ?? []), $petrel->program, $petrel->panel->transmitter)->program;
+        $again = RecipeWriter::fit($recipe, RecipeSettings::of($recipe->settings(), $petrel->program->recipe->settings ?? []), $petrel->program, $petrel->panel->transmitter)->program;
 
         self::assertSame(['6 Rudder feed 2: Roll 35 %, while not phase Launch → Roll 30 %, while not phase Launch'], Given::differences($petrel->program, $again));
         self::assertSame(0.02, $again->output(5)?->subtrim);
-        self::assertEquals($again, Fitting::fit($recipe, Settings::of($recipe->settings(), $again->recipe->settings ?? []), $again, $petrel->panel->transmitter)->program, 'twice is as once');
+        self::assertEquals($again, RecipeWriter::fit($recipe, RecipeSettings::of($recipe->settings(), $again->recipe->settings ?? []), $again, $petrel->panel->transmitter)->program, 'twice is as once');
     }
 
     public function test_another_recipe_takes_the_place_of_the_one_before(): void
     {
         $nightjar = Given::circuit(Given::demo('nightjar'));
         $recipe = Recipes::find('flying-wing') ?? self::fail();
-        $wing = Fitting::fit($recipe, Settings::of($recipe->settings(), []), $nightjar->program, $nightjar->panel->transmitter)->program;
+        $wing = RecipeWriter::fit($recipe, RecipeSettings::of($recipe->settings(), []), $nightjar->program, $nightjar->panel->transmitter)->program;
 
         self::assertSame(['Left elevon', 'Right elevon', 'Motor', 'Flip over', 'Video power', 'Camera tilt'], array_column($wing->outputs, 'name'));
         self::assertNull($wing->function('arm'));
@@ -244,13 +244,13 @@ final class RecipeTest extends TestCase
         $quayside = Given::transmitter('quayside-8');
         $recipe = Recipes::find('sailplane') ?? self::fail();
         try {
-            Fitting::fit($recipe, Settings::of($recipe->settings(), ['wing' => 'six']), self::empty('quayside-8'), $quayside);
+            RecipeWriter::fit($recipe, RecipeSettings::of($recipe->settings(), ['wing' => 'six']), self::empty('quayside-8'), $quayside);
             self::fail('It was taken');
         } catch (Refused $refused) {
             self::assertStringContainsString('Quayside 8 has 8 channels and this needs 9', $refused->getMessage());
         }
         $pan = Recipes::find('pan-tilt') ?? self::fail();
-        $notes = Fitting::fit($pan, Settings::of($pan->settings(), []), self::empty('quayside-8'), $quayside)->notes;
+        $notes = RecipeWriter::fit($pan, RecipeSettings::of($pan->settings(), []), self::empty('quayside-8'), $quayside)->notes;
         self::assertSame(['Quayside 8 has not a slider or a dial left for Camera tilt: nothing moves it until you give it a control'], $notes);
     }
 }

@@ -3,7 +3,7 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Airframe\Recipes;
-use DuskSwitch\Core\Airframe\Setting;
+use DuskSwitch\Core\Airframe\RecipeSetting;
 use PHPUnit\Framework\TestCase;
 
 /** docs/recipes.md tells every recipe with all that can be chosen, as the core has it. */
@@ -29,7 +29,7 @@ final class RecipesPageTest extends TestCase
         return $head;
     }
 
-    private static function values(Setting $setting): string
+    private static function values(RecipeSetting $setting): string
     {
         return match ($setting->kind) {
             'choice' => implode(', ', array_map(fn (string $id): string => "`{$id}`", array_map(strval(...), array_keys($setting->options)))),
@@ -39,7 +39,7 @@ final class RecipesPageTest extends TestCase
         };
     }
 
-    private static function default(Setting $setting): string
+    private static function default(RecipeSetting $setting): string
     {
         return match (true) {
             is_bool($setting->default) => $setting->default ? '`true`' : '`false`',

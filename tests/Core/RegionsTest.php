@@ -6,7 +6,7 @@ use DuskSwitch\Core\Space\Partitions;
 use DuskSwitch\Core\Space\Region;
 use DuskSwitch\Core\Space\RingBounds;
 use DuskSwitch\Core\Space\Spans;
-use DuskSwitch\Core\Space\Splits;
+use DuskSwitch\Core\Space\SplitPoints;
 use DuskSwitch\Core\Space\Truth;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -125,7 +125,7 @@ final class RegionsTest extends TestCase
     /** @return list<array{float, float}> */
     private static function cut(Region $region, float $level): array
     {
-        $splits = new Splits;
+        $splits = new SplitPoints;
         $splits->level(3, $level);
 
         return array_map(fn (Region $one): array => $one->spans[3], Partitions::of($region, $splits, 8)[0] ?? []);
@@ -134,7 +134,7 @@ final class RegionsTest extends TestCase
     public function test_a_stick_is_halved_at_rest_first_and_a_switch_split_by_its_positions(): void
     {
         $region = new Region([9 => [0.0, -1.0, 1.0], 10 => [1.0]], [3 => [-1.0, 0.5]]);
-        $splits = new Splits;
+        $splits = new SplitPoints;
         $splits->reads(3, $region);
         $splits->point(9);
         $splits->point(10);
@@ -145,26 +145,26 @@ final class RegionsTest extends TestCase
         self::assertCount(2, $ways, 'a switch that stands somewhere is no way to split');
         self::assertCount(1, Partitions::of($region, $splits, 1));
 
-        $right = new Splits;
+        $right = new SplitPoints;
         $right->reads(3, $there = new Region([], [3 => [0.25, 0.75]]));
         self::assertSame([[0.25, 0.5], [0.5, 0.75]], array_map(fn (Region $one): array => $one->spans[3], Partitions::of($there, $right, 8)[0]));
-        $narrow = new Splits;
+        $narrow = new SplitPoints;
         $narrow->reads(3, $last = new Region([], [3 => [0.5, 0.5 + PHP_FLOAT_EPSILON / 2]]));
         self::assertSame([[0.5, 0.5], [$last->spans[3][1], $last->spans[3][1]]], array_map(fn (Region $one): array => $one->spans[3], Partitions::of($last, $narrow, 8)[0] ?? []), 'to the last digit');
-        self::assertSame([], Partitions::of(new Region([], [3 => [0.5, 0.5]]), new Splits, 8));
+        self::assertSame([], Partitions::of(new Region([], [3 => [0.5, 0.5]]), new SplitPoints, 8));
     }
 
     public function test_of_several_sticks_the_widest_are_halved_and_a_hair_is_not(): void
     {
         $region = new Region([], [0 => [0.0, 1.0], 1 => [0.0, 0.25], 2 => [0.0, 1e-7], 3 => [0.0, 0.5], 4 => [0.0, 0.75]]);
-        $splits = new Splits;
+        $splits = new SplitPoints;
         foreach (array_keys($region->spans) as $input) {
             $splits->reads($input, $region);
         }
         $halved = fn (array $ways): array => array_map(fn (array $parts): int => (int) array_key_first(array_filter($parts[0]->spans, fn (array $span, int $input): bool => $span !== $region->spans[$input], ARRAY_FILTER_USE_BOTH)), $ways);
 
         self::assertSame([0, 4, 3], $halved(Partitions::of($region, $splits, 8)));
-        $hairs = new Splits;
+        $hairs = new SplitPoints;
         $hairs->reads(2, $region);
         $hairs->reads(5, new Region([], [5 => [0.0, 3e-7]]));
         self::assertSame([], Partitions::of(new Region([], [2 => [0.0, 1e-7], 5 => [0.0, 3e-7]]), $hairs, 8));

@@ -5,7 +5,7 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\App\Program\Rehearser;
 use DuskSwitch\Core\Format\RehearsalEncoder;
 use DuskSwitch\Core\Rehearsal\Recording;
-use DuskSwitch\Core\Rehearsal\Setting;
+use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Signal\Circuit;
 use PHPUnit\Framework\TestCase;
 
@@ -31,7 +31,7 @@ final class RehearsalFileTest extends TestCase
     }
 
     /** @return array<string, mixed> */
-    private function written(string $demo, string $script, Setting $setting): array
+    private function written(string $demo, string $script, RehearsalSettings $setting): array
     {
         $circuit = Given::circuit(Given::demo($demo));
 
@@ -43,8 +43,8 @@ final class RehearsalFileTest extends TestCase
         $document = json_decode(Given::demo('petrel'));
         $document->sense->system = 'nautical';
         $circuit = Given::circuit((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
-        $metric = $this->written('petrel', 'thermal', new Setting(1));
-        $nautical = $this->rehearser()->rehearse($circuit, Given::shelf()->scenario('thermal') ?? self::fail(), new Setting(1), true);
+        $metric = $this->written('petrel', 'thermal', new RehearsalSettings(1));
+        $nautical = $this->rehearser()->rehearse($circuit, Given::shelf()->scenario('thermal') ?? self::fail(), new RehearsalSettings(1), true);
 
         self::assertSame($metric['truth'], $nautical['truth'], 'the same flight');
         self::assertSame([['Height', 'm'], ['Air', 'km/h'], ['Cell', 'V'], ['Link', '%']], array_map(fn (array $one): array => [$one['name'], $one['unit']], $metric['traces']));
@@ -57,7 +57,7 @@ final class RehearsalFileTest extends TestCase
 
     public function test_every_column_has_a_row_for_every_moment(): void
     {
-        $written = $this->written('petrel', 'thermal', new Setting(1));
+        $written = $this->written('petrel', 'thermal', new RehearsalSettings(1));
         $rows = (int) round($written['seconds'] / $written['every']) + 1;
         foreach ([...$written['truth'], ...$written['sticks']] as $name => $column) {
             self::assertCount($rows, $column, $name);
@@ -72,7 +72,7 @@ final class RehearsalFileTest extends TestCase
 
     public function test_changes_are_told_once_and_in_order(): void
     {
-        $written = $this->written('petrel', 'thermal', new Setting(1));
+        $written = $this->written('petrel', 'thermal', new RehearsalSettings(1));
         foreach (['hands', 'steps'] as $list) {
             $times = array_column($written[$list], 'at');
             $sorted = $times;
@@ -88,7 +88,7 @@ final class RehearsalFileTest extends TestCase
 
     public function test_mishaps_and_lost_links_stand_beside_the_legs(): void
     {
-        $written = $this->written('nightjar', 'out-and-back', new Setting(1, mishaps: ['antenna' => 85.0]));
+        $written = $this->written('nightjar', 'out-and-back', new RehearsalSettings(1, mishaps: ['antenna' => 85.0]));
 
         self::assertCount(1, array_filter($written['events'], fn (array $one): bool => $one['kind'] === 'mishap' && $one['at'] === 85.0));
         self::assertCount(1, $written['lost']);
@@ -98,7 +98,7 @@ final class RehearsalFileTest extends TestCase
 
     public function test_an_angle_that_only_a_machine_reads_is_left_out(): void
     {
-        $names = array_column($this->written('dunlin', 'wind', new Setting(1))['values'], 'id');
+        $names = array_column($this->written('dunlin', 'wind', new RehearsalSettings(1))['values'], 'id');
 
         self::assertNotContains('gps-latitude', $names);
         self::assertContains('wind-from', $names);
@@ -108,16 +108,16 @@ final class RehearsalFileTest extends TestCase
     {
         $circuit = Given::circuit(Given::demo('midge'));
         $scenario = Given::shelf()->scenario('first-hover') ?? self::fail();
-        $first = $this->rehearser()->flight($circuit, $scenario, new Setting(1));
+        $first = $this->rehearser()->flight($circuit, $scenario, new RehearsalSettings(1));
         $kept = glob("{$this->folder}/*") ?: [];
         self::assertCount(1, $kept);
         touch($kept[0], 1);
-        self::assertEquals($first, $this->rehearser()->flight($circuit, $scenario, new Setting(1)));
+        self::assertEquals($first, $this->rehearser()->flight($circuit, $scenario, new RehearsalSettings(1)));
         self::assertCount(1, glob("{$this->folder}/*") ?: [], 'it was taken, not flown');
 
-        $this->rehearser()->flight(self::louder($circuit), $scenario, new Setting(1));
+        $this->rehearser()->flight(self::louder($circuit), $scenario, new RehearsalSettings(1));
         self::assertCount(1, glob("{$this->folder}/*") ?: [], 'another alarm is the same flight');
-        $this->rehearser()->flight($circuit, $scenario, new Setting(2));
+        $this->rehearser()->flight($circuit, $scenario, new RehearsalSettings(2));
         self::assertCount(2, glob("{$this->folder}/*") ?: [], 'another day is another');
     }
 
@@ -125,11 +125,11 @@ final class RehearsalFileTest extends TestCase
     {
         $circuit = Given::circuit(Given::demo('midge'));
         $scenario = Given::shelf()->scenario('first-hover') ?? self::fail();
-        $first = $this->rehearser()->flight($circuit, $scenario, new Setting(1));
+        $first = $this->rehearser()->flight($circuit, $scenario, new RehearsalSettings(1));
         file_put_contents((glob("{$this->folder}/*") ?: [''])[0], 'not a flight');
-        self::assertEquals($first, $this->rehearser()->flight($circuit, $scenario, new Setting(1)));
+        self::assertEquals($first, $this->rehearser()->flight($circuit, $scenario, new RehearsalSettings(1)));
         foreach (range(2, 16) as $seed) {
-            $this->rehearser()->flight($circuit, $scenario, new Setting($seed));
+            $this->rehearser()->flight($circuit, $scenario, new RehearsalSettings($seed));
         }
 
         self::assertCount(12, glob("{$this->folder}/*") ?: []);
@@ -139,12 +139,12 @@ final class RehearsalFileTest extends TestCase
     {
         $nowhere = new Rehearser(Given::shelf(), Given::shelf(), '/proc/nowhere');
 
-        self::assertInstanceOf(Recording::class, $nowhere->flight(Given::circuit(Given::demo('midge')), Given::shelf()->scenario('first-hover') ?? self::fail(), new Setting(1)));
+        self::assertInstanceOf(Recording::class, $nowhere->flight(Given::circuit(Given::demo('midge')), Given::shelf()->scenario('first-hover') ?? self::fail(), new RehearsalSettings(1)));
     }
 
     public function test_the_tone_is_silent_on_the_ground(): void
     {
-        $flight = $this->rehearser()->flight(Given::circuit(Given::demo('petrel')), Given::shelf()->scenario('thermal') ?? self::fail(), new Setting(1));
+        $flight = $this->rehearser()->flight(Given::circuit(Given::demo('petrel')), Given::shelf()->scenario('thermal') ?? self::fail(), new RehearsalSettings(1));
 
         self::assertNull(RehearsalEncoder::tone($flight)[10]);
     }

@@ -3,20 +3,20 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Link\Level;
+use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Rehearsal\Flight;
-use DuskSwitch\Core\Rehearsal\Heard;
-use DuskSwitch\Core\Rehearsal\Mishap;
+use DuskSwitch\Core\Rehearsal\InjectedFault;
+use DuskSwitch\Core\Rehearsal\LandingStrategies;
+use DuskSwitch\Core\Rehearsal\LandingStrategy;
+use DuskSwitch\Core\Rehearsal\ListenedFlight;
 use DuskSwitch\Core\Rehearsal\Recording;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
+use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Rehearsal\Remark;
 use DuskSwitch\Core\Rehearsal\Scenario;
-use DuskSwitch\Core\Rehearsal\School;
-use DuskSwitch\Core\Rehearsal\Schools;
-use DuskSwitch\Core\Rehearsal\Setting;
 use DuskSwitch\Core\Signal\Circuit;
-use DuskSwitch\Core\Speech\Said;
+use DuskSwitch\Core\Speech\SpokenPhrase;
 use DuskSwitch\Core\Telemetry\CallEdit;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Values;
@@ -43,21 +43,21 @@ final class RehearsalTest extends TestCase
     /** @param  array<string, float>  $mishaps */
     private static function fly(Circuit $circuit, string $scenario, array $mishaps = [], float $wind = 3.0, int $seed = 1): Recording
     {
-        return (new Flight($circuit, Given::shelf(), self::scenario($scenario), new Setting($seed, $wind, 250.0, $mishaps)))->fly();
+        return (new Flight($circuit, Given::shelf(), self::scenario($scenario), new RehearsalSettings($seed, $wind, 250.0, $mishaps)))->fly();
     }
 
-    private static function listen(Recording $flight, Circuit $circuit): Heard
+    private static function listen(Recording $flight, Circuit $circuit): ListenedFlight
     {
         return Rehearsal::listen($flight, $circuit->program, $circuit->panel->transmitter, Given::shelf());
     }
 
     /** @return list<string> */
-    private static function words(Heard $heard): array
+    private static function words(ListenedFlight $heard): array
     {
-        return array_values(array_map(fn (Said $one): string => $one->offer->text, array_filter($heard->said, fn (Said $one): bool => $one->from !== null)));
+        return array_values(array_map(fn (SpokenPhrase $one): string => $one->offer->text, array_filter($heard->said, fn (SpokenPhrase $one): bool => $one->from !== null)));
     }
 
-    private static function remark(Heard $heard, string $topic): Remark
+    private static function remark(ListenedFlight $heard, string $topic): Remark
     {
         foreach ($heard->verdict as $one) {
             if ($one->topic === $topic) {
@@ -136,7 +136,7 @@ final class RehearsalTest extends TestCase
         self::assertMatchesRegularExpression('/Lift .* metres per second/', $text);
         self::assertStringContainsString('Thermal', $text);
         self::assertStringContainsString('Height limit, one hundred and twenty', $text);
-        self::assertSame(Level::Look, self::remark($heard, 'Height')->level);
+        self::assertSame(PointLevel::Look, self::remark($heard, 'Height')->level);
         self::assertStringContainsString('Local law decides', self::remark($heard, 'Height')->says);
     }
 
@@ -156,7 +156,7 @@ final class RehearsalTest extends TestCase
         self::assertStringContainsString('the pilot was told at 1:25', self::remark($heard, 'Link')->says);
 
         $mute = self::circuit('nightjar', fn ($d) => $d->sense->calls = []);
-        self::assertSame(Level::Wrong, self::remark(self::listen($flight, $mute), 'Link')->level, 'without alarms nothing is said of it');
+        self::assertSame(PointLevel::Wrong, self::remark(self::listen($flight, $mute), 'Link')->level, 'without alarms nothing is said of it');
     }
 
     public function test_midges_sag_fools_an_alarm_without_hold_and_holding_mends_it(): void
@@ -166,7 +166,7 @@ final class RehearsalTest extends TestCase
         $heard = self::listen($flight, $circuit);
         self::assertContains('Land, three point five volts', self::words($heard));
         $sag = self::remark($heard, 'Sag');
-        self::assertSame([Level::Wrong, 'cell-low'], [$sag->level, $sag->mend]);
+        self::assertSame([PointLevel::Wrong, 'cell-low'], [$sag->level, $sag->mend]);
 
         $held = (new CallEdit($circuit->program, Values::of($circuit->program, Given::shelf())))->held('cell-low');
         $again = Rehearsal::listen($flight, $held, $circuit->panel->transmitter, Given::shelf());
@@ -188,12 +188,12 @@ final class RehearsalTest extends TestCase
     public function test_the_three_schools_of_landing_on_a_flight_that_empties_the_pack(): void
     {
         $circuit = self::circuit('midge', fn ($d) => $d->aboard->kit->pack = 'midge-1s');
-        $schools = array_column(Schools::of(self::fly($circuit, 'hover-and-land', ['cell' => 0.0])), null, 'id');
+        $schools = array_column(LandingStrategies::of(self::fly($circuit, 'hover-and-land', ['cell' => 0.0])), null, 'id');
 
         self::assertNotNull($schools['dip']->at);
         self::assertTrue($schools['voltage']->at === null || $schools['voltage']->at > $schools['dip']->at, 'a dip is fooled before a state');
         self::assertGreaterThan(0.3, $schools['dip']->left, 'and lands with much of the pack left');
-        self::assertSame(['dip', 'voltage', 'capacity', 'timer'], array_map(fn (School $one): string => $one->id, array_values($schools)));
+        self::assertSame(['dip', 'voltage', 'capacity', 'timer'], array_map(fn (LandingStrategy $one): string => $one->id, array_values($schools)));
     }
 
     public function test_a_program_that_never_arms_never_takes_off_and_it_is_said(): void
@@ -202,20 +202,20 @@ final class RehearsalTest extends TestCase
         $flight = self::fly($circuit, 'first-hover');
 
         self::assertSame(0.0, max(array_column($flight->truth, 'height')));
-        self::assertSame(Level::Wrong, self::remark(self::listen($flight, $circuit), 'Take-off')->level);
+        self::assertSame(PointLevel::Wrong, self::remark(self::listen($flight, $circuit), 'Take-off')->level);
     }
 
-    /** @return array<string, array{string, string, Mishap, string}> */
+    /** @return array<string, array{string, string, InjectedFault, string}> */
     public static function mishaps(): array
     {
         return [
-            'the satellites go' => ['nightjar', 'out-and-back', Mishap::Gps, 'Satellites lost'],
-            'the receiver browns out' => ['rook', 'hover-and-land', Mishap::BrownOut, 'Signal lost'],
+            'the satellites go' => ['nightjar', 'out-and-back', InjectedFault::Gps, 'Satellites lost'],
+            'the receiver browns out' => ['rook', 'hover-and-land', InjectedFault::BrownOut, 'Signal lost'],
         ];
     }
 
     #[DataProvider('mishaps')]
-    public function test_a_mishap_is_heard(string $demo, string $scenario, Mishap $mishap, string $words): void
+    public function test_a_mishap_is_heard(string $demo, string $scenario, InjectedFault $mishap, string $words): void
     {
         $circuit = self::circuit($demo);
 
@@ -248,7 +248,7 @@ final class RehearsalTest extends TestCase
         $before = self::listen($flight, $circuit);
         $edit = new CallEdit($circuit->program, Values::of($circuit->program, Given::shelf()));
         $after = Rehearsal::listen($flight, $edit->level('limit', 0, 90.0, 5.0), $circuit->panel->transmitter, Given::shelf());
-        $first = fn (Heard $heard): float => array_values(array_filter($heard->said, fn (Said $one): bool => $one->offer->by === 'limit'))[0]->offer->at;
+        $first = fn (ListenedFlight $heard): float => array_values(array_filter($heard->said, fn (SpokenPhrase $one): bool => $one->offer->by === 'limit'))[0]->offer->at;
 
         self::assertLessThan($first($before), $first($after));
     }

@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Airframe\Fitting;
 use DuskSwitch\Core\Airframe\Recipe;
 use DuskSwitch\Core\Airframe\Recipes;
-use DuskSwitch\Core\Airframe\Settings;
+use DuskSwitch\Core\Airframe\RecipeSettings;
+use DuskSwitch\Core\Airframe\RecipeWriter;
 use DuskSwitch\Core\Kit\StickMode;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Output;
@@ -29,7 +29,7 @@ final class RenamedOutputsTest extends TestCase
     /** @param  array<string, mixed>  $settings */
     private static function fit(Recipe $recipe, Program $program, array $settings = []): Program
     {
-        return Fitting::fit($recipe, Settings::of($recipe->settings(), $settings), $program, Given::transmitter())->program;
+        return RecipeWriter::fit($recipe, RecipeSettings::of($recipe->settings(), $settings), $program, Given::transmitter())->program;
     }
 
     /** Every output called otherwise, moved to the other end of the channels, and measured. */

@@ -3,10 +3,10 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Proof\Answer;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\StateCell;
 use DuskSwitch\Core\Proof\StateMap;
 use DuskSwitch\Core\Proof\StateWords;
@@ -17,12 +17,12 @@ use PHPUnit\Framework\TestCase;
 final class RuleEdgesTest extends TestCase
 {
     /** @param  callable(array<string, mixed>): array<string, mixed>  $change */
-    private static function evidence(string $school, callable $change): Evidence
+    private static function evidence(string $school, callable $change): ProofContext
     {
         return Schools::of($change(Schools::document($school)));
     }
 
-    private static function judged(Evidence $evidence, string $rule): Judgement
+    private static function judged(ProofContext $evidence, string $rule): Judgement
     {
         foreach (Proof::of($evidence)->rules as [$one, $judgement]) {
             if ($one->id() === $rule) {
@@ -33,7 +33,7 @@ final class RuleEdgesTest extends TestCase
     }
 
     /** @return list<string> severity and words of what a rule finds */
-    private static function says(Evidence $evidence, string $rule): array
+    private static function says(ProofContext $evidence, string $rule): array
     {
         return array_values(array_map(fn (Finding $one): string => "{$one->severity->value}: {$one->says}", array_filter(Proof::of($evidence)->findings, fn (Finding $one): bool => $one->rule === $rule)));
     }
@@ -44,7 +44,7 @@ final class RuleEdgesTest extends TestCase
      * @param  list<array{string, int, int}>  $modes
      * @param  array<string, mixed>  $setup
      */
-    private static function modes(array $modes, array $setup = []): Evidence
+    private static function modes(array $modes, array $setup = []): ProofContext
     {
         return self::evidence('two channels, two switches', fn (array $d): array => [...$d, 'aboard' => [...$d['aboard'], 'controller' => [
             'modes' => array_map(fn (array $one): array => ['mode' => $one[0], 'channel' => 6, 'from' => $one[1], 'to' => $one[2]], $modes), ...$setup,

@@ -6,9 +6,9 @@ use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\Transmitter;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -106,7 +106,7 @@ final class SameProofTest extends TestCase
         $mirrored = new Transmitter($transmitter->id, $transmitter->name, $transmitter->channels, $transmitter->scale, $transmitter->leftGimbal, $transmitter->rightGimbal, $transmitter->trimClicks, $controls, $transmitter->keying, $transmitter->links, $transmitter->sensorSlots);
         $text = (string) preg_replace_callback('/"(away|toward)"/', fn (array $found): string => '"'.$turn[$found[1]].'"', ProgramEncoder::encode($program));
 
-        self::assertSame(self::told($document), self::keys(new Evidence(ProgramDecoder::decode($text), $mirrored, $evidence->receiver, $evidence->controller)));
+        self::assertSame(self::told($document), self::keys(new ProofContext(ProgramDecoder::decode($text), $mirrored, $evidence->receiver, $evidence->controller)));
     }
 
     /**
@@ -123,7 +123,7 @@ final class SameProofTest extends TestCase
      * @param  (callable(int): int)|null  $moved
      * @return list<string> rule, severity and channels of every finding, and every rule's answer
      */
-    private static function keys(Evidence $evidence, ?callable $moved = null): array
+    private static function keys(ProofContext $evidence, ?callable $moved = null): array
     {
         $proof = Proof::of($evidence);
         $back = [];

@@ -2,12 +2,12 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\App\Stores\Kind;
+use DuskSwitch\App\Stores\DefinitionKind;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\ProofContext;
 use LogicException;
 
 /** Safe programs as pilots really fly them, a school each: with names, controls, channels and controllers that the demo hasn't. */
@@ -25,17 +25,17 @@ final class Schools
         return array_combine($names, array_map(fn (string $name): array => [$name], $names));
     }
 
-    public static function evidence(string $name): Evidence
+    public static function evidence(string $name): ProofContext
     {
         return self::of(self::document($name));
     }
 
     /** @param  array<string, mixed>  $document */
-    public static function of(array $document, ?Transmitter $transmitter = null): Evidence
+    public static function of(array $document, ?Transmitter $transmitter = null): ProofContext
     {
         $program = self::program($document);
 
-        return new Evidence($program, $transmitter ?? Given::transmitter($program->transmitter), Given::shelf()->receiver($program->receiver ?? ''), $program->controller === null ? null : self::controller($program->controller));
+        return new ProofContext($program, $transmitter ?? Given::transmitter($program->transmitter), Given::shelf()->receiver($program->receiver ?? ''), $program->controller === null ? null : self::controller($program->controller));
     }
 
     /** @param  array<string, mixed>  $document */
@@ -98,7 +98,7 @@ final class Schools
     /** A controller of one's own: its modes have ids that no step has by itself. */
     public static function controller(string $id): Controller
     {
-        $definition = Kind::Controllers->decode((string) json_encode([
+        $definition = DefinitionKind::Controllers->decode((string) json_encode([
             'format' => 'dusk-switch/controller', 'version' => 1, 'id' => $id, 'name' => 'Bench box', 'kind' => $id === 'bench-bar' ? 'stabiliser' : 'flight-controller', 'wires' => ['serial'], 'supply' => [4, 26], 'draw' => 100,
             'order' => $id === 'bench-bar' ? ['throttle', 'roll', 'pitch', 'yaw', 'collective', 'gain'] : ['throttle', 'roll', 'pitch', 'yaw'], 'lowThrottle' => 1060,
             ...$id === 'bench-bar' ? [] : ['arming' => ['channel' => 5, 'from' => 1700, 'to' => 2100]],

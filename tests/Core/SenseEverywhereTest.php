@@ -4,22 +4,22 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\SenseReport;
-use DuskSwitch\Core\Link\Kit;
-use DuskSwitch\Core\Link\Point;
+use DuskSwitch\Core\Link\InstalledKit;
+use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Derivation;
+use DuskSwitch\Core\Program\Sense\DerivationKind;
 use DuskSwitch\Core\Proof\Proof;
 use DuskSwitch\Core\Proof\StateMap;
 use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
-use DuskSwitch\Core\Rehearsal\Setting;
+use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Telemetry\BusTrouble;
-use DuskSwitch\Core\Telemetry\Chain;
+use DuskSwitch\Core\Telemetry\DerivationInputs;
 use DuskSwitch\Core\Telemetry\Discovery;
 use DuskSwitch\Core\Telemetry\FoundValue;
+use DuskSwitch\Core\Telemetry\SensorChain;
 use DuskSwitch\Core\Telemetry\Values;
-use DuskSwitch\Core\Telemetry\Wants;
 use DuskSwitch\StandIn\SimulatedBus;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
@@ -39,9 +39,9 @@ final class SenseEverywhereTest extends TestCase
         return ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
     }
 
-    private static function chain(Program $program): Chain
+    private static function chain(Program $program): SensorChain
     {
-        return new Chain(Kit::of($program, Given::transmitter($program->transmitter), Given::shelf()));
+        return new SensorChain(InstalledKit::of($program, Given::transmitter($program->transmitter), Given::shelf()));
     }
 
     /** @return iterable<string, array{string, list<BusTrouble>}> */
@@ -74,12 +74,12 @@ final class SenseEverywhereTest extends TestCase
 
     public function test_every_derivation_says_what_it_wants_and_as_many_words(): void
     {
-        foreach (Derivation::cases() as $does) {
-            self::assertNotSame('', Wants::inWords($does));
+        foreach (DerivationKind::cases() as $does) {
+            self::assertNotSame('', DerivationInputs::inWords($does));
             self::assertNotSame('', $does->says());
-            self::assertSame($does === Derivation::Timer, Wants::of($does) === [], $does->value);
+            self::assertSame($does === DerivationKind::Timer, DerivationInputs::of($does) === [], $does->value);
         }
-        self::assertCount(count(Derivation::cases()), array_unique(array_map(fn (Derivation $one): string => $one->says(), Derivation::cases())));
+        self::assertCount(count(DerivationKind::cases()), array_unique(array_map(fn (DerivationKind $one): string => $one->says(), DerivationKind::cases())));
     }
 
     #[DataProviderExternal(Given::class, 'demos')]
@@ -104,7 +104,7 @@ final class SenseEverywhereTest extends TestCase
                     self::assertSame(in_array($level['sensor'], $ids, true), $told === [], "{$call['id']} looks at {$level['sensor']}");
                 }
             }
-            self::assertSame(array_map(fn (Point $one): string => $one->says, self::chain($program)->points()), array_column($report['points'], 'says'));
+            self::assertSame(array_map(fn (VerdictPoint $one): string => $one->says, self::chain($program)->points()), array_column($report['points'], 'says'));
         }
     }
 
@@ -114,7 +114,7 @@ final class SenseEverywhereTest extends TestCase
             $d->phases[] = (object) ['id' => 'high', 'name' => 'High', 'when' => (object) ['sensor' => 'vario-height', 'above' => 60, 'hysteresis' => 20]];
         });
         $circuit = Compiler::compile($program, Given::transmitter('lamplight-12'));
-        $flight = (new Flight($circuit, Given::shelf(), Given::shelf()->scenario('thermal') ?? self::fail(), new Setting(1)))->fly();
+        $flight = (new Flight($circuit, Given::shelf(), Given::shelf()->scenario('thermal') ?? self::fail(), new RehearsalSettings(1)))->fly();
         $high = array_values(array_filter(array_keys($flight->samples), fn (int $i): bool => $flight->samples[$i]->phase === 'high'));
 
         self::assertNotSame([], $high);

@@ -5,15 +5,15 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\SenseEncoder;
-use DuskSwitch\Core\Link\Kit;
-use DuskSwitch\Core\Link\Level;
-use DuskSwitch\Core\Link\Point;
+use DuskSwitch\Core\Link\InstalledKit;
+use DuskSwitch\Core\Link\PointLevel;
+use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Telemetry\BusTrouble;
-use DuskSwitch\Core\Telemetry\Chain;
 use DuskSwitch\Core\Telemetry\Discovery;
 use DuskSwitch\Core\Telemetry\FoundValue;
 use DuskSwitch\Core\Telemetry\SenseCheck;
+use DuskSwitch\Core\Telemetry\SensorChain;
 use DuskSwitch\Core\Telemetry\SlotPlan;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\Unit;
@@ -33,9 +33,9 @@ final class SenseTest extends TestCase
         return ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
     }
 
-    private static function chain(Program $program): Chain
+    private static function chain(Program $program): SensorChain
     {
-        return new Chain(Kit::of($program, Given::transmitter($program->transmitter), Given::shelf()));
+        return new SensorChain(InstalledKit::of($program, Given::transmitter($program->transmitter), Given::shelf()));
     }
 
     /** @return list<string> what is wrong or worth a look */
@@ -44,7 +44,7 @@ final class SenseTest extends TestCase
         $check = new SenseCheck($program, Given::transmitter($program->transmitter), Values::of($program, Given::shelf()));
         $points = [...self::chain($program)->points(), ...array_column($check->points(), 1)];
 
-        return array_values(array_map(fn (Point $one): string => "{$one->topic}: {$one->says}", array_filter($points, fn (Point $one): bool => $one->level !== Level::Fine)));
+        return array_values(array_map(fn (VerdictPoint $one): string => "{$one->topic}: {$one->says}", array_filter($points, fn (VerdictPoint $one): bool => $one->level !== PointLevel::Fine)));
     }
 
     /** @return array<string, array{string}> */
@@ -187,7 +187,7 @@ final class SenseTest extends TestCase
     {
         $program = self::program($demo);
         $bus = new SimulatedBus($program, self::chain($program), $troubles);
-        $told = implode("\n", array_map(fn (Point $one): string => "{$one->says} {$one->cure}", (new Discovery($program, self::chain($program)))->points($bus->discover(false), $bus->lamps())));
+        $told = implode("\n", array_map(fn (VerdictPoint $one): string => "{$one->says} {$one->cure}", (new Discovery($program, self::chain($program)))->points($bus->discover(false), $bus->lamps())));
         foreach ($words as $says) {
             self::assertStringContainsString($says, $told);
         }
@@ -197,10 +197,10 @@ final class SenseTest extends TestCase
     {
         $program = self::program('dunlin', fn ($s) => $s->chain[] = (object) ['id' => 'gps-2', 'sensor' => 'bittern-gps', 'address' => 12]);
         $bus = new SimulatedBus($program, self::chain($program), [BusTrouble::NoSatellites]);
-        $silent = array_filter((new Discovery($program, self::chain($program)))->points($bus->discover(false), $bus->lamps()), fn (Point $one): bool => $one->topic === 'Silent');
+        $silent = array_filter((new Discovery($program, self::chain($program)))->points($bus->discover(false), $bus->lamps()), fn (VerdictPoint $one): bool => $one->topic === 'Silent');
 
         self::assertCount(2, $silent);
-        self::assertCount(1, array_unique(array_map(fn (Point $one): string => $one->says, $silent)), 'five values each');
+        self::assertCount(1, array_unique(array_map(fn (VerdictPoint $one): string => $one->says, $silent)), 'five values each');
     }
 
     public function test_a_doubled_address_shows_as_doubled_values_and_fresh_discovery_forgets_the_old(): void

@@ -8,8 +8,8 @@ use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Solve\BoardTurn;
 use DuskSwitch\Core\Solve\MotorCheck;
+use DuskSwitch\Core\Solve\ObservedMovement;
 use DuskSwitch\Core\Solve\OrderAndReversal;
-use DuskSwitch\Core\Solve\Seen;
 use DuskSwitch\StandIn\SimulatedController;
 use PHPUnit\Framework\TestCase;
 
@@ -18,21 +18,21 @@ final class SimulatedControllerTest extends TestCase
 {
     private const ORDER = ['roll', 'pitch', 'throttle', 'yaw'];
 
-    /** @return list<Seen> */
+    /** @return list<ObservedMovement> */
     private static function sticks(Program $program): array
     {
-        return array_map(function (Axis $stick) use ($program): Seen {
+        return array_map(function (Axis $stick) use ($program): ObservedMovement {
             $channel = OrderAndReversal::carries($program, $stick) ?? self::fail();
             [$moved, $rightWay] = (new SimulatedController)->answers(self::ORDER, $channel, $program->output($channel)->reverse ?? false) ?? self::fail();
 
-            return new Seen($stick, $moved, $rightWay);
+            return new ObservedMovement($stick, $moved, $rightWay);
         }, Axis::cases());
     }
 
     public function test_roll_and_yaw_go_the_wrong_way_until_they_are_reversed(): void
     {
         $nightjar = Given::circuit(Given::demo('nightjar'))->program;
-        $before = array_map(fn (Seen $one): string => $one->stick->value.' '.($one->rightWay ? 'right' : 'wrong'), self::sticks($nightjar));
+        $before = array_map(fn (ObservedMovement $one): string => $one->stick->value.' '.($one->rightWay ? 'right' : 'wrong'), self::sticks($nightjar));
         sort($before);
         self::assertSame(['pitch right', 'roll wrong', 'throttle right', 'yaw wrong'], $before);
 
@@ -44,8 +44,8 @@ final class SimulatedControllerTest extends TestCase
     public function test_channels_in_another_order_move_other_axes_until_they_are_put_in_order(): void
     {
         $nightjar = Given::circuit(Given::demo('nightjar'))->program;
-        $swapped = OrderAndReversal::solve($nightjar, [new Seen(Axis::Roll, Axis::Yaw, true), new Seen(Axis::Yaw, Axis::Roll, true)]);
-        $seen = array_column(array_map(fn (Seen $one): array => [$one->stick->value, $one->moved->value], self::sticks($swapped)), 1, 0);
+        $swapped = OrderAndReversal::solve($nightjar, [new ObservedMovement(Axis::Roll, Axis::Yaw, true), new ObservedMovement(Axis::Yaw, Axis::Roll, true)]);
+        $seen = array_column(array_map(fn (ObservedMovement $one): array => [$one->stick->value, $one->moved->value], self::sticks($swapped)), 1, 0);
         self::assertSame(['yaw', 'roll'], [$seen['roll'], $seen['yaw']]);
 
         foreach (self::sticks(OrderAndReversal::solve($swapped, self::sticks($swapped))) as $one) {

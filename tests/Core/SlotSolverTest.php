@@ -62,7 +62,7 @@ final class SlotSolverTest extends TestCase
 
     public function test_an_offset_that_just_reaches_needs_no_rate_and_one_step_more_does(): void
     {
-        $mix = new \DuskSwitch\Core\Kit\PositionMix(new \DuskSwitch\Core\Kit\Grid('points', -250, 250, 1, 500), new \DuskSwitch\Core\Kit\Grid('%', -100, 100, 1, 100));
+        $mix = new \DuskSwitch\Core\Kit\PositionMix(new \DuskSwitch\Core\Kit\EntryGrid('points', -250, 250, 1, 500), new \DuskSwitch\Core\Kit\EntryGrid('%', -100, 100, 1, 100));
         $solved = fn (float $signal): array => [($one = \DuskSwitch\Core\Solve\PositionValue::solve($signal, $mix))->offset->value, $one->rate->value, round($one->lost(), 9), $one->needsRate()];
 
         self::assertSame([250.0, 0.0, 0.0, false], $solved(0.5));

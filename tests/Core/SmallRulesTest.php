@@ -4,10 +4,10 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Proof\Answer;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\StateMap;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -16,13 +16,13 @@ use PHPUnit\Framework\TestCase;
 final class SmallRulesTest extends TestCase
 {
     /** @param  callable(array<string, mixed>): array<string, mixed>  $change */
-    private static function school(string $school, callable $change): Evidence
+    private static function school(string $school, callable $change): ProofContext
     {
         return Schools::of($change(Schools::document($school)));
     }
 
     /** @param  callable(\stdClass): mixed  $change */
-    private static function demo(string $name, callable $change): Evidence
+    private static function demo(string $name, callable $change): ProofContext
     {
         $document = json_decode(Given::demo($name));
         $change($document);
@@ -30,7 +30,7 @@ final class SmallRulesTest extends TestCase
         return Given::evidence(ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION)));
     }
 
-    private static function judged(Evidence $evidence, string $rule): Judgement
+    private static function judged(ProofContext $evidence, string $rule): Judgement
     {
         foreach (Proof::of($evidence)->rules as [$one, $judgement]) {
             if ($one->id() === $rule) {
@@ -41,7 +41,7 @@ final class SmallRulesTest extends TestCase
     }
 
     /** @return list<string> severity and words of what a rule finds */
-    private static function says(Evidence $evidence, string $rule): array
+    private static function says(ProofContext $evidence, string $rule): array
     {
         return array_map(fn (Finding $one): string => "{$one->severity->value}: {$one->says}", self::judged($evidence, $rule)->findings);
     }
@@ -108,7 +108,7 @@ final class SmallRulesTest extends TestCase
 
     public function test_channels_past_what_the_link_carries_are_named_all(): void
     {
-        $with = fn (?string $subtype): Evidence => self::demo('nightjar', fn ($d) => $subtype === null ? $d->aboard->kit = (object) array_diff_key((array) $d->aboard->kit, ['subtype' => 0, 'link' => 0]) : $d->aboard->kit->subtype = $subtype);
+        $with = fn (?string $subtype): ProofContext => self::demo('nightjar', fn ($d) => $subtype === null ? $d->aboard->kit = (object) array_diff_key((array) $d->aboard->kit, ['subtype' => 0, 'link' => 0]) : $d->aboard->kit->subtype = $subtype);
 
         self::assertSame(Answer::Proven, self::judged($with('wide-16'), 'fits-the-link')->answer);
         self::assertSame(['error: Channels 9 Video power, 10 Camera tilt don\'t get through: the link’s sub-type carries 8. Move what is important to lower channels, or choose another sub-type or receiver'], self::says($with('wide-8'), 'fits-the-link'));
@@ -127,7 +127,7 @@ final class SmallRulesTest extends TestCase
     /** Nine pulses of 2.2 ms and a gap of 4 ms are 23.8; the frame has 22.5 (common practice). */
     public function test_nine_channels_are_one_too_many_for_a_sum_signal(): void
     {
-        $with = fn (int $channels): Evidence => self::demo('nightjar', function ($d) use ($channels): void {
+        $with = fn (int $channels): ProofContext => self::demo('nightjar', function ($d) use ($channels): void {
             $d->aboard->kit->wire = 'sum';
             $d->outputs = array_slice($d->outputs, 0, $channels);
         });

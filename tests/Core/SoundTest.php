@@ -6,8 +6,8 @@ use DuskSwitch\Core\Program\Sense\Priority;
 use DuskSwitch\Core\Program\Sense\Sound;
 use DuskSwitch\Core\Speech\Airtime;
 use DuskSwitch\Core\Speech\English;
-use DuskSwitch\Core\Speech\Offer;
 use DuskSwitch\Core\Speech\Queue;
+use DuskSwitch\Core\Speech\QueuedPhrase;
 use DuskSwitch\Core\Telemetry\SenseCheck;
 use DuskSwitch\Core\Telemetry\Values;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -39,7 +39,7 @@ final class SoundTest extends TestCase
         self::assertEqualsWithDelta(1.54, $airtime->of('Signal lost', Sound::Siren), 1e-9, 'four notes of 0.16 s, then the clip');
         self::assertSame(0.9, $airtime->of('Signal lost'));
 
-        $said = (new Queue($airtime))->speak([new Offer('lost', 10.0, Priority::Critical, 'Signal lost', Sound::Siren), new Offer('gear', 10.2, Priority::Note, 'Gear')]);
+        $said = (new Queue($airtime))->speak([new QueuedPhrase('lost', 10.0, Priority::Critical, 'Signal lost', Sound::Siren), new QueuedPhrase('gear', 10.2, Priority::Note, 'Gear')]);
         self::assertEqualsWithDelta([10.0, 11.54, 11.54, 11.94], [$said[0]->from, $said[0]->to, $said[1]->from, $said[1]->to], 1e-9);
     }
 

@@ -5,10 +5,10 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\Core\Program\Sense\Priority;
 use DuskSwitch\Core\Speech\Airtime;
 use DuskSwitch\Core\Speech\English;
-use DuskSwitch\Core\Speech\Offer;
 use DuskSwitch\Core\Speech\Queue;
+use DuskSwitch\Core\Speech\QueuedPhrase;
 use DuskSwitch\Core\Speech\Report;
-use DuskSwitch\Core\Speech\Said;
+use DuskSwitch\Core\Speech\SpokenPhrase;
 use DuskSwitch\Core\Speech\VarioTone;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -21,17 +21,17 @@ final class SpeechTest extends TestCase
     private const CLIPS = ['note' => 2.0, 'warning' => 2.0, 'critical' => 2.0, 'long' => 12.0, 'longer' => 30.0];
 
     /** @return list<string> "text from–to" or "text dropped" */
-    private static function spoken(Offer ...$offers): array
+    private static function spoken(QueuedPhrase ...$offers): array
     {
         return array_map(
-            fn (Said $one): string => $one->from === null ? "{$one->offer->text} dropped" : sprintf('%s %.0f–%.0f', $one->offer->text, $one->from, $one->to ?? 0.0),
+            fn (SpokenPhrase $one): string => $one->from === null ? "{$one->offer->text} dropped" : sprintf('%s %.0f–%.0f', $one->offer->text, $one->from, $one->to ?? 0.0),
             (new Queue(new Airtime(new English, self::CLIPS)))->speak(array_values($offers)),
         );
     }
 
-    private static function offer(float $at, string $text, Priority $priority = Priority::Note): Offer
+    private static function offer(float $at, string $text, Priority $priority = Priority::Note): QueuedPhrase
     {
-        return new Offer($text, $at, $priority, $text);
+        return new QueuedPhrase($text, $at, $priority, $text);
     }
 
     public function test_one_after_another(): void
@@ -68,8 +68,8 @@ final class SpeechTest extends TestCase
 
         self::assertSame([15.0, 1.0], $report->minutes, 'twelve, two, and a second on either side of the minute');
         self::assertEqualsWithDelta(16 / 120, $report->share, 1e-9);
-        self::assertSame(['warning'], array_map(fn (Said $one): string => $one->offer->text, $report->talkedOver), 'it waited eight seconds for a note');
-        self::assertSame(['warning'], array_map(fn (Said $one): string => $one->offer->text, $report->late));
+        self::assertSame(['warning'], array_map(fn (SpokenPhrase $one): string => $one->offer->text, $report->talkedOver), 'it waited eight seconds for a note');
+        self::assertSame(['warning'], array_map(fn (SpokenPhrase $one): string => $one->offer->text, $report->late));
         self::assertSame([], $report->dropped);
     }
 
@@ -81,7 +81,7 @@ final class SpeechTest extends TestCase
             for ($i = 0; $i < 30; $i++) {
                 $offers[] = self::offer($random->getInt(0, 600) / 10, array_keys(self::CLIPS)[$random->getInt(0, 3)], Priority::cases()[$random->getInt(0, 2)]);
             }
-            usort($offers, fn (Offer $a, Offer $b): int => $a->at <=> $b->at);
+            usort($offers, fn (QueuedPhrase $a, QueuedPhrase $b): int => $a->at <=> $b->at);
             $all = (new Queue(new Airtime(new English, self::CLIPS)))->speak($offers);
             self::assertCount(30, $all);
             $end = 0.0;

@@ -4,10 +4,10 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Airframe\LiftOff;
 use DuskSwitch\Core\Airframe\StyleCheck;
+use DuskSwitch\Core\Airframe\StyleColumn;
 use DuskSwitch\Core\Airframe\StyleEdit;
 use DuskSwitch\Core\Airframe\StyleRow;
 use DuskSwitch\Core\Airframe\Styles;
-use DuskSwitch\Core\Airframe\StyleThing;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Circuit;
@@ -47,19 +47,19 @@ final class StylesTest extends TestCase
     public function test_a_cell_changes_what_it_stands_for_and_nothing_else(): void
     {
         $rook = self::rook()->program;
-        $says = fn (string $row, StyleThing $thing, float $value): array => Given::differences($rook, StyleEdit::put(self::styles(), $row, $thing, $value));
+        $says = fn (string $row, StyleColumn $thing, float $value): array => Given::differences($rook, StyleEdit::put(self::styles(), $row, $thing, $value));
 
-        self::assertSame(['Roll expo, Sporty: 40 % → 35 %', 'Pitch expo, Sporty: 40 % → 35 %', 'Yaw expo, Sporty: 40 % → 35 %'], $says('sporty', StyleThing::Expo, 0.35));
-        self::assertSame(['Throttle-gentle points: −100 % → −100 %, −90 % → 40 %, 100 % → 40 % → −100 % → −100 %, −90 % → 30 %, 100 % → 30 %'], $says('gentle', StyleThing::Throttle, 0.65));
-        self::assertSame(['Tail gyro gain step Aerobatic: 57 % → 50 %'], $says('aerobatic', StyleThing::Gain, 0.5));
-        self::assertSame(['Style step Sporty: 0 % → 10 %'], $says('sporty', StyleThing::Style, 0.1));
-        self::assertSame(['Sporty fade: 2 s → 3 s'], $says('sporty', StyleThing::Fade, 3.0));
-        self::assertSame(['Landing-floor points: −100 % → −40 %, 0 % → 0 %, 100 % → 100 % → −100 % → −20 %, 0 % → 0 %, 100 % → 100 %'], $says('gentle', StyleThing::Floor, 0.4));
+        self::assertSame(['Roll expo, Sporty: 40 % → 35 %', 'Pitch expo, Sporty: 40 % → 35 %', 'Yaw expo, Sporty: 40 % → 35 %'], $says('sporty', StyleColumn::Expo, 0.35));
+        self::assertSame(['Throttle-gentle points: −100 % → −100 %, −90 % → 40 %, 100 % → 40 % → −100 % → −100 %, −90 % → 30 %, 100 % → 30 %'], $says('gentle', StyleColumn::Throttle, 0.65));
+        self::assertSame(['Tail gyro gain step Aerobatic: 57 % → 50 %'], $says('aerobatic', StyleColumn::Gain, 0.5));
+        self::assertSame(['Style step Sporty: 0 % → 10 %'], $says('sporty', StyleColumn::Style, 0.1));
+        self::assertSame(['Sporty fade: 2 s → 3 s'], $says('sporty', StyleColumn::Fade, 3.0));
+        self::assertSame(['Landing-floor points: −100 % → −40 %, 0 % → 0 %, 100 % → 100 % → −100 % → −20 %, 0 % → 0 %, 100 % → 100 %'], $says('gentle', StyleColumn::Floor, 0.4));
     }
 
     public function test_a_floor_where_the_pitch_was_straight_makes_a_curve_for_that_phase(): void
     {
-        $program = StyleEdit::put(self::styles(), 'sporty', StyleThing::Floor, 0.1);
+        $program = StyleEdit::put(self::styles(), 'sporty', StyleColumn::Floor, 0.1);
         $circuit = Compiler::compile($program, Given::transmitter());
         $at = fn (string $style): float => Given::frame($circuit, ['throttle' => -1.0], ['flick-a' => 'away', 'flick-b' => $style])->functions()['collective'];
 
@@ -69,7 +69,7 @@ final class StylesTest extends TestCase
 
     public function test_a_cell_that_is_not_there_is_refused_with_the_way_out(): void
     {
-        $told = function (string $row, StyleThing $thing, ?Program $program = null): string {
+        $told = function (string $row, StyleColumn $thing, ?Program $program = null): string {
             try {
                 StyleEdit::put(self::styles($program), $row, $thing, 0.5);
             } catch (Refused $refused) {
@@ -78,22 +78,22 @@ final class StylesTest extends TestCase
             self::fail('It was taken');
         };
 
-        self::assertSame('thing: Hold has no throttle of its own; the motor stands', $told('hold', StyleThing::Throttle));
-        self::assertStringContainsString('no position of Flick B chooses the phase "launch"', $told('launch', StyleThing::Expo));
+        self::assertSame('thing: Hold has no throttle of its own; the motor stands', $told('hold', StyleColumn::Throttle));
+        self::assertStringContainsString('no position of Flick B chooses the phase "launch"', $told('launch', StyleColumn::Expo));
         $bent = self::rook()->program;
         $bent = $bent->with(curves: [...$bent->curves, 'throttle-sporty' => new \DuskSwitch\Core\Program\Curve('throttle-sporty', [[-1.0, 0.5], [0.0, 0.4], [1.0, 0.5]])]);
-        self::assertStringContainsString("Sporty's throttle curve isn't flat", $told('sporty', StyleThing::Throttle, $bent));
+        self::assertStringContainsString("Sporty's throttle curve isn't flat", $told('sporty', StyleColumn::Throttle, $bent));
     }
 
     public function test_neighbours_that_differ_by_a_sudden_step_are_told(): void
     {
         $warn = fn (Program $program): array => StyleCheck::warnings(self::styles($program)->rows());
-        $put = fn (string $row, StyleThing $thing, float $value): Program => StyleEdit::put(self::styles(), $row, $thing, $value);
+        $put = fn (string $row, StyleColumn $thing, float $value): Program => StyleEdit::put(self::styles(), $row, $thing, $value);
 
         self::assertSame([], $warn(self::rook()->program));
-        self::assertSame(['From Gentle to Sporty the throttle jumps at once, 70 % → 75 %: give Sporty a fade of 2 s, rotor speed must change slowly'], $warn($put('sporty', StyleThing::Fade, 0.0)));
-        self::assertSame(['From Gentle to Sporty the throttle differs by 25 %: bring the two closer together, or put a position between them'], $warn($put('gentle', StyleThing::Throttle, 0.5)));
-        self::assertSame(['From Sporty to Aerobatic the gyro gain steps by 27 %: the tail may wag; change it in smaller steps'], $warn($put('aerobatic', StyleThing::Gain, 0.3)));
+        self::assertSame(['From Gentle to Sporty the throttle jumps at once, 70 % → 75 %: give Sporty a fade of 2 s, rotor speed must change slowly'], $warn($put('sporty', StyleColumn::Fade, 0.0)));
+        self::assertSame(['From Gentle to Sporty the throttle differs by 25 %: bring the two closer together, or put a position between them'], $warn($put('gentle', StyleColumn::Throttle, 0.5)));
+        self::assertSame(['From Sporty to Aerobatic the gyro gain steps by 27 %: the tail may wag; change it in smaller steps'], $warn($put('aerobatic', StyleColumn::Gain, 0.3)));
     }
 
     public function test_releasing_hold_makes_the_blades_jump_from_full_negative_to_the_floor(): void
@@ -105,7 +105,7 @@ final class StylesTest extends TestCase
         self::assertTrue($check->isSeen());
         self::assertStringContainsString('from −11.5° to −4.6°', $check->says());
 
-        $low = Compiler::compile(StyleEdit::put(self::styles(), 'gentle', StyleThing::Floor, 0.05), Given::transmitter());
+        $low = Compiler::compile(StyleEdit::put(self::styles(), 'gentle', StyleColumn::Floor, 0.05), Given::transmitter());
         self::assertFalse(LiftOff::of($low)?->isSeen());
         self::assertStringContainsString('that can\'t be seen', LiftOff::of($low)?->says() ?? '');
         self::assertNull(LiftOff::of(Given::circuit(Given::demo('nightjar'))));

@@ -3,20 +3,20 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Fault\Faults;
+use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Format\Kit\ControllerDecoder;
 use DuskSwitch\Core\Format\Kit\PowerDecoder;
 use DuskSwitch\Core\Format\Kit\ReceiverDecoder;
-use DuskSwitch\Core\Format\Node;
 use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Kit\Receiver;
 use DuskSwitch\Core\Kit\Sensor;
-use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Kit\SpeedController;
-use DuskSwitch\Core\Link\Kit;
-use DuskSwitch\Core\Link\Point;
+use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\Supply;
+use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -41,9 +41,9 @@ final class SupplyTest extends TestCase
         if ($speed === null) {
             unset($d->aboard->kit->speedController);
         }
-        $shelf = new class(self::own('receivers/lantern-r8', $receiver), self::own('controllers/keel-f4', $controller), self::own('packs/midge-1s', ['cells' => $cells, 'name' => 'Akku']), $speed === null ? null : self::own('speed-controllers/wren-12', $speed)) implements Shelf
+        $shelf = new class(self::own('receivers/lantern-r8', $receiver), self::own('controllers/keel-f4', $controller), self::own('packs/midge-1s', ['cells' => $cells, 'name' => 'Akku']), $speed === null ? null : self::own('speed-controllers/wren-12', $speed)) implements Catalogue
         {
-            public function __construct(private Node $receiver, private Node $controller, private Node $pack, private ?Node $speed) {}
+            public function __construct(private JsonCursor $receiver, private JsonCursor $controller, private JsonCursor $pack, private ?JsonCursor $speed) {}
 
             public function receiver(string $id): Receiver
             {
@@ -77,15 +77,15 @@ final class SupplyTest extends TestCase
         };
         $program = ProgramDecoder::decode((string) json_encode($d));
 
-        return array_map(fn (Point $one): string => "{$one->level->value} {$one->topic}: {$one->says}".($one->level->value === 'not checked' ? " {$one->cure}" : ''), (new Supply(Kit::of($program, Given::transmitter(), $shelf)))->points());
+        return array_map(fn (VerdictPoint $one): string => "{$one->level->value} {$one->topic}: {$one->says}".($one->level->value === 'not checked' ? " {$one->cure}" : ''), (new Supply(InstalledKit::of($program, Given::transmitter(), $shelf)))->points());
     }
 
     /** @param  array<string, mixed>  $differs */
-    private static function own(string $file, array $differs): Node
+    private static function own(string $file, array $differs): JsonCursor
     {
         $document = (array) json_decode((string) file_get_contents(__DIR__."/../../database/demo/stores/{$file}.json"));
 
-        return new Node((object) [...$document, 'id' => 'own', ...$differs], '', new Faults);
+        return new JsonCursor((object) [...$document, 'id' => 'own', ...$differs], '', new Faults);
     }
 
     /** @return array<string, array{array<int, mixed>, list<string>}> what is on the bench, and what is said of it */
@@ -164,7 +164,7 @@ final class SupplyTest extends TestCase
         $d = json_decode(Given::demo('nightjar'));
         unset($d->aboard->kit->pack, $d->aboard->kit->speedController);
         $program = ProgramDecoder::decode((string) json_encode($d));
-        $points = array_column(array_map(fn (Point $one): array => [$one->topic, $one->says.' '.$one->cure], (new Supply(Kit::of($program, Given::transmitter(), Given::shelf())))->points()), 1, 0);
+        $points = array_column(array_map(fn (VerdictPoint $one): array => [$one->topic, $one->says.' '.$one->cure], (new Supply(InstalledKit::of($program, Given::transmitter(), Given::shelf())))->points()), 1, 0);
 
         self::assertSame('Cells and plugs are not checked: no pack and no speed controller is chosen. Choose both.', $points['Power']);
     }

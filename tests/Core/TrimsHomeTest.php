@@ -8,7 +8,7 @@ use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
-use DuskSwitch\Core\Solve\TrimsHome;
+use DuskSwitch\Core\Solve\TrimsToSubTrims;
 use PHPUnit\Framework\TestCase;
 
 /** Trims go into sub-trims; the pulses stay. */
@@ -19,7 +19,7 @@ final class TrimsHomeTest extends TestCase
     {
         $inputs = InputsDecoder::list(Json::decode((string) json_encode([['trims' => (object) $trims]])), $circuit->panel)[0];
 
-        return TrimsHome::into($circuit, $inputs);
+        return TrimsToSubTrims::into($circuit, $inputs);
     }
 
     /** @param  array<string, float>  $trims */
@@ -66,7 +66,7 @@ final class TrimsHomeTest extends TestCase
         $circuit = Given::program(['version' => 2, 'family' => 'plane', 'phases' => [['id' => 'eins', 'name' => 'Eins'], ['id' => 'zwei', 'name' => 'Zwei', 'when' => ['control' => 'flick-b', 'at' => 'away']]],
             'functions' => [['id' => 'h', 'name' => 'Höhe', 'purpose' => 'pitch', 'drive' => ['axis' => 'pitch'], 'trim' => ['authority' => 0.3, 'perPhase' => true]]],
             'outputs' => [['channel' => 2, 'name' => 'Höhe', 'feeds' => [['from' => 'h', 'weight' => 0.7]]]]]);
-        $moved = fn (mixed $trim): Program => TrimsHome::into($circuit, InputsDecoder::list(Json::decode((string) json_encode([['trims' => ['pitch' => $trim]]])), $circuit->panel)[0]);
+        $moved = fn (mixed $trim): Program => TrimsToSubTrims::into($circuit, InputsDecoder::list(Json::decode((string) json_encode([['trims' => ['pitch' => $trim]]])), $circuit->panel)[0]);
 
         self::assertEqualsWithDelta(0.5 * 0.3 * 0.7, $moved(0.5)->output(2)?->subtrim, 1e-9);
         self::assertEqualsWithDelta(0.5 * 0.3 * 0.7, $moved(['eins' => 0.5, 'zwei' => 0.5])->output(2)?->subtrim, 1e-9);

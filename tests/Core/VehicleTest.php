@@ -2,24 +2,24 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\App\Stores\Kind;
-use DuskSwitch\Core\Airframe\Fitting;
-use DuskSwitch\Core\Airframe\Settings;
-use DuskSwitch\Core\Airframe\Starter;
+use DuskSwitch\App\Stores\DefinitionKind;
+use DuskSwitch\Core\Airframe\FirstProgram;
+use DuskSwitch\Core\Airframe\RecipeSettings;
+use DuskSwitch\Core\Airframe\RecipeWriter;
 use DuskSwitch\Core\Airframe\VehicleRecipe;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Proof\Answer;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Rehearsal\Body;
-use DuskSwitch\Core\Rehearsal\Craft;
+use DuskSwitch\Core\Rehearsal\FlightModel;
 use DuskSwitch\Core\Rehearsal\Leg;
 use DuskSwitch\Core\Rehearsal\Motion;
-use DuskSwitch\Core\Rehearsal\Setting;
+use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Solve\SafeFailsafe;
 use PHPUnit\Framework\TestCase;
@@ -31,7 +31,7 @@ final class VehicleTest extends TestCase
     private static function program(array $settings = [], string $transmitter = 'quayside-8'): Program
     {
         $recipe = new VehicleRecipe;
-        $program = Fitting::fit($recipe, Settings::of($recipe->settings(), $settings), Starter::program(Family::GroundVehicle, 'Truggy', Given::transmitter($transmitter)), Given::transmitter($transmitter))->program;
+        $program = RecipeWriter::fit($recipe, RecipeSettings::of($recipe->settings(), $settings), FirstProgram::program(Family::GroundVehicle, 'Truggy', Given::transmitter($transmitter)), Given::transmitter($transmitter))->program;
 
         return $program->with(aboard: SafeFailsafe::for($program, Given::transmitter($transmitter), null)->aboard);
     }
@@ -97,7 +97,7 @@ final class VehicleTest extends TestCase
     {
         $document = json_decode(ProgramEncoder::encode(self::program()));
         $document->outputs[1]->subtrim = 0.12;
-        $evidence = new Evidence(\DuskSwitch\Core\Format\ProgramDecoder::decode((string) json_encode($document)), Given::transmitter('quayside-8'), null, null);
+        $evidence = new ProofContext(\DuskSwitch\Core\Format\ProgramDecoder::decode((string) json_encode($document)), Given::transmitter('quayside-8'), null, null);
 
         self::assertSame(1548, Given::frame($evidence->circuit())->pulse(2));
         $answers = array_map(fn (array $one): Answer => $one[1]->answer, array_filter(Proof::of($evidence)->rules, fn (array $one): bool => $one[0]->id() === 'no-start-above-idle'));
@@ -106,7 +106,7 @@ final class VehicleTest extends TestCase
 
     public function test_it_rolls_out_where_its_motor_stops_and_turns_only_while_it_rolls(): void
     {
-        $motion = new Motion(Craft::of(Family::GroundVehicle), new Setting(1, 8.0, 270.0));
+        $motion = new Motion(FlightModel::of(Family::GroundVehicle), new RehearsalSettings(1, 8.0, 270.0));
         $body = new Body;
         $motion->step($body, new Leg('', 1, turn: 30), true, 0.0, 0.0, 0.2);
         self::assertSame([0.0, false], [$body->heading, $body->flies], 'no wind moves it, standing it doesn\'t turn');
@@ -126,10 +126,10 @@ final class VehicleTest extends TestCase
 
     public function test_laps_are_rehearsed_to_their_end(): void
     {
-        $scenario = Kind::Scenarios->decode((string) file_get_contents(Given::DEMO.'/stores/scenarios/laps.json'));
+        $scenario = DefinitionKind::Scenarios->decode((string) file_get_contents(Given::DEMO.'/stores/scenarios/laps.json'));
         self::assertInstanceOf(\DuskSwitch\Core\Rehearsal\Scenario::class, $scenario);
         $circuit = Compiler::compile(self::program(), Given::transmitter('quayside-8'));
-        $flight = (new \DuskSwitch\Core\Rehearsal\Flight($circuit, Given::shelf(), $scenario, new Setting(3, 4.0, 200.0)))->fly();
+        $flight = (new \DuskSwitch\Core\Rehearsal\Flight($circuit, Given::shelf(), $scenario, new RehearsalSettings(3, 4.0, 200.0)))->fly();
 
         self::assertSame([0.0], array_values(array_unique(array_column($flight->truth, 'height'))));
         self::assertGreaterThan(7.0, max(array_column($flight->truth, 'speed')));

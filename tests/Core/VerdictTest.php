@@ -3,10 +3,10 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Link\Kit;
-use DuskSwitch\Core\Link\Level;
-use DuskSwitch\Core\Link\Point;
-use DuskSwitch\Core\Link\Verdict;
+use DuskSwitch\Core\Link\InstalledKit;
+use DuskSwitch\Core\Link\KitVerdict;
+use DuskSwitch\Core\Link\PointLevel;
+use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Solve\SumSignal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
@@ -16,19 +16,19 @@ use PHPUnit\Framework\TestCase;
 final class VerdictTest extends TestCase
 {
     /** @param  callable(\stdClass): mixed|null  $spoil */
-    private static function kit(string $demo, ?callable $spoil = null): Kit
+    private static function kit(string $demo, ?callable $spoil = null): InstalledKit
     {
         $document = json_decode(Given::demo($demo));
         $spoil === null ?: $spoil($document);
         $program = ProgramDecoder::decode((string) json_encode($document));
 
-        return Kit::of($program, Given::transmitter($program->transmitter), Given::shelf());
+        return InstalledKit::of($program, Given::transmitter($program->transmitter), Given::shelf());
     }
 
     #[DataProviderExternal(Given::class, 'demos')]
     public function test_the_demo_fits(string $name): void
     {
-        self::assertSame([], array_filter((new Verdict(self::kit($name)))->points(), fn (Point $one): bool => $one->level === Level::Wrong));
+        self::assertSame([], array_filter((new KitVerdict(self::kit($name)))->points(), fn (VerdictPoint $one): bool => $one->level === PointLevel::Wrong));
     }
 
     /** @return array<string, array{callable(\stdClass): mixed, string, string}> */
@@ -56,7 +56,7 @@ final class VerdictTest extends TestCase
     #[DataProvider('misfits')]
     public function test_what_does_not_fit_is_told_with_cause_and_cure(callable $spoil, string $topic, string $says): void
     {
-        $wrong = array_values(array_filter((new Verdict(self::kit('nightjar', $spoil)))->points(), fn (Point $one): bool => $one->level === Level::Wrong && $one->topic === $topic));
+        $wrong = array_values(array_filter((new KitVerdict(self::kit('nightjar', $spoil)))->points(), fn (VerdictPoint $one): bool => $one->level === PointLevel::Wrong && $one->topic === $topic));
 
         self::assertStringStartsWith($says, $wrong[0]->says ?? 'nothing was found');
         self::assertNotNull($wrong[0]->cure);
@@ -105,9 +105,9 @@ final class VerdictTest extends TestCase
     #[DataProvider('unknowns')]
     public function test_what_can_not_be_checked_says_so(string $demo, callable $spoil, array $topics): void
     {
-        $open = array_values(array_filter((new Verdict(self::kit($demo, $spoil)))->points(), fn (Point $one): bool => $one->level === Level::Open));
+        $open = array_values(array_filter((new KitVerdict(self::kit($demo, $spoil)))->points(), fn (VerdictPoint $one): bool => $one->level === PointLevel::Open));
 
-        self::assertSame($topics, array_map(fn (Point $one): string => $one->topic, $open));
+        self::assertSame($topics, array_map(fn (VerdictPoint $one): string => $one->topic, $open));
         foreach ($open as $point) {
             self::assertMatchesRegularExpression('/not (checked|said|chosen)/', $point->says);
             self::assertNotNull($point->cure);
@@ -117,7 +117,7 @@ final class VerdictTest extends TestCase
     /** Lantern R8 carries sixteen with its wide sub-type. */
     public function test_the_last_channel_that_a_link_carries_still_gets_through(): void
     {
-        $says = fn (int $channel): string => array_column(array_map(fn (Point $one): array => [$one->topic, "{$one->level->value} {$one->says}"], (new Verdict(self::kit('nightjar', fn ($d) => $d->outputs[9]->channel = $channel)))->points()), 1, 0)['Channels'];
+        $says = fn (int $channel): string => array_column(array_map(fn (VerdictPoint $one): array => [$one->topic, "{$one->level->value} {$one->says}"], (new KitVerdict(self::kit('nightjar', fn ($d) => $d->outputs[9]->channel = $channel)))->points()), 1, 0)['Channels'];
 
         self::assertSame('fine The program uses 16, the link carries 16.', $says(16));
         self::assertSame('wrong The program uses channel 17, and 16 get through.', $says(17));
@@ -125,7 +125,7 @@ final class VerdictTest extends TestCase
 
     public function test_telemetry_needs_a_link_and_a_receiver_that_send_back(): void
     {
-        $level = fn (string $demo, callable $change): string => array_column(array_map(fn (Point $one): array => [$one->topic, $one->level->value], (new Verdict(self::kit($demo, $change)))->points()), 1, 0)['Telemetry'];
+        $level = fn (string $demo, callable $change): string => array_column(array_map(fn (VerdictPoint $one): array => [$one->topic, $one->level->value], (new KitVerdict(self::kit($demo, $change)))->points()), 1, 0)['Telemetry'];
 
         self::assertSame('fine', $level('nightjar', fn ($d) => null));
         self::assertSame('look', $level('tern', fn ($d) => null), 'a one-way link');
@@ -134,44 +134,44 @@ final class VerdictTest extends TestCase
 
     public function test_what_can_not_work_stands_before_what_is_not_known(): void
     {
-        $levels = Level::cases();
-        usort($levels, fn (Level $a, Level $b): int => $a->rank() <=> $b->rank());
+        $levels = PointLevel::cases();
+        usort($levels, fn (PointLevel $a, PointLevel $b): int => $a->rank() <=> $b->rank());
 
-        self::assertSame([Level::Wrong, Level::Open, Level::Look, Level::Fine], $levels);
-        self::assertCount(4, array_unique(array_map(fn (Level $one): int => $one->rank(), $levels)));
+        self::assertSame([PointLevel::Wrong, PointLevel::Open, PointLevel::Look, PointLevel::Fine], $levels);
+        self::assertCount(4, array_unique(array_map(fn (PointLevel $one): int => $one->rank(), $levels)));
     }
 
     public function test_a_glider_without_a_motor_needs_no_speed_controller(): void
     {
-        $points = (new Verdict(self::kit('petrel', function (\stdClass $d): void {
+        $points = (new KitVerdict(self::kit('petrel', function (\stdClass $d): void {
             $d->outputs = array_values(array_filter($d->outputs, fn (\stdClass $one): bool => $one->role !== 'motor'));
             unset($d->aboard->kit->speedController);
         })))->points();
 
-        self::assertContains('No motor, so no speed controller.', array_map(fn (Point $one): string => $one->says, $points));
+        self::assertContains('No motor, so no speed controller.', array_map(fn (VerdictPoint $one): string => $one->says, $points));
     }
 
     public function test_the_kit_without_a_receiver_is_still_checked(): void
     {
-        $wrong = array_filter((new Verdict(self::kit('nightjar', function (\stdClass $d): void {
+        $wrong = array_filter((new KitVerdict(self::kit('nightjar', function (\stdClass $d): void {
             unset($d->receiver);
             $d->aboard->kit->pack = 'midge-1s';
             $d->aboard->kit->ports[1]->port = 'usb';
-        })))->points(), fn (Point $one): bool => $one->level === Level::Wrong);
+        })))->points(), fn (VerdictPoint $one): bool => $one->level === PointLevel::Wrong);
 
-        self::assertSame(['Ports', 'Supply'], array_values(array_map(fn (Point $one): string => $one->topic, $wrong)));
+        self::assertSame(['Ports', 'Supply'], array_values(array_map(fn (VerdictPoint $one): string => $one->topic, $wrong)));
     }
 
     public function test_what_is_worth_a_look_is_told(): void
     {
-        $points = (new Verdict(self::kit('nightjar', function (\stdClass $d): void {
+        $points = (new KitVerdict(self::kit('nightjar', function (\stdClass $d): void {
             $d->aboard->kit->power = 'usb';
             $d->aboard->kit->pack = 'rook-6s';
         })))->points();
-        $look = array_map(fn (Point $one): string => $one->topic, array_values(array_filter($points, fn (Point $one): bool => $one->level === Level::Look)));
+        $look = array_map(fn (VerdictPoint $one): string => $one->topic, array_values(array_filter($points, fn (VerdictPoint $one): bool => $one->level === PointLevel::Look)));
 
         self::assertSame(['Supply', 'Plugs'], $look);
-        self::assertSame('Receiver', (new Verdict(self::kit('nightjar', fn (\stdClass $d) => $d->receiver = 'nowhere')))->points()[0]->topic);
+        self::assertSame('Receiver', (new KitVerdict(self::kit('nightjar', fn (\stdClass $d) => $d->receiver = 'nowhere')))->points()[0]->topic);
     }
 
     public function test_eight_channels_fit_a_sum_signal_and_nine_may_not(): void

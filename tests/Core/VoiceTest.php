@@ -5,8 +5,8 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Speech\English;
-use DuskSwitch\Core\Speech\Offer;
 use DuskSwitch\Core\Speech\Phrasebook;
+use DuskSwitch\Core\Speech\QueuedPhrase;
 use DuskSwitch\Core\Speech\Voice;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Values;
@@ -55,7 +55,7 @@ final class VoiceTest extends TestCase
     {
         [$offers] = self::voice($program)->hear($flight);
 
-        return array_map(fn (Offer $one): string => "{$one->at} {$one->text}", $offers);
+        return array_map(fn (QueuedPhrase $one): string => "{$one->at} {$one->text}", $offers);
     }
 
     private static function voice(Program $program): Voice

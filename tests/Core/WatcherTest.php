@@ -5,7 +5,7 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Format\ConditionDecoder;
 use DuskSwitch\Core\Format\Json;
-use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Signal\Tick;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Watcher;
@@ -24,7 +24,7 @@ final class WatcherTest extends TestCase
     private static function seen(mixed $condition, array $readings): array
     {
         $program = Given::program(['conditions' => (object) []])->program;
-        $node = new Node(Json::decode((string) json_encode($condition, JSON_PRESERVE_ZERO_FRACTION)), '', new Faults);
+        $node = new JsonCursor(Json::decode((string) json_encode($condition, JSON_PRESERVE_ZERO_FRACTION)), '', new Faults);
         $watcher = Watcher::of(ConditionDecoder::decode($node), $program, Given::transmitter());
 
         return array_map(fn (array $one): bool => $watcher->sees(new Sample($one[0], $one[1] === null ? [] : ['v' => $one[1]], 'main', [], [], [])), $readings);

@@ -3,7 +3,7 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\Lead;
 use DuskSwitch\Core\Link\Wiring;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -108,13 +108,13 @@ final class WiringTest extends TestCase
     }
 
     /** @param  callable(\stdClass): mixed|null  $change */
-    private static function kit(string $demo, ?callable $change = null): Kit
+    private static function kit(string $demo, ?callable $change = null): InstalledKit
     {
         $document = json_decode(Given::demo($demo));
         $change === null ?: $change($document);
         $program = ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
 
-        return Kit::of($program, Given::transmitter($program->transmitter), Given::shelf());
+        return InstalledKit::of($program, Given::transmitter($program->transmitter), Given::shelf());
     }
 
     /**

@@ -2,7 +2,7 @@
 
 /** Changes that change nothing that anyone could see, each with its reason; by file and by the line before and after. */
 return [
-    'core/Solve/Effect.php' => [
+    'core/Solve/EditEffect.php' => [
         '$size = fn (PulseChange $one): int => abs(($one->after ?? 0) - ($one->before ?? 0));  =>  $size = fn (PulseChange $one): int => abs(($one->after ?? 0) - ($one->before ?? 1));' => 'a channel that wasn\'t there before has no pulse in any of its changes, so their order stays',
     ],
     'core/Solve/Jitter.php' => [

@@ -4,7 +4,7 @@ namespace DuskSwitch\Tests\Outside;
 
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Nmea;
-use DuskSwitch\Core\Telemetry\Fix;
+use DuskSwitch\Core\Telemetry\GpsFix;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -40,7 +40,7 @@ final class NmeaTest extends TestCase
     {
         $random = new Randomizer(new Mt19937(2));
         for ($try = 0; $try < 200; $try++) {
-            $fix = new Fix($random->getInt(0, 863999) / 10, $random->getInt(-89_9999, 89_9999) / 10_000, $random->getInt(-179_9999, 179_9999) / 10_000, $random->getInt(-100, 50000) / 10, $random->getInt(4, 20), $random->getInt(0, 500) / 10, $random->getInt(0, 3599) / 10);
+            $fix = new GpsFix($random->getInt(0, 863999) / 10, $random->getInt(-89_9999, 89_9999) / 10_000, $random->getInt(-179_9999, 179_9999) / 10_000, $random->getInt(-100, 50000) / 10, $random->getInt(4, 20), $random->getInt(0, 500) / 10, $random->getInt(0, 3599) / 10);
             $text = Nmea::write($fix, '251126');
             foreach (explode("\r\n", trim($text)) as $line) {
                 self::assertLessThanOrEqual(80, strlen($line));
@@ -54,7 +54,7 @@ final class NmeaTest extends TestCase
 
     public function test_without_a_fix_there_is_no_place(): void
     {
-        $text = Nmea::write(new Fix(12.0, satellites: 2), '251126');
+        $text = Nmea::write(new GpsFix(12.0, satellites: 2), '251126');
 
         self::assertStringContainsString(',V,,,,,', $text);
         self::assertNull(Nmea::read($text)[0]->latitude);
@@ -86,7 +86,7 @@ final class NmeaTest extends TestCase
         }
         $text = '';
         foreach (range(0, 9) as $second) {
-            $text .= Nmea::write(new Fix(43200.0 + $second, 54.12 + $second * 1e-4, 8.31, 3.0 + $second, 9, 11.1, 0.0), '251126');
+            $text .= Nmea::write(new GpsFix(43200.0 + $second, 54.12 + $second * 1e-4, 8.31, 3.0 + $second, 9, 11.1, 0.0), '251126');
         }
         $file = (string) tempnam(sys_get_temp_dir(), 'nmea');
         file_put_contents($file, $text);

@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Tests\Outside;
 
-use DuskSwitch\App\Stores\Kind;
+use DuskSwitch\App\Stores\DefinitionKind;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
@@ -115,7 +115,7 @@ final class SchemaTest extends TestCase
     public function test_what_the_schema_refuses_of_a_definition_the_decoder_refuses(string $file, string $schema): void
     {
         $random = new Randomizer(new Mt19937(crc32(basename($file))));
-        $kind = array_column(array_map(fn (Kind $one): array => [$one, rtrim($one->value, 's')], Kind::cases()), 0, 1)[$schema] ?? self::fail($schema);
+        $kind = array_column(array_map(fn (DefinitionKind $one): array => [$one, rtrim($one->value, 's')], DefinitionKind::cases()), 0, 1)[$schema] ?? self::fail($schema);
         $refused = 0;
         for ($try = 0; $try < 60; $try++) {
             $document = json_decode((string) file_get_contents($file));

@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\Tests\Outside;
 
-use DuskSwitch\Core\Airframe\Fitting;
+use DuskSwitch\Core\Airframe\FirstProgram;
 use DuskSwitch\Core\Airframe\Recipes;
-use DuskSwitch\Core\Airframe\Settings;
-use DuskSwitch\Core\Airframe\Starter;
+use DuskSwitch\Core\Airframe\RecipeSettings;
+use DuskSwitch\Core\Airframe\RecipeWriter;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
@@ -28,8 +28,8 @@ final class SwashTest extends TestCase
     {
         $recipe = Recipes::find('swash-helicopter') ?? self::fail();
         $transmitter = Given::transmitter();
-        $settings = Settings::of($recipe->settings(), $settings + ['cyclic' => 0.5, 'collective' => 0.5, 'ring' => 1.5]);
-        $program = Fitting::fit($recipe, $settings, Starter::program(Family::Helicopter, 'New', $transmitter), $transmitter)->program;
+        $settings = RecipeSettings::of($recipe->settings(), $settings + ['cyclic' => 0.5, 'collective' => 0.5, 'ring' => 1.5]);
+        $program = RecipeWriter::fit($recipe, $settings, FirstProgram::program(Family::Helicopter, 'New', $transmitter), $transmitter)->program;
 
         return Compiler::compile($program, $transmitter);
     }

@@ -5,7 +5,7 @@ namespace DuskSwitch\App\Console\Commands;
 use DuskSwitch\App\Backup\Backup;
 use DuskSwitch\App\Backup\JobProgress;
 use DuskSwitch\App\Backup\Jobs;
-use DuskSwitch\App\Backup\Silent;
+use DuskSwitch\App\Backup\NoProgress;
 use DuskSwitch\App\Database\Trouble;
 use Illuminate\Console\Command;
 use Throwable;
@@ -24,7 +24,7 @@ final class MakeBackup extends Command
         $job = $this->option('job');
         $file = is_string($job) ? $jobs->file($job, 'backup.zip') : (string) ($this->argument('file') ?? Backup::name());
         try {
-            Backup::write($file, is_string($job) ? new JobProgress($jobs, $job) : new Silent);
+            Backup::write($file, is_string($job) ? new JobProgress($jobs, $job) : new NoProgress);
         } catch (Throwable $problem) {
             $says = 'The backup can\'t be written. '.(Trouble::behind($problem)->says ?? $problem->getMessage());
             if (is_string($job)) {

@@ -6,9 +6,9 @@ use DuskSwitch\App\Backup\Backup;
 use DuskSwitch\App\Backup\BackupFile;
 use DuskSwitch\App\Backup\JobProgress;
 use DuskSwitch\App\Backup\Jobs;
+use DuskSwitch\App\Backup\NoProgress;
 use DuskSwitch\App\Backup\Progress;
 use DuskSwitch\App\Backup\Restore;
-use DuskSwitch\App\Backup\Silent;
 use DuskSwitch\App\Database\Trouble;
 use DuskSwitch\Core\Fault\Refused;
 use Illuminate\Console\Command;
@@ -30,7 +30,7 @@ final class RestoreBackup extends Command
     {
         $job = $this->option('job');
         $file = is_string($job) ? $jobs->file($job, 'upload.zip') : (string) $this->argument('file');
-        $progress = is_string($job) ? new JobProgress($jobs, $job) : new Silent;
+        $progress = is_string($job) ? new JobProgress($jobs, $job) : new NoProgress;
         try {
             $this->haveDatabase();
             $says = $this->restore($file, $progress, is_string($job) ? [$jobs, $job] : null);

@@ -5,8 +5,8 @@ namespace DuskSwitch\App\Console\Commands;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Rehearser;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Rehearsal\Mishap;
-use DuskSwitch\Core\Rehearsal\Setting;
+use DuskSwitch\Core\Rehearsal\InjectedFault;
+use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use Illuminate\Console\Command;
 
 /** Flies a program through a script and writes what happened and what was said: JSON on standard output. */
@@ -42,7 +42,7 @@ final class RunRehearsal extends Command
                 $scenario = $rehearser->scenario($circuit, $script);
             }
             $pack = (string) $this->option('pack');
-            $setting = new Setting(
+            $setting = new RehearsalSettings(
                 (int) $this->number('seed', 0, 2_000_000_000), $this->number('wind', 0, 15), $this->number('from', 0, 360), $this->mishaps(),
                 $pack === '' ? null : $rehearser->pack($pack), $this->number('charge', 10, 100) / 100, $this->number('power', 1, 5000),
             );
@@ -73,8 +73,8 @@ final class RunRehearsal extends Command
     {
         $mishaps = [];
         foreach ((array) $this->option('fault') as $text) {
-            if (preg_match('/^([a-z-]+)@(\d+(?:\.\d+)?)$/D', (string) $text, $found) !== 1 || Mishap::tryFrom($found[1]) === null) {
-                throw Refused::because('--fault', "\"{$text}\" is none; write it as antenna@60, one of ".implode(', ', array_column(Mishap::cases(), 'value')));
+            if (preg_match('/^([a-z-]+)@(\d+(?:\.\d+)?)$/D', (string) $text, $found) !== 1 || InjectedFault::tryFrom($found[1]) === null) {
+                throw Refused::because('--fault', "\"{$text}\" is none; write it as antenna@60, one of ".implode(', ', array_column(InjectedFault::cases(), 'value')));
             }
             $mishaps[$found[1]] = (float) $found[2];
         }

@@ -9,29 +9,29 @@ use DuskSwitch\Core\Airframe\SurfaceCheck;
 use DuskSwitch\Core\Airframe\SurfaceMove;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\InputsDecoder;
-use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Motor;
-use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Link\ArmingCheck;
 use DuskSwitch\Core\Link\BoardState;
-use DuskSwitch\Core\Link\Point;
+use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Solve\BoardTurn;
 use DuskSwitch\Core\Solve\EndsCentre;
 use DuskSwitch\Core\Solve\Jitter;
 use DuskSwitch\Core\Solve\MotorCheck;
+use DuskSwitch\Core\Solve\ObservedMovement;
 use DuskSwitch\Core\Solve\OrderAndReversal;
-use DuskSwitch\Core\Solve\Seen;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** Readings from the bench, and the edits that they ask for. */
 final readonly class BenchController
 {
-    public function __construct(private Bench $bench, private Proposal $proposal, private Shelf $shelf) {}
+    public function __construct(private Bench $bench, private Proposal $proposal, private Catalogue $shelf) {}
 
     public function ends(Request $request): JsonResponse
     {
@@ -58,10 +58,10 @@ final readonly class BenchController
     public function order(Request $request): JsonResponse
     {
         $body = Body::of($request, ['document', 'seen']);
-        $seen = array_map(function (Node $item): Seen {
+        $seen = array_map(function (JsonCursor $item): ObservedMovement {
             $item->keys(['stick', 'moved', 'rightWay']);
 
-            return new Seen($item->at('stick')?->choice(Axis::class) ?? Axis::Roll, $item->at('moved')?->choice(Axis::class) ?? Axis::Roll, $item->at('rightWay')?->flag() ?? true);
+            return new ObservedMovement($item->at('stick')?->choice(Axis::class) ?? Axis::Roll, $item->at('moved')?->choice(Axis::class) ?? Axis::Roll, $item->at('rightWay')?->flag() ?? true);
         }, $body->need('seen')->items(4, 1));
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
@@ -119,7 +119,7 @@ final readonly class BenchController
         return new JsonResponse([
             'asked' => $arming->isAsked($frame),
             'armed' => $arming->isAsked($frame) && $blockers === [],
-            'blockers' => array_map(fn (Point $one): array => ['topic' => $one->topic, 'says' => $one->says, 'cure' => $one->cure ?? ''], $blockers),
+            'blockers' => array_map(fn (VerdictPoint $one): array => ['topic' => $one->topic, 'says' => $one->says, 'cure' => $one->cure ?? ''], $blockers),
         ]);
     }
 

@@ -7,7 +7,7 @@ use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Link\BenchStep;
-use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\InstalledKit;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -45,7 +45,7 @@ final readonly class BenchRecordController
     }
 
     /** @return array<string, mixed> */
-    private function step(Aircraft $aircraft, Kit $kit, BenchStep $step): array
+    private function step(Aircraft $aircraft, InstalledKit $kit, BenchStep $step): array
     {
         $act = $this->acts->last($aircraft, 'test', $step->value, 1)->first();
 

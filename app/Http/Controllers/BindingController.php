@@ -9,15 +9,15 @@ use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\InputsDecoder;
-use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Receiver;
-use DuskSwitch\Core\Kit\Shelf;
-use DuskSwitch\Core\Link\Act;
+use DuskSwitch\Core\Link\BindingAction;
 use DuskSwitch\Core\Link\BindingGuide;
-use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\LinkLoss;
+use DuskSwitch\Core\Link\ReceiverFault;
 use DuskSwitch\Core\Link\ReceiverPort;
-use DuskSwitch\Core\Link\Trouble;
 use DuskSwitch\StandIn\SimulatedReceiver;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,19 +25,19 @@ use Illuminate\Http\Request;
 /** Binding: a guide for the pair, a simulated receiver to practise on, and the record. What was done comes with the request: two tabs can't get in each other's way. */
 final readonly class BindingController
 {
-    public function __construct(private Bench $bench, private Shelf $shelf, private Acts $acts) {}
+    public function __construct(private Bench $bench, private Catalogue $shelf, private Acts $acts) {}
 
     public function practise(Request $request): JsonResponse
     {
         $body = Body::of($request, ['document', 'acts'], ['trouble']);
-        $acts = array_map(fn (Node $item): Act => $item->choice(Act::class), $body->need('acts')->items(200));
-        $trouble = $body->node->at('trouble')?->choice(Trouble::class);
+        $acts = array_map(fn (JsonCursor $item): BindingAction => $item->choice(BindingAction::class), $body->need('acts')->items(200));
+        $trouble = $body->node->at('trouble')?->choice(ReceiverFault::class);
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
-        $kit = Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
+        $kit = InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
         $receiver = self::receiver($kit);
-        $now = array_reduce($acts, fn (ReceiverPort $before, Act $act): ReceiverPort => $before->after($act), SimulatedReceiver::of($kit, $trouble));
-        $says = fn (Act $act): array => ['act' => $act->value, 'says' => $act->says()];
+        $now = array_reduce($acts, fn (ReceiverPort $before, BindingAction $act): ReceiverPort => $before->after($act), SimulatedReceiver::of($kit, $trouble));
+        $says = fn (BindingAction $act): array => ['act' => $act->value, 'says' => $act->says()];
 
         return new JsonResponse([
             'way' => $receiver->binding->says(),
@@ -50,7 +50,7 @@ final readonly class BindingController
             'telemetry' => $now->telemetry(),
             'arrives' => $now->arrives(),
             'says' => $now->says(),
-            'troubles' => array_map(fn (Trouble $one): array => ['id' => $one->value, 'says' => $one->says(), 'shows' => $one->shows(), 'cure' => $one->cure()], Trouble::cases()),
+            'troubles' => array_map(fn (ReceiverFault $one): array => ['id' => $one->value, 'says' => $one->says(), 'shows' => $one->shows(), 'cure' => $one->cure()], ReceiverFault::cases()),
         ]);
     }
 
@@ -94,7 +94,7 @@ final readonly class BindingController
         return $this->index($aircraft);
     }
 
-    private static function receiver(Kit $kit): Receiver
+    private static function receiver(InstalledKit $kit): Receiver
     {
         return $kit->receiver ?? throw Refused::because('receiver', 'there is no receiver in this aircraft\'s kit; choose one first');
     }

@@ -11,11 +11,11 @@ use DuskSwitch\App\Program\Prover;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Flight\Checklist;
 use DuskSwitch\Core\Flight\Checklists;
-use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Proof\Answer;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Severity;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -64,7 +64,7 @@ final readonly class ChecklistController
         return $this->index($aircraft);
     }
 
-    /** @return array{list<Checklist>, Evidence, Kit} */
+    /** @return array{list<Checklist>, ProofContext, InstalledKit} */
     private function read(Aircraft $aircraft): array
     {
         $circuit = $this->bench->circuit($aircraft->current()->document);
@@ -74,7 +74,7 @@ final readonly class ChecklistController
     }
 
     /** @return list<string> what the proof says is wrong, and what it couldn't check: both withhold "ready" */
-    private function errors(Evidence $evidence): array
+    private function errors(ProofContext $evidence): array
     {
         $proof = Proof::of($evidence);
         $errors = array_filter($proof->findings, fn (Finding $one): bool => $one->severity === Severity::Error);

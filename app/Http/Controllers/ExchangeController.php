@@ -10,7 +10,7 @@ use DuskSwitch\App\Http\AircraftJson;
 use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
-use DuskSwitch\App\Stores\Kind;
+use DuskSwitch\App\Stores\DefinitionKind;
 use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Format\Json;
 use Illuminate\Http\JsonResponse;
@@ -60,7 +60,7 @@ final class ExchangeController
         $decisions = [];
         foreach ($body->need('decisions')->items(64) as $item) {
             $item->keys(['kind', 'id', 'do']);
-            $kind = $item->at('kind')?->choice(Kind::class) ?? Kind::Packs;
+            $kind = $item->at('kind')?->choice(DefinitionKind::class) ?? DefinitionKind::Packs;
             $decisions["{$kind->value} {$item->at('id')?->id()}"] = $item->at('do')?->choice(Decision::class) ?? Decision::New;
         }
         $body->done();

@@ -7,7 +7,7 @@ use DuskSwitch\App\Http\AircraftJson;
 use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
-use DuskSwitch\Core\Airframe\Starter;
+use DuskSwitch\Core\Airframe\FirstProgram;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Program\Family;
 use Illuminate\Http\JsonResponse;
@@ -31,7 +31,7 @@ final readonly class HangarController
         $id = $body->need('transmitter')->id();
         $body->done();
 
-        return $this->json->answer($this->hangar->add(Starter::program($family, $name, $this->bench->transmitter($id)), 'New from the family'), 201);
+        return $this->json->answer($this->hangar->add(FirstProgram::program($family, $name, $this->bench->transmitter($id)), 'New from the family'), 201);
     }
 
     public function duplicate(Aircraft $aircraft): JsonResponse

@@ -7,8 +7,8 @@ use DuskSwitch\App\Models\Revision;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Program\Differences;
-use DuskSwitch\Core\Program\Facts;
-use DuskSwitch\Core\Program\Subject;
+use DuskSwitch\Core\Program\ProgramSummary;
+use DuskSwitch\Core\Program\SummaryItem;
 use Illuminate\Http\JsonResponse;
 
 /** The revisions of an aircraft's program, the newest first, with what each changed. */
@@ -25,7 +25,7 @@ final class HistoryController
     /** @var array<int, Revision> by number: those that were read already */
     private array $listed = [];
 
-    /** @var array<int, array<string, Subject>> */
+    /** @var array<int, array<string, SummaryItem>> */
     private array $facts = [];
 
     public function __construct(private readonly Bench $bench) {}
@@ -67,17 +67,17 @@ final class HistoryController
         return new JsonResponse(['from' => $from, 'to' => $to, 'changes' => Differences::between($this->of($aircraft, $from), $this->of($aircraft, $to))]);
     }
 
-    /** @return array<string, Subject> */
+    /** @return array<string, SummaryItem> */
     private function of(Aircraft $aircraft, int $number): array
     {
         return $this->facts[$number] ?? $this->read($this->listed[$number] ?? $aircraft->revision($number));
     }
 
-    /** @return array<string, Subject> */
+    /** @return array<string, SummaryItem> */
     private function read(Revision $revision): array
     {
         $circuit = $this->bench->circuit($revision->document);
 
-        return $this->facts[$revision->number] = Facts::of($circuit->program, $circuit->panel->transmitter);
+        return $this->facts[$revision->number] = ProgramSummary::of($circuit->program, $circuit->panel->transmitter);
     }
 }

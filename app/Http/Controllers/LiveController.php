@@ -6,7 +6,7 @@ use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Format\FrameEncoder;
 use DuskSwitch\Core\Format\InputsDecoder;
-use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\State;
@@ -54,12 +54,12 @@ final readonly class LiveController
     }
 
     /** What the tick before gave; null where there was none, or where it was another program's. */
-    private static function state(?Node $node, Circuit $circuit): ?State
+    private static function state(?JsonCursor $node, Circuit $circuit): ?State
     {
         if ($node === null || $node->isNull()) {
             return null;
         }
-        $memory = array_map(fn (Node $item): float => $item->number(-1e12, 1e12), $node->items(Compiler::MOST_REMEMBERED));
+        $memory = array_map(fn (JsonCursor $item): float => $item->number(-1e12, 1e12), $node->items(Compiler::MOST_REMEMBERED));
 
         return count($memory) === $circuit->remembers ? new State($memory) : null;
     }

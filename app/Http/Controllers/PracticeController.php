@@ -8,8 +8,8 @@ use DuskSwitch\Core\Airframe\SurfaceCheck;
 use DuskSwitch\Core\Airframe\SurfaceMove;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Motor;
-use DuskSwitch\Core\Kit\Shelf;
 use DuskSwitch\Core\Link\ControllerPort;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Solve\BoardTurn;
@@ -21,7 +21,7 @@ use Illuminate\Http\Request;
 /** What the stand-in controller and its aircraft answer on the bench, for practice. */
 final readonly class PracticeController
 {
-    public function __construct(private Bench $bench, private Shelf $shelf, private ControllerPort $standIn) {}
+    public function __construct(private Bench $bench, private Catalogue $shelf, private ControllerPort $standIn) {}
 
     /** What one channel reads, in µs. */
     public function reading(Request $request): JsonResponse

@@ -12,7 +12,7 @@ use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Kit\Axis;
-use DuskSwitch\Core\Program\Assign;
+use DuskSwitch\Core\Program\ControlAssignment;
 use DuskSwitch\Core\Signal\Compiler;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -55,7 +55,7 @@ final readonly class ProgramController
         if ($to !== null && $end === null) {
             throw Refused::because('to', "{$transmitter->name} has no {$kind} \"{$id}\"; it has {$transmitter->controlsInWords()}");
         }
-        $program = Assign::drive($circuit->program, $function, $end);
+        $program = ControlAssignment::drive($circuit->program, $function, $end);
         // What was assigned must still run: an override or case may need what went.
         Compiler::compile($program, $transmitter);
         $where = $end instanceof Axis ? "the {$end->value} stick" : ($end->name ?? 'nothing');

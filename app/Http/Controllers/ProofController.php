@@ -8,13 +8,13 @@ use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Prover;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProofEncoder;
-use DuskSwitch\Core\Kit\Shelf;
-use DuskSwitch\Core\Link\Kit;
-use DuskSwitch\Core\Link\Level;
-use DuskSwitch\Core\Link\Point;
-use DuskSwitch\Core\Link\Verdict;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Link\InstalledKit;
+use DuskSwitch\Core\Link\KitVerdict;
+use DuskSwitch\Core\Link\PointLevel;
+use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Proof\Proof;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Solve\SafeFailsafe;
 use DuskSwitch\Core\Solve\SlotSolver;
@@ -25,14 +25,14 @@ use Illuminate\Http\Request;
 /** The proof of a document, saved or not, and the edits that it proposes. */
 final readonly class ProofController
 {
-    public function __construct(private Bench $bench, private Prover $prover, private Proposal $proposal, private Shelf $shelf) {}
+    public function __construct(private Bench $bench, private Prover $prover, private Proposal $proposal, private Catalogue $shelf) {}
 
     public function prove(Request $request): JsonResponse
     {
         $body = Body::of($request, ['document']);
         $body->done();
         [$circuit, $evidence] = $this->read($body);
-        $kit = Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
+        $kit = InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
         $encoder = new ProofEncoder($evidence);
         $proof = Proof::of($evidence);
 
@@ -43,7 +43,7 @@ final readonly class ProofController
             'slots' => $encoder->slots(),
             'failsafe' => $encoder->failsafe($proof),
             'sense' => SenseCheck::wrong($kit, $this->shelf),
-            'misfits' => count(array_filter((new Verdict($kit))->points(), fn (Point $one): bool => in_array($one->level, [Level::Wrong, Level::Open], true))),
+            'misfits' => count(array_filter((new KitVerdict($kit))->points(), fn (VerdictPoint $one): bool => in_array($one->level, [PointLevel::Wrong, PointLevel::Open], true))),
         ]);
     }
 
@@ -81,7 +81,7 @@ final readonly class ProofController
         return $this->proposal->answer($circuit, SafeFailsafe::for($circuit->program, $circuit->panel->transmitter, $evidence->controller));
     }
 
-    /** @return array{Circuit, Evidence} */
+    /** @return array{Circuit, ProofContext} */
     private function read(Body $body): array
     {
         $circuit = $this->bench->read($body->raw('document'));

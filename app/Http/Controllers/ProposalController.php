@@ -5,24 +5,24 @@ namespace DuskSwitch\App\Http\Controllers;
 use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Http\Proposal;
 use DuskSwitch\App\Program\Bench;
-use DuskSwitch\Core\Airframe\Climb;
-use DuskSwitch\Core\Airframe\Fitting;
 use DuskSwitch\Core\Airframe\Recipes;
-use DuskSwitch\Core\Airframe\Settings;
+use DuskSwitch\Core\Airframe\RecipeSettings;
+use DuskSwitch\Core\Airframe\RecipeWriter;
+use DuskSwitch\Core\Airframe\StyleColumn;
 use DuskSwitch\Core\Airframe\StyleEdit;
 use DuskSwitch\Core\Airframe\Styles;
-use DuskSwitch\Core\Airframe\StyleThing;
+use DuskSwitch\Core\Airframe\TrainingStep;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ConditionDecoder;
 use DuskSwitch\Core\Format\ExtrasDecoder;
 use DuskSwitch\Core\Format\InputsDecoder;
-use DuskSwitch\Core\Move\Move;
+use DuskSwitch\Core\Move\TransmitterMove;
 use DuskSwitch\Core\Program\Curve;
 use DuskSwitch\Core\Program\CurveEdit;
 use DuskSwitch\Core\Program\PhaseEdit;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Circuit;
-use DuskSwitch\Core\Solve\TrimsHome;
+use DuskSwitch\Core\Solve\TrimsToSubTrims;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -41,7 +41,7 @@ final readonly class ProposalController
         $given = ExtrasDecoder::settings($body->need('settings'));
         $body->done();
         $recipe = Recipes::find($id) ?? throw Refused::because('recipe', "there is no recipe \"{$id}\"; there is ".implode(', ', array_map(fn ($one): string => $one->id(), Recipes::all())));
-        $fitted = Fitting::fit($recipe, Settings::of($recipe->settings(), $given), $circuit->program, $circuit->panel->transmitter);
+        $fitted = RecipeWriter::fit($recipe, RecipeSettings::of($recipe->settings(), $given), $circuit->program, $circuit->panel->transmitter);
 
         return $this->proposal->answer($circuit, $fitted->program, $fitted->notes);
     }
@@ -51,7 +51,7 @@ final readonly class ProposalController
         [$body, $circuit] = $this->read($request, ['transmitter']);
         $id = $body->need('transmitter')->id();
         $body->done();
-        $moved = Move::to($circuit->program, $circuit->panel->transmitter, $this->bench->transmitter($id));
+        $moved = TransmitterMove::to($circuit->program, $circuit->panel->transmitter, $this->bench->transmitter($id));
 
         return $this->proposal->answer($circuit, $moved->program, $moved->losses, $moved->places);
     }
@@ -62,7 +62,7 @@ final readonly class ProposalController
         $rung = $body->need('rung')->whole(0, 11);
         $body->done();
 
-        return $this->proposal->answer($circuit, Climb::to($circuit->program, $rung, $circuit->panel->transmitter));
+        return $this->proposal->answer($circuit, TrainingStep::to($circuit->program, $rung, $circuit->panel->transmitter));
     }
 
     public function trims(Request $request): JsonResponse
@@ -71,7 +71,7 @@ final readonly class ProposalController
         $inputs = InputsDecoder::set($body->need('inputs'), $circuit->panel);
         $body->done();
 
-        return $this->proposal->answer($circuit, TrimsHome::into($circuit, $inputs));
+        return $this->proposal->answer($circuit, TrimsToSubTrims::into($circuit, $inputs));
     }
 
     public function phase(Request $request): JsonResponse
@@ -106,11 +106,11 @@ final readonly class ProposalController
     {
         [$body, $circuit] = $this->read($request, ['row', 'thing', 'value']);
         $row = $body->need('row')->id();
-        $thing = $body->need('thing')->choice(StyleThing::class);
+        $thing = $body->need('thing')->choice(StyleColumn::class);
         $value = match ($thing) {
-            StyleThing::Fade => $body->need('value')->number(0, 60),
-            StyleThing::Expo => $body->need('value')->number(-1, 1),
-            StyleThing::Throttle, StyleThing::Floor => $body->need('value')->number(0, 1),
+            StyleColumn::Fade => $body->need('value')->number(0, 60),
+            StyleColumn::Expo => $body->need('value')->number(-1, 1),
+            StyleColumn::Throttle, StyleColumn::Floor => $body->need('value')->number(0, 1),
             default => $body->need('value')->number(-1.5, 1.5),
         };
         $body->done();

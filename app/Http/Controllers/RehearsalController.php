@@ -8,12 +8,12 @@ use DuskSwitch\App\Program\Clips;
 use DuskSwitch\App\Program\Rehearser;
 use DuskSwitch\App\Program\VoicePack;
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Format\Nmea;
-use DuskSwitch\Core\Format\Node;
-use DuskSwitch\Core\Kit\Shelf;
-use DuskSwitch\Core\Rehearsal\Mishap;
+use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Rehearsal\InjectedFault;
+use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Rehearsal\Scenario;
-use DuskSwitch\Core\Rehearsal\Setting;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\TrackFacts;
 use Illuminate\Http\JsonResponse;
@@ -55,7 +55,7 @@ final readonly class RehearsalController
         ]);
     }
 
-    /** @return array{Circuit, Scenario, Setting, bool} */
+    /** @return array{Circuit, Scenario, RehearsalSettings, bool} */
     private function asked(Request $request): array
     {
         $body = Body::of($request, ['document', 'script', 'seed'], ['wind', 'from', 'mishaps', 'pack', 'charge', 'milliwatts', 'heardOnly']);
@@ -65,7 +65,7 @@ final readonly class RehearsalController
             self::mishap($item, $mishaps);
         }
         $pack = $body->node->at('pack')?->id();
-        $setting = new Setting(
+        $setting = new RehearsalSettings(
             $seed, $body->node->at('wind')?->number(0, 15) ?? 3.0, $body->node->at('from')?->number(0, 360) ?? 250.0, $mishaps,
             $pack === null ? null : $this->rehearser->pack($pack), $body->node->at('charge')?->number(0.1, 1) ?? 1.0, $body->node->at('milliwatts')?->number(1, 5000) ?? 10.0,
         );
@@ -87,7 +87,7 @@ final readonly class RehearsalController
     }
 
     /** All phrases of a document as a ZIP of clips with a table of names and texts. */
-    public function voicePack(Request $request, Shelf $shelf): Response
+    public function voicePack(Request $request, Catalogue $shelf): Response
     {
         $body = Body::of($request, ['document']);
         $body->done();
@@ -97,10 +97,10 @@ final readonly class RehearsalController
     }
 
     /** @param  array<string, float>  $mishaps */
-    private static function mishap(Node $item, array &$mishaps): void
+    private static function mishap(JsonCursor $item, array &$mishaps): void
     {
         $item->keys(['kind', 'at']);
-        $kind = $item->at('kind')?->choice(Mishap::class);
+        $kind = $item->at('kind')?->choice(InjectedFault::class);
         if ($kind !== null) {
             $mishaps[$kind->value] = $item->at('at')?->number(0, 3600) ?? 0.0;
         }

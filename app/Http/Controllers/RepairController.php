@@ -9,7 +9,7 @@ use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Repair;
 use DuskSwitch\Core\Kit\Control;
-use DuskSwitch\Core\Move\Place;
+use DuskSwitch\Core\Move\ControlPlacement;
 use DuskSwitch\Core\Signal\Compiler;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -37,7 +37,7 @@ final readonly class RepairController
         Compiler::compile($moved->program, $to);
         if ($dry) {
             return new JsonResponse([
-                'controls' => array_values(array_map(fn (Place $one): array => ['from' => $one->from->id, 'name' => $one->from->name, 'to' => $one->to->id], $moved->controls)),
+                'controls' => array_values(array_map(fn (ControlPlacement $one): array => ['from' => $one->from->id, 'name' => $one->from->name, 'to' => $one->to->id], $moved->controls)),
                 'choices' => array_map(fn (Control $one): array => ['id' => $one->id, 'name' => $one->name], $to->controls),
                 'losses' => $moved->losses,
             ]);

@@ -8,19 +8,19 @@ use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Clips;
 use DuskSwitch\Core\Format\ConditionDecoder;
 use DuskSwitch\Core\Format\ConditionEncoder;
-use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Format\SenseReport;
-use DuskSwitch\Core\Kit\Shelf;
-use DuskSwitch\Core\Link\Kit;
+use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\BusTrouble;
 use DuskSwitch\Core\Telemetry\CallEdit;
-use DuskSwitch\Core\Telemetry\Chain;
 use DuskSwitch\Core\Telemetry\Discovery;
 use DuskSwitch\Core\Telemetry\FoundValue;
+use DuskSwitch\Core\Telemetry\SensorChain;
 use DuskSwitch\Core\Telemetry\SlotPlan;
 use DuskSwitch\Core\Telemetry\Threshold;
 use DuskSwitch\Core\Telemetry\Values;
@@ -31,7 +31,7 @@ use Illuminate\Http\Request;
 /** Sensors, values, alarms and call-outs of a document. */
 final readonly class SenseController
 {
-    public function __construct(private Bench $bench, private Shelf $shelf, private Proposal $proposal, private Clips $clips) {}
+    public function __construct(private Bench $bench, private Catalogue $shelf, private Proposal $proposal, private Clips $clips) {}
 
     public function look(Request $request, Scenarios $scenarios): JsonResponse
     {
@@ -45,7 +45,7 @@ final readonly class SenseController
     public function discover(Request $request): JsonResponse
     {
         $body = Body::of($request, ['document', 'troubles', 'afresh']);
-        $troubles = array_map(fn (Node $item): BusTrouble => $item->choice(BusTrouble::class), $body->need('troubles')->items(10));
+        $troubles = array_map(fn (JsonCursor $item): BusTrouble => $item->choice(BusTrouble::class), $body->need('troubles')->items(10));
         $afresh = $body->need('afresh')->flag();
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
@@ -134,8 +134,8 @@ final readonly class SenseController
         return $this->proposal->answer($circuit, $edit(new CallEdit($circuit->program, Values::of($circuit->program, $this->shelf))));
     }
 
-    private function chain(Circuit $circuit): Chain
+    private function chain(Circuit $circuit): SensorChain
     {
-        return new Chain(Kit::of($circuit->program, $circuit->panel->transmitter, $this->shelf));
+        return new SensorChain(InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->shelf));
     }
 }

@@ -8,7 +8,7 @@ use DuskSwitch\App\Http\Query;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Format\SheetEncoder;
 use DuskSwitch\Core\Sheet\Sheet;
 use Illuminate\Http\JsonResponse;
@@ -32,7 +32,7 @@ final readonly class SheetController
         $body = Body::of($request, ['transmitter', 'revision', 'keys', 'done']);
         $transmitter = $body->need('transmitter')->id();
         $revision = $body->need('revision')->whole(1, 1_000_000);
-        $keys = array_map(fn (Node $key): string => $key->text(40), $body->need('keys')->items(2000, 1));
+        $keys = array_map(fn (JsonCursor $key): string => $key->text(40), $body->need('keys')->items(2000, 1));
         $done = $body->need('done')->flag();
         $body->done();
         if ($revision !== $aircraft->head) {

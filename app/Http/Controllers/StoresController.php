@@ -6,7 +6,7 @@ use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Http\Problems;
 use DuskSwitch\App\Http\Query;
 use DuskSwitch\App\Models\DefinitionRevision;
-use DuskSwitch\App\Stores\Kind;
+use DuskSwitch\App\Stores\DefinitionKind;
 use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\App\Stores\Usages;
 use DuskSwitch\Core\Airframe\Recipes;
@@ -18,7 +18,7 @@ use DuskSwitch\Core\Kit\Link;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\CurveEdit;
 use DuskSwitch\Core\Program\Family;
-use DuskSwitch\Core\Program\Ladder;
+use DuskSwitch\Core\Program\TrainingPlan;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -34,10 +34,10 @@ final readonly class StoresController
 
     public function recipes(): JsonResponse
     {
-        return new JsonResponse(['recipes' => array_map(RecipeEncoder::encode(...), Recipes::all()), 'curves' => CurveEdit::presets(), 'ladder' => array_map(ExtrasEncoder::rung(...), Ladder::usual())]);
+        return new JsonResponse(['recipes' => array_map(RecipeEncoder::encode(...), Recipes::all()), 'curves' => CurveEdit::presets(), 'ladder' => array_map(ExtrasEncoder::rung(...), TrainingPlan::usual())]);
     }
 
-    public function keep(Request $request, Kind $kind): JsonResponse
+    public function keep(Request $request, DefinitionKind $kind): JsonResponse
     {
         $this->stores->keep($kind, $request->getContent(), Query::whole($request, 'base'));
 
@@ -45,7 +45,7 @@ final readonly class StoresController
     }
 
     /** Takes a definition away. What needs it is told first; said so, it's taken away all the same. */
-    public function remove(Request $request, Kind $kind, string $id): JsonResponse
+    public function remove(Request $request, DefinitionKind $kind, string $id): JsonResponse
     {
         $usages = Query::flag($request, 'anyway') ? [] : Usages::of($kind, $id);
         if ($usages !== [] && ! $this->stores->isShipped($kind, $id)) {
@@ -55,7 +55,7 @@ final readonly class StoresController
         return $this->stores->remove($kind, $id) ? new JsonResponse($this->everything()) : Problems::say(404, 'There is no such definition of your own.');
     }
 
-    public function revisions(Kind $kind, string $id): JsonResponse
+    public function revisions(DefinitionKind $kind, string $id): JsonResponse
     {
         return new JsonResponse(['revisions' => array_map(fn (DefinitionRevision $one): array => [
             'revision' => $one->number, 'savedAt' => $one->created_at->toIso8601ZuluString(), 'document' => json_decode($one->document),
@@ -63,7 +63,7 @@ final readonly class StoresController
     }
 
     /** Brings a definition back, or one of its revisions. */
-    public function restore(Request $request, Kind $kind, string $id): JsonResponse
+    public function restore(Request $request, DefinitionKind $kind, string $id): JsonResponse
     {
         $body = Body::of($request, [], ['revision']);
         $number = $body->node->at('revision')?->whole(1, 1_000_000_000);
@@ -76,17 +76,17 @@ final readonly class StoresController
     private function everything(): array
     {
         $found = array_values(array_filter(array_map($this->stores->find(...), $this->stores->ids())));
-        $names = fn (Kind $kind): array => array_map(fn (array $one): \stdClass => $one['document'], $this->stores->all($kind));
+        $names = fn (DefinitionKind $kind): array => array_map(fn (array $one): \stdClass => $one['document'], $this->stores->all($kind));
 
         return [
             'transmitters' => array_map(TransmitterEncoder::encode(...), $found),
             'links' => array_map(fn (Transmitter $one): array => ['transmitter' => $one->id, 'links' => array_map(self::link(...), array_values($one->links))], $found),
-            'receivers' => $names(Kind::Receivers),
-            'controllers' => $names(Kind::Controllers),
-            'packs' => $names(Kind::Packs),
-            'speedControllers' => $names(Kind::SpeedControllers),
+            'receivers' => $names(DefinitionKind::Receivers),
+            'controllers' => $names(DefinitionKind::Controllers),
+            'packs' => $names(DefinitionKind::Packs),
+            'speedControllers' => $names(DefinitionKind::SpeedControllers),
             'families' => array_map(fn (Family $family): array => ['id' => $family->value, 'title' => $family->title()], Family::cases()),
-            'definitions' => array_map(fn (Kind $kind): array => ['kind' => $kind->value, 'items' => $this->stores->all($kind)], Kind::cases()),
+            'definitions' => array_map(fn (DefinitionKind $kind): array => ['kind' => $kind->value, 'items' => $this->stores->all($kind)], DefinitionKind::cases()),
         ];
     }
 

@@ -3,10 +3,10 @@
 namespace DuskSwitch\Core\Airframe\Block;
 
 use DuskSwitch\Core\Airframe\Plan;
-use DuskSwitch\Core\Airframe\Setting;
-use DuskSwitch\Core\Airframe\Settings;
+use DuskSwitch\Core\Airframe\PreferredControl;
+use DuskSwitch\Core\Airframe\RecipeSetting;
+use DuskSwitch\Core\Airframe\RecipeSettings;
 use DuskSwitch\Core\Airframe\Surface;
-use DuskSwitch\Core\Airframe\Wish;
 use DuskSwitch\Core\Program\Condition\Any;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\FunctionLevel;
@@ -20,19 +20,19 @@ final class Power
     /** Below this the motors stand: yaw must not start one. */
     private const TURNING = -0.95;
 
-    /** @return list<Setting> */
+    /** @return list<RecipeSetting> */
     public static function settings(bool $glider = false): array
     {
         $kinds = ['one' => 'One motor', 'two' => 'Two motors', 'none' => 'None'];
 
         return [
-            Setting::choice('power', 'Power', $glider ? ['one' => 'One motor', 'none' => 'None'] : $kinds),
-            Setting::percent('thrust', 'Differential thrust', 0.2, 0.0, 0.5, 'Full yaw adds so much to one motor and takes it from the other')->when('power', 'two'),
+            RecipeSetting::choice('power', 'Power', $glider ? ['one' => 'One motor', 'none' => 'None'] : $kinds),
+            RecipeSetting::percent('thrust', 'Differential thrust', 0.2, 0.0, 0.5, 'Full yaw adds so much to one motor and takes it from the other')->when('power', 'two'),
         ];
     }
 
     /** The motors; $also stops them beside the switch. */
-    public static function plan(Settings $settings, ?Condition $also = null): Plan
+    public static function plan(RecipeSettings $settings, ?Condition $also = null): Plan
     {
         $power = $settings->choice('power');
         if ($power === 'none') {
@@ -50,7 +50,7 @@ final class Power
                 Stick::throttle([new Override($also === null ? $cut : new Any([$cut, $also]), -1.0)], 'Throttle'),
                 Switched::cut('cut', 'Motor cut', 'Cut', 'Ready'),
             ],
-            ['cut' => Wish::TwoPositions],
+            ['cut' => PreferredControl::TwoPositions],
             $motors,
         );
     }

@@ -3,8 +3,8 @@
 namespace DuskSwitch\Core\Airframe\Block;
 
 use DuskSwitch\Core\Airframe\Plan;
-use DuskSwitch\Core\Airframe\Setting;
-use DuskSwitch\Core\Airframe\Settings;
+use DuskSwitch\Core\Airframe\RecipeSetting;
+use DuskSwitch\Core\Airframe\RecipeSettings;
 use DuskSwitch\Core\Airframe\Surface;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Feed;
@@ -14,13 +14,13 @@ use DuskSwitch\Core\Units\Range;
 /** Elevator and rudder, or a V. */
 final class Tail
 {
-    /** @return list<Setting> */
+    /** @return list<RecipeSetting> */
     public static function settings(): array
     {
         return [
-            Setting::choice('tail', 'Tail', ['cross' => 'Elevator and rudder', 'v' => 'V', 'inverted-v' => 'V upside down', 'elevator' => 'Elevator only']),
-            Setting::percent('tail-pitch', 'Pitch on the V', 0.6, 0.1, 1.5, 'How far full pitch moves both')->when('tail', 'v', 'inverted-v'),
-            Setting::percent('tail-yaw', 'Yaw on the V', 0.5, 0.1, 1.5, 'How far full yaw moves both, against each other')->when('tail', 'v', 'inverted-v'),
+            RecipeSetting::choice('tail', 'Tail', ['cross' => 'Elevator and rudder', 'v' => 'V', 'inverted-v' => 'V upside down', 'elevator' => 'Elevator only']),
+            RecipeSetting::percent('tail-pitch', 'Pitch on the V', 0.6, 0.1, 1.5, 'How far full pitch moves both')->when('tail', 'v', 'inverted-v'),
+            RecipeSetting::percent('tail-yaw', 'Yaw on the V', 0.5, 0.1, 1.5, 'How far full yaw moves both, against each other')->when('tail', 'v', 'inverted-v'),
         ];
     }
 
@@ -30,7 +30,7 @@ final class Tail
      * @param  list<Feed>  $elevator
      * @param  list<Feed>  $rudder
      */
-    public static function plan(Settings $settings, string $base, array $elevator = [], array $rudder = []): Plan
+    public static function plan(RecipeSettings $settings, string $base, array $elevator = [], array $rudder = []): Plan
     {
         $tail = $settings->choice('tail');
         $pitch = Stick::of(Axis::Pitch, $base);

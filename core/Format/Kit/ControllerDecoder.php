@@ -3,9 +3,9 @@
 namespace DuskSwitch\Core\Format\Kit;
 
 use DuskSwitch\Core\Format\FormerIds;
-use DuskSwitch\Core\Format\Node;
-use DuskSwitch\Core\Format\Once;
+use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Format\SetupDecoder;
+use DuskSwitch\Core\Format\UniqueIds;
 use DuskSwitch\Core\Kit\ArmedBy;
 use DuskSwitch\Core\Kit\Arming;
 use DuskSwitch\Core\Kit\Controller;
@@ -23,11 +23,11 @@ final class ControllerDecoder
     private const NEEDS = ['gps', 'barometer', 'airspeed'];
 
     /** The controller that stands at a node; faults are noted with the node. */
-    public static function read(Node $node): Controller
+    public static function read(JsonCursor $node): Controller
     {
         $node->keys(['format', 'version', 'id', 'name', 'kind', 'wires', 'supply', 'draw'], ['order', 'arming', 'armedBy', 'lowThrottle', 'modes', 'slots', 'none', 'priority', 'expects', 'onLoss', 'ports', 'gives', 'motors']);
         $modes = [];
-        $ids = new Once('a mode');
+        $ids = new UniqueIds('a mode');
         foreach ($node->at('modes')?->items(24) ?? [] as $item) {
             $item->keys(['id', 'name'], ['flight', 'saves', 'risky', 'formerly', 'needs']);
             $id = $ids->id($item);
@@ -60,9 +60,9 @@ final class ControllerDecoder
     }
 
     /** @return list<string> */
-    private static function needs(?Node $node): array
+    private static function needs(?JsonCursor $node): array
     {
-        return array_map(function (Node $item): string {
+        return array_map(function (JsonCursor $item): string {
             if (! in_array($item->text(), self::NEEDS, true)) {
                 $item->fault('must be one of '.implode(', ', self::NEEDS));
             }
@@ -71,7 +71,7 @@ final class ControllerDecoder
         }, $node?->items(4) ?? []);
     }
 
-    private static function arming(Node $node): ?Arming
+    private static function arming(JsonCursor $node): ?Arming
     {
         $range = $node->at('arming');
         $said = $node->at('armedBy');
@@ -87,14 +87,14 @@ final class ControllerDecoder
         };
     }
 
-    private static function motor(Node $node): Motor
+    private static function motor(JsonCursor $node): Motor
     {
         $node->keys(['number', 'place', 'clockwise']);
 
         return new Motor($node->at('number')?->whole(1, 12) ?? 1, $node->at('place')?->text(40) ?? '', $node->at('clockwise')?->flag() ?? true);
     }
 
-    private static function port(Node $node): Port
+    private static function port(JsonCursor $node): Port
     {
         $node->keys(['id', 'name'], ['kept', 'formerly']);
 

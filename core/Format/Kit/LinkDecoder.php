@@ -2,14 +2,14 @@
 
 namespace DuskSwitch\Core\Format\Kit;
 
-use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Kit\Link;
 
 /** Reads the kinds of link that a transmitter speaks. */
 final class LinkDecoder
 {
     /** @return array<string, Link> by id */
-    public static function list(?Node $node): array
+    public static function list(?JsonCursor $node): array
     {
         $links = [];
         foreach ($node?->items(8) ?? [] as $item) {

@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Format\Kit;
 
-use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Kit\SpeedController;
 
@@ -14,7 +14,7 @@ final class PowerDecoder
     public const SPEED_CONTROLLER = 'dusk-switch/speed-controller';
 
     /** The pack that stands at a node; faults are noted with the node. */
-    public static function pack(Node $node): Pack
+    public static function pack(JsonCursor $node): Pack
     {
         $node->keys(['format', 'version', 'id', 'name', 'cells', 'capacity', 'plug']);
 
@@ -25,7 +25,7 @@ final class PowerDecoder
     }
 
     /** The speed controller that stands at a node; faults are noted with the node. */
-    public static function speedController(Node $node): SpeedController
+    public static function speedController(JsonCursor $node): SpeedController
     {
         $node->keys(['format', 'version', 'id', 'name', 'cells', 'amperes', 'plug'], ['gives']);
 

@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Format\Kit;
 
-use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Kit\Binding;
 use DuskSwitch\Core\Kit\Receiver;
 
@@ -12,7 +12,7 @@ final class ReceiverDecoder
     public const FORMAT = 'dusk-switch/receiver';
 
     /** The receiver that stands at a node; faults are noted with the node. */
-    public static function read(Node $node): Receiver
+    public static function read(JsonCursor $node): Receiver
     {
         $node->keys(['format', 'version', 'id', 'name', 'link', 'subtype', 'generation', 'channels', 'wires', 'supply', 'draw', 'binding'], ['telemetry', 'bus']);
 

@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\Core\Format\Kit;
 
-use DuskSwitch\Core\Format\Node;
-use DuskSwitch\Core\Format\Once;
+use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Format\UniqueIds;
 use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\SensorBus;
@@ -17,12 +17,12 @@ final class SensorDecoder
     public const FORMAT = 'dusk-switch/sensor';
 
     /** The sensor that stands at a node; faults are noted with the node. */
-    public static function read(Node $node): Sensor
+    public static function read(JsonCursor $node): Sensor
     {
         $node->keys(['format', 'version', 'id', 'name', 'kind', 'quantities', 'address', 'buses', 'supply', 'draw'], ['block', 'starts', 'advice']);
-        $ids = new Once('a value');
-        $quantities = array_map(fn (Node $item): Quantity => self::quantity($item, $ids), $node->at('quantities')?->items(24, 1) ?? []);
-        $buses = array_map(fn (Node $item): SensorBus => $item->choice(SensorBus::class), $node->at('buses')?->items(2, 1) ?? []);
+        $ids = new UniqueIds('a value');
+        $quantities = array_map(fn (JsonCursor $item): Quantity => self::quantity($item, $ids), $node->at('quantities')?->items(24, 1) ?? []);
+        $buses = array_map(fn (JsonCursor $item): SensorBus => $item->choice(SensorBus::class), $node->at('buses')?->items(2, 1) ?? []);
 
         return new Sensor(
             $node->at('id')?->id() ?? '',
@@ -34,12 +34,12 @@ final class SensorDecoder
             Supply::read($node->at('supply')),
             $node->at('draw')?->number(0, 100_000) ?? 0.0,
             $node->at('block')?->whole(1, 32) ?? count($quantities),
-            array_map(fn (Node $item): int => $item->whole(0, 63), $node->at('starts')?->items(32) ?? []),
-            array_map(fn (Node $item): string => $item->text(200), $node->at('advice')?->items(12) ?? []),
+            array_map(fn (JsonCursor $item): int => $item->whole(0, 63), $node->at('starts')?->items(32) ?? []),
+            array_map(fn (JsonCursor $item): string => $item->text(200), $node->at('advice')?->items(12) ?? []),
         );
     }
 
-    private static function quantity(Node $node, Once $ids): Quantity
+    private static function quantity(JsonCursor $node, UniqueIds $ids): Quantity
     {
         $node->keys(['id', 'name', 'unit', 'range', 'rate'], ['resolution', 'noise', 'divided']);
         $range = $node->at('range')?->range(-1e6, 1e6) ?? new Range(0, 1);

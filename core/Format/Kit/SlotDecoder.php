@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Format\Kit;
 
-use DuskSwitch\Core\Format\Node;
+use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Units\Ruler;
 
@@ -10,7 +10,7 @@ use DuskSwitch\Core\Units\Ruler;
 final class SlotDecoder
 {
     /** @return list<Slot> */
-    public static function list(?Node $node): array
+    public static function list(?JsonCursor $node): array
     {
         $slots = [];
         foreach ($node?->items(64) ?? [] as $item) {
@@ -22,14 +22,14 @@ final class SlotDecoder
     }
 
     /** A range that needs no mode's name. */
-    public static function range(Node $node, string $mode): Slot
+    public static function range(JsonCursor $node, string $mode): Slot
     {
         $node->keys(['channel', 'from', 'to']);
 
         return self::slot($node, $mode);
     }
 
-    private static function slot(Node $node, string $mode): Slot
+    private static function slot(JsonCursor $node, string $mode): Slot
     {
         $from = $node->at('from')?->whole(Ruler::FROM, Ruler::TO) ?? Ruler::FROM;
         $to = $node->at('to')?->whole(Ruler::FROM, Ruler::TO) ?? Ruler::TO;

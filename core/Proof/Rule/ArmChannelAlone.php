@@ -9,10 +9,10 @@ use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Proof\ControllerView;
-use DuskSwitch\Core\Proof\Danger;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\DangerSearch;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -39,7 +39,7 @@ final class ArmChannelAlone implements Rule
         return 'Nothing but the arm function moves an arm channel into its range: while it says disarmed, no stick, dial or mix arms.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         if ($evidence->armedBy() === null) {
             return Judgement::notChecked('no controller is chosen');
@@ -64,7 +64,7 @@ final class ArmChannelAlone implements Rule
     }
 
     /** @return list<Finding> */
-    private function found(Evidence $evidence, Slot $range): array
+    private function found(ProofContext $evidence, Slot $range): array
     {
         $question = new Question($evidence->model()->everything(), function (array $seen) use ($evidence, $range): int {
             $armed = ControllerView::holds($range, $seen[0]);
@@ -72,12 +72,12 @@ final class ArmChannelAlone implements Rule
             return ($armed & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($armed, self::disarmed($evidence, $seen[0]));
         });
 
-        return Danger::in($evidence, $this->id(), "output:{$range->channel}", "only the arm function moves channel {$range->channel} into its arm range", $question, fn (Witness $witness): Finding => new Finding(
-            $this->id(), Severity::Error, "output:{$range->channel}", "Channel {$range->channel} is at ".Danger::pulse($evidence, $witness, $range->channel).' µs, in its arm range, while the arm function says disarmed: something else arms it. Take everything but the arm function out of that channel', $witness,
+        return DangerSearch::in($evidence, $this->id(), "output:{$range->channel}", "only the arm function moves channel {$range->channel} into its arm range", $question, fn (Witness $witness): Finding => new Finding(
+            $this->id(), Severity::Error, "output:{$range->channel}", "Channel {$range->channel} is at ".DangerSearch::pulse($evidence, $witness, $range->channel).' µs, in its arm range, while the arm function says disarmed: something else arms it. Take everything but the arm function out of that channel', $witness,
         ));
     }
 
-    private static function disarmed(Evidence $evidence, Observed $seen): int
+    private static function disarmed(ProofContext $evidence, Observed $seen): int
     {
         $truth = Truth::HOLDS;
         foreach ($evidence->program->whose(Purpose::Arm) as $function) {

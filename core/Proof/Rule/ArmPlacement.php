@@ -3,14 +3,14 @@
 namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Kit\ArmedBy;
-use DuskSwitch\Core\Proof\Danger;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\DangerSearch;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
-use DuskSwitch\Core\Space\Move;
+use DuskSwitch\Core\Space\ControlMove;
 use DuskSwitch\Core\Space\Question;
 use DuskSwitch\Core\Space\Truth;
 use DuskSwitch\Core\Space\Witness;
@@ -33,7 +33,7 @@ final class ArmPlacement implements Rule
         return 'Some position arms it, on the channel where the controller looks; and no armed position lies between two disarmed ones on a switch.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         if ($evidence->armedBy() === null) {
             return Judgement::notChecked('no controller is chosen');
@@ -54,13 +54,13 @@ final class ArmPlacement implements Rule
             if ($control === null || count($control->detents) !== 3) {
                 continue;
             }
-            $moves = array_map(fn (string $detent): Move => new Move($input, [$control->valueOf($detent) ?? 0.0]), ['middle', 'away', 'toward']);
+            $moves = array_map(fn (string $detent): ControlMove => new ControlMove($input, [$control->valueOf($detent) ?? 0.0]), ['middle', 'away', 'toward']);
             $question = new Question($evidence->model()->everything(), function (array $seen) use ($evidence): int {
                 [, $middle, $away, $toward] = array_map($evidence->view->armed(...), $seen);
 
                 return Truth::both($middle, Truth::both(Truth::not($away), Truth::not($toward)));
             }, $moves);
-            $found = [...$found, ...Danger::in($evidence, $this->id(), "control:{$control->id}", "{$control->name} doesn't arm in passing", $question, fn (Witness $witness): Finding => new Finding(
+            $found = [...$found, ...DangerSearch::in($evidence, $this->id(), "control:{$control->id}", "{$control->name} doesn't arm in passing", $question, fn (Witness $witness): Finding => new Finding(
                 $this->id(), Severity::Error, "control:{$control->id}", "{$control->name} arms in its middle and disarms at both ends: it arms in passing, and one flick too far changes it. Put armed at an end", $witness, channels: $channels,
             ))];
         }

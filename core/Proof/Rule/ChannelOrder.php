@@ -2,16 +2,16 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
-use DuskSwitch\Core\Kit\Expects;
+use DuskSwitch\Core\Kit\ExpectedInput;
 use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\Source\AxisSource;
 use DuskSwitch\Core\Program\Source\FunctionSource;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -42,12 +42,12 @@ final class ChannelOrder implements Rule
         return 'The channels come in the order that the controller expects, each with its own stick alone. In the wrong order, or mixed before the controller mixes, one stick moves another axis.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         if ($evidence->controller === null) {
             return $evidence->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
         }
-        if ($evidence->setup->expects === Expects::Surfaces) {
+        if ($evidence->setup->expects === ExpectedInput::Surfaces) {
             return Judgement::doesNotApply("{$evidence->controller->name} takes surfaces that are mixed already");
         }
         $order = $evidence->setup->order ?? [];
@@ -62,7 +62,7 @@ final class ChannelOrder implements Rule
      * @param  list<string>  $order
      * @return list<Finding>
      */
-    private function order(Evidence $evidence, array $order): array
+    private function order(ProofContext $evidence, array $order): array
     {
         $wrong = [];
         foreach ($order as $place => $input) {
@@ -91,7 +91,7 @@ final class ChannelOrder implements Rule
      * @param  list<string>  $order
      * @return list<Finding>
      */
-    private function mixed(Evidence $evidence, array $order): array
+    private function mixed(ProofContext $evidence, array $order): array
     {
         $found = [];
         foreach ($order as $place => $input) {
@@ -120,7 +120,7 @@ final class ChannelOrder implements Rule
     }
 
     /** @param  list<string>  $order */
-    private function mended(Evidence $evidence, array $order): ?Program
+    private function mended(ProofContext $evidence, array $order): ?Program
     {
         $channels = [];
         foreach ($order as $place => $input) {

@@ -2,9 +2,9 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -27,7 +27,7 @@ final class ControllerChosen implements Rule
         return 'The controller is known where one is needed: a multirotor is armed by it, and only with it can the proof say when, and in which mode.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $named = $evidence->program->controller;
         if ($named !== null && $evidence->controller === null) {

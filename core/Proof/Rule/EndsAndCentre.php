@@ -9,13 +9,13 @@ use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Reading;
 use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Program\Source\FunctionSource;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
-use DuskSwitch\Core\Signal\Stages;
+use DuskSwitch\Core\Signal\OutputStages;
 use DuskSwitch\Core\Solve\EndsCentre;
 use DuskSwitch\Core\Units\Range;
 use DuskSwitch\Core\Units\Ruler;
@@ -44,7 +44,7 @@ final class EndsAndCentre implements Rule
         return 'The stick channels of a controller reach 1000 and 2000 µs and rest at 1500 (common practice), as the controller reads them: arming, and drift, depend on it.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         if ($evidence->controller === null) {
             return Judgement::doesNotApply('it has no controller that reads pulses');
@@ -54,10 +54,10 @@ final class EndsAndCentre implements Rule
         return $sticks === [] ? Judgement::doesNotApply('no channel carries a stick alone to the controller') : Judgement::of(array_values(array_filter(array_map(fn (Output $one): ?Finding => $this->found($evidence, $one), $sticks))));
     }
 
-    private function found(Evidence $evidence, Output $output): ?Finding
+    private function found(ProofContext $evidence, Output $output): ?Finding
     {
         $reading = $evidence->program->aboard->readings[$output->channel] ?? null;
-        $reads = fn (float $sum): int => (int) round(self::read($reading, (float) $evidence->transmitter->scale->pulse(Stages::of($output, $sum)->signal)));
+        $reads = fn (float $sum): int => (int) round(self::read($reading, (float) $evidence->transmitter->scale->pulse(OutputStages::of($output, $sum)->signal)));
         $ends = [$reads(-1.0), $reads(1.0)];
         sort($ends);
         $centre = $reads(0.0);
@@ -77,7 +77,7 @@ final class EndsAndCentre implements Rule
     }
 
     /** What was measured at the controller is not set aside for what would be right without it: the answer comes from the reading. */
-    private function solved(Evidence $evidence, Output $output, Reading $reading): ?Output
+    private function solved(ProofContext $evidence, Output $output, Reading $reading): ?Output
     {
         [$short, $centre, $long] = array_map($reading->reads(...), EndsCentre::sent($output, $evidence->transmitter));
         try {
@@ -92,7 +92,7 @@ final class EndsAndCentre implements Rule
         return $reading === null ? $pulse : $reading->reads($pulse);
     }
 
-    private function stick(Evidence $evidence, Output $output): ?ProportionalFunction
+    private function stick(ProofContext $evidence, Output $output): ?ProportionalFunction
     {
         $source = $output->feeds[0]->source ?? null;
         $function = count($output->feeds) === 1 && $source instanceof FunctionSource ? $evidence->program->function($source->function) : null;

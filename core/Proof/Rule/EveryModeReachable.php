@@ -3,9 +3,9 @@
 namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Kit\Slot;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -29,7 +29,7 @@ final class EveryModeReachable implements Rule
         return 'Every mode that has a slot can be reached by some position of switches, dials and sliders.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $slots = $evidence->view->flight;
         if ($slots === []) {

@@ -2,12 +2,12 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
-use DuskSwitch\Core\Program\Gaps;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Role;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Program\UnfinishedParts;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -31,10 +31,10 @@ final class EverythingConnected implements Rule
         return 'Every function is driven, every output is fed and says what it moves, every phase can be active.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $found = [];
-        foreach (Gaps::of($evidence->program) as $about => $gap) {
+        foreach (UnfinishedParts::of($evidence->program) as $about => $gap) {
             $found[] = new Finding($this->id(), Severity::Warning, $about, $gap);
         }
         foreach (PhaseReach::notes($evidence->circuit()) as $phase => $note) {
@@ -52,7 +52,7 @@ final class EverythingConnected implements Rule
         return Judgement::of($found);
     }
 
-    private function unsaid(Evidence $evidence, Output $output): Finding
+    private function unsaid(ProofContext $evidence, Output $output): Finding
     {
         $isMotor = in_array($output, $evidence->motors(), true);
         $outputs = array_map(fn (Output $one): Output => $one === $output ? $output->as(Role::Other) : $one, $evidence->program->outputs);

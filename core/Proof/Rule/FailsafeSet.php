@@ -7,9 +7,9 @@ use DuskSwitch\Core\Kit\LossAction;
 use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Program\Failsafe;
 use DuskSwitch\Core\Program\Output;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -33,7 +33,7 @@ final class FailsafeSet implements Rule
         return 'Every channel has a failsafe. Never "keep the last" with throttle or arm: a multirotor drops or comes home, an aeroplane closes its throttle, a helicopter holds, a ground vehicle stops; the mode channel asks for a mode that saves it.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $failsafe = $evidence->program->aboard->failsafe;
         $mended = SafeFailsafe::for($evidence->program, $evidence->transmitter, $evidence->controller);
@@ -88,7 +88,7 @@ final class FailsafeSet implements Rule
         return Judgement::of($found);
     }
 
-    private function motor(Failsafe $does, Evidence $evidence): ?string
+    private function motor(Failsafe $does, ProofContext $evidence): ?string
     {
         [$from, $to] = $evidence->still();
         $stop = $evidence->isCentred() ? 'Put the throttle in the middle' : 'Close the throttle';
@@ -101,7 +101,7 @@ final class FailsafeSet implements Rule
         };
     }
 
-    private function arm(Failsafe $does, Output $output, Evidence $evidence): ?string
+    private function arm(Failsafe $does, Output $output, ProofContext $evidence): ?string
     {
         $ranges = array_values(
             array_filter(
@@ -127,7 +127,7 @@ final class FailsafeSet implements Rule
         };
     }
 
-    private function mode(Failsafe $does, Output $output, Evidence $evidence): ?string
+    private function mode(Failsafe $does, Output $output, ProofContext $evidence): ?string
     {
         $slots = array_values(
             array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $output->channel),

@@ -3,9 +3,9 @@
 namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Program\Output;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -28,7 +28,7 @@ final class FitsTheLink implements Rule
         return 'No more channels than transmitter, link and receiver carry.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $kit = $evidence->program->aboard->kit;
         $subtype = $evidence->transmitter->links[$kit->link ?? '']->subtypes[$kit->subtype ?? ''] ?? null;

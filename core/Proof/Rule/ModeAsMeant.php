@@ -9,10 +9,10 @@ use DuskSwitch\Core\Program\Source\OutputSource;
 use DuskSwitch\Core\Program\Step;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Proof\ControllerView;
-use DuskSwitch\Core\Proof\Danger;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\DangerSearch;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -40,7 +40,7 @@ final class ModeAsMeant implements Rule
         return 'The mode that the controller takes is the mode that the step means; a step that means something else lies in no mode\'s range.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         if ($evidence->controller === null) {
             return $evidence->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
@@ -60,7 +60,7 @@ final class ModeAsMeant implements Rule
      * @param  list<Slot>  $slots
      * @return list<int> the channels with ranges that a function feeds
      */
-    private function channels(Evidence $evidence, SteppedFunction $function, array $slots): array
+    private function channels(ProofContext $evidence, SteppedFunction $function, array $slots): array
     {
         $channels = array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $slots)));
 
@@ -72,7 +72,7 @@ final class ModeAsMeant implements Rule
      *
      * @param  array<int, true>  $seen  channels that were looked through already
      */
-    private function feeds(Evidence $evidence, SteppedFunction $function, int $channel, array &$seen = []): bool
+    private function feeds(ProofContext $evidence, SteppedFunction $function, int $channel, array &$seen = []): bool
     {
         $seen[$channel] = true;
         foreach ($evidence->program->output($channel)->feeds ?? [] as $feed) {
@@ -90,7 +90,7 @@ final class ModeAsMeant implements Rule
      *
      * @return list<Finding>
      */
-    private function function(Evidence $evidence, SteppedFunction $function, int $channel): array
+    private function function(ProofContext $evidence, SteppedFunction $function, int $channel): array
     {
         $found = [];
         $isAsked = false;
@@ -109,7 +109,7 @@ final class ModeAsMeant implements Rule
     }
 
     /** @return list<Finding> */
-    private function step(Evidence $evidence, SteppedFunction $function, int $place, int $channel): array
+    private function step(ProofContext $evidence, SteppedFunction $function, int $place, int $channel): array
     {
         $step = $function->steps[$place];
         $about = "output:{$channel}";
@@ -129,11 +129,11 @@ final class ModeAsMeant implements Rule
             return Truth::both($is, $this->differs($evidence, $function->steps[$place], $channel, $given));
         });
 
-        return Danger::in($evidence, $this->id(), $about, "{$step->name} of {$function->name} is taken as it's meant", $question, fn (Witness $witness): Finding => $this->told($evidence, $function, $step, $channel, $witness), $detail);
+        return DangerSearch::in($evidence, $this->id(), $about, "{$step->name} of {$function->name} is taken as it's meant", $question, fn (Witness $witness): Finding => $this->told($evidence, $function, $step, $channel, $witness), $detail);
     }
 
     /** Whether a channel is in another mode's range than a step means, or not in the one that it means. */
-    private function differs(Evidence $evidence, Step $step, int $channel, Observed $seen): int
+    private function differs(ProofContext $evidence, Step $step, int $channel, Observed $seen): int
     {
         $means = $step->means?->mode;
         $slots = array_values(array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && ($means === null || $one->mode === $means || $evidence->view->mode($means)?->flight === $evidence->view->mode($one->mode)?->flight)));
@@ -151,16 +151,16 @@ final class ModeAsMeant implements Rule
     }
 
     /** True where other modes of the channel are said to win or to lose against it: then its own range is enough. */
-    private function isOutranked(Evidence $evidence, string $mode, int $channel): bool
+    private function isOutranked(ProofContext $evidence, string $mode, int $channel): bool
     {
         $others = array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && $one->mode !== $mode);
 
         return $others !== [] && array_filter($others, fn (Slot $one): bool => $evidence->view->isUnsaid($mode, $one->mode)) === [];
     }
 
-    private function told(Evidence $evidence, SteppedFunction $function, Step $step, int $channel, Witness $witness): Finding
+    private function told(ProofContext $evidence, SteppedFunction $function, Step $step, int $channel, Witness $witness): Finding
     {
-        $pulse = Danger::pulse($evidence, $witness, $channel);
+        $pulse = DangerSearch::pulse($evidence, $witness, $channel);
         $in = array_values(array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && $one->holds($pulse)));
         $names = implode(' and ', array_map(fn (Slot $one): string => $evidence->view->nameOf($one->mode), $in));
         $matters = array_filter($in, fn (Slot $one): bool => ($evidence->view->mode($one->mode)->flight ?? false) || ($evidence->view->mode($one->mode)->risky ?? false)) !== [] || $step->means?->mode !== null;

@@ -4,9 +4,9 @@ namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Kit\Mode;
 use DuskSwitch\Core\Kit\Slot;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -29,7 +29,7 @@ final class ModeNeedsSensor implements Rule
         return 'A mode that has a range finds aboard what it needs: come home needs a GPS on one of the controller\'s ports.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $ranged = array_unique(array_map(fn (Slot $one): string => $one->mode, $evidence->setup->modes ?? []));
         $needy = array_filter(array_map($evidence->view->mode(...), $ranged), fn (?Mode $one): bool => $one !== null && $one->needs !== []);

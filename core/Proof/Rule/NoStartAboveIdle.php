@@ -3,10 +3,10 @@
 namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Program\Output;
-use DuskSwitch\Core\Proof\Danger;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\DangerSearch;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -33,7 +33,7 @@ final class NoStartAboveIdle implements Rule
         return 'Armed with the throttle low, no motor may run above the low mark, whatever dials, trims and other sticks do; a ground vehicle\'s stands still with the throttle in the middle. A governed rotor is judged in its first phase.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         if ($evidence->armedBy() === null) {
             return Judgement::notChecked('no controller is chosen');
@@ -51,7 +51,7 @@ final class NoStartAboveIdle implements Rule
     }
 
     /** @return list<Finding> */
-    private function found(Evidence $evidence, Output $motor, bool $isFirst): array
+    private function found(ProofContext $evidence, Output $motor, bool $isFirst): array
     {
         $question = new Question(
             $evidence->throttleLow($evidence->model()->everything()),
@@ -65,8 +65,8 @@ final class NoStartAboveIdle implements Rule
             fn (array $seen): float => $evidence->farthest($seen[0], $motor->channel),
         );
 
-        return Danger::in($evidence, $this->id(), "output:{$motor->channel}", "{$motor->name} idles with the throttle low", $question, function (Witness $witness) use ($evidence, $motor, $isFirst): Finding {
-            $pulse = Danger::pulse($evidence, $witness, $motor->channel);
+        return DangerSearch::in($evidence, $this->id(), "output:{$motor->channel}", "{$motor->name} idles with the throttle low", $question, function (Witness $witness) use ($evidence, $motor, $isFirst): Finding {
+            $pulse = DangerSearch::pulse($evidence, $witness, $motor->channel);
 
             return new Finding(
                 $this->id(), $isFirst ? Severity::Error : Severity::Note, "output:{$motor->channel}",

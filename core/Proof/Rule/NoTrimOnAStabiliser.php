@@ -6,9 +6,9 @@ use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Purpose;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -34,7 +34,7 @@ final class NoTrimOnAStabiliser implements Rule
         return 'No trim and no sub-trim on a stabiliser\'s channels: the two fight each other, and the model kicks on spool-up and spool-down (common practice).';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         if (! $evidence->isStabilised()) {
             return Judgement::doesNotApply('no stabiliser flies it');

@@ -9,10 +9,10 @@ use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
-use DuskSwitch\Core\Proof\Danger;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\DangerSearch;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -43,29 +43,29 @@ final class NothingClips implements Rule
         return 'No channel reaches its limit before the stick reaches its end: beyond that the aircraft doesn\'t answer any more.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         return Judgement::of(array_merge([], ...array_map(fn (Output $output): array => $this->found($evidence, $output), $evidence->program->outputs)));
     }
 
     /** @return list<Finding> */
-    private function found(Evidence $evidence, Output $output): array
+    private function found(ProofContext $evidence, Output $output): array
     {
         foreach (Axis::cases() as $axis) {
-            $alone = Danger::in($evidence, $this->id(), "output:{$output->channel}", "{$output->name} doesn't clip", $this->alone($evidence, $output, $axis), fn (Witness $witness): Finding => $this->early($evidence, $output, $axis, $witness));
+            $alone = DangerSearch::in($evidence, $this->id(), "output:{$output->channel}", "{$output->name} doesn't clip", $this->alone($evidence, $output, $axis), fn (Witness $witness): Finding => $this->early($evidence, $output, $axis, $witness));
             if ($alone !== []) {
                 return $alone;
             }
         }
 
-        return Danger::in(
+        return DangerSearch::in(
             $evidence, $this->id(), "output:{$output->channel}", "{$output->name} doesn't clip", self::clips($evidence, $output, $evidence->model()->everything()),
             fn (Witness $witness): Finding => new Finding($this->id(), Severity::Note, "output:{$output->channel}", $this->together($evidence, $output, $witness), $witness, detail: 'together'),
         );
     }
 
     /** One stick inside its way, all else that glides at rest; with the stick at rest it doesn't clip. */
-    private function alone(Evidence $evidence, Output $output, Axis $axis): Question
+    private function alone(ProofContext $evidence, Output $output, Axis $axis): Question
     {
         $model = $evidence->model();
         $region = $model->everything();
@@ -87,7 +87,7 @@ final class NothingClips implements Rule
         });
     }
 
-    private static function clips(Evidence $evidence, Output $output, Region $region): Question
+    private static function clips(ProofContext $evidence, Output $output, Region $region): Question
     {
         return new Question($region, fn (array $seen): int => $seen[0]->clips($output->channel), [], function (array $seen) use ($output): float {
             $pulses = $seen[0]->pulses($output->channel);
@@ -96,7 +96,7 @@ final class NothingClips implements Rule
         });
     }
 
-    private function early(Evidence $evidence, Output $output, Axis $axis, Witness $witness): Finding
+    private function early(ProofContext $evidence, Output $output, Axis $axis, Witness $witness): Finding
     {
         $from = $this->from($evidence, $output, $axis, $witness);
         $mended = $this->mended($evidence->program, $output);
@@ -107,7 +107,7 @@ final class NothingClips implements Rule
         );
     }
 
-    private function together(Evidence $evidence, Output $output, Witness $witness): string
+    private function together(ProofContext $evidence, Output $output, Witness $witness): string
     {
         $sticks = array_values(array_filter(Axis::cases(), fn (Axis $axis): bool => $witness->hand[$evidence->panel->axis($axis)] !== $evidence->panel->rest($axis)));
         $levers = [];
@@ -126,7 +126,7 @@ final class NothingClips implements Rule
     }
 
     /** The share of the stick's way after which it clips, 0 to 1. */
-    private function from(Evidence $evidence, Output $output, Axis $axis, Witness $witness): float
+    private function from(ProofContext $evidence, Output $output, Axis $axis, Witness $witness): float
     {
         $stick = $evidence->panel->axis($axis);
         $clips = fn (float $x): bool => $evidence->circuit()->frame(array_values(array_replace($witness->hand, [$stick => $x])))->outputs()[$output->channel]->clipped;

@@ -4,14 +4,14 @@ namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Proof\ControllerView;
-use DuskSwitch\Core\Proof\Danger;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\DangerSearch;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
-use DuskSwitch\Core\Space\Move;
+use DuskSwitch\Core\Space\ControlMove;
 use DuskSwitch\Core\Space\Question;
 use DuskSwitch\Core\Space\Truth;
 use DuskSwitch\Core\Space\Witness;
@@ -34,7 +34,7 @@ final class NothingRiskyOnTheWay implements Rule
         return 'A three-position switch must not pass through a dangerous mode on its way from one end to the other.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $risky = array_values(array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => ($evidence->view->mode($one->mode)->risky ?? false) && $evidence->program->output($one->channel) !== null));
         if ($risky === []) {
@@ -51,20 +51,20 @@ final class NothingRiskyOnTheWay implements Rule
     }
 
     /** @return list<Finding> */
-    private function passed(Evidence $evidence, Slot $slot, int $input): array
+    private function passed(ProofContext $evidence, Slot $slot, int $input): array
     {
         $control = $evidence->model()->control($input);
         if ($control === null || count($control->detents) !== 3) {
             return [];
         }
-        $moves = array_map(fn (string $detent): Move => new Move($input, [$control->valueOf($detent) ?? 0.0]), ['away', 'toward']);
+        $moves = array_map(fn (string $detent): ControlMove => new ControlMove($input, [$control->valueOf($detent) ?? 0.0]), ['away', 'toward']);
         $question = new Question($evidence->model()->everything()->at($input, 0.0), function (array $seen) use ($slot): int {
             [$middle, $away, $toward] = array_map(fn ($one): int => ControllerView::holds($slot, $one), $seen);
 
             return Truth::both($middle, Truth::both(Truth::not($away), Truth::not($toward)));
         }, $moves);
 
-        return Danger::in($evidence, $this->id(), "output:{$slot->channel}", "{$control->name} passes no {$evidence->view->nameOf($slot->mode)}", $question, fn (Witness $witness): Finding => new Finding(
+        return DangerSearch::in($evidence, $this->id(), "output:{$slot->channel}", "{$control->name} passes no {$evidence->view->nameOf($slot->mode)}", $question, fn (Witness $witness): Finding => new Finding(
             $this->id(), Severity::Warning, "output:{$slot->channel}", "{$evidence->view->nameOf($slot->mode)} lies in the middle of a three-position switch, {$control->name}, which passes it on every way from end to end. Put it at an end, or on a switch of its own", $witness, detail: "{$slot->mode} {$control->id}",
         ), "{$slot->mode} {$control->id}");
     }

@@ -8,9 +8,9 @@ use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -36,7 +36,7 @@ final class OneFunctionAControl implements Rule
         return 'Two functions on one control move together; that must be meant.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $by = [];
         foreach ($evidence->program->functions as $function) {

@@ -5,10 +5,10 @@ namespace DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Proof\ControllerView;
-use DuskSwitch\Core\Proof\Danger;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\DangerSearch;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -42,7 +42,7 @@ final class OneModeInEachState implements Rule
         return 'Every state must lie in exactly one of the controller\'s modes, or in “no range” where that is a mode, at least 25 µs from every edge at which the mode changes.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $flight = $evidence->view->flight;
         if ($evidence->controller === null) {
@@ -70,7 +70,7 @@ final class OneModeInEachState implements Rule
      * @param  list<int>  $channels
      * @return list<Finding>
      */
-    private function odd(Evidence $evidence, array $channels, string $what): array
+    private function odd(ProofContext $evidence, array $channels, string $what): array
     {
         $question = new Question($evidence->model()->everything(), function (array $seen) use ($evidence, $what, $channels): int {
             $taken = $evidence->view->taken($seen[0]);
@@ -80,8 +80,8 @@ final class OneModeInEachState implements Rule
         });
         $isNone = $what === ControllerView::NONE;
 
-        return Danger::in($evidence, $this->id(), "output:{$channels[0]}", $isNone ? 'every state lies in a mode' : 'no state lies in two modes', $question, function (Witness $witness) use ($evidence, $channels, $isNone): Finding {
-            $at = implode(' and ', array_map(fn (int $channel): string => "channel {$channel} at ".Danger::pulse($evidence, $witness, $channel).' µs', $channels));
+        return DangerSearch::in($evidence, $this->id(), "output:{$channels[0]}", $isNone ? 'every state lies in a mode' : 'no state lies in two modes', $question, function (Witness $witness) use ($evidence, $channels, $isNone): Finding {
+            $at = implode(' and ', array_map(fn (int $channel): string => "channel {$channel} at ".DangerSearch::pulse($evidence, $witness, $channel).' µs', $channels));
             [$mend, $mended] = $this->mend($evidence, $channels[0]);
 
             return new Finding(
@@ -99,7 +99,7 @@ final class OneModeInEachState implements Rule
      *
      * @return list<Finding>
      */
-    private function near(Evidence $evidence, int $channel): array
+    private function near(ProofContext $evidence, int $channel): array
     {
         $found = [];
         foreach ($this->edges($evidence, $channel) as $edge) {
@@ -109,7 +109,7 @@ final class OneModeInEachState implements Rule
 
                     return ($near & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($near, self::matters($evidence, $seen[0], [$channel]));
                 });
-                $one = Danger::in($evidence, $this->id(), "output:{$channel}", "channel {$channel} stays away from {$edge} µs, where the mode changes", $question, fn (Witness $witness): Finding => $this->nearly($evidence, $channel, $edge, $witness), "edge-{$edge}");
+                $one = DangerSearch::in($evidence, $this->id(), "output:{$channel}", "channel {$channel} stays away from {$edge} µs, where the mode changes", $question, fn (Witness $witness): Finding => $this->nearly($evidence, $channel, $edge, $witness), "edge-{$edge}");
                 if ($one !== []) {
                     $found = [...$found, ...$one];
 
@@ -121,9 +121,9 @@ final class OneModeInEachState implements Rule
         return $found;
     }
 
-    private function nearly(Evidence $evidence, int $channel, int $edge, Witness $witness): Finding
+    private function nearly(ProofContext $evidence, int $channel, int $edge, Witness $witness): Finding
     {
-        $pulse = Danger::pulse($evidence, $witness, $channel);
+        $pulse = DangerSearch::pulse($evidence, $witness, $channel);
         $margin = abs($pulse - $edge);
         $slots = array_values(array_filter($evidence->view->flight, fn (Slot $one): bool => $one->channel === $channel && ($one->from === $edge || $one->to === $edge)));
         $names = implode(' and ', array_map(fn (Slot $one): string => $evidence->view->nameOf($one->mode), array_filter($slots, fn (Slot $one): bool => $one->holds($pulse)) ?: $slots));
@@ -136,7 +136,7 @@ final class OneModeInEachState implements Rule
     }
 
     /** True where a stick, a dial or a slider moves the channel there: it passes edges, and nothing holds it at one. */
-    private function slides(Evidence $evidence, int $channel, Witness $witness): bool
+    private function slides(ProofContext $evidence, int $channel, Witness $witness): bool
     {
         $circuit = $evidence->circuit();
         $at = $circuit->frame($witness->hand)->pulse($channel);
@@ -153,7 +153,7 @@ final class OneModeInEachState implements Rule
     }
 
     /** @return list<int> pulses at which the flight mode changes on a channel, or arming on the same channel does */
-    private function edges(Evidence $evidence, int $channel): array
+    private function edges(ProofContext $evidence, int $channel): array
     {
         $ranges = array_values(array_filter($evidence->view->flight, fn (Slot $one): bool => $one->channel === $channel));
         $arms = array_values(array_filter($evidence->setup->arming->ranges ?? [], fn (Slot $one): bool => $one->channel === $channel));
@@ -176,7 +176,7 @@ final class OneModeInEachState implements Rule
      *
      * @param  list<int>  $channels
      */
-    private static function matters(Evidence $evidence, Observed $seen, array $channels): int
+    private static function matters(ProofContext $evidence, Observed $seen, array $channels): int
     {
         return array_intersect($evidence->setup->arming?->channels() ?? [], $channels) === [] ? Truth::HOLDS : $evidence->view->armed($seen);
     }
@@ -192,7 +192,7 @@ final class OneModeInEachState implements Rule
     }
 
     /** @return array{string|null, Program|null} */
-    private function mend(Evidence $evidence, int $channel): array
+    private function mend(ProofContext $evidence, int $channel): array
     {
         $mended = SlotSolver::solved($evidence->program, $evidence->transmitter, $channel, $evidence->setup->modes ?? []);
 

@@ -8,13 +8,13 @@ use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
-use DuskSwitch\Core\Space\Move;
+use DuskSwitch\Core\Space\ControlMove;
 use DuskSwitch\Core\Space\Observed;
 use DuskSwitch\Core\Space\Question;
 use DuskSwitch\Core\Space\Truth;
@@ -37,7 +37,7 @@ final class OneMoveDisarms implements Rule
         return 'One move of one switch or button, always the same, must disarm or stop the motor from every state.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $by = $evidence->armedBy();
         if ($by === null) {
@@ -62,9 +62,9 @@ final class OneMoveDisarms implements Rule
      * @param  list<int>  $channels
      * @param  callable(Observed): int  $live
      */
-    private function judged(Evidence $evidence, ArmedBy $by, array $channels, callable $live): Judgement
+    private function judged(ProofContext $evidence, ArmedBy $by, array $channels, callable $live): Judgement
     {
-        $moves = $this->likelyFirst($evidence, Move::all($evidence->model(), $evidence->switches(...$channels)));
+        $moves = $this->likelyFirst($evidence, ControlMove::all($evidence->model(), $evidence->switches(...$channels)));
         $shows = $why = null;
         foreach ($moves as $move) {
             $outcome = $evidence->ask(new Question(
@@ -109,10 +109,10 @@ final class OneMoveDisarms implements Rule
     /**
      * Moves of the control that arms or cuts before those of others.
      *
-     * @param  list<Move>  $moves
-     * @return list<Move>
+     * @param  list<ControlMove>  $moves
+     * @return list<ControlMove>
      */
-    private function likelyFirst(Evidence $evidence, array $moves): array
+    private function likelyFirst(ProofContext $evidence, array $moves): array
     {
         $likely = [];
         foreach ($evidence->program->whose(Purpose::Arm, Purpose::MotorCut) as $function) {
@@ -123,7 +123,7 @@ final class OneMoveDisarms implements Rule
                 array_push($likely, ...$evidence->model()->dependency->inputs("function:{$function->id()}"));
             }
         }
-        usort($moves, fn (Move $one, Move $other): int => in_array($other->input, $likely, true) <=> in_array($one->input, $likely, true));
+        usort($moves, fn (ControlMove $one, ControlMove $other): int => in_array($other->input, $likely, true) <=> in_array($one->input, $likely, true));
 
         return $moves;
     }

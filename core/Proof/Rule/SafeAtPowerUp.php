@@ -6,10 +6,10 @@ use DuskSwitch\Core\Kit\ArmedBy;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Purpose;
-use DuskSwitch\Core\Proof\Danger;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\DangerSearch;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -35,7 +35,7 @@ final class SafeAtPowerUp implements Rule
         return 'With every switch at rest and the throttle low (in the middle on a ground vehicle) nothing may be armed and no motor may turn, wherever dials, sliders and trims stand; moving the throttle alone starts no motor either.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $by = $evidence->armedBy();
         if ($by === null) {
@@ -54,34 +54,34 @@ final class SafeAtPowerUp implements Rule
     }
 
     /** @return list<Finding> */
-    private function armed(Evidence $evidence): array
+    private function armed(ProofContext $evidence): array
     {
         $raised = $evidence->model()->powerUp()->between($evidence->panel->axis(Axis::Throttle), -1.0, 1.0);
         $channel = ($evidence->setup->arming?->channels() ?? [])[0] ?? 0;
 
-        return Danger::in(
+        return DangerSearch::in(
             $evidence, $this->id(), "output:{$channel}", 'it powers up disarmed',
             new Question($raised, fn (array $seen): int => $evidence->view->armed($seen[0])),
-            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Error, "output:{$channel}", "It powers up armed: channel {$channel} is at ".Danger::pulse($evidence, $witness, $channel).' µs with every switch at rest. Turn the switch\'s positions round, so that rest is safe', $witness, detail: 'armed'),
+            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Error, "output:{$channel}", "It powers up armed: channel {$channel} is at ".DangerSearch::pulse($evidence, $witness, $channel).' µs with every switch at rest. Turn the switch\'s positions round, so that rest is safe', $witness, detail: 'armed'),
         );
     }
 
     /** @return list<Finding> */
-    private function turns(Evidence $evidence, Output $motor): array
+    private function turns(ProofContext $evidence, Output $motor): array
     {
-        return Danger::in(
+        return DangerSearch::in(
             $evidence, $this->id(), "output:{$motor->channel}", "{$motor->name} stands still at power-up", self::above($evidence, $motor, $evidence->throttleLow($evidence->model()->powerUp())),
-            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Error, "output:{$motor->channel}", "{$motor->name} is at ".Danger::pulse($evidence, $witness, $motor->channel)." µs at power-up, {$evidence->running()}: it may start at once. ".($evidence->isCentred() ? 'Put its centre at 1500 µs' : 'Lower its low end or the first point of its curve').', or keep dials and trims out of it', $witness),
+            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Error, "output:{$motor->channel}", "{$motor->name} is at ".DangerSearch::pulse($evidence, $witness, $motor->channel)." µs at power-up, {$evidence->running()}: it may start at once. ".($evidence->isCentred() ? 'Put its centre at 1500 µs' : 'Lower its low end or the first point of its curve').', or keep dials and trims out of it', $witness),
         );
     }
 
     /** @return list<Finding> */
-    private function raised(Evidence $evidence, Output $motor): array
+    private function raised(ProofContext $evidence, Output $motor): array
     {
         $region = $evidence->model()->powerUp()->between($evidence->panel->axis(Axis::Throttle), -1.0, 1.0);
         $hasCut = $evidence->program->whose(Purpose::MotorCut, Purpose::Arm) !== [];
 
-        return Danger::in(
+        return DangerSearch::in(
             $evidence, $this->id(), "output:{$motor->channel}", "raising the throttle after power-up doesn't start {$motor->name}", self::above($evidence, $motor, $region),
             fn (Witness $witness): Finding => new Finding(
                 $this->id(), $hasCut || $evidence->isGoverned() ? Severity::Error : Severity::Warning, "output:{$motor->channel}",
@@ -94,7 +94,7 @@ final class SafeAtPowerUp implements Rule
         );
     }
 
-    private static function above(Evidence $evidence, Output $motor, Region $region): Question
+    private static function above(ProofContext $evidence, Output $motor, Region $region): Question
     {
         return new Question(
             $region, fn (array $seen): int => $evidence->runs($seen[0], $motor->channel), [],

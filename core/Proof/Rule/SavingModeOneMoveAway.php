@@ -4,14 +4,14 @@ namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Kit\Mode;
 use DuskSwitch\Core\Kit\Slot;
-use DuskSwitch\Core\Proof\Danger;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\DangerSearch;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
-use DuskSwitch\Core\Space\Move;
+use DuskSwitch\Core\Space\ControlMove;
 use DuskSwitch\Core\Space\Observed;
 use DuskSwitch\Core\Space\Question;
 use DuskSwitch\Core\Space\Truth;
@@ -35,7 +35,7 @@ final class SavingModeOneMoveAway implements Rule
         return 'From every armed state one flick of one switch leads to a mode that saves the aircraft: self-level, or come home.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         if ($evidence->controller === null) {
             return $evidence->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
@@ -58,9 +58,9 @@ final class SavingModeOneMoveAway implements Rule
             }
 
             return $stuck;
-        }, Move::all($evidence->model(), $evidence->switches(...$channels)), fn (array $seen): float => self::stuck($evidence, $saving, $seen));
+        }, ControlMove::all($evidence->model(), $evidence->switches(...$channels)), fn (array $seen): float => self::stuck($evidence, $saving, $seen));
 
-        return Judgement::of(Danger::in($evidence, $this->id(), 'program', 'a saving mode is one flick away from every armed state', $question, fn (Witness $witness): Finding => new Finding(
+        return Judgement::of(DangerSearch::in($evidence, $this->id(), 'program', 'a saving mode is one flick away from every armed state', $question, fn (Witness $witness): Finding => new Finding(
             $this->id(), Severity::Warning, 'program', 'From here no single flick leads to a mode that saves the aircraft. Give self-level or come-home a position of the mode switch', $witness, channels: $channels,
         )));
     }
@@ -71,7 +71,7 @@ final class SavingModeOneMoveAway implements Rule
      * @param  list<string>  $saving
      * @param  list<Observed>  $seen
      */
-    private static function stuck(Evidence $evidence, array $saving, array $seen): float
+    private static function stuck(ProofContext $evidence, array $saving, array $seen): float
     {
         return array_sum(array_map(fn (Observed $one): float => match (true) {
             ($evidence->view->takes($one, ...$saving) & Truth::HOLDS) === 0 => 1.0,

@@ -3,9 +3,9 @@
 namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Kit\Slot;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -28,7 +28,7 @@ final class SlotsApart implements Rule
         return 'The slots of two flight modes on a channel share no pulse, unless it is said which of them wins.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $slots = $evidence->view->flight;
         $found = [];
@@ -43,7 +43,7 @@ final class SlotsApart implements Rule
         return $slots === [] ? Judgement::doesNotApply('no range of a flight mode is set') : Judgement::of($found);
     }
 
-    private function told(Evidence $evidence, Slot $one, Slot $other): string
+    private function told(ProofContext $evidence, Slot $one, Slot $other): string
     {
         [$from, $to] = [max($one->from, $other->from), min($one->to, $other->to)];
 

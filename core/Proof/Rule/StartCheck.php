@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
-use DuskSwitch\Core\Program\Loom;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Program\Routing;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -28,11 +28,11 @@ final class StartCheck implements Rule
         return 'Every switch in use is checked at power-up: the transmitter warns when it is not at rest.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $missing = [];
         foreach ($evidence->transmitter->controls as $control) {
-            $used = array_filter(Loom::threads($evidence->program), fn ($thread): bool => $thread->from === "control:{$control->id}") !== [];
+            $used = array_filter(Routing::threads($evidence->program), fn ($thread): bool => $thread->from === "control:{$control->id}") !== [];
             if ($used && $control->detents !== [] && $control->detents[0] !== 'pressed' && ! in_array($control->id, $evidence->program->aboard->startCheck, true)) {
                 $missing[$control->id] = $control->name;
             }

@@ -7,10 +7,10 @@ use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Proof\ControllerView;
-use DuskSwitch\Core\Proof\Danger;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\DangerSearch;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -43,7 +43,7 @@ final class StickArming implements Rule
         return 'Where the sticks arm, full travel reaches the corner in every phase, and less than most of the way doesn\'t.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         if ($evidence->armedBy() !== ArmedBy::Sticks) {
             return Judgement::doesNotApply('it is not armed by the sticks');
@@ -56,11 +56,11 @@ final class StickArming implements Rule
         $corner = fn (Observed $seen): int => Truth::both(ControllerView::above($seen, $yaw->channel, self::CORNER - 1), Truth::not(ControllerView::above($seen, $throttle->channel, $evidence->low())));
         $stick = $evidence->panel->axis(Axis::Yaw);
         $trimless = $evidence->throttleLow($evidence->model()->everything());
-        $full = Danger::in($evidence, $this->id(), "output:{$yaw->channel}", 'full sticks reach the corner', new Question($trimless->at($stick, 1.0), fn (array $seen): int => Truth::not($corner($seen[0]))), fn (Witness $witness): Finding => new Finding(
-            $this->id(), Severity::Error, "output:{$yaw->channel}", "The sticks in their corner give {$yaw->name} ".Danger::pulse($evidence, $witness, $yaw->channel)." µs and {$throttle->name} ".Danger::pulse($evidence, $witness, $throttle->channel).' µs: that arms, and disarms, nothing. Full travel must reach '.self::CORNER." µs with the throttle below {$evidence->low()}", $witness, detail: 'full',
+        $full = DangerSearch::in($evidence, $this->id(), "output:{$yaw->channel}", 'full sticks reach the corner', new Question($trimless->at($stick, 1.0), fn (array $seen): int => Truth::not($corner($seen[0]))), fn (Witness $witness): Finding => new Finding(
+            $this->id(), Severity::Error, "output:{$yaw->channel}", "The sticks in their corner give {$yaw->name} ".DangerSearch::pulse($evidence, $witness, $yaw->channel)." µs and {$throttle->name} ".DangerSearch::pulse($evidence, $witness, $throttle->channel).' µs: that arms, and disarms, nothing. Full travel must reach '.self::CORNER." µs with the throttle below {$evidence->low()}", $witness, detail: 'full',
         ), 'full');
-        $short = Danger::in($evidence, $this->id(), "output:{$yaw->channel}", 'less than the corner doesn\'t arm', new Question($trimless->between($stick, -1.0, self::SHORT), fn (array $seen): int => $corner($seen[0])), fn (Witness $witness): Finding => new Finding(
-            $this->id(), Severity::Error, "output:{$yaw->channel}", "{$yaw->name} is at ".Danger::pulse($evidence, $witness, $yaw->channel).' µs with the stick well short of its corner: that may arm. Lower its travel, and take trims and mixes out of it', $witness, detail: 'short',
+        $short = DangerSearch::in($evidence, $this->id(), "output:{$yaw->channel}", 'less than the corner doesn\'t arm', new Question($trimless->between($stick, -1.0, self::SHORT), fn (array $seen): int => $corner($seen[0])), fn (Witness $witness): Finding => new Finding(
+            $this->id(), Severity::Error, "output:{$yaw->channel}", "{$yaw->name} is at ".DangerSearch::pulse($evidence, $witness, $yaw->channel).' µs with the stick well short of its corner: that may arm. Lower its travel, and take trims and mixes out of it', $witness, detail: 'short',
         ), 'short');
 
         return Judgement::of([...$full, ...$short]);

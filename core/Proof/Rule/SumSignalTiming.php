@@ -2,9 +2,9 @@
 
 namespace DuskSwitch\Core\Proof\Rule;
 
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -28,7 +28,7 @@ final class SumSignalTiming implements Rule
         return 'A sum signal fits its frame of 22.5 ms, even with every pulse at its longest.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $wire = $evidence->program->aboard->kit->wire;
         if ($wire !== 'sum') {

@@ -6,9 +6,9 @@ use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Purpose;
-use DuskSwitch\Core\Proof\Evidence;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
@@ -36,7 +36,7 @@ final class ThrottleFades implements Rule
         return 'Where two phases give the throttle different values for the same stick, the change must fade in.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $functions = array_values(array_filter($evidence->program->whose(Purpose::Throttle), fn ($one): bool => $one instanceof ProportionalFunction && $one->drive !== null));
         if ($functions === [] || count($evidence->program->phases) < 2) {
@@ -69,7 +69,7 @@ final class ThrottleFades implements Rule
     }
 
     /** True where no motor turns in that phase, so that its curve means nothing. */
-    private function isHeld(Evidence $evidence, Phase $phase): bool
+    private function isHeld(ProofContext $evidence, Phase $phase): bool
     {
         $place = array_search($phase, $evidence->program->phases, true);
         foreach ($evidence->motors() as $motor) {

@@ -6,17 +6,17 @@ use DuskSwitch\Core\Kit\ArmedBy;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Proof\Danger;
-use DuskSwitch\Core\Proof\Evidence;
+use DuskSwitch\Core\Proof\DangerSearch;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
 use DuskSwitch\Core\Proof\Subject;
-use DuskSwitch\Core\Space\Move;
+use DuskSwitch\Core\Space\ControlMove;
 use DuskSwitch\Core\Space\Question;
-use DuskSwitch\Core\Space\Sameness;
 use DuskSwitch\Core\Space\Truth;
+use DuskSwitch\Core\Space\UnchangedCheck;
 use DuskSwitch\Core\Space\Witness;
 
 /** Releasing a motor cut while the throttle stick happens to be up. */
@@ -37,7 +37,7 @@ final class ThrottleRaised implements Rule
         return 'Releasing a motor cut with the throttle up should start no motor. A controller that is armed refuses that by itself; without one, a cut that waits for the stick to be low does.';
     }
 
-    public function judge(Evidence $evidence): Judgement
+    public function judge(ProofContext $evidence): Judgement
     {
         $by = $evidence->armedBy();
         if ($by === null) {
@@ -54,10 +54,10 @@ final class ThrottleRaised implements Rule
         foreach ($evidence->motors() as $motor) {
             $found = [];
             foreach ($cuts as [$name, $control]) {
-                foreach ($found === [] ? Move::all($evidence->model(), [(int) $evidence->panel->control($control)]) : [] as $move) {
-                    $found = Danger::in($evidence, $this->id(), "output:{$motor->channel}", "releasing {$name} doesn't start {$motor->name}", new Question(
+                foreach ($found === [] ? ControlMove::all($evidence->model(), [(int) $evidence->panel->control($control)]) : [] as $move) {
+                    $found = DangerSearch::in($evidence, $this->id(), "output:{$motor->channel}", "releasing {$name} doesn't start {$motor->name}", new Question(
                         $evidence->model()->everything(),
-                        fn (array $seen): int => Sameness::of($seen[0], $seen[1], $motor->channel) ? Truth::FAILS : Truth::both(Truth::not($evidence->runs($seen[0], $motor->channel)), $evidence->runs($seen[1], $motor->channel)),
+                        fn (array $seen): int => UnchangedCheck::of($seen[0], $seen[1], $motor->channel) ? Truth::FAILS : Truth::both(Truth::not($evidence->runs($seen[0], $motor->channel)), $evidence->runs($seen[1], $motor->channel)),
                         [$move],
                     ), fn (Witness $witness): Finding => new Finding($this->id(), Severity::Note, "output:{$motor->channel}", "Releasing {$name} with the throttle up starts {$motor->name} at once. A cut that waits for the stick to be low cures that: a latch, set by the switch and the throttle at its low end, reset by the switch", $witness));
                 }
@@ -69,7 +69,7 @@ final class ThrottleRaised implements Rule
     }
 
     /** @return list<array{string, string}> name and control of every motor cut on a switch or a button */
-    private function cuts(Evidence $evidence): array
+    private function cuts(ProofContext $evidence): array
     {
         $cuts = [];
         foreach ($evidence->program->whose(Purpose::MotorCut) as $function) {

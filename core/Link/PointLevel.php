@@ -1,0 +1,20 @@
+<?php
+
+namespace DuskSwitch\Core\Link;
+
+/** How a point of a verdict stands. */
+enum PointLevel: string
+{
+    case Fine = 'fine';
+    case Look = 'look';
+    case Open = 'not checked';
+    case Wrong = 'wrong';
+
+    /** Where it stands in a list: what can't work first. */
+    public function rank(): int
+    {
+        return match ($this) {
+            self::Wrong => 0, self::Open => 1, self::Look => 2, self::Fine => 3,
+        };
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+namespace DuskSwitch\Core\Move;
+
+use DuskSwitch\Core\Kit\Control;
+use DuskSwitch\Core\Kit\Controller;
+use DuskSwitch\Core\Kit\ControllerSetup;
+use DuskSwitch\Core\Kit\Mode;
+use DuskSwitch\Core\Kit\Port;
+use DuskSwitch\Core\Kit\Slot;
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Condition\ControlAt;
+use DuskSwitch\Core\Program\Condition\ControlLevel;
+use DuskSwitch\Core\Program\ConditionTransform;
+use DuskSwitch\Core\Program\ConditionTree;
+use DuskSwitch\Core\Program\Drive\ControlDrive;
+use DuskSwitch\Core\Program\Drive\DetentDrive;
+use DuskSwitch\Core\Program\Feed;
+use DuskSwitch\Core\Program\KitChoice;
+use DuskSwitch\Core\Program\Meaning;
+use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\PilotFunction;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\ProportionalFunction;
+use DuskSwitch\Core\Program\Source\ControlSource;
+use DuskSwitch\Core\Program\Step;
+use DuskSwitch\Core\Program\SteppedFunction;
+
+/** A program that names parts of its equipment as they were called before, with the ids that they have now. */
+final readonly class FormerNames
+{
+    /** @param  array<string, string>  $now  the control's id now, by the one that it had */
+    private function __construct(private array $now) {}
+
+    /** With the controls of its transmitter as they are called now. */
+    public static function controls(Program $program, Transmitter $transmitter): Program
+    {
+        $now = self::now($transmitter->controls, fn (Control $one): array => [$one->id, $one->formerly]);
+
+        return $now === [] ? $program : (new self($now))->of($program);
+    }
+
+    /** With the modes and ports of its controller as they are called now. */
+    public static function modes(Program $program, Controller $controller): Program
+    {
+        $modes = self::now($controller->modes, fn (Mode $one): array => [$one->id, $one->formerly]);
+        $ports = self::now($controller->ports, fn (Port $one): array => [$one->id, $one->formerly]);
+        if ($modes === [] && $ports === []) {
+            return $program;
+        }
+        $kit = $program->aboard->kit;
+        $owners = [];
+        foreach ($kit->ports as $port => $owner) {
+            $owners[$ports[$port] ?? $port] = $owner;
+        }
+
+        return $program->with(functions: array_map(fn (PilotFunction $one): PilotFunction => self::meaning($one, $modes), $program->functions), aboard: $program->aboard->with(
+            kit: new KitChoice($kit->link, $kit->subtype, $kit->wire, $kit->input, $kit->power, $kit->pack, $kit->speedController, $owners),
+            controller: self::setUp($program->aboard->controller, $modes),
+        ));
+    }
+
+    /** @param  array<string, string>  $now  ids of modes by those that they had */
+    private static function setUp(ControllerSetup $setup, array $now): ControllerSetup
+    {
+        $id = fn (string $mode): string => $now[$mode] ?? $mode;
+
+        return new ControllerSetup(
+            $setup->modes === null ? null : array_map(fn (Slot $slot): Slot => new Slot($id($slot->mode), $slot->channel, $slot->from, $slot->to), $setup->modes),
+            $setup->none === null ? null : $id($setup->none),
+            $setup->priority === null ? null : array_map($id, $setup->priority),
+            $setup->arming, $setup->low, $setup->order, $setup->expects, $setup->onLoss,
+        );
+    }
+
+    /**
+     * What a step means, with the modes as they are called now.
+     *
+     * @param  array<string, string>  $now
+     */
+    private static function meaning(PilotFunction $function, array $now): PilotFunction
+    {
+        return $function instanceof SteppedFunction ? $function->stepped(array_map(
+            fn (Step $step): Step => ($mode = $now[$step->means->mode ?? ''] ?? null) === null ? $step : $step->meaning(Meaning::mode($mode)), $function->steps,
+        )) : $function;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<array-key, T>  $parts
+     * @param  callable(T): array{string, list<string>}  $ids  the id of a part, and those that it had
+     * @return array<string, string> an id that a part has now means that part, whatever another was called
+     */
+    private static function now(array $parts, callable $ids): array
+    {
+        $now = $taken = [];
+        foreach ($parts as $part) {
+            [$id, $formerly] = $ids($part);
+            $taken[$id] = true;
+            foreach ($formerly as $old) {
+                $now[$old] ??= $id;
+            }
+        }
+
+        return array_diff_key($now, $taken);
+    }
+
+    private function of(Program $program): Program
+    {
+        $functions = array_map(fn (PilotFunction $one): PilotFunction => match (true) {
+            $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive => $one->driven(new ControlDrive($this->id($one->drive->control))),
+            $one instanceof SteppedFunction && $one->drive instanceof DetentDrive => $one->driven(new DetentDrive($this->id($one->drive->control), $one->drive->map)),
+            default => $one,
+        }, $program->functions);
+        $outputs = array_map(fn (Output $output): Output => $output->fed(array_map($this->feed(...), $output->feeds)), $program->outputs);
+        $changed = $program->with(
+            functions: $functions, outputs: $outputs,
+            aboard: $program->aboard->with(startCheck: array_values(array_unique(array_map($this->id(...), $program->aboard->startCheck)))),
+        );
+
+        return ConditionTransform::program($changed, fn (Condition $condition): Condition => ConditionTree::map($condition, $this->condition(...)) ?? $condition);
+    }
+
+    private function feed(Feed $feed): Feed
+    {
+        return $feed->source instanceof ControlSource
+            ? new Feed(new ControlSource($this->id($feed->source->control)), $feed->weight, $feed->offset, $feed->curve, $feed->when, $feed->combine, $feed->delay, $feed->slow)
+            : $feed;
+    }
+
+    private function condition(Condition $one): Condition
+    {
+        return match (true) {
+            $one instanceof ControlAt => new ControlAt($this->id($one->control), $one->detent),
+            $one instanceof ControlLevel => new ControlLevel($this->id($one->control), $one->above, $one->level),
+            default => $one,
+        };
+    }
+
+    private function id(string $id): string
+    {
+        return $this->now[$id] ?? $id;
+    }
+}

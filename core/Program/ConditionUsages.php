@@ -1,0 +1,72 @@
+<?php
+
+namespace DuskSwitch\Core\Program;
+
+use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Sense\Callout;
+use DuskSwitch\Core\Program\Sense\DerivedValue;
+
+/** Finds where a program's conditions speak of something. */
+final class ConditionUsages
+{
+    /**
+     * Where a condition that fits stands, in words: "when Thermal is active", "the drive of Camber".
+     *
+     * @param  callable(Condition): bool  $fits  asked of every condition and what is inside it
+     * @return list<string>
+     */
+    public static function of(Program $program, callable $fits): array
+    {
+        $where = [];
+        foreach ($program->phases as $phase) {
+            $where["phase {$phase->name}"] = [$phase->when];
+        }
+        foreach ($program->conditions as $id => $condition) {
+            $where["the condition “{$id}”"] = [$condition];
+        }
+        foreach ($program->functions as $function) {
+            $where[$function->name()] = $function->conditions();
+        }
+        foreach ($program->outputs as $output) {
+            $where["a feed of {$output->channel} {$output->name}"] = array_map(fn (Feed $feed) => $feed->when, $output->feeds);
+        }
+        $found = array_filter($where, fn (array $conditions): bool => array_filter($conditions, fn (?Condition $one): bool => $one !== null && self::inside($one, $fits)) !== []);
+
+        return array_keys($found);
+    }
+
+    /**
+     * The same among what is sensed and said: the names of timers, alarms and call-outs.
+     *
+     * @param  callable(Condition): bool  $fits
+     * @return list<string>
+     */
+    public static function inSense(Program $program, callable $fits): array
+    {
+        $said = array_filter($program->sense->calls, fn (Callout $one): bool => self::inside($one->when, $fits) || ($one->after !== null && self::inside($one->after, $fits)));
+        $timers = array_filter($program->sense->values, fn (DerivedValue $one): bool => $one->while !== null && self::inside($one->while, $fits));
+
+        return [...array_map(fn (Callout $one): string => "the call {$one->name}", array_values($said)), ...array_map(fn (DerivedValue $one): string => "the timer {$one->name}", array_values($timers))];
+    }
+
+    /** How many conditions a program has, those inside others counted. */
+    public static function count(Program $program): int
+    {
+        $count = 0;
+        $each = function () use (&$count): bool {
+            $count++;
+
+            return false;
+        };
+        self::of($program, $each);
+        self::inSense($program, $each);
+
+        return $count;
+    }
+
+    /** @param  callable(Condition): bool  $fits */
+    private static function inside(Condition $condition, callable $fits): bool
+    {
+        return array_filter(ConditionTree::all($condition), $fits) !== [];
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+namespace DuskSwitch\Core\Rehearsal;
+
+use DuskSwitch\Core\Kit\Pack;
+
+/** What a rehearsal is flown in and with: wind, mishaps, pack, power, and the seed of everything that is chance. */
+final readonly class RehearsalSettings
+{
+    /**
+     * @param  float  $wind  m/s
+     * @param  float  $from  degrees that it blows from
+     * @param  array<string, float>  $mishaps  seconds by mishap
+     * @param  Pack|null  $pack  another than the kit's
+     * @param  float  $charge  share of its capacity that is in the pack at power-up, above 0
+     * @param  float  $milliwatts  that are sent, above 0
+     */
+    public function __construct(
+        public int $seed,
+        public float $wind = 3.0,
+        public float $from = 250.0,
+        public array $mishaps = [],
+        public ?Pack $pack = null,
+        public float $charge = 1.0,
+        public float $milliwatts = 10.0,
+    ) {}
+
+    /** True from the time on at which a mishap happens. */
+    public function has(InjectedFault $mishap, float $time): bool
+    {
+        return isset($this->mishaps[$mishap->value]) && $time >= $this->mishaps[$mishap->value];
+    }
+
+    /** Seconds since a mishap; null before it. */
+    public function since(InjectedFault $mishap, float $time): ?float
+    {
+        return $this->has($mishap, $time) ? $time - $this->mishaps[$mishap->value] : null;
+    }
+}
