@@ -18,7 +18,7 @@ final readonly class Acts
 {
     public const BINDING = 'binding';
 
-    public function __construct(private Bench $bench, private Catalogue $shelf) {}
+    public function __construct(private Bench $bench, private Catalogue $catalogue) {}
 
     /** What is aboard as the program is now. */
     public function kit(Aircraft $aircraft): InstalledKit
@@ -67,7 +67,7 @@ final readonly class Acts
     /** What is aboard of a program that runs. */
     public function of(Circuit $circuit): InstalledKit
     {
-        return InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
+        return InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->catalogue);
     }
 
     private static function fingerprint(InstalledKit $kit, string $kind, string $about): string

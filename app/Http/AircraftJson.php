@@ -33,7 +33,7 @@ use Illuminate\Http\JsonResponse;
 /** Aircraft as the interface reads them. */
 final readonly class AircraftJson
 {
-    public function __construct(private Hangar $hangar, private Bench $bench, private Catalogue $shelf, private Repair $repair, private Stores $stores) {}
+    public function __construct(private Hangar $hangar, private Bench $bench, private Catalogue $catalogue, private Repair $repair, private Stores $stores) {}
 
     /** @return array<string, mixed> a row of the hangar */
     public function row(Aircraft $aircraft): array
@@ -73,9 +73,9 @@ final readonly class AircraftJson
             'sticks' => array_map(fn ($axis): string => $axis->value, $program->stickMode->axes()),
             'threads' => $this->threads($program),
             'gaps' => [...array_values(UnfinishedParts::of($program)), ...array_values(PhaseReach::notes($circuit))],
-            'words' => [...$this->words(new ConditionTexts($program, $transmitter, (new Threshold(Values::of($program, $this->shelf)))->say(...))), 'mixing' => (object) (new MixWords($program, $transmitter))->outputs()],
+            'words' => [...$this->words(new ConditionTexts($program, $transmitter, (new Threshold(Values::of($program, $this->catalogue)))->say(...))), 'mixing' => (object) (new MixWords($program, $transmitter))->outputs()],
             'parts' => (object) array_map(fn (Role $role): string => $role->value, Picture::parts($program)),
-            'choices' => ChoicesEncoder::encode($this->shelf->controller($program->controller ?? '')),
+            'choices' => ChoicesEncoder::encode($this->catalogue->controller($program->controller ?? '')),
             'migrated' => $program->migrated,
             'styles' => StylesEncoder::encode($circuit),
             'ruler' => ['from' => Ruler::FROM, 'to' => Ruler::TO, 'low' => Ruler::LOW, 'centre' => Ruler::CENTRE, 'high' => Ruler::HIGH],

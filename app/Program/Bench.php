@@ -17,7 +17,7 @@ use DuskSwitch\Core\Signal\Compiler;
 /** Where a document becomes a program with its transmitter, once, at the edge. */
 final readonly class Bench
 {
-    public function __construct(private Transmitters $transmitters, private Catalogue $shelf) {}
+    public function __construct(private Transmitters $transmitters, private Catalogue $catalogue) {}
 
     /**
      * The circuit of a document's text; its program is in it.
@@ -39,7 +39,7 @@ final readonly class Bench
         $program = ProgramDecoder::read($document);
         $transmitter = $this->transmitter($program->transmitter);
         $program = FormerNames::controls($program, $transmitter);
-        $controller = $this->shelf->controller($program->controller ?? '');
+        $controller = $this->catalogue->controller($program->controller ?? '');
 
         $program = $controller === null ? $program : FormerNames::modes($program, $controller);
 

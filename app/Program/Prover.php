@@ -9,13 +9,13 @@ use DuskSwitch\Core\Signal\Circuit;
 /** Brings a program together with the kit that it names. */
 final readonly class Prover
 {
-    public function __construct(private Catalogue $shelf) {}
+    public function __construct(private Catalogue $catalogue) {}
 
     /** What the proof looks at; kit that isn't in Stores is left out. */
-    public function evidence(Circuit $circuit): ProofContext
+    public function context(Circuit $circuit): ProofContext
     {
         $program = $circuit->program;
 
-        return new ProofContext($program, $circuit->panel->transmitter, $this->shelf->receiver($program->receiver ?? ''), $this->shelf->controller($program->controller ?? ''));
+        return new ProofContext($program, $circuit->panel->transmitter, $this->catalogue->receiver($program->receiver ?? ''), $this->catalogue->controller($program->controller ?? ''));
     }
 }

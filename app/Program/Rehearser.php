@@ -33,7 +33,7 @@ final readonly class Rehearser
     /** The day of every rehearsal, ddmmyy: the same flight gives the same bytes. */
     private const DAY = '010126';
 
-    public function __construct(private Catalogue $shelf, private Scenarios $scenarios, private string $folder) {}
+    public function __construct(private Catalogue $catalogue, private Scenarios $scenarios, private string $folder) {}
 
     /**
      * A scenario that the program's family flies.
@@ -74,7 +74,7 @@ final readonly class Rehearser
      */
     public function pack(string $id): Pack
     {
-        return $this->shelf->pack($id) ?? throw Refused::because('pack', "there is no pack \"{$id}\" in Stores; define it there, or leave it out for the kit's");
+        return $this->catalogue->pack($id) ?? throw Refused::because('pack', "there is no pack \"{$id}\" in Stores; define it there, or leave it out for the kit's");
     }
 
     /** The flight, flown or taken from those that are kept. */
@@ -88,7 +88,7 @@ final readonly class Rehearser
         if ($kept instanceof Recording) {
             return $kept;
         }
-        $flight = (new Flight($circuit, $this->shelf, $scenario, $setting))->fly();
+        $flight = (new Flight($circuit, $this->catalogue, $scenario, $setting))->fly();
         $this->keep($file, $flight);
 
         return $flight;
@@ -103,7 +103,7 @@ final readonly class Rehearser
     {
         $program = $circuit->program;
         $flight = $this->flight($circuit, $scenario, $setting);
-        $heard = RehearsalEncoder::heard(Rehearsal::listen($flight, $program, $circuit->panel->transmitter, $this->shelf), $flight, Values::of($program, $this->shelf));
+        $heard = RehearsalEncoder::heard(Rehearsal::listen($flight, $program, $circuit->panel->transmitter, $this->catalogue), $flight, Values::of($program, $this->catalogue));
 
         return $withFlight
             ? [...RehearsalEncoder::flight($flight, $program, $circuit->panel->transmitter, $scenario, $setting), ...$heard, 'tone' => $program->sense->tone ? RehearsalEncoder::tone($flight) : []]
@@ -121,7 +121,7 @@ final readonly class Rehearser
     /** @return list<Sensor|Pack|null> what is aboard as it stands in Stores: there it may be edited */
     private function fitted(Program $program): array
     {
-        return [$this->shelf->pack($program->aboard->kit->pack ?? ''), ...array_map(fn (InstalledSensor $one): ?Sensor => $this->shelf->sensor($one->sensor), $program->sense->chain)];
+        return [$this->catalogue->pack($program->aboard->kit->pack ?? ''), ...array_map(fn (InstalledSensor $one): ?Sensor => $this->catalogue->sensor($one->sensor), $program->sense->chain)];
     }
 
     private function keep(string $file, Recording $flight): void

@@ -16,7 +16,7 @@ final readonly class VoicePack
     /** For all clips of one answer. */
     private const SECONDS = 6.0;
 
-    public function __construct(private Clips $clips, private Catalogue $shelf) {}
+    public function __construct(private Clips $clips, private Catalogue $catalogue) {}
 
     /**
      * The bytes of the ZIP.
@@ -25,7 +25,7 @@ final readonly class VoicePack
      */
     public function zip(Circuit $circuit): string
     {
-        $pieces = (new Phrasebook($circuit->program, Values::of($circuit->program, $this->shelf), new English))->pieces();
+        $pieces = (new Phrasebook($circuit->program, Values::of($circuit->program, $this->catalogue), new English))->pieces();
         $end = microtime(true) + self::SECONDS;
         $wavs = [];
         foreach ($pieces as $name => $text) {

@@ -21,9 +21,9 @@ final readonly class ProofEncoder
 {
     private StateWords $words;
 
-    public function __construct(private ProofContext $evidence)
+    public function __construct(private ProofContext $context)
     {
-        $this->words = new StateWords($evidence);
+        $this->words = new StateWords($context);
     }
 
     /** @return array<string, mixed> */
@@ -71,7 +71,7 @@ final readonly class ProofEncoder
      */
     public function map(): array
     {
-        $map = StateMap::of($this->evidence);
+        $map = StateMap::of($this->context);
 
         return [
             'switches' => array_map(fn (Control $control): array => ['id' => $control->id, 'name' => $control->name, 'detents' => $control->detents], $map->switches),
@@ -80,7 +80,7 @@ final readonly class ProofEncoder
                 'says' => $this->words->say($cell->hand),
                 'phase' => implode(' or ', $cell->phases),
                 'armed' => $cell->armed,
-                'modes' => array_map($this->evidence->view->nameOf(...), $cell->modes),
+                'modes' => array_map($this->context->view->nameOf(...), $cell->modes),
                 'margin' => $cell->margin,
                 'odd' => $cell->odd,
             ], $map->cells),
@@ -96,15 +96,15 @@ final readonly class ProofEncoder
         return array_map(fn ($output): array => [
             'channel' => $output->channel,
             'name' => $output->name,
-            'does' => ($this->evidence->program->aboard->failsafe[$output->channel] ?? null)?->says(),
-            'trouble' => ! isset($this->evidence->program->aboard->failsafe[$output->channel]) || in_array("output:{$output->channel}", $bad, true),
-        ], $this->evidence->program->outputs);
+            'does' => ($this->context->program->aboard->failsafe[$output->channel] ?? null)?->says(),
+            'trouble' => ! isset($this->context->program->aboard->failsafe[$output->channel]) || in_array("output:{$output->channel}", $bad, true),
+        ], $this->context->program->outputs);
     }
 
     /** @return array<string, mixed>|null how the controller is set up, and how it arrives; null where there's none */
     public function setup(): ?array
     {
-        $controller = $this->evidence->controller;
+        $controller = $this->context->controller;
 
         return $controller === null ? null : [
             'controller' => $controller->name,
@@ -112,7 +112,7 @@ final readonly class ProofEncoder
             'usual' => ['channel' => 5, 'from' => 1700, 'to' => 2100],
             'marks' => ['from' => SetupDecoder::LOW_MARK[0], 'to' => SetupDecoder::LOW_MARK[1]],
             'modes' => array_map(fn (Mode $one): array => ['id' => $one->id, 'name' => $one->name, 'flight' => $one->flight, 'saves' => $one->saves, 'risky' => $one->risky], array_values($controller->modes)),
-            'now' => (object) SetupEncoder::encode($this->evidence->setup),
+            'now' => (object) SetupEncoder::encode($this->context->setup),
             'delivered' => (object) SetupEncoder::encode($controller->setUp(new ControllerSetup)),
         ];
     }
@@ -120,7 +120,7 @@ final readonly class ProofEncoder
     /** @return list<array<string, mixed>> the ranges of the controller's modes by channel, with what each step gives */
     public function slots(): array
     {
-        $slots = [...$this->evidence->setup->modes ?? [], ...$this->evidence->setup->arming->ranges ?? []];
+        $slots = [...$this->context->setup->modes ?? [], ...$this->context->setup->arming->ranges ?? []];
         $channels = array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $slots)));
         sort($channels);
 
@@ -133,21 +133,21 @@ final readonly class ProofEncoder
      */
     private function channel(int $channel, array $slots): array
     {
-        $view = $this->evidence->view;
+        $view = $this->context->view;
 
         return [
             'channel' => $channel,
-            'name' => $this->evidence->program->output($channel)?->name,
+            'name' => $this->context->program->output($channel)?->name,
             'slots' => array_map(fn (Slot $slot): array => [
                 'mode' => $slot->mode, 'name' => $this->nameOf($slot), 'from' => $slot->from, 'to' => $slot->to, 'flight' => $view->mode($slot->mode)->flight ?? false, 'saves' => $view->mode($slot->mode)->saves ?? false, 'risky' => $view->mode($slot->mode)->risky ?? false,
             ], $slots),
-            'answers' => array_map(fn (SlotAnswer $one): array => $this->answer($one, $slots), SlotSolver::answers($this->evidence->program, $this->evidence->transmitter, $channel, $this->evidence->setup->modes ?? [])),
+            'answers' => array_map(fn (SlotAnswer $one): array => $this->answer($one, $slots), SlotSolver::answers($this->context->program, $this->context->transmitter, $channel, $this->context->setup->modes ?? [])),
         ];
     }
 
     private function nameOf(Slot $slot): string
     {
-        return $slot->mode === 'armed' && $this->evidence->view->mode('armed') === null ? 'Armed' : $this->evidence->view->nameOf($slot->mode);
+        return $slot->mode === 'armed' && $this->context->view->mode('armed') === null ? 'Armed' : $this->context->view->nameOf($slot->mode);
     }
 
     /**
@@ -164,12 +164,12 @@ final readonly class ProofEncoder
         return [
             'step' => $answer->step->id,
             'name' => $answer->step->name,
-            'means' => $answer->step->means === null ? null : ($answer->step->means->mode === null ? $answer->step->means->says() : $this->evidence->view->nameOf($answer->step->means->mode)),
+            'means' => $answer->step->means === null ? null : ($answer->step->means->mode === null ? $answer->step->means->says() : $this->context->view->nameOf($answer->step->means->mode)),
             'takes' => array_map($this->nameOf(...), $in),
             'now' => $answer->now,
             'below' => $below === [] ? null : $answer->now - max($below),
             'above' => $above === [] ? null : min($above) - $answer->now,
-            'isAsMeant' => $answer->step->means?->mode === null || in_array($answer->step->means->mode, array_map(fn (Slot $one): string => $one->mode, $in), true) || ($in === [] && $this->evidence->setup->none === $answer->step->means->mode),
+            'isAsMeant' => $answer->step->means?->mode === null || in_array($answer->step->means->mode, array_map(fn (Slot $one): string => $one->mode, $in), true) || ($in === [] && $this->context->setup->none === $answer->step->means->mode),
             'isNear' => $below !== [] && $answer->now - max($below) < OneModeInEachState::MARGIN || $above !== [] && min($above) - $answer->now < OneModeInEachState::MARGIN,
             'margin' => $answer->margin(),
             'slot' => $answer->slot?->mode,

@@ -36,10 +36,10 @@ final readonly class SenseReport
 
     private SensorChain $chain;
 
-    public function __construct(private Circuit $circuit, Catalogue $shelf)
+    public function __construct(private Circuit $circuit, Catalogue $catalogue)
     {
-        $this->values = Values::of($circuit->program, $shelf);
-        $this->chain = new SensorChain(InstalledKit::of($circuit->program, $circuit->panel->transmitter, $shelf));
+        $this->values = Values::of($circuit->program, $catalogue);
+        $this->chain = new SensorChain(InstalledKit::of($circuit->program, $circuit->panel->transmitter, $catalogue));
     }
 
     /**

@@ -28,17 +28,17 @@ final readonly class InstalledKit
     ) {}
 
     /** The kit that a program names, as far as it is in Stores. */
-    public static function of(Program $program, Transmitter $transmitter, Catalogue $shelf): self
+    public static function of(Program $program, Transmitter $transmitter, Catalogue $catalogue): self
     {
         $choice = $program->aboard->kit;
         $sensors = [];
         foreach ($program->sense->chain as $fitted) {
-            $sensors[$fitted->id] = $shelf->sensor($fitted->sensor);
+            $sensors[$fitted->id] = $catalogue->sensor($fitted->sensor);
         }
 
         return new self(
-            $program, $transmitter, $shelf->receiver($program->receiver ?? ''), $shelf->controller($program->controller ?? ''),
-            $shelf->pack($choice->pack ?? ''), $shelf->speedController($choice->speedController ?? ''), $choice,
+            $program, $transmitter, $catalogue->receiver($program->receiver ?? ''), $catalogue->controller($program->controller ?? ''),
+            $catalogue->pack($choice->pack ?? ''), $catalogue->speedController($choice->speedController ?? ''), $choice,
             array_filter($sensors),
         );
     }

@@ -16,9 +16,9 @@ final class DangerSearch
      * @param  string  $detail  tells it from other dangers of the rule about the same thing
      * @return list<Finding>
      */
-    public static function in(ProofContext $evidence, string $rule, string $about, string $what, Question $question, callable $tell, string $detail = ''): array
+    public static function in(ProofContext $context, string $rule, string $about, string $what, Question $question, callable $tell, string $detail = ''): array
     {
-        $outcome = $evidence->ask($question);
+        $outcome = $context->ask($question);
         if ($outcome->witness !== null) {
             return [$tell($outcome->witness)];
         }
@@ -27,8 +27,8 @@ final class DangerSearch
     }
 
     /** The pulse of a channel where a danger shows, in µs. */
-    public static function pulse(ProofContext $evidence, Witness $witness, int $channel): int
+    public static function pulse(ProofContext $context, Witness $witness, int $channel): int
     {
-        return (int) $witness->frame($evidence->circuit())->pulse($channel);
+        return (int) $witness->frame($context->circuit())->pulse($channel);
     }
 }

@@ -31,14 +31,14 @@ final readonly class Proof
     }
 
     /** The proof of a program with its kit. */
-    public static function of(ProofContext $evidence): self
+    public static function of(ProofContext $context): self
     {
-        $rules = array_map(fn (Rule $rule): array => [$rule, $rule->judge($evidence)], self::rules());
+        $rules = array_map(fn (Rule $rule): array => [$rule, $rule->judge($context)], self::rules());
         $found = array_merge([], ...array_map(fn (array $one): array => $one[1]->findings, $rules));
         usort($found, fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
         $open = $accepted = [];
         foreach ($found as $finding) {
-            $reason = self::reason($evidence->program->aboard->accepted, $finding);
+            $reason = self::reason($context->program->aboard->accepted, $finding);
             if ($reason === null) {
                 $open[] = $finding;
             } else {
@@ -46,7 +46,7 @@ final readonly class Proof
             }
         }
 
-        return new self(self::count($evidence), $open, $accepted, $rules);
+        return new self(self::count($context), $open, $accepted, $rules);
     }
 
     /** True where nothing of severity error is open, what couldn't be proven among them. */
@@ -75,11 +75,11 @@ final readonly class Proof
     }
 
     /** How many positions the switches and buttons in use, and what is remembered, have together. */
-    private static function count(ProofContext $evidence): int|float
+    private static function count(ProofContext $context): int|float
     {
-        $used = array_flip(array_map(fn ($thread): string => $thread->from, Routing::threads($evidence->program)));
-        $states = (float) (2 ** count($evidence->model()->memories->bits));
-        foreach ($evidence->transmitter->controls as $control) {
+        $used = array_flip(array_map(fn ($thread): string => $thread->from, Routing::threads($context->program)));
+        $states = (float) (2 ** count($context->model()->memories->bits));
+        foreach ($context->transmitter->controls as $control) {
             $states *= isset($used["control:{$control->id}"]) && $control->detents !== [] ? count($control->detents) : 1;
         }
 

@@ -15,5 +15,5 @@ interface Rule
     public function says(): string;
 
     /** The answer for an aircraft. */
-    public function judge(ProofContext $evidence): Judgement;
+    public function judge(ProofContext $context): Judgement;
 }

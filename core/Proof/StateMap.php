@@ -25,43 +25,43 @@ final readonly class StateMap
     private function __construct(public array $switches, public array $cells, public bool $isComplete) {}
 
     /** The map of an aircraft. */
-    public static function of(ProofContext $evidence): self
+    public static function of(ProofContext $context): self
     {
-        $switches = self::inputs($evidence);
-        $values = array_map(fn (int $input): array => $evidence->model()->everything()->points[$input], $switches);
+        $switches = self::inputs($context);
+        $values = array_map(fn (int $input): array => $context->model()->everything()->points[$input], $switches);
         $count = array_product(array_map(count(...), $values));
-        $controls = array_values(array_filter(array_map($evidence->model()->control(...), $switches)));
+        $controls = array_values(array_filter(array_map($context->model()->control(...), $switches)));
         if ($count > self::MOST) {
             return new self($controls, [], false);
         }
         $cells = [];
         for ($state = 0; $state < $count; $state++) {
             $left = $state;
-            $region = $evidence->model()->everything();
-            $hand = $evidence->panel->atRest();
+            $region = $context->model()->everything();
+            $hand = $context->panel->atRest();
             foreach ($switches as $place => $input) {
                 $value = $values[$place][$left % count($values[$place])];
                 $left = intdiv($left, count($values[$place]));
                 $region = $region->at($input, $value);
                 $hand[$input] = $value;
             }
-            $cells[] = self::cell($evidence, $region, new Witness(array_values($hand), []));
+            $cells[] = self::cell($context, $region, new Witness(array_values($hand), []));
         }
 
         return new self($controls, $cells, true);
     }
 
-    private static function cell(ProofContext $evidence, Region $region, Witness $hand): StateCell
+    private static function cell(ProofContext $context, Region $region, Witness $hand): StateCell
     {
-        $seen = new Bounds($evidence->model(), $region);
-        $armed = $evidence->armedBy() === null ? Truth::FAILS : (($evidence->setup->arming->ranges ?? []) === [] ? $evidence->turns($seen) : $evidence->view->armed($seen));
-        $margin = self::margin($evidence, $seen);
-        $taken = $evidence->view->flight === [] ? [] : $evidence->view->taken($seen);
-        $low = ($armed & Truth::HOLDS) !== 0 && ! $evidence->isGoverned() ? $evidence->turns(new Bounds($evidence->model(), $evidence->throttleLow($region))) : Truth::FAILS;
+        $seen = new Bounds($context->model(), $region);
+        $armed = $context->armedBy() === null ? Truth::FAILS : (($context->setup->arming->ranges ?? []) === [] ? $context->turns($seen) : $context->view->armed($seen));
+        $margin = self::margin($context, $seen);
+        $taken = $context->view->flight === [] ? [] : $context->view->taken($seen);
+        $low = ($armed & Truth::HOLDS) !== 0 && ! $context->isGoverned() ? $context->turns(new Bounds($context->model(), $context->throttleLow($region))) : Truth::FAILS;
 
         return new StateCell(
             $hand,
-            array_values(array_filter(array_map(fn (int $place): string => $evidence->program->phases[$place]->name ?? '', $seen->phases()))),
+            array_values(array_filter(array_map(fn (int $place): string => $context->program->phases[$place]->name ?? '', $seen->phases()))),
             ($armed & Truth::HOLDS) !== 0,
             array_values(array_diff($taken, [ControllerView::NONE, ControllerView::TWO])),
             $margin,
@@ -76,10 +76,10 @@ final readonly class StateMap
     }
 
     /** The least distance of a mode channel's pulse to an edge of a range, in µs; null where there are none. */
-    private static function margin(ProofContext $evidence, Bounds $seen): ?int
+    private static function margin(ProofContext $context, Bounds $seen): ?int
     {
         $margin = null;
-        foreach ($evidence->view->flight as $slot) {
+        foreach ($context->view->flight as $slot) {
             foreach ($seen->pulses($slot->channel) as [$low, $high]) {
                 foreach ([$slot->from, $slot->to] as $edge) {
                     $apart = $high < $edge ? $edge - $high : ($low > $edge ? $low - $edge : 0);
@@ -92,14 +92,14 @@ final readonly class StateMap
     }
 
     /** @return list<int> */
-    private static function inputs(ProofContext $evidence): array
+    private static function inputs(ProofContext $context): array
     {
         $channels = array_unique([
-            ...array_map(fn (Output $one): int => $one->channel, $evidence->motors()), ...array_map(fn (Slot $one): int => $one->channel, $evidence->view->flight), ...$evidence->setup->arming?->channels() ?? [],
+            ...array_map(fn (Output $one): int => $one->channel, $context->motors()), ...array_map(fn (Slot $one): int => $one->channel, $context->view->flight), ...$context->setup->arming?->channels() ?? [],
         ]);
-        $nodes = array_map(fn (int $channel): string => "output:{$channel}", array_values(array_filter($channels, fn (int $channel): bool => $evidence->program->output($channel) !== null)));
-        $inputs = $evidence->model()->dependency->inputs(DependencyGraph::PHASE, ...$nodes);
+        $nodes = array_map(fn (int $channel): string => "output:{$channel}", array_values(array_filter($channels, fn (int $channel): bool => $context->program->output($channel) !== null)));
+        $inputs = $context->model()->dependency->inputs(DependencyGraph::PHASE, ...$nodes);
 
-        return array_values(array_filter($inputs, fn (int $input): bool => ($evidence->model()->control($input)->detents ?? []) !== []));
+        return array_values(array_filter($inputs, fn (int $input): bool => ($context->model()->control($input)->detents ?? []) !== []));
     }
 }

@@ -13,9 +13,9 @@ final readonly class StateWords
 {
     private HandWords $words;
 
-    public function __construct(private ProofContext $evidence)
+    public function __construct(private ProofContext $context)
     {
-        $this->words = new HandWords($evidence->panel);
+        $this->words = new HandWords($context->panel);
     }
 
     /** The state; null = every state. */
@@ -26,7 +26,7 @@ final readonly class StateWords
         }
         $said = $this->words->moved($witness->hand);
         $way = [];
-        $before = $this->evidence->panel->atRest();
+        $before = $this->context->panel->atRest();
         foreach ($witness->script as $hand) {
             array_push($way, ...$this->words->moved($hand, $before));
             $before = $hand;
@@ -61,7 +61,7 @@ final readonly class StateWords
      */
     private function inputs(array $hand, array $matters): array
     {
-        $panel = $this->evidence->panel;
+        $panel = $this->context->panel;
         $inputs = ['axes' => [], 'controls' => [], 'trims' => []];
         foreach (Axis::cases() as $axis) {
             if ($hand[$panel->axis($axis)] !== $panel->rest($axis)) {
@@ -72,7 +72,7 @@ final readonly class StateWords
                 $inputs['trims'][$axis->value] = $trim;
             }
         }
-        foreach ($this->evidence->transmitter->controls as $control) {
+        foreach ($this->context->transmitter->controls as $control) {
             $at = (int) $panel->control($control->id);
             if ($hand[$at] !== $control->restValue() || ($control->detents === [] && in_array($at, $matters, true))) {
                 $inputs['controls'][$control->id] = HandWords::position($control, $hand[$at]);
@@ -90,7 +90,7 @@ final readonly class StateWords
      */
     private function trim(Axis $axis, array $hand): float|array
     {
-        $panel = $this->evidence->panel;
+        $panel = $this->context->panel;
         $own = array_map(fn (int $slot): float => $hand[$slot], $panel->phaseTrims($axis));
 
         return array_unique([$hand[$panel->trim($axis)], ...array_values($own)]) === [$hand[$panel->trim($axis)]] ? $hand[$panel->trim($axis)] : $own;
@@ -106,7 +106,7 @@ final readonly class StateWords
         if ($witness === null || $witness->script === []) {
             return null;
         }
-        $each = round(CircuitCheck::ticks($this->evidence->circuit()) * Tick::SECONDS, 2);
+        $each = round(CircuitCheck::ticks($this->context->circuit()) * Tick::SECONDS, 2);
         $at = [];
         foreach ([...$witness->script, $witness->hand] as $place => $hand) {
             $at[] = ['t' => round($place * $each, 2), ...$this->whole($hand), ...$place === 0 && $witness->telemetry !== [] ? ['telemetry' => $witness->telemetry] : []];
@@ -121,13 +121,13 @@ final readonly class StateWords
      */
     private function whole(array $hand): array
     {
-        $panel = $this->evidence->panel;
+        $panel = $this->context->panel;
         $whole = ['axes' => [], 'trims' => [], 'controls' => []];
         foreach (Axis::cases() as $axis) {
             $whole['axes'][$axis->value] = $hand[$panel->axis($axis)];
             $whole['trims'][$axis->value] = $this->trim($axis, $hand);
         }
-        foreach ($this->evidence->transmitter->controls as $control) {
+        foreach ($this->context->transmitter->controls as $control) {
             $whole['controls'][$control->id] = HandWords::position($control, $hand[(int) $panel->control($control->id)]);
         }
 

@@ -64,15 +64,15 @@ final class Flight
 
     private float $gust = 0.0;
 
-    public function __construct(private readonly Circuit $circuit, Catalogue $shelf, private readonly Scenario $scenario, private readonly RehearsalSettings $setting)
+    public function __construct(private readonly Circuit $circuit, Catalogue $catalogue, private readonly Scenario $scenario, private readonly RehearsalSettings $setting)
     {
         $program = $circuit->program;
         $this->craft = FlightModel::of($program->family);
         $this->motion = new Motion($this->craft, $setting);
         $this->chance = new RandomSource($setting->seed);
-        $this->instruments = new Instruments($program, $shelf, $this->chance);
+        $this->instruments = new Instruments($program, $catalogue, $this->chance);
         $this->radio = new RadioLink($setting);
-        $pack = $setting->pack ?? $shelf->pack($program->aboard->kit->pack ?? '') ?? self::usualPack($program);
+        $pack = $setting->pack ?? $catalogue->pack($program->aboard->kit->pack ?? '') ?? self::usualPack($program);
         $this->battery = new Battery($pack->cells, $pack->capacity, isset($setting->mishaps[InjectedFault::Cell->value]) ? 1.7 : 1.0, $setting->charge);
         $this->motors = array_map(fn (Output $one): int => $one->channel, $program->motors());
         $this->outputSlots = array_map(fn (Output $one): int => (int) $circuit->layout->output($one->channel) + 1, $program->outputs);

@@ -52,10 +52,10 @@ final class Instruments
 
     private float $drift = 0.0;
 
-    public function __construct(Program $program, Catalogue $shelf, private readonly RandomSource $chance)
+    public function __construct(Program $program, Catalogue $catalogue, private readonly RandomSource $chance)
     {
         foreach ($program->sense->chain as $index => $fitted) {
-            foreach ($shelf->sensor($fitted->sensor)->quantities ?? [] as $quantity) {
+            foreach ($catalogue->sensor($fitted->sensor)->quantities ?? [] as $quantity) {
                 $this->due[] = ["{$fitted->id}-{$quantity->id}", $quantity, max(1 / $quantity->rate, $program->sense->interval), $index === 0];
                 $this->next[] = 0.0;
             }

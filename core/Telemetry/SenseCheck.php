@@ -37,12 +37,12 @@ final readonly class SenseCheck
     public function __construct(private Program $program, private Transmitter $transmitter, private Values $values) {}
 
     /** How many things of the chain, the values and what is said can't work; null where nothing is sensed. */
-    public static function wrong(InstalledKit $kit, Catalogue $shelf): ?int
+    public static function wrong(InstalledKit $kit, Catalogue $catalogue): ?int
     {
         if ($kit->program->sense->isEmpty()) {
             return null;
         }
-        $check = new self($kit->program, $kit->transmitter, Values::of($kit->program, $shelf));
+        $check = new self($kit->program, $kit->transmitter, Values::of($kit->program, $catalogue));
         $points = [...(new SensorChain($kit))->points(), ...array_column($check->points(), 1)];
 
         return count(array_filter($points, fn (VerdictPoint $one): bool => $one->level === PointLevel::Wrong));

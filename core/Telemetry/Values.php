@@ -31,19 +31,19 @@ final readonly class Values
     private function __construct(public array $all, public UnitSystem $system) {}
 
     /** The values of a program with what is in Stores. */
-    public static function of(Program $program, Catalogue $shelf): self
+    public static function of(Program $program, Catalogue $catalogue): self
     {
         $sense = $program->sense;
-        $system = $sense->system ?? $shelf->units();
+        $system = $sense->system ?? $catalogue->units();
         $all = [];
         $unit = fn (string $id, Dimension $dimension, bool $upright): Unit => $sense->units[$id] ?? $system->unit($dimension, $upright);
-        if ($shelf->receiver($program->receiver ?? '')?->telemetry === true) {
+        if ($catalogue->receiver($program->receiver ?? '')?->telemetry === true) {
             foreach (self::LINK as $id => [$name, $dimension, $range]) {
                 $all[$id] = new Value($id, $name, $dimension, false, $unit($id, $dimension, false), new Range(...$range), 'the link itself', false);
             }
         }
         foreach ($sense->chain as $fitted) {
-            $sensor = $shelf->sensor($fitted->sensor);
+            $sensor = $catalogue->sensor($fitted->sensor);
             foreach ($sensor->quantities ?? [] as $quantity) {
                 $id = "{$fitted->id}-{$quantity->id}";
                 $dimension = $quantity->unit->dimension();

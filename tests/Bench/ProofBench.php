@@ -18,13 +18,13 @@ final class ProofBench
     /** @return array{int, float, float, float} states; seconds: the proof, brute force, the peak of memory in MB */
     public static function run(): array
     {
-        $program = DerivedMeanings::withModes(self::program(), Given::shelf()->controller('keel-f4'));
-        $evidence = fn (): ProofContext => new ProofContext($program, self::transmitter(), Given::shelf()->receiver('lantern-r8'), Given::shelf()->controller('keel-f4'));
+        $program = DerivedMeanings::withModes(self::program(), Given::catalogue()->controller('keel-f4'));
+        $context = fn (): ProofContext => new ProofContext($program, self::transmitter(), Given::catalogue()->receiver('lantern-r8'), Given::catalogue()->controller('keel-f4'));
         $best = INF;
         $states = 0;
         for ($round = 0; $round < 3; $round++) {
             $start = hrtime(true);
-            $states = Proof::of($evidence())->states;
+            $states = Proof::of($context())->states;
             $best = min($best, (hrtime(true) - $start) / 1e9);
         }
         $peak = memory_get_peak_usage() / 1e6;
@@ -35,7 +35,7 @@ final class ProofBench
     /** @return array{float, float} seconds, p95 of 20: the proof after an edit of one expo, the document read anew; and reading and compiling alone */
     public static function afterAnEdit(): array
     {
-        $kit = [self::transmitter(), Given::shelf()->receiver('lantern-r8'), Given::shelf()->controller('keel-f4')];
+        $kit = [self::transmitter(), Given::catalogue()->receiver('lantern-r8'), Given::catalogue()->controller('keel-f4')];
         $text = ProgramEncoder::encode(self::program());
         [$proofs, $readings] = [[], []];
         foreach (range(1, 20) as $expo) {

@@ -42,20 +42,20 @@ final class RehearsalBench
     public static function run(): array
     {
         $circuit = self::circuit(3.5);
-        $fly = fn (): Recording => (new Flight($circuit, Given::shelf(), self::scenario(), new RehearsalSettings(1)))->fly();
+        $fly = fn (): Recording => (new Flight($circuit, Given::catalogue(), self::scenario(), new RehearsalSettings(1)))->fly();
         [$all, $bare, $heard] = [INF, INF, INF];
         for ($round = 0; $round < 3; $round++) {
             $start = hrtime(true);
             $flight = $fly();
-            $first = Rehearsal::listen($flight, $circuit->program, $circuit->panel->transmitter, Given::shelf());
+            $first = Rehearsal::listen($flight, $circuit->program, $circuit->panel->transmitter, Given::catalogue());
             $all = min($all, (hrtime(true) - $start) / 1e9);
             $bare = min($bare, self::bare($circuit));
             $changed = self::circuit(3.4 - $round / 10);
             $start = hrtime(true);
-            Rehearsal::listen($flight, $changed->program, $changed->panel->transmitter, Given::shelf());
+            Rehearsal::listen($flight, $changed->program, $changed->panel->transmitter, Given::catalogue());
             $heard = min($heard, (hrtime(true) - $start) / 1e9);
         }
-        $json = [...RehearsalEncoder::flight($flight, $circuit->program, $circuit->panel->transmitter, self::scenario(), new RehearsalSettings(1)), ...RehearsalEncoder::heard($first, $flight, Values::of($circuit->program, Given::shelf()))];
+        $json = [...RehearsalEncoder::flight($flight, $circuit->program, $circuit->panel->transmitter, self::scenario(), new RehearsalSettings(1)), ...RehearsalEncoder::heard($first, $flight, Values::of($circuit->program, Given::catalogue()))];
 
         return [$all, $bare, $heard, strlen((string) gzencode((string) json_encode($json)))];
     }

@@ -18,20 +18,20 @@ final class ThresholdBench
     /** @return array{float, int, float} seconds; what stayed open; the peak of memory in MB */
     public static function thresholds(): array
     {
-        return self::proven(new ProofContext(self::program(), self::transmitter(), Given::shelf()->receiver('lantern-r8'), Given::shelf()->controller('keel-f4')));
+        return self::proven(new ProofContext(self::program(), self::transmitter(), Given::catalogue()->receiver('lantern-r8'), Given::catalogue()->controller('keel-f4')));
     }
 
     /** @return array{float, int, float} the same of every feed of every output */
     public static function feeds(): array
     {
-        return self::proven(Given::evidence(ProgramDecoder::read(json_decode((string) json_encode(Hard::documents()['every feed of every output'])))));
+        return self::proven(Given::context(ProgramDecoder::read(json_decode((string) json_encode(Hard::documents()['every feed of every output'])))));
     }
 
     /** @return array{float, int, float} */
-    private static function proven(ProofContext $evidence): array
+    private static function proven(ProofContext $context): array
     {
         $start = hrtime(true);
-        $proof = Proof::of($evidence);
+        $proof = Proof::of($context);
         $seconds = (hrtime(true) - $start) / 1e9;
 
         return [$seconds, count(array_filter($proof->findings, fn (Finding $one): bool => $one->isOpen)), memory_get_peak_usage() / 1e6];

@@ -17,7 +17,7 @@ final class ArmingTest extends TestCase
     private static function blockers(BoardState $board, float $throttle = -1.0, string $demo = 'nightjar'): array
     {
         $circuit = Given::circuit(Given::demo($demo));
-        $controller = Given::shelf()->controller($circuit->program->controller ?? '') ?? self::fail();
+        $controller = Given::catalogue()->controller($circuit->program->controller ?? '') ?? self::fail();
         $blockers = (new ArmingCheck($circuit->program, $controller))->blockers(Given::frame($circuit, ['throttle' => $throttle]), $board);
         foreach ($blockers as $one) {
             self::assertNotNull($one->cure);
@@ -58,7 +58,7 @@ final class ArmingTest extends TestCase
     public function test_it_asks_where_the_arm_switch_is_away(): void
     {
         $circuit = Given::circuit(Given::demo('nightjar'));
-        $arming = new ArmingCheck($circuit->program, Given::shelf()->controller('keel-f4') ?? self::fail());
+        $arming = new ArmingCheck($circuit->program, Given::catalogue()->controller('keel-f4') ?? self::fail());
 
         self::assertFalse($arming->isAsked(Given::frame($circuit)));
         self::assertTrue($arming->isAsked(Given::frame($circuit, controls: ['flick-a' => 'away'])));

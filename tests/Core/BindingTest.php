@@ -28,7 +28,7 @@ final class BindingTest extends TestCase
         $spoil === null ?: $spoil($document);
         $program = ProgramDecoder::decode((string) json_encode($document));
 
-        return InstalledKit::of($program, Given::transmitter($program->transmitter), Given::shelf());
+        return InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue());
     }
 
     /** @param  list<BindingAction>  $acts */
@@ -142,7 +142,7 @@ final class BindingTest extends TestCase
     {
         $program = ProgramDecoder::decode(Given::demo($demo));
 
-        return InstalledKit::of($program, Given::transmitter($program->transmitter), Given::shelf());
+        return InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue());
     }
 
     public function test_an_act_changes_nothing_of_what_was(): void
@@ -157,7 +157,7 @@ final class BindingTest extends TestCase
     {
         $kit = self::kit('nightjar');
         $text = str_replace('"generation": 3', '"generation": 2', (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
-        $old = InstalledKit::of($kit->program, TransmitterDecoder::decode($text), Given::shelf());
+        $old = InstalledKit::of($kit->program, TransmitterDecoder::decode($text), Given::catalogue());
         $receiver = self::after($old, BindingGuide::acts($old->receiver ?? self::fail()));
 
         self::assertSame([Lamp::Slow, false], [$receiver->lamp(), $receiver->hears()]);

@@ -33,12 +33,12 @@ final class BruteForce
     /** @var array<string, bool> rule => found */
     private array $found = [];
 
-    public function __construct(private readonly ProofContext $evidence, int $seed)
+    public function __construct(private readonly ProofContext $context, int $seed)
     {
-        $this->circuit = $evidence->circuit();
+        $this->circuit = $context->circuit();
         $this->random = new Randomizer(new Mt19937($seed));
-        $this->low = $evidence->setup->low ?? 1050;
-        $this->motors = array_column(array_filter($evidence->program->outputs, fn ($one): bool => in_array($one->role?->value, ['motor', 'left-motor', 'right-motor', 'input-throttle'], true)), 'channel');
+        $this->low = $context->setup->low ?? 1050;
+        $this->motors = array_column(array_filter($context->program->outputs, fn ($one): bool => in_array($one->role?->value, ['motor', 'left-motor', 'right-motor', 'input-throttle'], true)), 'channel');
     }
 
     /** @return list<string> ids of the rules that are broken */
@@ -60,7 +60,7 @@ final class BruteForce
     /** @param  list<float>  $hand */
     private function settled(array $hand, Frame $frame): void
     {
-        $program = $this->evidence->program;
+        $program = $this->context->program;
         if ($this->armedByRange() && $this->arms($frame)) {
             $arms = array_filter($program->functions, fn ($one): bool => $one->purpose() === Purpose::Arm && $one instanceof SteppedFunction);
             $on = array_filter($arms, fn ($one): bool => $one instanceof SteppedFunction && $one->step($frame->steps()[$one->id] ?? '')?->means?->is(Meaning::ARMED) === true);
@@ -69,25 +69,25 @@ final class BruteForce
         foreach ($program->outputs as $output) {
             $this->found += $frame->outputs()[$output->channel]->clipped ? ['nothing-clips' => true] : [];
         }
-        $flight = array_filter($this->evidence->setup->modes ?? [], fn ($one): bool => $this->evidence->controller?->modes[$one->mode]->flight ?? false);
+        $flight = array_filter($this->context->setup->modes ?? [], fn ($one): bool => $this->context->controller?->modes[$one->mode]->flight ?? false);
         $channels = array_unique(array_column($flight, 'channel'));
         if ($flight === [] || array_diff($channels, array_column($program->outputs, 'channel')) !== []) {
             return;
         }
-        $shares = array_intersect($channels, array_column($this->evidence->setup->arming->ranges ?? [], 'channel')) !== [];
+        $shares = array_intersect($channels, array_column($this->context->setup->arming->ranges ?? [], 'channel')) !== [];
         if ($shares && ! $this->arms($frame)) {
             return;
         }
         $active = array_unique(array_map(fn ($one): string => $one->mode, array_filter($flight, fn ($one): bool => $frame->pulse($one->channel) >= $one->from && $frame->pulse($one->channel) < $one->to)));
-        $this->found += $active === [] && $this->evidence->setup->none === null ? ['one-mode-in-each-state' => true] : [];
-        $this->found += count($active) > 1 && count(array_intersect($active, $this->evidence->setup->priority ?? [])) < count($active) ? ['one-mode-in-each-state' => true] : [];
+        $this->found += $active === [] && $this->context->setup->none === null ? ['one-mode-in-each-state' => true] : [];
+        $this->found += count($active) > 1 && count(array_intersect($active, $this->context->setup->priority ?? [])) < count($active) ? ['one-mode-in-each-state' => true] : [];
     }
 
     /** @param  list<float>  $hand */
     private function low(array $hand): void
     {
         $frame = $this->circuit->frame($hand);
-        $isFirst = $this->evidence->program->family !== Family::Helicopter || $frame->phase() === $this->evidence->program->base()->id;
+        $isFirst = $this->context->program->family !== Family::Helicopter || $frame->phase() === $this->context->program->base()->id;
         $live = ! $this->armedByRange() || $this->arms($frame);
         $this->found += $live && $isFirst && $this->turns($frame) ? ['no-start-above-idle' => true] : [];
     }
@@ -96,7 +96,7 @@ final class BruteForce
     private function powerUp(array $from): void
     {
         $hand = $this->circuit->panel->atRest();
-        foreach ($this->evidence->transmitter->controls as $control) {
+        foreach ($this->context->transmitter->controls as $control) {
             $at = (int) $this->circuit->panel->control($control->id);
             $hand[$at] = $control->detents === [] ? $from[$at] : $hand[$at];
         }
@@ -123,7 +123,7 @@ final class BruteForce
                 $this->settled($hand, $frame);
                 $low = $this->withLowThrottle($hand);
                 [$lowFrame] = $this->held($low, $state);
-                $isFirst = $this->evidence->program->family !== Family::Helicopter || $lowFrame->phase() === $this->evidence->program->base()->id;
+                $isFirst = $this->context->program->family !== Family::Helicopter || $lowFrame->phase() === $this->context->program->base()->id;
                 $this->found += (! $this->armedByRange() || $this->arms($lowFrame)) && $isFirst && $this->turns($lowFrame) ? ['no-start-above-idle' => true] : [];
             }
             $input = $this->random->getInt(0, count($hand) - 1);
@@ -140,7 +140,7 @@ final class BruteForce
     public function someMoveMayAlwaysStopIt(int $hands): bool
     {
         $moves = [];
-        foreach ($this->evidence->transmitter->controls as $control) {
+        foreach ($this->context->transmitter->controls as $control) {
             foreach ($control->detents as $detent) {
                 $moves["{$control->id} {$detent}"] = [(int) $this->circuit->panel->control($control->id), (float) $control->valueOf($detent), in_array('pressed', $control->detents, true) ? (float) $control->valueOf('released') : null];
             }
@@ -184,7 +184,7 @@ final class BruteForce
 
     private function armedBy(): ?ArmedBy
     {
-        return $this->evidence->setup->arming?->by ?? ($this->evidence->controller === null ? ArmedBy::Throttle : null);
+        return $this->context->setup->arming?->by ?? ($this->context->controller === null ? ArmedBy::Throttle : null);
     }
 
     private function armedByRange(): bool
@@ -194,7 +194,7 @@ final class BruteForce
 
     private function arms(Frame $frame): bool
     {
-        foreach ($this->evidence->setup->arming->ranges ?? [] as $range) {
+        foreach ($this->context->setup->arming->ranges ?? [] as $range) {
             $pulse = $frame->pulse($range->channel);
             if ($pulse !== null && $pulse >= $range->from && $pulse < $range->to) {
                 return true;
@@ -206,7 +206,7 @@ final class BruteForce
 
     private function isCentred(): bool
     {
-        return $this->evidence->program->family === Family::GroundVehicle;
+        return $this->context->program->family === Family::GroundVehicle;
     }
 
     private function turns(Frame $frame): bool
@@ -222,10 +222,10 @@ final class BruteForce
     {
         $still = $this->isCentred() ? 0.0 : -1.0;
         $hand[$this->circuit->panel->axis(Axis::Throttle)] = $still;
-        foreach ($this->evidence->program->functions as $function) {
+        foreach ($this->context->program->functions as $function) {
             $drive = $function->purpose() === Purpose::Throttle ? ($function->drive ?? null) : null;
             $at = $drive instanceof \DuskSwitch\Core\Program\Drive\ControlDrive ? $this->circuit->panel->control($drive->control) : null;
-            if ($at !== null && $this->evidence->transmitter->control($drive->control)?->detents === []) {
+            if ($at !== null && $this->context->transmitter->control($drive->control)?->detents === []) {
                 $hand[$at] = $still;
             }
         }
@@ -238,7 +238,7 @@ final class BruteForce
     {
         $hand = $this->circuit->panel->atRest();
         foreach ($hand as $input => $rest) {
-            $control = $this->evidence->transmitter->controls[$input - 8] ?? null;
+            $control = $this->context->transmitter->controls[$input - 8] ?? null;
             $values = $control !== null && $control->detents !== []
                 ? array_map(fn (string $detent): float => (float) $control->valueOf($detent), $control->detents)
                 : [$rest, -1.0, 1.0, 0.0, $this->random->getInt(-1000, 1000) / 1000, $this->random->getInt(-1000, 1000) / 1000];

@@ -26,7 +26,7 @@ final class CallEditTest extends TestCase
 
     private static function edit(Program $program): CallEdit
     {
-        return new CallEdit($program, Values::of($program, Given::shelf()));
+        return new CallEdit($program, Values::of($program, Given::catalogue()));
     }
 
     private static function call(Program $program, string $id): Callout

@@ -21,7 +21,7 @@ final class ChannelOrderTest extends TestCase
     {
         $d = json_decode(Given::demo('nightjar'));
         $change($d);
-        $found = array_filter(Proof::of(Given::evidence(ProgramDecoder::decode((string) json_encode($d))))->findings, fn (Finding $one): bool => $one->rule === 'channel-order');
+        $found = array_filter(Proof::of(Given::context(ProgramDecoder::decode((string) json_encode($d))))->findings, fn (Finding $one): bool => $one->rule === 'channel-order');
 
         return array_values(array_map(fn (Finding $one): array => [$one->about, $one->channels(), $one->says], $found));
     }

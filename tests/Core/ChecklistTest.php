@@ -13,7 +13,7 @@ final class ChecklistTest extends TestCase
     {
         $circuit = Given::circuit(Given::demo($demo));
         $program = $circuit->program;
-        $lists = (new Checklists($circuit, Given::shelf()->receiver($program->receiver ?? ''), Given::shelf()->controller($program->controller ?? '')))->all();
+        $lists = (new Checklists($circuit, Given::catalogue()->receiver($program->receiver ?? ''), Given::catalogue()->controller($program->controller ?? '')))->all();
 
         return array_column($lists, 'items', 'id');
     }

@@ -98,20 +98,20 @@ final class EffectTest extends TestCase
                 $output->reverse = true;
             }
         }
-        $evidence = Given::evidence(ProgramDecoder::decode((string) json_encode($spoilt)));
-        $fixes = array_filter(Proof::of($evidence)->findings, fn ($one): bool => $one->mended !== null && $one->witness !== null);
+        $context = Given::context(ProgramDecoder::decode((string) json_encode($spoilt)));
+        $fixes = array_filter(Proof::of($context)->findings, fn ($one): bool => $one->mended !== null && $one->witness !== null);
         self::assertNotSame([], $fixes);
         foreach ($fixes as $fix) {
-            $shown = array_filter(EditEffect::between($evidence->circuit(), self::circuit($evidence, $fix->mended), $fix->witness, $fix->channels()), fn (PulseChange $one): bool => $one->where === 'in the state found');
+            $shown = array_filter(EditEffect::between($context->circuit(), self::circuit($context, $fix->mended), $fix->witness, $fix->channels()), fn (PulseChange $one): bool => $one->where === 'in the state found');
             foreach ($shown as $one) {
-                self::assertSame($fix->witness->frame($evidence->circuit())->pulse($one->channel), $one->before);
+                self::assertSame($fix->witness->frame($context->circuit())->pulse($one->channel), $one->before);
                 self::assertNotSame($one->before, $one->after, "{$fix->says}: the fix leaves channel {$one->channel} as it is");
             }
         }
     }
 
-    private static function circuit(ProofContext $evidence, Program $program): Circuit
+    private static function circuit(ProofContext $context, Program $program): Circuit
     {
-        return Compiler::compile($program, $evidence->transmitter);
+        return Compiler::compile($program, $context->transmitter);
     }
 }

@@ -19,14 +19,14 @@ final class FailsafeTest extends TestCase
     {
         $safe = self::safe(self::bare($demo));
 
-        self::assertSame([], array_filter(Proof::of(Given::evidence($safe))->findings, fn (Finding $one): bool => $one->rule === 'failsafe'));
+        self::assertSame([], array_filter(Proof::of(Given::context($safe))->findings, fn (Finding $one): bool => $one->rule === 'failsafe'));
         self::assertSame(array_column($safe->outputs, 'channel'), array_keys($safe->aboard->failsafe));
     }
 
     #[DataProviderExternal(Given::class, 'demos')]
     public function test_a_failsafe_that_was_never_set_is_found(string $demo): void
     {
-        $found = array_values(array_filter(Proof::of(Given::evidence(self::bare($demo)))->findings, fn (Finding $one): bool => $one->rule === 'failsafe'));
+        $found = array_values(array_filter(Proof::of(Given::context(self::bare($demo)))->findings, fn (Finding $one): bool => $one->rule === 'failsafe'));
 
         self::assertStringStartsWith('No failsafe is set for', $found[0]->says ?? 'nothing was found');
     }
@@ -100,6 +100,6 @@ final class FailsafeTest extends TestCase
 
     private static function safe(Program $program): Program
     {
-        return SafeFailsafe::for($program, Given::transmitter($program->transmitter), Given::shelf()->controller($program->controller ?? ''));
+        return SafeFailsafe::for($program, Given::transmitter($program->transmitter), Given::catalogue()->controller($program->controller ?? ''));
     }
 }

@@ -20,7 +20,7 @@ final class FingerprintTest extends TestCase
         $document = json_decode(Given::demo($demo));
         $change === null ?: $change($document);
         $program = ProgramDecoder::decode((string) json_encode($document));
-        $print = new Fingerprint(InstalledKit::of($program, Given::transmitter($program->transmitter), Given::shelf()));
+        $print = new Fingerprint(InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue()));
         $prints = ['binding' => $print->binding(), 'whole' => $print->whole()];
         foreach (BenchStep::cases() as $step) {
             $prints[$step->value] = $print->step($step);
@@ -116,7 +116,7 @@ final class FingerprintTest extends TestCase
     public function test_only_what_the_aircraft_has_is_asked_for(string $demo, array $steps): void
     {
         $program = ProgramDecoder::decode(Given::demo($demo));
-        $kit = InstalledKit::of($program, Given::transmitter($program->transmitter), Given::shelf());
+        $kit = InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue());
 
         self::assertSame($steps, array_map(fn (BenchStep $one): string => $one->value, array_values(array_filter(BenchStep::cases(), fn (BenchStep $one): bool => $one->isNeeded($kit)))));
     }

@@ -28,7 +28,7 @@ final class FlightScriptTest extends TestCase
 
     private static function hear(Circuit $circuit, Scenario $scenario): ListenedFlight
     {
-        return Rehearsal::listen((new Flight($circuit, Given::shelf(), $scenario, new RehearsalSettings(1)))->fly(), $circuit->program, $circuit->panel->transmitter, Given::shelf());
+        return Rehearsal::listen((new Flight($circuit, Given::catalogue(), $scenario, new RehearsalSettings(1)))->fly(), $circuit->program, $circuit->panel->transmitter, Given::catalogue());
     }
 
     public function test_where_the_motor_stops_the_ground_is_met_and_the_verdict_says_where(): void
@@ -61,7 +61,7 @@ final class FlightScriptTest extends TestCase
     public function test_what_ships_asks_only_for_what_there_is(string $demo, string $scenario): void
     {
         $circuit = Given::circuit(Given::demo($demo));
-        $topics = array_column(self::hear($circuit, Given::shelf()->scenario($scenario) ?? self::fail())->verdict, 'topic');
+        $topics = array_column(self::hear($circuit, Given::catalogue()->scenario($scenario) ?? self::fail())->verdict, 'topic');
 
         self::assertNotContains('Script', $topics);
         self::assertNotContains('Ground', $topics);

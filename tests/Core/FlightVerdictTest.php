@@ -56,7 +56,7 @@ final class FlightVerdictTest extends TestCase
     {
         $program = self::program($calls);
         $remarks = [];
-        foreach (Rehearsal::listen($flight, $program, Given::transmitter(), Given::shelf())->verdict as $one) {
+        foreach (Rehearsal::listen($flight, $program, Given::transmitter(), Given::catalogue())->verdict as $one) {
             $remarks[$one->topic] ??= $one;
         }
 
@@ -153,7 +153,7 @@ final class FlightVerdictTest extends TestCase
 
     public function test_the_worst_comes_first(): void
     {
-        $verdict = Rehearsal::listen(self::recording(60, fn (float $t): array => ['height' => 130.0, 'linked' => $t < 30]), self::program([]), Given::transmitter(), Given::shelf())->verdict;
+        $verdict = Rehearsal::listen(self::recording(60, fn (float $t): array => ['height' => 130.0, 'linked' => $t < 30]), self::program([]), Given::transmitter(), Given::catalogue())->verdict;
         $levels = array_map(fn (Remark $one): string => $one->level->value, $verdict);
         $sorted = $levels;
         usort($sorted, fn (string $a, string $b): int => array_search($a, ['wrong', 'look', 'fine'], true) <=> array_search($b, ['wrong', 'look', 'fine'], true));

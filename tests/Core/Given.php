@@ -27,17 +27,17 @@ final class Given
         return TransmitterDecoder::decode((string) file_get_contents(self::DEMO."/stores/transmitters/{$id}.json"));
     }
 
-    public static function shelf(): Stores
+    public static function catalogue(): Stores
     {
         return new Stores(new ShippedDefinitions(self::DEMO.'/stores'));
     }
 
     /** What the proof looks at, with the kit that the program names. */
-    public static function evidence(Program $program, ?Transmitter $transmitter = null): ProofContext
+    public static function context(Program $program, ?Transmitter $transmitter = null): ProofContext
     {
         return new ProofContext(
             $program, $transmitter ?? self::transmitter($program->transmitter),
-            self::shelf()->receiver($program->receiver ?? ''), self::shelf()->controller($program->controller ?? ''),
+            self::catalogue()->receiver($program->receiver ?? ''), self::catalogue()->controller($program->controller ?? ''),
         );
     }
 

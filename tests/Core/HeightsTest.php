@@ -73,9 +73,9 @@ final class HeightsTest extends TestCase
     {
         foreach (Given::demos() as [$demo]) {
             $circuit = Given::circuit(Given::demo($demo));
-            foreach (Given::shelf()->scenarios($circuit->program->family) as $scenario) {
+            foreach (Given::catalogue()->scenarios($circuit->program->family) as $scenario) {
                 $legs = Heights::of($scenario->legs, FlightModel::of($circuit->program->family))->legs;
-                $flown = max(array_column((new Flight($circuit, Given::shelf(), $scenario, new RehearsalSettings(1)))->fly()->truth, 'height'));
+                $flown = max(array_column((new Flight($circuit, Given::catalogue(), $scenario, new RehearsalSettings(1)))->fly()->truth, 'height'));
 
                 self::assertEqualsWithDelta(max(array_column($legs, 'ends')), $flown, 6.0, "{$demo}, {$scenario->id}");
             }

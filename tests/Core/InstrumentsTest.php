@@ -26,7 +26,7 @@ final class InstrumentsTest extends TestCase
     private static function read(array $chain, float $seconds, ?Body $body = null, float $interval = 0.2, array $mishaps = []): array
     {
         $program = ProgramDecoder::decode(Given::text(['sense' => ['interval' => $interval, 'chain' => $chain]]));
-        $instruments = new Instruments($program, Given::shelf(), new RandomSource(3));
+        $instruments = new Instruments($program, Given::catalogue(), new RandomSource(3));
         $rows = [];
         for ($i = 0; $i <= $seconds / self::EVERY; $i++) {
             $rows[] = $instruments->read($i * self::EVERY, self::EVERY, $body ?? new Body, new Battery(3, 2200.0), -60.0, 90.0, 5.0, true, new RehearsalSettings(1, mishaps: $mishaps), 0.0);

@@ -21,7 +21,7 @@ final class LimitsTest extends TestCase
     {
         try {
             $program = ProgramDecoder::read(json_decode((string) json_encode($document)));
-            Compiler::compile($program, Given::shelf()->find($program->transmitter) ?? Given::transmitter());
+            Compiler::compile($program, Given::catalogue()->find($program->transmitter) ?? Given::transmitter());
 
             return [];
         } catch (Refused $refused) {
@@ -94,8 +94,8 @@ final class LimitsTest extends TestCase
         }
         $document->outputs[0]->feeds = array_map(fn (string $id): array => ['from' => $id, 'weight' => 0.3], ['roll', 'pitch', 'throttle']);
         $program = ProgramDecoder::read(json_decode((string) json_encode($document)));
-        $evidence = new ProofContext($program, Given::shelf()->find('harbour-16') ?? Given::transmitter(), Given::shelf()->receiver('lantern-r8'), Given::shelf()->controller('keel-f4'));
-        $proof = Proof::of($evidence);
+        $context = new ProofContext($program, Given::catalogue()->find('harbour-16') ?? Given::transmitter(), Given::catalogue()->receiver('lantern-r8'), Given::catalogue()->controller('keel-f4'));
+        $proof = Proof::of($context);
         $undecided = array_values(array_filter($proof->findings, fn (Finding $one): bool => $one->isOpen));
 
         self::assertSame([], array_map(fn (Finding $one): string => $one->says, $undecided), 'three dials, each with fifteen levels, in several cones: decided');
@@ -104,7 +104,7 @@ final class LimitsTest extends TestCase
     public function test_what_is_too_large_to_check_is_an_error_of_the_proof(): void
     {
         $program = ProgramDecoder::read(json_decode((string) json_encode(Hard::documents()['every feed of every output'])));
-        $proof = Proof::of(Given::evidence($program));
+        $proof = Proof::of(Given::context($program));
         $undecided = array_values(array_filter($proof->findings, fn (Finding $one): bool => $one->isOpen));
 
         self::assertNotSame([], $undecided);
@@ -120,6 +120,6 @@ final class LimitsTest extends TestCase
         $document->conditions = array_combine(array_map(fn (int $i): string => "c{$i}", range(1, 64)), array_map(fn (int $i): array => ['toggle' => ['all' => [['control' => 'button-left', 'at' => 'pressed'], ['control' => 'dial-left', 'above' => $i / 100]]]], range(1, 64)));
         $program = ProgramDecoder::read(json_decode((string) json_encode($document)));
 
-        self::assertGreaterThan(2.0 ** 63, Proof::of(Given::evidence($program))->states);
+        self::assertGreaterThan(2.0 ** 63, Proof::of(Given::context($program))->states);
     }
 }

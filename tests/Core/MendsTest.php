@@ -64,7 +64,7 @@ final class MendsTest extends TestCase
             $document = json_decode(ProgramEncoder::encode($program));
             $document->aboard ??= (object) [];
             $document->aboard->accepted = $accepted;
-            $proof = Proof::of(Given::evidence(ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION))));
+            $proof = Proof::of(Given::context(ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION))));
 
             self::assertSame([], $proof->findings);
             self::assertCount(count($accepted), $proof->accepted);
@@ -94,7 +94,7 @@ final class MendsTest extends TestCase
     /** @return list<Finding> */
     private static function findings(Program $program): array
     {
-        return Proof::of(Given::evidence($program))->findings;
+        return Proof::of(Given::context($program))->findings;
     }
 
     /**

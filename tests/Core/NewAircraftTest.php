@@ -49,10 +49,10 @@ final class NewAircraftTest extends TestCase
     #[DataProvider('aircraft')]
     public function test_with_its_failsafe_set_it_is_safe_in_every_state(Family $family, string $transmitter): void
     {
-        $safe = SafeFailsafe::for(self::program($family, $transmitter), Given::transmitter($transmitter), Given::shelf()->controller(self::program($family, $transmitter)->controller ?? ''));
+        $safe = SafeFailsafe::for(self::program($family, $transmitter), Given::transmitter($transmitter), Given::catalogue()->controller(self::program($family, $transmitter)->controller ?? ''));
 
         self::assertSame([], self::errors($safe));
-        self::assertTrue(Proof::of(Given::evidence($safe))->isSafe());
+        self::assertTrue(Proof::of(Given::context($safe))->isSafe());
     }
 
     #[DataProvider('aircraft')]
@@ -71,12 +71,12 @@ final class NewAircraftTest extends TestCase
     #[DataProvider('aircraft')]
     public function test_its_motor_stands_at_power_up(Family $family, string $transmitter): void
     {
-        $evidence = Given::evidence(self::program($family, $transmitter));
-        foreach ($evidence->motors() as $motor) {
-            $pulse = Given::frame(Compiler::compile($evidence->program, $evidence->transmitter))->pulse($motor->channel);
+        $context = Given::context(self::program($family, $transmitter));
+        foreach ($context->motors() as $motor) {
+            $pulse = Given::frame(Compiler::compile($context->program, $context->transmitter))->pulse($motor->channel);
             self::assertTrue($family === Family::GroundVehicle ? $pulse === 1500 : $pulse <= 1050, "{$motor->name} at {$pulse} µs");
         }
-        self::assertNotSame([], $evidence->program->outputs);
+        self::assertNotSame([], $context->program->outputs);
     }
 
     private static function program(Family $family, string $transmitter): Program
@@ -94,7 +94,7 @@ final class NewAircraftTest extends TestCase
     /** @return list<string> the rules that errors break */
     private static function errors(Program $program): array
     {
-        $errors = array_filter(Proof::of(Given::evidence($program))->findings, fn (Finding $one): bool => $one->severity === Severity::Error);
+        $errors = array_filter(Proof::of(Given::context($program))->findings, fn (Finding $one): bool => $one->severity === Severity::Error);
 
         return array_values(array_unique(array_map(fn (Finding $one): string => $one->rule, $errors)));
     }

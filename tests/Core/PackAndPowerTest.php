@@ -20,7 +20,7 @@ final class PackAndPowerTest extends TestCase
 {
     private static function fly(string $demo, string $scenario, RehearsalSettings $setting): Recording
     {
-        return (new Flight(Given::circuit(Given::demo($demo)), Given::shelf(), Given::shelf()->scenario($scenario) ?? self::fail(), $setting))->fly();
+        return (new Flight(Given::circuit(Given::demo($demo)), Given::catalogue(), Given::catalogue()->scenario($scenario) ?? self::fail(), $setting))->fly();
     }
 
     private static function at(Recording $flight, float $seconds, string $what): float
@@ -54,7 +54,7 @@ final class PackAndPowerTest extends TestCase
         self::assertEqualsWithDelta(self::at($full, 120, 'used'), self::at($half, 120, 'used'), 1.0);
         self::assertGreaterThan(0.2, self::at($full, 120, 'cell') - self::at($half, 120, 'cell'));
         self::assertEqualsWithDelta(0.5, $full->left(100.0) - $half->left(100.0), 1e-9);
-        $says = array_map(fn (Remark $one): string => $one->says, Rehearsal::listen($half, $circuit->program, $circuit->panel->transmitter, Given::shelf())->verdict);
+        $says = array_map(fn (Remark $one): string => $one->says, Rehearsal::listen($half, $circuit->program, $circuit->panel->transmitter, Given::catalogue())->verdict);
         self::assertContains('The pack was 50 % full at power-up. Used capacity counts from 0 there and knows nothing of it: only the voltage tells.', $says);
     }
 

@@ -26,7 +26,7 @@ final class PairsTest extends TestCase
         foreach (['harbour-16', 'quayside-8', 'lamplight-12'] as $transmitter) {
             foreach (glob(Given::DEMO.'/stores/receivers/*.json') ?: [] as $file) {
                 $receiver = basename($file, '.json');
-                yield "{$transmitter} and {$receiver}" => [Given::transmitter($transmitter), Given::shelf()->receiver($receiver) ?? self::fail($receiver)];
+                yield "{$transmitter} and {$receiver}" => [Given::transmitter($transmitter), Given::catalogue()->receiver($receiver) ?? self::fail($receiver)];
             }
         }
     }
@@ -86,7 +86,7 @@ final class PairsTest extends TestCase
             'aboard' => ['kit' => ['link' => $receiver->link, 'subtype' => $subtype ?? $receiver->subtype, 'wire' => $receiver->wires[0]->value, 'power' => 'pack', 'pack' => 'petrel-3s', 'speedController' => 'heron-45']],
         ]));
 
-        return InstalledKit::of($program, $transmitter, Given::shelf());
+        return InstalledKit::of($program, $transmitter, Given::catalogue());
     }
 
     private static function bound(InstalledKit $kit): ReceiverPort

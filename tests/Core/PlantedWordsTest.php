@@ -44,15 +44,15 @@ final class PlantedWordsTest extends TestCase
     #[DataProvider('aircraft')]
     public function test_it_says_what_it_said_and_takes_no_longer(string $name, callable $make): void
     {
-        $evidence = $make();
-        $page = self::told($evidence);
+        $context = $make();
+        $page = self::told($context);
         if (getenv('DUSK_ACCEPT') === '1') {
-            file_put_contents(self::PAGE, implode('', array_replace(self::pages(), [$name => "== {$name}\n{$page}steps {$evidence->steps()}\n\n"])));
+            file_put_contents(self::PAGE, implode('', array_replace(self::pages(), [$name => "== {$name}\n{$page}steps {$context->steps()}\n\n"])));
         }
         [$was, $steps] = explode("\nsteps ", substr(self::pages()[$name] ?? self::fail("{$name} isn't on the page"), strlen("== {$name}\n")).' ');
 
         self::assertSame("{$was}\n", $page);
-        self::assertLessThanOrEqual(self::MORE * (int) $steps, $evidence->steps());
+        self::assertLessThanOrEqual(self::MORE * (int) $steps, $context->steps());
     }
 
     /** @return array<string, string> by its name */
@@ -66,10 +66,10 @@ final class PlantedWordsTest extends TestCase
         return $pages;
     }
 
-    private static function told(ProofContext $evidence): string
+    private static function told(ProofContext $context): string
     {
-        $proof = Proof::of($evidence);
-        $words = new StateWords($evidence);
+        $proof = Proof::of($context);
+        $words = new StateWords($context);
         $told = '';
         foreach ($proof->findings as $one) {
             $told .= "{$one->severity->value} {$one->key()} (".implode(' ', $one->channels()).")\n    {$one->says}\n";
@@ -78,7 +78,7 @@ final class PlantedWordsTest extends TestCase
                 $told .= "    {$words->say($one->witness)}\n    ".json_encode($words->hand($one->witness)).($script === null ? '' : " {$script['seconds']} s, ".count($script['at']).' steps')."\n";
             }
             if ($one->mended !== null) {
-                $told .= "    {$one->mend}: ".self::effect($evidence, $one)."\n";
+                $told .= "    {$one->mend}: ".self::effect($context, $one)."\n";
             }
         }
         $others = [];
@@ -92,10 +92,10 @@ final class PlantedWordsTest extends TestCase
         return "{$told}states {$proof->states}\n";
     }
 
-    private static function effect(ProofContext $evidence, Finding $finding): string
+    private static function effect(ProofContext $context, Finding $finding): string
     {
-        $after = new ProofContext($finding->mended ?? $evidence->program, $evidence->transmitter, $evidence->receiver, $evidence->controller);
+        $after = new ProofContext($finding->mended ?? $context->program, $context->transmitter, $context->receiver, $context->controller);
 
-        return implode(', ', array_slice(array_map(fn ($one): string => "{$one->channel} {$one->where} {$one->before} → {$one->after}", EditEffect::between($evidence->circuit(), $after->circuit(), $finding->witness, $finding->channels())), 0, 6));
+        return implode(', ', array_slice(array_map(fn ($one): string => "{$one->channel} {$one->where} {$one->before} → {$one->after}", EditEffect::between($context->circuit(), $after->circuit(), $finding->witness, $finding->channels())), 0, 6));
     }
 }

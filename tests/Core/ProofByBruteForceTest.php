@@ -33,17 +33,17 @@ final class ProofByBruteForceTest extends TestCase
     #[DataProvider('seeds')]
     public function test_what_trying_finds_the_proof_finds(int $seed): void
     {
-        $evidence = self::spoiled($seed);
-        $proof = Proof::of($evidence);
+        $context = self::spoiled($seed);
+        $proof = Proof::of($context);
         $answers = [];
         foreach ($proof->rules as [$rule, $judgement]) {
             $answers[$rule->id()] = $judgement->answer;
         }
-        $tried = new BruteForce($evidence, $seed);
+        $tried = new BruteForce($context, $seed);
         foreach ($tried->dangers(400) as $rule) {
             self::assertContains($answers[$rule], [Answer::Findings, Answer::NotProven], "{$rule} is broken, the proof says {$answers[$rule]->value}");
         }
-        if ($answers['one-move-disarms'] === Answer::Proven && $evidence->model()->memories->isEmpty()) {
+        if ($answers['one-move-disarms'] === Answer::Proven && $context->model()->memories->isEmpty()) {
             self::assertTrue($tried->someMoveMayAlwaysStopIt(800), 'every move was seen to fail');
         }
         self::assertNotSame([], array_intersect(self::JUDGED, array_keys($answers)));
@@ -52,26 +52,26 @@ final class ProofByBruteForceTest extends TestCase
     #[DataProvider('seeds')]
     public function test_a_finding_can_be_repeated_with_its_hand_or_its_script(int $seed): void
     {
-        $evidence = self::spoiled($seed);
-        $words = new StateWords($evidence);
+        $context = self::spoiled($seed);
+        $words = new StateWords($context);
         $repeated = 0;
-        foreach (Proof::of($evidence)->findings as $finding) {
+        foreach (Proof::of($context)->findings as $finding) {
             if ($finding->witness === null) {
                 continue;
             }
-            self::assertReachable($evidence, $finding->witness->hand);
-            array_map(fn (array $hand) => self::assertReachable($evidence, $hand), $finding->witness->script);
-            $shown = $finding->witness->frame($evidence->circuit());
+            self::assertReachable($context, $finding->witness->hand);
+            array_map(fn (array $hand) => self::assertReachable($context, $hand), $finding->witness->script);
+            $shown = $finding->witness->frame($context->circuit());
             $script = $words->script($finding->witness);
             if ($script !== null) {
-                $frames = iterator_to_array(ScriptDecoder::read(Json::decode((string) json_encode($script, JSON_PRESERVE_ZERO_FRACTION)), $evidence->circuit()->panel, $evidence->circuit()->sensors())->run($evidence->circuit()), false);
+                $frames = iterator_to_array(ScriptDecoder::read(Json::decode((string) json_encode($script, JSON_PRESERVE_ZERO_FRACTION)), $context->circuit()->panel, $context->circuit()->sensors())->run($context->circuit()), false);
                 $again = end($frames) ?: self::fail();
             } else {
                 $hand = [...array_map(fn (array $one): object => (object) $one, $words->hand($finding->witness)), 'telemetry' => (object) $finding->witness->telemetry];
                 $sets = Json::decode((string) json_encode([$hand], JSON_PRESERVE_ZERO_FRACTION));
-                $again = $evidence->circuit()->tick(InputsDecoder::list($sets, $evidence->circuit()->panel)[0], null, TelemetryDecoder::list($sets, $evidence->circuit()->sensors())[0])->frame;
+                $again = $context->circuit()->tick(InputsDecoder::list($sets, $context->circuit()->panel)[0], null, TelemetryDecoder::list($sets, $context->circuit()->sensors())[0])->frame;
             }
-            self::assertSame(self::pulses($evidence, $shown), self::pulses($evidence, $again), "{$finding->key()}: {$finding->says}");
+            self::assertSame(self::pulses($context, $shown), self::pulses($context, $again), "{$finding->key()}: {$finding->says}");
             foreach ($finding->channels() as $channel) {
                 if (preg_match('/(\d+) µs/', $finding->says, $pulse) === 1 && count($finding->channels()) === 1 && ! $finding->isOpen) {
                     self::assertStringContainsString("{$again->pulse($channel)} µs", $finding->says);
@@ -87,11 +87,11 @@ final class ProofByBruteForceTest extends TestCase
      *
      * @param  list<float>  $hand
      */
-    private static function assertReachable(ProofContext $evidence, array $hand): void
+    private static function assertReachable(ProofContext $context, array $hand): void
     {
-        self::assertCount($evidence->panel->size(), $hand);
+        self::assertCount($context->panel->size(), $hand);
         foreach ($hand as $input => $value) {
-            $control = $evidence->panel->controlAt($input);
+            $control = $context->panel->controlAt($input);
             $control === null || $control->detents === []
                 ? self::assertTrue($value >= -1.0 && $value <= 1.0, "input {$input} at {$value}")
                 : self::assertContains($value, array_map($control->valueOf(...), $control->detents), $control->id);
@@ -111,10 +111,10 @@ final class ProofByBruteForceTest extends TestCase
     }
 
     /** @return array<int, int|null> */
-    private static function pulses(ProofContext $evidence, \DuskSwitch\Core\Signal\Frame $frame): array
+    private static function pulses(ProofContext $context, \DuskSwitch\Core\Signal\Frame $frame): array
     {
         $pulses = [];
-        foreach ($evidence->program->outputs as $output) {
+        foreach ($context->program->outputs as $output) {
             $pulses[$output->channel] = $frame->pulse($output->channel);
         }
 
@@ -133,10 +133,10 @@ final class ProofByBruteForceTest extends TestCase
                 $document = $spoil->once($document);
             }
             try {
-                $evidence = Schools::of($document);
-                $evidence->circuit();
+                $context = Schools::of($document);
+                $context->circuit();
 
-                return $evidence;
+                return $context;
             } catch (Refused) {
                 // A circle, a function that isn't there: not an aircraft.
             }

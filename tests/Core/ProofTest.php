@@ -29,7 +29,7 @@ final class ProofTest extends TestCase
     /** @return list<Finding> of a rule */
     private static function found(Program $program, string $rule): array
     {
-        return array_values(array_filter(Proof::of(Given::evidence($program))->findings, fn (Finding $one): bool => $one->rule === $rule));
+        return array_values(array_filter(Proof::of(Given::context($program))->findings, fn (Finding $one): bool => $one->rule === $rule));
     }
 
     /** Nightjar with its two mistakes mended. */
@@ -44,23 +44,23 @@ final class ProofTest extends TestCase
 
     private static function where(Program $program, Finding $finding): string
     {
-        return (new StateWords(Given::evidence($program)))->say($finding->witness);
+        return (new StateWords(Given::context($program)))->say($finding->witness);
     }
 
     public function test_nightjar_has_two_mistakes_and_both_are_mended(): void
     {
         $program = self::program('nightjar');
-        $findings = Proof::of(Given::evidence($program))->findings;
+        $findings = Proof::of(Given::context($program))->findings;
 
         self::assertSame(['one-mode-in-each-state', 'nothing-clips'], array_map(fn (Finding $one): string => $one->rule, $findings));
         self::assertSame('Flick B middle, everything else at rest', self::where($program, $findings[0]));
         self::assertSame(['Flight mode step Come home: −40 % → 0 %', 'Flight mode step Free: 100 % → 80 %', 'Flight mode step Self-level: −100 % → −80 %'], self::sorted(Given::differences($program, $findings[0]->mended ?? $program)));
         self::assertSame(['2 Pitch feed 1: Pitch 120 % → Pitch 100 %'], Given::differences($program, $findings[1]->mended ?? $program));
         foreach ($findings as $finding) {
-            $program = array_values(array_filter(Proof::of(Given::evidence($program))->findings, fn (Finding $one): bool => $one->rule === $finding->rule))[0]->mended ?? self::fail($finding->rule);
+            $program = array_values(array_filter(Proof::of(Given::context($program))->findings, fn (Finding $one): bool => $one->rule === $finding->rule))[0]->mended ?? self::fail($finding->rule);
         }
-        self::assertSame([], Proof::of(Given::evidence($program))->findings);
-        self::assertSame(144, Proof::of(Given::evidence($program))->states);
+        self::assertSame([], Proof::of(Given::context($program))->findings);
+        self::assertSame(144, Proof::of(Given::context($program))->states);
     }
 
     /**
@@ -80,15 +80,15 @@ final class ProofTest extends TestCase
         $finding = self::found($program, 'one-mode-in-each-state')[0] ?? self::fail();
         $mended = $finding->mended ?? self::fail();
 
-        self::assertSame([], Proof::of(Given::evidence($mended))->findings);
+        self::assertSame([], Proof::of(Given::context($mended))->findings);
         self::assertSame([-0.85, -0.35], array_map(fn ($step): float => $step->value, $mended->function('mode')->steps ?? []));
     }
 
     public function test_a_clean_program_has_nothing_to_find(): void
     {
-        self::assertSame([], Proof::of(Given::evidence(self::nightjar()))->findings);
+        self::assertSame([], Proof::of(Given::context(self::nightjar()))->findings);
         foreach (['tern', 'dunlin'] as $demo) {
-            $findings = Proof::of(Given::evidence(self::program($demo)))->findings;
+            $findings = Proof::of(Given::context(self::program($demo)))->findings;
             self::assertSame(['note release-with-throttle-up'], array_map(fn (Finding $one): string => "{$one->severity->value} {$one->rule}", $findings), 'a cut that does not wait for the stick is told, no more');
         }
     }
@@ -203,9 +203,9 @@ final class ProofTest extends TestCase
     public function test_a_finding_is_accepted_with_a_reason_until_it_changes(): void
     {
         $program = self::program('nightjar');
-        $key = Proof::of(Given::evidence($program))->findings[1]->key();
+        $key = Proof::of(Given::context($program))->findings[1]->key();
         $accepted = $program->with(aboard: $program->aboard->with(accepted: [new AcceptedFinding($key, 'Full pitch is never used')]));
-        $proof = Proof::of(Given::evidence($accepted));
+        $proof = Proof::of(Given::context($accepted));
 
         self::assertSame(['one-mode-in-each-state'], array_map(fn (Finding $one): string => $one->rule, $proof->findings));
         self::assertSame('Full pitch is never used', $proof->accepted[0][1] ?? null);
@@ -214,12 +214,12 @@ final class ProofTest extends TestCase
             $d->outputs[1]->feeds[0]->weight = 1.4;
             $d->aboard->accepted = [['finding' => $key, 'reason' => 'Full pitch is never used']];
         });
-        self::assertCount(1, Proof::of(Given::evidence($worse))->findings, 'kept by what it is about, whatever the percentage');
+        self::assertCount(1, Proof::of(Given::context($worse))->findings, 'kept by what it is about, whatever the percentage');
     }
 
     public function test_a_stick_that_clips_only_beside_the_brakes_says_that_it_is_the_brakes(): void
     {
-        $findings = Proof::of(Given::evidence(self::program('petrel', fn (\stdClass $d): null => null)))->findings;
+        $findings = Proof::of(Given::context(self::program('petrel', fn (\stdClass $d): null => null)))->findings;
         $flap = array_values(array_filter($findings, fn (Finding $one): bool => $one->about === 'output:3'))[0];
 
         self::assertSame('note', $flap->severity->value, 'the pilot asked for both');
@@ -228,7 +228,7 @@ final class ProofTest extends TestCase
         $greedy = self::program('petrel', function (\stdClass $d): void {
             $d->outputs[2]->feeds[1]->weight = 1.4;
         });
-        $flap = array_values(array_filter(Proof::of(Given::evidence($greedy))->findings, fn (Finding $one): bool => $one->about === 'output:3'))[0];
+        $flap = array_values(array_filter(Proof::of(Given::context($greedy))->findings, fn (Finding $one): bool => $one->about === 'output:3'))[0];
         self::assertSame('warning', $flap->severity->value, 'now roll alone is too much, whatever the brakes do');
         self::assertStringContainsString('the rest of the way does nothing', $flap->says);
     }

@@ -27,7 +27,7 @@ final class RehearsalFileTest extends TestCase
 
     private function rehearser(): Rehearser
     {
-        return new Rehearser(Given::shelf(), Given::shelf(), $this->folder);
+        return new Rehearser(Given::catalogue(), Given::catalogue(), $this->folder);
     }
 
     /** @return array<string, mixed> */
@@ -35,7 +35,7 @@ final class RehearsalFileTest extends TestCase
     {
         $circuit = Given::circuit(Given::demo($demo));
 
-        return $this->rehearser()->rehearse($circuit, Given::shelf()->scenario($script) ?? self::fail(), $setting, true);
+        return $this->rehearser()->rehearse($circuit, Given::catalogue()->scenario($script) ?? self::fail(), $setting, true);
     }
 
     public function test_what_is_drawn_is_drawn_in_the_pilots_units(): void
@@ -44,7 +44,7 @@ final class RehearsalFileTest extends TestCase
         $document->sense->system = 'nautical';
         $circuit = Given::circuit((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
         $metric = $this->written('petrel', 'thermal', new RehearsalSettings(1));
-        $nautical = $this->rehearser()->rehearse($circuit, Given::shelf()->scenario('thermal') ?? self::fail(), new RehearsalSettings(1), true);
+        $nautical = $this->rehearser()->rehearse($circuit, Given::catalogue()->scenario('thermal') ?? self::fail(), new RehearsalSettings(1), true);
 
         self::assertSame($metric['truth'], $nautical['truth'], 'the same flight');
         self::assertSame([['Height', 'm'], ['Air', 'km/h'], ['Cell', 'V'], ['Link', '%']], array_map(fn (array $one): array => [$one['name'], $one['unit']], $metric['traces']));
@@ -107,7 +107,7 @@ final class RehearsalFileTest extends TestCase
     public function test_an_unheard_flight_is_flown_once(): void
     {
         $circuit = Given::circuit(Given::demo('midge'));
-        $scenario = Given::shelf()->scenario('first-hover') ?? self::fail();
+        $scenario = Given::catalogue()->scenario('first-hover') ?? self::fail();
         $first = $this->rehearser()->flight($circuit, $scenario, new RehearsalSettings(1));
         $kept = glob("{$this->folder}/*") ?: [];
         self::assertCount(1, $kept);
@@ -124,7 +124,7 @@ final class RehearsalFileTest extends TestCase
     public function test_a_spoilt_file_is_flown_again_and_old_flights_go(): void
     {
         $circuit = Given::circuit(Given::demo('midge'));
-        $scenario = Given::shelf()->scenario('first-hover') ?? self::fail();
+        $scenario = Given::catalogue()->scenario('first-hover') ?? self::fail();
         $first = $this->rehearser()->flight($circuit, $scenario, new RehearsalSettings(1));
         file_put_contents((glob("{$this->folder}/*") ?: [''])[0], 'not a flight');
         self::assertEquals($first, $this->rehearser()->flight($circuit, $scenario, new RehearsalSettings(1)));
@@ -137,14 +137,14 @@ final class RehearsalFileTest extends TestCase
 
     public function test_where_nothing_can_be_kept_it_is_flown_all_the_same(): void
     {
-        $nowhere = new Rehearser(Given::shelf(), Given::shelf(), '/proc/nowhere');
+        $nowhere = new Rehearser(Given::catalogue(), Given::catalogue(), '/proc/nowhere');
 
-        self::assertInstanceOf(Recording::class, $nowhere->flight(Given::circuit(Given::demo('midge')), Given::shelf()->scenario('first-hover') ?? self::fail(), new RehearsalSettings(1)));
+        self::assertInstanceOf(Recording::class, $nowhere->flight(Given::circuit(Given::demo('midge')), Given::catalogue()->scenario('first-hover') ?? self::fail(), new RehearsalSettings(1)));
     }
 
     public function test_the_tone_is_silent_on_the_ground(): void
     {
-        $flight = $this->rehearser()->flight(Given::circuit(Given::demo('petrel')), Given::shelf()->scenario('thermal') ?? self::fail(), new RehearsalSettings(1));
+        $flight = $this->rehearser()->flight(Given::circuit(Given::demo('petrel')), Given::catalogue()->scenario('thermal') ?? self::fail(), new RehearsalSettings(1));
 
         self::assertNull(RehearsalEncoder::tone($flight)[10]);
     }

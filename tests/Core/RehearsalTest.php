@@ -37,18 +37,18 @@ final class RehearsalTest extends TestCase
 
     private static function scenario(string $id): Scenario
     {
-        return Given::shelf()->scenario($id) ?? self::fail($id);
+        return Given::catalogue()->scenario($id) ?? self::fail($id);
     }
 
     /** @param  array<string, float>  $mishaps */
     private static function fly(Circuit $circuit, string $scenario, array $mishaps = [], float $wind = 3.0, int $seed = 1): Recording
     {
-        return (new Flight($circuit, Given::shelf(), self::scenario($scenario), new RehearsalSettings($seed, $wind, 250.0, $mishaps)))->fly();
+        return (new Flight($circuit, Given::catalogue(), self::scenario($scenario), new RehearsalSettings($seed, $wind, 250.0, $mishaps)))->fly();
     }
 
     private static function listen(Recording $flight, Circuit $circuit): ListenedFlight
     {
-        return Rehearsal::listen($flight, $circuit->program, $circuit->panel->transmitter, Given::shelf());
+        return Rehearsal::listen($flight, $circuit->program, $circuit->panel->transmitter, Given::catalogue());
     }
 
     /** @return list<string> */
@@ -77,7 +77,7 @@ final class RehearsalTest extends TestCase
     public static function flights(): iterable
     {
         foreach (Given::demos() as [$demo]) {
-            foreach (Given::shelf()->scenarios(ProgramDecoder::decode(Given::demo($demo))->family) as $scenario) {
+            foreach (Given::catalogue()->scenarios(ProgramDecoder::decode(Given::demo($demo))->family) as $scenario) {
                 yield "{$demo}, {$scenario->id}" => [$demo, $scenario->id];
             }
         }
@@ -86,7 +86,7 @@ final class RehearsalTest extends TestCase
     public function test_every_family_has_a_flight(): void
     {
         foreach (Family::cases() as $family) {
-            $ids = array_column(Given::shelf()->scenarios($family), 'id');
+            $ids = array_column(Given::catalogue()->scenarios($family), 'id');
             self::assertNotSame([], $ids, $family->value);
             self::assertSame($ids, array_unique($ids));
         }
@@ -168,8 +168,8 @@ final class RehearsalTest extends TestCase
         $sag = self::remark($heard, 'Sag');
         self::assertSame([PointLevel::Wrong, 'cell-low'], [$sag->level, $sag->mend]);
 
-        $held = (new CallEdit($circuit->program, Values::of($circuit->program, Given::shelf())))->held('cell-low');
-        $again = Rehearsal::listen($flight, $held, $circuit->panel->transmitter, Given::shelf());
+        $held = (new CallEdit($circuit->program, Values::of($circuit->program, Given::catalogue())))->held('cell-low');
+        $again = Rehearsal::listen($flight, $held, $circuit->panel->transmitter, Given::catalogue());
         self::assertNotContains('Land, three point five volts', self::words($again), 'the same flight, and it keeps quiet');
         self::assertNotContains('Sag', array_column($again->verdict, 'topic'));
     }
@@ -246,8 +246,8 @@ final class RehearsalTest extends TestCase
         $circuit = self::circuit('petrel');
         $flight = self::fly($circuit, 'thermal');
         $before = self::listen($flight, $circuit);
-        $edit = new CallEdit($circuit->program, Values::of($circuit->program, Given::shelf()));
-        $after = Rehearsal::listen($flight, $edit->level('limit', 0, 90.0, 5.0), $circuit->panel->transmitter, Given::shelf());
+        $edit = new CallEdit($circuit->program, Values::of($circuit->program, Given::catalogue()));
+        $after = Rehearsal::listen($flight, $edit->level('limit', 0, 90.0, 5.0), $circuit->panel->transmitter, Given::catalogue());
         $first = fn (ListenedFlight $heard): float => array_values(array_filter($heard->said, fn (SpokenPhrase $one): bool => $one->offer->by === 'limit'))[0]->offer->at;
 
         self::assertLessThan($first($before), $first($after));

@@ -17,14 +17,14 @@ use PHPUnit\Framework\TestCase;
 final class RuleEdgesTest extends TestCase
 {
     /** @param  callable(array<string, mixed>): array<string, mixed>  $change */
-    private static function evidence(string $school, callable $change): ProofContext
+    private static function context(string $school, callable $change): ProofContext
     {
         return Schools::of($change(Schools::document($school)));
     }
 
-    private static function judged(ProofContext $evidence, string $rule): Judgement
+    private static function judged(ProofContext $context, string $rule): Judgement
     {
-        foreach (Proof::of($evidence)->rules as [$one, $judgement]) {
+        foreach (Proof::of($context)->rules as [$one, $judgement]) {
             if ($one->id() === $rule) {
                 return $judgement;
             }
@@ -33,9 +33,9 @@ final class RuleEdgesTest extends TestCase
     }
 
     /** @return list<string> severity and words of what a rule finds */
-    private static function says(ProofContext $evidence, string $rule): array
+    private static function says(ProofContext $context, string $rule): array
     {
-        return array_values(array_map(fn (Finding $one): string => "{$one->severity->value}: {$one->says}", array_filter(Proof::of($evidence)->findings, fn (Finding $one): bool => $one->rule === $rule)));
+        return array_values(array_map(fn (Finding $one): string => "{$one->severity->value}: {$one->says}", array_filter(Proof::of($context)->findings, fn (Finding $one): bool => $one->rule === $rule)));
     }
 
     /**
@@ -46,7 +46,7 @@ final class RuleEdgesTest extends TestCase
      */
     private static function modes(array $modes, array $setup = []): ProofContext
     {
-        return self::evidence('two channels, two switches', fn (array $d): array => [...$d, 'aboard' => [...$d['aboard'], 'controller' => [
+        return self::context('two channels, two switches', fn (array $d): array => [...$d, 'aboard' => [...$d['aboard'], 'controller' => [
             'modes' => array_map(fn (array $one): array => ['mode' => $one[0], 'channel' => 6, 'from' => $one[1], 'to' => $one[2]], $modes), ...$setup,
         ]]]);
     }
@@ -94,46 +94,46 @@ final class RuleEdgesTest extends TestCase
     #[DataProvider('armings')]
     public function test_arm_between_two_disarmed_positions_is_passed_on_the_way(array $map, array $wanted): void
     {
-        $evidence = self::evidence('two channels, two switches', function (array $d) use ($map): array {
+        $context = self::context('two channels, two switches', function (array $d) use ($map): array {
             $d['functions'][0]['drive'] = ['control' => 'shoulder-left', 'map' => $map];
 
             return $d;
         });
 
-        self::assertSame($wanted, self::says($evidence, 'arm-placement'));
+        self::assertSame($wanted, self::says($context, 'arm-placement'));
     }
 
     public function test_without_its_controller_a_multirotor_is_not_proven(): void
     {
-        $evidence = self::evidence('two channels, two switches', fn (array $d): array => array_diff_key([...$d, 'aboard' => array_diff_key($d['aboard'], ['controller' => 0])], ['controller' => 0]));
+        $context = self::context('two channels, two switches', fn (array $d): array => array_diff_key([...$d, 'aboard' => array_diff_key($d['aboard'], ['controller' => 0])], ['controller' => 0]));
 
-        self::assertSame(Answer::NotProven, self::judged($evidence, 'controller-chosen')->answer);
-        self::assertSame(Answer::NotChecked, self::judged($evidence, 'arm-placement')->answer);
-        self::assertFalse(Proof::of($evidence)->isSafe());
+        self::assertSame(Answer::NotProven, self::judged($context, 'controller-chosen')->answer);
+        self::assertSame(Answer::NotChecked, self::judged($context, 'arm-placement')->answer);
+        self::assertFalse(Proof::of($context)->isSafe());
     }
 
     public function test_an_arm_range_that_no_stick_reaches_is_not_reached(): void
     {
         // The throttle's channel goes down to 1000 µs.
-        $evidence = self::evidence('two channels, two switches', function (array $d): array {
+        $context = self::context('two channels, two switches', function (array $d): array {
             $d['aboard']['controller']['arming'] = ['by' => 'range', 'ranges' => [['channel' => 1, 'from' => 800, 'to' => 1000]]];
 
             return $d;
         });
-        self::assertSame([], self::says($evidence, 'safe-at-power-up'));
-        self::assertStringContainsString('Nothing arms it: no position puts channel 1 into the range', implode("\n", self::says($evidence, 'arm-placement')));
-        $evidence = self::evidence('two channels, two switches', function (array $d): array {
+        self::assertSame([], self::says($context, 'safe-at-power-up'));
+        self::assertStringContainsString('Nothing arms it: no position puts channel 1 into the range', implode("\n", self::says($context, 'arm-placement')));
+        $context = self::context('two channels, two switches', function (array $d): array {
             $d['aboard']['controller']['arming'] = ['by' => 'range', 'ranges' => [['channel' => 1, 'from' => 800, 'to' => 1001]]];
 
             return $d;
         });
-        self::assertStringContainsString('It powers up armed: channel 1 is at 1000 µs', implode("\n", self::says($evidence, 'safe-at-power-up')));
+        self::assertStringContainsString('It powers up armed: channel 1 is at 1000 µs', implode("\n", self::says($context, 'safe-at-power-up')));
     }
 
     /** A step of 6 % of the whole way, 3 % of full throttle, is the most that need not fade. */
     public function test_a_throttle_may_step_by_three_per_cent_between_phases_and_no_more(): void
     {
-        $at = fn (float $rate, float $fade = 0.0, float $base = 1.0): array => self::says(self::evidence('plane with a motor cut', function (array $d) use ($rate, $fade, $base): array {
+        $at = fn (float $rate, float $fade = 0.0, float $base = 1.0): array => self::says(self::context('plane with a motor cut', function (array $d) use ($rate, $fade, $base): array {
             $d['phases'][] = ['id' => 'flott', 'name' => 'Flott', 'when' => ['control' => 'face-right', 'at' => 'away'], 'fade' => $fade];
             $d['functions'][2]['shape'] = ['ruhe' => ['rate' => $base], 'flott' => ['rate' => $rate]];
 
@@ -167,7 +167,7 @@ final class RuleEdgesTest extends TestCase
     public function test_the_arm_channel_without_a_link(string|int $does, ?string $alone, ?string $needed): void
     {
         foreach ([[[], $alone], [['onLoss' => ['does' => 'come-home', 'channels' => [5]]], $needed], [['onLoss' => ['does' => 'come-home', 'channels' => [6]]], $alone], [['onLoss' => ['does' => 'drop', 'channels' => [5]]], $alone]] as [$loss, $wanted]) {
-            $said = implode("\n", self::says(self::evidence('two channels, two switches', function (array $d) use ($does, $loss): array {
+            $said = implode("\n", self::says(self::context('two channels, two switches', function (array $d) use ($does, $loss): array {
                 foreach ($d['aboard']['failsafe'] as $place => $one) {
                     $d['aboard']['failsafe'][$place]['does'] = $one['channel'] === 5 ? $does : $one['does'];
                 }
@@ -197,7 +197,7 @@ final class RuleEdgesTest extends TestCase
     public function test_the_motor_without_a_link(string|int $does, bool $controller, ?string $wanted): void
     {
         [$school, $channel] = $controller ? ['two channels, two switches', 1] : ['plane with a motor cut', 3];
-        $said = implode("\n", self::says(self::evidence($school, function (array $d) use ($does, $channel): array {
+        $said = implode("\n", self::says(self::context($school, function (array $d) use ($does, $channel): array {
             foreach ($d['aboard']['failsafe'] as $place => $one) {
                 $d['aboard']['failsafe'][$place]['does'] = $one['channel'] === $channel ? $does : $one['does'];
             }
@@ -210,7 +210,7 @@ final class RuleEdgesTest extends TestCase
     /** The mode channel's failsafe: in a saving mode where there is one, never in one that runs away. */
     public function test_the_mode_channel_without_a_link(): void
     {
-        $at = fn (string|int $does, array $more = []): string => implode("\n", self::says(self::evidence('two channels, two switches', function (array $d) use ($does, $more): array {
+        $at = fn (string|int $does, array $more = []): string => implode("\n", self::says(self::context('two channels, two switches', function (array $d) use ($does, $more): array {
             foreach ($d['aboard']['failsafe'] as $place => $one) {
                 $d['aboard']['failsafe'][$place]['does'] = $one['channel'] === 6 ? $does : $one['does'];
             }
@@ -230,7 +230,7 @@ final class RuleEdgesTest extends TestCase
 
     public function test_idle_just_at_the_mark_is_no_start(): void
     {
-        $at = fn (int $low): array => self::says(self::evidence('two channels, two switches', function (array $d) use ($low): array {
+        $at = fn (int $low): array => self::says(self::context('two channels, two switches', function (array $d) use ($low): array {
             // Span 400: a sub-trim of 0.15 lifts the low end from 1000 to 1060 µs.
             foreach ($d['outputs'] as $place => $one) {
                 $d['outputs'][$place] += $one['channel'] === 1 ? ['subtrim' => 0.15] : [];
@@ -247,7 +247,7 @@ final class RuleEdgesTest extends TestCase
     /** Corners are at 1900 µs, by practice; short of them nothing may arm. */
     public function test_the_corner_of_the_sticks(): void
     {
-        $at = fn (float $travel): array => self::says(self::evidence('armed by the sticks', function (array $d) use ($travel): array {
+        $at = fn (float $travel): array => self::says(self::context('armed by the sticks', function (array $d) use ($travel): array {
             foreach ($d['outputs'] as $place => $one) {
                 $d['outputs'][$place]['travel'] = $one['channel'] === 4 ? $travel : $one['travel'];
             }
@@ -263,7 +263,7 @@ final class RuleEdgesTest extends TestCase
 
     public function test_a_channel_order_that_is_not_said_is_not_checked_and_a_stick_that_is_not_there_is_not_asked_for(): void
     {
-        $with = fn (callable $change): Judgement => self::judged(self::evidence('two channels, two switches', $change), 'channel-order');
+        $with = fn (callable $change): Judgement => self::judged(self::context('two channels, two switches', $change), 'channel-order');
         $without = function (array $d): array {
             $d['functions'] = array_values(array_filter($d['functions'], fn (array $one): bool => ($one['purpose'] ?? '') !== 'yaw'));
             $d['outputs'] = array_values(array_filter($d['outputs'], fn (array $one): bool => $one['channel'] !== 4));
@@ -299,7 +299,7 @@ final class RuleEdgesTest extends TestCase
 
     public function test_a_finding_that_shows_everywhere_says_so_and_has_no_script(): void
     {
-        $words = new StateWords(self::evidence('plane with a motor cut', fn (array $d): array => $d));
+        $words = new StateWords(self::context('plane with a motor cut', fn (array $d): array => $d));
 
         self::assertSame('in every state', $words->say(null));
         self::assertNull($words->script(null));

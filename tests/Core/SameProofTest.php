@@ -99,14 +99,14 @@ final class SameProofTest extends TestCase
     {
         $document = self::document($school, $spoiled);
         $program = Schools::program($document);
-        $evidence = Schools::of($document);
+        $context = Schools::of($document);
         $turn = ['away' => 'toward', 'toward' => 'away'];
-        $transmitter = $evidence->transmitter;
+        $transmitter = $context->transmitter;
         $controls = array_map(fn (Control $one): Control => in_array('away', $one->detents, true) ? new Control($one->id, $one->name, $one->kind, $one->detents, $turn[$one->rest ?? ''] ?? $one->rest, $one->place) : $one, $transmitter->controls);
         $mirrored = new Transmitter($transmitter->id, $transmitter->name, $transmitter->channels, $transmitter->scale, $transmitter->leftGimbal, $transmitter->rightGimbal, $transmitter->trimClicks, $controls, $transmitter->keying, $transmitter->links, $transmitter->sensorSlots);
         $text = (string) preg_replace_callback('/"(away|toward)"/', fn (array $found): string => '"'.$turn[$found[1]].'"', ProgramEncoder::encode($program));
 
-        self::assertSame(self::told($document), self::keys(new ProofContext(ProgramDecoder::decode($text), $mirrored, $evidence->receiver, $evidence->controller)));
+        self::assertSame(self::told($document), self::keys(new ProofContext(ProgramDecoder::decode($text), $mirrored, $context->receiver, $context->controller)));
     }
 
     /**
@@ -123,9 +123,9 @@ final class SameProofTest extends TestCase
      * @param  (callable(int): int)|null  $moved
      * @return list<string> rule, severity and channels of every finding, and every rule's answer
      */
-    private static function keys(ProofContext $evidence, ?callable $moved = null): array
+    private static function keys(ProofContext $context, ?callable $moved = null): array
     {
-        $proof = Proof::of($evidence);
+        $proof = Proof::of($context);
         $back = [];
         foreach ($moved === null ? [] : range(1, 12) as $channel) {
             $back[$moved($channel)] = $channel;

@@ -25,7 +25,7 @@ final class Schools
         return array_combine($names, array_map(fn (string $name): array => [$name], $names));
     }
 
-    public static function evidence(string $name): ProofContext
+    public static function context(string $name): ProofContext
     {
         return self::of(self::document($name));
     }
@@ -35,7 +35,7 @@ final class Schools
     {
         $program = self::program($document);
 
-        return new ProofContext($program, $transmitter ?? Given::transmitter($program->transmitter), Given::shelf()->receiver($program->receiver ?? ''), $program->controller === null ? null : self::controller($program->controller));
+        return new ProofContext($program, $transmitter ?? Given::transmitter($program->transmitter), Given::catalogue()->receiver($program->receiver ?? ''), $program->controller === null ? null : self::controller($program->controller));
     }
 
     /** @param  array<string, mixed>  $document */

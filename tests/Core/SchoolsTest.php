@@ -16,9 +16,9 @@ final class SchoolsTest extends TestCase
     #[DataProviderExternal(Schools::class, 'names')]
     public function test_a_safe_program_of_each_school_gives_no_error(string $school): void
     {
-        $evidence = Schools::evidence($school);
-        $proof = Proof::of($evidence);
-        $words = new StateWords($evidence);
+        $context = Schools::context($school);
+        $proof = Proof::of($context);
+        $words = new StateWords($context);
         $errors = array_filter($proof->findings, fn (Finding $one): bool => $one->severity === Severity::Error);
 
         self::assertSame([], array_map(fn (Finding $one): string => "{$one->key()}: {$one->says} ({$words->say($one->witness)})", array_values($errors)));

@@ -41,7 +41,7 @@ final class SenseEverywhereTest extends TestCase
 
     private static function chain(Program $program): SensorChain
     {
-        return new SensorChain(InstalledKit::of($program, Given::transmitter($program->transmitter), Given::shelf()));
+        return new SensorChain(InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue()));
     }
 
     /** @return iterable<string, array{string, list<BusTrouble>}> */
@@ -61,7 +61,7 @@ final class SenseEverywhereTest extends TestCase
     {
         $program = self::program($demo, fn (): null => null);
         $bus = new SimulatedBus($program, self::chain($program), $troubles);
-        $values = Values::of($program, Given::shelf());
+        $values = Values::of($program, Given::catalogue());
         foreach ($bus->discover(true) as $one) {
             self::assertNotNull($values->find($one->id), $one->id);
             self::assertSame($one->reads === null, $one->refresh === null, 'what sends nothing has no refresh');
@@ -96,7 +96,7 @@ final class SenseEverywhereTest extends TestCase
                     }
                 }
             });
-            $report = (new SenseReport(Compiler::compile($program, Given::transmitter($program->transmitter)), Given::shelf()))->all(Given::shelf());
+            $report = (new SenseReport(Compiler::compile($program, Given::transmitter($program->transmitter)), Given::catalogue()))->all(Given::catalogue());
             $ids = array_column($report['values'], 'id');
             foreach ($report['calls'] as $call) {
                 foreach ($call['levels'] as $level) {
@@ -114,7 +114,7 @@ final class SenseEverywhereTest extends TestCase
             $d->phases[] = (object) ['id' => 'high', 'name' => 'High', 'when' => (object) ['sensor' => 'vario-height', 'above' => 60, 'hysteresis' => 20]];
         });
         $circuit = Compiler::compile($program, Given::transmitter('lamplight-12'));
-        $flight = (new Flight($circuit, Given::shelf(), Given::shelf()->scenario('thermal') ?? self::fail(), new RehearsalSettings(1)))->fly();
+        $flight = (new Flight($circuit, Given::catalogue(), Given::catalogue()->scenario('thermal') ?? self::fail(), new RehearsalSettings(1)))->fly();
         $high = array_values(array_filter(array_keys($flight->samples), fn (int $i): bool => $flight->samples[$i]->phase === 'high'));
 
         self::assertNotSame([], $high);
@@ -122,12 +122,12 @@ final class SenseEverywhereTest extends TestCase
         foreach ($high as $index) {
             self::assertGreaterThan(30.0, $flight->truth[$index]['height'], 'and lets go 20 m lower');
         }
-        $said = array_map(fn ($one): string => $one->offer->text, Rehearsal::listen($flight, $program, Given::transmitter('lamplight-12'), Given::shelf())->said);
+        $said = array_map(fn ($one): string => $one->offer->text, Rehearsal::listen($flight, $program, Given::transmitter('lamplight-12'), Given::catalogue())->said);
         self::assertContains('High', $said);
 
-        $phases = array_merge([], ...array_map(fn ($cell): array => $cell->phases, StateMap::of(Given::evidence($program))->cells));
+        $phases = array_merge([], ...array_map(fn ($cell): array => $cell->phases, StateMap::of(Given::context($program))->cells));
         self::assertContains('High', $phases, 'the proof looks at both ways of it');
-        self::assertGreaterThan(0, Proof::of(Given::evidence($program))->states);
+        self::assertGreaterThan(0, Proof::of(Given::context($program))->states);
     }
 
     public function test_silent_values_are_counted_by_no_one_else(): void

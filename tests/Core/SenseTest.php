@@ -35,13 +35,13 @@ final class SenseTest extends TestCase
 
     private static function chain(Program $program): SensorChain
     {
-        return new SensorChain(InstalledKit::of($program, Given::transmitter($program->transmitter), Given::shelf()));
+        return new SensorChain(InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue()));
     }
 
     /** @return list<string> what is wrong or worth a look */
     private static function troubles(Program $program): array
     {
-        $check = new SenseCheck($program, Given::transmitter($program->transmitter), Values::of($program, Given::shelf()));
+        $check = new SenseCheck($program, Given::transmitter($program->transmitter), Values::of($program, Given::catalogue()));
         $points = [...self::chain($program)->points(), ...array_column($check->points(), 1)];
 
         return array_values(array_map(fn (VerdictPoint $one): string => "{$one->topic}: {$one->says}", array_filter($points, fn (VerdictPoint $one): bool => $one->level !== PointLevel::Fine)));
@@ -118,7 +118,7 @@ final class SenseTest extends TestCase
 
     public function test_values_come_in_the_pilots_units(): void
     {
-        $units = fn (Program $program): array => array_map(fn ($value): string => $value->unit->value, Values::of($program, Given::shelf())->all);
+        $units = fn (Program $program): array => array_map(fn ($value): string => $value->unit->value, Values::of($program, Given::catalogue())->all);
 
         self::assertSame(['m', 'm/s', 'V'], [$units(self::program('petrel'))['height'], $units(self::program('petrel'))['climb'], $units(self::program('petrel'))['cell']]);
         $imperial = $units(self::program('petrel', fn ($s) => $s->system = 'imperial'));
@@ -226,12 +226,12 @@ final class SenseTest extends TestCase
     public function test_sensor_facts_are_those_of_the_trade(): void
     {
         // Common practice: GPS 4 to 10 V, 40 mA, 10 Hz; airspeed to 270 km/h, static holes 13 mm ahead; 2 poles and ratio 1 where the division is done.
-        $gps = Given::shelf()->sensor('bittern-gps') ?? self::fail();
+        $gps = Given::catalogue()->sensor('bittern-gps') ?? self::fail();
         self::assertSame([4.0, 10.0, 40.0, 10.0], [$gps->supply->low, $gps->supply->high, $gps->draw, $gps->quantity('speed')?->rate]);
-        $probe = Given::shelf()->sensor('gannet-airspeed') ?? self::fail();
+        $probe = Given::catalogue()->sensor('gannet-airspeed') ?? self::fail();
         self::assertSame(270.0, $probe->quantity('airspeed')?->range->high);
         self::assertStringContainsString('at least 13 mm ahead of the wing', implode(' ', $probe->advice));
-        self::assertStringContainsString('2 poles and ratio 1', implode(' ', Given::shelf()->sensor('heron-block')->advice ?? []));
+        self::assertStringContainsString('2 poles and ratio 1', implode(' ', Given::catalogue()->sensor('heron-block')->advice ?? []));
         self::assertStringContainsString('faces the sky', implode(' ', $gps->advice));
     }
 }

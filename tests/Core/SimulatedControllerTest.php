@@ -62,7 +62,7 @@ final class SimulatedControllerTest extends TestCase
 
     public function test_each_of_its_motors_has_another_trouble(): void
     {
-        $motors = Given::shelf()->controller('keel-f4')->motors ?? [];
+        $motors = Given::catalogue()->controller('keel-f4')->motors ?? [];
         $verdicts = array_map(fn ($motor): string => (string) MotorCheck::verdict($motor, ...(new SimulatedController)->spins($motor, $motors)), $motors);
 
         self::assertStringContainsString('change the leads over', $verdicts[0]);

@@ -27,12 +27,12 @@ final class SmallRulesTest extends TestCase
         $document = json_decode(Given::demo($name));
         $change($document);
 
-        return Given::evidence(ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION)));
+        return Given::context(ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION)));
     }
 
-    private static function judged(ProofContext $evidence, string $rule): Judgement
+    private static function judged(ProofContext $context, string $rule): Judgement
     {
-        foreach (Proof::of($evidence)->rules as [$one, $judgement]) {
+        foreach (Proof::of($context)->rules as [$one, $judgement]) {
             if ($one->id() === $rule) {
                 return $judgement;
             }
@@ -41,9 +41,9 @@ final class SmallRulesTest extends TestCase
     }
 
     /** @return list<string> severity and words of what a rule finds */
-    private static function says(ProofContext $evidence, string $rule): array
+    private static function says(ProofContext $context, string $rule): array
     {
-        return array_map(fn (Finding $one): string => "{$one->severity->value}: {$one->says}", self::judged($evidence, $rule)->findings);
+        return array_map(fn (Finding $one): string => "{$one->severity->value}: {$one->says}", self::judged($context, $rule)->findings);
     }
 
     /**
@@ -98,12 +98,12 @@ final class SmallRulesTest extends TestCase
 
     public function test_the_mend_of_ends_reaches_them(): void
     {
-        $evidence = self::school('two channels, two switches', self::channel(2, ['travel' => 0.7, 'subtrim' => 0.1]));
-        $mended = self::judged($evidence, 'ends-and-centre')->findings[0]->mended ?? self::fail('no mend');
+        $context = self::school('two channels, two switches', self::channel(2, ['travel' => 0.7, 'subtrim' => 0.1]));
+        $mended = self::judged($context, 'ends-and-centre')->findings[0]->mended ?? self::fail('no mend');
         $output = $mended->output(2) ?? self::fail();
 
         self::assertSame([1.25, 1.25, 0.0], [$output->travel->low, $output->travel->high, $output->subtrim]);
-        self::assertEquals($evidence->program->output(3), $mended->output(3));
+        self::assertEquals($context->program->output(3), $mended->output(3));
     }
 
     public function test_channels_past_what_the_link_carries_are_named_all(): void

@@ -51,7 +51,7 @@ final class SoundTest extends TestCase
             $plays === null ?: $document->sense->calls[0]->plays = $plays;
             $circuit = Given::circuit((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
 
-            return array_map(fn (array $one): string => $one[1]->topic, (new SenseCheck($circuit->program, $circuit->panel->transmitter, Values::of($circuit->program, Given::shelf())))->points());
+            return array_map(fn (array $one): string => $one[1]->topic, (new SenseCheck($circuit->program, $circuit->panel->transmitter, Values::of($circuit->program, Given::catalogue())))->points());
         };
 
         self::assertSame(['Phrase'], $says(null));

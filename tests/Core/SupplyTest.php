@@ -41,7 +41,7 @@ final class SupplyTest extends TestCase
         if ($speed === null) {
             unset($d->aboard->kit->speedController);
         }
-        $shelf = new class(self::own('receivers/lantern-r8', $receiver), self::own('controllers/keel-f4', $controller), self::own('packs/midge-1s', ['cells' => $cells, 'name' => 'Akku']), $speed === null ? null : self::own('speed-controllers/wren-12', $speed)) implements Catalogue
+        $catalogue = new class(self::own('receivers/lantern-r8', $receiver), self::own('controllers/keel-f4', $controller), self::own('packs/midge-1s', ['cells' => $cells, 'name' => 'Akku']), $speed === null ? null : self::own('speed-controllers/wren-12', $speed)) implements Catalogue
         {
             public function __construct(private JsonCursor $receiver, private JsonCursor $controller, private JsonCursor $pack, private ?JsonCursor $speed) {}
 
@@ -77,7 +77,7 @@ final class SupplyTest extends TestCase
         };
         $program = ProgramDecoder::decode((string) json_encode($d));
 
-        return array_map(fn (VerdictPoint $one): string => "{$one->level->value} {$one->topic}: {$one->says}".($one->level->value === 'not checked' ? " {$one->cure}" : ''), (new Supply(InstalledKit::of($program, Given::transmitter(), $shelf)))->points());
+        return array_map(fn (VerdictPoint $one): string => "{$one->level->value} {$one->topic}: {$one->says}".($one->level->value === 'not checked' ? " {$one->cure}" : ''), (new Supply(InstalledKit::of($program, Given::transmitter(), $catalogue)))->points());
     }
 
     /** @param  array<string, mixed>  $differs */
@@ -164,7 +164,7 @@ final class SupplyTest extends TestCase
         $d = json_decode(Given::demo('nightjar'));
         unset($d->aboard->kit->pack, $d->aboard->kit->speedController);
         $program = ProgramDecoder::decode((string) json_encode($d));
-        $points = array_column(array_map(fn (VerdictPoint $one): array => [$one->topic, $one->says.' '.$one->cure], (new Supply(InstalledKit::of($program, Given::transmitter(), Given::shelf())))->points()), 1, 0);
+        $points = array_column(array_map(fn (VerdictPoint $one): array => [$one->topic, $one->says.' '.$one->cure], (new Supply(InstalledKit::of($program, Given::transmitter(), Given::catalogue())))->points()), 1, 0);
 
         self::assertSame('Cells and plugs are not checked: no pack and no speed controller is chosen. Choose both.', $points['Power']);
     }

@@ -17,7 +17,7 @@ final class ThresholdTest extends TestCase
         $document = json_decode(Given::demo($demo));
         $document->sense->system = $system;
 
-        return new Threshold(Values::of(Given::circuit((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION))->program, Given::shelf()));
+        return new Threshold(Values::of(Given::circuit((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION))->program, Given::catalogue()));
     }
 
     /** @return array<string, array{string, string, string, bool, float, float, SensorLevel, string}> */
@@ -48,7 +48,7 @@ final class ThresholdTest extends TestCase
         // 0 °F are -17.8 °C, but a hysteresis of 18 °F is one of 10 K.
         $document = json_decode(Given::demo('rook'));
         $document->sense->system = 'imperial';
-        $values = Values::of(Given::circuit((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION))->program, Given::shelf());
+        $values = Values::of(Given::circuit((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION))->program, Given::catalogue());
         $warm = array_values(array_filter($values->all, fn ($one): bool => $one->unit->value === '°F'))[0];
         $made = (new Threshold($values))->of($warm->id, true, 212.0, 18.0);
 

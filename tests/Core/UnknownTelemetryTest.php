@@ -23,7 +23,7 @@ final class UnknownTelemetryTest extends TestCase
             }
         }
         $d->aboard->kit = new stdClass;
-        $proof = Proof::of(Given::evidence(ProgramDecoder::decode((string) json_encode($d))));
+        $proof = Proof::of(Given::context(ProgramDecoder::decode((string) json_encode($d))));
 
         self::assertSame([], array_values(array_filter($proof->findings, fn (Finding $one): bool => $one->isOpen)), 'all of it is decided');
 

@@ -59,7 +59,7 @@ final class VehicleTest extends TestCase
 
     public function test_a_new_one_is_safe_and_its_failsafe_stops_it(): void
     {
-        $proof = Proof::of(Given::evidence(self::program()));
+        $proof = Proof::of(Given::context(self::program()));
         self::assertSame([], self::errors($proof));
         self::assertSame(1500, self::program()->aboard->failsafe[2]->pulse);
     }
@@ -88,7 +88,7 @@ final class VehicleTest extends TestCase
     {
         $document = json_decode(ProgramEncoder::encode(self::program()));
         $spoil($document);
-        $proof = Proof::of(Given::evidence(\DuskSwitch\Core\Format\ProgramDecoder::decode((string) json_encode($document))));
+        $proof = Proof::of(Given::context(\DuskSwitch\Core\Format\ProgramDecoder::decode((string) json_encode($document))));
 
         self::assertStringContainsString($says, implode("\n", self::errors($proof)));
     }
@@ -97,10 +97,10 @@ final class VehicleTest extends TestCase
     {
         $document = json_decode(ProgramEncoder::encode(self::program()));
         $document->outputs[1]->subtrim = 0.12;
-        $evidence = new ProofContext(\DuskSwitch\Core\Format\ProgramDecoder::decode((string) json_encode($document)), Given::transmitter('quayside-8'), null, null);
+        $context = new ProofContext(\DuskSwitch\Core\Format\ProgramDecoder::decode((string) json_encode($document)), Given::transmitter('quayside-8'), null, null);
 
-        self::assertSame(1548, Given::frame($evidence->circuit())->pulse(2));
-        $answers = array_map(fn (array $one): Answer => $one[1]->answer, array_filter(Proof::of($evidence)->rules, fn (array $one): bool => $one[0]->id() === 'no-start-above-idle'));
+        self::assertSame(1548, Given::frame($context->circuit())->pulse(2));
+        $answers = array_map(fn (array $one): Answer => $one[1]->answer, array_filter(Proof::of($context)->rules, fn (array $one): bool => $one[0]->id() === 'no-start-above-idle'));
         self::assertSame([Answer::Proven], array_values($answers));
     }
 
@@ -129,7 +129,7 @@ final class VehicleTest extends TestCase
         $scenario = DefinitionKind::Scenarios->decode((string) file_get_contents(Given::DEMO.'/stores/scenarios/laps.json'));
         self::assertInstanceOf(\DuskSwitch\Core\Rehearsal\Scenario::class, $scenario);
         $circuit = Compiler::compile(self::program(), Given::transmitter('quayside-8'));
-        $flight = (new \DuskSwitch\Core\Rehearsal\Flight($circuit, Given::shelf(), $scenario, new RehearsalSettings(3, 4.0, 200.0)))->fly();
+        $flight = (new \DuskSwitch\Core\Rehearsal\Flight($circuit, Given::catalogue(), $scenario, new RehearsalSettings(3, 4.0, 200.0)))->fly();
 
         self::assertSame([0.0], array_values(array_unique(array_column($flight->truth, 'height'))));
         self::assertGreaterThan(7.0, max(array_column($flight->truth, 'speed')));

@@ -22,7 +22,7 @@ final class VerdictTest extends TestCase
         $spoil === null ?: $spoil($document);
         $program = ProgramDecoder::decode((string) json_encode($document));
 
-        return InstalledKit::of($program, Given::transmitter($program->transmitter), Given::shelf());
+        return InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue());
     }
 
     #[DataProviderExternal(Given::class, 'demos')]

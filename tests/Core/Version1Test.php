@@ -33,7 +33,7 @@ final class Version1Test extends TestCase
         self::assertTrue(self::fits($old), 'the schema of version 1 stays as it was');
         $read = ProgramDecoder::decode($old);
         self::assertTrue($read->migrated);
-        $program = DerivedMeanings::withModes($read, Given::shelf()->controller($read->controller ?? ''));
+        $program = DerivedMeanings::withModes($read, Given::catalogue()->controller($read->controller ?? ''));
 
         self::assertSame(Given::demo($name), ProgramEncoder::encode($program));
     }
@@ -86,7 +86,7 @@ final class Version1Test extends TestCase
 
     public function test_the_steps_of_a_migrated_program_mean_the_modes_whose_ids_or_names_they_bear(): void
     {
-        $controller = Given::shelf()->controller('keel-f4') ?? self::fail();
+        $controller = Given::catalogue()->controller('keel-f4') ?? self::fail();
         $program = self::program(['family' => 'multirotor', 'controller' => 'keel-f4', 'functions' => [
             ['id' => 'x', 'name' => 'Fly how', 'steps' => [['id' => 'one', 'name' => 'Self-Level', 'value' => -1], ['id' => 'come-home', 'name' => 'Back', 'value' => 0], ['id' => 'three', 'name' => 'Rates', 'value' => 1]]],
             ['id' => 'beeper', 'name' => 'Piep', 'steps' => [['id' => 'q', 'name' => 'Quiet', 'value' => -1], ['id' => 's', 'name' => 'Loud', 'value' => 1]]],

@@ -60,7 +60,7 @@ final class VoiceTest extends TestCase
 
     private static function voice(Program $program): Voice
     {
-        return new Voice($program, Given::transmitter(), Values::of($program, Given::shelf()), new English);
+        return new Voice($program, Given::transmitter(), Values::of($program, Given::catalogue()), new English);
     }
 
     public function test_it_speaks_when_its_condition_begins_and_once(): void
@@ -127,7 +127,7 @@ final class VoiceTest extends TestCase
     public function test_the_phrasebook_has_every_piece_once(): void
     {
         $program = ProgramDecoder::decode(Given::demo('petrel'));
-        $pieces = (new Phrasebook($program, Values::of($program, Given::shelf()), new English))->pieces();
+        $pieces = (new Phrasebook($program, Values::of($program, Given::catalogue()), new English))->pieces();
 
         self::assertSame(count($pieces), count(array_unique(array_keys($pieces))));
         foreach (['signal-low' => 'Signal low', 'height-limit' => 'Height limit,', 'volts' => 'volts', 'volt' => 'volt', 'landing' => 'Landing', 'cut' => 'Cut', 'number-020' => 'twenty', 'point' => 'point'] as $name => $text) {

@@ -114,7 +114,7 @@ final class WiringTest extends TestCase
         $change === null ?: $change($document);
         $program = ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
 
-        return InstalledKit::of($program, Given::transmitter($program->transmitter), Given::shelf());
+        return InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue());
     }
 
     /**

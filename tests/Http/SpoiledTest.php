@@ -167,7 +167,7 @@ final class SpoiledTest extends HttpTestCase
     public function test_timed_scripts(int $seed): void
     {
         $this->chance = new Randomizer(new Mt19937($seed));
-        $panel = new Panel(Given::shelf()->find('harbour-16') ?? Given::transmitter());
+        $panel = new Panel(Given::catalogue()->find('harbour-16') ?? Given::transmitter());
         $script = ['seconds' => 3, 'tick' => 0.1, 'at' => [['t' => 0, 'axes' => ['roll' => 0.2]], ['t' => 1, 'controls' => ['flick-a' => 'away'], 'trims' => ['roll' => 0.1]]]];
         $taken = $refused = 0;
         for ($round = 0; $round < 20 * self::rounds(); $round++) {

@@ -66,14 +66,14 @@ final class SchemaTest extends TestCase
     public function test_what_is_in_stores_fits_its_schema_and_is_decoded(string $file, string $schema): void
     {
         $id = basename($file, '.json');
-        $shelf = Given::shelf();
+        $catalogue = Given::catalogue();
         $found = match ($schema) {
-            'receiver' => $shelf->receiver($id),
-            'controller' => $shelf->controller($id),
-            'pack' => $shelf->pack($id),
-            'sensor' => $shelf->sensor($id),
-            'scenario' => $shelf->scenario($id),
-            default => $shelf->speedController($id),
+            'receiver' => $catalogue->receiver($id),
+            'controller' => $catalogue->controller($id),
+            'pack' => $catalogue->pack($id),
+            'sensor' => $catalogue->sensor($id),
+            'scenario' => $catalogue->scenario($id),
+            default => $catalogue->speedController($id),
         };
 
         self::assertTrue(self::fits(json_decode((string) file_get_contents($file)), $schema));

@@ -21,8 +21,8 @@ final class ProveProgram extends Command
     public function handle(Programs $programs, Bench $bench, Prover $prover): int
     {
         try {
-            $evidence = $prover->evidence($bench->circuit($programs->read((string) $this->argument('file'))));
-            $proof = Proof::of($evidence);
+            $context = $prover->context($bench->circuit($programs->read((string) $this->argument('file'))));
+            $proof = Proof::of($context);
         } catch (Refused $refused) {
             foreach ($refused->faults as $fault) {
                 fwrite(STDERR, "{$this->argument('file')}: {$fault}\n");
@@ -30,7 +30,7 @@ final class ProveProgram extends Command
 
             return self::INVALID;
         }
-        fwrite(STDOUT, json_encode((new ProofEncoder($evidence))->proof($proof), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n");
+        fwrite(STDOUT, json_encode((new ProofEncoder($context))->proof($proof), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n");
 
         return $proof->isSafe() ? self::SUCCESS : self::FAILURE;
     }

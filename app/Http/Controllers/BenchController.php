@@ -31,7 +31,7 @@ use Illuminate\Http\Request;
 /** Readings from the bench, and the edits that they ask for. */
 final readonly class BenchController
 {
-    public function __construct(private Bench $bench, private Proposal $proposal, private Catalogue $shelf) {}
+    public function __construct(private Bench $bench, private Proposal $proposal, private Catalogue $catalogue) {}
 
     public function ends(Request $request): JsonResponse
     {
@@ -152,7 +152,7 @@ final readonly class BenchController
 
     private function controller(Circuit $circuit): Controller
     {
-        return $this->shelf->controller($circuit->program->controller ?? '') ?? throw Refused::because('controller', 'there is no controller in this aircraft\'s kit; choose one on Kit first');
+        return $this->catalogue->controller($circuit->program->controller ?? '') ?? throw Refused::because('controller', 'there is no controller in this aircraft\'s kit; choose one on Kit first');
     }
 
     public function board(Request $request): JsonResponse

@@ -25,7 +25,7 @@ use Illuminate\Http\Request;
 /** Binding: a guide for the pair, a simulated receiver to practise on, and the record. What was done comes with the request: two tabs can't get in each other's way. */
 final readonly class BindingController
 {
-    public function __construct(private Bench $bench, private Catalogue $shelf, private Acts $acts) {}
+    public function __construct(private Bench $bench, private Catalogue $catalogue, private Acts $acts) {}
 
     public function practise(Request $request): JsonResponse
     {
@@ -34,7 +34,7 @@ final readonly class BindingController
         $trouble = $body->node->at('trouble')?->choice(ReceiverFault::class);
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
-        $kit = InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
+        $kit = InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->catalogue);
         $receiver = self::receiver($kit);
         $now = array_reduce($acts, fn (ReceiverPort $before, BindingAction $act): ReceiverPort => $before->after($act), SimulatedReceiver::of($kit, $trouble));
         $says = fn (BindingAction $act): array => ['act' => $act->value, 'says' => $act->says()];

@@ -29,11 +29,11 @@ final readonly class ChecklistController
 
     public function index(Aircraft $aircraft): JsonResponse
     {
-        [$lists, $evidence, $kit] = $this->read($aircraft);
+        [$lists, $context, $kit] = $this->read($aircraft);
 
         return new JsonResponse([
             'revision' => $aircraft->head,
-            'errors' => $this->errors($evidence),
+            'errors' => $this->errors($context),
             'lists' => array_map(fn (Checklist $list): array => [
                 'id' => $list->id, 'title' => $list->title, 'items' => $list->items,
                 'done' => $this->acts->last($aircraft, 'check', $list->id, self::LAST)
@@ -49,13 +49,13 @@ final readonly class ChecklistController
         $ticked = array_map(fn ($item): string => $item->text(400), $body->need('items')->items(64));
         $reason = $body->node->at('reason')?->text(400);
         $body->done();
-        [$lists, $evidence, $kit] = $this->read($aircraft);
+        [$lists, $context, $kit] = $this->read($aircraft);
         $list = array_values(array_filter($lists, fn (Checklist $one): bool => $one->id === $id))[0] ?? throw Refused::because('list', 'there is no such checklist');
         $open = array_values(array_diff($list->items, $ticked));
         if ($open !== []) {
             throw Refused::because('items', 'not ticked yet: '.implode('; ', array_slice($open, 0, 3)).(count($open) > 3 ? ' and '.(count($open) - 3).' more' : ''));
         }
-        $errors = $this->errors($evidence);
+        $errors = $this->errors($context);
         if ($errors !== [] && $reason === null) {
             throw Refused::because('reason', (count($errors) === 1 ? 'one thing stands' : count($errors).' things stand')." in the way: {$errors[0]}. Mend it, or say why it's all right to go on");
         }
@@ -68,15 +68,15 @@ final readonly class ChecklistController
     private function read(Aircraft $aircraft): array
     {
         $circuit = $this->bench->circuit($aircraft->current()->document);
-        $evidence = $this->prover->evidence($circuit);
+        $context = $this->prover->context($circuit);
 
-        return [(new Checklists($circuit, $evidence->receiver, $evidence->controller))->all(), $evidence, $this->acts->of($circuit)];
+        return [(new Checklists($circuit, $context->receiver, $context->controller))->all(), $context, $this->acts->of($circuit)];
     }
 
     /** @return list<string> what the proof says is wrong, and what it couldn't check: both withhold "ready" */
-    private function errors(ProofContext $evidence): array
+    private function errors(ProofContext $context): array
     {
-        $proof = Proof::of($evidence);
+        $proof = Proof::of($context);
         $errors = array_filter($proof->findings, fn (Finding $one): bool => $one->severity === Severity::Error);
         $unchecked = array_filter($proof->rules, fn (array $one): bool => $one[1]->answer === Answer::NotChecked);
 

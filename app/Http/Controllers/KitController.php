@@ -16,14 +16,14 @@ use Illuminate\Http\Request;
 /** What is on the bench for a document: does it fit, and how is it wired. */
 final readonly class KitController
 {
-    public function __construct(private Bench $bench, private Catalogue $shelf) {}
+    public function __construct(private Bench $bench, private Catalogue $catalogue) {}
 
     public function look(Request $request): JsonResponse
     {
         $body = Body::of($request, ['document']);
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
-        $kit = InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
+        $kit = InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->catalogue);
 
         return new JsonResponse([
             'verdict' => array_map(fn (VerdictPoint $one): array => ['topic' => $one->topic, 'level' => $one->level->value, 'says' => $one->says, 'cure' => $one->cure], (new KitVerdict($kit))->points()),

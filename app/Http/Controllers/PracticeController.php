@@ -21,7 +21,7 @@ use Illuminate\Http\Request;
 /** What the stand-in controller and its aircraft answer on the bench, for practice. */
 final readonly class PracticeController
 {
-    public function __construct(private Bench $bench, private Catalogue $shelf, private ControllerPort $standIn) {}
+    public function __construct(private Bench $bench, private Catalogue $catalogue, private ControllerPort $standIn) {}
 
     /** What one channel reads, in µs. */
     public function reading(Request $request): JsonResponse
@@ -47,7 +47,7 @@ final readonly class PracticeController
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
         $program = $circuit->program;
-        $motors = $this->shelf->controller($program->controller ?? '')->motors ?? [];
+        $motors = $this->catalogue->controller($program->controller ?? '')->motors ?? [];
         [$roll, $pitch, $yaw] = array_map(fn (array $seen): array => ['moved' => $seen[0], 'rightWay' => $seen[1]], BoardTurn::picture($this->standIn->boardYaw(), false));
 
         return new JsonResponse([
@@ -67,7 +67,7 @@ final readonly class PracticeController
     /** @return array{stick: string, moved: string, rightWay: bool}|null */
     private function stick(Program $program, Axis $stick): ?array
     {
-        $order = $this->shelf->controller($program->controller ?? '')?->setUp($program->aboard->controller)->order ?? [];
+        $order = $this->catalogue->controller($program->controller ?? '')?->setUp($program->aboard->controller)->order ?? [];
         $channel = OrderAndReversal::carries($program, $stick);
         $answer = $channel === null ? null : $this->standIn->answers($order === [] ? ['roll', 'pitch', 'throttle', 'yaw'] : $order, $channel, $program->output($channel)->reverse ?? false);
 

@@ -25,16 +25,16 @@ use Illuminate\Http\Request;
 /** The proof of a document, saved or not, and the edits that it proposes. */
 final readonly class ProofController
 {
-    public function __construct(private Bench $bench, private Prover $prover, private Proposal $proposal, private Catalogue $shelf) {}
+    public function __construct(private Bench $bench, private Prover $prover, private Proposal $proposal, private Catalogue $catalogue) {}
 
     public function prove(Request $request): JsonResponse
     {
         $body = Body::of($request, ['document']);
         $body->done();
-        [$circuit, $evidence] = $this->read($body);
-        $kit = InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->shelf);
-        $encoder = new ProofEncoder($evidence);
-        $proof = Proof::of($evidence);
+        [$circuit, $context] = $this->read($body);
+        $kit = InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->catalogue);
+        $encoder = new ProofEncoder($context);
+        $proof = Proof::of($context);
 
         return new JsonResponse([
             ...$encoder->proof($proof),
@@ -42,7 +42,7 @@ final readonly class ProofController
             'setup' => $encoder->setup(),
             'slots' => $encoder->slots(),
             'failsafe' => $encoder->failsafe($proof),
-            'sense' => SenseCheck::wrong($kit, $this->shelf),
+            'sense' => SenseCheck::wrong($kit, $this->catalogue),
             'misfits' => count(array_filter((new KitVerdict($kit))->points(), fn (VerdictPoint $one): bool => in_array($one->level, [PointLevel::Wrong, PointLevel::Open], true))),
         ]);
     }
@@ -52,8 +52,8 @@ final readonly class ProofController
         $body = Body::of($request, ['document', 'finding']);
         $key = $body->need('finding')->text(120);
         $body->done();
-        [$circuit, $evidence] = $this->read($body);
-        foreach (Proof::of($evidence)->findings as $finding) {
+        [$circuit, $context] = $this->read($body);
+        foreach (Proof::of($context)->findings as $finding) {
             if ($finding->key() === $key && $finding->mended !== null) {
                 return $this->proposal->answer($circuit, $finding->mended, finding: $finding);
             }
@@ -66,8 +66,8 @@ final readonly class ProofController
         $body = Body::of($request, ['document', 'channel']);
         $channel = $body->need('channel')->whole(1, 32);
         $body->done();
-        [$circuit, $evidence] = $this->read($body);
-        $solved = SlotSolver::solved($circuit->program, $circuit->panel->transmitter, $channel, $evidence->setup->modes ?? []);
+        [$circuit, $context] = $this->read($body);
+        $solved = SlotSolver::solved($circuit->program, $circuit->panel->transmitter, $channel, $context->setup->modes ?? []);
 
         return $this->proposal->answer($circuit, $solved ?? throw Refused::because('channel', "there is nothing to solve on channel {$channel}: every position is in the middle of its slot, or one has no slot of its name or can't reach it"));
     }
@@ -76,9 +76,9 @@ final readonly class ProofController
     {
         $body = Body::of($request, ['document']);
         $body->done();
-        [$circuit, $evidence] = $this->read($body);
+        [$circuit, $context] = $this->read($body);
 
-        return $this->proposal->answer($circuit, SafeFailsafe::for($circuit->program, $circuit->panel->transmitter, $evidence->controller));
+        return $this->proposal->answer($circuit, SafeFailsafe::for($circuit->program, $circuit->panel->transmitter, $context->controller));
     }
 
     /** @return array{Circuit, ProofContext} */
@@ -86,6 +86,6 @@ final readonly class ProofController
     {
         $circuit = $this->bench->read($body->raw('document'));
 
-        return [$circuit, $this->prover->evidence($circuit)];
+        return [$circuit, $this->prover->context($circuit)];
     }
 }

@@ -87,11 +87,11 @@ final readonly class RehearsalController
     }
 
     /** All phrases of a document as a ZIP of clips with a table of names and texts. */
-    public function voicePack(Request $request, Catalogue $shelf): Response
+    public function voicePack(Request $request, Catalogue $catalogue): Response
     {
         $body = Body::of($request, ['document']);
         $body->done();
-        $zip = (new VoicePack($this->clips, $shelf))->zip($this->bench->read($body->raw('document')));
+        $zip = (new VoicePack($this->clips, $catalogue))->zip($this->bench->read($body->raw('document')));
 
         return new Response($zip, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="voice-pack.zip"']);
     }

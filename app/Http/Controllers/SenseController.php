@@ -31,14 +31,14 @@ use Illuminate\Http\Request;
 /** Sensors, values, alarms and call-outs of a document. */
 final readonly class SenseController
 {
-    public function __construct(private Bench $bench, private Catalogue $shelf, private Proposal $proposal, private Clips $clips) {}
+    public function __construct(private Bench $bench, private Catalogue $catalogue, private Proposal $proposal, private Clips $clips) {}
 
     public function look(Request $request, Scenarios $scenarios): JsonResponse
     {
         $body = Body::of($request, ['document']);
         $body->done();
 
-        return new JsonResponse([...(new SenseReport($this->bench->read($body->raw('document')), $this->shelf))->all($scenarios), 'voice' => $this->clips->hasVoice()]);
+        return new JsonResponse([...(new SenseReport($this->bench->read($body->raw('document')), $this->catalogue))->all($scenarios), 'voice' => $this->clips->hasVoice()]);
     }
 
     /** Discovery on the simulated bus. */
@@ -52,7 +52,7 @@ final readonly class SenseController
         $chain = $this->chain($circuit);
         $bus = new SimulatedBus($circuit->program, $chain, $troubles);
         $found = $bus->discover($afresh);
-        $values = Values::of($circuit->program, $this->shelf);
+        $values = Values::of($circuit->program, $this->catalogue);
 
         return new JsonResponse([
             'found' => array_map(function (FoundValue $one) use ($values): array {
@@ -91,7 +91,7 @@ final readonly class SenseController
         }
         $parts = $read === null ? [$body->need('sensor')->id(), $body->need('above')->flag(), $body->need('level')->number(-1e6, 1e6), $body->node->at('hysteresis')?->number(0, 1e6) ?? 0.0] : [];
         $body->done();
-        $threshold = new Threshold(Values::of($this->bench->read($body->raw('document'))->program, $this->shelf));
+        $threshold = new Threshold(Values::of($this->bench->read($body->raw('document'))->program, $this->catalogue));
         $found = $read instanceof SensorLevel ? $read : $threshold->of(...$parts);
 
         return new JsonResponse(['condition' => ConditionEncoder::encode($found), 'says' => $threshold->say($found), ...$threshold->read($found)]);
@@ -131,11 +131,11 @@ final readonly class SenseController
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
 
-        return $this->proposal->answer($circuit, $edit(new CallEdit($circuit->program, Values::of($circuit->program, $this->shelf))));
+        return $this->proposal->answer($circuit, $edit(new CallEdit($circuit->program, Values::of($circuit->program, $this->catalogue))));
     }
 
     private function chain(Circuit $circuit): SensorChain
     {
-        return new SensorChain(InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->shelf));
+        return new SensorChain(InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->catalogue));
     }
 }

@@ -39,18 +39,18 @@ final class ArmChannelAlone implements Rule
         return 'Nothing but the arm function moves an arm channel into its range: while it says disarmed, no stick, dial or mix arms.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        if ($evidence->armedBy() === null) {
+        if ($context->armedBy() === null) {
             return Judgement::notChecked('no controller is chosen');
         }
-        $ranges = $evidence->setup->arming->ranges ?? [];
-        if ($evidence->armedBy() !== ArmedBy::Range || $ranges === []) {
+        $ranges = $context->setup->arming->ranges ?? [];
+        if ($context->armedBy() !== ArmedBy::Range || $ranges === []) {
             return Judgement::doesNotApply('it is not armed by a channel');
         }
-        $arms = $evidence->program->whose(Purpose::Arm);
+        $arms = $context->program->whose(Purpose::Arm);
         $said = array_filter($arms, fn (PilotFunction $one): bool => $one instanceof SteppedFunction && $one->whose(Meaning::DISARMED) !== null && $one->whose(Meaning::ARMED) !== null);
-        $fed = array_filter($ranges, fn (Slot $one): bool => $evidence->program->output($one->channel) !== null);
+        $fed = array_filter($ranges, fn (Slot $one): bool => $context->program->output($one->channel) !== null);
         if ($fed === []) {
             return Judgement::doesNotApply('nothing is on its arm channel');
         }
@@ -60,27 +60,27 @@ final class ArmChannelAlone implements Rule
             return Judgement::of([new Finding($this->id(), Severity::Error, "output:{$ranges[0]->channel}", "Not proven: {$what}, so nothing tells what may move channel {$ranges[0]->channel} into its arm range. Say it in the routing", isOpen: true, detail: 'open')]);
         }
 
-        return Judgement::of(array_merge([], ...array_map(fn (Slot $range): array => $this->found($evidence, $range), $fed)));
+        return Judgement::of(array_merge([], ...array_map(fn (Slot $range): array => $this->found($context, $range), $fed)));
     }
 
     /** @return list<Finding> */
-    private function found(ProofContext $evidence, Slot $range): array
+    private function found(ProofContext $context, Slot $range): array
     {
-        $question = new Question($evidence->model()->everything(), function (array $seen) use ($evidence, $range): int {
+        $question = new Question($context->model()->everything(), function (array $seen) use ($context, $range): int {
             $armed = ControllerView::holds($range, $seen[0]);
 
-            return ($armed & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($armed, self::disarmed($evidence, $seen[0]));
+            return ($armed & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($armed, self::disarmed($context, $seen[0]));
         });
 
-        return DangerSearch::in($evidence, $this->id(), "output:{$range->channel}", "only the arm function moves channel {$range->channel} into its arm range", $question, fn (Witness $witness): Finding => new Finding(
-            $this->id(), Severity::Error, "output:{$range->channel}", "Channel {$range->channel} is at ".DangerSearch::pulse($evidence, $witness, $range->channel).' µs, in its arm range, while the arm function says disarmed: something else arms it. Take everything but the arm function out of that channel', $witness,
+        return DangerSearch::in($context, $this->id(), "output:{$range->channel}", "only the arm function moves channel {$range->channel} into its arm range", $question, fn (Witness $witness): Finding => new Finding(
+            $this->id(), Severity::Error, "output:{$range->channel}", "Channel {$range->channel} is at ".DangerSearch::pulse($context, $witness, $range->channel).' µs, in its arm range, while the arm function says disarmed: something else arms it. Take everything but the arm function out of that channel', $witness,
         ));
     }
 
-    private static function disarmed(ProofContext $evidence, Observed $seen): int
+    private static function disarmed(ProofContext $context, Observed $seen): int
     {
         $truth = Truth::HOLDS;
-        foreach ($evidence->program->whose(Purpose::Arm) as $function) {
+        foreach ($context->program->whose(Purpose::Arm) as $function) {
             $one = 0;
             foreach ($function instanceof SteppedFunction ? $seen->steps($function->id) : [] as $step) {
                 $one |= Truth::of($function instanceof SteppedFunction && $function->steps[$step]->means?->is(Meaning::ARMED) !== true);

@@ -33,34 +33,34 @@ final class ArmPlacement implements Rule
         return 'Some position arms it, on the channel where the controller looks; and no armed position lies between two disarmed ones on a switch.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        if ($evidence->armedBy() === null) {
+        if ($context->armedBy() === null) {
             return Judgement::notChecked('no controller is chosen');
         }
-        $channels = $evidence->setup->arming?->channels() ?? [];
-        if ($evidence->armedBy() !== ArmedBy::Range || $channels === []) {
+        $channels = $context->setup->arming?->channels() ?? [];
+        if ($context->armedBy() !== ArmedBy::Range || $channels === []) {
             return Judgement::doesNotApply('it is not armed by a channel');
         }
-        $anywhere = $evidence->ask(new Question($evidence->model()->everything(), fn (array $seen): int => $evidence->view->armed($seen[0])));
+        $anywhere = $context->ask(new Question($context->model()->everything(), fn (array $seen): int => $context->view->armed($seen[0])));
         if ($anywhere->witness === null) {
             return Judgement::of([$anywhere->open !== null
                 ? Finding::open($this->id(), "output:{$channels[0]}", 'it can be armed', $anywhere->open)
                 : new Finding($this->id(), Severity::Error, "output:{$channels[0]}", 'Nothing arms it: no position puts channel '.implode(' or ', $channels).' into the range where the controller arms. Put the arm function on that channel, or set the range in the controller', detail: 'never')]);
         }
         $found = [];
-        foreach ($evidence->switches(...$channels) as $input) {
-            $control = $evidence->model()->control($input);
+        foreach ($context->switches(...$channels) as $input) {
+            $control = $context->model()->control($input);
             if ($control === null || count($control->detents) !== 3) {
                 continue;
             }
             $moves = array_map(fn (string $detent): ControlMove => new ControlMove($input, [$control->valueOf($detent) ?? 0.0]), ['middle', 'away', 'toward']);
-            $question = new Question($evidence->model()->everything(), function (array $seen) use ($evidence): int {
-                [, $middle, $away, $toward] = array_map($evidence->view->armed(...), $seen);
+            $question = new Question($context->model()->everything(), function (array $seen) use ($context): int {
+                [, $middle, $away, $toward] = array_map($context->view->armed(...), $seen);
 
                 return Truth::both($middle, Truth::both(Truth::not($away), Truth::not($toward)));
             }, $moves);
-            $found = [...$found, ...DangerSearch::in($evidence, $this->id(), "control:{$control->id}", "{$control->name} doesn't arm in passing", $question, fn (Witness $witness): Finding => new Finding(
+            $found = [...$found, ...DangerSearch::in($context, $this->id(), "control:{$control->id}", "{$control->name} doesn't arm in passing", $question, fn (Witness $witness): Finding => new Finding(
                 $this->id(), Severity::Error, "control:{$control->id}", "{$control->name} arms in its middle and disarms at both ends: it arms in passing, and one flick too far changes it. Put armed at an end", $witness, channels: $channels,
             ))];
         }

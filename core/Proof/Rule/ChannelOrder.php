@@ -42,47 +42,47 @@ final class ChannelOrder implements Rule
         return 'The channels come in the order that the controller expects, each with its own stick alone. In the wrong order, or mixed before the controller mixes, one stick moves another axis.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        if ($evidence->controller === null) {
-            return $evidence->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
+        if ($context->controller === null) {
+            return $context->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
         }
-        if ($evidence->setup->expects === ExpectedInput::Surfaces) {
-            return Judgement::doesNotApply("{$evidence->controller->name} takes surfaces that are mixed already");
+        if ($context->setup->expects === ExpectedInput::Surfaces) {
+            return Judgement::doesNotApply("{$context->controller->name} takes surfaces that are mixed already");
         }
-        $order = $evidence->setup->order ?? [];
+        $order = $context->setup->order ?? [];
         if ($order === []) {
-            return Judgement::notChecked("nothing says in which order {$evidence->controller->name} expects its channels; say it in its set-up");
+            return Judgement::notChecked("nothing says in which order {$context->controller->name} expects its channels; say it in its set-up");
         }
 
-        return Judgement::of([...$this->order($evidence, $order), ...$this->mixed($evidence, $order)]);
+        return Judgement::of([...$this->order($context, $order), ...$this->mixed($context, $order)]);
     }
 
     /**
      * @param  list<string>  $order
      * @return list<Finding>
      */
-    private function order(ProofContext $evidence, array $order): array
+    private function order(ProofContext $context, array $order): array
     {
         $wrong = [];
         foreach ($order as $place => $input) {
-            $output = $evidence->program->output($place + 1);
+            $output = $context->program->output($place + 1);
             $takes = self::TAKES[$input] ?? [];
             // A channel that needs a control which this aircraft doesn't have is not asked for.
-            $has = array_filter($evidence->program->functions, fn ($one): bool => in_array($one->purpose(), $takes, true)) !== [];
-            if ($takes !== [] && ($output !== null || $has) && array_intersect(array_map(fn (Purpose $one): string => $one->value, $this->purposes($evidence->program, $output)), array_map(fn (Purpose $one): string => $one->value, $takes)) === []) {
+            $has = array_filter($context->program->functions, fn ($one): bool => in_array($one->purpose(), $takes, true)) !== [];
+            if ($takes !== [] && ($output !== null || $has) && array_intersect(array_map(fn (Purpose $one): string => $one->value, $this->purposes($context->program, $output)), array_map(fn (Purpose $one): string => $one->value, $takes)) === []) {
                 $wrong[] = $place + 1;
             }
         }
         if ($wrong === []) {
             return [];
         }
-        $is = implode(', ', array_map(fn (int $channel): string => $evidence->program->output($channel)->name ?? 'nothing', range(1, count($order))));
-        $mended = $this->mended($evidence, $order);
+        $is = implode(', ', array_map(fn (int $channel): string => $context->program->output($channel)->name ?? 'nothing', range(1, count($order))));
+        $mended = $this->mended($context, $order);
 
         return [new Finding(
             $this->id(), Severity::Error, "output:{$wrong[0]}",
-            "{$evidence->controller?->name} expects ".implode(', ', $order).' on channels 1 to '.count($order)."; there is {$is}. Change the order here, or in the controller, not in both",
+            "{$context->controller?->name} expects ".implode(', ', $order).' on channels 1 to '.count($order)."; there is {$is}. Change the order here, or in the controller, not in both",
             null, $mended === null ? null : 'Put the channels in that order', $mended, channels: $wrong,
         )];
     }
@@ -91,16 +91,16 @@ final class ChannelOrder implements Rule
      * @param  list<string>  $order
      * @return list<Finding>
      */
-    private function mixed(ProofContext $evidence, array $order): array
+    private function mixed(ProofContext $context, array $order): array
     {
         $found = [];
         foreach ($order as $place => $input) {
-            $output = $evidence->program->output($place + 1);
+            $output = $context->program->output($place + 1);
             $own = self::TAKES[$input] ?? [];
-            $others = array_filter($output === null ? [] : $this->purposes($evidence->program, $output), fn (Purpose $one): bool => in_array($one, self::STICKS, true) && ! in_array($one, $own, true));
-            if ($output !== null && $others !== [] && array_intersect(array_map(fn (Purpose $one): string => $one->value, $this->purposes($evidence->program, $output)), array_map(fn (Purpose $one): string => $one->value, $own)) !== []) {
+            $others = array_filter($output === null ? [] : $this->purposes($context->program, $output), fn (Purpose $one): bool => in_array($one, self::STICKS, true) && ! in_array($one, $own, true));
+            if ($output !== null && $others !== [] && array_intersect(array_map(fn (Purpose $one): string => $one->value, $this->purposes($context->program, $output)), array_map(fn (Purpose $one): string => $one->value, $own)) !== []) {
                 $names = implode(' and ', array_map(fn (Purpose $one): string => $one->says(), $others));
-                $found[] = new Finding($this->id(), Severity::Error, "output:{$output->channel}", "{$output->name} carries {$names} beside {$input}, and {$evidence->controller?->name} mixes by itself: both would be mixed twice. Take {$names} out of channel {$output->channel}", detail: 'mixed');
+                $found[] = new Finding($this->id(), Severity::Error, "output:{$output->channel}", "{$output->name} carries {$names} beside {$input}, and {$context->controller?->name} mixes by itself: both would be mixed twice. Take {$names} out of channel {$output->channel}", detail: 'mixed');
             }
         }
 
@@ -120,19 +120,19 @@ final class ChannelOrder implements Rule
     }
 
     /** @param  list<string>  $order */
-    private function mended(ProofContext $evidence, array $order): ?Program
+    private function mended(ProofContext $context, array $order): ?Program
     {
         $channels = [];
         foreach ($order as $place => $input) {
             $takes = self::TAKES[$input] ?? [];
-            $fits = array_values(array_filter($evidence->program->outputs, fn (Output $one): bool => ($purposes = $this->purposes($evidence->program, $one)) !== [] && count($purposes) === 1 && in_array($purposes[0], $takes, true)));
+            $fits = array_values(array_filter($context->program->outputs, fn (Output $one): bool => ($purposes = $this->purposes($context->program, $one)) !== [] && count($purposes) === 1 && in_array($purposes[0], $takes, true)));
             if (count($fits) !== 1) {
                 return null;
             }
             $channels[$place + 1] = $fits[0];
         }
         $moved = array_map(fn (Output $one): int => $one->channel, $channels);
-        $others = array_filter($evidence->program->outputs, fn (Output $one): bool => ! in_array($one->channel, $moved, true));
+        $others = array_filter($context->program->outputs, fn (Output $one): bool => ! in_array($one->channel, $moved, true));
         if (array_filter($others, fn (Output $one): bool => isset($channels[$one->channel])) !== []) {
             return null;
         }
@@ -142,6 +142,6 @@ final class ChannelOrder implements Rule
         }
         usort($outputs, fn (Output $a, Output $b): int => $a->channel <=> $b->channel);
 
-        return $evidence->program->with(outputs: $outputs);
+        return $context->program->with(outputs: $outputs);
     }
 }

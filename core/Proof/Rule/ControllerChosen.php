@@ -27,13 +27,13 @@ final class ControllerChosen implements Rule
         return 'The controller is known where one is needed: a multirotor is armed by it, and only with it can the proof say when, and in which mode.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        $named = $evidence->program->controller;
-        if ($named !== null && $evidence->controller === null) {
+        $named = $context->program->controller;
+        if ($named !== null && $context->controller === null) {
             return Judgement::of([new Finding($this->id(), Severity::Error, 'program', "Not proven: there is no controller \"{$named}\" in Stores, so nothing says when it is armed, nor where its modes are. Choose another in Kit, or bring it back in Stores", isOpen: true)]);
         }
 
-        return $evidence->armedBy() !== null ? Judgement::of([]) : Judgement::of([new Finding($this->id(), Severity::Error, 'program', 'No controller is chosen: nothing says when it is armed, nor where its modes are. Choose the controller in Kit; then the proof goes on', isOpen: true)]);
+        return $context->armedBy() !== null ? Judgement::of([]) : Judgement::of([new Finding($this->id(), Severity::Error, 'program', 'No controller is chosen: nothing says when it is armed, nor where its modes are. Choose the controller in Kit; then the proof goes on', isOpen: true)]);
     }
 }

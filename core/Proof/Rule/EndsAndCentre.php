@@ -44,27 +44,27 @@ final class EndsAndCentre implements Rule
         return 'The stick channels of a controller reach 1000 and 2000 µs and rest at 1500 (common practice), as the controller reads them: arming, and drift, depend on it.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        if ($evidence->controller === null) {
+        if ($context->controller === null) {
             return Judgement::doesNotApply('it has no controller that reads pulses');
         }
-        $sticks = array_values(array_filter($evidence->program->outputs, fn (Output $one): bool => in_array($one->role, self::STICKS, true) && $this->stick($evidence, $one) !== null));
+        $sticks = array_values(array_filter($context->program->outputs, fn (Output $one): bool => in_array($one->role, self::STICKS, true) && $this->stick($context, $one) !== null));
 
-        return $sticks === [] ? Judgement::doesNotApply('no channel carries a stick alone to the controller') : Judgement::of(array_values(array_filter(array_map(fn (Output $one): ?Finding => $this->found($evidence, $one), $sticks))));
+        return $sticks === [] ? Judgement::doesNotApply('no channel carries a stick alone to the controller') : Judgement::of(array_values(array_filter(array_map(fn (Output $one): ?Finding => $this->found($context, $one), $sticks))));
     }
 
-    private function found(ProofContext $evidence, Output $output): ?Finding
+    private function found(ProofContext $context, Output $output): ?Finding
     {
-        $reading = $evidence->program->aboard->readings[$output->channel] ?? null;
-        $reads = fn (float $sum): int => (int) round(self::read($reading, (float) $evidence->transmitter->scale->pulse(OutputStages::of($output, $sum)->signal)));
+        $reading = $context->program->aboard->readings[$output->channel] ?? null;
+        $reads = fn (float $sum): int => (int) round(self::read($reading, (float) $context->transmitter->scale->pulse(OutputStages::of($output, $sum)->signal)));
         $ends = [$reads(-1.0), $reads(1.0)];
         sort($ends);
         $centre = $reads(0.0);
-        $half = (Ruler::HIGH - Ruler::CENTRE) / $evidence->transmitter->scale->span;
+        $half = (Ruler::HIGH - Ruler::CENTRE) / $context->transmitter->scale->span;
         $plain = $half > 1.5 ? null : $output->set(Range::both(round($half, 7)), 0.0);
-        $solved = $reading === null ? $plain : $this->solved($evidence, $output, $reading);
-        $mended = $solved === null ? null : $evidence->program->with(outputs: array_map(fn (Output $one): Output => $one->channel === $output->channel ? $solved : $one, $evidence->program->outputs));
+        $solved = $reading === null ? $plain : $this->solved($context, $output, $reading);
+        $mended = $solved === null ? null : $context->program->with(outputs: array_map(fn (Output $one): Output => $one->channel === $output->channel ? $solved : $one, $context->program->outputs));
         $mend = $mended === null ? null : ($reading === null ? 'Travel for 1000 to 2000 µs, sub-trim 0' : 'Travel and sub-trim that the reading asks for');
         $where = $reading === null ? '' : ', as read at the controller';
         if (max(abs($ends[0] - Ruler::LOW), abs($ends[1] - Ruler::HIGH)) > self::TOLERANCE) {
@@ -77,11 +77,11 @@ final class EndsAndCentre implements Rule
     }
 
     /** What was measured at the controller is not set aside for what would be right without it: the answer comes from the reading. */
-    private function solved(ProofContext $evidence, Output $output, Reading $reading): ?Output
+    private function solved(ProofContext $context, Output $output, Reading $reading): ?Output
     {
-        [$short, $centre, $long] = array_map($reading->reads(...), EndsCentre::sent($output, $evidence->transmitter));
+        [$short, $centre, $long] = array_map($reading->reads(...), EndsCentre::sent($output, $context->transmitter));
         try {
-            return EndsCentre::solve($output, $evidence->transmitter, $output->reverse ? $long : $short, $centre, $output->reverse ? $short : $long, $output->role !== Role::InputThrottle);
+            return EndsCentre::solve($output, $context->transmitter, $output->reverse ? $long : $short, $centre, $output->reverse ? $short : $long, $output->role !== Role::InputThrottle);
         } catch (Refused) {
             return null;
         }
@@ -92,10 +92,10 @@ final class EndsAndCentre implements Rule
         return $reading === null ? $pulse : $reading->reads($pulse);
     }
 
-    private function stick(ProofContext $evidence, Output $output): ?ProportionalFunction
+    private function stick(ProofContext $context, Output $output): ?ProportionalFunction
     {
         $source = $output->feeds[0]->source ?? null;
-        $function = count($output->feeds) === 1 && $source instanceof FunctionSource ? $evidence->program->function($source->function) : null;
+        $function = count($output->feeds) === 1 && $source instanceof FunctionSource ? $context->program->function($source->function) : null;
 
         return $function instanceof ProportionalFunction && $function->drive instanceof AxisDrive ? $function : null;
     }

@@ -31,36 +31,36 @@ final class EverythingConnected implements Rule
         return 'Every function is driven, every output is fed and says what it moves, every phase can be active.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
         $found = [];
-        foreach (UnfinishedParts::of($evidence->program) as $about => $gap) {
+        foreach (UnfinishedParts::of($context->program) as $about => $gap) {
             $found[] = new Finding($this->id(), Severity::Warning, $about, $gap);
         }
-        foreach (PhaseReach::notes($evidence->circuit()) as $phase => $note) {
+        foreach (PhaseReach::notes($context->circuit()) as $phase => $note) {
             $found[] = new Finding($this->id(), Severity::Warning, "phase:{$phase}", $note);
         }
-        foreach (PhaseReach::open($evidence->circuit()) as $phase => $why) {
+        foreach (PhaseReach::open($context->circuit()) as $phase => $why) {
             $found[] = Finding::open($this->id(), "phase:{$phase}", 'it can be active', $why);
         }
-        foreach ($evidence->program->outputs as $output) {
+        foreach ($context->program->outputs as $output) {
             if ($output->role === null && $output->feeds !== []) {
-                $found[] = $this->unsaid($evidence, $output);
+                $found[] = $this->unsaid($context, $output);
             }
         }
 
         return Judgement::of($found);
     }
 
-    private function unsaid(ProofContext $evidence, Output $output): Finding
+    private function unsaid(ProofContext $context, Output $output): Finding
     {
-        $isMotor = in_array($output, $evidence->motors(), true);
-        $outputs = array_map(fn (Output $one): Output => $one === $output ? $output->as(Role::Other) : $one, $evidence->program->outputs);
+        $isMotor = in_array($output, $context->motors(), true);
+        $outputs = array_map(fn (Output $one): Output => $one === $output ? $output->as(Role::Other) : $one, $context->program->outputs);
 
         return new Finding(
             $this->id(), $isMotor ? Severity::Error : Severity::Warning, "output:{$output->channel}",
             "Nothing says what channel {$output->channel}, {$output->name}, moves".($isMotor ? ': the throttle has a say in it, so it is taken for a motor' : '').'. Choose what it moves in its inspector',
-            null, $isMotor ? null : 'It moves something else', $isMotor ? null : $evidence->program->with(outputs: $outputs), 'role', $isMotor,
+            null, $isMotor ? null : 'It moves something else', $isMotor ? null : $context->program->with(outputs: $outputs), 'role', $isMotor,
         );
     }
 }

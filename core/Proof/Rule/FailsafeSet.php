@@ -33,14 +33,14 @@ final class FailsafeSet implements Rule
         return 'Every channel has a failsafe. Never "keep the last" with throttle or arm: a multirotor drops or comes home, an aeroplane closes its throttle, a helicopter holds, a ground vehicle stops; the mode channel asks for a mode that saves it.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        $failsafe = $evidence->program->aboard->failsafe;
-        $mended = SafeFailsafe::for($evidence->program, $evidence->transmitter, $evidence->controller);
+        $failsafe = $context->program->aboard->failsafe;
+        $mended = SafeFailsafe::for($context->program, $context->transmitter, $context->controller);
         $found = [];
         $missing = array_values(
             array_filter(
-                $evidence->program->outputs,
+                $context->program->outputs,
                 fn (Output $output): bool => ! isset($failsafe[$output->channel]),
             ),
         );
@@ -64,14 +64,14 @@ final class FailsafeSet implements Rule
                 channels: array_map(fn (Output $one): int => $one->channel, $missing),
             );
         }
-        $motors = array_map(fn (Output $one): int => $one->channel, $evidence->motors());
-        foreach ($evidence->program->outputs as $output) {
+        $motors = array_map(fn (Output $one): int => $one->channel, $context->motors());
+        foreach ($context->program->outputs as $output) {
             $does = $failsafe[$output->channel] ?? null;
             $trouble = $does === null
                 ? null
                 : (in_array($output->channel, $motors, true)
-                    ? $this->motor($does, $evidence)
-                    : null) ?? $this->arm($does, $output, $evidence) ?? $this->mode($does, $output, $evidence);
+                    ? $this->motor($does, $context)
+                    : null) ?? $this->arm($does, $output, $context) ?? $this->mode($does, $output, $context);
             if ($trouble !== null) {
                 $found[] = new Finding(
                     $this->id(),
@@ -88,31 +88,31 @@ final class FailsafeSet implements Rule
         return Judgement::of($found);
     }
 
-    private function motor(Failsafe $does, ProofContext $evidence): ?string
+    private function motor(Failsafe $does, ProofContext $context): ?string
     {
-        [$from, $to] = $evidence->still();
-        $stop = $evidence->isCentred() ? 'Put the throttle in the middle' : 'Close the throttle';
+        [$from, $to] = $context->still();
+        $stop = $context->isCentred() ? 'Put the throttle in the middle' : 'Close the throttle';
 
         return match (true) {
             $does->holds => 'its failsafe keeps the last throttle: without a link it goes on with the motor running. '."{$stop} instead",
-            $does->pulse !== null && ($does->pulse > $to || $does->pulse < $from) => "its failsafe gives {$does->pulse} µs, {$evidence->running()}: the motor runs on without a link. {$stop}",
-            $does->pulse === null && $evidence->controller?->kind !== ControllerKind::FlightController => 'its failsafe gives no pulses, and no flight controller is there to notice: what the speed controller does then is its own affair. '.($evidence->isCentred() ? 'Give it a pulse in the middle' : 'Give it a low pulse'),
+            $does->pulse !== null && ($does->pulse > $to || $does->pulse < $from) => "its failsafe gives {$does->pulse} µs, {$context->running()}: the motor runs on without a link. {$stop}",
+            $does->pulse === null && $context->controller?->kind !== ControllerKind::FlightController => 'its failsafe gives no pulses, and no flight controller is there to notice: what the speed controller does then is its own affair. '.($context->isCentred() ? 'Give it a pulse in the middle' : 'Give it a low pulse'),
             default => null,
         };
     }
 
-    private function arm(Failsafe $does, Output $output, ProofContext $evidence): ?string
+    private function arm(Failsafe $does, Output $output, ProofContext $context): ?string
     {
         $ranges = array_values(
             array_filter(
-                $evidence->setup->arming->ranges ?? [],
+                $context->setup->arming->ranges ?? [],
                 fn (Slot $one): bool => $one->channel === $output->channel,
             ),
         );
         if ($ranges === []) {
             return null;
         }
-        $loss = $evidence->setup->onLoss;
+        $loss = $context->setup->onLoss;
         $isNeeded = $loss !== null && in_array($loss->does, [LossAction::ComeHome, LossAction::Land], true) && in_array($output->channel, $loss->channels, true);
         $arms = $does->pulse !== null && array_filter(
             $ranges,
@@ -127,10 +127,10 @@ final class FailsafeSet implements Rule
         };
     }
 
-    private function mode(Failsafe $does, Output $output, ProofContext $evidence): ?string
+    private function mode(Failsafe $does, Output $output, ProofContext $context): ?string
     {
         $slots = array_values(
-            array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $output->channel),
+            array_filter($context->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $output->channel),
         );
         $pulse = $does->pulse;
         if ($slots === [] || $pulse === null) {
@@ -141,19 +141,19 @@ final class FailsafeSet implements Rule
             array_filter($slots, fn (Slot $one): bool => $one->holds($pulse)),
         );
         foreach ($in as $mode) {
-            if ($evidence->view->mode($mode)->risky ?? false) {
-                return "its failsafe gives {$pulse} µs, in the range of {$evidence->view->nameOf($mode)}. Choose a pulse outside of it";
+            if ($context->view->mode($mode)->risky ?? false) {
+                return "its failsafe gives {$pulse} µs, in the range of {$context->view->nameOf($mode)}. Choose a pulse outside of it";
             }
         }
         $saving = array_values(
             array_filter(
                 $slots,
-                fn (Slot $one): bool => ($evidence->view->mode($one->mode)->saves ?? false) && ($evidence->view->mode($one->mode)->flight ?? false),
+                fn (Slot $one): bool => ($context->view->mode($one->mode)->saves ?? false) && ($context->view->mode($one->mode)->flight ?? false),
             ),
         );
 
         return $saving !== [] && array_filter($saving, fn (Slot $one): bool => $one->holds($pulse)) === []
-            ? "its failsafe gives {$pulse} µs, outside of every mode that saves the aircraft. Choose a pulse in the range of {$evidence->view->nameOf($saving[0]->mode)}, or no pulses"
+            ? "its failsafe gives {$pulse} µs, outside of every mode that saves the aircraft. Choose a pulse in the range of {$context->view->nameOf($saving[0]->mode)}, or no pulses"
             : null;
     }
 }

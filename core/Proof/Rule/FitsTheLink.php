@@ -28,14 +28,14 @@ final class FitsTheLink implements Rule
         return 'No more channels than transmitter, link and receiver carry.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        $kit = $evidence->program->aboard->kit;
-        $subtype = $evidence->transmitter->links[$kit->link ?? '']->subtypes[$kit->subtype ?? ''] ?? null;
-        $carriers = ['subtype' => ['the link’s sub-type', $subtype['channels'] ?? null], 'receiver' => [$evidence->receiver->name ?? 'the receiver', $evidence->receiver?->channels], 'transmitter' => [$evidence->transmitter->name, $evidence->transmitter->channels]];
+        $kit = $context->program->aboard->kit;
+        $subtype = $context->transmitter->links[$kit->link ?? '']->subtypes[$kit->subtype ?? ''] ?? null;
+        $carriers = ['subtype' => ['the link’s sub-type', $subtype['channels'] ?? null], 'receiver' => [$context->receiver->name ?? 'the receiver', $context->receiver?->channels], 'transmitter' => [$context->transmitter->name, $context->transmitter->channels]];
         $found = [];
         foreach ($carriers as $what => [$who, $channels]) {
-            $over = array_values(array_filter($evidence->program->outputs, fn (Output $one): bool => $channels !== null && $one->channel > $channels));
+            $over = array_values(array_filter($context->program->outputs, fn (Output $one): bool => $channels !== null && $one->channel > $channels));
             if ($over !== []) {
                 $last = $over[count($over) - 1]->channel;
                 $names = implode(', ', array_map(fn (Output $one): string => "{$one->channel} {$one->name}", $over));
@@ -45,8 +45,8 @@ final class FitsTheLink implements Rule
                 );
             }
         }
-        if ($found === [] && ($evidence->receiver === null || $subtype === null)) {
-            return Judgement::notChecked($evidence->receiver === null ? 'no receiver is chosen' : 'no link and sub-type are chosen');
+        if ($found === [] && ($context->receiver === null || $subtype === null)) {
+            return Judgement::notChecked($context->receiver === null ? 'no receiver is chosen' : 'no link and sub-type are chosen');
         }
 
         return Judgement::of($found);

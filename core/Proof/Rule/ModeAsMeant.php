@@ -40,16 +40,16 @@ final class ModeAsMeant implements Rule
         return 'The mode that the controller takes is the mode that the step means; a step that means something else lies in no mode\'s range.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        if ($evidence->controller === null) {
-            return $evidence->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
+        if ($context->controller === null) {
+            return $context->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
         }
         $found = [];
-        $slots = $evidence->setup->modes ?? [];
-        foreach ($evidence->program->functions as $function) {
-            foreach ($function instanceof SteppedFunction ? $this->channels($evidence, $function, $slots) : [] as $channel) {
-                $found = [...$found, ...$function instanceof SteppedFunction ? $this->function($evidence, $function, $channel) : []];
+        $slots = $context->setup->modes ?? [];
+        foreach ($context->program->functions as $function) {
+            foreach ($function instanceof SteppedFunction ? $this->channels($context, $function, $slots) : [] as $channel) {
+                $found = [...$found, ...$function instanceof SteppedFunction ? $this->function($context, $function, $channel) : []];
             }
         }
 
@@ -60,11 +60,11 @@ final class ModeAsMeant implements Rule
      * @param  list<Slot>  $slots
      * @return list<int> the channels with ranges that a function feeds
      */
-    private function channels(ProofContext $evidence, SteppedFunction $function, array $slots): array
+    private function channels(ProofContext $context, SteppedFunction $function, array $slots): array
     {
         $channels = array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $slots)));
 
-        return array_values(array_filter($channels, fn (int $channel): bool => $this->feeds($evidence, $function, $channel)));
+        return array_values(array_filter($channels, fn (int $channel): bool => $this->feeds($context, $function, $channel)));
     }
 
     /**
@@ -72,12 +72,12 @@ final class ModeAsMeant implements Rule
      *
      * @param  array<int, true>  $seen  channels that were looked through already
      */
-    private function feeds(ProofContext $evidence, SteppedFunction $function, int $channel, array &$seen = []): bool
+    private function feeds(ProofContext $context, SteppedFunction $function, int $channel, array &$seen = []): bool
     {
         $seen[$channel] = true;
-        foreach ($evidence->program->output($channel)->feeds ?? [] as $feed) {
+        foreach ($context->program->output($channel)->feeds ?? [] as $feed) {
             $source = $feed->source;
-            if (($source instanceof FunctionSource && $source->function === $function->id) || ($source instanceof OutputSource && ! isset($seen[$source->channel]) && $this->feeds($evidence, $function, $source->channel, $seen))) {
+            if (($source instanceof FunctionSource && $source->function === $function->id) || ($source instanceof OutputSource && ! isset($seen[$source->channel]) && $this->feeds($context, $function, $source->channel, $seen))) {
                 return true;
             }
         }
@@ -90,17 +90,17 @@ final class ModeAsMeant implements Rule
      *
      * @return list<Finding>
      */
-    private function function(ProofContext $evidence, SteppedFunction $function, int $channel): array
+    private function function(ProofContext $context, SteppedFunction $function, int $channel): array
     {
         $found = [];
         $isAsked = false;
         foreach ($function->steps as $place => $step) {
             // On a channel that also arms, a step says whether it's armed; which mode goes with it is the controller's.
-            $isArm = in_array($channel, $evidence->setup->arming?->channels() ?? [], true) && $step->means?->word !== null && ! $step->means->is(Meaning::OTHER);
+            $isArm = in_array($channel, $context->setup->arming?->channels() ?? [], true) && $step->means?->word !== null && ! $step->means->is(Meaning::OTHER);
             if ($isArm || ($step->means === null && $isAsked)) {
                 continue;
             }
-            $one = $this->step($evidence, $function, $place, $channel);
+            $one = $this->step($context, $function, $place, $channel);
             $isAsked = $isAsked || ($step->means === null && $one !== []);
             array_push($found, ...$one);
         }
@@ -109,15 +109,15 @@ final class ModeAsMeant implements Rule
     }
 
     /** @return list<Finding> */
-    private function step(ProofContext $evidence, SteppedFunction $function, int $place, int $channel): array
+    private function step(ProofContext $context, SteppedFunction $function, int $place, int $channel): array
     {
         $step = $function->steps[$place];
         $about = "output:{$channel}";
         $detail = "{$function->id} {$step->id}";
-        if ($step->means?->mode !== null && $evidence->view->mode($step->means->mode) === null) {
-            return [new Finding($this->id(), Severity::Error, $about, "Not proven: {$step->name} of {$function->name} means the mode \"{$step->means->mode}\", and {$evidence->controller?->name} has none of that id. Say which of its modes it means", detail: $detail, isOpen: true)];
+        if ($step->means?->mode !== null && $context->view->mode($step->means->mode) === null) {
+            return [new Finding($this->id(), Severity::Error, $about, "Not proven: {$step->name} of {$function->name} means the mode \"{$step->means->mode}\", and {$context->controller?->name} has none of that id. Say which of its modes it means", detail: $detail, isOpen: true)];
         }
-        $question = new Question($evidence->model()->everything(), function (array $seen) use ($evidence, $function, $place, $channel): int {
+        $question = new Question($context->model()->everything(), function (array $seen) use ($context, $function, $place, $channel): int {
             $steps = $seen[0]->steps($function->id);
             $is = (in_array($place, $steps, true) ? Truth::HOLDS : 0) | ($steps === [$place] ? 0 : Truth::FAILS);
 
@@ -126,24 +126,24 @@ final class ModeAsMeant implements Rule
             }
             $given = $seen[0] instanceof Bounds ? $seen[0]->given($function->id, $place) : $seen[0];
 
-            return Truth::both($is, $this->differs($evidence, $function->steps[$place], $channel, $given));
+            return Truth::both($is, $this->differs($context, $function->steps[$place], $channel, $given));
         });
 
-        return DangerSearch::in($evidence, $this->id(), $about, "{$step->name} of {$function->name} is taken as it's meant", $question, fn (Witness $witness): Finding => $this->told($evidence, $function, $step, $channel, $witness), $detail);
+        return DangerSearch::in($context, $this->id(), $about, "{$step->name} of {$function->name} is taken as it's meant", $question, fn (Witness $witness): Finding => $this->told($context, $function, $step, $channel, $witness), $detail);
     }
 
     /** Whether a channel is in another mode's range than a step means, or not in the one that it means. */
-    private function differs(ProofContext $evidence, Step $step, int $channel, Observed $seen): int
+    private function differs(ProofContext $context, Step $step, int $channel, Observed $seen): int
     {
         $means = $step->means?->mode;
-        $slots = array_values(array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && ($means === null || $one->mode === $means || $evidence->view->mode($means)?->flight === $evidence->view->mode($one->mode)?->flight)));
+        $slots = array_values(array_filter($context->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && ($means === null || $one->mode === $means || $context->view->mode($means)?->flight === $context->view->mode($one->mode)?->flight)));
         $hasOwn = array_filter($slots, fn (Slot $one): bool => $one->mode === $means) !== [];
-        $isOutranked = $means !== null && $this->isOutranked($evidence, $means, $channel);
+        $isOutranked = $means !== null && $this->isOutranked($context, $means, $channel);
         $truth = 0;
         foreach (ControllerView::together($slots, $seen, $channel) as $active) {
             $others = array_diff($active, [$means]);
             // Where no mode is left, the rule about one mode in each state tells it.
-            $isMissed = $hasOwn && ! in_array($means, $active, true) && $evidence->setup->none !== null;
+            $isMissed = $hasOwn && ! in_array($means, $active, true) && $context->setup->none !== null;
             $truth |= Truth::of($isMissed || ($others !== [] && ! ($hasOwn && $isOutranked)));
         }
 
@@ -151,20 +151,20 @@ final class ModeAsMeant implements Rule
     }
 
     /** True where other modes of the channel are said to win or to lose against it: then its own range is enough. */
-    private function isOutranked(ProofContext $evidence, string $mode, int $channel): bool
+    private function isOutranked(ProofContext $context, string $mode, int $channel): bool
     {
-        $others = array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && $one->mode !== $mode);
+        $others = array_filter($context->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && $one->mode !== $mode);
 
-        return $others !== [] && array_filter($others, fn (Slot $one): bool => $evidence->view->isUnsaid($mode, $one->mode)) === [];
+        return $others !== [] && array_filter($others, fn (Slot $one): bool => $context->view->isUnsaid($mode, $one->mode)) === [];
     }
 
-    private function told(ProofContext $evidence, SteppedFunction $function, Step $step, int $channel, Witness $witness): Finding
+    private function told(ProofContext $context, SteppedFunction $function, Step $step, int $channel, Witness $witness): Finding
     {
-        $pulse = DangerSearch::pulse($evidence, $witness, $channel);
-        $in = array_values(array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && $one->holds($pulse)));
-        $names = implode(' and ', array_map(fn (Slot $one): string => $evidence->view->nameOf($one->mode), $in));
-        $matters = array_filter($in, fn (Slot $one): bool => ($evidence->view->mode($one->mode)->flight ?? false) || ($evidence->view->mode($one->mode)->risky ?? false)) !== [] || $step->means?->mode !== null;
-        $means = $step->means?->mode !== null ? "means {$evidence->view->nameOf($step->means->mode)}" : ($step->means === null ? 'doesn\'t say what it means' : "means {$this->word($step->means)}");
+        $pulse = DangerSearch::pulse($context, $witness, $channel);
+        $in = array_values(array_filter($context->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && $one->holds($pulse)));
+        $names = implode(' and ', array_map(fn (Slot $one): string => $context->view->nameOf($one->mode), $in));
+        $matters = array_filter($in, fn (Slot $one): bool => ($context->view->mode($one->mode)->flight ?? false) || ($context->view->mode($one->mode)->risky ?? false)) !== [] || $step->means?->mode !== null;
+        $means = $step->means?->mode !== null ? "means {$context->view->nameOf($step->means->mode)}" : ($step->means === null ? 'doesn\'t say what it means' : "means {$this->word($step->means)}");
         $unsaid = $step->means === null;
 
         return new Finding(

@@ -29,14 +29,14 @@ final class ModeNeedsSensor implements Rule
         return 'A mode that has a range finds aboard what it needs: come home needs a GPS on one of the controller\'s ports.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        $ranged = array_unique(array_map(fn (Slot $one): string => $one->mode, $evidence->setup->modes ?? []));
-        $needy = array_filter(array_map($evidence->view->mode(...), $ranged), fn (?Mode $one): bool => $one !== null && $one->needs !== []);
+        $ranged = array_unique(array_map(fn (Slot $one): string => $one->mode, $context->setup->modes ?? []));
+        $needy = array_filter(array_map($context->view->mode(...), $ranged), fn (?Mode $one): bool => $one !== null && $one->needs !== []);
         if ($needy === []) {
             return Judgement::doesNotApply('no mode with a range needs a sensor of its own');
         }
-        $aboard = strtolower(implode(' ', $evidence->program->aboard->kit->ports));
+        $aboard = strtolower(implode(' ', $context->program->aboard->kit->ports));
         $found = [];
         foreach ($needy as $mode) {
             foreach ($mode->needs as $sensor) {

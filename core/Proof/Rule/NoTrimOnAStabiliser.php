@@ -34,13 +34,13 @@ final class NoTrimOnAStabiliser implements Rule
         return 'No trim and no sub-trim on a stabiliser\'s channels: the two fight each other, and the model kicks on spool-up and spool-down (common practice).';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        if (! $evidence->isStabilised()) {
+        if (! $context->isStabilised()) {
             return Judgement::doesNotApply('no stabiliser flies it');
         }
         $found = [];
-        $program = $evidence->program;
+        $program = $context->program;
         foreach ($program->functions as $function) {
             if ($function instanceof ProportionalFunction && $function->trim !== null && $function->trim->authority > 0 && in_array($function->purpose, self::FLOWN, true)) {
                 $without = array_map(fn (PilotFunction $one): PilotFunction => $one === $function ? $function->trimmed(null) : $one, $program->functions);

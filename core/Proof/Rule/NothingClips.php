@@ -43,31 +43,31 @@ final class NothingClips implements Rule
         return 'No channel reaches its limit before the stick reaches its end: beyond that the aircraft doesn\'t answer any more.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        return Judgement::of(array_merge([], ...array_map(fn (Output $output): array => $this->found($evidence, $output), $evidence->program->outputs)));
+        return Judgement::of(array_merge([], ...array_map(fn (Output $output): array => $this->found($context, $output), $context->program->outputs)));
     }
 
     /** @return list<Finding> */
-    private function found(ProofContext $evidence, Output $output): array
+    private function found(ProofContext $context, Output $output): array
     {
         foreach (Axis::cases() as $axis) {
-            $alone = DangerSearch::in($evidence, $this->id(), "output:{$output->channel}", "{$output->name} doesn't clip", $this->alone($evidence, $output, $axis), fn (Witness $witness): Finding => $this->early($evidence, $output, $axis, $witness));
+            $alone = DangerSearch::in($context, $this->id(), "output:{$output->channel}", "{$output->name} doesn't clip", $this->alone($context, $output, $axis), fn (Witness $witness): Finding => $this->early($context, $output, $axis, $witness));
             if ($alone !== []) {
                 return $alone;
             }
         }
 
         return DangerSearch::in(
-            $evidence, $this->id(), "output:{$output->channel}", "{$output->name} doesn't clip", self::clips($evidence, $output, $evidence->model()->everything()),
-            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Note, "output:{$output->channel}", $this->together($evidence, $output, $witness), $witness, detail: 'together'),
+            $context, $this->id(), "output:{$output->channel}", "{$output->name} doesn't clip", self::clips($context, $output, $context->model()->everything()),
+            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Note, "output:{$output->channel}", $this->together($context, $output, $witness), $witness, detail: 'together'),
         );
     }
 
     /** One stick inside its way, all else that glides at rest; with the stick at rest it doesn't clip. */
-    private function alone(ProofContext $evidence, Output $output, Axis $axis): Question
+    private function alone(ProofContext $context, Output $output, Axis $axis): Question
     {
-        $model = $evidence->model();
+        $model = $context->model();
         $region = $model->everything();
         foreach ($region->spans as $input => $span) {
             $region = $input < $model->panel->size() ? $region->at($input, $model->panel->atRest()[$input]) : $region;
@@ -87,7 +87,7 @@ final class NothingClips implements Rule
         });
     }
 
-    private static function clips(ProofContext $evidence, Output $output, Region $region): Question
+    private static function clips(ProofContext $context, Output $output, Region $region): Question
     {
         return new Question($region, fn (array $seen): int => $seen[0]->clips($output->channel), [], function (array $seen) use ($output): float {
             $pulses = $seen[0]->pulses($output->channel);
@@ -96,10 +96,10 @@ final class NothingClips implements Rule
         });
     }
 
-    private function early(ProofContext $evidence, Output $output, Axis $axis, Witness $witness): Finding
+    private function early(ProofContext $context, Output $output, Axis $axis, Witness $witness): Finding
     {
-        $from = $this->from($evidence, $output, $axis, $witness);
-        $mended = $this->mended($evidence->program, $output);
+        $from = $this->from($context, $output, $axis, $witness);
+        $mended = $this->mended($context->program, $output);
 
         return new Finding(
             $this->id(), Severity::Warning, "output:{$output->channel}", "{$output->name} clips at ".round($from * 100).' % of the stick: the rest of the way does nothing. Lower the weight of its feed, or open the limit',
@@ -107,13 +107,13 @@ final class NothingClips implements Rule
         );
     }
 
-    private function together(ProofContext $evidence, Output $output, Witness $witness): string
+    private function together(ProofContext $context, Output $output, Witness $witness): string
     {
-        $sticks = array_values(array_filter(Axis::cases(), fn (Axis $axis): bool => $witness->hand[$evidence->panel->axis($axis)] !== $evidence->panel->rest($axis)));
+        $sticks = array_values(array_filter(Axis::cases(), fn (Axis $axis): bool => $witness->hand[$context->panel->axis($axis)] !== $context->panel->rest($axis)));
         $levers = [];
-        foreach ($evidence->transmitter->controls as $control) {
-            if ($control->detents === [] && $witness->hand[(int) $evidence->panel->control($control->id)] !== $control->restValue()) {
-                $driven = array_filter($evidence->program->functions, fn (PilotFunction $one): bool => $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive && $one->drive->control === $control->id);
+        foreach ($context->transmitter->controls as $control) {
+            if ($control->detents === [] && $witness->hand[(int) $context->panel->control($control->id)] !== $control->restValue()) {
+                $driven = array_filter($context->program->functions, fn (PilotFunction $one): bool => $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive && $one->drive->control === $control->id);
                 $levers[] = (array_values($driven)[0] ?? null)?->name() ?? $control->name;
             }
         }
@@ -122,15 +122,15 @@ final class NothingClips implements Rule
         }
         $with = implode(' and ', $levers);
 
-        return "{$output->name} clips at ".round($this->from($evidence, $output, $sticks[0], $witness) * 100)." % of the stick together with {$with}, which takes the way that is missing. Lower the feed of {$with} here, or fly on knowing that the stick does less then";
+        return "{$output->name} clips at ".round($this->from($context, $output, $sticks[0], $witness) * 100)." % of the stick together with {$with}, which takes the way that is missing. Lower the feed of {$with} here, or fly on knowing that the stick does less then";
     }
 
     /** The share of the stick's way after which it clips, 0 to 1. */
-    private function from(ProofContext $evidence, Output $output, Axis $axis, Witness $witness): float
+    private function from(ProofContext $context, Output $output, Axis $axis, Witness $witness): float
     {
-        $stick = $evidence->panel->axis($axis);
-        $clips = fn (float $x): bool => $evidence->circuit()->frame(array_values(array_replace($witness->hand, [$stick => $x])))->outputs()[$output->channel]->clipped;
-        [$free, $held] = [$rest = $evidence->panel->rest($axis), $witness->hand[$stick]];
+        $stick = $context->panel->axis($axis);
+        $clips = fn (float $x): bool => $context->circuit()->frame(array_values(array_replace($witness->hand, [$stick => $x])))->outputs()[$output->channel]->clipped;
+        [$free, $held] = [$rest = $context->panel->rest($axis), $witness->hand[$stick]];
         // A throttle that rests at its low end has one way, from there to full.
         $share = fn (float $x): float => $rest === 0.0 ? abs($x) : ($x - $rest) / 2;
         if ($clips($free)) {

@@ -34,16 +34,16 @@ final class NothingRiskyOnTheWay implements Rule
         return 'A three-position switch must not pass through a dangerous mode on its way from one end to the other.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        $risky = array_values(array_filter($evidence->setup->modes ?? [], fn (Slot $one): bool => ($evidence->view->mode($one->mode)->risky ?? false) && $evidence->program->output($one->channel) !== null));
+        $risky = array_values(array_filter($context->setup->modes ?? [], fn (Slot $one): bool => ($context->view->mode($one->mode)->risky ?? false) && $context->program->output($one->channel) !== null));
         if ($risky === []) {
-            return $evidence->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('no dangerous mode has a range on a channel in use');
+            return $context->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('no dangerous mode has a range on a channel in use');
         }
         $found = [];
         foreach ($risky as $slot) {
-            foreach ($evidence->switches($slot->channel) as $input) {
-                $found = [...$found, ...$this->passed($evidence, $slot, $input)];
+            foreach ($context->switches($slot->channel) as $input) {
+                $found = [...$found, ...$this->passed($context, $slot, $input)];
             }
         }
 
@@ -51,21 +51,21 @@ final class NothingRiskyOnTheWay implements Rule
     }
 
     /** @return list<Finding> */
-    private function passed(ProofContext $evidence, Slot $slot, int $input): array
+    private function passed(ProofContext $context, Slot $slot, int $input): array
     {
-        $control = $evidence->model()->control($input);
+        $control = $context->model()->control($input);
         if ($control === null || count($control->detents) !== 3) {
             return [];
         }
         $moves = array_map(fn (string $detent): ControlMove => new ControlMove($input, [$control->valueOf($detent) ?? 0.0]), ['away', 'toward']);
-        $question = new Question($evidence->model()->everything()->at($input, 0.0), function (array $seen) use ($slot): int {
+        $question = new Question($context->model()->everything()->at($input, 0.0), function (array $seen) use ($slot): int {
             [$middle, $away, $toward] = array_map(fn ($one): int => ControllerView::holds($slot, $one), $seen);
 
             return Truth::both($middle, Truth::both(Truth::not($away), Truth::not($toward)));
         }, $moves);
 
-        return DangerSearch::in($evidence, $this->id(), "output:{$slot->channel}", "{$control->name} passes no {$evidence->view->nameOf($slot->mode)}", $question, fn (Witness $witness): Finding => new Finding(
-            $this->id(), Severity::Warning, "output:{$slot->channel}", "{$evidence->view->nameOf($slot->mode)} lies in the middle of a three-position switch, {$control->name}, which passes it on every way from end to end. Put it at an end, or on a switch of its own", $witness, detail: "{$slot->mode} {$control->id}",
+        return DangerSearch::in($context, $this->id(), "output:{$slot->channel}", "{$control->name} passes no {$context->view->nameOf($slot->mode)}", $question, fn (Witness $witness): Finding => new Finding(
+            $this->id(), Severity::Warning, "output:{$slot->channel}", "{$context->view->nameOf($slot->mode)} lies in the middle of a three-position switch, {$control->name}, which passes it on every way from end to end. Put it at an end, or on a switch of its own", $witness, detail: "{$slot->mode} {$control->id}",
         ), "{$slot->mode} {$control->id}");
     }
 }

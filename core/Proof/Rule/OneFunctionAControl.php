@@ -36,10 +36,10 @@ final class OneFunctionAControl implements Rule
         return 'Two functions on one control move together; that must be meant.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
         $by = [];
-        foreach ($evidence->program->functions as $function) {
+        foreach ($context->program->functions as $function) {
             $drive = $function instanceof ProportionalFunction || $function instanceof SteppedFunction ? $function->drive : null;
             $on = match (true) {
                 $drive instanceof AxisDrive => "axis:{$drive->axis->value}",
@@ -53,7 +53,7 @@ final class OneFunctionAControl implements Rule
         $found = [];
         foreach (array_filter($by, fn (array $names): bool => count($names) > 1) as $on => $names) {
             [$kind, $id] = explode(':', $on);
-            $name = $kind === 'axis' ? "The {$id} stick" : $evidence->transmitter->control($id)->name ?? $id;
+            $name = $kind === 'axis' ? "The {$id} stick" : $context->transmitter->control($id)->name ?? $id;
             $found[] = new Finding($this->id(), Severity::Note, $on, "{$name} moves ".implode(' and ', $names).' together. If that isn\'t meant, give one of them a control of its own');
         }
 

@@ -42,23 +42,23 @@ final class OneModeInEachState implements Rule
         return 'Every state must lie in exactly one of the controller\'s modes, or in “no range” where that is a mode, at least 25 µs from every edge at which the mode changes.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        $flight = $evidence->view->flight;
-        if ($evidence->controller === null) {
-            return $evidence->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
+        $flight = $context->view->flight;
+        if ($context->controller === null) {
+            return $context->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
         }
         if ($flight === []) {
             return Judgement::doesNotApply('no range of a flight mode is set');
         }
         $channels = array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $flight)));
-        $missing = array_filter($channels, fn (int $channel): bool => $evidence->program->output($channel) === null);
+        $missing = array_filter($channels, fn (int $channel): bool => $context->program->output($channel) === null);
         if ($missing !== []) {
             return Judgement::of(array_values(array_map(fn (int $channel): Finding => new Finding($this->id(), Severity::Error, 'program', "The controller looks for its flight mode on channel {$channel}, and nothing is there. Put the flight mode on that channel, or move the ranges", detail: "channel-{$channel}", channels: [$channel]), $missing)));
         }
-        $found = [...$this->odd($evidence, $channels, ControllerView::NONE), ...$this->odd($evidence, $channels, ControllerView::TWO)];
+        $found = [...$this->odd($context, $channels, ControllerView::NONE), ...$this->odd($context, $channels, ControllerView::TWO)];
         foreach ($channels as $channel) {
-            $found = [...$found, ...$this->near($evidence, $channel)];
+            $found = [...$found, ...$this->near($context, $channel)];
         }
 
         return Judgement::of($found);
@@ -70,19 +70,19 @@ final class OneModeInEachState implements Rule
      * @param  list<int>  $channels
      * @return list<Finding>
      */
-    private function odd(ProofContext $evidence, array $channels, string $what): array
+    private function odd(ProofContext $context, array $channels, string $what): array
     {
-        $question = new Question($evidence->model()->everything(), function (array $seen) use ($evidence, $what, $channels): int {
-            $taken = $evidence->view->taken($seen[0]);
+        $question = new Question($context->model()->everything(), function (array $seen) use ($context, $what, $channels): int {
+            $taken = $context->view->taken($seen[0]);
             $odd = (in_array($what, $taken, true) ? Truth::HOLDS : 0) | ($taken === [$what] ? 0 : Truth::FAILS);
 
-            return ($odd & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($odd, self::matters($evidence, $seen[0], $channels));
+            return ($odd & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($odd, self::matters($context, $seen[0], $channels));
         });
         $isNone = $what === ControllerView::NONE;
 
-        return DangerSearch::in($evidence, $this->id(), "output:{$channels[0]}", $isNone ? 'every state lies in a mode' : 'no state lies in two modes', $question, function (Witness $witness) use ($evidence, $channels, $isNone): Finding {
-            $at = implode(' and ', array_map(fn (int $channel): string => "channel {$channel} at ".DangerSearch::pulse($evidence, $witness, $channel).' µs', $channels));
-            [$mend, $mended] = $this->mend($evidence, $channels[0]);
+        return DangerSearch::in($context, $this->id(), "output:{$channels[0]}", $isNone ? 'every state lies in a mode' : 'no state lies in two modes', $question, function (Witness $witness) use ($context, $channels, $isNone): Finding {
+            $at = implode(' and ', array_map(fn (int $channel): string => "channel {$channel} at ".DangerSearch::pulse($context, $witness, $channel).' µs', $channels));
+            [$mend, $mended] = $this->mend($context, $channels[0]);
 
             return new Finding(
                 $this->id(), Severity::Error, "output:{$channels[0]}",
@@ -99,17 +99,17 @@ final class OneModeInEachState implements Rule
      *
      * @return list<Finding>
      */
-    private function near(ProofContext $evidence, int $channel): array
+    private function near(ProofContext $context, int $channel): array
     {
         $found = [];
-        foreach ($this->edges($evidence, $channel) as $edge) {
+        foreach ($this->edges($context, $channel) as $edge) {
             foreach ([self::NEAR + 1, self::MARGIN] as $margin) {
-                $question = new Question($evidence->model()->everything(), function (array $seen) use ($evidence, $channel, $edge, $margin): int {
+                $question = new Question($context->model()->everything(), function (array $seen) use ($context, $channel, $edge, $margin): int {
                     $near = self::within($seen[0], $channel, $edge - $margin + 1, $edge + $margin - 1);
 
-                    return ($near & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($near, self::matters($evidence, $seen[0], [$channel]));
+                    return ($near & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($near, self::matters($context, $seen[0], [$channel]));
                 });
-                $one = DangerSearch::in($evidence, $this->id(), "output:{$channel}", "channel {$channel} stays away from {$edge} µs, where the mode changes", $question, fn (Witness $witness): Finding => $this->nearly($evidence, $channel, $edge, $witness), "edge-{$edge}");
+                $one = DangerSearch::in($context, $this->id(), "output:{$channel}", "channel {$channel} stays away from {$edge} µs, where the mode changes", $question, fn (Witness $witness): Finding => $this->nearly($context, $channel, $edge, $witness), "edge-{$edge}");
                 if ($one !== []) {
                     $found = [...$found, ...$one];
 
@@ -121,26 +121,26 @@ final class OneModeInEachState implements Rule
         return $found;
     }
 
-    private function nearly(ProofContext $evidence, int $channel, int $edge, Witness $witness): Finding
+    private function nearly(ProofContext $context, int $channel, int $edge, Witness $witness): Finding
     {
-        $pulse = DangerSearch::pulse($evidence, $witness, $channel);
+        $pulse = DangerSearch::pulse($context, $witness, $channel);
         $margin = abs($pulse - $edge);
-        $slots = array_values(array_filter($evidence->view->flight, fn (Slot $one): bool => $one->channel === $channel && ($one->from === $edge || $one->to === $edge)));
-        $names = implode(' and ', array_map(fn (Slot $one): string => $evidence->view->nameOf($one->mode), array_filter($slots, fn (Slot $one): bool => $one->holds($pulse)) ?: $slots));
-        [$mend, $mended] = $this->mend($evidence, $channel);
+        $slots = array_values(array_filter($context->view->flight, fn (Slot $one): bool => $one->channel === $channel && ($one->from === $edge || $one->to === $edge)));
+        $names = implode(' and ', array_map(fn (Slot $one): string => $context->view->nameOf($one->mode), array_filter($slots, fn (Slot $one): bool => $one->holds($pulse)) ?: $slots));
+        [$mend, $mended] = $this->mend($context, $channel);
 
         return new Finding(
-            $this->id(), $margin <= self::NEAR && ! $this->slides($evidence, $channel, $witness) ? Severity::Error : Severity::Warning, "output:{$channel}",
+            $this->id(), $margin <= self::NEAR && ! $this->slides($context, $channel, $witness) ? Severity::Error : Severity::Warning, "output:{$channel}",
             ($names === '' ? 'The mode' : $names)." is {$margin} µs from the edge of its slot (channel {$channel} at {$pulse} µs): jitter can change the mode", $witness, $mend, $mended, "edge-{$edge}",
         );
     }
 
     /** True where a stick, a dial or a slider moves the channel there: it passes edges, and nothing holds it at one. */
-    private function slides(ProofContext $evidence, int $channel, Witness $witness): bool
+    private function slides(ProofContext $context, int $channel, Witness $witness): bool
     {
-        $circuit = $evidence->circuit();
+        $circuit = $context->circuit();
         $at = $circuit->frame($witness->hand)->pulse($channel);
-        foreach (array_keys($evidence->model()->everything()->spans) as $input) {
+        foreach (array_keys($context->model()->everything()->spans) as $input) {
             foreach (isset($witness->hand[$input]) ? [-0.05, 0.05] : [] as $by) {
                 $moved = array_values(array_replace($witness->hand, [$input => max(-1.0, min(1.0, $witness->hand[$input] + $by))]));
                 if ($circuit->frame($moved)->pulse($channel) !== $at) {
@@ -153,10 +153,10 @@ final class OneModeInEachState implements Rule
     }
 
     /** @return list<int> pulses at which the flight mode changes on a channel, or arming on the same channel does */
-    private function edges(ProofContext $evidence, int $channel): array
+    private function edges(ProofContext $context, int $channel): array
     {
-        $ranges = array_values(array_filter($evidence->view->flight, fn (Slot $one): bool => $one->channel === $channel));
-        $arms = array_values(array_filter($evidence->setup->arming->ranges ?? [], fn (Slot $one): bool => $one->channel === $channel));
+        $ranges = array_values(array_filter($context->view->flight, fn (Slot $one): bool => $one->channel === $channel));
+        $arms = array_values(array_filter($context->setup->arming->ranges ?? [], fn (Slot $one): bool => $one->channel === $channel));
         $in = fn (int $pulse): array => array_values(array_unique(array_map(fn (Slot $one): string => $one->mode, array_filter([...$ranges, ...$arms], fn (Slot $one): bool => $one->holds($pulse)))));
         $edges = [];
         foreach ([...$ranges, ...$arms] as $range) {
@@ -176,9 +176,9 @@ final class OneModeInEachState implements Rule
      *
      * @param  list<int>  $channels
      */
-    private static function matters(ProofContext $evidence, Observed $seen, array $channels): int
+    private static function matters(ProofContext $context, Observed $seen, array $channels): int
     {
-        return array_intersect($evidence->setup->arming?->channels() ?? [], $channels) === [] ? Truth::HOLDS : $evidence->view->armed($seen);
+        return array_intersect($context->setup->arming?->channels() ?? [], $channels) === [] ? Truth::HOLDS : $context->view->armed($seen);
     }
 
     private static function within(Observed $seen, int $channel, int $from, int $to): int
@@ -192,9 +192,9 @@ final class OneModeInEachState implements Rule
     }
 
     /** @return array{string|null, Program|null} */
-    private function mend(ProofContext $evidence, int $channel): array
+    private function mend(ProofContext $context, int $channel): array
     {
-        $mended = SlotSolver::solved($evidence->program, $evidence->transmitter, $channel, $evidence->setup->modes ?? []);
+        $mended = SlotSolver::solved($context->program, $context->transmitter, $channel, $context->setup->modes ?? []);
 
         return $mended === null ? [null, null] : ['Put every position in the middle of its slot', $mended];
     }

@@ -37,38 +37,38 @@ final class OneMoveDisarms implements Rule
         return 'One move of one switch or button, always the same, must disarm or stop the motor from every state.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        $by = $evidence->armedBy();
+        $by = $context->armedBy();
         if ($by === null) {
             return Judgement::notChecked('no controller is chosen');
         }
         if ($by === ArmedBy::Sticks || $by === ArmedBy::Button) {
             return Judgement::doesNotApply("it is armed and disarmed by {$by->says()}");
         }
-        $channels = $by === ArmedBy::Range ? $evidence->setup->arming?->channels() ?? [] : array_map(fn (Output $one): int => $one->channel, $evidence->motors());
-        if ($channels === [] || ($by === ArmedBy::Throttle && $evidence->motors() === [])) {
+        $channels = $by === ArmedBy::Range ? $context->setup->arming?->channels() ?? [] : array_map(fn (Output $one): int => $one->channel, $context->motors());
+        if ($channels === [] || ($by === ArmedBy::Throttle && $context->motors() === [])) {
             return Judgement::doesNotApply('it has no motor');
         }
-        $live = fn (Observed $seen): int => $by === ArmedBy::Range ? $evidence->view->armed($seen) : $evidence->turns($seen);
-        if ($by === ArmedBy::Range && $evidence->ask(new Question($evidence->model()->everything(), fn (array $seen): int => $live($seen[0])))->isNowhere()) {
+        $live = fn (Observed $seen): int => $by === ArmedBy::Range ? $context->view->armed($seen) : $context->turns($seen);
+        if ($by === ArmedBy::Range && $context->ask(new Question($context->model()->everything(), fn (array $seen): int => $live($seen[0])))->isNowhere()) {
             return Judgement::doesNotApply('nothing arms it');
         }
 
-        return $this->judged($evidence, $by, $channels, $live);
+        return $this->judged($context, $by, $channels, $live);
     }
 
     /**
      * @param  list<int>  $channels
      * @param  callable(Observed): int  $live
      */
-    private function judged(ProofContext $evidence, ArmedBy $by, array $channels, callable $live): Judgement
+    private function judged(ProofContext $context, ArmedBy $by, array $channels, callable $live): Judgement
     {
-        $moves = $this->likelyFirst($evidence, ControlMove::all($evidence->model(), $evidence->switches(...$channels)));
+        $moves = $this->likelyFirst($context, ControlMove::all($context->model(), $context->switches(...$channels)));
         $shows = $why = null;
         foreach ($moves as $move) {
-            $outcome = $evidence->ask(new Question(
-                $evidence->model()->everything(),
+            $outcome = $context->ask(new Question(
+                $context->model()->everything(),
                 function (array $seen) use ($live): int {
                     $before = $live($seen[0]);
 
@@ -86,9 +86,9 @@ final class OneMoveDisarms implements Rule
             return Judgement::of([Finding::open($this->id(), 'program', 'one move always stops it', $why)]);
         }
         // A cut that doesn't cut is worse than none: somebody trusts it.
-        $runsWithThrottle = $by === ArmedBy::Throttle && ! $evidence->isGoverned() && $evidence->program->whose(Purpose::MotorCut) === [];
+        $runsWithThrottle = $by === ArmedBy::Throttle && ! $context->isGoverned() && $context->program->whose(Purpose::MotorCut) === [];
         // A state that no move gets out of shows it best; there may be none, where each state has a move of its own.
-        $shows = $evidence->ask(new Question($evidence->model()->everything(), function (array $seen) use ($live): int {
+        $shows = $context->ask(new Question($context->model()->everything(), function (array $seen) use ($live): int {
             $truth = Truth::HOLDS;
             foreach ($seen as $one) {
                 $truth = ($truth & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($truth, $live($one));
@@ -112,15 +112,15 @@ final class OneMoveDisarms implements Rule
      * @param  list<ControlMove>  $moves
      * @return list<ControlMove>
      */
-    private function likelyFirst(ProofContext $evidence, array $moves): array
+    private function likelyFirst(ProofContext $context, array $moves): array
     {
         $likely = [];
-        foreach ($evidence->program->whose(Purpose::Arm, Purpose::MotorCut) as $function) {
+        foreach ($context->program->whose(Purpose::Arm, Purpose::MotorCut) as $function) {
             $drive = $function instanceof SteppedFunction ? $function->drive : null;
             if ($drive instanceof DetentDrive) {
-                $likely[] = (int) $evidence->panel->control($drive->control);
+                $likely[] = (int) $context->panel->control($drive->control);
             } elseif ($drive instanceof CaseDrive) {
-                array_push($likely, ...$evidence->model()->dependency->inputs("function:{$function->id()}"));
+                array_push($likely, ...$context->model()->dependency->inputs("function:{$function->id()}"));
             }
         }
         usort($moves, fn (ControlMove $one, ControlMove $other): int => in_array($other->input, $likely, true) <=> in_array($one->input, $likely, true));

@@ -28,14 +28,14 @@ final class SlotsApart implements Rule
         return 'The slots of two flight modes on a channel share no pulse, unless it is said which of them wins.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        $slots = $evidence->view->flight;
+        $slots = $context->view->flight;
         $found = [];
         foreach ($slots as $place => $one) {
             foreach (array_slice($slots, $place + 1) as $other) {
-                if ($one->mode !== $other->mode && $one->overlaps($other) && $evidence->view->isUnsaid($one->mode, $other->mode)) {
-                    $found[] = new Finding($this->id(), Severity::Warning, "output:{$one->channel}", $this->told($evidence, $one, $other), detail: "{$one->mode} {$other->mode} {$one->from} {$other->from}");
+                if ($one->mode !== $other->mode && $one->overlaps($other) && $context->view->isUnsaid($one->mode, $other->mode)) {
+                    $found[] = new Finding($this->id(), Severity::Warning, "output:{$one->channel}", $this->told($context, $one, $other), detail: "{$one->mode} {$other->mode} {$one->from} {$other->from}");
                 }
             }
         }
@@ -43,10 +43,10 @@ final class SlotsApart implements Rule
         return $slots === [] ? Judgement::doesNotApply('no range of a flight mode is set') : Judgement::of($found);
     }
 
-    private function told(ProofContext $evidence, Slot $one, Slot $other): string
+    private function told(ProofContext $context, Slot $one, Slot $other): string
     {
         [$from, $to] = [max($one->from, $other->from), min($one->to, $other->to)];
 
-        return "The slots of {$evidence->view->nameOf($one->mode)} and {$evidence->view->nameOf($other->mode)} both hold {$from} to {$to} µs of channel {$one->channel}. End one where the other begins, or say which wins";
+        return "The slots of {$context->view->nameOf($one->mode)} and {$context->view->nameOf($other->mode)} both hold {$from} to {$to} µs of channel {$one->channel}. End one where the other begins, or say which wins";
     }
 }

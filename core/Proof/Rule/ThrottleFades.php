@@ -36,20 +36,20 @@ final class ThrottleFades implements Rule
         return 'Where two phases give the throttle different values for the same stick, the change must fade in.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        $functions = array_values(array_filter($evidence->program->whose(Purpose::Throttle), fn ($one): bool => $one instanceof ProportionalFunction && $one->drive !== null));
-        if ($functions === [] || count($evidence->program->phases) < 2) {
+        $functions = array_values(array_filter($context->program->whose(Purpose::Throttle), fn ($one): bool => $one instanceof ProportionalFunction && $one->drive !== null));
+        if ($functions === [] || count($context->program->phases) < 2) {
             return Judgement::doesNotApply($functions === [] ? 'no function is the throttle' : 'there is one phase');
         }
         $found = [];
         foreach ($functions as $function) {
-            $lines = array_column($evidence->circuit()->line($function->id(), 40) ?? [], 'points', 'phase');
-            foreach (array_slice($evidence->program->phases, 1) as $phase) {
-                $most = $this->step($lines, $evidence->program, $phase);
-                if ($most > self::STEP && $phase->fade <= 0.0 && ! $this->isHeld($evidence, $phase)) {
-                    $phases = array_map(fn (Phase $one): Phase => $one === $phase ? new Phase($phase->id, $phase->name, $phase->when, 1.0) : $one, $evidence->program->phases);
-                    $found[] = new Finding($this->id(), Severity::Warning, "phase:{$phase->id}", 'From '.$evidence->program->base()->name." to {$phase->name} the throttle steps by up to ".round($most * 50).' % at once. Let the phase fade in', null, 'Fade in over 1 s', $evidence->program->with(phases: $phases), count($functions) > 1 ? $function->id() : '');
+            $lines = array_column($context->circuit()->line($function->id(), 40) ?? [], 'points', 'phase');
+            foreach (array_slice($context->program->phases, 1) as $phase) {
+                $most = $this->step($lines, $context->program, $phase);
+                if ($most > self::STEP && $phase->fade <= 0.0 && ! $this->isHeld($context, $phase)) {
+                    $phases = array_map(fn (Phase $one): Phase => $one === $phase ? new Phase($phase->id, $phase->name, $phase->when, 1.0) : $one, $context->program->phases);
+                    $found[] = new Finding($this->id(), Severity::Warning, "phase:{$phase->id}", 'From '.$context->program->base()->name." to {$phase->name} the throttle steps by up to ".round($most * 50).' % at once. Let the phase fade in', null, 'Fade in over 1 s', $context->program->with(phases: $phases), count($functions) > 1 ? $function->id() : '');
                 }
             }
         }
@@ -69,21 +69,21 @@ final class ThrottleFades implements Rule
     }
 
     /** True where no motor turns in that phase, so that its curve means nothing. */
-    private function isHeld(ProofContext $evidence, Phase $phase): bool
+    private function isHeld(ProofContext $context, Phase $phase): bool
     {
-        $place = array_search($phase, $evidence->program->phases, true);
-        foreach ($evidence->motors() as $motor) {
-            $turns = $evidence->ask(new Question($evidence->model()->everything(), function (array $seen) use ($place, $motor, $evidence): int {
+        $place = array_search($phase, $context->program->phases, true);
+        foreach ($context->motors() as $motor) {
+            $turns = $context->ask(new Question($context->model()->everything(), function (array $seen) use ($place, $motor, $context): int {
                 $phases = $seen[0]->phases();
                 $in = (in_array($place, $phases, true) ? Truth::HOLDS : 0) | ($phases === [$place] ? 0 : Truth::FAILS);
 
-                return ($in & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($in, $evidence->runs($seen[0], $motor->channel));
+                return ($in & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($in, $context->runs($seen[0], $motor->channel));
             }));
             if (! $turns->isNowhere()) {
                 return false;
             }
         }
 
-        return $evidence->motors() !== [];
+        return $context->motors() !== [];
     }
 }

@@ -37,27 +37,27 @@ final class ThrottleRaised implements Rule
         return 'Releasing a motor cut with the throttle up should start no motor. A controller that is armed refuses that by itself; without one, a cut that waits for the stick to be low does.';
     }
 
-    public function judge(ProofContext $evidence): Judgement
+    public function judge(ProofContext $context): Judgement
     {
-        $by = $evidence->armedBy();
+        $by = $context->armedBy();
         if ($by === null) {
             return Judgement::notChecked('no controller is chosen');
         }
         if ($by !== ArmedBy::Throttle) {
             return Judgement::doesNotApply('its controller doesn\'t arm with the throttle up');
         }
-        $cuts = $this->cuts($evidence);
-        if ($cuts === [] || $evidence->motors() === []) {
+        $cuts = $this->cuts($context);
+        if ($cuts === [] || $context->motors() === []) {
             return Judgement::doesNotApply('it has no motor cut on a switch');
         }
         $all = [];
-        foreach ($evidence->motors() as $motor) {
+        foreach ($context->motors() as $motor) {
             $found = [];
             foreach ($cuts as [$name, $control]) {
-                foreach ($found === [] ? ControlMove::all($evidence->model(), [(int) $evidence->panel->control($control)]) : [] as $move) {
-                    $found = DangerSearch::in($evidence, $this->id(), "output:{$motor->channel}", "releasing {$name} doesn't start {$motor->name}", new Question(
-                        $evidence->model()->everything(),
-                        fn (array $seen): int => UnchangedCheck::of($seen[0], $seen[1], $motor->channel) ? Truth::FAILS : Truth::both(Truth::not($evidence->runs($seen[0], $motor->channel)), $evidence->runs($seen[1], $motor->channel)),
+                foreach ($found === [] ? ControlMove::all($context->model(), [(int) $context->panel->control($control)]) : [] as $move) {
+                    $found = DangerSearch::in($context, $this->id(), "output:{$motor->channel}", "releasing {$name} doesn't start {$motor->name}", new Question(
+                        $context->model()->everything(),
+                        fn (array $seen): int => UnchangedCheck::of($seen[0], $seen[1], $motor->channel) ? Truth::FAILS : Truth::both(Truth::not($context->runs($seen[0], $motor->channel)), $context->runs($seen[1], $motor->channel)),
                         [$move],
                     ), fn (Witness $witness): Finding => new Finding($this->id(), Severity::Note, "output:{$motor->channel}", "Releasing {$name} with the throttle up starts {$motor->name} at once. A cut that waits for the stick to be low cures that: a latch, set by the switch and the throttle at its low end, reset by the switch", $witness));
                 }
@@ -69,10 +69,10 @@ final class ThrottleRaised implements Rule
     }
 
     /** @return list<array{string, string}> name and control of every motor cut on a switch or a button */
-    private function cuts(ProofContext $evidence): array
+    private function cuts(ProofContext $context): array
     {
         $cuts = [];
-        foreach ($evidence->program->whose(Purpose::MotorCut) as $function) {
+        foreach ($context->program->whose(Purpose::MotorCut) as $function) {
             if ($function instanceof SteppedFunction && $function->drive instanceof DetentDrive) {
                 $cuts[] = [$function->name, $function->drive->control];
             }
