@@ -3,12 +3,15 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Proof\Answer;
+use DuskSwitch\Core\Proof\ControllerView;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Proof;
 use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\StateMap;
+use DuskSwitch\Core\Space\Truth;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -157,6 +160,8 @@ final class SmallRulesTest extends TestCase
         };
         $surface = self::judged(self::school('plane with a motor cut', $without(1)), 'everything-connected')->findings;
         self::assertSame(['warning', 'It moves something else', 'other'], [$surface[0]->severity->value, $surface[0]->mend, $surface[0]->mended?->output(1)?->role?->value]);
+        self::assertSame([1, 2, 3], array_column($surface[0]->mended?->outputs ?? [], 'channel'));
+        self::assertSame('elevator', $surface[0]->mended?->output(2)?->role?->value);
         $motor = self::judged(self::school('plane with a motor cut', $without(3)), 'everything-connected');
         self::assertSame(Answer::NotProven, $motor->answer);
         self::assertSame([null, null], [$motor->findings[0]->mend, $motor->findings[0]->mended]);
@@ -246,5 +251,103 @@ final class SmallRulesTest extends TestCase
         self::assertCount(6, $map->cells);
         self::assertCount(6, array_unique(array_map(fn ($one): string => implode(' ', $one->hand->hand), $map->cells)));
         self::assertCount(3, array_filter($map->cells, fn ($one): bool => $one->armed));
+    }
+
+    /** A range holds from its low end on, and up to its high end without it. */
+    public function test_a_span_of_pulses_is_in_a_range_out_of_it_or_both(): void
+    {
+        $seen = fn (int ...$span): \DuskSwitch\Core\Space\Observed => new class([$span]) implements \DuskSwitch\Core\Space\Observed
+        {
+            /** @param  list<array{int, int}>  $pulses */
+            public function __construct(private array $pulses) {}
+
+            public function pulses(int $channel): array
+            {
+                return $channel === 6 ? $this->pulses : [];
+            }
+
+            public function clips(int $channel): int
+            {
+                return Truth::FAILS;
+            }
+
+            public function steps(string $function): array
+            {
+                return [];
+            }
+
+            public function phases(): array
+            {
+                return [0];
+            }
+
+            public function input(int $input): array
+            {
+                return [[0.0, 0.0]];
+            }
+        };
+        $range = new Slot('steady', 6, 1300, 1700);
+        foreach ([[1300, 1699, Truth::HOLDS], [1299, 1299, Truth::FAILS], [1700, 1700, Truth::FAILS], [1300, 1700, Truth::EITHER], [1299, 1300, Truth::EITHER], [1299, 1700, Truth::EITHER], [1000, 1299, Truth::FAILS], [1700, 2000, Truth::FAILS]] as [$low, $high, $truth]) {
+            self::assertSame($truth, ControllerView::holds($range, $seen($low, $high)), "{$low} to {$high}");
+        }
+        self::assertSame(Truth::FAILS, ControllerView::holds(new Slot('steady', 7, 1300, 1700), $seen(1500, 1500)), 'a channel that is not there');
+        foreach ([[1050, 1050, Truth::FAILS], [1051, 1051, Truth::HOLDS], [1050, 1051, Truth::EITHER], [1000, 1050, Truth::FAILS], [1051, 1900, Truth::HOLDS]] as [$low, $high, $truth]) {
+            self::assertSame($truth, ControllerView::above($seen($low, $high), 6, 1050), "{$low} to {$high}");
+        }
+        self::assertSame(Truth::FAILS, ControllerView::above($seen(1500, 1500), 7, 1050));
+        self::assertSame([1900.0, 0.0], [ControllerView::highest($seen(1100, 1900), 6), ControllerView::highest($seen(1100, 1900), 7)]);
+    }
+
+    public function test_of_steps_that_say_nothing_the_first_is_enough_and_those_that_say_something_are_still_judged(): void
+    {
+        $evidence = self::school('two channels, two switches', function (array $d): array {
+            // In the order of the steps: the first two say nothing, the last lies in another mode's range.
+            unset($d['functions'][1]['steps'][0]['means'], $d['functions'][1]['steps'][1]['means']);
+            $d['functions'][1]['steps'][2]['means'] = ['mode' => 'steady'];
+
+            return $d;
+        });
+        $found = self::judged($evidence, 'mode-as-meant')->findings;
+
+        self::assertSame([true, false], array_map(fn (Finding $one): bool => $one->isOpen, $found));
+        self::assertStringContainsString('doesn\'t say what it means', $found[0]->says);
+        self::assertStringContainsString('Schritt home of Flugart means Ruhig, and the controller takes channel 6 at 1500 µs as Heim', $found[1]->says);
+    }
+
+    public function test_arming_by_a_button_or_by_no_range_asks_nothing_of_the_arm_channel(): void
+    {
+        foreach ([['by' => 'button'], ['by' => 'sticks'], ['by' => 'throttle']] as $arming) {
+            $evidence = self::school('two channels, two switches', function (array $d) use ($arming): array {
+                $d['aboard']['controller']['arming'] = $arming;
+
+                return $d;
+            });
+            self::assertSame(Answer::DoesNotApply, self::judged($evidence, 'arm-channel-alone')->answer, $arming['by']);
+            self::assertSame(Answer::DoesNotApply, self::judged($evidence, 'arm-placement')->answer, $arming['by']);
+        }
+    }
+
+    /** Full stick just reaches the limit: weight · travel + sub-trim = limit. */
+    public function test_the_mend_of_clipping_lowers_the_weight_just_so_far(): void
+    {
+        $with = fn (array $output): ?float => self::judged(self::school('plane with a motor cut', self::channel(1, $output)), 'nothing-clips')->findings[0]->mended?->output(1)?->feeds[0]->weight->high;
+
+        self::assertEqualsWithDelta((1.0 - 0.2) / 1.25, $with(['limit' => [-1.2, 1.0], 'subtrim' => 0.2]), 1e-4);
+        self::assertEqualsWithDelta((1.0 + 0.2) / 1.5, $with(['limit' => [-1.5, 1.0], 'subtrim' => -0.2, 'travel' => [0.5, 1.5]]), 1e-4);
+        self::assertEqualsWithDelta((0.8 - 0.1) / 1.25, $with(['limit' => [-0.8, 1.5], 'subtrim' => -0.1]), 1e-4);
+        $uneven = self::judged(self::school('plane with a motor cut', self::channel(1, ['limit' => [-1.0, 1.0], 'feeds' => [['from' => 'q', 'weight' => [1.2, 0.6]]]])), 'nothing-clips')->findings[0]->mended?->output(1)?->feeds[0]->weight ?? self::fail();
+        self::assertEqualsWithDelta([0.8, 0.4], [$uneven->low, $uneven->high], 1e-4, 'both sides by the same share');
+    }
+
+    public function test_a_transmitter_that_does_not_reach_1000_to_2000_is_told_without_a_mend(): void
+    {
+        $document = json_decode((string) file_get_contents(Given::DEMO.'/stores/transmitters/lamplight-12.json'));
+        foreach ([[333, null], [334, 'Travel for 1000 to 2000 µs, sub-trim 0']] as [$span, $mend]) {
+            $document->pulse->span = $span;
+            $transmitter = \DuskSwitch\Core\Format\TransmitterDecoder::decode((string) json_encode($document));
+            $found = self::judged(Schools::of(Schools::document('two channels, two switches'), $transmitter), 'ends-and-centre')->findings;
+            self::assertNotSame([], $found);
+            self::assertSame($mend, $found[0]->mend, "span {$span}");
+        }
     }
 }
