@@ -4,6 +4,7 @@ namespace DuskSwitch\App;
 
 use DuskSwitch\App\Backup\Jobs;
 use DuskSwitch\App\Database\Connector;
+use DuskSwitch\App\Program\CircuitCache;
 use DuskSwitch\App\Program\Clips;
 use DuskSwitch\App\Program\Rehearser;
 use DuskSwitch\App\Stores\OwnDefinitions;
@@ -29,6 +30,7 @@ final class Provider extends ServiceProvider
         $this->app->bind(Rehearser::class, fn ($app) => new Rehearser($app->make(Catalogue::class), $app->make(Scenarios::class), storage_path('framework/rehearsals')));
         $this->app->singleton(Jobs::class, fn () => new Jobs(storage_path('jobs')));
         $this->app->singleton(Clips::class, fn () => new Clips(storage_path('framework/clips')));
+        $this->app->singleton(CircuitCache::class, fn ($app) => new CircuitCache($app->runningInConsole() ? null : storage_path('framework/circuits')));
         $this->app->bind(ControllerPort::class, SimulatedController::class);
     }
 }

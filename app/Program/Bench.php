@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\App\Program;
 
+use DuskSwitch\App\Stores\DefinitionKind;
+use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Airframe\DerivedMeanings;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Json;
@@ -13,11 +15,12 @@ use DuskSwitch\Core\Move\FormerNames;
 use DuskSwitch\Core\Sheet\Sheet;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
+use stdClass;
 
 /** Where a document becomes a program with its transmitter, once, at the edge. */
 final readonly class Bench
 {
-    public function __construct(private Transmitters $transmitters, private Catalogue $catalogue) {}
+    public function __construct(private Transmitters $transmitters, private Catalogue $catalogue, private Stores $stores, private CircuitCache $cache) {}
 
     /**
      * The circuit of a document's text; its program is in it.
@@ -35,6 +38,14 @@ final readonly class Bench
      * @throws Refused
      */
     public function read(mixed $document): Circuit
+    {
+        $named = fn (string $key): string => $document instanceof stdClass && is_string($document->{$key} ?? null) ? $document->{$key} : '';
+        $definitions = [$this->stores->text(DefinitionKind::Transmitters, $named('transmitter')), $this->stores->text(DefinitionKind::Controllers, $named('controller'))];
+
+        return $this->cache->circuit([$document, $definitions], fn (): Circuit => $this->compiled($document));
+    }
+
+    private function compiled(mixed $document): Circuit
     {
         $program = ProgramDecoder::read($document);
         $transmitter = $this->transmitter($program->transmitter);

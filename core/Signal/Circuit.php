@@ -64,6 +64,25 @@ final class Circuit
         return "\$dt = 1;\n".implode('', array_map(fn (Part $part): string => $part->inTime(), $this->parts));
     }
 
+    /** @return array{string, string} a frame and a tick as PHP closures, to be kept beside the circuit and given back to {@see self::running()} */
+    public function sources(): array
+    {
+        return [self::source($this->code()), self::source($this->codeInTime())];
+    }
+
+    /**
+     * The circuit with what was made of its sources before.
+     *
+     * @param  Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>}  $frame
+     * @param  Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>}  $tick
+     */
+    public function running(Closure $frame, Closure $tick): self
+    {
+        [$this->run, $this->tick] = [$frame, $tick];
+
+        return $this;
+    }
+
     /** What a frame costs, in steps of {@see Budget}: measured on circuits of every size, it's the length of the code and the curves in it. */
     public function cost(): int
     {
@@ -212,10 +231,15 @@ final class Circuit
         return null;
     }
 
+    private static function source(string $code, string $gives = '$m'): string
+    {
+        return "static function (array \$v, array \$curves, array \$m, bool \$first): array {\n{$code}return [\$v, {$gives}];\n}";
+    }
+
     /** @return Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>} */
     private static function make(string $code, string $gives = '$m'): Closure
     {
-        $made = eval("return static function (array \$v, array \$curves, array \$m, bool \$first): array {\n{$code}return [\$v, {$gives}];\n};");
+        $made = eval('return '.self::source($code, $gives).';');
 
         return $made instanceof Closure ? $made : throw new LogicException('The code of a circuit makes a closure');
     }

@@ -62,9 +62,12 @@ $benches = [
         ];
     },
     'live' => function () use ($app): array {
-        [$live, $empty] = LiveBench::run($app);
+        [[$live, $empty], [$late, $emptyLate]] = LiveBench::run($app);
 
-        return [new Row('an HTTP live frame, p95', sprintf('%.2f ms', $live), sprintf('empty route %.2f ms', $empty), sprintf('%.2f', $live / $empty), '≤ 1.5', $live / $empty <= 1.5)];
+        return [
+            new Row('an HTTP live frame, median', sprintf('%.2f ms', $live), sprintf('empty route %.2f ms', $empty), sprintf('%.2f', $live / $empty), '≤ 1.3', $live / $empty <= 1.3),
+            new Row('an HTTP live frame, p95', sprintf('%.2f ms', $late), sprintf('empty route %.2f ms', $emptyLate), sprintf('%.2f', $late / $emptyLate), '≤ 1.5', $late / $emptyLate <= 1.5),
+        ];
     },
     'save' => function () use ($app): array {
         [$four, $one] = SaveBench::run($app);

@@ -6,6 +6,7 @@ use DuskSwitch\App\Backup\Copies;
 use DuskSwitch\App\Backup\Integrity;
 use DuskSwitch\App\Database\Trouble;
 use DuskSwitch\App\Hangar\Demo;
+use DuskSwitch\App\Program\CircuitCache;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -62,6 +63,8 @@ final class PrepareData extends Command
             touch($file);
             $isNew = true;
         }
+        // What was compiled before was compiled by another state of the code.
+        (new CircuitCache(storage_path('framework/circuits')))->clear();
         $this->migrate($copies, $isNew);
         if ($isNew) {
             DB::transaction(fn () => $demo->load());
