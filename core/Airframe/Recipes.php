@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Airframe;
 
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kinds\Kinds;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Program;
 
@@ -12,7 +13,7 @@ final class Recipes
     /** @return list<Recipe> */
     public static function all(): array
     {
-        return [new PlaneRecipe, new FlyingWingRecipe, new SailplaneRecipe, new MultirotorRecipe, new HelicopterRecipe, new SwashRecipe, new VehicleRecipe, new PanTiltRecipe];
+        return Kinds::in(__DIR__, __NAMESPACE__, Recipe::class);
     }
 
     /** The recipe of that id, or null. */

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Proof;
 
+use DuskSwitch\Core\Kinds\Kinds;
 use DuskSwitch\Core\Program\AcceptedFinding;
 use DuskSwitch\Core\Program\Routing;
 
@@ -22,12 +23,11 @@ final readonly class Proof
     /** @return list<Rule> */
     public static function rules(): array
     {
-        return [
-            new Rule\ControllerChosen, new Rule\SafeAtPowerUp, new Rule\ThrottleRaised, new Rule\OneMoveDisarms, new Rule\NoStartAboveIdle, new Rule\ArmChannelAlone, new Rule\ArmPlacement,
-            new Rule\StickArming, new Rule\OneModeInEachState, new Rule\ModeAsMeant, new Rule\SlotsApart, new Rule\EveryModeReachable, new Rule\SavingModeOneMoveAway, new Rule\NothingRiskyOnTheWay,
-            new Rule\ModeNeedsSensor, new Rule\NothingClips, new Rule\EndsAndCentre, new Rule\ChannelOrder, new Rule\FailsafeSet, new Rule\NoTrimOnAStabiliser, new Rule\ThrottleFades,
-            new Rule\OneFunctionAControl, new Rule\StartCheck, new Rule\EverythingConnected, new Rule\FitsTheLink, new Rule\SumSignalTiming,
-        ];
+        $rules = Kinds::in(__DIR__.'/Rule', __NAMESPACE__.'\Rule', Rule::class);
+        $order = array_flip(array_column(Subject::cases(), 'value'));
+        usort($rules, fn (Rule $a, Rule $b): int => $order[$a->subject()->value] <=> $order[$b->subject()->value]);
+
+        return $rules;
     }
 
     /** The proof of a program with its kit. */

@@ -11,7 +11,7 @@ final class HouseRules
 {
     /** A folder of the core uses itself and those before it. */
     private const ORDER = [
-        ['Fault'], ['Units'], ['Kit'], ['Program'], ['Signal'], ['Space'],
+        ['Kinds'], ['Fault'], ['Units'], ['Kit'], ['Program'], ['Signal'], ['Space'],
         ['Airframe', 'Solve'], ['Proof', 'Link'], ['Telemetry'], ['Speech'], ['Move', 'Rehearsal', 'Flight'], ['Sheet'], ['Format'],
     ];
 

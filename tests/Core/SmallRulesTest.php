@@ -350,4 +350,48 @@ final class SmallRulesTest extends TestCase
             self::assertSame($mend, $found[0]->mend, "span {$span}");
         }
     }
+
+    public function test_a_mode_that_goes_by_way_of_another_channel_is_judged_all_the_same(): void
+    {
+        $with = fn (string $means): array => self::says(self::school('two channels, two switches', function (array $d) use ($means): array {
+            $d['functions'][1]['steps'][0]['means'] = ['mode' => $means];
+            foreach ($d['outputs'] as $place => $one) {
+                if ($one['channel'] === 6) {
+                    $d['outputs'][$place] = [...$one, 'feeds' => [['from' => ['output' => 5]]], 'travel' => 1.0];
+                    $d['outputs'][] = [...$one, 'channel' => 5, 'role' => 'other'];
+                }
+            }
+            // Arm goes elsewhere: channel 5 carries the mode first.
+            $d['outputs'] = array_values(array_filter($d['outputs'], fn (array $one): bool => $one['role'] !== 'input-arm'));
+            $d['aboard']['controller']['arming'] = ['by' => 'button'];
+
+            return $d;
+        }), 'mode-as-meant');
+
+        self::assertSame([], $with('steady'));
+        self::assertStringContainsString('means Frei, and the controller takes channel 6 at 1000 µs as Ruhig', implode('', $with('wild')));
+    }
+
+    public function test_arming_by_the_sticks_is_not_checked_where_no_channel_is_said_to_carry_them(): void
+    {
+        $with = fn (int $channel): Judgement => self::judged(self::school('armed by the sticks', self::channel($channel, ['role' => 'other'])), 'stick-arming');
+
+        self::assertSame([Answer::NotChecked, 'no output has the role of the controller\'s yaw input'], [$with(4)->answer, $with(4)->why]);
+        self::assertSame([Answer::NotChecked, 'no output has the role of the controller\'s throttle input'], [$with(1)->answer, $with(1)->why]);
+        self::assertSame(Answer::Proven, $with(2)->answer);
+    }
+
+    public function test_a_failsafe_in_the_range_of_a_mode_that_the_controller_has_not_got_saves_nobody(): void
+    {
+        $said = self::says(self::school('two channels, two switches', function (array $d): array {
+            foreach ($d['aboard']['failsafe'] as $place => $one) {
+                $d['aboard']['failsafe'][$place]['does'] = $one['channel'] === 6 ? 2150 : $one['does'];
+            }
+            $d['aboard']['controller']['modes'][] = ['channel' => 6, 'from' => 2100, 'to' => 2200, 'mode' => 'ghost'];
+
+            return $d;
+        }), 'failsafe');
+
+        self::assertStringContainsString('its failsafe gives 2150 µs, outside of every mode that saves the aircraft', implode('', $said));
+    }
 }
