@@ -394,4 +394,20 @@ final class SmallRulesTest extends TestCase
 
         self::assertStringContainsString('its failsafe gives 2150 µs, outside of every mode that saves the aircraft', implode('', $said));
     }
+
+    /** A step that means no mode: in the range of a flight mode or a dangerous one an error, in that of a beeper, or of a mode that nobody knows, a warning. */
+    public function test_a_step_that_means_nothing_in_a_range_weighs_as_much_as_the_mode(): void
+    {
+        $with = fn (string $mode): array => self::says(self::school('two channels, two switches', function (array $d) use ($mode): array {
+            $d['functions'][] = ['id' => 'licht', 'name' => 'Licht', 'purpose' => 'lights', 'steps' => [['id' => 'aus', 'value' => -1.0, 'means' => 'other'], ['id' => 'an', 'value' => 1.0, 'means' => 'other']], 'drive' => ['control' => 'top-right', 'map' => ['away' => 'an', 'toward' => 'aus']]];
+            $d['outputs'][] = ['channel' => 8, 'name' => 'Acht', 'role' => 'input-auxiliary', 'feeds' => [['from' => 'licht']], 'travel' => 1.25];
+            $d['aboard']['controller']['modes'][] = ['channel' => 8, 'from' => 1900, 'to' => 2100, 'mode' => $mode];
+
+            return $d;
+        }), 'mode-as-meant');
+
+        self::assertStringStartsWith('error: An of Licht means no mode, and the controller takes channel 8 at 2000 µs as Salto', $with('flip')[0]);
+        self::assertStringStartsWith('error: An of Licht means no mode', $with('steady')[0]);
+        self::assertStringStartsWith('warning: An of Licht means no mode, and the controller takes channel 8 at 2000 µs as ghost', $with('ghost')[0]);
+    }
 }

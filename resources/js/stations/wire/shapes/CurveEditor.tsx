@@ -59,7 +59,11 @@ export function CurveEditor({ id, curve, line, x, chosen, choose }: Props) {
   const under = x === null ? undefined : line.find((point) => point[0] >= x - 1e-9)
 
   return (
-    <svg ref={svg} viewBox={`-8 -8 ${SIZE + 16} ${SIZE + 16}`} className="min-h-0 w-full flex-1">
+    <svg
+      ref={svg}
+      viewBox={`-8 -8 ${SIZE + 16} ${SIZE + 16}`}
+      className="aspect-square w-full md:aspect-auto md:min-h-0 md:flex-1"
+    >
       <title>{`Curve ${id}`}</title>
       <Grid />
       <path d={path(line)} className="fill-none stroke-sodium" strokeWidth="2.2" />

@@ -41,7 +41,7 @@ export function ShapesView({ aircraft, document }: View) {
     <div className="flex h-full min-h-0 flex-col overflow-auto md:flex-row md:overflow-hidden">
       <ul aria-label="Functions" className="flex shrink-0 gap-1 overflow-auto p-2 md:w-44 md:flex-col">
         {shaped.map((one) => (
-          <li key={one.id}>
+          <li key={one.id} className="shrink-0">
             <button
               type="button"
               aria-pressed={one.id === fn.id}
@@ -55,7 +55,7 @@ export function ShapesView({ aircraft, document }: View) {
           </li>
         ))}
       </ul>
-      <div className="flex min-h-80 min-w-0 flex-1 flex-wrap gap-4 overflow-auto px-2 py-2 md:min-h-0 md:flex-nowrap md:overflow-hidden">
+      <div className="flex min-w-0 shrink-0 flex-col gap-4 px-2 py-2 md:min-h-0 md:flex-1 md:shrink md:flex-row md:overflow-hidden">
         <section aria-label="Answer" className="flex min-h-0 min-w-64 flex-1 flex-col gap-1.5">
           <h3 className="flex h-7 items-center justify-between text-sm">
             <span>
@@ -72,7 +72,7 @@ export function ShapesView({ aircraft, document }: View) {
             place={place}
             dot={dot}
             title={`${fn.name}: stick to value in every phase and dual rate`}
-            className="min-h-0 w-full flex-1"
+            className="aspect-square w-full md:aspect-auto md:min-h-0 md:flex-1"
           />
           {!curve && (
             <Button
