@@ -335,6 +335,7 @@ final class SmallRulesTest extends TestCase
         self::assertEqualsWithDelta((1.0 - 0.2) / 1.25, $with(['limit' => [-1.2, 1.0], 'subtrim' => 0.2]), 1e-4);
         self::assertEqualsWithDelta((1.0 + 0.2) / 1.5, $with(['limit' => [-1.5, 1.0], 'subtrim' => -0.2, 'travel' => [0.5, 1.5]]), 1e-4);
         self::assertEqualsWithDelta((0.8 - 0.1) / 1.25, $with(['limit' => [-0.8, 1.5], 'subtrim' => -0.1]), 1e-4);
+        self::assertEqualsWithDelta(0.25 / 1.25, $with(['limit' => [-0.25, 0.25], 'feeds' => [['from' => 'q', 'weight' => 0.4]]]), 1e-4, 'a small weight, too');
         $uneven = self::judged(self::school('plane with a motor cut', self::channel(1, ['limit' => [-1.0, 1.0], 'feeds' => [['from' => 'q', 'weight' => [1.2, 0.6]]]])), 'nothing-clips')->findings[0]->mended?->output(1)?->feeds[0]->weight ?? self::fail();
         self::assertEqualsWithDelta([0.8, 0.4], [$uneven->low, $uneven->high], 1e-4, 'both sides by the same share');
     }
