@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Kinds;
 
-/** Lists that nobody keeps by hand: a kind is a class in its folder, and there it's found. */
+/** Lists that nobody keeps by hand: what lies in the folder of a kind is one of it. */
 final class Kinds
 {
     /** @var array<string, list<object>> by interface */

@@ -3,7 +3,6 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Proof\Answer;
-use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\Proof;
 use DuskSwitch\Core\Proof\ProofContext;
@@ -16,28 +15,6 @@ use PHPUnit\Framework\TestCase;
 /** Each rule at its very limits: one microsecond, one per cent, one position to either side. Pulses are worked out by hand. */
 final class RuleEdgesTest extends TestCase
 {
-    /** @param  callable(array<string, mixed>): array<string, mixed>  $change */
-    private static function context(string $school, callable $change): ProofContext
-    {
-        return Schools::of($change(Schools::document($school)));
-    }
-
-    private static function judged(ProofContext $context, string $rule): Judgement
-    {
-        foreach (Proof::of($context)->rules as [$one, $judgement]) {
-            if ($one->id() === $rule) {
-                return $judgement;
-            }
-        }
-        self::fail($rule);
-    }
-
-    /** @return list<string> severity and words of what a rule finds */
-    private static function says(ProofContext $context, string $rule): array
-    {
-        return array_values(array_map(fn (Finding $one): string => "{$one->severity->value}: {$one->says}", array_filter(Proof::of($context)->findings, fn (Finding $one): bool => $one->rule === $rule)));
-    }
-
     /**
      * A multirotor with arm on channel 5 and modes on channel 6, 1000, 1500 and 2000 µs by a three-position switch.
      *
@@ -46,14 +23,14 @@ final class RuleEdgesTest extends TestCase
      */
     private static function modes(array $modes, array $setup = []): ProofContext
     {
-        return self::context('two channels, two switches', fn (array $d): array => [...$d, 'aboard' => [...$d['aboard'], 'controller' => [
+        return Judged::school('two channels, two switches', fn (array $d): array => [...$d, 'aboard' => [...$d['aboard'], 'controller' => [
             'modes' => array_map(fn (array $one): array => ['mode' => $one[0], 'channel' => 6, 'from' => $one[1], 'to' => $one[2]], $modes), ...$setup,
         ]]]);
     }
 
     public function test_25_microseconds_from_an_edge_are_enough_and_24_are_not(): void
     {
-        $at = fn (int $edge): array => self::says(self::modes([['steady', 900, $edge], ['home', $edge, 1700], ['wild', 1700, 2100]]), 'one-mode-in-each-state');
+        $at = fn (int $edge): array => Judged::says(self::modes([['steady', 900, $edge], ['home', $edge, 1700], ['wild', 1700, 2100]]), 'one-mode-in-each-state');
 
         self::assertSame([], $at(1475));
         self::assertSame(['warning: Heim is 24 µs from the edge of its slot (channel 6 at 1500 µs): jitter can change the mode'], $at(1476));
@@ -94,46 +71,46 @@ final class RuleEdgesTest extends TestCase
     #[DataProvider('armings')]
     public function test_arm_between_two_disarmed_positions_is_passed_on_the_way(array $map, array $wanted): void
     {
-        $context = self::context('two channels, two switches', function (array $d) use ($map): array {
+        $context = Judged::school('two channels, two switches', function (array $d) use ($map): array {
             $d['functions'][0]['drive'] = ['control' => 'shoulder-left', 'map' => $map];
 
             return $d;
         });
 
-        self::assertSame($wanted, self::says($context, 'arm-placement'));
+        self::assertSame($wanted, Judged::says($context, 'arm-placement'));
     }
 
     public function test_without_its_controller_a_multirotor_is_not_proven(): void
     {
-        $context = self::context('two channels, two switches', fn (array $d): array => array_diff_key([...$d, 'aboard' => array_diff_key($d['aboard'], ['controller' => 0])], ['controller' => 0]));
+        $context = Judged::school('two channels, two switches', fn (array $d): array => array_diff_key([...$d, 'aboard' => array_diff_key($d['aboard'], ['controller' => 0])], ['controller' => 0]));
 
-        self::assertSame(Answer::NotProven, self::judged($context, 'controller-chosen')->answer);
-        self::assertSame(Answer::NotChecked, self::judged($context, 'arm-placement')->answer);
+        self::assertSame(Answer::NotProven, Judged::judged($context, 'controller-chosen')->answer);
+        self::assertSame(Answer::NotChecked, Judged::judged($context, 'arm-placement')->answer);
         self::assertFalse(Proof::of($context)->isSafe());
     }
 
     public function test_an_arm_range_that_no_stick_reaches_is_not_reached(): void
     {
         // The throttle's channel goes down to 1000 µs.
-        $context = self::context('two channels, two switches', function (array $d): array {
+        $context = Judged::school('two channels, two switches', function (array $d): array {
             $d['aboard']['controller']['arming'] = ['by' => 'range', 'ranges' => [['channel' => 1, 'from' => 800, 'to' => 1000]]];
 
             return $d;
         });
-        self::assertSame([], self::says($context, 'safe-at-power-up'));
-        self::assertStringContainsString('Nothing arms it: no position puts channel 1 into the range', implode("\n", self::says($context, 'arm-placement')));
-        $context = self::context('two channels, two switches', function (array $d): array {
+        self::assertSame([], Judged::says($context, 'safe-at-power-up'));
+        self::assertStringContainsString('Nothing arms it: no position puts channel 1 into the range', implode("\n", Judged::says($context, 'arm-placement')));
+        $context = Judged::school('two channels, two switches', function (array $d): array {
             $d['aboard']['controller']['arming'] = ['by' => 'range', 'ranges' => [['channel' => 1, 'from' => 800, 'to' => 1001]]];
 
             return $d;
         });
-        self::assertStringContainsString('It powers up armed: channel 1 is at 1000 µs', implode("\n", self::says($context, 'safe-at-power-up')));
+        self::assertStringContainsString('It powers up armed: channel 1 is at 1000 µs', implode("\n", Judged::says($context, 'safe-at-power-up')));
     }
 
     /** A step of 6 % of the whole way, 3 % of full throttle, is the most that need not fade. */
     public function test_a_throttle_may_step_by_three_per_cent_between_phases_and_no_more(): void
     {
-        $at = fn (float $rate, float $fade = 0.0, float $base = 1.0): array => self::says(self::context('plane with a motor cut', function (array $d) use ($rate, $fade, $base): array {
+        $at = fn (float $rate, float $fade = 0.0, float $base = 1.0): array => Judged::says(Judged::school('plane with a motor cut', function (array $d) use ($rate, $fade, $base): array {
             $d['phases'][] = ['id' => 'flott', 'name' => 'Flott', 'when' => ['control' => 'face-right', 'at' => 'away'], 'fade' => $fade];
             $d['functions'][2]['shape'] = ['ruhe' => ['rate' => $base], 'flott' => ['rate' => $rate]];
 
@@ -147,90 +124,9 @@ final class RuleEdgesTest extends TestCase
         self::assertSame(['warning: From Ruhe to Flott the throttle steps by up to 25 % at once. Let the phase fade in'], $at(0.5));
     }
 
-    /** @return array<string, array{string|int, string|null, string|null}> the arm channel's failsafe, what is said where it isn't needed, and where coming home needs it */
-    public static function losses(): array
-    {
-        $armed = fn (int $pulse): string => "its failsafe gives {$pulse} µs, in the arm range";
-        $drops = fn (int $pulse): string => "its failsafe gives {$pulse} µs, which disarms; on signal loss the controller comes home and needs this channel for it: it drops instead";
-
-        return [
-            'the last' => ['hold', 'stays armed without a link', 'stays armed without a link'],
-            'no pulses' => ['off', null, null],
-            'just below the range' => [1699, null, $drops(1699)],
-            'at its low end' => [1700, $armed(1700), null],
-            'at its high end' => [2099, $armed(2099), null],
-            'just above it' => [2100, null, $drops(2100)],
-        ];
-    }
-
-    #[DataProvider('losses')]
-    public function test_the_arm_channel_without_a_link(string|int $does, ?string $alone, ?string $needed): void
-    {
-        foreach ([[[], $alone], [['onLoss' => ['does' => 'come-home', 'channels' => [5]]], $needed], [['onLoss' => ['does' => 'come-home', 'channels' => [6]]], $alone], [['onLoss' => ['does' => 'drop', 'channels' => [5]]], $alone]] as [$loss, $wanted]) {
-            $said = implode("\n", self::says(self::context('two channels, two switches', function (array $d) use ($does, $loss): array {
-                foreach ($d['aboard']['failsafe'] as $place => $one) {
-                    $d['aboard']['failsafe'][$place]['does'] = $one['channel'] === 5 ? $does : $one['does'];
-                }
-                $d['aboard']['controller'] += $loss;
-
-                return $d;
-            }), 'failsafe'));
-            $wanted === null ? self::assertSame('', $said, json_encode($loss) ?: '') : self::assertStringContainsString($wanted, $said, json_encode($loss) ?: '');
-        }
-    }
-
-    /** @return array<string, array{string|int, bool, string|null}> the motor's failsafe, behind a controller or not, and what is said */
-    public static function motors(): array
-    {
-        return [
-            'at the low mark' => [1060, true, null],
-            'a microsecond above it' => [1061, true, 'its failsafe gives 1061 µs, above 1060 µs: the motor runs on without a link. Close the throttle'],
-            'no pulses behind a controller' => ['off', true, null],
-            'the last' => ['hold', true, 'keeps the last throttle'],
-            'at 1050 where nothing says the mark' => [1050, false, null],
-            'above it' => [1051, false, 'above 1050 µs: the motor runs on'],
-            'no pulses to a speed controller' => ['off', false, 'no flight controller is there to notice'],
-        ];
-    }
-
-    #[DataProvider('motors')]
-    public function test_the_motor_without_a_link(string|int $does, bool $controller, ?string $wanted): void
-    {
-        [$school, $channel] = $controller ? ['two channels, two switches', 1] : ['plane with a motor cut', 3];
-        $said = implode("\n", self::says(self::context($school, function (array $d) use ($does, $channel): array {
-            foreach ($d['aboard']['failsafe'] as $place => $one) {
-                $d['aboard']['failsafe'][$place]['does'] = $one['channel'] === $channel ? $does : $one['does'];
-            }
-
-            return $d;
-        }), 'failsafe'));
-        $wanted === null ? self::assertSame('', $said) : self::assertStringContainsString($wanted, $said);
-    }
-
-    /** The mode channel's failsafe: in a saving mode where there is one, never in one that runs away. */
-    public function test_the_mode_channel_without_a_link(): void
-    {
-        $at = fn (string|int $does, array $more = []): string => implode("\n", self::says(self::context('two channels, two switches', function (array $d) use ($does, $more): array {
-            foreach ($d['aboard']['failsafe'] as $place => $one) {
-                $d['aboard']['failsafe'][$place]['does'] = $one['channel'] === 6 ? $does : $one['does'];
-            }
-            array_push($d['aboard']['controller']['modes'], ...$more);
-
-            return $d;
-        }), 'failsafe'));
-
-        self::assertSame('', $at(1000));
-        self::assertSame('', $at(1500));
-        self::assertSame('', $at('hold'));
-        self::assertSame('', $at('off'));
-        self::assertStringContainsString('its failsafe gives 1700 µs, outside of every mode that saves the aircraft. Choose a pulse in the range of Ruhig, or no pulses', $at(1700));
-        self::assertStringContainsString('in the range of Salto. Choose a pulse outside of it', $at(1699, [['channel' => 6, 'from' => 1690, 'to' => 1700, 'mode' => 'flip']]));
-        self::assertSame('', $at(1699, [['channel' => 6, 'from' => 1690, 'to' => 1699, 'mode' => 'flip']]));
-    }
-
     public function test_idle_just_at_the_mark_is_no_start(): void
     {
-        $at = fn (int $low): array => self::says(self::context('two channels, two switches', function (array $d) use ($low): array {
+        $at = fn (int $low): array => Judged::says(Judged::school('two channels, two switches', function (array $d) use ($low): array {
             // Span 400: a sub-trim of 0.15 lifts the low end from 1000 to 1060 µs.
             foreach ($d['outputs'] as $place => $one) {
                 $d['outputs'][$place] += $one['channel'] === 1 ? ['subtrim' => 0.15] : [];
@@ -247,7 +143,7 @@ final class RuleEdgesTest extends TestCase
     /** Corners are at 1900 µs, by practice; short of them nothing may arm. */
     public function test_the_corner_of_the_sticks(): void
     {
-        $at = fn (float $travel): array => self::says(self::context('armed by the sticks', function (array $d) use ($travel): array {
+        $at = fn (float $travel): array => Judged::says(Judged::school('armed by the sticks', function (array $d) use ($travel): array {
             foreach ($d['outputs'] as $place => $one) {
                 $d['outputs'][$place]['travel'] = $one['channel'] === 4 ? $travel : $one['travel'];
             }
@@ -263,7 +159,7 @@ final class RuleEdgesTest extends TestCase
 
     public function test_a_channel_order_that_is_not_said_is_not_checked_and_a_stick_that_is_not_there_is_not_asked_for(): void
     {
-        $with = fn (callable $change): Judgement => self::judged(self::context('two channels, two switches', $change), 'channel-order');
+        $with = fn (callable $change): Judgement => Judged::judged(Judged::school('two channels, two switches', $change), 'channel-order');
         $without = function (array $d): array {
             $d['functions'] = array_values(array_filter($d['functions'], fn (array $one): bool => ($one['purpose'] ?? '') !== 'yaw'));
             $d['outputs'] = array_values(array_filter($d['outputs'], fn (array $one): bool => $one['channel'] !== 4));
@@ -299,7 +195,7 @@ final class RuleEdgesTest extends TestCase
 
     public function test_a_finding_that_shows_everywhere_says_so_and_has_no_script(): void
     {
-        $words = new StateWords(self::context('plane with a motor cut', fn (array $d): array => $d));
+        $words = new StateWords(Judged::school('plane with a motor cut', fn (array $d): array => $d));
 
         self::assertSame('in every state', $words->say(null));
         self::assertNull($words->script(null));
