@@ -23,14 +23,27 @@ final class Provider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', Connector::class);
-        $this->app->singleton(Stores::class, fn () => new Stores(new ShippedDefinitions(database_path('demo/stores')), new OwnDefinitions));
+        $this->app->singleton(
+            Stores::class,
+            fn () => new Stores(new ShippedDefinitions(database_path('demo/stores')), new OwnDefinitions()),
+        );
         $this->app->bind(Catalogue::class, Stores::class);
         $this->app->bind(Transmitters::class, Stores::class);
         $this->app->bind(Scenarios::class, Stores::class);
-        $this->app->bind(Rehearser::class, fn ($app) => new Rehearser($app->make(Catalogue::class), $app->make(Scenarios::class), storage_path('framework/rehearsals')));
+        $this->app->bind(
+            Rehearser::class,
+            fn ($app) => new Rehearser(
+                $app->make(Catalogue::class),
+                $app->make(Scenarios::class),
+                storage_path('framework/rehearsals'),
+            ),
+        );
         $this->app->singleton(Jobs::class, fn () => new Jobs(storage_path('jobs')));
         $this->app->singleton(Clips::class, fn () => new Clips(storage_path('framework/clips')));
-        $this->app->singleton(CircuitCache::class, fn ($app) => new CircuitCache($app->runningInConsole() ? null : storage_path('framework/circuits')));
+        $this->app->singleton(
+            CircuitCache::class,
+            fn ($app) => new CircuitCache($app->runningInConsole() ? null : storage_path('framework/circuits')),
+        );
         $this->app->bind(ControllerPort::class, SimulatedController::class);
     }
 }

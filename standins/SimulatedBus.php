@@ -29,14 +29,21 @@ final readonly class SimulatedBus implements BusPort
                 continue;
             }
             foreach ($sensor->quantities as $index => $quantity) {
-                $reads = $this->isSilent($fitted, $quantity->id) ? null : $quantity->unit->toBase($this->onTheBench($quantity->id, $index));
+                $reads = $this->isSilent($fitted, $quantity->id)
+                    ? null
+                    : $quantity->unit->toBase($this->onTheBench($quantity->id, $index));
                 $refresh = max(1 / $quantity->rate, $this->chain->refresh(), $this->program->sense->interval);
                 $trouble = match (true) {
                     $reads === null => 'silent',
                     $this->isDoubled($fitted) => 'doubled',
                     default => null,
                 };
-                $found[] = new FoundValue("{$fitted->id}-{$quantity->id}", $reads, $reads === null ? null : round($refresh, 3), $trouble);
+                $found[] = new FoundValue(
+                    "{$fitted->id}-{$quantity->id}",
+                    $reads,
+                    $reads === null ? null : round($refresh, 3),
+                    $trouble,
+                );
             }
         }
         if ($this->has(BusTrouble::Stale) && ! $afresh) {
@@ -51,7 +58,12 @@ final readonly class SimulatedBus implements BusPort
         $lamps = [];
         foreach ($this->chain->onBus() as $fitted) {
             $own = $this->chain->sensors[$fitted->id]->buses[0];
-            $lamps[$fitted->id] = $this->isReversed($fitted) ? 'off' : (in_array($this->bus(), $this->chain->sensors[$fitted->id]->buses, true) ? $this->bus() : $own)->lamp();
+            $lamps[$fitted->id] = $this->isReversed($fitted)
+                ? 'off'
+                : (in_array($this->bus(), $this->chain->sensors[$fitted->id]->buses, true)
+                    ? $this->bus()
+                    : $own
+                )->lamp();
         }
 
         return $lamps;
@@ -69,7 +81,9 @@ final readonly class SimulatedBus implements BusPort
             return ! $this->has(BusTrouble::NoStream);
         }
 
-        return ! $this->has(BusTrouble::WrongBus) && ! $this->isReversed($fitted) && in_array($this->bus(), $sensor->buses, true);
+        return ! $this->has(BusTrouble::WrongBus) &&
+            ! $this->isReversed($fitted) &&
+            in_array($this->bus(), $sensor->buses, true);
     }
 
     private function isReversed(InstalledSensor $fitted): bool
@@ -81,13 +95,18 @@ final readonly class SimulatedBus implements BusPort
     {
         $isGps = $this->chain->sensors[$fitted->id]->quantity('latitude') !== null;
 
-        return $isGps && (($this->has(BusTrouble::WiresSwapped) && in_array($quantity, ['satellites', ...self::NEED_FIX], true)) || ($this->has(BusTrouble::NoSatellites) && in_array($quantity, self::NEED_FIX, true)));
+        return $isGps &&
+            (($this->has(BusTrouble::WiresSwapped) && in_array($quantity, ['satellites', ...self::NEED_FIX], true)) ||
+                ($this->has(BusTrouble::NoSatellites) && in_array($quantity, self::NEED_FIX, true)));
     }
 
     private function isDoubled(InstalledSensor $fitted): bool
     {
-        return array_filter($this->chain->onBus(), fn (InstalledSensor $one): bool => $one !== $fitted && $this->chain->address($one) === $this->chain->address($fitted)) !== []
-            && $this->chain->sensors[$fitted->id]->kind !== SensorKind::Controller;
+        return array_filter(
+            $this->chain->onBus(),
+            fn (InstalledSensor $one): bool => $one !== $fitted &&
+                $this->chain->address($one) === $this->chain->address($fitted),
+        ) !== [] && $this->chain->sensors[$fitted->id]->kind !== SensorKind::Controller;
     }
 
     private function has(BusTrouble $trouble): bool
@@ -99,8 +118,21 @@ final readonly class SimulatedBus implements BusPort
     private function onTheBench(string $quantity, int $index): float
     {
         return match ($quantity) {
-            'height' => 1.4, 'climb' => 0.0, 'satellites' => 9.0, 'latitude' => 54.12, 'longitude' => 8.31, 'altitude' => 4.6, 'speed' => 0.1, 'course' => 0.0,
-            'volts' => 12.4, 'amperes' => 0.2, 'used' => 0.0, 'airspeed' => 0.0, 'rotor' => 0.0, 'temperature' => 21.0, 'regulator' => 5.0,
+            'height' => 1.4,
+            'climb' => 0.0,
+            'satellites' => 9.0,
+            'latitude' => 54.12,
+            'longitude' => 8.31,
+            'altitude' => 4.6,
+            'speed' => 0.1,
+            'course' => 0.0,
+            'volts' => 12.4,
+            'amperes' => 0.2,
+            'used' => 0.0,
+            'airspeed' => 0.0,
+            'rotor' => 0.0,
+            'temperature' => 21.0,
+            'regulator' => 5.0,
             default => (float) $index,
         };
     }

@@ -50,7 +50,14 @@ final readonly class SimulatedController implements ControllerPort
             default => $motor->place,
         };
 
-        return [$place, $motor->number === 4 ? 'jitters' : ($motor->clockwise !== ($motor->number === 3) ? 'clockwise' : 'counter-clockwise')];
+        return [
+            $place,
+            $motor->number === 4
+                ? 'jitters'
+                : ($motor->clockwise !== ($motor->number === 3)
+                    ? 'clockwise'
+                    : 'counter-clockwise'),
+        ];
     }
 
     public function turnsRight(int $channel, bool $reversed): bool

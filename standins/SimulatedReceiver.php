@@ -58,7 +58,10 @@ final class SimulatedReceiver implements ReceiverPort
     {
         $next = clone $this;
         $next->says = match ($act) {
-            BindingAction::StepClose => $next->stand(0.5, 'Half a metre: too close swamps the receiver while it binds.'),
+            BindingAction::StepClose => $next->stand(
+                0.5,
+                'Half a metre: too close swamps the receiver while it binds.',
+            ),
             BindingAction::StepBack => $next->stand(2.5, '2 to 2.5 m away.'),
             BindingAction::FarOut => $next->stand(400.0, '400 m out.').$next->also(),
             BindingAction::TransmitterOn => $next->transmitter(true),
@@ -108,7 +111,9 @@ final class SimulatedReceiver implements ReceiverPort
             return 'The button is released.';
         }
 
-        return $this->powered ? 'It has power already: the button counts only while power comes on. Cut its power first.' : 'The button is held.';
+        return $this->powered
+            ? 'It has power already: the button counts only while power comes on. Cut its power first.'
+            : 'The button is held.';
     }
 
     private function display(): string
@@ -186,11 +191,13 @@ final class SimulatedReceiver implements ReceiverPort
         }
         $this->bindSignal = true;
 
-        return $this->waiting ? $this->find() : match ($this->binding) {
-            Binding::Button => 'The receiver isn\'t waiting: its button must be held while it gets power.',
-            Binding::Command => 'The receiver isn\'t waiting: type the command first.',
-            default => 'The transmitter sends its bind signal; now power the receiver.',
-        };
+        return $this->waiting
+            ? $this->find()
+            : match ($this->binding) {
+                Binding::Button => 'The receiver isn\'t waiting: its button must be held while it gets power.',
+                Binding::Command => 'The receiver isn\'t waiting: type the command first.',
+                default => 'The transmitter sends its bind signal; now power the receiver.',
+            };
     }
 
     /** They find each other, or not. */
@@ -202,7 +209,9 @@ final class SimulatedReceiver implements ReceiverPort
             $receiver === null || $link === null => 'They don\'t speak the same kind of link: it goes on blinking. Take a receiver of a link that the transmitter speaks.',
             $this->kit->choice->link !== $receiver->link => 'Another link is chosen in the program: it goes on blinking. Choose '.$link->name.'.',
             ! isset($link->subtypes[$receiver->subtype]) => "The transmitter has no sub-type {$receiver->subtype} of that link: it goes on blinking. Take another receiver.",
-            $this->kit->choice->subtype !== $receiver->subtype => 'The wrong sub-type is chosen in the program: it goes on blinking. Choose '.$link->subtypes[$receiver->subtype]['name'].'.',
+            $this->kit->choice->subtype !== $receiver->subtype => 'The wrong sub-type is chosen in the program: it goes on blinking. Choose '.
+                $link->subtypes[$receiver->subtype]['name'].
+                '.',
             $this->metres < 2.0 => 'Too close: the transmitter swamps it. Step back to 2 to 2.5 m and begin again.',
             default => null,
         };
@@ -256,7 +265,10 @@ final class SimulatedReceiver implements ReceiverPort
 
     private function heard(): string
     {
-        $sender = $this->trouble === ReceiverFault::BareVideo ? ' The video transmitter gets hot: its antenna is missing.' : '';
+        $sender =
+            $this->trouble === ReceiverFault::BareVideo
+                ? ' The video transmitter gets hot: its antenna is missing.'
+                : '';
 
         return match (true) {
             ! $this->matches() => 'It is bound and drops into failsafe at once: the firmware of the two sides doesn\'t match. Bring both to the same generation.',
@@ -269,12 +281,17 @@ final class SimulatedReceiver implements ReceiverPort
     /** @param  float  $lowered  dB */
     private function budget(float $lowered = 0.0): LinkBudget
     {
-        return new LinkBudget($this->milliwatts, lost: $lowered + ($this->trouble === ReceiverFault::BrokenAntenna ? LinkBudget::BROKEN : 0.0));
+        return new LinkBudget(
+            $this->milliwatts,
+            lost: $lowered + ($this->trouble === ReceiverFault::BrokenAntenna ? LinkBudget::BROKEN : 0.0),
+        );
     }
 
     private function matches(): bool
     {
-        return $this->trouble !== ReceiverFault::FirmwareApart && ($this->kit->transmitter->links[$this->kit->receiver->link ?? '']->generation ?? 0) === $this->kit->receiver?->generation;
+        return $this->trouble !== ReceiverFault::FirmwareApart &&
+            ($this->kit->transmitter->links[$this->kit->receiver->link ?? '']->generation ?? 0) ===
+                $this->kit->receiver?->generation;
     }
 
     public function lamp(): Lamp
@@ -289,12 +306,19 @@ final class SimulatedReceiver implements ReceiverPort
 
     public function hears(): bool
     {
-        return $this->powered && $this->bound && $this->transmitting && ! $this->waiting && $this->matches() && $this->budget()->margin($this->metres) >= 0;
+        return $this->powered &&
+            $this->bound &&
+            $this->transmitting &&
+            ! $this->waiting &&
+            $this->matches() &&
+            $this->budget()->margin($this->metres) >= 0;
     }
 
     public function telemetry(): bool
     {
-        return $this->hears() && $this->kit->receiver?->telemetry === true && $this->trouble !== ReceiverFault::NoTelemetry;
+        return $this->hears() &&
+            $this->kit->receiver?->telemetry === true &&
+            $this->trouble !== ReceiverFault::NoTelemetry;
     }
 
     public function arrives(): bool

@@ -27,7 +27,12 @@ final class Backup
     /** The time that every file in the ZIP bears: the first that a ZIP can say. */
     private const NO_TIME = 315_532_800;
 
-    private const FLAGS = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION;
+    private const FLAGS =
+        JSON_THROW_ON_ERROR |
+        JSON_PRETTY_PRINT |
+        JSON_UNESCAPED_SLASHES |
+        JSON_UNESCAPED_UNICODE |
+        JSON_PRESERVE_ZERO_FRACTION;
 
     /** @var array<string, array{sha256: string, bytes: int}> */
     private array $files = [];
@@ -35,10 +40,10 @@ final class Backup
     private function __construct(private readonly ZipArchive $zip) {}
 
     /** Writes the ZIP; it's there when it is whole, not before. */
-    public static function write(string $file, Progress $progress = new NoProgress): void
+    public static function write(string $file, Progress $progress = new NoProgress()): void
     {
         $aside = "{$file}.part";
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         if (! is_dir(dirname($file)) || $zip->open($aside, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
             throw new RuntimeException("{$file} can't be written; is the folder there, and may it be written to?");
         }
@@ -69,7 +74,11 @@ final class Backup
         $this->json('pilot.json', ['units' => Pilot::here()->units->value]);
         $progress->at($total - 1, $total);
         ksort($this->files);
-        $this->add(self::MANIFEST, json_encode(['format' => self::FORMAT, 'version' => self::VERSION, 'files' => $this->files], self::FLAGS)."\n");
+        $this->add(
+            self::MANIFEST,
+            json_encode(['format' => self::FORMAT, 'version' => self::VERSION, 'files' => $this->files], self::FLAGS).
+                "\n",
+        );
         $progress->at($total, $total);
     }
 
@@ -79,15 +88,41 @@ final class Backup
         $revisions = [];
         foreach ($aircraft->revisions()->orderBy('number')->lazy(200) as $revision) {
             $this->file("{$folder}/revisions/{$revision->number}.json", $revision->document);
-            $revisions[] = ['number' => $revision->number, 'parent' => $revision->parent, 'note' => $revision->note, 'aside' => $revision->aside, 'at' => self::time($revision, 'created_at')];
+            $revisions[] = [
+                'number' => $revision->number,
+                'parent' => $revision->parent,
+                'note' => $revision->note,
+                'aside' => $revision->aside,
+                'at' => self::time($revision, 'created_at'),
+            ];
         }
-        $acts = Act::where('aircraft_id', $aircraft->id)->orderBy('id')->get()->map(fn (Act $one): array => [
-            'kind' => $one->kind, 'about' => $one->about, 'revision' => $one->revision, 'fingerprint' => $one->fingerprint, 'items' => $one->items, 'note' => $one->note, 'at' => self::time($one, 'created_at'),
-        ])->all();
+        $acts = Act::where('aircraft_id', $aircraft->id)
+            ->orderBy('id')
+            ->get()
+            ->map(
+                fn (Act $one): array => [
+                    'kind' => $one->kind,
+                    'about' => $one->about,
+                    'revision' => $one->revision,
+                    'fingerprint' => $one->fingerprint,
+                    'items' => $one->items,
+                    'note' => $one->note,
+                    'at' => self::time($one, 'created_at'),
+                ],
+            )
+            ->all();
         $this->json("{$folder}/aircraft.json", [
-            'uuid' => $aircraft->uuid, 'id' => $aircraft->id, 'name' => $aircraft->name, 'family' => $aircraft->family, 'transmitter' => $aircraft->transmitter, 'head' => $aircraft->head,
-            'made' => self::time($aircraft, 'created_at'), 'changed' => self::time($aircraft, 'updated_at'), 'deleted' => self::time($aircraft, 'deleted_at'),
-            'revisions' => $revisions, 'acts' => $acts,
+            'uuid' => $aircraft->uuid,
+            'id' => $aircraft->id,
+            'name' => $aircraft->name,
+            'family' => $aircraft->family,
+            'transmitter' => $aircraft->transmitter,
+            'head' => $aircraft->head,
+            'made' => self::time($aircraft, 'created_at'),
+            'changed' => self::time($aircraft, 'updated_at'),
+            'deleted' => self::time($aircraft, 'deleted_at'),
+            'revisions' => $revisions,
+            'acts' => $acts,
         ]);
     }
 
@@ -95,13 +130,23 @@ final class Backup
     {
         $folder = "equipment/{$definition->kind}/{$definition->slug}";
         $revisions = [];
-        foreach (DefinitionRevision::where('kind', $definition->kind)->where('slug', $definition->slug)->orderBy('number')->get() as $revision) {
+        foreach (
+            DefinitionRevision::where('kind', $definition->kind)
+                ->where('slug', $definition->slug)
+                ->orderBy('number')
+                ->get() as $revision
+        ) {
             $this->file("{$folder}/revisions/{$revision->number}.json", $revision->document);
             $revisions[] = ['number' => $revision->number, 'at' => self::time($revision, 'created_at')];
         }
         $this->json("{$folder}/definition.json", [
-            'kind' => $definition->kind, 'id' => $definition->slug, 'head' => $definition->head,
-            'made' => self::time($definition, 'created_at'), 'changed' => self::time($definition, 'updated_at'), 'deleted' => self::time($definition, 'deleted_at'), 'revisions' => $revisions,
+            'kind' => $definition->kind,
+            'id' => $definition->slug,
+            'head' => $definition->head,
+            'made' => self::time($definition, 'created_at'),
+            'changed' => self::time($definition, 'updated_at'),
+            'deleted' => self::time($definition, 'deleted_at'),
+            'revisions' => $revisions,
         ]);
     }
 

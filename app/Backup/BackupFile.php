@@ -23,30 +23,51 @@ final class BackupFile
      *
      * @throws Refused where it isn't one, or is damaged
      */
-    public static function open(string $file, Progress $progress = new NoProgress): self
+    public static function open(string $file, Progress $progress = new NoProgress()): self
     {
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         if (! is_file($file) || $zip->open($file, ZipArchive::RDONLY) !== true) {
             throw Refused::because('', 'this is no backup: it can\'t be opened as a ZIP file');
         }
         $text = $zip->getFromName(Backup::MANIFEST);
         $manifest = $text === false ? null : json_decode($text);
-        if (! $manifest instanceof stdClass || ($manifest->format ?? null) !== Backup::FORMAT || ! ($manifest->files ?? null) instanceof stdClass) {
-            throw Refused::because(Backup::MANIFEST, 'this is no backup of Dusk Switch: its list of contents is missing or isn\'t one');
+        if (
+            ! ($manifest instanceof stdClass) ||
+            ($manifest->format ?? null) !== Backup::FORMAT ||
+            ! (($manifest->files ?? null) instanceof stdClass)
+        ) {
+            throw Refused::because(
+                Backup::MANIFEST,
+                'this is no backup of Dusk Switch: its list of contents is missing or isn\'t one',
+            );
         }
         if (! in_array($manifest->version ?? null, [1, Backup::VERSION], true)) {
-            throw Refused::because('manifest.json.version', 'this backup was made by a newer version of Dusk Switch; update this one first');
+            throw Refused::because(
+                'manifest.json.version',
+                'this backup was made by a newer version of Dusk Switch; update this one first',
+            );
         }
         $listed = get_object_vars($manifest->files);
         if (count($listed) > self::MOST_FILES || $zip->numFiles !== count($listed) + 1) {
-            throw Refused::because('', 'this backup is damaged: it lists '.count($listed).' files and holds '.($zip->numFiles - 1));
+            throw Refused::because(
+                '',
+                'this backup is damaged: it lists '.count($listed).' files and holds '.($zip->numFiles - 1),
+            );
         }
         $done = 0;
         foreach ($listed as $name => $is) {
             $stat = $zip->statName((string) $name);
-            $content = $stat === false || $stat['size'] > self::MOST_BYTES_OF_ONE ? false : $zip->getFromName((string) $name);
-            if ($content === false || ! $is instanceof stdClass || hash('sha256', $content) !== ($is->sha256 ?? null)) {
-                throw Refused::because((string) $name, 'this file in the backup is damaged: it isn\'t what the list of contents says. Take another backup');
+            $content =
+                $stat === false || $stat['size'] > self::MOST_BYTES_OF_ONE ? false : $zip->getFromName((string) $name);
+            if (
+                $content === false ||
+                ! ($is instanceof stdClass) ||
+                hash('sha256', $content) !== ($is->sha256 ?? null)
+            ) {
+                throw Refused::because(
+                    (string) $name,
+                    'this file in the backup is damaged: it isn\'t what the list of contents says. Take another backup',
+                );
             }
             $progress->at(++$done, count($listed));
         }
@@ -64,10 +85,18 @@ final class BackupFile
     private static function acts(stdClass $one): stdClass
     {
         if (! isset($one->acts)) {
-            $one->acts = array_map(fn (stdClass $check): stdClass => (object) [
-                'kind' => $check->list === Acts::BINDING ? 'bind' : 'check', 'about' => $check->list, 'revision' => $check->revision,
-                'fingerprint' => null, 'items' => $check->items, 'note' => $check->reason, 'at' => $check->at,
-            ], $one->checks ?? []);
+            $one->acts = array_map(
+                fn (stdClass $check): stdClass => (object) [
+                    'kind' => $check->list === Acts::BINDING ? 'bind' : 'check',
+                    'about' => $check->list,
+                    'revision' => $check->revision,
+                    'fingerprint' => null,
+                    'items' => $check->items,
+                    'note' => $check->reason,
+                    'at' => $check->at,
+                ],
+                $one->checks ?? [],
+            );
         }
 
         return $one;
@@ -103,7 +132,9 @@ final class BackupFile
     {
         $text = $this->zip->getFromName($name);
 
-        return $text === false ? throw Refused::because($name, 'this file is missing from the backup. Take another backup') : $text;
+        return $text === false
+            ? throw Refused::because($name, 'this file is missing from the backup. Take another backup')
+            : $text;
     }
 
     /** @return list<stdClass> */
@@ -112,7 +143,12 @@ final class BackupFile
         return array_map(function (string $name): stdClass {
             $value = json_decode($this->text($name));
 
-            return $value instanceof stdClass && is_array($value->revisions ?? null) ? $value : throw Refused::because($name, 'this file in the backup isn\'t what it should be. Take another backup');
+            return $value instanceof stdClass && is_array($value->revisions ?? null)
+                ? $value
+                : throw Refused::because(
+                    $name,
+                    'this file in the backup isn\'t what it should be. Take another backup',
+                );
         }, array_values(array_filter($this->names, fn (string $name): bool => preg_match($pattern, $name) === 1)));
     }
 }

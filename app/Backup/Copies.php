@@ -47,7 +47,10 @@ final readonly class Copies
         $file = sprintf('%s/%s-%06d-%s-%s.sqlite', $this->folder(), $name, $last + 1, date('Ymd'), $why);
         $aside = "{$file}.part";
         @unlink($aside);
-        $pdo = new PDO("sqlite:{$this->database}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 5]);
+        $pdo = new PDO(
+            "sqlite:{$this->database}",
+            options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 5],
+        );
         $pdo->exec('VACUUM INTO '.$pdo->quote($aside));
         rename($aside, $file);
         array_map(unlink(...), array_slice($this->all(), self::KEPT));

@@ -19,7 +19,10 @@ final class Integrity
     public static function of(string $file): ?string
     {
         try {
-            $pdo = new PDO("sqlite:{$file}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 5]);
+            $pdo = new PDO(
+                "sqlite:{$file}",
+                options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 5],
+            );
             $found = $pdo->query('PRAGMA integrity_check(1)');
             $says = $found === false ? 'it can\'t be read' : (string) $found->fetchColumn();
 

@@ -20,7 +20,9 @@ final readonly class Jobs
         $this->clear();
         $id = Str::lower(Str::random(24));
         if (! @mkdir("{$this->folder}/{$id}", 0o700, true)) {
-            throw new RuntimeException("{$this->folder} can't be written to: the disk may be full, or the folder belongs to somebody else");
+            throw new RuntimeException(
+                "{$this->folder} can't be written to: the disk may be full, or the folder belongs to somebody else",
+            );
         }
         $this->tell($id, ['done' => 0, 'total' => 0, 'state' => 'running', 'says' => '']);
 
@@ -34,8 +36,11 @@ final readonly class Jobs
      */
     public function start(string $id, string $command, array $arguments): void
     {
-        $php = (new PhpExecutableFinder)->find(false) ?: 'php';
-        $words = implode(' ', array_map(escapeshellarg(...), [$php, base_path('artisan'), $command, ...$arguments, "--job={$id}"]));
+        $php = (new PhpExecutableFinder())->find(false) ?: 'php';
+        $words = implode(
+            ' ',
+            array_map(escapeshellarg(...), [$php, base_path('artisan'), $command, ...$arguments, "--job={$id}"]),
+        );
         exec("nohup {$words} >/dev/null 2>&1 &");
     }
 

@@ -17,7 +17,11 @@ final readonly class Preview
     {
         $plain = fn (array $one): array => ['name' => $one['name'], 'is' => $one['is']->value];
 
-        return ['aircraft' => array_map($plain, $this->aircraft), 'equipment' => array_map($plain, $this->definitions), 'gone' => $this->gone];
+        return [
+            'aircraft' => array_map($plain, $this->aircraft),
+            'equipment' => array_map($plain, $this->definitions),
+            'gone' => $this->gone,
+        ];
     }
 
     /** In words, a line each. */
@@ -28,11 +32,22 @@ final readonly class Preview
             foreach (RestoreStatus::cases() as $standing) {
                 $names = array_column(array_filter($all, fn (array $one): bool => $one['is'] === $standing), 'name');
                 if ($names !== []) {
-                    $lines[] = sprintf('%-10s %-9s %3d  %s', $what, $standing->value, count($names), $standing === RestoreStatus::Same ? '' : implode(', ', array_slice($names, 0, 8)).(count($names) > 8 ? ', …' : ''));
+                    $lines[] = sprintf(
+                        '%-10s %-9s %3d  %s',
+                        $what,
+                        $standing->value,
+                        count($names),
+                        $standing === RestoreStatus::Same
+                            ? ''
+                            : implode(', ', array_slice($names, 0, 8)).(count($names) > 8 ? ', …' : ''),
+                    );
                 }
             }
         }
 
-        return implode("\n", [...$lines, ...($this->gone === [] ? [] : ['only here: '.implode(', ', $this->gone).' (--replace takes them away)'])])."\n";
+        return implode("\n", [
+            ...$lines,
+            ...$this->gone === [] ? [] : ['only here: '.implode(', ', $this->gone).' (--replace takes them away)'],
+        ])."\n";
     }
 }

@@ -18,13 +18,22 @@ final class Restore
 {
     private int $done = 0;
 
-    public function __construct(private readonly BackupFile $backup, private readonly Progress $progress = new NoProgress) {}
+    public function __construct(
+        private readonly BackupFile $backup,
+        private readonly Progress $progress = new NoProgress(),
+    ) {}
 
     /** What restoring would do: everything in the backup with how it stands to what is here. */
     public function preview(): Preview
     {
-        $aircraft = array_map(fn (stdClass $one): array => ['name' => $this->nameOf($one), 'is' => $this->ofAircraft($one)], $this->backup->aircraft());
-        $definitions = array_map(fn (stdClass $one): array => ['name' => "{$one->kind}/{$one->id}", 'is' => $this->ofDefinition($one)], $this->backup->definitions());
+        $aircraft = array_map(
+            fn (stdClass $one): array => ['name' => $this->nameOf($one), 'is' => $this->ofAircraft($one)],
+            $this->backup->aircraft(),
+        );
+        $definitions = array_map(
+            fn (stdClass $one): array => ['name' => "{$one->kind}/{$one->id}", 'is' => $this->ofDefinition($one)],
+            $this->backup->definitions(),
+        );
         $kept = array_column($this->backup->aircraft(), 'uuid');
         $gone = Aircraft::query()->whereNotIn('uuid', $kept)->orderBy('name')->pluck('name')->all();
 
@@ -74,7 +83,9 @@ final class Restore
     {
         $units = UnitSystem::tryFrom($this->backup->units() ?? '');
         if ($units !== null) {
-            Pilot::here()->fill(['units' => $units])->save();
+            Pilot::here()
+                ->fill(['units' => $units])
+                ->save();
         }
     }
 
@@ -90,7 +101,11 @@ final class Restore
             $theirs[$revision->number] = $this->backup->program($one->uuid, $revision->number);
         }
 
-        return RestoreStatus::of($mine, $theirs, $here->head === $one->head && $here->trashed() === ($one->deleted !== null));
+        return RestoreStatus::of(
+            $mine,
+            $theirs,
+            $here->head === $one->head && $here->trashed() === ($one->deleted !== null),
+        );
     }
 
     private function ofDefinition(stdClass $one): RestoreStatus
@@ -99,13 +114,20 @@ final class Restore
         if ($here === null) {
             return RestoreStatus::New;
         }
-        $mine = DefinitionRevision::where('kind', $one->kind)->where('slug', $one->id)->pluck('document', 'number')->all();
+        $mine = DefinitionRevision::where('kind', $one->kind)
+            ->where('slug', $one->id)
+            ->pluck('document', 'number')
+            ->all();
         $theirs = [];
         foreach ($one->revisions as $revision) {
             $theirs[$revision->number] = $this->backup->definition($one->kind, $one->id, $revision->number);
         }
 
-        return RestoreStatus::of($mine, $theirs, $here->head === $one->head && $here->trashed() === ($one->deleted !== null));
+        return RestoreStatus::of(
+            $mine,
+            $theirs,
+            $here->head === $one->head && $here->trashed() === ($one->deleted !== null),
+        );
     }
 
     private function mergeAircraft(stdClass $one): void
@@ -122,7 +144,10 @@ final class Restore
     /** An aircraft beside the present one; restoring the same backup once more adds no further one. */
     private function addTwin(stdClass $one): void
     {
-        $uuid = (string) Uuid::uuid5(Uuid::NAMESPACE_OID, $one->uuid.hash('sha256', $this->backup->program($one->uuid, $one->head)));
+        $uuid = (string) Uuid::uuid5(
+            Uuid::NAMESPACE_OID,
+            $one->uuid.hash('sha256', $this->backup->program($one->uuid, $one->head)),
+        );
         if (Aircraft::withTrashed()->where('uuid', $uuid)->doesntExist()) {
             $this->addAircraft($one, $uuid, mb_substr((string) $one->name, 0, 46).' (from backup)');
         }
@@ -133,8 +158,26 @@ final class Restore
     {
         $here = Aircraft::withTrashed()->where('uuid', $one->uuid)->firstOrFail();
         $known = $here->revisions()->pluck('number')->all();
-        $this->addRevisions($one, $here->id, array_values(array_filter($one->revisions, fn (stdClass $revision): bool => ! in_array($revision->number, $known, true))));
-        DB::table('aircraft')->where('id', $here->id)->update(['name' => $one->name, 'family' => $one->family, 'transmitter' => $one->transmitter, 'head' => $one->head, 'deleted_at' => $one->deleted, 'updated_at' => $one->changed]);
+        $this->addRevisions(
+            $one,
+            $here->id,
+            array_values(
+                array_filter(
+                    $one->revisions,
+                    fn (stdClass $revision): bool => ! in_array($revision->number, $known, true),
+                ),
+            ),
+        );
+        DB::table('aircraft')
+            ->where('id', $here->id)
+            ->update([
+                'name' => $one->name,
+                'family' => $one->family,
+                'transmitter' => $one->transmitter,
+                'head' => $one->head,
+                'deleted_at' => $one->deleted,
+                'updated_at' => $one->changed,
+            ]);
         $this->addActs($one, $here->id);
     }
 
@@ -142,8 +185,15 @@ final class Restore
     {
         $taken = DB::table('aircraft')->where('id', $one->id)->exists();
         $id = (int) DB::table('aircraft')->insertGetId([
-            ...($taken ? [] : ['id' => $one->id]), 'uuid' => $uuid, 'name' => $name, 'family' => $one->family, 'transmitter' => $one->transmitter, 'head' => $one->head,
-            'created_at' => $one->made, 'updated_at' => $one->changed, 'deleted_at' => $one->deleted,
+            ...$taken ? [] : ['id' => $one->id],
+            'uuid' => $uuid,
+            'name' => $name,
+            'family' => $one->family,
+            'transmitter' => $one->transmitter,
+            'head' => $one->head,
+            'created_at' => $one->made,
+            'updated_at' => $one->changed,
+            'deleted_at' => $one->deleted,
         ]);
         $this->addRevisions($one, $id, $one->revisions);
         $this->addActs($one, $id);
@@ -154,8 +204,13 @@ final class Restore
     {
         foreach ($revisions as $revision) {
             DB::table('revisions')->insert([
-                'aircraft_id' => $id, 'number' => $revision->number, 'parent' => $revision->parent, 'document' => $this->backup->program($one->uuid, $revision->number),
-                'note' => $revision->note, 'aside' => $revision->aside, 'created_at' => $revision->at,
+                'aircraft_id' => $id,
+                'number' => $revision->number,
+                'parent' => $revision->parent,
+                'document' => $this->backup->program($one->uuid, $revision->number),
+                'note' => $revision->note,
+                'aside' => $revision->aside,
+                'created_at' => $revision->at,
             ]);
         }
     }
@@ -163,7 +218,16 @@ final class Restore
     private function addActs(stdClass $one, int $id): void
     {
         foreach ($one->acts as $act) {
-            $row = ['aircraft_id' => $id, 'kind' => $act->kind, 'about' => $act->about, 'revision' => $act->revision, 'fingerprint' => $act->fingerprint, 'items' => json_encode($act->items), 'note' => $act->note, 'created_at' => $act->at];
+            $row = [
+                'aircraft_id' => $id,
+                'kind' => $act->kind,
+                'about' => $act->about,
+                'revision' => $act->revision,
+                'fingerprint' => $act->fingerprint,
+                'items' => json_encode($act->items),
+                'note' => $act->note,
+                'created_at' => $act->at,
+            ];
             if (! DB::table('acts')->where($row)->exists()) {
                 DB::table('acts')->insert($row);
             }
@@ -183,8 +247,13 @@ final class Restore
     private function addDefinition(stdClass $one): void
     {
         DB::table('definitions')->insert([
-            'kind' => $one->kind, 'slug' => $one->id, 'head' => $one->head, 'document' => $this->backup->definition($one->kind, $one->id, $one->head),
-            'created_at' => $one->made, 'updated_at' => $one->changed, 'deleted_at' => $one->deleted,
+            'kind' => $one->kind,
+            'slug' => $one->id,
+            'head' => $one->head,
+            'document' => $this->backup->definition($one->kind, $one->id, $one->head),
+            'created_at' => $one->made,
+            'updated_at' => $one->changed,
+            'deleted_at' => $one->deleted,
         ]);
         foreach ($one->revisions as $revision) {
             $this->addDefinitionRevision($one, $revision, $revision->number);
@@ -199,22 +268,43 @@ final class Restore
                 $this->addDefinitionRevision($one, $revision, $revision->number);
             }
         }
-        DB::table('definitions')->where('kind', $one->kind)->where('slug', $one->id)->update(['head' => $one->head, 'document' => $this->backup->definition($one->kind, $one->id, $one->head), 'deleted_at' => $one->deleted, 'updated_at' => $one->changed]);
+        DB::table('definitions')
+            ->where('kind', $one->kind)
+            ->where('slug', $one->id)
+            ->update([
+                'head' => $one->head,
+                'document' => $this->backup->definition($one->kind, $one->id, $one->head),
+                'deleted_at' => $one->deleted,
+                'updated_at' => $one->changed,
+            ]);
     }
 
     /** Ours stays as it is; theirs can be brought back from the history. */
     private function keepInHistory(stdClass $one): void
     {
         $theirs = $this->backup->definition($one->kind, $one->id, $one->head);
-        $known = DefinitionRevision::where('kind', $one->kind)->where('slug', $one->id)->pluck('document', 'number')->all();
+        $known = DefinitionRevision::where('kind', $one->kind)
+            ->where('slug', $one->id)
+            ->pluck('document', 'number')
+            ->all();
         if (! in_array($theirs, $known, true)) {
-            $this->addDefinitionRevision($one, (object) ['number' => $one->head, 'at' => $one->changed], max(array_keys($known)) + 1);
+            $this->addDefinitionRevision(
+                $one,
+                (object) ['number' => $one->head, 'at' => $one->changed],
+                max(array_keys($known)) + 1,
+            );
         }
     }
 
     private function addDefinitionRevision(stdClass $one, stdClass $revision, int $number): void
     {
-        DB::table('definition_revisions')->insert(['kind' => $one->kind, 'slug' => $one->id, 'number' => $number, 'document' => $this->backup->definition($one->kind, $one->id, $revision->number), 'created_at' => $revision->at]);
+        DB::table('definition_revisions')->insert([
+            'kind' => $one->kind,
+            'slug' => $one->id,
+            'number' => $number,
+            'document' => $this->backup->definition($one->kind, $one->id, $revision->number),
+            'created_at' => $revision->at,
+        ]);
     }
 
     private function nameOf(stdClass $one): string

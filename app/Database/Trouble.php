@@ -33,12 +33,32 @@ final readonly class Trouble
     private static function of(int $code): ?self
     {
         return match (true) {
-            in_array($code, self::BUSY, true) => new self(503, 'Somebody else is writing to the database. Nothing was changed; try again in a second.', true),
-            $code === 8 => new self(507, 'The database may not be written to. Give yourself the right to write its file and its folder; nothing was changed.', false),
-            $code === 10 => new self(507, 'The disk fails, or is full: the database couldn\'t be written. Nothing was changed.', false),
+            in_array($code, self::BUSY, true) => new self(
+                503,
+                'Somebody else is writing to the database. Nothing was changed; try again in a second.',
+                true,
+            ),
+            $code === 8 => new self(
+                507,
+                'The database may not be written to. Give yourself the right to write its file and its folder; nothing was changed.',
+                false,
+            ),
+            $code === 10 => new self(
+                507,
+                'The disk fails, or is full: the database couldn\'t be written. Nothing was changed.',
+                false,
+            ),
             $code === 13 => new self(507, 'The disk is full. Make room; nothing was changed.', false),
-            $code === self::CANT_OPEN => new self(507, 'The database can\'t be opened: its file or its folder may not be written to, or is gone.', false),
-            $code === 11 || $code === 26 => new self(507, 'The database is damaged. End Dusk Switch and start it again: it sets the file aside and offers the newest copy that is whole.', false),
+            $code === self::CANT_OPEN => new self(
+                507,
+                'The database can\'t be opened: its file or its folder may not be written to, or is gone.',
+                false,
+            ),
+            $code === 11 || $code === 26 => new self(
+                507,
+                'The database is damaged. End Dusk Switch and start it again: it sets the file aside and offers the newest copy that is whole.',
+                false,
+            ),
             default => null,
         };
     }

@@ -30,18 +30,34 @@ final readonly class Acts
      * @param  InstalledKit  $kit  what is aboard now
      * @param  list<string>  $items  what was ticked, or with what it was done
      */
-    public function keep(Aircraft $aircraft, InstalledKit $kit, string $kind, string $about, array $items, ?string $note): void
-    {
+    public function keep(
+        Aircraft $aircraft,
+        InstalledKit $kit,
+        string $kind,
+        string $about,
+        array $items,
+        ?string $note,
+    ): void {
         Act::create([
-            'aircraft_id' => $aircraft->id, 'kind' => $kind, 'about' => $about, 'revision' => $aircraft->head,
-            'fingerprint' => self::fingerprint($kit, $kind, $about), 'items' => $items, 'note' => $note,
+            'aircraft_id' => $aircraft->id,
+            'kind' => $kind,
+            'about' => $about,
+            'revision' => $aircraft->head,
+            'fingerprint' => self::fingerprint($kit, $kind, $about),
+            'items' => $items,
+            'note' => $note,
         ]);
     }
 
     /** @return Collection<int, Act> the newest first */
     public function last(Aircraft $aircraft, string $kind, string $about, int $most): Collection
     {
-        return Act::where('aircraft_id', $aircraft->id)->where('kind', $kind)->where('about', $about)->orderByDesc('id')->limit($most)->get();
+        return Act::where('aircraft_id', $aircraft->id)
+            ->where('kind', $kind)
+            ->where('about', $about)
+            ->orderByDesc('id')
+            ->limit($most)
+            ->get();
     }
 
     /** True while what it tested is as it was. */
@@ -57,7 +73,9 @@ final readonly class Acts
         }
         $revision = $aircraft->revisions()->where('number', $act->revision)->first();
         try {
-            return $revision === null ? null : self::fingerprint($this->of($this->bench->circuit($revision->document)), $act->kind, $act->about);
+            return $revision === null
+                ? null
+                : self::fingerprint($this->of($this->bench->circuit($revision->document)), $act->kind, $act->about);
         } catch (Refused) {
             // That revision can't be read any more: nobody knows what was tested.
             return null;

@@ -11,6 +11,8 @@ final class BrokenProgram extends RuntimeException
 {
     public function __construct(public readonly Aircraft $aircraft, public readonly Refused $refused)
     {
-        parent::__construct("{$aircraft->name} can't run as it is: something that it needs has changed, or is gone. Nothing of it is lost.");
+        parent::__construct(
+            "{$aircraft->name} can't run as it is: something that it needs has changed, or is gone. Nothing of it is lost.",
+        );
     }
 }

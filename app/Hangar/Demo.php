@@ -13,7 +13,10 @@ final readonly class Demo
     public function load(): void
     {
         foreach (glob(database_path('demo/*.json')) ?: [] as $file) {
-            $this->hangar->add($this->bench->circuit((string) file_get_contents($file))->program, 'From Saltmarsh Field');
+            $this->hangar->add(
+                $this->bench->circuit((string) file_get_contents($file))->program,
+                'From Saltmarsh Field',
+            );
         }
     }
 }

@@ -28,7 +28,9 @@ final readonly class Entries
             if (isset($lines[$key])) {
                 $entered[$key] = [
                     'state' => $act->fingerprint === self::fingerprint($lines[$key]) ? 'done' : 'changed',
-                    'value' => $value, 'at' => $act->created_at->toIso8601ZuluString(), 'revision' => $act->revision,
+                    'value' => $value,
+                    'at' => $act->created_at->toIso8601ZuluString(),
+                    'revision' => $act->revision,
                 ];
             }
         }
@@ -57,8 +59,13 @@ final readonly class Entries
             }
             foreach ($done ? $keys : [] as $key) {
                 Act::create([
-                    'aircraft_id' => $aircraft->id, 'kind' => self::KIND, 'about' => $sheet->transmitter->id, 'revision' => $aircraft->head,
-                    'fingerprint' => self::fingerprint($lines[$key]), 'items' => [$key, $lines[$key]->value], 'note' => null,
+                    'aircraft_id' => $aircraft->id,
+                    'kind' => self::KIND,
+                    'about' => $sheet->transmitter->id,
+                    'revision' => $aircraft->head,
+                    'fingerprint' => self::fingerprint($lines[$key]),
+                    'items' => [$key, $lines[$key]->value],
+                    'note' => null,
                 ]);
             }
         });
@@ -67,7 +74,11 @@ final readonly class Entries
     /** @return \Illuminate\Database\Eloquent\Builder<Act> */
     private function acts(Aircraft $aircraft, Sheet $sheet): \Illuminate\Database\Eloquent\Builder
     {
-        return Act::query()->where('aircraft_id', $aircraft->id)->where('kind', self::KIND)->where('about', $sheet->transmitter->id)->orderBy('id');
+        return Act::query()
+            ->where('aircraft_id', $aircraft->id)
+            ->where('kind', self::KIND)
+            ->where('about', $sheet->transmitter->id)
+            ->orderBy('id');
     }
 
     private static function fingerprint(Line $line): string

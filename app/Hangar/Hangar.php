@@ -44,13 +44,15 @@ final class Hangar
                 return null;
             }
             $moved = $aircraft->head !== $base;
-            $revision = ($moved ? $this->sameEdit($aircraft, $base, $document) : null) ?? $aircraft->revisions()->create([
-                'number' => (int) $aircraft->revisions()->max('number') + 1,
-                'parent' => $base,
-                'document' => $document,
-                'note' => $note,
-                'aside' => $moved,
-            ]);
+            $revision =
+                ($moved ? $this->sameEdit($aircraft, $base, $document) : null) ??
+                $aircraft->revisions()->create([
+                    'number' => (int) $aircraft->revisions()->max('number') + 1,
+                    'parent' => $base,
+                    'document' => $document,
+                    'note' => $note,
+                    'aside' => $moved,
+                ]);
             if ($moved) {
                 return new Conflict($base, $current, $revision);
             }
@@ -76,7 +78,12 @@ final class Hangar
     /** The revision that redo leads to, or null: the newest that was made from the present one. */
     public function after(Aircraft $aircraft): ?Revision
     {
-        return $aircraft->revisions()->where('parent', $aircraft->head)->where('aside', false)->orderByDesc('number')->first();
+        return $aircraft
+            ->revisions()
+            ->where('parent', $aircraft->head)
+            ->where('aside', false)
+            ->orderByDesc('number')
+            ->first();
     }
 
     /**
@@ -86,7 +93,11 @@ final class Hangar
      */
     public function turnTo(Aircraft $aircraft, int $base, Revision $revision, Program $program): void
     {
-        $this->at($aircraft, $base, fn () => $aircraft->update([...$this->label($program), 'head' => $revision->number]));
+        $this->at(
+            $aircraft,
+            $base,
+            fn () => $aircraft->update([...$this->label($program), 'head' => $revision->number]),
+        );
     }
 
     /**
@@ -132,7 +143,12 @@ final class Hangar
 
     private function sameEdit(Aircraft $aircraft, int $base, string $document): ?Revision
     {
-        return $aircraft->revisions()->where('parent', $base)->where('document', $document)->orderByDesc('number')->first();
+        return $aircraft
+            ->revisions()
+            ->where('parent', $base)
+            ->where('document', $document)
+            ->orderByDesc('number')
+            ->first();
     }
 
     /** @throws Refused where it couldn't be read back */
@@ -140,7 +156,14 @@ final class Hangar
     {
         $text = ProgramEncoder::encode($program);
         if (strlen($text) > Json::MAX_BYTES) {
-            throw Refused::because('', sprintf('this program is %.1f MB written out; at most %.0f MB are kept. Shorten its notes, call-outs or lists', strlen($text) / 1e6, Json::MAX_BYTES / 1e6));
+            throw Refused::because(
+                '',
+                sprintf(
+                    'this program is %.1f MB written out; at most %.0f MB are kept. Shorten its notes, call-outs or lists',
+                    strlen($text) / 1e6,
+                    Json::MAX_BYTES / 1e6,
+                ),
+            );
         }
 
         return $text;

@@ -29,7 +29,14 @@ final readonly class Import
             $here = $this->stores->text($kind, $id);
             if ($here !== null && json_decode($here) != $document) {
                 $name = is_string($document->name ?? null) ? $document->name : $id;
-                $differing[] = ['kind' => $kind->value, 'id' => $id, 'name' => $name, 'shipped' => $this->stores->isShipped($kind, $id), 'here' => (object) json_decode($here), 'there' => $document];
+                $differing[] = [
+                    'kind' => $kind->value,
+                    'id' => $id,
+                    'name' => $name,
+                    'shipped' => $this->stores->isShipped($kind, $id),
+                    'here' => (object) json_decode($here),
+                    'there' => $document,
+                ];
             }
         }
 

@@ -22,7 +22,12 @@ final readonly class WholeExport
 
     private const MOST_DEFINITIONS = 64;
 
-    private const FLAGS = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION;
+    private const FLAGS =
+        JSON_THROW_ON_ERROR |
+        JSON_PRETTY_PRINT |
+        JSON_UNESCAPED_SLASHES |
+        JSON_UNESCAPED_UNICODE |
+        JSON_PRESERVE_ZERO_FRACTION;
 
     /** @param  list<array{DefinitionKind, string, stdClass}>  $definitions  kind, id and document */
     private function __construct(public stdClass $program, public array $definitions) {}
@@ -39,7 +44,10 @@ final readonly class WholeExport
             }
         }
 
-        return json_encode(['format' => self::FORMAT, 'version' => 1, 'program' => $document, 'definitions' => $definitions], self::FLAGS)."\n";
+        return json_encode(
+            ['format' => self::FORMAT, 'version' => 1, 'program' => $document, 'definitions' => $definitions],
+            self::FLAGS,
+        )."\n";
     }
 
     /** True where a decoded text is such a file. */
@@ -55,7 +63,7 @@ final readonly class WholeExport
      */
     public static function read(mixed $value): self
     {
-        $faults = new Faults;
+        $faults = new Faults();
         $node = new JsonCursor($value, '', $faults);
         Header::check($node, self::FORMAT, 1);
         $node->keys(['format', 'version', 'program', 'definitions']);
@@ -64,14 +72,17 @@ final readonly class WholeExport
             $item->keys(['kind', 'document']);
             $kind = $item->at('kind')?->choice(DefinitionKind::class);
             $document = $value->definitions[$index]->document ?? null;
-            if ($kind === null || ! $document instanceof stdClass) {
+            if ($kind === null || ! ($document instanceof stdClass)) {
                 continue;
             }
             try {
                 $definitions[] = [$kind, $kind->decode(self::text($document))->id, $document];
             } catch (Refused $refused) {
                 foreach ($refused->faults as $fault) {
-                    $faults->add("definitions[{$index}].document".($fault->path === '' ? '' : ".{$fault->path}"), $fault->says);
+                    $faults->add(
+                        "definitions[{$index}].document".($fault->path === '' ? '' : ".{$fault->path}"),
+                        $fault->says,
+                    );
                 }
             }
         }

@@ -33,7 +33,13 @@ use Illuminate\Http\JsonResponse;
 /** Aircraft as the interface reads them. */
 final readonly class AircraftJson
 {
-    public function __construct(private Hangar $hangar, private Bench $bench, private Catalogue $catalogue, private Repair $repair, private Stores $stores) {}
+    public function __construct(
+        private Hangar $hangar,
+        private Bench $bench,
+        private Catalogue $catalogue,
+        private Repair $repair,
+        private Stores $stores,
+    ) {}
 
     /** @return array<string, mixed> a row of the hangar */
     public function row(Aircraft $aircraft): array
@@ -63,23 +69,44 @@ final readonly class AircraftJson
         $program = $circuit->program;
         $transmitter = $circuit->panel->transmitter;
 
-        return new JsonResponse([
-            ...$this->row($aircraft),
-            'note' => $revision->note,
-            'undo' => $this->hangar->before($aircraft) === null ? null : $revision->note,
-            'redo' => $this->hangar->after($aircraft)?->note,
-            'document' => $document,
-            'transmitterDefinition' => TransmitterEncoder::encode($transmitter),
-            'sticks' => array_map(fn ($axis): string => $axis->value, $program->stickMode->axes()),
-            'threads' => $this->threads($program),
-            'gaps' => [...array_values(UnfinishedParts::of($program)), ...array_values(PhaseReach::notes($circuit))],
-            'words' => [...$this->words(new ConditionTexts($program, $transmitter, (new Threshold(Values::of($program, $this->catalogue)))->say(...))), 'mixing' => (object) (new MixWords($program, $transmitter))->outputs()],
-            'parts' => (object) array_map(fn (Role $role): string => $role->value, Picture::parts($program)),
-            'choices' => ChoicesEncoder::encode($this->catalogue->controller($program->controller ?? '')),
-            'migrated' => $program->migrated,
-            'styles' => StylesEncoder::encode($circuit),
-            'ruler' => ['from' => Ruler::FROM, 'to' => Ruler::TO, 'low' => Ruler::LOW, 'centre' => Ruler::CENTRE, 'high' => Ruler::HIGH],
-        ], $status);
+        return new JsonResponse(
+            [
+                ...$this->row($aircraft),
+                'note' => $revision->note,
+                'undo' => $this->hangar->before($aircraft) === null ? null : $revision->note,
+                'redo' => $this->hangar->after($aircraft)?->note,
+                'document' => $document,
+                'transmitterDefinition' => TransmitterEncoder::encode($transmitter),
+                'sticks' => array_map(fn ($axis): string => $axis->value, $program->stickMode->axes()),
+                'threads' => $this->threads($program),
+                'gaps' => [
+                    ...array_values(UnfinishedParts::of($program)),
+                    ...array_values(PhaseReach::notes($circuit)),
+                ],
+                'words' => [
+                    ...$this->words(
+                        new ConditionTexts(
+                            $program,
+                            $transmitter,
+                            (new Threshold(Values::of($program, $this->catalogue)))->say(...),
+                        ),
+                    ),
+                    'mixing' => (object) (new MixWords($program, $transmitter))->outputs(),
+                ],
+                'parts' => (object) array_map(fn (Role $role): string => $role->value, Picture::parts($program)),
+                'choices' => ChoicesEncoder::encode($this->catalogue->controller($program->controller ?? '')),
+                'migrated' => $program->migrated,
+                'styles' => StylesEncoder::encode($circuit),
+                'ruler' => [
+                    'from' => Ruler::FROM,
+                    'to' => Ruler::TO,
+                    'low' => Ruler::LOW,
+                    'centre' => Ruler::CENTRE,
+                    'high' => Ruler::HIGH,
+                ],
+            ],
+            $status,
+        );
     }
 
     /** What is wrong with a program that can't run, and what can be done. */
@@ -87,28 +114,50 @@ final readonly class AircraftJson
     {
         $aircraft = $broken->aircraft;
         $document = $aircraft->current()->document;
-        $earlier = array_map(fn (DefinitionRevision $one): array => ['revision' => $one->number, 'savedAt' => $one->created_at->toIso8601ZuluString()], $this->repair->earlier($document));
+        $earlier = array_map(
+            fn (DefinitionRevision $one): array => [
+                'revision' => $one->number,
+                'savedAt' => $one->created_at->toIso8601ZuluString(),
+            ],
+            $this->repair->earlier($document),
+        );
 
-        return new JsonResponse([
-            'message' => $broken->getMessage(),
-            'faults' => array_map(fn (Fault $one): array => ['path' => $one->path, 'says' => $one->says], $broken->refused->faults),
-            ...$this->row($aircraft),
-            'undo' => $this->hangar->before($aircraft) === null ? null : $aircraft->current()->note,
-            'transmitterIsThere' => $this->stores->find($aircraft->transmitter) !== null,
-            'earlier' => $earlier,
-            'choices' => array_map(fn (string $id): array => ['id' => $id, 'name' => $this->stores->find($id)->name ?? $id], $this->stores->ids()),
-        ], 424);
+        return new JsonResponse(
+            [
+                'message' => $broken->getMessage(),
+                'faults' => array_map(
+                    fn (Fault $one): array => ['path' => $one->path, 'says' => $one->says],
+                    $broken->refused->faults,
+                ),
+                ...$this->row($aircraft),
+                'undo' => $this->hangar->before($aircraft) === null ? null : $aircraft->current()->note,
+                'transmitterIsThere' => $this->stores->find($aircraft->transmitter) !== null,
+                'earlier' => $earlier,
+                'choices' => array_map(
+                    fn (string $id): array => ['id' => $id, 'name' => $this->stores->find($id)->name ?? $id],
+                    $this->stores->ids(),
+                ),
+            ],
+            424,
+        );
     }
 
     /** @return array<string, object> */
     private function words(ConditionTexts $words): array
     {
-        return ['phases' => (object) $words->phases(), 'functions' => (object) $words->functions(), 'feeds' => (object) $words->feeds()];
+        return [
+            'phases' => (object) $words->phases(),
+            'functions' => (object) $words->functions(),
+            'feeds' => (object) $words->feeds(),
+        ];
     }
 
     /** @return list<array{from: string, to: string, how: string}> */
     private function threads(Program $program): array
     {
-        return array_map(fn ($thread): array => ['from' => $thread->from, 'to' => $thread->to, 'how' => $thread->how], Routing::threads($program));
+        return array_map(
+            fn ($thread): array => ['from' => $thread->from, 'to' => $thread->to, 'how' => $thread->how],
+            Routing::threads($program),
+        );
     }
 }

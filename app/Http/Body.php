@@ -25,7 +25,7 @@ final readonly class Body
     public static function of(Request $request, array $required, array $optional = []): self
     {
         $value = Json::decode($request->getContent(), Json::MAX_BODY_BYTES);
-        $node = new JsonCursor($value, '', new Faults);
+        $node = new JsonCursor($value, '', new Faults());
         $node->keys($required, $optional);
         if (! $node->isObject()) {
             $node->faults->refuseAny();
@@ -37,7 +37,7 @@ final readonly class Body
     /** What stands under a key; where it is missing its fault is already noted. */
     public function need(string $key): JsonCursor
     {
-        return $this->node->at($key) ?? new JsonCursor(null, $key, new Faults);
+        return $this->node->at($key) ?? new JsonCursor(null, $key, new Faults());
     }
 
     /** The value under a key as it was decoded, or null. */

@@ -22,7 +22,13 @@ final class Problems
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([Refused::class, Conflict::class, BrokenProgram::class, DefinitionChanged::class, NoVoice::class]);
+        $exceptions->dontReport([
+            Refused::class,
+            Conflict::class,
+            BrokenProgram::class,
+            DefinitionChanged::class,
+            NoVoice::class,
+        ]);
         $exceptions->render(fn (NoVoice $none) => self::say(503, $none->getMessage()));
         $exceptions->render(fn (Refused $refused) => self::refused($refused));
         $exceptions->render(fn (BrokenProgram $broken) => app(AircraftJson::class)->broken($broken));
@@ -41,31 +47,47 @@ final class Problems
             }
             $status = $problem instanceof HttpExceptionInterface ? $problem->getStatusCode() : 500;
 
-            return self::say($status, match ($status) {
-                404 => 'There is nothing here: the aircraft may have been deleted.',
-                405 => 'This address doesn\'t take that method.',
-                500 => 'Something went wrong in Dusk Switch itself. Your last saved revision is safe; the log says more.',
-                default => $problem->getMessage(),
-            });
+            return self::say(
+                $status,
+                match ($status) {
+                    404 => 'There is nothing here: the aircraft may have been deleted.',
+                    405 => 'This address doesn\'t take that method.',
+                    500 => 'Something went wrong in Dusk Switch itself. Your last saved revision is safe; the log says more.',
+                    default => $problem->getMessage(),
+                },
+            );
         });
     }
 
     /** @param  list<Fault>  $faults */
     public static function say(int $status, string $message, array $faults = []): JsonResponse
     {
-        return new JsonResponse([
-            'message' => $message,
-            'faults' => array_map(fn (Fault $fault): array => ['path' => $fault->path, 'says' => $fault->says], $faults),
-        ], $status);
+        return new JsonResponse(
+            [
+                'message' => $message,
+                'faults' => array_map(
+                    fn (Fault $fault): array => ['path' => $fault->path, 'says' => $fault->says],
+                    $faults,
+                ),
+            ],
+            $status,
+        );
     }
 
     /** PHP ended the request: it ran too long, or took too much memory. No middleware sees this answer any more. */
     private static function ended(FatalError $problem): JsonResponse
     {
         $answer = match (true) {
-            str_contains($problem->getMessage(), 'execution time') => self::retry('This took too long, so it was ended. Nothing was changed; a smaller program takes less.'),
-            str_contains($problem->getMessage(), 'memory size') => self::retry('This takes more memory than there is for one answer, so it was ended. Nothing was changed.'),
-            default => self::say(500, 'Something went wrong in Dusk Switch itself. Your last saved revision is safe; the log says more.'),
+            str_contains($problem->getMessage(), 'execution time') => self::retry(
+                'This took too long, so it was ended. Nothing was changed; a smaller program takes less.',
+            ),
+            str_contains($problem->getMessage(), 'memory size') => self::retry(
+                'This takes more memory than there is for one answer, so it was ended. Nothing was changed.',
+            ),
+            default => self::say(
+                500,
+                'Something went wrong in Dusk Switch itself. Your last saved revision is safe; the log says more.',
+            ),
         };
         Headers::put($answer);
 
@@ -84,17 +106,24 @@ final class Problems
     {
         $count = count($refused->faults);
 
-        return self::say(422, $count === 1 ? (string) $refused->faults[0] : "{$count} things in this document must be mended first.", $refused->faults);
+        return self::say(
+            422,
+            $count === 1 ? (string) $refused->faults[0] : "{$count} things in this document must be mended first.",
+            $refused->faults,
+        );
     }
 
     private static function conflict(Conflict $conflict): JsonResponse
     {
-        return new JsonResponse([
-            'message' => $conflict->getMessage(),
-            'base' => $conflict->base,
-            'current' => self::version($conflict->current),
-            'aside' => $conflict->aside === null ? null : self::version($conflict->aside),
-        ], 409);
+        return new JsonResponse(
+            [
+                'message' => $conflict->getMessage(),
+                'base' => $conflict->base,
+                'current' => self::version($conflict->current),
+                'aside' => $conflict->aside === null ? null : self::version($conflict->aside),
+            ],
+            409,
+        );
     }
 
     /** @return array<string, mixed> */

@@ -23,8 +23,13 @@ final readonly class Proposal
      * @param  list<string>  $places  what is where afterwards
      * @param  Finding|null  $finding  what it's the fix of
      */
-    public function answer(Circuit $before, Program $after, array $notes = [], array $places = [], ?Finding $finding = null): JsonResponse
-    {
+    public function answer(
+        Circuit $before,
+        Program $after,
+        array $notes = [],
+        array $places = [],
+        ?Finding $finding = null,
+    ): JsonResponse {
         // What is proposed must run.
         $document = json_decode(ProgramEncoder::encode($after));
         $circuit = $this->bench->read($document);
@@ -32,7 +37,10 @@ final readonly class Proposal
 
         return new JsonResponse([
             'document' => $document,
-            'changes' => Differences::between(ProgramSummary::of($before->program, $before->panel->transmitter), ProgramSummary::of($circuit->program, $circuit->panel->transmitter)),
+            'changes' => Differences::between(
+                ProgramSummary::of($before->program, $before->panel->transmitter),
+                ProgramSummary::of($circuit->program, $circuit->panel->transmitter),
+            ),
             'notes' => [...$notes, ...array_values($new)],
             'places' => $places,
             'pulses' => EditEffect::between($before, $circuit, $finding?->witness, $finding?->channels() ?? []),

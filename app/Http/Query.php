@@ -21,7 +21,11 @@ final class Query
         if ($value === '') {
             return '';
         }
-        $node = new JsonCursor(is_string($value) && mb_check_encoding($value, 'UTF-8') ? $value : null, $key, new Faults);
+        $node = new JsonCursor(
+            is_string($value) && mb_check_encoding($value, 'UTF-8') ? $value : null,
+            $key,
+            new Faults(),
+        );
         $id = $node->id();
         $node->faults->refuseAny();
 
@@ -46,6 +50,8 @@ final class Query
             return null;
         }
 
-        return is_string($value) && preg_match('/^[1-9]\d{0,8}$/D', $value) === 1 ? (int) $value : throw Refused::because($key, 'must be a whole number from 1 on');
+        return is_string($value) && preg_match('/^[1-9]\d{0,8}$/D', $value) === 1
+            ? (int) $value
+            : throw Refused::because($key, 'must be a whole number from 1 on');
     }
 }

@@ -49,9 +49,16 @@ final class Aircraft extends Model
     /** All aircraft by name, each with when its program was saved: one query. */
     public static function withSavedAt(): Builder
     {
-        $saved = Revision::select('created_at')->whereColumn('aircraft_id', 'aircraft.id')->whereColumn('number', 'aircraft.head')->limit(1);
+        $saved = Revision::select('created_at')
+            ->whereColumn('aircraft_id', 'aircraft.id')
+            ->whereColumn('number', 'aircraft.head')
+            ->limit(1);
 
-        return self::query()->addSelect(['saved_at' => $saved])->withCasts(['saved_at' => 'datetime'])->orderBy('name')->orderBy('id');
+        return self::query()
+            ->addSelect(['saved_at' => $saved])
+            ->withCasts(['saved_at' => 'datetime'])
+            ->orderBy('name')
+            ->orderBy('id');
     }
 
     public function current(): Revision

@@ -20,7 +20,12 @@ use stdClass;
 /** Where a document becomes a program with its transmitter, once, at the edge. */
 final readonly class Bench
 {
-    public function __construct(private Transmitters $transmitters, private Catalogue $catalogue, private Stores $stores, private CircuitCache $cache) {}
+    public function __construct(
+        private Transmitters $transmitters,
+        private Catalogue $catalogue,
+        private Stores $stores,
+        private CircuitCache $cache,
+    ) {}
 
     /**
      * The circuit of a document's text; its program is in it.
@@ -39,8 +44,13 @@ final readonly class Bench
      */
     public function read(mixed $document): Circuit
     {
-        $named = fn (string $key): string => $document instanceof stdClass && is_string($document->{$key} ?? null) ? $document->{$key} : '';
-        $definitions = [$this->stores->text(DefinitionKind::Transmitters, $named('transmitter')), $this->stores->text(DefinitionKind::Controllers, $named('controller'))];
+        $named = fn (string $key): string => $document instanceof stdClass && is_string($document->{$key} ?? null)
+            ? $document->{$key}
+            : '';
+        $definitions = [
+            $this->stores->text(DefinitionKind::Transmitters, $named('transmitter')),
+            $this->stores->text(DefinitionKind::Controllers, $named('controller')),
+        ];
 
         return $this->cache->circuit([$document, $definitions], fn (): Circuit => $this->compiled($document));
     }
@@ -79,7 +89,10 @@ final readonly class Bench
      */
     public function transmitter(string $id): Transmitter
     {
-        return $this->transmitters->find($id)
-            ?? throw Refused::because('transmitter', "there is no transmitter \"{$id}\" in Stores; there is ".implode(', ', $this->transmitters->ids()));
+        return $this->transmitters->find($id) ??
+            throw Refused::because(
+                'transmitter',
+                "there is no transmitter \"{$id}\" in Stores; there is ".implode(', ', $this->transmitters->ids()),
+            );
     }
 }

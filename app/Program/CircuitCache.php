@@ -43,7 +43,11 @@ final readonly class CircuitCache
             $kept = is_file($file) ? include $file : null;
             $circuit = is_array($kept) && is_string($kept[0] ?? null) ? unserialize($kept[0]) : null;
 
-            return $circuit instanceof Circuit && ($kept[1] ?? null) instanceof Closure && ($kept[2] ?? null) instanceof Closure ? $circuit->running($kept[1], $kept[2]) : null;
+            return $circuit instanceof Circuit &&
+                ($kept[1] ?? null) instanceof Closure &&
+                ($kept[2] ?? null) instanceof Closure
+                ? $circuit->running($kept[1], $kept[2])
+                : null;
         } catch (Throwable) {
             return null;
         }
@@ -54,7 +58,11 @@ final readonly class CircuitCache
         [$frame, $tick] = $circuit->sources();
         $code = '<?php return ['.var_export(serialize($circuit), true).", {$frame}, {$tick}];";
         $part = $file.'.'.getmypid();
-        if (strlen($code) <= self::LARGEST && (is_dir((string) $this->folder) || @mkdir((string) $this->folder, 0o700, true)) && @file_put_contents($part, $code) === strlen($code)) {
+        if (
+            strlen($code) <= self::LARGEST &&
+            (is_dir((string) $this->folder) || @mkdir((string) $this->folder, 0o700, true)) &&
+            @file_put_contents($part, $code) === strlen($code)
+        ) {
             @rename($part, $file);
             $this->tidy();
         }
@@ -68,7 +76,10 @@ final readonly class CircuitCache
         if (count($files) > self::MOST) {
             $ages = array_combine($files, array_map(fn (string $one): int => (int) @filemtime($one), $files));
             asort($ages);
-            array_map(fn (string $one): bool => @unlink($one), array_slice(array_keys($ages), 0, count($files) - self::MOST));
+            array_map(
+                fn (string $one): bool => @unlink($one),
+                array_slice(array_keys($ages), 0, count($files) - self::MOST),
+            );
         }
     }
 

@@ -42,14 +42,26 @@ final readonly class Clips
         if (is_file($file)) {
             return (string) file_get_contents($file);
         }
-        $voice = $this->voice() ?? throw new NoVoice('There is no voice here: espeak-ng isn\'t installed. The browser\'s own voice is taken where it has one, else the text is shown.');
+        $voice =
+            $this->voice() ??
+            throw new NoVoice(
+                'There is no voice here: espeak-ng isn\'t installed. The browser\'s own voice is taken where it has one, else the text is shown.',
+            );
         $process = new Process([$voice, '-v', 'en-gb', '-s', '165', '--stdout', '--', $text], timeout: self::PATIENCE);
         try {
             $process->mustRun();
         } catch (ProcessTimedOutException) {
-            throw new NoVoice('The voice, espeak-ng, didn\'t answer within '.self::PATIENCE.' s and was given up. The text is shown instead.');
+            throw new NoVoice(
+                'The voice, espeak-ng, didn\'t answer within '.
+                    self::PATIENCE.
+                    ' s and was given up. The text is shown instead.',
+            );
         } catch (Throwable) {
-            throw new NoVoice('The voice, espeak-ng, failed: '.mb_strimwidth(trim($process->getErrorOutput()), 0, 120, '…').' The text is shown instead.');
+            throw new NoVoice(
+                'The voice, espeak-ng, failed: '.
+                    mb_strimwidth(trim($process->getErrorOutput()), 0, 120, '…').
+                    ' The text is shown instead.',
+            );
         }
         $wav = self::sized($process->getOutput());
         if ($wav === '') {
@@ -63,7 +75,7 @@ final readonly class Clips
 
     private function voice(): ?string
     {
-        return (new ExecutableFinder)->find('espeak-ng');
+        return (new ExecutableFinder())->find('espeak-ng');
     }
 
     /** The same WAV with its sizes said: a stream's header can't know them. */
@@ -74,6 +86,11 @@ final readonly class Clips
             return $wav;
         }
 
-        return substr_replace(substr_replace($wav, pack('V', strlen($wav) - 8), 4, 4), pack('V', strlen($wav) - $data - 8), $data + 4, 4);
+        return substr_replace(
+            substr_replace($wav, pack('V', strlen($wav) - 8), 4, 4),
+            pack('V', strlen($wav) - $data - 8),
+            $data + 4,
+            4,
+        );
     }
 }

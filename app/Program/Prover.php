@@ -16,6 +16,11 @@ final readonly class Prover
     {
         $program = $circuit->program;
 
-        return new ProofContext($program, $circuit->panel->transmitter, $this->catalogue->receiver($program->receiver ?? ''), $this->catalogue->controller($program->controller ?? ''));
+        return new ProofContext(
+            $program,
+            $circuit->panel->transmitter,
+            $this->catalogue->receiver($program->receiver ?? ''),
+            $this->catalogue->controller($program->controller ?? ''),
+        );
     }
 }

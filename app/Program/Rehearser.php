@@ -49,7 +49,11 @@ final readonly class Rehearser
         if ($found?->isFor($family)) {
             return $found;
         }
-        throw Refused::because('script', "a {$family->title()} flies no \"{$id}\"; it flies ".implode(', ', array_column($this->scenarios->scenarios($family), 'id')));
+        throw Refused::because(
+            'script',
+            "a {$family->title()} flies no \"{$id}\"; it flies ".
+                implode(', ', array_column($this->scenarios->scenarios($family), 'id')),
+        );
     }
 
     /**
@@ -60,8 +64,11 @@ final readonly class Rehearser
     public function own(Circuit $circuit, string $text): Scenario
     {
         $scenario = DefinitionKind::Scenarios->decode($text);
-        if (! $scenario instanceof Scenario || ! $scenario->isFor($circuit->program->family)) {
-            throw Refused::because('families', "a {$circuit->program->family->title()} isn't among those that fly it; add \"{$circuit->program->family->value}\"");
+        if (! ($scenario instanceof Scenario) || ! $scenario->isFor($circuit->program->family)) {
+            throw Refused::because(
+                'families',
+                "a {$circuit->program->family->title()} isn't among those that fly it; add \"{$circuit->program->family->value}\"",
+            );
         }
 
         return $scenario;
@@ -74,7 +81,11 @@ final readonly class Rehearser
      */
     public function pack(string $id): Pack
     {
-        return $this->catalogue->pack($id) ?? throw Refused::because('pack', "there is no pack \"{$id}\" in Stores; define it there, or leave it out for the kit's");
+        return $this->catalogue->pack($id) ??
+            throw Refused::because(
+                'pack',
+                "there is no pack \"{$id}\" in Stores; define it there, or leave it out for the kit's",
+            );
     }
 
     /** The flight, flown or taken from those that are kept. */
@@ -82,9 +93,21 @@ final readonly class Rehearser
     {
         // What is said and worked out changes nothing of the flight.
         $flown = $circuit->program->with(sense: $circuit->program->sense->with(values: [], calls: []));
-        $key = hash('xxh128', serialize([ProgramEncoder::encode($flown), $circuit->panel->transmitter, $scenario->legs, $setting, $this->fitted($flown), Recording::EVERY]));
+        $key = hash(
+            'xxh128',
+            serialize([
+                ProgramEncoder::encode($flown),
+                $circuit->panel->transmitter,
+                $scenario->legs,
+                $setting,
+                $this->fitted($flown),
+                Recording::EVERY,
+            ]),
+        );
         $file = "{$this->folder}/{$key}";
-        $kept = is_file($file) ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [Recording::class, Sample::class]]) : false;
+        $kept = is_file($file)
+            ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [Recording::class, Sample::class]])
+            : false;
         if ($kept instanceof Recording) {
             return $kept;
         }
@@ -103,10 +126,18 @@ final readonly class Rehearser
     {
         $program = $circuit->program;
         $flight = $this->flight($circuit, $scenario, $setting);
-        $heard = RehearsalEncoder::heard(Rehearsal::listen($flight, $program, $circuit->panel->transmitter, $this->catalogue), $flight, Values::of($program, $this->catalogue));
+        $heard = RehearsalEncoder::heard(
+            Rehearsal::listen($flight, $program, $circuit->panel->transmitter, $this->catalogue),
+            $flight,
+            Values::of($program, $this->catalogue),
+        );
 
         return $withFlight
-            ? [...RehearsalEncoder::flight($flight, $program, $circuit->panel->transmitter, $scenario, $setting), ...$heard, 'tone' => $program->sense->tone ? RehearsalEncoder::tone($flight) : []]
+            ? [
+                ...RehearsalEncoder::flight($flight, $program, $circuit->panel->transmitter, $scenario, $setting),
+                ...$heard,
+                'tone' => $program->sense->tone ? RehearsalEncoder::tone($flight) : [],
+            ]
             : $heard;
     }
 
@@ -121,7 +152,13 @@ final readonly class Rehearser
     /** @return list<Sensor|Pack|null> what is aboard as it stands in Stores: there it may be edited */
     private function fitted(Program $program): array
     {
-        return [$this->catalogue->pack($program->aboard->kit->pack ?? ''), ...array_map(fn (InstalledSensor $one): ?Sensor => $this->catalogue->sensor($one->sensor), $program->sense->chain)];
+        return [
+            $this->catalogue->pack($program->aboard->kit->pack ?? ''),
+            ...array_map(
+                fn (InstalledSensor $one): ?Sensor => $this->catalogue->sensor($one->sensor),
+                $program->sense->chain,
+            ),
+        ];
     }
 
     private function keep(string $file, Recording $flight): void

@@ -31,7 +31,12 @@ final readonly class Repair
             return [];
         }
 
-        return array_values(array_filter($this->stores->revisions(DefinitionKind::Transmitters, $program->transmitter), fn (DefinitionRevision $one): bool => $this->with($program, $one) !== null));
+        return array_values(
+            array_filter(
+                $this->stores->revisions(DefinitionKind::Transmitters, $program->transmitter),
+                fn (DefinitionRevision $one): bool => $this->with($program, $one) !== null,
+            ),
+        );
     }
 
     /**
@@ -50,14 +55,17 @@ final readonly class Repair
                 return TransmitterMove::to($program, $from, $to, $wanted);
             }
         }
-        throw Refused::because('transmitter', "nothing is known of \"{$program->transmitter}\" as this program needs it. Import its definition into Stores, or go back to another revision");
+        throw Refused::because(
+            'transmitter',
+            "nothing is known of \"{$program->transmitter}\" as this program needs it. Import its definition into Stores, or go back to another revision",
+        );
     }
 
     private function with(Program $program, DefinitionRevision $revision): ?Transmitter
     {
         try {
             $transmitter = DefinitionKind::Transmitters->decode($revision->document);
-            if (! $transmitter instanceof Transmitter) {
+            if (! ($transmitter instanceof Transmitter)) {
                 return null;
             }
             Compiler::compile($program, $transmitter);

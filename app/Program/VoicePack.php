@@ -25,17 +25,23 @@ final readonly class VoicePack
      */
     public function zip(Circuit $circuit): string
     {
-        $pieces = (new Phrasebook($circuit->program, Values::of($circuit->program, $this->catalogue), new English))->pieces();
+        $pieces = (new Phrasebook(
+            $circuit->program,
+            Values::of($circuit->program, $this->catalogue),
+            new English(),
+        ))->pieces();
         $end = microtime(true) + self::SECONDS;
         $wavs = [];
         foreach ($pieces as $name => $text) {
             if (microtime(true) > $end) {
-                throw new NoVoice(count($wavs).' of '.count($pieces).' clips are made. Ask again to go on from there.');
+                throw new NoVoice(
+                    count($wavs).' of '.count($pieces).' clips are made. Ask again to go on from there.',
+                );
             }
             $wavs[$name] = $this->clips->spoken($text);
         }
         $file = (string) tempnam(sys_get_temp_dir(), 'voice');
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open($file, ZipArchive::OVERWRITE);
         $table = Csv::row(['name', 'text']);
         foreach ($wavs as $name => $wav) {

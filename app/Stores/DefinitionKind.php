@@ -56,7 +56,7 @@ enum DefinitionKind: string
         if ($this === self::Transmitters) {
             return TransmitterDecoder::decode($text);
         }
-        $node = new JsonCursor(Json::decode($text), '', new Faults);
+        $node = new JsonCursor(Json::decode($text), '', new Faults());
         Header::check($node, $this->format(), 1);
         $found = match ($this) {
             self::Receivers => ReceiverDecoder::read($node),

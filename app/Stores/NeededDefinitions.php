@@ -24,7 +24,8 @@ final class NeededDefinitions
     public static function renamed(stdClass $document, array $ids): stdClass
     {
         $copy = json_decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
-        $copy instanceof stdClass && self::each($copy, fn (DefinitionKind $kind, string $id): string => $ids["{$kind->value} {$id}"] ?? $id);
+        $copy instanceof stdClass &&
+            self::each($copy, fn (DefinitionKind $kind, string $id): string => $ids["{$kind->value} {$id}"] ?? $id);
 
         return $copy instanceof stdClass ? $copy : $document;
     }
@@ -34,8 +35,11 @@ final class NeededDefinitions
     {
         $kit = $document->aboard->kit ?? null;
         $places = [
-            [$document, 'transmitter', DefinitionKind::Transmitters], [$document, 'receiver', DefinitionKind::Receivers], [$document, 'controller', DefinitionKind::Controllers],
-            [$kit, 'pack', DefinitionKind::Packs], [$kit, 'speedController', DefinitionKind::SpeedControllers],
+            [$document, 'transmitter', DefinitionKind::Transmitters],
+            [$document, 'receiver', DefinitionKind::Receivers],
+            [$document, 'controller', DefinitionKind::Controllers],
+            [$kit, 'pack', DefinitionKind::Packs],
+            [$kit, 'speedController', DefinitionKind::SpeedControllers],
         ];
         $chain = $document->sense->chain ?? [];
         foreach (is_array($chain) ? $chain : [] as $fitted) {

@@ -35,7 +35,10 @@ final class OwnDefinitions
     {
         $present = PHP_SAPI !== 'cli' || $table !== 'definitions' || Schema::hasColumn('definitions', 'deleted_at');
         if (! $present) {
-            fwrite(STDERR, "The database is of an earlier version, so your own equipment is left out; ./dusk start brings it up to date.\n");
+            fwrite(
+                STDERR,
+                "The database is of an earlier version, so your own equipment is left out; ./dusk start brings it up to date.\n",
+            );
         }
 
         return $present;
@@ -57,7 +60,11 @@ final class OwnDefinitions
     public function all(DefinitionKind $kind): array
     {
         return $this->has('definitions')
-            ? Definition::where('kind', $kind->value)->orderBy('slug')->get()->mapWithKeys(fn (Definition $one): array => [$one->slug => [$one->document, $one->head]])->all()
+            ? Definition::where('kind', $kind->value)
+                ->orderBy('slug')
+                ->get()
+                ->mapWithKeys(fn (Definition $one): array => [$one->slug => [$one->document, $one->head]])
+                ->all()
             : [];
     }
 
@@ -81,8 +88,16 @@ final class OwnDefinitions
                 return;
             }
             $number = (int) $this->revisionsOf($kind, $id)->max('number') + 1;
-            DefinitionRevision::create(['kind' => $kind->value, 'slug' => $id, 'number' => $number, 'document' => $text]);
-            Definition::withTrashed()->updateOrCreate(['kind' => $kind->value, 'slug' => $id], ['document' => $text, 'head' => $number, 'deleted_at' => null]);
+            DefinitionRevision::create([
+                'kind' => $kind->value,
+                'slug' => $id,
+                'number' => $number,
+                'document' => $text,
+            ]);
+            Definition::withTrashed()->updateOrCreate(
+                ['kind' => $kind->value, 'slug' => $id],
+                ['document' => $text, 'head' => $number, 'deleted_at' => null],
+            );
         });
     }
 
@@ -97,7 +112,9 @@ final class OwnDefinitions
     {
         return DB::transaction(function () use ($kind, $id, $number): bool {
             $head = $this->find($kind, $id)->withTrashed()->first()?->head;
-            $text = $this->revisionsOf($kind, $id)->where('number', $number ?? $head)->first()?->document;
+            $text = $this->revisionsOf($kind, $id)
+                ->where('number', $number ?? $head)
+                ->first()?->document;
             if ($text === null) {
                 return false;
             }
@@ -110,7 +127,9 @@ final class OwnDefinitions
     /** @return list<DefinitionRevision> the newest first; also of what was taken away */
     public function revisions(DefinitionKind $kind, string $id): array
     {
-        return $this->has('definition_revisions') ? array_values($this->revisionsOf($kind, $id)->orderByDesc('number')->get()->all()) : [];
+        return $this->has('definition_revisions')
+            ? array_values($this->revisionsOf($kind, $id)->orderByDesc('number')->get()->all())
+            : [];
     }
 
     /** @return Builder<Definition> */

@@ -12,7 +12,9 @@ final readonly class ShippedDefinitions
     {
         $file = "{$this->folder}/{$kind->value}/{$id}.json";
 
-        return preg_match('/^[a-z][a-z0-9-]*$/D', $id) === 1 && is_file($file) ? (string) file_get_contents($file) : null;
+        return preg_match('/^[a-z][a-z0-9-]*$/D', $id) === 1 && is_file($file)
+            ? (string) file_get_contents($file)
+            : null;
     }
 
     /** @return array<string, string> texts by id */

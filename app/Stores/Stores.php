@@ -29,7 +29,10 @@ final class Stores implements Catalogue, Scenarios, Transmitters
     /** @var array<string, string> texts of definitions that came with a file, by kind and id */
     private array $borrowed = [];
 
-    public function __construct(private readonly ShippedDefinitions $shipped, private readonly ?OwnDefinitions $own = null) {}
+    public function __construct(
+        private readonly ShippedDefinitions $shipped,
+        private readonly ?OwnDefinitions $own = null,
+    ) {}
 
     public function find(string $id): ?Transmitter
     {
@@ -93,7 +96,12 @@ final class Stores implements Catalogue, Scenarios, Transmitters
 
     public function scenarios(Family $family): array
     {
-        return array_values(array_filter(array_map($this->scenario(...), $this->idsOf(DefinitionKind::Scenarios)), fn (?Scenario $one): bool => $one?->isFor($family) === true));
+        return array_values(
+            array_filter(
+                array_map($this->scenario(...), $this->idsOf(DefinitionKind::Scenarios)),
+                fn (?Scenario $one): bool => $one?->isFor($family) === true,
+            ),
+        );
     }
 
     public function ids(): array
@@ -110,8 +118,18 @@ final class Stores implements Catalogue, Scenarios, Transmitters
     /** @return list<array{own: bool, revision: int|null, document: \stdClass}> everything of a kind, what ships first */
     public function all(DefinitionKind $kind): array
     {
-        $shipped = array_map(fn (string $text): array => ['own' => false, 'revision' => null, 'document' => (object) json_decode($text)], $this->shipped->all($kind));
-        $own = array_map(fn (array $one): array => ['own' => true, 'revision' => $one[1], 'document' => (object) json_decode($one[0])], $this->own?->all($kind) ?? []);
+        $shipped = array_map(
+            fn (string $text): array => ['own' => false, 'revision' => null, 'document' => (object) json_decode($text)],
+            $this->shipped->all($kind),
+        );
+        $own = array_map(
+            fn (array $one): array => [
+                'own' => true,
+                'revision' => $one[1],
+                'document' => (object) json_decode($one[0]),
+            ],
+            $this->own?->all($kind) ?? [],
+        );
 
         return [...array_values($shipped), ...array_values($own)];
     }
@@ -119,7 +137,8 @@ final class Stores implements Catalogue, Scenarios, Transmitters
     /** The text of a definition as it is now, or null. */
     public function text(DefinitionKind $kind, string $id): ?string
     {
-        return $this->borrowed["{$kind->value} {$id}"] ?? $this->shipped->text($kind, $id) ?? $this->own?->text($kind, $id);
+        return $this->borrowed["{$kind->value} {$id}"] ??
+            ($this->shipped->text($kind, $id) ?? $this->own?->text($kind, $id));
     }
 
     /** Has a definition count before all others of its id, kept nowhere: it came with the file that is worked on. */
@@ -181,8 +200,10 @@ final class Stores implements Catalogue, Scenarios, Transmitters
         return $this->own?->remove($kind, $id) ?? false;
     }
 
-    private function read(DefinitionKind $kind, string $id): Transmitter|Receiver|Controller|Pack|SpeedController|Sensor|Scenario|null
-    {
+    private function read(
+        DefinitionKind $kind,
+        string $id,
+    ): Transmitter|Receiver|Controller|Pack|SpeedController|Sensor|Scenario|null {
         $key = "{$kind->value} {$id}";
         if (! array_key_exists($key, $this->found)) {
             $text = $this->text($kind, $id);

@@ -13,7 +13,11 @@ final class Usages
     {
         $used = [];
         // Found as text first; then looked at, as the same id may stand for something else.
-        foreach (Revision::where('document', 'like', '%"'.$id.'"%')->select(['aircraft_id', 'number', 'document'])->lazyById(200, 'id') as $revision) {
+        foreach (
+            Revision::where('document', 'like', '%"'.$id.'"%')
+                ->select(['aircraft_id', 'number', 'document'])
+                ->lazyById(200, 'id') as $revision
+        ) {
             if (in_array([$kind, $id], NeededDefinitions::by((object) json_decode($revision->document)), true)) {
                 $used[$revision->aircraft_id][] = $revision->number;
             }
@@ -22,7 +26,10 @@ final class Usages
         foreach (Aircraft::withTrashed()->findMany(array_keys($used)) as $aircraft) {
             $present = in_array($aircraft->head, $used[$aircraft->id], true);
             $earlier = count($used[$aircraft->id]) - ($present ? 1 : 0);
-            $what = array_filter([$present ? 'its present program' : '', $earlier === 0 ? '' : ($earlier === 1 ? 'an earlier revision' : "{$earlier} earlier revisions")]);
+            $what = array_filter([
+                $present ? 'its present program' : '',
+                $earlier === 0 ? '' : ($earlier === 1 ? 'an earlier revision' : "{$earlier} earlier revisions"),
+            ]);
             $says[] = $aircraft->name.($aircraft->trashed() ? ' (deleted)' : '').': '.implode(' and ', $what);
         }
 

@@ -12,10 +12,25 @@ final class Deflection
     {
         return match ($role) {
             Role::Rudder, Role::Steering => ['left', 'right'],
-            Role::SwashFront, Role::SwashLeft, Role::SwashRight, Role::SwashRearLeft, Role::SwashRearRight => ['down', 'up'],
-            Role::Ailerons, Role::LeftAileron, Role::RightAileron, Role::LeftOuterAileron, Role::RightOuterAileron,
-            Role::LeftInnerAileron, Role::RightInnerAileron, Role::LeftElevon, Role::RightElevon,
-            Role::Flaps, Role::LeftFlap, Role::RightFlap, Role::Elevator, Role::LeftTail, Role::RightTail => ['up', 'down'],
+            Role::SwashFront, Role::SwashLeft, Role::SwashRight, Role::SwashRearLeft, Role::SwashRearRight => [
+                'down',
+                'up',
+            ],
+            Role::Ailerons,
+            Role::LeftAileron,
+            Role::RightAileron,
+            Role::LeftOuterAileron,
+            Role::RightOuterAileron,
+            Role::LeftInnerAileron,
+            Role::RightInnerAileron,
+            Role::LeftElevon,
+            Role::RightElevon,
+            Role::Flaps,
+            Role::LeftFlap,
+            Role::RightFlap,
+            Role::Elevator,
+            Role::LeftTail,
+            Role::RightTail => ['up', 'down'],
             default => ['', ''],
         };
     }

@@ -46,21 +46,32 @@ final readonly class DerivedPurposes
     public function of(PilotFunction $function): Purpose
     {
         $words = strtolower("{$function->id()} {$function->name()}");
-        $axis = $function instanceof ProportionalFunction && $function->drive instanceof AxisDrive ? $function->drive->axis : null;
+        $axis =
+            $function instanceof ProportionalFunction && $function->drive instanceof AxisDrive
+                ? $function->drive->axis
+                : null;
         if ($axis !== null) {
             return $this->said($words) === Purpose::Collective ? Purpose::Collective : Purpose::from($axis->value);
         }
         if ($function instanceof ProportionalFunction) {
             $said = $this->said($words);
 
-            return in_array($said, [Purpose::Arm, Purpose::MotorCut, Purpose::FlightMode, Purpose::Style], true) ? Purpose::Other : $said;
+            return in_array($said, [Purpose::Arm, Purpose::MotorCut, Purpose::FlightMode, Purpose::Style], true)
+                ? Purpose::Other
+                : $said;
         }
         $said = $this->said($words);
         if ($this->stopsThrottle($function) && $said !== Purpose::Arm) {
             return Purpose::MotorCut;
         }
 
-        return in_array($said, [Purpose::Roll, Purpose::Pitch, Purpose::Yaw, Purpose::Throttle, Purpose::Collective], true) ? Purpose::Other : $said;
+        return in_array(
+            $said,
+            [Purpose::Roll, Purpose::Pitch, Purpose::Yaw, Purpose::Throttle, Purpose::Collective],
+            true,
+        )
+            ? Purpose::Other
+            : $said;
     }
 
     /** True where a step of it holds a function of the throttle stick at its low end. */
@@ -68,9 +79,17 @@ final readonly class DerivedPurposes
     {
         foreach ($this->program->functions as $one) {
             foreach ($one instanceof ProportionalFunction ? $one->overrides : [] as $override) {
-                $asks = array_filter(ConditionTree::all($override->when), fn ($condition): bool => $condition instanceof StepIs && $condition->function === $function->id());
+                $asks = array_filter(
+                    ConditionTree::all($override->when),
+                    fn ($condition): bool => $condition instanceof StepIs && $condition->function === $function->id(),
+                );
                 $drive = $one instanceof ProportionalFunction ? $one->drive : null;
-                if ($asks !== [] && $override->value <= -0.9 && $drive instanceof AxisDrive && $drive->axis->rest() < 0.0) {
+                if (
+                    $asks !== [] &&
+                    $override->value <= -0.9 &&
+                    $drive instanceof AxisDrive &&
+                    $drive->axis->rest() < 0.0
+                ) {
                     return true;
                 }
             }
@@ -83,7 +102,10 @@ final readonly class DerivedPurposes
     {
         foreach (self::WORDS as $pattern => $purpose) {
             foreach (explode('|', $pattern) as $word) {
-                if (preg_match('/(^|[^a-z])'.str_replace(['$', ' '], ['([^a-z]|$)', '[ -]'], $word).'/', $words) === 1) {
+                if (
+                    preg_match('/(^|[^a-z])'.str_replace(['$', ' '], ['([^a-z]|$)', '[ -]'], $word).'/', $words) ===
+                    1
+                ) {
                     return $purpose;
                 }
             }

@@ -26,18 +26,41 @@ final readonly class DerivedRoles
 {
     /** Words in the name of an output, the first that fits. */
     private const WORDS = [
-        'left elevon' => Role::LeftElevon, 'right elevon' => Role::RightElevon,
-        'left outer aileron' => Role::LeftOuterAileron, 'right outer aileron' => Role::RightOuterAileron,
-        'left inner aileron' => Role::LeftInnerAileron, 'right inner aileron' => Role::RightInnerAileron,
-        'left aileron' => Role::LeftAileron, 'right aileron' => Role::RightAileron, 'left flaperon' => Role::LeftAileron, 'right flaperon' => Role::RightAileron,
-        'aileron' => Role::Ailerons, 'left flap' => Role::LeftFlap, 'right flap' => Role::RightFlap, 'flap' => Role::Flaps,
-        'elevator' => Role::Elevator, 'rudder' => Role::Rudder, 'left tail' => Role::LeftTail, 'right tail' => Role::RightTail,
-        'brake' => Role::Brakes, 'spoiler' => Role::Brakes, 'steering' => Role::Steering, 'nose wheel' => Role::Steering,
+        'left elevon' => Role::LeftElevon,
+        'right elevon' => Role::RightElevon,
+        'left outer aileron' => Role::LeftOuterAileron,
+        'right outer aileron' => Role::RightOuterAileron,
+        'left inner aileron' => Role::LeftInnerAileron,
+        'right inner aileron' => Role::RightInnerAileron,
+        'left aileron' => Role::LeftAileron,
+        'right aileron' => Role::RightAileron,
+        'left flaperon' => Role::LeftAileron,
+        'right flaperon' => Role::RightAileron,
+        'aileron' => Role::Ailerons,
+        'left flap' => Role::LeftFlap,
+        'right flap' => Role::RightFlap,
+        'flap' => Role::Flaps,
+        'elevator' => Role::Elevator,
+        'rudder' => Role::Rudder,
+        'left tail' => Role::LeftTail,
+        'right tail' => Role::RightTail,
+        'brake' => Role::Brakes,
+        'spoiler' => Role::Brakes,
+        'steering' => Role::Steering,
+        'nose wheel' => Role::Steering,
     ];
 
     private const INPUTS = [
-        'roll' => Role::InputRoll, 'pitch' => Role::InputPitch, 'throttle' => Role::InputThrottle, 'yaw' => Role::InputYaw, 'collective' => Role::InputCollective,
-        'gyro-gain' => Role::InputGain, 'flight-mode' => Role::InputMode, 'style' => Role::InputMode, 'self-level' => Role::InputMode, 'arm' => Role::InputArm,
+        'roll' => Role::InputRoll,
+        'pitch' => Role::InputPitch,
+        'throttle' => Role::InputThrottle,
+        'yaw' => Role::InputYaw,
+        'collective' => Role::InputCollective,
+        'gyro-gain' => Role::InputGain,
+        'flight-mode' => Role::InputMode,
+        'style' => Role::InputMode,
+        'self-level' => Role::InputMode,
+        'arm' => Role::InputArm,
     ];
 
     /** @var array<string, Role> of the recipe's surfaces, by name */
@@ -48,9 +71,11 @@ final readonly class DerivedRoles
     {
         $recipe = Recipes::of($program->family);
         try {
-            $plan = Recipes::planOf($program) ?? $recipe->plan(RecipeSettings::of($recipe->settings(), []), $program->base()->id);
+            $plan =
+                Recipes::planOf($program) ??
+                $recipe->plan(RecipeSettings::of($recipe->settings(), []), $program->base()->id);
         } catch (Refused) {
-            $plan = new Plan;
+            $plan = new Plan();
         }
         $this->planned = array_column($plan->surfaces, 'role', 'name');
     }
@@ -66,19 +91,34 @@ final readonly class DerivedRoles
         if ($this->hasInputs() && count($purposes) === 1) {
             return self::INPUTS[$purposes[0]->value] ?? Role::InputAuxiliary;
         }
-        if ($this->program->controller !== null && count($purposes) === 1 && in_array($purposes[0], [Purpose::FlightMode, Purpose::Arm], true)) {
+        if (
+            $this->program->controller !== null &&
+            count($purposes) === 1 &&
+            in_array($purposes[0], [Purpose::FlightMode, Purpose::Arm], true)
+        ) {
             return self::INPUTS[$purposes[0]->value];
         }
-        $side = preg_match('/(^|[^a-z])(left|port)/i', $output->name) === 1 ? 'left ' : (preg_match('/(^|[^a-z])(right|starboard)/i', $output->name) === 1 ? 'right ' : '');
+        $side =
+            preg_match('/(^|[^a-z])(left|port)/i', $output->name) === 1
+                ? 'left '
+                : (preg_match('/(^|[^a-z])(right|starboard)/i', $output->name) === 1
+                    ? 'right '
+                    : '');
         foreach (self::WORDS as $words => $role) {
-            $named = str_starts_with($words, $side) && str_contains(strtolower($output->name), trim(substr($words, strlen($side))));
+            $named =
+                str_starts_with($words, $side) &&
+                str_contains(strtolower($output->name), trim(substr($words, strlen($side))));
             if ($named || str_contains(strtolower($output->name), $words)) {
                 return $role;
             }
         }
 
         return match (true) {
-            $this->hasThrottle($output) => $side === 'left ' ? Role::LeftMotor : ($side === 'right ' ? Role::RightMotor : Role::Motor),
+            $this->hasThrottle($output) => $side === 'left '
+                ? Role::LeftMotor
+                : ($side === 'right '
+                    ? Role::RightMotor
+                    : Role::Motor),
             $purposes === [] => null,
             default => $this->hasInputs() ? Role::InputAuxiliary : Role::Other,
         };
@@ -87,8 +127,8 @@ final readonly class DerivedRoles
     /** True where a controller or stabiliser listens to the sticks. */
     private function hasInputs(): bool
     {
-        return in_array($this->program->family, [Family::Multirotor, Family::TinyMultirotor], true)
-            || ($this->program->family === Family::Helicopter && $this->program->controller !== null);
+        return in_array($this->program->family, [Family::Multirotor, Family::TinyMultirotor], true) ||
+            ($this->program->family === Family::Helicopter && $this->program->controller !== null);
     }
 
     /** @return list<Purpose> of the functions that feed it */
@@ -96,7 +136,10 @@ final readonly class DerivedRoles
     {
         $found = [];
         foreach ($output->feeds as $feed) {
-            $purpose = $feed->source instanceof FunctionSource ? $this->program->function($feed->source->function)?->purpose() : null;
+            $purpose =
+                $feed->source instanceof FunctionSource
+                    ? $this->program->function($feed->source->function)?->purpose()
+                    : null;
             if ($purpose !== null) {
                 $found[$purpose->value] = $purpose;
             }
@@ -107,17 +150,27 @@ final readonly class DerivedRoles
 
     private function hasThrottle(Output $output): bool
     {
-        return array_filter($output->feeds, fn (Feed $feed): bool => match (true) {
-            $feed->source instanceof AxisSource => $feed->source->axis === Axis::Throttle,
-            $feed->source instanceof OutputSource => $feed->source->channel < $output->channel && ($to = $this->program->output($feed->source->channel)) !== null && $this->hasThrottle($to),
-            $feed->source instanceof FunctionSource => $this->isThrottle($this->program->function($feed->source->function)),
-            default => false,
-        }) !== [];
+        return array_filter(
+            $output->feeds,
+            fn (Feed $feed): bool => match (true) {
+                $feed->source instanceof AxisSource => $feed->source->axis === Axis::Throttle,
+                $feed->source instanceof OutputSource => $feed->source->channel < $output->channel &&
+                    ($to = $this->program->output($feed->source->channel)) !== null &&
+                    $this->hasThrottle($to),
+                $feed->source instanceof FunctionSource => $this->isThrottle(
+                    $this->program->function($feed->source->function),
+                ),
+                default => false,
+            },
+        ) !== [];
     }
 
     private function isThrottle(?PilotFunction $function): bool
     {
-        return $function?->purpose() === Purpose::Throttle
-            || ($function instanceof ProportionalFunction && $function->drive instanceof AxisDrive && $function->drive->axis === Axis::Throttle && $function->purpose !== Purpose::Collective);
+        return $function?->purpose() === Purpose::Throttle ||
+            ($function instanceof ProportionalFunction &&
+                $function->drive instanceof AxisDrive &&
+                $function->drive->axis === Axis::Throttle &&
+                $function->purpose !== Purpose::Collective);
     }
 }

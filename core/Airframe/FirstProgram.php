@@ -20,7 +20,12 @@ final readonly class FirstProgram
      */
     public static function program(Family $family, string $name, Transmitter $transmitter): Program
     {
-        $base = $family === Family::Helicopter ? new Phase('gentle', 'Gentle') : ($family === Family::Sailplane ? new Phase('cruise', 'Cruise') : new Phase('main', 'Main'));
+        $base =
+            $family === Family::Helicopter
+                ? new Phase('gentle', 'Gentle')
+                : ($family === Family::Sailplane
+                    ? new Phase('cruise', 'Cruise')
+                    : new Phase('main', 'Main'));
         $empty = new Program($name, $family, StickMode::Two, $transmitter->id, null, null, '', [$base], [], [], [], []);
         $recipe = Recipes::of($family);
 

@@ -35,9 +35,23 @@ final class FlyingWingRecipe implements Recipe
     public function settings(): array
     {
         return [
-            RecipeSetting::percent('pitch', 'Pitch on the elevons', 0.6, 0.1, 1.0, 'Both sticks in a corner ask for pitch and roll together'),
+            RecipeSetting::percent(
+                'pitch',
+                'Pitch on the elevons',
+                0.6,
+                0.1,
+                1.0,
+                'Both sticks in a corner ask for pitch and roll together',
+            ),
             RecipeSetting::percent('roll', 'Roll on the elevons', 0.5, 0.1, 1.0),
-            RecipeSetting::percent('differential', 'Differential', 0.0, 0.0, 1.0, 'How much less an elevon goes down for roll than up'),
+            RecipeSetting::percent(
+                'differential',
+                'Differential',
+                0.0,
+                0.0,
+                1.0,
+                'How much less an elevon goes down for roll than up',
+            ),
             RecipeSetting::flag('rudder', 'Rudder', false, 'On a fin of its own'),
             ...Power::settings(),
         ];
@@ -45,11 +59,18 @@ final class FlyingWingRecipe implements Recipe
 
     public function plan(RecipeSettings $settings, string $base): Plan
     {
-        $elevon = fn (bool $left): Surface => new Surface($left ? 'Left elevon' : 'Right elevon', $left ? Role::LeftElevon : Role::RightElevon, [
-            Feeds::from('pitch', $settings->number('pitch')),
-            Feeds::aileron($left, $settings->number('roll'), $settings->number('differential')),
-        ]);
-        $plan = new Plan([Stick::of(Axis::Roll, $base), Stick::of(Axis::Pitch, $base)], surfaces: [$elevon(true), $elevon(false)]);
+        $elevon = fn (bool $left): Surface => new Surface(
+            $left ? 'Left elevon' : 'Right elevon',
+            $left ? Role::LeftElevon : Role::RightElevon,
+            [
+                Feeds::from('pitch', $settings->number('pitch')),
+                Feeds::aileron($left, $settings->number('roll'), $settings->number('differential')),
+            ],
+        );
+        $plan = new Plan(
+            [Stick::of(Axis::Roll, $base), Stick::of(Axis::Pitch, $base)],
+            surfaces: [$elevon(true), $elevon(false)],
+        );
         // Two motors steer by yaw even where there is no rudder.
         $yaw = $settings->flag('rudder') || $settings->choice('power') === 'two' ? [Stick::of(Axis::Yaw, $base)] : [];
         $rudder = $settings->flag('rudder') ? [new Surface('Rudder', Role::Rudder, [Feeds::from('yaw', 1.0)])] : [];

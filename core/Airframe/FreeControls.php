@@ -25,7 +25,12 @@ final class FreeControls
         foreach (Routing::threads($program->with(functions: $functions, outputs: [])) as $thread) {
             $used[] = $thread->from;
         }
-        $this->free = array_values(array_filter($transmitter->controls, fn (Control $control): bool => ! in_array("control:{$control->id}", $used, true)));
+        $this->free = array_values(
+            array_filter(
+                $transmitter->controls,
+                fn (Control $control): bool => ! in_array("control:{$control->id}", $used, true),
+            ),
+        );
     }
 
     /**
@@ -35,13 +40,18 @@ final class FreeControls
      */
     public function drive(PilotFunction $function, PreferredControl $wish): array
     {
-        $driven = ($function instanceof SteppedFunction || $function instanceof ProportionalFunction) && $function->drive !== null;
+        $driven =
+            ($function instanceof SteppedFunction || $function instanceof ProportionalFunction) &&
+            $function->drive !== null;
         if ($driven) {
             return [$function, null];
         }
         $control = $this->take($wish);
         if ($control === null) {
-            return [$function, "{$this->transmitter->name} has not {$wish->value} left for {$function->name()}: nothing moves it until you give it a control"];
+            return [
+                $function,
+                "{$this->transmitter->name} has not {$wish->value} left for {$function->name()}: nothing moves it until you give it a control",
+            ];
         }
         if ($function instanceof SteppedFunction) {
             return [$function->driven(ControlAssignment::detents($function, $control)), null];

@@ -21,10 +21,16 @@ final class FullThrow
         }
         $notes = [];
         foreach ($plan->surfaces as $surface) {
-            $sum = array_sum(array_map(fn (Feed $feed): float => max(abs($feed->weight->low), abs($feed->weight->high))
-                * ($feed->source instanceof FunctionSource ? $most[$feed->source->function] ?? 1.0 : 1.0), $surface->feeds));
+            $sum = array_sum(
+                array_map(
+                    fn (Feed $feed): float => max(abs($feed->weight->low), abs($feed->weight->high)) *
+                        ($feed->source instanceof FunctionSource ? $most[$feed->source->function] ?? 1.0 : 1.0),
+                    $surface->feeds,
+                ),
+            );
             if ($sum > Signal::LIMIT) {
-                $notes[] = "{$surface->name}: everything at once asks for ".round($sum * 100).' %; it stops at 150 %';
+                $notes[] =
+                    "{$surface->name}: everything at once asks for ".round($sum * 100).' %; it stops at 150 %';
             }
         }
 

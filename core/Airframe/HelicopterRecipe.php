@@ -31,8 +31,13 @@ final class HelicopterRecipe implements Recipe
     private const STYLES = ['gentle' => 'Gentle', 'sporty' => 'Sporty', 'aerobatic' => 'Aerobatic'];
 
     private const CHANNELS = [
-        'roll' => ['Roll', Role::InputRoll], 'pitch' => ['Pitch', Role::InputPitch], 'throttle' => ['Throttle', Role::InputThrottle], 'yaw' => ['Yaw', Role::InputYaw],
-        'gain' => ['Tail gyro gain', Role::InputGain], 'collective' => ['Collective', Role::InputCollective], 'style' => ['Style', Role::InputMode],
+        'roll' => ['Roll', Role::InputRoll],
+        'pitch' => ['Pitch', Role::InputPitch],
+        'throttle' => ['Throttle', Role::InputThrottle],
+        'yaw' => ['Yaw', Role::InputYaw],
+        'gain' => ['Tail gyro gain', Role::InputGain],
+        'collective' => ['Collective', Role::InputCollective],
+        'style' => ['Style', Role::InputMode],
     ];
 
     /** Above this stick the rotor has its speed; below it spools from rest. */
@@ -65,13 +70,50 @@ final class HelicopterRecipe implements Recipe
             RecipeSetting::percent('expo-sporty', 'Expo, Sporty', 0.4, 0.0, 1.0),
             RecipeSetting::percent('expo-aerobatic', 'Expo, Aerobatic', 0.2, 0.0, 1.0),
             RecipeSetting::percent('expo-hold', 'Expo, Hold', 0.4, 0.0, 1.0),
-            RecipeSetting::percent('throttle-gentle', 'Throttle, Gentle', 0.7, 0.0, 1.0, 'Flat, of the stick\'s whole way; 0 at its lowest point, so that the rotor spools from rest'),
+            RecipeSetting::percent(
+                'throttle-gentle',
+                'Throttle, Gentle',
+                0.7,
+                0.0,
+                1.0,
+                'Flat, of the stick\'s whole way; 0 at its lowest point, so that the rotor spools from rest',
+            ),
             RecipeSetting::percent('throttle-sporty', 'Throttle, Sporty', 0.75, 0.0, 1.0),
             RecipeSetting::percent('throttle-aerobatic', 'Throttle, Aerobatic', 0.8, 0.0, 1.0),
-            RecipeSetting::percent('floor', 'Pitch floor, Gentle', 0.3, 0.0, 0.5, 'Where the blades stand at low stick: little negative pitch for landing; half is 0°'),
-            RecipeSetting::number('pitch-range', 'Pitch range', 11.5, 4.0, 18.0, '°', 'Blade angle at either end, as measured'),
-            RecipeSetting::percent('gain', 'Tail gyro gain', 0.57, 0.0, 1.0, 'In all three; each can be changed afterwards'),
-            RecipeSetting::number('fade', 'Fade', 2.0, 0.0, 10.0, 's', 'Rotor speed must change slowly from style to style'),
+            RecipeSetting::percent(
+                'floor',
+                'Pitch floor, Gentle',
+                0.3,
+                0.0,
+                0.5,
+                'Where the blades stand at low stick: little negative pitch for landing; half is 0°',
+            ),
+            RecipeSetting::number(
+                'pitch-range',
+                'Pitch range',
+                11.5,
+                4.0,
+                18.0,
+                '°',
+                'Blade angle at either end, as measured',
+            ),
+            RecipeSetting::percent(
+                'gain',
+                'Tail gyro gain',
+                0.57,
+                0.0,
+                1.0,
+                'In all three; each can be changed afterwards',
+            ),
+            RecipeSetting::number(
+                'fade',
+                'Fade',
+                2.0,
+                0.0,
+                10.0,
+                's',
+                'Rotor speed must change slowly from style to style',
+            ),
             RecipeSetting::flag('rescue', 'Self-level', true, 'A switch that asks the stabiliser for it'),
         ];
     }
@@ -85,16 +127,46 @@ final class HelicopterRecipe implements Recipe
             new Phase('aerobatic', 'Aerobatic', new StepIs('style', 'aerobatic'), $fade),
         ];
         $byPhase = [$base => 'gentle', 'hold' => 'hold', 'sporty' => 'sporty', 'aerobatic' => 'aerobatic'];
-        $cyclic = fn (Axis $axis): ProportionalFunction => new ProportionalFunction($axis->value, ucfirst($axis->value), new AxisDrive($axis), 0.0, array_map(
-            fn (string $id): Shape => new Shape(Range::both(1.0), $settings->number("expo-{$id}")), $byPhase,
-        ), null, [], Purpose::from($axis->value));
+        $cyclic = fn (Axis $axis): ProportionalFunction => new ProportionalFunction(
+            $axis->value,
+            ucfirst($axis->value),
+            new AxisDrive($axis),
+            0.0,
+            array_map(fn (string $id): Shape => new Shape(Range::both(1.0), $settings->number("expo-{$id}")), $byPhase),
+            null,
+            [],
+            Purpose::from($axis->value),
+        );
         $curved = fn (?string $curve): Shape => new Shape(Range::both(1.0), 0.0, $curve);
-        $throttle = array_map(fn (string $id): Shape => $curved($id === 'hold' ? 'throttle-gentle' : "throttle-{$id}"), $byPhase);
+        $throttle = array_map(
+            fn (string $id): Shape => $curved($id === 'hold' ? 'throttle-gentle' : "throttle-{$id}"),
+            $byPhase,
+        );
         $collective = array_map(fn (string $id): Shape => $curved($id === 'gentle' ? 'landing-floor' : null), $byPhase);
         $functions = [
-            $cyclic(Axis::Roll), $cyclic(Axis::Pitch), $cyclic(Axis::Yaw),
-            new ProportionalFunction('throttle', 'Throttle', new AxisDrive(Axis::Throttle), 0.0, $throttle, null, [new Override(new StepIs('hold', 'hold'), -1.0)], Purpose::Throttle),
-            new ProportionalFunction('collective', 'Collective', new AxisDrive(Axis::Throttle), 0.0, $collective, null, [], Purpose::Collective),
+            $cyclic(Axis::Roll),
+            $cyclic(Axis::Pitch),
+            $cyclic(Axis::Yaw),
+            new ProportionalFunction(
+                'throttle',
+                'Throttle',
+                new AxisDrive(Axis::Throttle),
+                0.0,
+                $throttle,
+                null,
+                [new Override(new StepIs('hold', 'hold'), -1.0)],
+                Purpose::Throttle,
+            ),
+            new ProportionalFunction(
+                'collective',
+                'Collective',
+                new AxisDrive(Axis::Throttle),
+                0.0,
+                $collective,
+                null,
+                [],
+                Purpose::Collective,
+            ),
             Switched::cut('hold', 'Hold', 'Hold', 'Released'),
             Switched::modes('style', 'Style', Purpose::Style, ['Gentle' => -1.0, 'Sporty' => 0.0, 'Aerobatic' => 1.0]),
             $this->gain($settings->number('gain')),
@@ -103,18 +175,42 @@ final class HelicopterRecipe implements Recipe
         foreach (self::CHANNELS as $id => [$name, $role]) {
             $surfaces[] = new Surface($name, $role, [Feeds::from($id, 1.0)]);
         }
-        $plan = new Plan($functions, ['hold' => PreferredControl::TwoPositions, 'style' => PreferredControl::ThreePositions], $surfaces, $phases, $this->curves($settings), ownsShapes: true);
+        $plan = new Plan(
+            $functions,
+            ['hold' => PreferredControl::TwoPositions, 'style' => PreferredControl::ThreePositions],
+            $surfaces,
+            $phases,
+            $this->curves($settings),
+            ownsShapes: true,
+        );
 
-        return $settings->flag('rescue') ? $plan->and(new Plan(
-            [Switched::with('rescue', 'Self-level', Purpose::SelfLevel, ['Off' => -1.0, 'On' => 1.0], ['On' => Meaning::mode('self-level')])],
-            ['rescue' => PreferredControl::TwoPositions],
-            [new Surface('Self-level', Role::InputMode, [Feeds::from('rescue', 1.0)])],
-        )) : $plan;
+        return $settings->flag('rescue')
+            ? $plan->and(
+                new Plan(
+                    [
+                        Switched::with(
+                            'rescue',
+                            'Self-level',
+                            Purpose::SelfLevel,
+                            ['Off' => -1.0, 'On' => 1.0],
+                            ['On' => Meaning::mode('self-level')],
+                        ),
+                    ],
+                    ['rescue' => PreferredControl::TwoPositions],
+                    [new Surface('Self-level', Role::InputMode, [Feeds::from('rescue', 1.0)])],
+                ),
+            )
+            : $plan;
     }
 
     private function gain(float $gain): SteppedFunction
     {
-        $steps = Switched::with('gain', 'Tail gyro gain', Purpose::GyroGain, array_fill_keys(array_values(self::STYLES), $gain));
+        $steps = Switched::with(
+            'gain',
+            'Tail gyro gain',
+            Purpose::GyroGain,
+            array_fill_keys(array_values(self::STYLES), $gain),
+        );
         $cases = [];
         foreach (['sporty', 'aerobatic'] as $style) {
             $cases[] = new DriveCase(new StepIs('style', $style), $style);
@@ -127,7 +223,10 @@ final class HelicopterRecipe implements Recipe
     private function curves(RecipeSettings $settings): array
     {
         $signal = fn (string $id): float => round(2 * $settings->number($id) - 1, 4);
-        [$gentle, $sporty, $aerobatic] = array_map(fn (string $id): float => $signal("throttle-{$id}"), array_keys(self::STYLES));
+        [$gentle, $sporty, $aerobatic] = array_map(
+            fn (string $id): float => $signal("throttle-{$id}"),
+            array_keys(self::STYLES),
+        );
 
         return [
             'throttle-gentle' => new Curve('throttle-gentle', [[-1.0, -1.0], [self::SPOOLED, $gentle], [1.0, $gentle]]),

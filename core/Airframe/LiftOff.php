@@ -48,7 +48,11 @@ final readonly class LiftOff
         $angle = fn (float $degrees): string => str_replace('-', '−', (string) (round($degrees, 1) + 0.0)).'°';
 
         return $this->isSeen()
-            ? "Motor disconnected or blades off, stick low: release Hold. The blades must jump from {$angle($this->held)} to {$angle($this->released)}. If they don't, the phases don't work."
-            : "Releasing Hold with the stick low moves the blades only from {$angle($this->held)} to {$angle($this->released)}: that can't be seen. Raise the first style's pitch floor, or leave Hold straight.";
+            ? "Motor disconnected or blades off, stick low: release Hold. The blades must jump from {$angle(
+                $this->held,
+            )} to {$angle($this->released)}. If they don't, the phases don't work."
+            : "Releasing Hold with the stick low moves the blades only from {$angle($this->held)} to {$angle(
+                $this->released,
+            )}: that can't be seen. Raise the first style's pitch floor, or leave Hold straight.";
     }
 }

@@ -20,7 +20,12 @@ use DuskSwitch\Core\Program\SteppedFunction;
 /** Says what feeds what, with signs and weights: "Roll: right 60 % down, left 80 % up". */
 final readonly class MixWords
 {
-    private const SIDES = ['roll' => ['left', 'right'], 'pitch' => ['back', 'forward'], 'throttle' => ['low', 'high'], 'yaw' => ['left', 'right']];
+    private const SIDES = [
+        'roll' => ['left', 'right'],
+        'pitch' => ['back', 'forward'],
+        'throttle' => ['low', 'high'],
+        'yaw' => ['left', 'right'],
+    ];
 
     private ConditionWords $words;
 
@@ -51,26 +56,43 @@ final readonly class MixWords
         $function = $source instanceof FunctionSource ? $this->program->function($source->function) : null;
         $axis = match (true) {
             $source instanceof AxisSource => $source->axis->value,
-            $function instanceof ProportionalFunction && $function->drive instanceof AxisDrive => $function->drive->axis->value,
+            $function instanceof ProportionalFunction && $function->drive instanceof AxisDrive => $function->drive->axis
+                ->value,
             default => '',
         };
-        $name = $function?->name() ?? match (true) {
-            $source instanceof ControlSource => $this->transmitter->control($source->control)->name ?? $source->control,
-            $source instanceof AxisSource => ucfirst($source->axis->value).' stick',
-            $source instanceof OutputSource => "Output {$source->channel}",
-            default => 'Constant',
-        };
+        $name =
+            $function?->name() ??
+            match (true) {
+                $source instanceof ControlSource => $this->transmitter->control($source->control)->name ??
+                    $source->control,
+                $source instanceof AxisSource => ucfirst($source->axis->value).' stick',
+                $source instanceof OutputSource => "Output {$source->channel}",
+                default => 'Constant',
+            };
         $amounts = match (true) {
             $feed->combine === Combine::Scale => ['multiplies the sum by '.self::percent($feed->weight->high)],
-            $function instanceof SteppedFunction => array_map(fn ($step): string => "{$step->name} ".self::amount($feed->offset + $step->value * ($step->value >= 0 ? $feed->weight->high : $feed->weight->low), $ways), $function->steps),
+            $function instanceof SteppedFunction => array_map(
+                fn ($step): string => "{$step->name} ".
+                    self::amount(
+                        $feed->offset + $step->value * ($step->value >= 0 ? $feed->weight->high : $feed->weight->low),
+                        $ways,
+                    ),
+                $function->steps,
+            ),
             isset(self::SIDES[$axis]) && $axis !== 'throttle' => [
-                self::SIDES[$axis][1].' '.self::amount($feed->weight->high, $ways), self::SIDES[$axis][0].' '.self::amount(-$feed->weight->low, $ways),
+                self::SIDES[$axis][1].' '.self::amount($feed->weight->high, $ways),
+                self::SIDES[$axis][0].' '.self::amount(-$feed->weight->low, $ways),
             ],
             $feed->weight->isEven() => [self::amount($feed->weight->high, $ways)],
-            default => ['above zero '.self::amount($feed->weight->high, $ways), 'below zero '.self::amount(-$feed->weight->low, $ways)],
+            default => [
+                'above zero '.self::amount($feed->weight->high, $ways),
+                'below zero '.self::amount(-$feed->weight->low, $ways),
+            ],
         };
         $more = array_filter([
-            $feed->offset === 0.0 || $function instanceof SteppedFunction ? '' : 'offset '.self::amount($feed->offset, $ways),
+            $feed->offset === 0.0 || $function instanceof SteppedFunction
+                ? ''
+                : 'offset '.self::amount($feed->offset, $ways),
             $feed->curve === null ? '' : "by curve {$feed->curve}",
             $feed->combine === Combine::Replace ? 'in place of all before' : '',
             $feed->when === null ? '' : "while {$this->words->say($feed->when)}",

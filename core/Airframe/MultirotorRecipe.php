@@ -42,25 +42,74 @@ final class MultirotorRecipe implements Recipe
     public function settings(): array
     {
         return [
-            RecipeSetting::choice('order', 'Order of the first four', ['roll-first' => 'Roll, pitch, throttle, yaw', 'throttle-first' => 'Throttle, roll, pitch, yaw'], 'As the controller expects it'),
-            RecipeSetting::choice('arming', 'Arming', ['own' => 'A two-position switch of its own', 'shared' => 'One three-position switch: safe, level, free'], 'Both schools are flown'),
-            RecipeSetting::choice('rest', 'Mode at rest', ['level' => 'Self-level', 'free' => 'Free'], 'Self-level for trainers and small spaces')->when('arming', 'own'),
-            RecipeSetting::choice('middle', 'Mode in the middle', ['home' => 'Come home', 'hold' => 'Altitude hold', 'none' => 'None: two modes'])->when('arming', 'own'),
+            RecipeSetting::choice(
+                'order',
+                'Order of the first four',
+                ['roll-first' => 'Roll, pitch, throttle, yaw', 'throttle-first' => 'Throttle, roll, pitch, yaw'],
+                'As the controller expects it',
+            ),
+            RecipeSetting::choice(
+                'arming',
+                'Arming',
+                [
+                    'own' => 'A two-position switch of its own',
+                    'shared' => 'One three-position switch: safe, level, free',
+                ],
+                'Both schools are flown',
+            ),
+            RecipeSetting::choice(
+                'rest',
+                'Mode at rest',
+                ['level' => 'Self-level', 'free' => 'Free'],
+                'Self-level for trainers and small spaces',
+            )->when('arming', 'own'),
+            RecipeSetting::choice('middle', 'Mode in the middle', [
+                'home' => 'Come home',
+                'hold' => 'Altitude hold',
+                'none' => 'None: two modes',
+            ])->when('arming', 'own'),
             RecipeSetting::flag('beeper', 'Lost-model beeper', true, 'On a push button'),
         ];
     }
 
     public function plan(RecipeSettings $settings, string $base): Plan
     {
-        $sticks = new Plan([Stick::of(Axis::Roll, $base, false), Stick::of(Axis::Pitch, $base, false), Stick::throttle(), Stick::of(Axis::Yaw, $base, false)]);
-        $order = $settings->choice('order') === 'roll-first' ? ['Roll', 'Pitch', 'Throttle', 'Yaw'] : ['Throttle', 'Roll', 'Pitch', 'Yaw'];
-        $channel = fn (string $name, string $function, ?Role $role = null): Surface => new Surface($name, $role ?? Role::from("input-{$function}"), [Feeds::from($function, 1.0)]);
+        $sticks = new Plan([
+            Stick::of(Axis::Roll, $base, false),
+            Stick::of(Axis::Pitch, $base, false),
+            Stick::throttle(),
+            Stick::of(Axis::Yaw, $base, false),
+        ]);
+        $order =
+            $settings->choice('order') === 'roll-first'
+                ? ['Roll', 'Pitch', 'Throttle', 'Yaw']
+                : ['Throttle', 'Roll', 'Pitch', 'Yaw'];
+        $channel = fn (string $name, string $function, ?Role $role = null): Surface => new Surface(
+            $name,
+            $role ?? Role::from("input-{$function}"),
+            [Feeds::from($function, 1.0)],
+        );
         $surfaces = array_map(fn (string $name): Surface => $channel($name, strtolower($name)), $order);
-        $plan = $sticks->and($settings->choice('arming') === 'own' ? $this->ownSwitches($settings) : $this->sharedSwitch());
+        $plan = $sticks->and(
+            $settings->choice('arming') === 'own' ? $this->ownSwitches($settings) : $this->sharedSwitch(),
+        );
         $surfaces = [...$surfaces, $channel('Arm', 'arm'), $channel('Flight mode', 'mode')];
         if ($settings->flag('beeper')) {
             $surfaces[] = $channel('Beeper', 'beeper', Role::InputAuxiliary);
-            $plan = $plan->and(new Plan([Switched::with('beeper', 'Beeper', Purpose::Beeper, ['Quiet' => -1.0, 'Sounding' => 1.0], ['Sounding' => Meaning::mode('beeper')])], ['beeper' => PreferredControl::Button]));
+            $plan = $plan->and(
+                new Plan(
+                    [
+                        Switched::with(
+                            'beeper',
+                            'Beeper',
+                            Purpose::Beeper,
+                            ['Quiet' => -1.0, 'Sounding' => 1.0],
+                            ['Sounding' => Meaning::mode('beeper')],
+                        ),
+                    ],
+                    ['beeper' => PreferredControl::Button],
+                ),
+            );
         }
 
         return $plan->and(new Plan(surfaces: $surfaces));
@@ -78,7 +127,10 @@ final class MultirotorRecipe implements Recipe
 
         return new Plan(
             [Switched::arm(), Switched::modes('mode', 'Flight mode', Purpose::FlightMode, $modes)],
-            ['arm' => PreferredControl::TwoPositions, 'mode' => $middle === [] ? PreferredControl::TwoPositions : PreferredControl::ThreePositions],
+            [
+                'arm' => PreferredControl::TwoPositions,
+                'mode' => $middle === [] ? PreferredControl::TwoPositions : PreferredControl::ThreePositions,
+            ],
         );
     }
 
@@ -88,10 +140,18 @@ final class MultirotorRecipe implements Recipe
         $state = Switched::with('state', 'State', Purpose::Other, ['Safe' => -1.0, 'Level' => 0.0, 'Free' => 1.0]);
         $arm = Switched::arm();
         $mode = Switched::modes('mode', 'Flight mode', Purpose::FlightMode, ['Self-level' => -1.0, 'Free' => 1.0]);
-        $by = fn (SteppedFunction $function, string $state, string $then): SteppedFunction => $function->driven(new CaseDrive([
-            new DriveCase($then === 'armed' ? new Not(new StepIs('state', $state)) : new StepIs('state', $state), $then),
-        ]));
+        $by = fn (SteppedFunction $function, string $state, string $then): SteppedFunction => $function->driven(
+            new CaseDrive([
+                new DriveCase(
+                    $then === 'armed' ? new Not(new StepIs('state', $state)) : new StepIs('state', $state),
+                    $then,
+                ),
+            ]),
+        );
 
-        return new Plan([$state, $by($arm, 'safe', 'armed'), $by($mode, 'free', 'free')], ['state' => PreferredControl::ThreePositions]);
+        return new Plan(
+            [$state, $by($arm, 'safe', 'armed'), $by($mode, 'free', 'free')],
+            ['state' => PreferredControl::ThreePositions],
+        );
     }
 }

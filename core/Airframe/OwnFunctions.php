@@ -37,15 +37,27 @@ final readonly class OwnFunctions
     /** What in a program is meant by plans. */
     public static function of(Program $program, Plan ...$plans): self
     {
-        $there = array_column(array_map(fn (PilotFunction $one): array => [$one->id(), $one], $program->functions), 1, 0);
+        $there = array_column(
+            array_map(fn (PilotFunction $one): array => [$one->id(), $one], $program->functions),
+            1,
+            0,
+        );
         $ids = $steps = [];
         foreach (array_merge([], ...array_map(fn (Plan $plan): array => $plan->functions, $plans)) as $wanted) {
             $purpose = $wanted->purpose();
-            if (isset($there[$wanted->id()]) || isset($ids[$wanted->id()]) || $purpose === null || $purpose === Purpose::Other) {
+            if (
+                isset($there[$wanted->id()]) ||
+                isset($ids[$wanted->id()]) ||
+                $purpose === null ||
+                $purpose === Purpose::Other
+            ) {
                 continue;
             }
-            $same = array_values(array_filter($program->whose($purpose), fn (PilotFunction $one): bool => $one::class === $wanted::class));
-            $matched = count($same) === 1 && ! in_array($same[0]->id(), $ids, true) ? self::steps($wanted, $same[0]) : null;
+            $same = array_values(
+                array_filter($program->whose($purpose), fn (PilotFunction $one): bool => $one::class === $wanted::class),
+            );
+            $matched =
+                count($same) === 1 && ! in_array($same[0]->id(), $ids, true) ? self::steps($wanted, $same[0]) : null;
             if ($matched !== null) {
                 $ids[$wanted->id()] = $same[0]->id();
                 $steps[$wanted->id()] = $matched;
@@ -67,24 +79,49 @@ final readonly class OwnFunctions
         }
 
         return new Plan(
-            array_map($this->function(...), $plan->functions), $wishes,
-            array_map(fn (Surface $one): Surface => new Surface($one->name, $one->role, array_map($this->feed(...), $one->feeds)), $plan->surfaces),
-            array_map(fn (Phase $one): Phase => new Phase($one->id, $one->name, $one->when === null ? null : $this->condition($one->when), $one->fade), $plan->phases),
-            $plan->curves, array_map($this->condition(...), $plan->conditions),
-            $plan->ring === null ? null : new Ring([$this->id($plan->ring->of[0]), $this->id($plan->ring->of[1])], $plan->ring->limit), $plan->ownsShapes,
+            array_map($this->function(...), $plan->functions),
+            $wishes,
+            array_map(
+                fn (Surface $one): Surface => new Surface(
+                    $one->name,
+                    $one->role,
+                    array_map($this->feed(...), $one->feeds),
+                ),
+                $plan->surfaces,
+            ),
+            array_map(
+                fn (Phase $one): Phase => new Phase(
+                    $one->id,
+                    $one->name,
+                    $one->when === null ? null : $this->condition($one->when),
+                    $one->fade,
+                ),
+                $plan->phases,
+            ),
+            $plan->curves,
+            array_map($this->condition(...), $plan->conditions),
+            $plan->ring === null
+                ? null
+                : new Ring([$this->id($plan->ring->of[0]), $this->id($plan->ring->of[1])], $plan->ring->limit),
+            $plan->ownsShapes,
         );
     }
 
     /** @return array<string, Step>|null the program's steps by the recipe's ids; null where they can't be told from one another */
     private static function steps(PilotFunction $wanted, PilotFunction $is): ?array
     {
-        if (! $wanted instanceof SteppedFunction || ! $is instanceof SteppedFunction) {
+        if (! ($wanted instanceof SteppedFunction) || ! ($is instanceof SteppedFunction)) {
             return [];
         }
         $steps = [];
         foreach ($wanted->steps as $step) {
             $says = $step->means !== null && $step->means->word !== Meaning::OTHER;
-            $same = $is->step($step->id) ?? ($says ? array_values(array_filter($is->steps, fn (Step $one): bool => $one->means == $step->means))[0] ?? null : null);
+            $same =
+                $is->step($step->id) ??
+                ($says
+                    ? array_values(array_filter($is->steps, fn (Step $one): bool => $one->means == $step->means))[0] ??
+                        null
+                    : null);
             if ($same === null || in_array($same, $steps, true)) {
                 return null;
             }
@@ -99,38 +136,85 @@ final readonly class OwnFunctions
         $id = $this->id($one->id());
         if ($one instanceof ProportionalFunction) {
             return new ProportionalFunction(
-                $id, $one->name, $one->drive, $one->deadband, $one->shapes, $one->trim,
-                array_map(fn (Override $override): Override => new Override($this->condition($override->when), $override->value), $one->overrides), $one->purpose,
-                array_map(fn (DualRate $rate): DualRate => new DualRate($this->condition($rate->when), $rate->shape), $one->dualRates),
+                $id,
+                $one->name,
+                $one->drive,
+                $one->deadband,
+                $one->shapes,
+                $one->trim,
+                array_map(
+                    fn (Override $override): Override => new Override(
+                        $this->condition($override->when),
+                        $override->value,
+                    ),
+                    $one->overrides,
+                ),
+                $one->purpose,
+                array_map(
+                    fn (DualRate $rate): DualRate => new DualRate($this->condition($rate->when), $rate->shape),
+                    $one->dualRates,
+                ),
             );
         }
-        if (! $one instanceof SteppedFunction) {
+        if (! ($one instanceof SteppedFunction)) {
             return $one;
         }
         $own = $this->steps[$one->id] ?? [];
-        $steps = array_map(fn (Step $step): Step => isset($own[$step->id]) ? new Step($own[$step->id]->id, $own[$step->id]->name, $step->value, $step->means) : $step, $one->steps);
-        $drive = $one->drive instanceof CaseDrive
-            ? new CaseDrive(array_map(fn (DriveCase $case): DriveCase => new DriveCase($this->condition($case->when), ($own[$case->step] ?? null)->id ?? $case->step), $one->drive->cases))
-            : $one->drive;
+        $steps = array_map(
+            fn (Step $step): Step => isset($own[$step->id])
+                ? new Step($own[$step->id]->id, $own[$step->id]->name, $step->value, $step->means)
+                : $step,
+            $one->steps,
+        );
+        $drive =
+            $one->drive instanceof CaseDrive
+                ? new CaseDrive(
+                    array_map(
+                        fn (DriveCase $case): DriveCase => new DriveCase(
+                            $this->condition($case->when),
+                            ($own[$case->step] ?? null)->id ?? $case->step,
+                        ),
+                        $one->drive->cases,
+                    ),
+                )
+                : $one->drive;
 
         return new SteppedFunction($id, $one->name, $drive, $steps, $one->purpose);
     }
 
     private function feed(Feed $feed): Feed
     {
-        $source = $feed->source instanceof FunctionSource ? new FunctionSource($this->id($feed->source->function)) : $feed->source;
+        $source =
+            $feed->source instanceof FunctionSource
+                ? new FunctionSource($this->id($feed->source->function))
+                : $feed->source;
         $when = $feed->when === null ? null : $this->condition($feed->when);
 
-        return new Feed($source, $feed->weight, $feed->offset, $feed->curve, $when, $feed->combine, $feed->delay, $feed->slow);
+        return new Feed(
+            $source,
+            $feed->weight,
+            $feed->offset,
+            $feed->curve,
+            $when,
+            $feed->combine,
+            $feed->delay,
+            $feed->slow,
+        );
     }
 
     private function condition(Condition $condition): Condition
     {
-        return ConditionTree::map($condition, fn (Condition $one): Condition => match (true) {
-            $one instanceof StepIs => new StepIs($this->id($one->function), ($this->steps[$one->function][$one->step] ?? null)->id ?? $one->step),
-            $one instanceof FunctionLevel => new FunctionLevel($this->id($one->function), $one->above, $one->level),
-            default => $one,
-        }) ?? $condition;
+        return ConditionTree::map(
+            $condition,
+            fn (Condition $one): Condition => match (true) {
+                $one instanceof StepIs => new StepIs(
+                    $this->id($one->function),
+                    ($this->steps[$one->function][$one->step] ?? null)->id ?? $one->step,
+                ),
+                $one instanceof FunctionLevel => new FunctionLevel($this->id($one->function), $one->above, $one->level),
+                default => $one,
+            },
+        ) ?? $condition;
     }
 
     private function id(string $id): string

@@ -46,15 +46,26 @@ final class PanTiltRecipe implements Recipe
 
     public function plan(RecipeSettings $settings, string $base): Plan
     {
-        $plan = new Plan;
-        foreach (['pan' => new Range($settings->number('pan-throw'), $settings->number('pan-throw')), 'tilt' => new Range($settings->number('tilt-down'), $settings->number('tilt-up'))] as $id => $weight) {
+        $plan = new Plan();
+        foreach (
+            [
+                'pan' => new Range($settings->number('pan-throw'), $settings->number('pan-throw')),
+                'tilt' => new Range($settings->number('tilt-down'), $settings->number('tilt-up')),
+            ] as $id => $weight
+        ) {
             if ($settings->flag($id)) {
                 $slow = $settings->number('slow') > 0 ? Range::both($settings->number('slow')) : null;
-                $plan = $plan->and(new Plan(
-                    [new ProportionalFunction($id, 'Camera '.$id, null, purpose: Purpose::from('camera-'.$id))],
-                    [$id => PreferredControl::Lever],
-                    [new Surface('Camera '.$id, Role::Other, [new Feed(new FunctionSource($id), $weight, slow: $slow)])],
-                ));
+                $plan = $plan->and(
+                    new Plan(
+                        [new ProportionalFunction($id, 'Camera '.$id, null, purpose: Purpose::from('camera-'.$id))],
+                        [$id => PreferredControl::Lever],
+                        [
+                            new Surface('Camera '.$id, Role::Other, [
+                                new Feed(new FunctionSource($id), $weight, slow: $slow),
+                            ]),
+                        ],
+                    ),
+                );
             }
         }
 

@@ -37,9 +37,14 @@ final readonly class Plan
         $sum = $this;
         foreach ($others as $one) {
             $sum = new self(
-                [...$sum->functions, ...$one->functions], [...$sum->wishes, ...$one->wishes], [...$sum->surfaces, ...$one->surfaces],
-                [...$sum->phases, ...$one->phases], [...$sum->curves, ...$one->curves], [...$sum->conditions, ...$one->conditions],
-                $one->ring ?? $sum->ring, $sum->ownsShapes || $one->ownsShapes,
+                [...$sum->functions, ...$one->functions],
+                [...$sum->wishes, ...$one->wishes],
+                [...$sum->surfaces, ...$one->surfaces],
+                [...$sum->phases, ...$one->phases],
+                [...$sum->curves, ...$one->curves],
+                [...$sum->conditions, ...$one->conditions],
+                $one->ring ?? $sum->ring,
+                $sum->ownsShapes || $one->ownsShapes,
             );
         }
 

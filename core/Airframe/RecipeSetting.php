@@ -24,14 +24,27 @@ final readonly class RecipeSetting
     ) {}
 
     /** A share of full travel, 1.0 = 100 %. */
-    public static function percent(string $id, string $name, float $default, float $least, float $most, string $says = ''): self
-    {
+    public static function percent(
+        string $id,
+        string $name,
+        float $default,
+        float $least,
+        float $most,
+        string $says = '',
+    ): self {
         return new self($id, $name, 'percent', $default, $says, $least, $most);
     }
 
     /** A number with a unit. */
-    public static function number(string $id, string $name, float $default, float $least, float $most, string $unit, string $says = ''): self
-    {
+    public static function number(
+        string $id,
+        string $name,
+        float $default,
+        float $least,
+        float $most,
+        string $unit,
+        string $says = '',
+    ): self {
         return new self($id, $name, 'number', $default, $says, $least, $most, $unit);
     }
 
@@ -55,7 +68,15 @@ final readonly class RecipeSetting
     public function when(string $setting, string ...$values): self
     {
         return new self(
-            $this->id, $this->name, $this->kind, $this->default, $this->says, $this->least, $this->most, $this->unit, $this->options,
+            $this->id,
+            $this->name,
+            $this->kind,
+            $this->default,
+            $this->says,
+            $this->least,
+            $this->most,
+            $this->unit,
+            $this->options,
             [$setting, array_values($values)],
         );
     }

@@ -21,7 +21,7 @@ final readonly class RecipeSettings
      */
     public static function of(array $known, array $given): self
     {
-        $faults = new Faults;
+        $faults = new Faults();
         $values = [];
         foreach ($known as $setting) {
             $value = $given[$setting->id] ?? $setting->default;
@@ -32,7 +32,10 @@ final readonly class RecipeSettings
             $values[$setting->id] = $value;
         }
         foreach (array_diff_key($given, $values) as $id => $value) {
-            $faults->add("settings.{$id}", 'this recipe has no such setting; it has '.implode(', ', array_keys($values)));
+            $faults->add(
+                "settings.{$id}",
+                'this recipe has no such setting; it has '.implode(', ', array_keys($values)),
+            );
         }
         $faults->refuseAny();
 
@@ -45,14 +48,19 @@ final readonly class RecipeSettings
             return is_bool($value) ? null : 'must be true or false';
         }
         if ($setting->kind === 'choice') {
-            return is_string($value) && isset($setting->options[$value]) ? null : 'must be one of '.implode(', ', array_keys($setting->options));
+            return is_string($value) && isset($setting->options[$value])
+                ? null
+                : 'must be one of '.implode(', ', array_keys($setting->options));
         }
         if (is_float($value) && $value >= $setting->least && $value <= $setting->most) {
             return null;
         }
-        $shown = fn (float $end): string => $setting->kind === 'percent' ? round($end * 100, 1).' %' : "{$end} {$setting->unit}";
+        $shown = fn (float $end): string => $setting->kind === 'percent'
+            ? round($end * 100, 1).' %'
+            : "{$end} {$setting->unit}";
 
-        return "must be from {$shown($setting->least)} to {$shown($setting->most)}".(is_float($value) ? ", not {$shown($value)}" : '');
+        return "must be from {$shown($setting->least)} to {$shown($setting->most)}".
+            (is_float($value) ? ", not {$shown($value)}" : '');
     }
 
     /** A percentage, 1.0 = 100 %, or a number. */

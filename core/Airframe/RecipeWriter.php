@@ -19,8 +19,12 @@ final class RecipeWriter
     /**
      * @throws Refused where the settings contradict each other, or the transmitter has too few channels
      */
-    public static function fit(Recipe $recipe, RecipeSettings $settings, Program $program, Transmitter $transmitter): WrittenProgram
-    {
+    public static function fit(
+        Recipe $recipe,
+        RecipeSettings $settings,
+        Program $program,
+        Transmitter $transmitter,
+    ): WrittenProgram {
         $plan = $recipe->plan($settings, $program->base()->id);
         // A recipe of no family adds to whatever is there, another takes the place of the one before.
         $adds = $recipe->families() === [];
@@ -28,7 +32,12 @@ final class RecipeWriter
         $own = OwnFunctions::of($program, $plan, ...$old === null ? [] : [$old]);
         $plan = $own->in($plan);
         $old = $old === null ? null : $own->in($old);
-        $functions = (new WrittenFunctions($program, $plan, $old, $old?->ownsShapes === true && $program->recipe?->id !== $recipe->id()))->functions;
+        $functions = (new WrittenFunctions(
+            $program,
+            $plan,
+            $old,
+            $old?->ownsShapes === true && $program->recipe?->id !== $recipe->id(),
+        ))->functions;
         $switches = new FreeControls($transmitter, $functions, $program);
         $notes = $fitted = [];
         foreach ($functions as $function) {
@@ -54,8 +63,16 @@ final class RecipeWriter
     {
         $ids = fn (?Plan $of): array => array_map(fn (Phase $phase): string => $phase->id, $of->phases ?? []);
         $gone = array_diff($ids($old), $ids($plan));
-        $there = array_values(array_filter(array_slice($program->phases, 1), fn (Phase $phase): bool => ! in_array($phase->id, $gone, true)));
-        $new = array_filter($plan->phases, fn (Phase $phase): bool => ! in_array($phase->id, array_column($there, 'id'), true));
+        $there = array_values(
+            array_filter(
+                array_slice($program->phases, 1),
+                fn (Phase $phase): bool => ! in_array($phase->id, $gone, true),
+            ),
+        );
+        $new = array_filter(
+            $plan->phases,
+            fn (Phase $phase): bool => ! in_array($phase->id, array_column($there, 'id'), true),
+        );
 
         return [$program->base(), ...$there, ...array_values($new)];
     }

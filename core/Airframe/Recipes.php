@@ -37,7 +37,7 @@ final class Recipes
             }
         }
 
-        return new PlaneRecipe;
+        return new PlaneRecipe();
     }
 
     /** What the recipe that a program names wants of it; null where it names none, or one with settings that are not possible any more. */
@@ -48,7 +48,10 @@ final class Recipes
             return null;
         }
         try {
-            return $recipe->plan(RecipeSettings::of($recipe->settings(), $program->recipe->settings ?? []), $program->base()->id);
+            return $recipe->plan(
+                RecipeSettings::of($recipe->settings(), $program->recipe->settings ?? []),
+                $program->base()->id,
+            );
         } catch (Refused) {
             return null;
         }

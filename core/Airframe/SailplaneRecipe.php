@@ -57,15 +57,33 @@ final class SailplaneRecipe implements Recipe
     public function settings(): array
     {
         return [
-            RecipeSetting::choice('wing', 'Servos in the wing', ['four' => 'Four: ailerons and flaps', 'two' => 'Two: ailerons', 'six' => 'Six: outer and inner ailerons, flaps']),
+            RecipeSetting::choice('wing', 'Servos in the wing', [
+                'four' => 'Four: ailerons and flaps',
+                'two' => 'Two: ailerons',
+                'six' => 'Six: outer and inner ailerons, flaps',
+            ]),
             RecipeSetting::percent('aileron-throw', 'Aileron throw', 0.8, 0.1, 1.5, 'Upwards, at full roll'),
-            RecipeSetting::percent('differential', 'Differential', 0.25, 0.0, 1.0, 'How much less an aileron goes down than up'),
+            RecipeSetting::percent(
+                'differential',
+                'Differential',
+                0.25,
+                0.0,
+                1.0,
+                'How much less an aileron goes down than up',
+            ),
             RecipeSetting::percent('roll-flaps', 'Roll on the flaps', 0.25, 0.0, 1.0)->when('wing', 'four', 'six'),
             RecipeSetting::percent('coupling', 'Roll on the rudder', 0.3, -1.0, 1.0, 'Not while launching'),
             RecipeSetting::percent('camber-thermal', 'Camber, Thermal', 0.25, -0.5, 1.0, 'Down is positive'),
             RecipeSetting::percent('camber-launch', 'Camber, Launch', 0.4, -0.5, 1.0),
             RecipeSetting::percent('camber-landing', 'Camber, Landing', 0.15, -0.5, 1.0),
-            RecipeSetting::percent('camber-ailerons', 'Camber on the ailerons', 0.6, 0.0, 1.0, 'The flaps take all of it')->when('wing', 'four', 'six'),
+            RecipeSetting::percent(
+                'camber-ailerons',
+                'Camber on the ailerons',
+                0.6,
+                0.0,
+                1.0,
+                'The flaps take all of it',
+            )->when('wing', 'four', 'six'),
             RecipeSetting::percent('camber-elevator', 'Camber on the elevator', 0.06, -0.5, 0.5, 'Down is positive'),
             RecipeSetting::percent('brake-ailerons', 'Brakes: ailerons up', 0.5, 0.0, 1.5),
             RecipeSetting::percent('brake-flaps', 'Brakes: flaps down', 0.9, 0.0, 1.5)->when('wing', 'four', 'six'),
@@ -78,13 +96,29 @@ final class SailplaneRecipe implements Recipe
     public function plan(RecipeSettings $settings, string $base): Plan
     {
         $launch = new PhaseIs('launch');
-        $elevator = [Feeds::from('brake', $settings->number('brake-elevator')), Feeds::from('camber', $settings->number('camber-elevator'))];
+        $elevator = [
+            Feeds::from('brake', $settings->number('brake-elevator')),
+            Feeds::from('camber', $settings->number('camber-elevator')),
+        ];
         $rudder = [Feeds::from('roll', $settings->number('coupling'), new Not($launch))];
         $wing = new Plan([Stick::of(Axis::Roll, $base)], surfaces: $this->wing($settings));
         $presets = new Plan(
             [
-                Switched::with('task', 'Flight task', Purpose::FlightMode, ['Cruise' => 0.0, 'Thermal' => 0.5, 'Launch' => 1.0]),
-                new ProportionalFunction('brake', 'Brakes', null, 0.0, [$base => new Shape(Range::both(1.0), 0.0, 'brake')], null, [], Purpose::Brakes),
+                Switched::with('task', 'Flight task', Purpose::FlightMode, [
+                    'Cruise' => 0.0,
+                    'Thermal' => 0.5,
+                    'Launch' => 1.0,
+                ]),
+                new ProportionalFunction(
+                    'brake',
+                    'Brakes',
+                    null,
+                    0.0,
+                    [$base => new Shape(Range::both(1.0), 0.0, 'brake')],
+                    null,
+                    [],
+                    Purpose::Brakes,
+                ),
                 $this->camber($settings),
             ],
             ['task' => PreferredControl::ThreePositions, 'brake' => PreferredControl::Lever],
@@ -108,9 +142,16 @@ final class SailplaneRecipe implements Recipe
     private function camber(RecipeSettings $settings): SteppedFunction
     {
         $steps = Switched::with('camber', 'Camber', Purpose::Camber, [
-            'None' => 0.0, 'Thermal' => $settings->number('camber-thermal'), 'Launch' => $settings->number('camber-launch'), 'Landing' => $settings->number('camber-landing'),
+            'None' => 0.0,
+            'Thermal' => $settings->number('camber-thermal'),
+            'Launch' => $settings->number('camber-launch'),
+            'Landing' => $settings->number('camber-landing'),
         ]);
-        $cases = array_map(fn (string $phase): DriveCase => new DriveCase(new PhaseIs($phase), $phase), ['landing', 'launch', 'thermal']);
+        $cases = array_map(fn (string $phase): DriveCase => new DriveCase(new PhaseIs($phase), $phase), [
+            'landing',
+            'launch',
+            'thermal',
+        ]);
 
         return $steps->driven(new CaseDrive($cases));
     }
@@ -141,7 +182,11 @@ final class SailplaneRecipe implements Recipe
         $camber = $settings->choice('wing') === 'two' ? 1.0 : $settings->number('camber-ailerons');
 
         return self::side($left, $name, [
-            Feeds::aileron($left, round($share * $settings->number('aileron-throw'), 4), $settings->number('differential')),
+            Feeds::aileron(
+                $left,
+                round($share * $settings->number('aileron-throw'), 4),
+                $settings->number('differential'),
+            ),
             Feeds::from('camber', $camber),
             Feeds::from('brake', -$settings->number('brake-ailerons')),
         ]);

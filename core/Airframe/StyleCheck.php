@@ -27,16 +27,28 @@ final class StyleCheck
         foreach (array_slice($rows, 1) as $index => $row) {
             $before = $rows[$index];
             $from = "From {$before->name} to {$row->name}";
-            $throttle = $row->throttle === null || $before->throttle === null ? 0.0 : abs($row->throttle - $before->throttle);
+            $throttle =
+                $row->throttle === null || $before->throttle === null ? 0.0 : abs($row->throttle - $before->throttle);
             if ($throttle > 1e-9 && $row->fade < self::SLOW) {
-                $said[] = "{$from} the throttle jumps at once, ".self::level($before->throttle ?? 0).' → '.self::level($row->throttle ?? 0).": give {$row->name} a fade of 2 s, rotor speed must change slowly";
+                $said[] =
+                    "{$from} the throttle jumps at once, ".
+                    self::level($before->throttle ?? 0).
+                    ' → '.
+                    self::level($row->throttle ?? 0).
+                    ": give {$row->name} a fade of 2 s, rotor speed must change slowly";
             }
             if ($throttle > self::STEP + 1e-9) {
-                $said[] = "{$from} the throttle differs by ".round($throttle * 100).' %: bring the two closer together, or put a position between them';
+                $said[] =
+                    "{$from} the throttle differs by ".
+                    round($throttle * 100).
+                    ' %: bring the two closer together, or put a position between them';
             }
             $gain = abs(($row->gain ?? 0.0) - ($before->gain ?? 0.0));
             if ($gain > self::GAIN + 1e-9) {
-                $said[] = "{$from} the gyro gain steps by ".round($gain * 100).' %: the tail may wag; change it in smaller steps';
+                $said[] =
+                    "{$from} the gyro gain steps by ".
+                    round($gain * 100).
+                    ' %: the tail may wag; change it in smaller steps';
             }
         }
 

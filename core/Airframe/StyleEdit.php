@@ -55,17 +55,33 @@ final class StyleEdit
 
     private static function stepped(Program $program, string $id, ?Step $step, float $value): Program
     {
-        return self::function($program, $id, fn (PilotFunction $one): PilotFunction => $one instanceof SteppedFunction ? $one->stepped(
-            array_map(fn (Step $is): Step => $is->id === $step?->id ? $is->valued($value) : $is, $one->steps),
-        ) : $one);
+        return self::function(
+            $program,
+            $id,
+            fn (PilotFunction $one): PilotFunction => $one instanceof SteppedFunction
+                ? $one->stepped(
+                    array_map(fn (Step $is): Step => $is->id === $step?->id ? $is->valued($value) : $is, $one->steps),
+                )
+                : $one,
+        );
     }
 
     private static function expo(Program $program, string $phase, float $value): Program
     {
         foreach ($program->whose(Purpose::Roll, Purpose::Pitch, Purpose::Yaw) as $cyclic) {
-            $program = self::function($program, $cyclic->id(), fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
-                ? $one->shaped([...$one->shapes, $phase => new Shape(($one->shapes[$phase] ?? $one->shapes[$program->base()->id] ?? Shape::straight())->rate, $value)])
-                : $one);
+            $program = self::function(
+                $program,
+                $cyclic->id(),
+                fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
+                    ? $one->shaped([
+                        ...$one->shapes,
+                        $phase => new Shape(
+                            ($one->shapes[$phase] ?? ($one->shapes[$program->base()->id] ?? Shape::straight()))->rate,
+                            $value,
+                        ),
+                    ])
+                    : $one,
+            );
         }
 
         return $program;
@@ -75,11 +91,20 @@ final class StyleEdit
     {
         $curve = $styles->curve($styles->throttle, $styles->phase($row->phase));
         if ($curve === null || $styles->flat($curve) === null) {
-            throw Refused::because('thing', "{$row->name}'s throttle curve isn't flat; change its points in Shapes, or make it flat there first");
+            throw Refused::because(
+                'thing',
+                "{$row->name}'s throttle curve isn't flat; change its points in Shapes, or make it flat there first",
+            );
         }
-        $points = array_map(fn (array $point, int $index): array => $index === 0 && $point[1] === -1.0 ? $point : [$point[0], $value], $curve->points, array_keys($curve->points));
+        $points = array_map(
+            fn (array $point, int $index): array => $index === 0 && $point[1] === -1.0 ? $point : [$point[0], $value],
+            $curve->points,
+            array_keys($curve->points),
+        );
 
-        return $styles->program->with(curves: [...$styles->program->curves, $curve->id => new Curve($curve->id, $points, $curve->smooth)]);
+        return $styles->program->with(
+            curves: [...$styles->program->curves, $curve->id => new Curve($curve->id, $points, $curve->smooth)],
+        );
     }
 
     private static function floor(Styles $styles, StyleRow $row, float $value): Program
@@ -87,25 +112,50 @@ final class StyleEdit
         $program = $styles->program;
         $curve = $styles->curve($styles->collective, $styles->phase($row->phase));
         if ($curve !== null) {
-            return $program->with(curves: [...$program->curves, $curve->id => new Curve($curve->id, [[-1.0, $value], ...array_slice($curve->points, 1)], $curve->smooth)]);
+            return $program->with(
+                curves: [
+                    ...$program->curves,
+                    $curve->id => new Curve(
+                        $curve->id,
+                        [[-1.0, $value], ...array_slice($curve->points, 1)],
+                        $curve->smooth,
+                    ),
+                ],
+            );
         }
         $id = "pitch-{$row->phase}";
-        $with = $program->with(curves: [...$program->curves, $id => new Curve($id, [[-1.0, $value], [0.0, 0.0], [1.0, 1.0]])]);
+        $with = $program->with(
+            curves: [...$program->curves, $id => new Curve($id, [[-1.0, $value], [0.0, 0.0], [1.0, 1.0]])],
+        );
 
-        return self::function($with, $styles->collective->id, fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
-            ? $one->shaped([...$one->shapes, $row->phase => new Shape(Range::both(1.0), 0.0, $id)])
-            : $one);
+        return self::function(
+            $with,
+            $styles->collective->id,
+            fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
+                ? $one->shaped([...$one->shapes, $row->phase => new Shape(Range::both(1.0), 0.0, $id)])
+                : $one,
+        );
     }
 
     /** @return non-empty-list<Phase> */
     private static function faded(Program $program, string $id, float $seconds): array
     {
-        return array_map(fn (Phase $phase): Phase => $phase->id === $id ? new Phase($phase->id, $phase->name, $phase->when, $seconds) : $phase, $program->phases);
+        return array_map(
+            fn (Phase $phase): Phase => $phase->id === $id
+                ? new Phase($phase->id, $phase->name, $phase->when, $seconds)
+                : $phase,
+            $program->phases,
+        );
     }
 
     /** @param  callable(PilotFunction): PilotFunction  $change */
     private static function function(Program $program, string $id, callable $change): Program
     {
-        return $program->with(functions: array_map(fn (PilotFunction $one): PilotFunction => $one->id() === $id ? $change($one) : $one, $program->functions));
+        return $program->with(
+            functions: array_map(
+                fn (PilotFunction $one): PilotFunction => $one->id() === $id ? $change($one) : $one,
+                $program->functions,
+            ),
+        );
     }
 }

@@ -39,7 +39,9 @@ final readonly class Styles
         $collective = $program->whose(Purpose::Collective)[0] ?? null;
         $has = $throttle instanceof ProportionalFunction && $collective instanceof ProportionalFunction;
 
-        return $has && $style instanceof SteppedFunction && $style->drive instanceof DetentDrive ? new self($program, $style, $throttle, $collective, $style->drive, $transmitter) : null;
+        return $has && $style instanceof SteppedFunction && $style->drive instanceof DetentDrive
+            ? new self($program, $style, $throttle, $collective, $style->drive, $transmitter)
+            : null;
     }
 
     /** What the switch is called. */
@@ -52,7 +54,12 @@ final readonly class Styles
     public function rows(): array
     {
         $control = $this->transmitter->control($this->drive->control);
-        $detents = $control === null ? array_keys($this->drive->map) : ($control->rest === $control->detents[0] ? $control->detents : array_reverse($control->detents));
+        $detents =
+            $control === null
+                ? array_keys($this->drive->map)
+                : ($control->rest === $control->detents[0]
+                    ? $control->detents
+                    : array_reverse($control->detents));
         $rows = [];
         foreach ($detents as $detent) {
             $step = $this->step($this->drive->map[$detent] ?? '');
@@ -68,8 +75,16 @@ final readonly class Styles
     private function row(string $name, ?string $detent, Phase $phase, ?Step $step): StyleRow
     {
         return new StyleRow(
-            $name, $detent, $phase->id, $phase->fade, $step?->id, $step?->value,
-            $this->expo($phase), $step === null ? null : self::share($this->flat($this->curve($this->throttle, $phase))), self::share($this->floor($phase)) ?? 0.0, $step === null ? null : $this->gain($step)?->value,
+            $name,
+            $detent,
+            $phase->id,
+            $phase->fade,
+            $step?->id,
+            $step?->value,
+            $this->expo($phase),
+            $step === null ? null : self::share($this->flat($this->curve($this->throttle, $phase))),
+            self::share($this->floor($phase)) ?? 0.0,
+            $step === null ? null : $this->gain($step)?->value,
         );
     }
 
@@ -82,8 +97,14 @@ final readonly class Styles
     /** The phase that a position chooses: the one whose condition asks for its step or for the switch there, else the base. */
     public function phaseOf(Step $step, string $detent): Phase
     {
-        return $this->phaseWhen(fn (Phase $phase): bool => $phase->when instanceof StepIs && $phase->when->function === $this->style->id && $phase->when->step === $step->id
-            || $phase->when instanceof ControlAt && $phase->when->control === $this->drive->control && $phase->when->detent === $detent) ?? $this->program->base();
+        return $this->phaseWhen(
+            fn (Phase $phase): bool => ($phase->when instanceof StepIs &&
+                $phase->when->function === $this->style->id &&
+                $phase->when->step === $step->id) ||
+                ($phase->when instanceof ControlAt &&
+                    $phase->when->control === $this->drive->control &&
+                    $phase->when->detent === $detent),
+        ) ?? $this->program->base();
     }
 
     /** The step of that id, or null. */
@@ -106,7 +127,7 @@ final readonly class Styles
     public static function hold(Program $program): ?Phase
     {
         foreach ($program->phases as $phase) {
-            if (! $phase->when instanceof StepIs) {
+            if (! ($phase->when instanceof StepIs)) {
                 continue;
             }
             $asked = $program->function($phase->when->function);
@@ -128,7 +149,11 @@ final readonly class Styles
         }
         $chosen = $gain->steps[0];
         foreach ($gain->drive instanceof CaseDrive ? $gain->drive->cases : [] as $case) {
-            if ($case->when instanceof StepIs && $case->when->function === $this->style->id && $case->when->step === $step->id) {
+            if (
+                $case->when instanceof StepIs &&
+                $case->when->function === $this->style->id &&
+                $case->when->step === $step->id
+            ) {
                 $chosen = $gain->steps[$gain->indexOf($case->step) ?? 0];
             }
         }
@@ -139,7 +164,7 @@ final readonly class Styles
     /** The curve of a function in a phase; null where it's straight or shaped by expo. */
     public function curve(ProportionalFunction $function, Phase $phase): ?Curve
     {
-        $shape = $function->shapes[$phase->id] ?? $function->shapes[$this->program->base()->id] ?? null;
+        $shape = $function->shapes[$phase->id] ?? ($function->shapes[$this->program->base()->id] ?? null);
 
         return $this->program->curves[$shape->curve ?? ''] ?? null;
     }
@@ -166,7 +191,7 @@ final readonly class Styles
         $expos = [];
         foreach ($this->program->whose(Purpose::Roll, Purpose::Pitch, Purpose::Yaw) as $function) {
             if ($function instanceof ProportionalFunction) {
-                $shape = $function->shapes[$phase->id] ?? $function->shapes[$this->program->base()->id] ?? null;
+                $shape = $function->shapes[$phase->id] ?? ($function->shapes[$this->program->base()->id] ?? null);
                 $expos[] = $shape?->curve === null ? $shape->expo ?? 0.0 : null;
             }
         }

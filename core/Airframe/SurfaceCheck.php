@@ -25,7 +25,10 @@ final class SurfaceCheck
     public static function moves(Circuit $circuit): array
     {
         $program = $circuit->program;
-        $straight = Compiler::compile($program->with(outputs: array_map(fn (Output $one): Output => $one->set(reverse: false), $program->outputs)), $circuit->panel->transmitter);
+        $straight = Compiler::compile(
+            $program->with(outputs: array_map(fn (Output $one): Output => $one->set(reverse: false), $program->outputs)),
+            $circuit->panel->transmitter,
+        );
         $signals = function (?Axis $axis) use ($straight): array {
             $inputs = $straight->panel->atRest();
             if ($axis !== null) {
@@ -41,7 +44,13 @@ final class SurfaceCheck
             foreach ($above === '' ? [] : [Axis::Roll, Axis::Pitch, Axis::Yaw] as $axis) {
                 $by = $signals($axis)[$channel]->signal - $rest[$channel]->signal;
                 if (abs($by) >= self::SEEN) {
-                    $moves[] = new SurfaceMove($channel, $program->output($channel)->name ?? '', $axis, self::PUSH[$axis->value], $by > 0 ? $above : $below);
+                    $moves[] = new SurfaceMove(
+                        $channel,
+                        $program->output($channel)->name ?? '',
+                        $axis,
+                        self::PUSH[$axis->value],
+                        $by > 0 ? $above : $below,
+                    );
                 }
             }
         }
@@ -61,13 +70,21 @@ final class SurfaceCheck
         foreach ($seen as $channel => $sticks) {
             if (in_array(true, $sticks, true) && in_array(false, $sticks, true)) {
                 [$right, $wrong] = [array_search(true, $sticks, true), array_search(false, $sticks, true)];
-                throw Refused::because('seen', ($program->output($channel)->name ?? '')." goes right with the {$right} stick and wrong with the {$wrong} stick: that is no reversal. Are two servos' leads changed over? Else look at the signs of its feeds in Mixing");
+                throw Refused::because(
+                    'seen',
+                    ($program->output($channel)->name ?? '').
+                        " goes right with the {$right} stick and wrong with the {$wrong} stick: that is no reversal. Are two servos' leads changed over? Else look at the signs of its feeds in Mixing",
+                );
             }
         }
 
-        return $program->with(outputs: array_map(
-            fn (Output $one): Output => in_array(false, $seen[$one->channel] ?? [], true) ? $one->set(reverse: ! $one->reverse) : $one,
-            $program->outputs,
-        ));
+        return $program->with(
+            outputs: array_map(
+                fn (Output $one): Output => in_array(false, $seen[$one->channel] ?? [], true)
+                    ? $one->set(reverse: ! $one->reverse)
+                    : $one,
+                $program->outputs,
+            ),
+        );
     }
 }

@@ -59,13 +59,45 @@ final class SwashRecipe implements Recipe
     public function settings(): array
     {
         return [
-            RecipeSetting::choice('swash', 'Swash plate', ['120-degrees' => '120°: one in front, two behind', '90-degrees' => '90°: one in front, one on each side']),
+            RecipeSetting::choice('swash', 'Swash plate', [
+                '120-degrees' => '120°: one in front, two behind',
+                '90-degrees' => '90°: one in front, one on each side',
+            ]),
             RecipeSetting::percent('cyclic', 'Cyclic throw', 0.5, 0.05, 1.0, 'At full roll or pitch'),
             RecipeSetting::percent('collective', 'Collective throw', 0.6, 0.05, 1.0, 'At full collective'),
-            RecipeSetting::percent('ring', 'Ring limit', 1.0, 0.05, 1.5, 'How far roll and pitch go together: 100 % is either of them alone'),
-            RecipeSetting::number('pitch-range', 'Pitch range', 11.5, 4.0, 18.0, '°', 'Blade angle at either end, as measured'),
-            RecipeSetting::percent('floor', 'Pitch floor, Normal', 0.3, 0.0, 0.5, 'Where the blades stand at low stick; half is 0°'),
-            RecipeSetting::percent('throttle-sporty', 'Throttle, Sporty', 0.75, 0.0, 1.0, 'At the stick\'s ends; a little less in the middle'),
+            RecipeSetting::percent(
+                'ring',
+                'Ring limit',
+                1.0,
+                0.05,
+                1.5,
+                'How far roll and pitch go together: 100 % is either of them alone',
+            ),
+            RecipeSetting::number(
+                'pitch-range',
+                'Pitch range',
+                11.5,
+                4.0,
+                18.0,
+                '°',
+                'Blade angle at either end, as measured',
+            ),
+            RecipeSetting::percent(
+                'floor',
+                'Pitch floor, Normal',
+                0.3,
+                0.0,
+                0.5,
+                'Where the blades stand at low stick; half is 0°',
+            ),
+            RecipeSetting::percent(
+                'throttle-sporty',
+                'Throttle, Sporty',
+                0.75,
+                0.0,
+                1.0,
+                'At the stick\'s ends; a little less in the middle',
+            ),
             RecipeSetting::percent('gain', 'Tail gyro gain', 0.57, 0.0, 1.0),
             RecipeSetting::number('fade', 'Fade', 2.0, 0.0, 10.0, 's', 'Rotor speed must change slowly'),
         ];
@@ -76,27 +108,59 @@ final class SwashRecipe implements Recipe
         [$cyclic, $collective] = [$settings->number('cyclic'), $settings->number('collective')];
         $reach = $collective + $cyclic * $settings->number('ring');
         if ($reach > Signal::LIMIT) {
-            throw Refused::because('settings.cyclic', 'Full collective and full cyclic together ask the servos for '.round($reach * 100).' %, and they go no further than 150 %; lower the cyclic throw, the collective throw or the ring');
+            throw Refused::because(
+                'settings.cyclic',
+                'Full collective and full cyclic together ask the servos for '.
+                    round($reach * 100).
+                    ' %, and they go no further than 150 %; lower the cyclic throw, the collective throw or the ring',
+            );
         }
         $surfaces = [];
         foreach (self::PLATES[$settings->choice('swash')] as $name => $degrees) {
-            $surfaces[] = new Surface("{$name} swash servo", Role::from('swash-'.strtolower(str_replace(' ', '-', $name))), Feeds::some([
-                Feeds::from('collective', $collective),
-                Feeds::from('pitch', round(-$cyclic * cos(deg2rad($degrees)), 12)),
-                Feeds::from('roll', round($cyclic * sin(deg2rad($degrees)), 12)),
-            ]));
+            $surfaces[] = new Surface(
+                "{$name} swash servo",
+                Role::from('swash-'.strtolower(str_replace(' ', '-', $name))),
+                Feeds::some([
+                    Feeds::from('collective', $collective),
+                    Feeds::from('pitch', round(-$cyclic * cos(deg2rad($degrees)), 12)),
+                    Feeds::from('roll', round($cyclic * sin(deg2rad($degrees)), 12)),
+                ]),
+            );
         }
-        foreach (['throttle' => ['Throttle', Role::Motor], 'yaw' => ['Yaw', Role::TailRotor], 'gain' => ['Tail gyro gain', Role::GyroGain]] as $id => [$name, $role]) {
+        foreach (
+            [
+                'throttle' => ['Throttle', Role::Motor],
+                'yaw' => ['Yaw', Role::TailRotor],
+                'gain' => ['Tail gyro gain', Role::GyroGain],
+            ] as $id => [$name, $role]
+        ) {
             $surfaces[] = new Surface($name, $role, [Feeds::from($id, 1.0)]);
         }
         $shape = fn (string $curve): Shape => new Shape(Range::both(1.0), 0.0, $curve);
         $functions = [
-            Stick::of(Axis::Roll, $base), Stick::of(Axis::Pitch, $base), Stick::of(Axis::Yaw, $base),
+            Stick::of(Axis::Roll, $base),
+            Stick::of(Axis::Pitch, $base),
+            Stick::of(Axis::Yaw, $base),
             new ProportionalFunction(
-                'throttle', 'Throttle', new AxisDrive(Axis::Throttle), 0.0, [$base => $shape('throttle-normal'), 'sporty' => $shape('throttle-sporty')],
-                null, [new Override(new StepIs('hold', 'hold'), -1.0)], Purpose::Throttle,
+                'throttle',
+                'Throttle',
+                new AxisDrive(Axis::Throttle),
+                0.0,
+                [$base => $shape('throttle-normal'), 'sporty' => $shape('throttle-sporty')],
+                null,
+                [new Override(new StepIs('hold', 'hold'), -1.0)],
+                Purpose::Throttle,
             ),
-            new ProportionalFunction('collective', 'Collective', new AxisDrive(Axis::Throttle), 0.0, [$base => $shape('landing-floor'), 'sporty' => Shape::straight(), 'hold' => Shape::straight()], null, [], Purpose::Collective),
+            new ProportionalFunction(
+                'collective',
+                'Collective',
+                new AxisDrive(Axis::Throttle),
+                0.0,
+                [$base => $shape('landing-floor'), 'sporty' => Shape::straight(), 'hold' => Shape::straight()],
+                null,
+                [],
+                Purpose::Collective,
+            ),
             Switched::cut('hold', 'Hold', 'Hold', 'Released'),
             Switched::with('style', 'Style', Purpose::Style, ['Normal' => -1.0, 'Sporty' => 1.0]),
             Switched::with('gain', 'Tail gyro gain', Purpose::GyroGain, ['Set' => $settings->number('gain')]),
@@ -107,8 +171,13 @@ final class SwashRecipe implements Recipe
         ];
 
         return new Plan(
-            $functions, ['hold' => PreferredControl::TwoPositions, 'style' => PreferredControl::TwoPositions], $surfaces, $phases, $this->curves($settings),
-            [], new Ring(['roll', 'pitch'], $settings->number('ring')),
+            $functions,
+            ['hold' => PreferredControl::TwoPositions, 'style' => PreferredControl::TwoPositions],
+            $surfaces,
+            $phases,
+            $this->curves($settings),
+            [],
+            new Ring(['roll', 'pitch'], $settings->number('ring')),
         );
     }
 
@@ -118,9 +187,21 @@ final class SwashRecipe implements Recipe
         $sporty = round(2 * $settings->number('throttle-sporty') - 1, 4);
 
         return [
-            'throttle-normal' => new Curve('throttle-normal', [[-1.0, -1.0], [0.0, round($sporty * 0.8, 4)], [1.0, $sporty]]),
-            'throttle-sporty' => new Curve('throttle-sporty', [[-1.0, $sporty], [0.0, round($sporty - 0.1, 4)], [1.0, $sporty]]),
-            'landing-floor' => new Curve('landing-floor', [[-1.0, round(2 * $settings->number('floor') - 1, 4)], [0.0, 0.0], [1.0, 1.0]]),
+            'throttle-normal' => new Curve('throttle-normal', [
+                [-1.0, -1.0],
+                [0.0, round($sporty * 0.8, 4)],
+                [1.0, $sporty],
+            ]),
+            'throttle-sporty' => new Curve('throttle-sporty', [
+                [-1.0, $sporty],
+                [0.0, round($sporty - 0.1, 4)],
+                [1.0, $sporty],
+            ]),
+            'landing-floor' => new Curve('landing-floor', [
+                [-1.0, round(2 * $settings->number('floor') - 1, 4)],
+                [0.0, 0.0],
+                [1.0, 1.0],
+            ]),
         ];
     }
 }

@@ -34,29 +34,59 @@ final class TrainingStep
         $ladder = $program->ladder;
         $to = $ladder->rungs[$rung] ?? null;
         if ($ladder === null || $to === null) {
-            throw Refused::because('rung', $ladder === null ? "{$program->name} has no ladder yet; plan its steps first" : 'the ladder has '.count($ladder->rungs).' steps, counted from 0');
+            throw Refused::because(
+                'rung',
+                $ladder === null
+                    ? "{$program->name} has no ladder yet; plan its steps first"
+                    : 'the ladder has '.count($ladder->rungs).' steps, counted from 0',
+            );
         }
         if (! in_array($ladder->phase, array_column($program->phases, 'id'), true)) {
-            throw Refused::because('ladder.phase', "there is no phase \"{$ladder->phase}\" any more; choose another for the ladder");
+            throw Refused::because(
+                'ladder.phase',
+                "there is no phase \"{$ladder->phase}\" any more; choose another for the ladder",
+            );
         }
-        $functions = array_map(fn (PilotFunction $one): PilotFunction => match (true) {
-            $one instanceof ProportionalFunction && in_array($one->purpose, self::SOFTENED, true) => $one->shaped([...$one->shapes, $ladder->phase => new Shape(Range::both($to->rate), $to->expo)]),
-            $one instanceof SteppedFunction && $one->id === $ladder->style && $to->style !== null => self::styled($one, $to, $transmitter),
-            default => $one,
-        }, $program->functions);
+        $functions = array_map(
+            fn (PilotFunction $one): PilotFunction => match (true) {
+                $one instanceof ProportionalFunction && in_array($one->purpose, self::SOFTENED, true) => $one->shaped([
+                    ...$one->shapes,
+                    $ladder->phase => new Shape(Range::both($to->rate), $to->expo),
+                ]),
+                $one instanceof SteppedFunction && $one->id === $ladder->style && $to->style !== null => self::styled(
+                    $one,
+                    $to,
+                    $transmitter,
+                ),
+                default => $one,
+            },
+            $program->functions,
+        );
 
-        return $program->with(functions: $functions, ladder: new TrainingPlan($ladder->rungs, $ladder->phase, $ladder->style, $rung));
+        return $program->with(
+            functions: $functions,
+            ladder: new TrainingPlan($ladder->rungs, $ladder->phase, $ladder->style, $rung),
+        );
     }
 
     /** The style with the rung's step where its switch rests; what was there goes where that step was. */
-    private static function styled(SteppedFunction $style, TrainingStage $rung, Transmitter $transmitter): SteppedFunction
-    {
+    private static function styled(
+        SteppedFunction $style,
+        TrainingStage $rung,
+        Transmitter $transmitter,
+    ): SteppedFunction {
         $step = $rung->style ?? '';
         if ($style->indexOf($step) === null) {
-            throw Refused::because('ladder.rungs', "“{$rung->name}” wants the step \"{$step}\" of {$style->name}, which isn't there any more");
+            throw Refused::because(
+                'ladder.rungs',
+                "“{$rung->name}” wants the step \"{$step}\" of {$style->name}, which isn't there any more",
+            );
         }
-        if (! $style->drive instanceof DetentDrive) {
-            throw Refused::because('ladder.style', "{$style->name} is on no switch, so the ladder can't choose its step at rest; put it on one, or take the style out of the ladder");
+        if (! ($style->drive instanceof DetentDrive)) {
+            throw Refused::because(
+                'ladder.style',
+                "{$style->name} is on no switch, so the ladder can't choose its step at rest; put it on one, or take the style out of the ladder",
+            );
         }
         $map = $style->drive->map;
         $rest = $transmitter->control($style->drive->control)->rest ?? '';

@@ -62,18 +62,34 @@ final class VehicleRecipe implements Recipe
     public function plan(RecipeSettings $settings, string $base): Plan
     {
         $steering = new ProportionalFunction(
-            'steering', 'Steering', new AxisDrive(Axis::from($settings->choice('stick'))), 0.0,
-            [$base => new Shape(Range::both(1.0), $settings->number('expo'))], new TrimRule(self::TRIM), [], Purpose::Yaw,
+            'steering',
+            'Steering',
+            new AxisDrive(Axis::from($settings->choice('stick'))),
+            0.0,
+            [$base => new Shape(Range::both(1.0), $settings->number('expo'))],
+            new TrimRule(self::TRIM),
+            [],
+            Purpose::Yaw,
         );
         $throttle = Stick::throttle([new Override(new StepIs('cut', 'cut'), 0.0)])->deadened(self::NEUTRAL);
         $by = $settings->number('steering');
-        $rear = $settings->choice('rear') === 'none' ? [] : [new Surface('Rear steering', Role::Steering, [Feeds::from('steering', -$by)])];
-        $motor = new Feed(new FunctionSource('throttle'), new Range($settings->number('backward'), $settings->number('forward')));
+        $rear =
+            $settings->choice('rear') === 'none'
+                ? []
+                : [new Surface('Rear steering', Role::Steering, [Feeds::from('steering', -$by)])];
+        $motor = new Feed(
+            new FunctionSource('throttle'),
+            new Range($settings->number('backward'), $settings->number('forward')),
+        );
 
         return new Plan(
             [$steering, $throttle, Switched::cut('cut', 'Motor cut', 'Cut', 'Ready')],
             ['cut' => PreferredControl::TwoPositions],
-            [new Surface('Steering', Role::Steering, [Feeds::from('steering', $by)]), new Surface('Motor', Role::Motor, [$motor]), ...$rear],
+            [
+                new Surface('Steering', Role::Steering, [Feeds::from('steering', $by)]),
+                new Surface('Motor', Role::Motor, [$motor]),
+                ...$rear,
+            ],
         );
     }
 }

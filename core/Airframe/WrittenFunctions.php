@@ -28,8 +28,13 @@ final readonly class WrittenFunctions
         foreach ($plan->functions as $function) {
             $wanted[$function->id()] = $function;
         }
-        $gone = array_diff(array_map(fn (PilotFunction $one): string => $one->id(), $old->functions ?? []), array_keys($wanted));
-        $phases = fn (?Plan $of): array => array_flip(array_map(fn (Phase $phase): string => $phase->id, $of->phases ?? []));
+        $gone = array_diff(
+            array_map(fn (PilotFunction $one): string => $one->id(), $old->functions ?? []),
+            array_keys($wanted),
+        );
+        $phases = fn (?Plan $of): array => array_flip(
+            array_map(fn (Phase $phase): string => $phase->id, $of->phases ?? []),
+        );
         $this->gonePhases = array_diff_key($phases($old), $phases($plan));
         $functions = [];
         foreach ($program->functions as $function) {
@@ -37,7 +42,8 @@ final readonly class WrittenFunctions
                 $functions[] = $this->meet($function, $wanted[$function->id()]);
                 unset($wanted[$function->id()]);
             } elseif (! in_array($function->id(), $gone, true)) {
-                $functions[] = $function instanceof ProportionalFunction ? $function->shaped($this->still($function)) : $function;
+                $functions[] =
+                    $function instanceof ProportionalFunction ? $function->shaped($this->still($function)) : $function;
             }
         }
         $this->functions = [...$functions, ...array_values($wanted)];
@@ -47,13 +53,19 @@ final readonly class WrittenFunctions
     private function meet(PilotFunction $is, PilotFunction $wanted): PilotFunction
     {
         if ($is instanceof ProportionalFunction && $wanted instanceof ProportionalFunction) {
-            return $is->driven($is->drive ?? $wanted->drive)->shaped($this->shapes($is, $wanted))
-                ->overridden($is->overrides === [] ? $wanted->overrides : $is->overrides)->for($is->purpose ?? $wanted->purpose);
+            return $is
+                ->driven($is->drive ?? $wanted->drive)
+                ->shaped($this->shapes($is, $wanted))
+                ->overridden($is->overrides === [] ? $wanted->overrides : $is->overrides)
+                ->for($is->purpose ?? $wanted->purpose);
         }
         if ($is instanceof SteppedFunction && $wanted instanceof SteppedFunction) {
             $keeps = $wanted->drive === null && $this->leads($is->drive, $wanted);
 
-            return $is->driven($keeps ? $is->drive : $wanted->drive)->stepped($wanted->steps)->for($is->purpose ?? $wanted->purpose);
+            return $is
+                ->driven($keeps ? $is->drive : $wanted->drive)
+                ->stepped($wanted->steps)
+                ->for($is->purpose ?? $wanted->purpose);
         }
 
         return $wanted;

@@ -30,7 +30,11 @@ final readonly class WrittenOutputs
         $gone = array_column(self::met($old->surfaces ?? [], $program->outputs), 'channel', 'channel');
         $kept = [];
         foreach ($program->outputs as $output) {
-            if (! in_array($output, $own, true) && ! isset($gone[$output->channel]) && ($old !== null || ! $this->isReplaced($output))) {
+            if (
+                ! in_array($output, $own, true) &&
+                ! isset($gone[$output->channel]) &&
+                ($old !== null || ! $this->isReplaced($output))
+            ) {
                 $kept[$output->channel] = $output;
             }
         }
@@ -40,9 +44,14 @@ final readonly class WrittenOutputs
             $is = $own[$place] ?? null;
             $channel = $is->channel ?? $this->free($taken, $place, count($kept));
             $taken[$channel] = $kept[$channel] = new Output(
-                $channel, $is === null || in_array($is->name, $written, true) ? $surface->name : $is->name, $surface->feeds,
+                $channel,
+                $is === null || in_array($is->name, $written, true) ? $surface->name : $is->name,
+                $surface->feeds,
                 $is->travel ?? Range::both(min(1.5, self::HALF_SPAN / $transmitter->scale->span)),
-                $is->reverse ?? false, $is->subtrim ?? 0.0, $is->limit ?? new Range(-1.5, 1.5), $surface->role,
+                $is->reverse ?? false,
+                $is->subtrim ?? 0.0,
+                $is->limit ?? new Range(-1.5, 1.5),
+                $surface->role,
             );
         }
         ksort($kept);
@@ -62,11 +71,18 @@ final readonly class WrittenOutputs
         $met = [];
         $says = fn (?Role $role): bool => $role !== null && $role !== Role::Other;
         $ways = [
-            fn (Surface $surface, Output $output): bool => $surface->role === $output->role && $surface->name === $output->name,
-            fn (Surface $surface, Output $output): bool => $surface->role === $output->role && $says($output->role) && self::sources($surface->feeds) === self::sources($output->feeds),
+            fn (Surface $surface, Output $output): bool => $surface->role === $output->role &&
+                $surface->name === $output->name,
+            fn (Surface $surface, Output $output): bool => $surface->role === $output->role &&
+                $says($output->role) &&
+                self::sources($surface->feeds) === self::sources($output->feeds),
             fn (Surface $surface, Output $output): bool => $surface->role === $output->role && $says($output->role),
-            fn (Surface $surface, Output $output): bool => $surface->name === $output->name && ! ($says($surface->role) && $says($output->role)),
-            fn (Surface $surface, Output $output): bool => ! $says($surface->role) && ! $says($output->role) && $output->feeds !== [] && self::sources($surface->feeds) === self::sources($output->feeds),
+            fn (Surface $surface, Output $output): bool => $surface->name === $output->name &&
+                ! ($says($surface->role) && $says($output->role)),
+            fn (Surface $surface, Output $output): bool => ! $says($surface->role) &&
+                ! $says($output->role) &&
+                $output->feeds !== [] &&
+                self::sources($surface->feeds) === self::sources($output->feeds),
         ];
         foreach ($ways as $is) {
             foreach ($surfaces as $place => $surface) {
@@ -89,14 +105,21 @@ final readonly class WrittenOutputs
      */
     private static function sources(array $feeds): array
     {
-        return array_map(fn (Feed $feed): string => $feed->source instanceof FunctionSource ? $feed->source->function : '', $feeds);
+        return array_map(
+            fn (Feed $feed): string => $feed->source instanceof FunctionSource ? $feed->source->function : '',
+            $feeds,
+        );
     }
 
     /** True where an output mixes only functions that this recipe also writes. */
     private function isReplaced(Output $output): bool
     {
         $own = array_map(fn (PilotFunction $function): string => $function->id(), $this->plan->functions);
-        $foreign = array_filter($output->feeds, fn (Feed $feed): bool => ! $feed->source instanceof FunctionSource || ! in_array($feed->source->function, $own, true));
+        $foreign = array_filter(
+            $output->feeds,
+            fn (Feed $feed): bool => ! ($feed->source instanceof FunctionSource) ||
+                ! in_array($feed->source->function, $own, true),
+        );
 
         return $output->feeds !== [] && $foreign === [];
     }
@@ -110,6 +133,9 @@ final readonly class WrittenOutputs
             }
         }
         $needed = count($this->plan->surfaces) + $kept - $place;
-        throw Refused::because('transmitter', "{$this->transmitter->name} has {$this->transmitter->channels} channels and this needs {$needed}; take a channel away, choose fewer servos, or take a transmitter with more");
+        throw Refused::because(
+            'transmitter',
+            "{$this->transmitter->name} has {$this->transmitter->channels} channels and this needs {$needed}; take a channel away, choose fewer servos, or take a transmitter with more",
+        );
     }
 }

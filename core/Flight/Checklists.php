@@ -45,7 +45,10 @@ final readonly class Checklists
     /** @return list<string> */
     private function firstPower(): array
     {
-        $has = fn (string $word): bool => array_filter($this->program->aboard->kit->ports, fn (string $owner): bool => stripos($owner, $word) !== false) !== [];
+        $has = fn (string $word): bool => array_filter(
+            $this->program->aboard->kit->ports,
+            fn (string $owner): bool => stripos($owner, $word) !== false,
+        ) !== [];
 
         return self::some([
             match (true) {
@@ -55,11 +58,21 @@ final readonly class Checklists
             },
             'The old set-up is backed up, before any firmware work',
             'The transmitter is programmed, in a new and empty program, before the aircraft gets power',
-            $this->receiver === null ? null : "Link and sub-type are chosen for {$this->receiver->name}; all parts run matching firmware",
-            $has('video') ? 'The antenna is on the video transmitter before it gets power; air moves over it on the bench' : null,
-            $this->program->aboard->kit->ports === [] ? null : 'Every serial port has its one owner; USB is not given away',
-            $this->receiver === null ? null : "Bound: {$this->receiver->binding->says()}; 2 to 2.5 m away from the transmitter, then power off and on",
-            $this->receiver?->telemetry === true ? 'Solid lamp and a telemetry reading: that is the proof' : 'Solid lamp: that is the proof',
+            $this->receiver === null
+                ? null
+                : "Link and sub-type are chosen for {$this->receiver->name}; all parts run matching firmware",
+            $has('video')
+                ? 'The antenna is on the video transmitter before it gets power; air moves over it on the bench'
+                : null,
+            $this->program->aboard->kit->ports === []
+                ? null
+                : 'Every serial port has its one owner; USB is not given away',
+            $this->receiver === null
+                ? null
+                : "Bound: {$this->receiver->binding->says()}; 2 to 2.5 m away from the transmitter, then power off and on",
+            $this->receiver?->telemetry === true
+                ? 'Solid lamp and a telemetry reading: that is the proof'
+                : 'Solid lamp: that is the proof',
             'Failsafe is set',
         ]);
     }
@@ -75,37 +88,64 @@ final readonly class Checklists
                 $this->isHelicopter() => 'The motor is disconnected or the blades are off',
                 default => 'Propellers are off',
             }.' for all of this until the last lines',
-            $this->controller === null ? null : "{$this->controller->name}: board level and still, calibrated; the picture moves as the aircraft does",
-            ...array_map(fn ($output): string => "Channel {$output->channel}, {$output->name}: moves by its own control alone, the right way, as far as it should", array_slice($this->program->outputs, 0, 4)),
+            $this->controller === null
+                ? null
+                : "{$this->controller->name}: board level and still, calibrated; the picture moves as the aircraft does",
+            ...array_map(
+                fn (
+                    $output,
+                ): string => "Channel {$output->channel}, {$output->name}: moves by its own control alone, the right way, as far as it should",
+                array_slice($this->program->outputs, 0, 4),
+            ),
             ...$this->meanings(),
             $lift?->says(),
-            in_array($this->program->family, [Family::Multirotor, Family::TinyMultirotor], true) ? 'Motors one at a time: order and direction as in the drawing; a scrap of paper shows the direction' : null,
+            in_array($this->program->family, [Family::Multirotor, Family::TinyMultirotor], true)
+                ? 'Motors one at a time: order and direction as in the drawing; a scrap of paper shows the direction'
+                : null,
             'Failsafe tested: transmitter off, the motor stops or the controller takes over; transmitter on again',
             'Range checked',
             $this->drives() ? null : 'Balance: the centre of gravity is on its mark',
-            $this->drives() ? 'First drive slowly, straight and away from people; stop, look, then the first turn' : null,
-            $this->drives() ? null : ($this->isHelicopter() ? 'Blades on last: leading edges first, tight enough to swing by hand' : 'Propellers on last: the raised edge leads, lettering up, screws of equal length, snug'),
-            $this->drives() ? null : 'First hover outside and from a distance, never over or near the aircraft; one short hover, land, look. Beside a beginner stands someone who can fly it',
+            $this->drives()
+                ? 'First drive slowly, straight and away from people; stop, look, then the first turn'
+                : null,
+            $this->drives()
+                ? null
+                : ($this->isHelicopter()
+                    ? 'Blades on last: leading edges first, tight enough to swing by hand'
+                    : 'Propellers on last: the raised edge leads, lettering up, screws of equal length, snug'),
+            $this->drives()
+                ? null
+                : 'First hover outside and from a distance, never over or near the aircraft; one short hover, land, look. Beside a beginner stands someone who can fly it',
         ]);
     }
 
     /** @return list<string> */
     private function eachFlight(): array
     {
-        $gps = array_filter($this->program->aboard->kit->ports, fn (string $owner): bool => stripos($owner, 'gps') !== false) !== [];
+        $gps =
+            array_filter(
+                $this->program->aboard->kit->ports,
+                fn (string $owner): bool => stripos($owner, 'gps') !== false,
+            ) !== [];
         $motor = $this->program->motors() !== [];
 
         return self::some([
             'Local rules and club rules allow this '.($this->drives() ? 'drive' : 'flight').', here and now',
             'Battery charged, strapped, plug tight',
             'Antennas whole and in place; screws and linkages tight',
-            $motor && ! $this->drives() ? ($this->isHelicopter() ? 'Blades whole, the right way round, tight enough to swing by hand' : 'Propellers right way up, tight, no nick') : null,
+            $motor && ! $this->drives()
+                ? ($this->isHelicopter()
+                    ? 'Blades whole, the right way round, tight enough to swing by hand'
+                    : 'Propellers right way up, tight, no nick')
+                : null,
             $motor ? ($this->drives() ? 'Throttle in its middle, wheels straight' : 'Throttle stick fully down') : null,
             $this->atRest(),
             'Transmitter on first, then the aircraft',
             'Controls free and the right way',
             $gps ? 'Enough satellites; home is set' : null,
-            $this->receiver?->telemetry === true ? 'Telemetry reset; the pack\'s voltage is what it should be' : 'Timer set: nothing tells you the voltage',
+            $this->receiver?->telemetry === true
+                ? 'Telemetry reset; the pack\'s voltage is what it should be'
+                : 'Timer set: nothing tells you the voltage',
             'Failsafe and range as tested',
             'Area clear, people behind you',
         ]);
@@ -116,7 +156,11 @@ final readonly class Checklists
         $used = array_map(fn ($thread): string => $thread->from, Routing::threads($this->program));
         $rest = [];
         foreach ($this->circuit->panel->transmitter->controls as $control) {
-            if (in_array("control:{$control->id}", $used, true) && $control->rest !== null && $control->detents[0] !== 'pressed') {
+            if (
+                in_array("control:{$control->id}", $used, true) &&
+                $control->rest !== null &&
+                $control->detents[0] !== 'pressed'
+            ) {
                 $rest[] = "{$control->name} {$control->rest}";
             }
         }
@@ -131,8 +175,14 @@ final readonly class Checklists
         foreach ($this->program->functions as $function) {
             if ($function instanceof SteppedFunction && $function->drive instanceof DetentDrive) {
                 $names = array_column($function->steps, 'name', 'id');
-                $control = $this->circuit->panel->transmitter->control($function->drive->control)->name ?? $function->drive->control;
-                $does = array_map(fn (string $detent, string $step): string => "{$detent} ".($names[$step] ?? $step), array_keys($function->drive->map), $function->drive->map);
+                $control =
+                    $this->circuit->panel->transmitter->control($function->drive->control)->name ??
+                    $function->drive->control;
+                $does = array_map(
+                    fn (string $detent, string $step): string => "{$detent} ".($names[$step] ?? $step),
+                    array_keys($function->drive->map),
+                    $function->drive->map,
+                );
                 $lines[] = "{$function->name} on {$control}: ".implode(', ', $does);
             }
         }

@@ -19,7 +19,7 @@ final class AboardDecoder
         $node->keys([], ['kit', 'controller', 'failsafe', 'startCheck', 'accepted', 'readings']);
         $controller = $node->at('controller');
 
-        return self::with($node, $controller === null ? new ControllerSetup : SetupDecoder::read($controller));
+        return self::with($node, $controller === null ? new ControllerSetup() : SetupDecoder::read($controller));
     }
 
     /** What stands at a node, with a set-up of the controller that was read already. */
@@ -29,11 +29,14 @@ final class AboardDecoder
         $accepted = [];
         foreach ($node->at('accepted')?->items(64) ?? [] as $item) {
             $item->keys(['finding', 'reason']);
-            $accepted[] = new AcceptedFinding($item->at('finding')?->text(120) ?? '', $item->at('reason')?->text(400) ?? '');
+            $accepted[] = new AcceptedFinding(
+                $item->at('finding')?->text(120) ?? '',
+                $item->at('reason')?->text(400) ?? '',
+            );
         }
 
         return new Installation(
-            $kit === null ? new KitChoice : self::kit($kit),
+            $kit === null ? new KitChoice() : self::kit($kit),
             $controller,
             self::failsafe($node->at('failsafe')),
             array_map(fn (JsonCursor $item): string => $item->id(), $node->at('startCheck')?->items(40) ?? []),
@@ -87,9 +90,14 @@ final class AboardDecoder
         }
 
         return new KitChoice(
-            $node->at('link')?->id(), $node->at('subtype')?->id(),
-            $oneOf($node->at('wire'), 'leads', 'sum', 'serial'), $oneOf($node->at('input'), 'leads', 'sum', 'serial'), $oneOf($node->at('power'), 'controller', 'pack', 'usb'),
-            $node->at('pack')?->id(), $node->at('speedController')?->id(), $ports,
+            $node->at('link')?->id(),
+            $node->at('subtype')?->id(),
+            $oneOf($node->at('wire'), 'leads', 'sum', 'serial'),
+            $oneOf($node->at('input'), 'leads', 'sum', 'serial'),
+            $oneOf($node->at('power'), 'controller', 'pack', 'usb'),
+            $node->at('pack')?->id(),
+            $node->at('speedController')?->id(),
+            $ports,
         );
     }
 

@@ -8,7 +8,8 @@ namespace DuskSwitch\Core\Format;
  */
 final class CanonicalText
 {
-    private const FLAGS = JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION;
+    private const FLAGS =
+        JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION;
 
     /** @param  array<string, mixed>  $document */
     public static function of(array $document): string
@@ -28,7 +29,10 @@ final class CanonicalText
         }
         $lines = [];
         foreach ($value as $key => $item) {
-            $lines[] = '    '.(array_is_list($value) ? '' : json_encode((string) $key, self::FLAGS).': ').self::inline($item);
+            $lines[] =
+                '    '.
+                (array_is_list($value) ? '' : json_encode((string) $key, self::FLAGS).': ').
+                self::inline($item);
         }
         [$open, $close] = array_is_list($value) ? ['[', ']'] : ['{', '}'];
 
@@ -42,7 +46,8 @@ final class CanonicalText
         }
         $items = [];
         foreach ($value as $key => $item) {
-            $items[] = (array_is_list($value) ? '' : json_encode((string) $key, self::FLAGS).': ').self::inline($item);
+            $items[] =
+                (array_is_list($value) ? '' : json_encode((string) $key, self::FLAGS).': ').self::inline($item);
         }
 
         return array_is_list($value) ? '['.implode(', ', $items).']' : '{'.implode(', ', $items).'}';

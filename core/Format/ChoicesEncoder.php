@@ -15,11 +15,31 @@ final class ChoicesEncoder
     public static function encode(?Controller $controller): array
     {
         return [
-            'purposes' => array_map(fn (Purpose $one): array => ['id' => $one->value, 'name' => ucfirst($one->says())], Purpose::cases()),
-            'roles' => array_map(fn (Role $one): array => ['id' => $one->value, 'name' => ucfirst($one->says()), 'group' => $one->group()], Role::cases()),
+            'purposes' => array_map(
+                fn (Purpose $one): array => ['id' => $one->value, 'name' => ucfirst($one->says())],
+                Purpose::cases(),
+            ),
+            'roles' => array_map(
+                fn (Role $one): array => [
+                    'id' => $one->value,
+                    'name' => ucfirst($one->says()),
+                    'group' => $one->group(),
+                ],
+                Role::cases(),
+            ),
             'meanings' => [
-                ...array_map(fn (string $word): array => ['id' => $word, 'name' => ucfirst(Meaning::word($word)->says())], Meaning::WORDS),
-                ...array_map(fn (Mode $mode): array => ['id' => "mode:{$mode->id}", 'name' => $mode->name, 'group' => "Modes of {$controller?->name}"], array_values($controller->modes ?? [])),
+                ...array_map(
+                    fn (string $word): array => ['id' => $word, 'name' => ucfirst(Meaning::word($word)->says())],
+                    Meaning::WORDS,
+                ),
+                ...array_map(
+                    fn (Mode $mode): array => [
+                        'id' => "mode:{$mode->id}",
+                        'name' => $mode->name,
+                        'group' => "Modes of {$controller?->name}",
+                    ],
+                    array_values($controller->modes ?? []),
+                ),
             ],
         ];
     }

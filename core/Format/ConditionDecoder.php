@@ -30,14 +30,20 @@ final class ConditionDecoder
     public static function decode(JsonCursor $node, int $depth = 0): Condition
     {
         if ($depth > self::DEEPEST) {
-            $node->fault('conditions stand more than '.self::DEEPEST.' deep in one another here; give the inner one a name under "conditions" and ask for that');
+            $node->fault(
+                'conditions stand more than '.
+                    self::DEEPEST.
+                    ' deep in one another here; give the inner one a name under "conditions" and ask for that',
+            );
 
             return new Named('none');
         }
         if ($node->isText()) {
             return new Named($node->id());
         }
-        foreach (['control', 'function', 'sensor', 'step', 'phase', 'all', 'any', 'not', 'held', 'latch', 'toggle', 'taps'] as $key) {
+        foreach (
+            ['control', 'function', 'sensor', 'step', 'phase', 'all', 'any', 'not', 'held', 'latch', 'toggle', 'taps'] as $key
+        ) {
             $inside = $node->at($key);
             if ($inside !== null) {
                 return match ($key) {
@@ -86,7 +92,12 @@ final class ConditionDecoder
         $way = $node->has('above') ? 'above' : 'below';
         $node->keys(['sensor', $way], ['hysteresis']);
 
-        return new SensorLevel($sensor->id(), $way === 'above', $node->at($way)?->number(-1e6, 1e6) ?? 0.0, $node->at('hysteresis')?->number(0, 1e6) ?? 0.0);
+        return new SensorLevel(
+            $sensor->id(),
+            $way === 'above',
+            $node->at($way)?->number(-1e6, 1e6) ?? 0.0,
+            $node->at('hysteresis')?->number(0, 1e6) ?? 0.0,
+        );
     }
 
     /** @return array{bool, float} above or not, and the level */
@@ -133,14 +144,20 @@ final class ConditionDecoder
         $inside->keys(['set', 'reset']);
         [$set, $reset] = [$inside->at('set'), $inside->at('reset')];
 
-        return $set === null || $reset === null ? new Named('none') : new Latch(self::decode($set, $depth), self::decode($reset, $depth));
+        return $set === null || $reset === null
+            ? new Named('none')
+            : new Latch(self::decode($set, $depth), self::decode($reset, $depth));
     }
 
     private static function taps(JsonCursor $node, JsonCursor $of, int $depth): Condition
     {
         $node->keys(['taps', 'count', 'within']);
 
-        return new Taps(self::decode($of, $depth), $node->at('count')?->whole(1, 2) ?? 1, $node->at('within')?->number(0.1, 2) ?? 0.4);
+        return new Taps(
+            self::decode($of, $depth),
+            $node->at('count')?->whole(1, 2) ?? 1,
+            $node->at('within')?->number(0.1, 2) ?? 0.4,
+        );
     }
 
     private static function alone(JsonCursor $node, string $key, Condition $condition): Condition

@@ -28,18 +28,34 @@ final class ConditionEncoder
         return match (true) {
             $condition instanceof Named => $condition->name,
             $condition instanceof ControlAt => ['control' => $condition->control, 'at' => $condition->detent],
-            $condition instanceof ControlLevel => ['control' => $condition->control, $condition->above ? 'above' : 'below' => $condition->level],
-            $condition instanceof FunctionLevel => ['function' => $condition->function, $condition->above ? 'above' : 'below' => $condition->level],
-            $condition instanceof SensorLevel => ['sensor' => $condition->sensor, $condition->above ? 'above' : 'below' => $condition->level, ...$condition->hysteresis === 0.0 ? [] : ['hysteresis' => $condition->hysteresis]],
+            $condition instanceof ControlLevel => [
+                'control' => $condition->control,
+                $condition->above ? 'above' : 'below' => $condition->level,
+            ],
+            $condition instanceof FunctionLevel => [
+                'function' => $condition->function,
+                $condition->above ? 'above' : 'below' => $condition->level,
+            ],
+            $condition instanceof SensorLevel => [
+                'sensor' => $condition->sensor,
+                $condition->above ? 'above' : 'below' => $condition->level,
+                ...$condition->hysteresis === 0.0 ? [] : ['hysteresis' => $condition->hysteresis],
+            ],
             $condition instanceof StepIs => ['step' => [$condition->function, $condition->step]],
             $condition instanceof PhaseIs => ['phase' => $condition->phase],
             $condition instanceof All => ['all' => array_map(self::encode(...), $condition->of)],
             $condition instanceof Any => ['any' => array_map(self::encode(...), $condition->of)],
             $condition instanceof Not => ['not' => self::encode($condition->of)],
             $condition instanceof Held => ['held' => self::encode($condition->of), 'seconds' => $condition->seconds],
-            $condition instanceof Latch => ['latch' => ['set' => self::encode($condition->set), 'reset' => self::encode($condition->reset)]],
+            $condition instanceof Latch => [
+                'latch' => ['set' => self::encode($condition->set), 'reset' => self::encode($condition->reset)],
+            ],
             $condition instanceof Toggle => ['toggle' => self::encode($condition->of)],
-            $condition instanceof Taps => ['taps' => self::encode($condition->of), 'count' => $condition->count, 'within' => $condition->within],
+            $condition instanceof Taps => [
+                'taps' => self::encode($condition->of),
+                'count' => $condition->count,
+                'within' => $condition->within,
+            ],
             default => throw new LogicException('No text for '.$condition::class),
         };
     }

@@ -31,7 +31,10 @@ final class CurveDecoder
     {
         foreach ($points as $index => [$x]) {
             if ($index > 0 && $x <= $points[$index - 1][0]) {
-                $list->faults->add("{$list->path}[{$index}][0]", "x must rise from point to point; it goes from {$points[$index - 1][0]} to {$x}");
+                $list->faults->add(
+                    "{$list->path}[{$index}][0]",
+                    "x must rise from point to point; it goes from {$points[$index - 1][0]} to {$x}",
+                );
             }
         }
         if ($points[0][0] !== -1.0 || $points[count($points) - 1][0] !== 1.0) {

@@ -22,11 +22,14 @@ final class ExtrasDecoder
     /** @return array<string, float|bool|string> what was chosen in a recipe, as it stands at a node */
     public static function settings(JsonCursor $node): array
     {
-        return array_map(fn (JsonCursor $value): float|bool|string => match (true) {
-            $value->isNumber() => $value->number(-1e6, 1e6),
-            $value->isText() => $value->text(),
-            default => $value->flag(),
-        }, $node->entries(40));
+        return array_map(
+            fn (JsonCursor $value): float|bool|string => match (true) {
+                $value->isNumber() => $value->number(-1e6, 1e6),
+                $value->isText() => $value->text(),
+                default => $value->flag(),
+            },
+            $node->entries(40),
+        );
     }
 
     /** The ring that stands at a node. */

@@ -13,11 +13,17 @@ final class ExtrasEncoder
     public static function encode(Program $program): array
     {
         return [
-            ...$program->ring === null ? [] : ['ring' => ['of' => $program->ring->of, 'limit' => $program->ring->limit]],
-            ...$program->recipe === null ? [] : ['recipe' => [
-                'id' => $program->recipe->id,
-                ...$program->recipe->settings === [] ? [] : ['settings' => $program->recipe->settings],
-            ]],
+            ...$program->ring === null
+                ? []
+                : ['ring' => ['of' => $program->ring->of, 'limit' => $program->ring->limit]],
+            ...$program->recipe === null
+                ? []
+                : [
+                    'recipe' => [
+                        'id' => $program->recipe->id,
+                        ...$program->recipe->settings === [] ? [] : ['settings' => $program->recipe->settings],
+                    ],
+                ],
             ...$program->ladder === null ? [] : ['ladder' => self::ladder($program->ladder)],
         ];
     }

@@ -25,15 +25,37 @@ final readonly class Fingerprint
     /** Of a step at the bench. */
     public function step(BenchStep $step): string
     {
-        return self::of([$step->value, $this->kit->transmitter->id, match ($step) {
-            BenchStep::Order => [$this->order(), $this->ways(), $this->drives()],
-            BenchStep::Ends => [$this->program->controller, $this->outputs('channel', 'role', 'travel', 'subtrim', 'limit', 'reverse')],
-            BenchStep::Jitter => [$this->program->controller, $this->program->receiver, $this->functions('id', 'deadband', 'drive')],
-            BenchStep::Board => $this->program->controller,
-            BenchStep::Surfaces => [$this->ways(), $this->drives()],
-            BenchStep::Motors => [$this->program->controller, $this->kit->choice->speedController, array_map(fn (Output $one): array => [$one->channel, $one->role?->value], $this->program->motors())],
-            BenchStep::Arming => [$this->arming(), array_map(self::function(...), $this->program->whose(Purpose::Arm, Purpose::MotorCut, Purpose::Throttle)), $this->outputs('channel', 'role', 'feeds', 'travel', 'subtrim', 'limit', 'reverse')],
-        }]);
+        return self::of([
+            $step->value,
+            $this->kit->transmitter->id,
+            match ($step) {
+                BenchStep::Order => [$this->order(), $this->ways(), $this->drives()],
+                BenchStep::Ends => [
+                    $this->program->controller,
+                    $this->outputs('channel', 'role', 'travel', 'subtrim', 'limit', 'reverse'),
+                ],
+                BenchStep::Jitter => [
+                    $this->program->controller,
+                    $this->program->receiver,
+                    $this->functions('id', 'deadband', 'drive'),
+                ],
+                BenchStep::Board => $this->program->controller,
+                BenchStep::Surfaces => [$this->ways(), $this->drives()],
+                BenchStep::Motors => [
+                    $this->program->controller,
+                    $this->kit->choice->speedController,
+                    array_map(fn (Output $one): array => [$one->channel, $one->role?->value], $this->program->motors()),
+                ],
+                BenchStep::Arming => [
+                    $this->arming(),
+                    array_map(
+                        self::function(...),
+                        $this->program->whose(Purpose::Arm, Purpose::MotorCut, Purpose::Throttle),
+                    ),
+                    $this->outputs('channel', 'role', 'feeds', 'travel', 'subtrim', 'limit', 'reverse'),
+                ],
+            },
+        ]);
     }
 
     /** Of a binding: both ends with their generation of the link, and how they speak. */
@@ -41,7 +63,15 @@ final readonly class Fingerprint
     {
         $link = $this->kit->transmitter->links[$this->kit->choice->link ?? ''] ?? null;
 
-        return self::of(['binding', $this->kit->transmitter->id, $link?->generation, $this->program->receiver, $this->kit->receiver?->generation, $this->kit->choice->link, $this->kit->choice->subtype]);
+        return self::of([
+            'binding',
+            $this->kit->transmitter->id,
+            $link?->generation,
+            $this->program->receiver,
+            $this->kit->receiver?->generation,
+            $this->kit->choice->link,
+            $this->kit->choice->subtype,
+        ]);
     }
 
     /** Of the whole program with its kit: what a checklist was gone through with. What it's called, what was read and what was accepted don't count. */
@@ -75,7 +105,7 @@ final readonly class Fingerprint
     {
         $setup = $this->kit->controller?->setUp($this->program->aboard->controller);
 
-        return [$this->program->controller, $setup === null ? null : (SetupEncoder::encode($setup)['order'] ?? null)];
+        return [$this->program->controller, $setup === null ? null : SetupEncoder::encode($setup)['order'] ?? null];
     }
 
     /** @return list<mixed> */
@@ -93,7 +123,10 @@ final readonly class Fingerprint
         $outputs = $this->program->outputs;
         usort($outputs, fn (Output $a, Output $b): int => $a->channel <=> $b->channel);
 
-        return array_map(fn (Output $one): array => array_intersect_key(OutputEncoder::encode($one), array_flip($keys)), $outputs);
+        return array_map(
+            fn (Output $one): array => array_intersect_key(OutputEncoder::encode($one), array_flip($keys)),
+            $outputs,
+        );
     }
 
     /** @return list<array<string, mixed>> those keys of every function, by id */
@@ -102,7 +135,10 @@ final readonly class Fingerprint
         $functions = $this->program->functions;
         usort($functions, fn (PilotFunction $a, PilotFunction $b): int => $a->id() <=> $b->id());
 
-        return array_map(fn (PilotFunction $one): array => array_intersect_key(FunctionEncoder::encode($one), array_flip($keys)), $functions);
+        return array_map(
+            fn (PilotFunction $one): array => array_intersect_key(FunctionEncoder::encode($one), array_flip($keys)),
+            $functions,
+        );
     }
 
     /** @return array<string, mixed> */

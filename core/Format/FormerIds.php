@@ -16,6 +16,9 @@ final class FormerIds
     /** @return list<string> of a port, whose ids are free text */
     public static function ofPort(JsonCursor $part): array
     {
-        return array_map(fn (JsonCursor $item): string => $item->text(20), $part->at('formerly')?->items(self::MOST) ?? []);
+        return array_map(
+            fn (JsonCursor $item): string => $item->text(20),
+            $part->at('formerly')?->items(self::MOST) ?? [],
+        );
     }
 }

@@ -23,11 +23,14 @@ final class FrameEncoder
             'phase' => $frame->phase(),
             'functions' => (object) array_map(self::plain(...), $frame->functions()),
             'steps' => (object) $frame->steps(),
-            'outputs' => (object) array_map(fn (OutputValue $output): array => [
-                'signal' => self::plain($output->signal),
-                'pulse' => $output->pulse,
-                'clipped' => $output->clipped,
-            ], $frame->outputs()),
+            'outputs' => (object) array_map(
+                fn (OutputValue $output): array => [
+                    'signal' => self::plain($output->signal),
+                    'pulse' => $output->pulse,
+                    'clipped' => $output->clipped,
+                ],
+                $frame->outputs(),
+            ),
         ];
     }
 
@@ -41,7 +44,9 @@ final class FrameEncoder
         $values = $frame->outputs();
         $meant = [];
         foreach ($program->outputs as $output) {
-            $meant[$output->channel] = self::plain(round(OutputStages::back($output, $values[$output->channel]->signal), 6));
+            $meant[$output->channel] = self::plain(
+                round(OutputStages::back($output, $values[$output->channel]->signal), 6),
+            );
         }
 
         return (object) $meant;
@@ -71,16 +76,19 @@ final class FrameEncoder
     {
         return [
             'channel' => $explanation->channel,
-            'contributions' => array_map(fn (Contribution $one): array => [
-                'kind' => $one->kind,
-                'id' => $one->id,
-                'name' => $one->name,
-                'source' => self::plain($one->source),
-                'amount' => self::plain($one->amount),
-                'combine' => $one->combine->value,
-                'active' => $one->active,
-                'sum' => self::plain($one->sum),
-            ], $explanation->contributions),
+            'contributions' => array_map(
+                fn (Contribution $one): array => [
+                    'kind' => $one->kind,
+                    'id' => $one->id,
+                    'name' => $one->name,
+                    'source' => self::plain($one->source),
+                    'amount' => self::plain($one->amount),
+                    'combine' => $one->combine->value,
+                    'active' => $one->active,
+                    'sum' => self::plain($one->sum),
+                ],
+                $explanation->contributions,
+            ),
             'sum' => self::plain($explanation->sum),
             'afterTravel' => self::plain($explanation->afterTravel),
             'afterReverse' => self::plain($explanation->afterReverse),

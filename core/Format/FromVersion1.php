@@ -18,7 +18,15 @@ final class FromVersion1
         $slots = SlotDecoder::list($node->at('slots'));
         $aboard = AboardDecoder::with($node, new ControllerSetup($slots === [] ? null : $slots));
 
-        return $aboard->with(accepted: array_map(fn (AcceptedFinding $one): AcceptedFinding => new AcceptedFinding(self::key($one->finding), $one->reason), $aboard->accepted));
+        return $aboard->with(
+            accepted: array_map(
+                fn (AcceptedFinding $one): AcceptedFinding => new AcceptedFinding(
+                    self::key($one->finding),
+                    $one->reason,
+                ),
+                $aboard->accepted,
+            ),
+        );
     }
 
     /** Notes a fault for each key that only came with version 2. */

@@ -40,7 +40,10 @@ final class FunctionDecoder
             $override->keys(['when', 'value']);
             $when = $override->at('when');
             if ($when !== null) {
-                $overrides[] = new Override(ConditionDecoder::decode($when), $override->at('value')?->number(-1.5, 1.5) ?? 0.0);
+                $overrides[] = new Override(
+                    ConditionDecoder::decode($when),
+                    $override->at('value')?->number(-1.5, 1.5) ?? 0.0,
+                );
             }
         }
         $dualRates = [];
@@ -74,7 +77,12 @@ final class FunctionDecoder
         foreach ($node->at('steps')?->items(16, 1) ?? [] as $step) {
             $step->keys(['id', 'value'], ['name', 'means']);
             $id = $ids->id($step);
-            $steps[] = new Step($id, $step->at('name')?->text() ?? ucfirst($id), $step->at('value')?->number(-1.5, 1.5) ?? 0.0, self::meaning($step->at('means')));
+            $steps[] = new Step(
+                $id,
+                $step->at('name')?->text() ?? ucfirst($id),
+                $step->at('value')?->number(-1.5, 1.5) ?? 0.0,
+                self::meaning($step->at('means')),
+            );
         }
 
         return new SteppedFunction(
@@ -94,7 +102,11 @@ final class FunctionDecoder
         if ($node->isText()) {
             $word = $node->text();
             if (! in_array($word, Meaning::WORDS, true)) {
-                $node->fault('must be one of '.implode(', ', Meaning::WORDS).', or {"mode": …} with the id of a mode of the controller');
+                $node->fault(
+                    'must be one of '.
+                        implode(', ', Meaning::WORDS).
+                        ', or {"mode": …} with the id of a mode of the controller',
+                );
             }
 
             return Meaning::word($word);
@@ -116,7 +128,9 @@ final class FunctionDecoder
             return new AxisDrive($axis->choice(Axis::class));
         }
         if ($drive->has('map') || $drive->has('cases')) {
-            $drive->fault('a proportional function is driven by an axis or a control; "map" and "cases" are for a function with steps');
+            $drive->fault(
+                'a proportional function is driven by an axis or a control; "map" and "cases" are for a function with steps',
+            );
 
             return null;
         }
@@ -178,6 +192,10 @@ final class FunctionDecoder
     {
         $node->keys(['authority'], ['idle', 'perPhase']);
 
-        return new TrimRule($node->at('authority')?->number(0, 1) ?? 0.0, $node->at('idle')?->flag() ?? false, $node->at('perPhase')?->flag() ?? false);
+        return new TrimRule(
+            $node->at('authority')?->number(0, 1) ?? 0.0,
+            $node->at('idle')?->flag() ?? false,
+            $node->at('perPhase')?->flag() ?? false,
+        );
     }
 }

@@ -34,27 +34,46 @@ final class FunctionEncoder
     {
         $trim = $function->trim;
 
-        return array_filter([
-            'id' => $function->id,
-            'name' => $function->name,
-            'purpose' => $function->purpose?->value,
-            'drive' => match (true) {
-                $function->drive instanceof AxisDrive => ['axis' => $function->drive->axis->value],
-                $function->drive instanceof ControlDrive => ['control' => $function->drive->control],
-                default => null,
-            },
-            'deadband' => $function->deadband === 0.0 ? null : $function->deadband,
-            'trim' => $trim === null ? null : ['authority' => $trim->authority, ...$trim->idleOnly ? ['idle' => true] : [], ...$trim->perPhase ? ['perPhase' => true] : []],
-            'shape' => $function->shapes === [] ? null : array_map(self::shape(...), $function->shapes),
-            'dualRates' => $function->dualRates === [] ? null : array_map(
-                fn (DualRate $rate): array => ['when' => ConditionEncoder::encode($rate->when), ...self::shape($rate->shape)],
-                $function->dualRates,
-            ),
-            'override' => $function->overrides === [] ? null : array_map(
-                fn (Override $override): array => ['when' => ConditionEncoder::encode($override->when), 'value' => $override->value],
-                $function->overrides,
-            ),
-        ], fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'id' => $function->id,
+                'name' => $function->name,
+                'purpose' => $function->purpose?->value,
+                'drive' => match (true) {
+                    $function->drive instanceof AxisDrive => ['axis' => $function->drive->axis->value],
+                    $function->drive instanceof ControlDrive => ['control' => $function->drive->control],
+                    default => null,
+                },
+                'deadband' => $function->deadband === 0.0 ? null : $function->deadband,
+                'trim' => $trim === null
+                        ? null
+                        : [
+                            'authority' => $trim->authority,
+                            ...$trim->idleOnly ? ['idle' => true] : [],
+                            ...$trim->perPhase ? ['perPhase' => true] : [],
+                        ],
+                'shape' => $function->shapes === [] ? null : array_map(self::shape(...), $function->shapes),
+                'dualRates' => $function->dualRates === []
+                        ? null
+                        : array_map(
+                            fn (DualRate $rate): array => [
+                                'when' => ConditionEncoder::encode($rate->when),
+                                ...self::shape($rate->shape),
+                            ],
+                            $function->dualRates,
+                        ),
+                'override' => $function->overrides === []
+                        ? null
+                        : array_map(
+                            fn (Override $override): array => [
+                                'when' => ConditionEncoder::encode($override->when),
+                                'value' => $override->value,
+                            ],
+                            $function->overrides,
+                        ),
+            ],
+            fn (mixed $value): bool => $value !== null,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -73,10 +92,15 @@ final class FunctionEncoder
         $drive = $function->drive;
         $written = match (true) {
             $drive instanceof DetentDrive => ['control' => $drive->control, 'map' => $drive->map],
-            $drive instanceof CaseDrive => ['cases' => array_map(
-                fn (DriveCase $case): array => ['when' => ConditionEncoder::encode($case->when), 'step' => $case->step],
-                $drive->cases,
-            )],
+            $drive instanceof CaseDrive => [
+                'cases' => array_map(
+                    fn (DriveCase $case): array => [
+                        'when' => ConditionEncoder::encode($case->when),
+                        'step' => $case->step,
+                    ],
+                    $drive->cases,
+                ),
+            ],
             default => null,
         };
 

@@ -21,11 +21,19 @@ final class Header
         }
         $found = $node->at('format')?->text();
         if ($found !== $format) {
-            throw Refused::because('format', $found === null ? "this is missing; it must be \"{$format}\"" : "must be \"{$format}\", not \"".mb_strimwidth($found, 0, 40, '…').'"');
+            throw Refused::because(
+                'format',
+                $found === null
+                    ? "this is missing; it must be \"{$format}\""
+                    : "must be \"{$format}\", not \"".mb_strimwidth($found, 0, 40, '…').'"',
+            );
         }
         $found = $node->at('version')?->whole(1, 1_000_000) ?? 1;
         if ($found > $version) {
-            throw Refused::because('version', "this document is newer than this Dusk Switch, which reads up to version {$version}");
+            throw Refused::because(
+                'version',
+                "this document is newer than this Dusk Switch, which reads up to version {$version}",
+            );
         }
 
         return $found;

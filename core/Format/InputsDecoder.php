@@ -20,10 +20,13 @@ final class InputsDecoder
      */
     public static function list(mixed $value, Panel $panel): array
     {
-        $faults = new Faults;
+        $faults = new Faults();
         $node = new JsonCursor($value, '', $faults);
         // What sensors say stands in the same sets: {@see TelemetryDecoder}.
-        $sets = array_map(fn (JsonCursor $set): array => self::change($set, $panel, $panel->atRest(), ['telemetry']), $node->items(100_000));
+        $sets = array_map(
+            fn (JsonCursor $set): array => self::change($set, $panel, $panel->atRest(), ['telemetry']),
+            $node->items(100_000),
+        );
         $faults->refuseAny();
 
         return $sets;
@@ -55,14 +58,16 @@ final class InputsDecoder
         $trims?->keys([], array_column(Axis::cases(), 'value'));
         foreach (Axis::cases() as $axis) {
             $stick = $panel->axis($axis);
-            $inputs[$stick] = $axes?->at($axis->value)?->number(-1, 1) ?? $inputs[$stick] ?? $panel->rest($axis);
+            $inputs[$stick] = $axes?->at($axis->value)?->number(-1, 1) ?? ($inputs[$stick] ?? $panel->rest($axis));
             $trim = $trims?->at($axis->value);
             $inputs = $trim === null ? $inputs : self::trim($trim, $axis, $panel, $inputs);
         }
         foreach ($node->at('controls')?->entries(40) ?? [] as $id => $value) {
             $slot = $panel->control($id);
             if ($slot === null) {
-                $value->fault("{$panel->transmitter->name} has no control \"{$id}\"; it has {$panel->transmitter->controlsInWords()}");
+                $value->fault(
+                    "{$panel->transmitter->name} has no control \"{$id}\"; it has {$panel->transmitter->controlsInWords()}",
+                );
             } else {
                 $inputs[$slot] = self::control($value, $id, $panel);
             }
@@ -87,7 +92,11 @@ final class InputsDecoder
             if (isset($own[$phase])) {
                 $inputs[$own[$phase]] = $value->number(-1, 1);
             } else {
-                $value->fault($own === [] ? "all phases share the {$axis->value} trim; give one number" : "there is no phase \"{$phase}\"; there is ".implode(', ', array_keys($own)));
+                $value->fault(
+                    $own === []
+                        ? "all phases share the {$axis->value} trim; give one number"
+                        : "there is no phase \"{$phase}\"; there is ".implode(', ', array_keys($own)),
+                );
             }
         }
 

@@ -29,7 +29,14 @@ final class Json
     public static function decode(string $text, int $most = self::MAX_BYTES): mixed
     {
         if (strlen($text) > $most) {
-            throw Refused::because('', sprintf('this is %.1f MB; a document is at most %.0f MB. Is it the right file?', strlen($text) / 1e6, $most / 1e6));
+            throw Refused::because(
+                '',
+                sprintf(
+                    'this is %.1f MB; a document is at most %.0f MB. Is it the right file?',
+                    strlen($text) / 1e6,
+                    $most / 1e6,
+                ),
+            );
         }
         $text = ByteOrderMark::cut($text);
         try {
@@ -48,13 +55,18 @@ final class Json
             return 'this is nested more than '.self::MAX_DEPTH.' levels deep; no document needs that';
         }
         if (! mb_check_encoding($text, 'UTF-8')) {
-            return 'this is not UTF-8 text: a byte that can\'t be read stands at '.self::place($text, self::firstBadByte($text)).'. Save the file as UTF-8';
+            return 'this is not UTF-8 text: a byte that can\'t be read stands at '.
+                self::place($text, self::firstBadByte($text)).
+                '. Save the file as UTF-8';
         }
         $offset = JsonSyntax::firstFault($text);
         if ($offset === null) {
             return 'this is not JSON: '.$problem->getMessage();
         }
-        $here = $offset < strlen($text) ? 'something unexpected: '.mb_strimwidth(strtok(substr($text, $offset, 80), "\r\n") ?: '', 0, 24, '…') : 'the end of the file, too early';
+        $here =
+            $offset < strlen($text)
+                ? 'something unexpected: '.mb_strimwidth(strtok(substr($text, $offset, 80), "\r\n") ?: '', 0, 24, '…')
+                : 'the end of the file, too early';
 
         return 'this is not JSON: at '.self::place($text, $offset)." stands {$here}";
     }

@@ -55,7 +55,7 @@ final readonly class JsonCursor
      */
     public function keys(array $required, array $optional = []): void
     {
-        if (! $this->value instanceof stdClass) {
+        if (! ($this->value instanceof stdClass)) {
             $this->wrongType('an object');
 
             return;
@@ -63,7 +63,10 @@ final readonly class JsonCursor
         $known = [...$required, ...$optional];
         foreach (array_keys(get_object_vars($this->value)) as $key) {
             if (! in_array((string) $key, $known, true)) {
-                $this->faults->add($this->below((string) $key), 'this key is unknown; here may stand '.implode(', ', $known));
+                $this->faults->add(
+                    $this->below((string) $key),
+                    'this key is unknown; here may stand '.implode(', ', $known),
+                );
             }
         }
         foreach ($required as $key) {
@@ -97,7 +100,11 @@ final readonly class JsonCursor
         }
         $count = count($this->value);
         if ($count > $most || $count < $least) {
-            $this->fault($count > $most ? "there are {$count} here; at most {$most} are possible" : "there must be at least {$least} here");
+            $this->fault(
+                $count > $most
+                    ? "there are {$count} here; at most {$most} are possible"
+                    : "there must be at least {$least} here",
+            );
         }
         $items = [];
         foreach (array_slice(array_values($this->value), 0, $most) as $index => $item) {
@@ -110,7 +117,7 @@ final readonly class JsonCursor
     /** @return array<string, self> the values of an object whose keys are ids, at most so many */
     public function entries(int $most): array
     {
-        if (! $this->value instanceof stdClass) {
+        if (! ($this->value instanceof stdClass)) {
             $this->wrongType('an object');
 
             return [];
@@ -119,7 +126,9 @@ final readonly class JsonCursor
         foreach (get_object_vars($this->value) as $key => $value) {
             $node = new self($value, $this->below((string) $key), $this->faults);
             if (preg_match(self::ID, (string) $key) !== 1) {
-                $node->fault('an id has small letters, digits and hyphens, starts with a letter and is at most 40 long');
+                $node->fault(
+                    'an id has small letters, digits and hyphens, starts with a letter and is at most 40 long',
+                );
             } elseif (count($entries) === $most) {
                 $this->fault("at most {$most} are possible here");
                 break;
@@ -174,7 +183,14 @@ final readonly class JsonCursor
             return 0.0;
         }
         if (! ($this->value >= $least && $this->value <= $most)) {
-            $this->fault('must be from '.ValueText::number($least).' to '.ValueText::number($most).', not '.ValueText::number($this->value));
+            $this->fault(
+                'must be from '.
+                    ValueText::number($least).
+                    ' to '.
+                    ValueText::number($most).
+                    ', not '.
+                    ValueText::number($this->value),
+            );
 
             return $least;
         }
@@ -241,14 +257,22 @@ final readonly class JsonCursor
                 return $case;
             }
         }
-        $this->fault('must be one of '.implode(', ', array_map(fn (BackedEnum $case) => $case->value, $cases)).', not '.ValueText::value($this->value));
+        $this->fault(
+            'must be one of '.
+                implode(', ', array_map(fn (BackedEnum $case) => $case->value, $cases)).
+                ', not '.
+                ValueText::value($this->value),
+        );
 
         return $cases[0];
     }
 
     private function below(string $key): string
     {
-        $shown = preg_match('/^[\w-]+$/D', $key) === 1 ? $key : (string) json_encode(mb_strimwidth($key, 0, 40, '…'), JSON_UNESCAPED_UNICODE);
+        $shown =
+            preg_match('/^[\w-]+$/D', $key) === 1
+                ? $key
+                : (string) json_encode(mb_strimwidth($key, 0, 40, '…'), JSON_UNESCAPED_UNICODE);
 
         return $this->path === '' ? $shown : "{$this->path}.{$shown}";
     }

@@ -46,8 +46,10 @@ final class JsonSyntax
             return $open === [] ? 'end' : 'comma';
         }
         $inObject = end($open) === '{';
-        if (($kind === '}' && $inObject && in_array($expect, ['key or }', 'comma'], true))
-            || ($kind === ']' && ! $inObject && $open !== [] && in_array($expect, ['value or ]', 'comma'], true))) {
+        if (
+            ($kind === '}' && $inObject && in_array($expect, ['key or }', 'comma'], true)) ||
+            ($kind === ']' && ! $inObject && $open !== [] && in_array($expect, ['value or ]', 'comma'], true))
+        ) {
             array_pop($open);
 
             return $open === [] ? 'end' : 'comma';

@@ -13,7 +13,10 @@ final class KeyingDecoder
     /** The keying that stands at a node of a transmitter with that scale. */
     public static function decode(JsonCursor $node, PulseScale $scale): EntryFormat
     {
-        $node->keys([], ['travel', 'subtrim', 'rate', 'expo', 'weight', 'value', 'positions', 'phases', 'curvePoints', 'smooth']);
+        $node->keys(
+            [],
+            ['travel', 'subtrim', 'rate', 'expo', 'weight', 'value', 'positions', 'phases', 'curvePoints', 'smooth'],
+        );
         $free = EntryFormat::free();
         $positions = $node->at('positions');
         $positions?->keys(['offset', 'rate']);
@@ -29,7 +32,12 @@ final class KeyingDecoder
             self::grid($node->at('expo'), $scale, $free->expo),
             self::grid($node->at('weight'), $scale, $free->weight),
             self::grid($node->at('value'), $scale, $free->value),
-            $positions === null ? null : new PositionMix(self::grid($positions->at('offset'), $scale, $free->value), self::grid($positions->at('rate'), $scale, $free->value)),
+            $positions === null
+                ? null
+                : new PositionMix(
+                    self::grid($positions->at('offset'), $scale, $free->value),
+                    self::grid($positions->at('rate'), $scale, $free->value),
+                ),
             $node->at('phases')?->whole(1, 16) ?? $free->phases,
             $points,
             $node->at('smooth')?->flag() ?? false,
@@ -49,10 +57,16 @@ final class KeyingDecoder
             $node->at('most')?->fault("must be more than the least, {$least}");
         }
 
-        return new EntryGrid($unit->shown(), $least, $most, $node->at('step')?->number(0.001, 100) ?? 1.0, match ($unit) {
-            KeyingUnit::Percent => 100.0,
-            KeyingUnit::Microseconds => $scale->span,
-            KeyingUnit::Points => $node->at('hundred')?->number(1, 10_000) ?? 100.0,
-        });
+        return new EntryGrid(
+            $unit->shown(),
+            $least,
+            $most,
+            $node->at('step')?->number(0.001, 100) ?? 1.0,
+            match ($unit) {
+                KeyingUnit::Percent => 100.0,
+                KeyingUnit::Microseconds => $scale->span,
+                KeyingUnit::Points => $node->at('hundred')?->number(1, 10_000) ?? 100.0,
+            },
+        );
     }
 }

@@ -27,18 +27,50 @@ final class Nmea
     public static function write(GpsFix $fix, string $date): string
     {
         $whole = (int) floor($fix->seconds);
-        $time = sprintf('%02d%02d%05.2f', intdiv($whole, 3600) % 24, intdiv($whole, 60) % 60, $whole % 60 + ($fix->seconds - $whole));
+        $time = sprintf(
+            '%02d%02d%05.2f',
+            intdiv($whole, 3600) % 24,
+            intdiv($whole, 60) % 60,
+            ($whole % 60) + ($fix->seconds - $whole),
+        );
         $is = $fix->latitude !== null && $fix->longitude !== null;
-        $place = $is ? self::angle((float) $fix->latitude, 2, 'N', 'S').','.self::angle((float) $fix->longitude, 3, 'E', 'W') : ',,,';
+        $place = $is
+            ? self::angle((float) $fix->latitude, 2, 'N', 'S').','.self::angle((float) $fix->longitude, 3, 'E', 'W')
+            : ',,,';
         $speed = $fix->speed === null ? '' : sprintf('%.2f', Unit::Knot->fromBase($fix->speed));
         $course = $fix->course === null ? '' : sprintf('%.1f', $fix->course);
         $bodies = [
-            'GPGGA,'.$time.','.$place.','.($is ? '1' : '0').','.sprintf('%02d', $fix->satellites ?? 0).','.($is ? '1.0' : '').','.($fix->altitude === null ? '' : sprintf('%.1f', $fix->altitude)).',M,,M,,',
-            'GPRMC,'.$time.','.($is ? 'A' : 'V').','.$place.",{$speed},{$course},{$date},,,".($is ? 'A' : 'N'),
-            "GPVTG,{$course},T,,M,{$speed},N,".($fix->speed === null ? '' : sprintf('%.2f', Unit::KilometrePerHour->fromBase($fix->speed))).',K,'.($is ? 'A' : 'N'),
+            'GPGGA,'.
+            $time.
+            ','.
+            $place.
+            ','.
+            ($is ? '1' : '0').
+            ','.
+            sprintf('%02d', $fix->satellites ?? 0).
+            ','.
+            ($is ? '1.0' : '').
+            ','.
+            ($fix->altitude === null ? '' : sprintf('%.1f', $fix->altitude)).
+            ',M,,M,,',
+            'GPRMC,'.
+            $time.
+            ','.
+            ($is ? 'A' : 'V').
+            ','.
+            $place.
+            ",{$speed},{$course},{$date},,,".
+            ($is ? 'A' : 'N'),
+            "GPVTG,{$course},T,,M,{$speed},N,".
+            ($fix->speed === null ? '' : sprintf('%.2f', Unit::KilometrePerHour->fromBase($fix->speed))).
+            ',K,'.
+            ($is ? 'A' : 'N'),
         ];
 
-        return implode('', array_map(fn (string $body): string => "\${$body}*".self::checksum($body)."\r\n", $bodies));
+        return implode(
+            '',
+            array_map(fn (string $body): string => "\${$body}*".self::checksum($body)."\r\n", $bodies),
+        );
     }
 
     /**
@@ -50,7 +82,7 @@ final class Nmea
      */
     public static function read(string $text): array
     {
-        $faults = new Faults;
+        $faults = new Faults();
         $fixes = [];
         foreach (preg_split('/\r\n|\r|\n/', ByteOrderMark::cut($text)) ?: [] as $index => $line) {
             $line = trim($line);
@@ -62,14 +94,21 @@ final class Nmea
             // A speed sentence has no time of its own: it belongs to the fix before it.
             $same = $last >= 0 && ($fix->seconds < 0 || abs($fixes[$last]->seconds - $fix->seconds) < 0.005);
             if ($same) {
-                $fixes[$last] = $fixes[$last]->joined($fix->seconds < 0 ? new GpsFix($fixes[$last]->seconds, speed: $fix->speed, course: $fix->course) : $fix);
+                $fixes[$last] = $fixes[$last]->joined(
+                    $fix->seconds < 0
+                        ? new GpsFix($fixes[$last]->seconds, speed: $fix->speed, course: $fix->course)
+                        : $fix,
+                );
             } elseif ($fix->seconds >= 0) {
                 $fixes[] = $fix;
             }
         }
         $faults->refuseAny();
         if ($fixes === []) {
-            throw Refused::because('', 'there is no position in it: no GGA or RMC sentence; is it a log of NMEA sentences?');
+            throw Refused::because(
+                '',
+                'there is no position in it: no GGA or RMC sentence; is it a log of NMEA sentences?',
+            );
         }
 
         return array_values($fixes);
@@ -77,14 +116,20 @@ final class Nmea
 
     private static function line(string $line, string $where, Faults $faults): ?GpsFix
     {
-        if (strlen($line) > self::LONGEST || preg_match('/^\$([A-Z]{2}([A-Z]{3}),[^*]*)\*([0-9A-Fa-f]{2})$/D', $line, $found) !== 1) {
+        if (
+            strlen($line) > self::LONGEST ||
+            preg_match('/^\$([A-Z]{2}([A-Z]{3}),[^*]*)\*([0-9A-Fa-f]{2})$/D', $line, $found) !== 1
+        ) {
             $faults->add($where, 'is no sentence: it must begin with $ and end with * and two digits, as $GPGGA,…*47');
 
             return null;
         }
         $sum = self::checksum($found[1]);
         if (strtoupper($found[3]) !== $sum) {
-            $faults->add($where, "its checksum is {$found[3]} and should be {$sum}: a byte was lost or changed on the way; leave the line out");
+            $faults->add(
+                $where,
+                "its checksum is {$found[3]} and should be {$sum}: a byte was lost or changed on the way; leave the line out",
+            );
 
             return null;
         }
@@ -92,14 +137,26 @@ final class Nmea
 
         return match ($found[2]) {
             'GGA' => new GpsFix(
-                self::time($fields[1]), self::degrees($fields[2], $fields[3], 2), self::degrees($fields[4], $fields[5], 3),
-                self::number($fields[9]), $fields[7] === '' ? null : (int) $fields[7],
+                self::time($fields[1]),
+                self::degrees($fields[2], $fields[3], 2),
+                self::degrees($fields[4], $fields[5], 3),
+                self::number($fields[9]),
+                $fields[7] === '' ? null : (int) $fields[7],
             ),
             'RMC' => new GpsFix(
-                self::time($fields[1]), self::degrees($fields[3], $fields[4], 2), self::degrees($fields[5], $fields[6], 3), null, null,
-                $fields[7] === '' ? null : Unit::Knot->toBase((float) $fields[7]), self::number($fields[8]),
+                self::time($fields[1]),
+                self::degrees($fields[3], $fields[4], 2),
+                self::degrees($fields[5], $fields[6], 3),
+                null,
+                null,
+                $fields[7] === '' ? null : Unit::Knot->toBase((float) $fields[7]),
+                self::number($fields[8]),
             ),
-            'VTG' => new GpsFix(-1.0, speed: $fields[5] === '' ? null : Unit::Knot->toBase((float) $fields[5]), course: self::number($fields[1])),
+            'VTG' => new GpsFix(
+                -1.0,
+                speed: $fields[5] === '' ? null : Unit::Knot->toBase((float) $fields[5]),
+                course: self::number($fields[1]),
+            ),
             default => null,
         };
     }
@@ -111,7 +168,9 @@ final class Nmea
 
     private static function time(string $field): float
     {
-        return preg_match('/^(\d{2})(\d{2})(\d{2}(?:\.\d+)?)$/D', $field, $found) === 1 ? (int) $found[1] * 3600 + (int) $found[2] * 60 + (float) $found[3] : -1.0;
+        return preg_match('/^(\d{2})(\d{2})(\d{2}(?:\.\d+)?)$/D', $field, $found) === 1
+            ? (int) $found[1] * 3600 + (int) $found[2] * 60 + (float) $found[3]
+            : -1.0;
     }
 
     private static function degrees(string $field, string $side, int $digits): ?float
@@ -128,6 +187,13 @@ final class Nmea
     {
         $tenThousandths = (int) round(abs($degrees) * 600_000);
 
-        return sprintf('%0'.$digits.'d%02d.%04d', intdiv($tenThousandths, 600_000), intdiv($tenThousandths % 600_000, 10_000), $tenThousandths % 10_000).','.($degrees < 0 ? $minus : $plus);
+        return sprintf(
+            '%0'.$digits.'d%02d.%04d',
+            intdiv($tenThousandths, 600_000),
+            intdiv($tenThousandths % 600_000, 10_000),
+            $tenThousandths % 10_000,
+        ).
+            ','.
+            ($degrees < 0 ? $minus : $plus);
     }
 }

@@ -49,7 +49,7 @@ final class OutputDecoder
         $when = $node->at('when');
 
         return new Feed(
-            $from === null ? new ConstantSource : self::source($from),
+            $from === null ? new ConstantSource() : self::source($from),
             $node->at('weight')?->range(-self::STRONGEST, self::STRONGEST) ?? Range::both(1.0),
             $node->at('offset')?->number(-self::STRONGEST, self::STRONGEST) ?? 0.0,
             $node->at('curve')?->id(),
@@ -68,7 +68,7 @@ final class OutputDecoder
         if ($from->isNumber()) {
             $from->number(1, 1);
 
-            return new ConstantSource;
+            return new ConstantSource();
         }
         foreach (['control', 'axis', 'output'] as $key) {
             $inside = $from->at($key);
@@ -84,6 +84,6 @@ final class OutputDecoder
         }
         $from->fault('must be the id of a function, {"control": …}, {"axis": …}, {"output": …} or the constant 1');
 
-        return new ConstantSource;
+        return new ConstantSource();
     }
 }

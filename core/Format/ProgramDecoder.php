@@ -44,12 +44,27 @@ final class ProgramDecoder
      */
     public static function read(mixed $document): Program
     {
-        $faults = new Faults;
+        $faults = new Faults();
         $node = new JsonCursor($document, '', $faults);
         $version = Header::check($node, self::FORMAT, self::VERSION);
         $node->keys(
             ['format', 'version', 'name', 'family', 'transmitter'],
-            ['stickMode', 'receiver', 'controller', 'notes', 'phases', 'functions', 'outputs', 'curves', 'conditions', 'recipe', 'ring', 'ladder', 'aboard', 'sense'],
+            [
+                'stickMode',
+                'receiver',
+                'controller',
+                'notes',
+                'phases',
+                'functions',
+                'outputs',
+                'curves',
+                'conditions',
+                'recipe',
+                'ring',
+                'ladder',
+                'aboard',
+                'sense',
+            ],
         );
         $program = new Program(
             $node->at('name')?->text() ?? '',
@@ -67,8 +82,9 @@ final class ProgramDecoder
             self::extra($node->at('recipe'), ExtrasDecoder::recipe(...)),
             self::extra($node->at('ring'), ExtrasDecoder::ring(...)),
             self::extra($node->at('ladder'), ExtrasDecoder::ladder(...)),
-            self::extra($node->at('aboard'), $version === 1 ? FromVersion1::aboard(...) : AboardDecoder::read(...)) ?? new Installation,
-            self::extra($node->at('sense'), SenseDecoder::read(...)) ?? new TelemetryPlan,
+            self::extra($node->at('aboard'), $version === 1 ? FromVersion1::aboard(...) : AboardDecoder::read(...)) ??
+                new Installation(),
+            self::extra($node->at('sense'), SenseDecoder::read(...)) ?? new TelemetryPlan(),
         );
         if ($version === 1 && $faults->none()) {
             FromVersion1::refuseNewKeys($node);
@@ -76,7 +92,12 @@ final class ProgramDecoder
         $faults->refuseAny();
         $conditions = ConditionUsages::count($program);
         if ($conditions > self::MOST_CONDITIONS) {
-            throw Refused::because('', "there are {$conditions} conditions in this program, those inside others counted; at most ".self::MOST_CONDITIONS.' can be checked. Give those that come again a name under "conditions" and ask for that');
+            throw Refused::because(
+                '',
+                "there are {$conditions} conditions in this program, those inside others counted; at most ".
+                    self::MOST_CONDITIONS.
+                    ' can be checked. Give those that come again a name under "conditions" and ask for that',
+            );
         }
 
         return $version === 1 ? DerivedMeanings::of($program) : $program;

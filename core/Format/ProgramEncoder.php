@@ -13,14 +13,20 @@ final class ProgramEncoder
     /** The canonical text: decoding it and encoding it again gives the same bytes. */
     public static function encode(Program $program): string
     {
-        $optional = array_filter([
-            'receiver' => $program->receiver,
-            'controller' => $program->controller,
-            'notes' => $program->notes,
-        ], fn (?string $text): bool => $text !== null && $text !== '');
+        $optional = array_filter(
+            [
+                'receiver' => $program->receiver,
+                'controller' => $program->controller,
+                'notes' => $program->notes,
+            ],
+            fn (?string $text): bool => $text !== null && $text !== '',
+        );
         $tables = array_filter([
             'curves' => array_map(self::curve(...), $program->curves),
-            'conditions' => array_map(fn (Condition $condition) => ConditionEncoder::encode($condition), $program->conditions),
+            'conditions' => array_map(
+                fn (Condition $condition) => ConditionEncoder::encode($condition),
+                $program->conditions,
+            ),
         ]);
 
         return CanonicalText::of([

@@ -33,10 +33,20 @@ final readonly class ProofEncoder
             'states' => $proof->states,
             'complete' => $proof->isComplete(),
             'findings' => array_map(fn (Finding $one): array => $this->finding($one, $proof), $proof->findings),
-            'accepted' => array_map(fn (array $one): array => [...$this->finding($one[0], $proof), 'reason' => $one[1]], $proof->accepted),
-            'rules' => array_map(fn (array $one): array => [
-                'rule' => $one[0]->id(), 'subject' => $one[0]->subject()->value, 'says' => $one[0]->says(), 'answer' => $one[1]->answer->value, 'why' => $one[1]->why,
-            ], $proof->rules),
+            'accepted' => array_map(
+                fn (array $one): array => [...$this->finding($one[0], $proof), 'reason' => $one[1]],
+                $proof->accepted,
+            ),
+            'rules' => array_map(
+                fn (array $one): array => [
+                    'rule' => $one[0]->id(),
+                    'subject' => $one[0]->subject()->value,
+                    'says' => $one[0]->says(),
+                    'answer' => $one[1]->answer->value,
+                    'why' => $one[1]->why,
+                ],
+                $proof->rules,
+            ),
         ];
     }
 
@@ -45,7 +55,9 @@ final readonly class ProofEncoder
     {
         $hand = $this->words->hand($finding->witness);
         $script = $this->words->script($finding->witness);
-        $rule = array_values(array_filter($proof->rules, fn (array $one): bool => $one[0]->id() === $finding->rule))[0] ?? null;
+        $rule =
+            array_values(array_filter($proof->rules, fn (array $one): bool => $one[0]->id() === $finding->rule))[0] ??
+            null;
 
         return [
             'rule' => $finding->rule,
@@ -60,7 +72,9 @@ final readonly class ProofEncoder
             'about' => $finding->about,
             'hand' => $finding->witness === null ? null : array_map(fn (array $one): object => (object) $one, $hand),
             'script' => $script,
-            'telemetry' => $finding->witness === null || $finding->witness->telemetry === [] ? null : (object) $finding->witness->telemetry,
+            'telemetry' => $finding->witness === null || $finding->witness->telemetry === []
+                    ? null
+                    : (object) $finding->witness->telemetry,
         ];
     }
 
@@ -74,16 +88,26 @@ final readonly class ProofEncoder
         $map = StateMap::of($this->context);
 
         return [
-            'switches' => array_map(fn (Control $control): array => ['id' => $control->id, 'name' => $control->name, 'detents' => $control->detents], $map->switches),
-            'cells' => array_map(fn (StateCell $cell): array => [
-                'hand' => array_map(fn (array $one): object => (object) $one, $this->words->hand($cell->hand)),
-                'says' => $this->words->say($cell->hand),
-                'phase' => implode(' or ', $cell->phases),
-                'armed' => $cell->armed,
-                'modes' => array_map($this->context->view->nameOf(...), $cell->modes),
-                'margin' => $cell->margin,
-                'odd' => $cell->odd,
-            ], $map->cells),
+            'switches' => array_map(
+                fn (Control $control): array => [
+                    'id' => $control->id,
+                    'name' => $control->name,
+                    'detents' => $control->detents,
+                ],
+                $map->switches,
+            ),
+            'cells' => array_map(
+                fn (StateCell $cell): array => [
+                    'hand' => array_map(fn (array $one): object => (object) $one, $this->words->hand($cell->hand)),
+                    'says' => $this->words->say($cell->hand),
+                    'phase' => implode(' or ', $cell->phases),
+                    'armed' => $cell->armed,
+                    'modes' => array_map($this->context->view->nameOf(...), $cell->modes),
+                    'margin' => $cell->margin,
+                    'odd' => $cell->odd,
+                ],
+                $map->cells,
+            ),
             'complete' => $map->isComplete,
         ];
     }
@@ -91,14 +115,21 @@ final readonly class ProofEncoder
     /** @return list<array<string, mixed>> what every channel does when the link is lost */
     public function failsafe(Proof $proof): array
     {
-        $bad = array_column(array_filter($proof->findings, fn (Finding $one): bool => $one->rule === 'failsafe'), 'about');
+        $bad = array_column(
+            array_filter($proof->findings, fn (Finding $one): bool => $one->rule === 'failsafe'),
+            'about',
+        );
 
-        return array_map(fn ($output): array => [
-            'channel' => $output->channel,
-            'name' => $output->name,
-            'does' => ($this->context->program->aboard->failsafe[$output->channel] ?? null)?->says(),
-            'trouble' => ! isset($this->context->program->aboard->failsafe[$output->channel]) || in_array("output:{$output->channel}", $bad, true),
-        ], $this->context->program->outputs);
+        return array_map(
+            fn ($output): array => [
+                'channel' => $output->channel,
+                'name' => $output->name,
+                'does' => ($this->context->program->aboard->failsafe[$output->channel] ?? null)?->says(),
+                'trouble' => ! isset($this->context->program->aboard->failsafe[$output->channel]) ||
+                    in_array("output:{$output->channel}", $bad, true),
+            ],
+            $this->context->program->outputs,
+        );
     }
 
     /** @return array<string, mixed>|null how the controller is set up, and how it arrives; null where there's none */
@@ -106,15 +137,26 @@ final readonly class ProofEncoder
     {
         $controller = $this->context->controller;
 
-        return $controller === null ? null : [
-            'controller' => $controller->name,
-            // Where most ranges are set first (common practice).
-            'usual' => ['channel' => 5, 'from' => 1700, 'to' => 2100],
-            'marks' => ['from' => SetupDecoder::LOW_MARK[0], 'to' => SetupDecoder::LOW_MARK[1]],
-            'modes' => array_map(fn (Mode $one): array => ['id' => $one->id, 'name' => $one->name, 'flight' => $one->flight, 'saves' => $one->saves, 'risky' => $one->risky], array_values($controller->modes)),
-            'now' => (object) SetupEncoder::encode($this->context->setup),
-            'delivered' => (object) SetupEncoder::encode($controller->setUp(new ControllerSetup)),
-        ];
+        return $controller === null
+            ? null
+            : [
+                'controller' => $controller->name,
+                // Where most ranges are set first (common practice).
+                'usual' => ['channel' => 5, 'from' => 1700, 'to' => 2100],
+                'marks' => ['from' => SetupDecoder::LOW_MARK[0], 'to' => SetupDecoder::LOW_MARK[1]],
+                'modes' => array_map(
+                    fn (Mode $one): array => [
+                        'id' => $one->id,
+                        'name' => $one->name,
+                        'flight' => $one->flight,
+                        'saves' => $one->saves,
+                        'risky' => $one->risky,
+                    ],
+                    array_values($controller->modes),
+                ),
+                'now' => (object) SetupEncoder::encode($this->context->setup),
+                'delivered' => (object) SetupEncoder::encode($controller->setUp(new ControllerSetup())),
+            ];
     }
 
     /** @return list<array<string, mixed>> the ranges of the controller's modes by channel, with what each step gives */
@@ -124,7 +166,13 @@ final readonly class ProofEncoder
         $channels = array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $slots)));
         sort($channels);
 
-        return array_map(fn (int $channel): array => $this->channel($channel, array_values(array_filter($slots, fn (Slot $one): bool => $one->channel === $channel))), $channels);
+        return array_map(
+            fn (int $channel): array => $this->channel(
+                $channel,
+                array_values(array_filter($slots, fn (Slot $one): bool => $one->channel === $channel)),
+            ),
+            $channels,
+        );
     }
 
     /**
@@ -138,16 +186,35 @@ final readonly class ProofEncoder
         return [
             'channel' => $channel,
             'name' => $this->context->program->output($channel)?->name,
-            'slots' => array_map(fn (Slot $slot): array => [
-                'mode' => $slot->mode, 'name' => $this->nameOf($slot), 'from' => $slot->from, 'to' => $slot->to, 'flight' => $view->mode($slot->mode)->flight ?? false, 'saves' => $view->mode($slot->mode)->saves ?? false, 'risky' => $view->mode($slot->mode)->risky ?? false,
-            ], $slots),
-            'answers' => array_map(fn (SlotAnswer $one): array => $this->answer($one, $slots), SlotSolver::answers($this->context->program, $this->context->transmitter, $channel, $this->context->setup->modes ?? [])),
+            'slots' => array_map(
+                fn (Slot $slot): array => [
+                    'mode' => $slot->mode,
+                    'name' => $this->nameOf($slot),
+                    'from' => $slot->from,
+                    'to' => $slot->to,
+                    'flight' => $view->mode($slot->mode)->flight ?? false,
+                    'saves' => $view->mode($slot->mode)->saves ?? false,
+                    'risky' => $view->mode($slot->mode)->risky ?? false,
+                ],
+                $slots,
+            ),
+            'answers' => array_map(
+                fn (SlotAnswer $one): array => $this->answer($one, $slots),
+                SlotSolver::answers(
+                    $this->context->program,
+                    $this->context->transmitter,
+                    $channel,
+                    $this->context->setup->modes ?? [],
+                ),
+            ),
         ];
     }
 
     private function nameOf(Slot $slot): string
     {
-        return $slot->mode === 'armed' && $this->context->view->mode('armed') === null ? 'Armed' : $this->context->view->nameOf($slot->mode);
+        return $slot->mode === 'armed' && $this->context->view->mode('armed') === null
+            ? 'Armed'
+            : $this->context->view->nameOf($slot->mode);
     }
 
     /**
@@ -164,20 +231,29 @@ final readonly class ProofEncoder
         return [
             'step' => $answer->step->id,
             'name' => $answer->step->name,
-            'means' => $answer->step->means === null ? null : ($answer->step->means->mode === null ? $answer->step->means->says() : $this->context->view->nameOf($answer->step->means->mode)),
+            'means' => $answer->step->means === null
+                    ? null
+                    : ($answer->step->means->mode === null
+                        ? $answer->step->means->says()
+                        : $this->context->view->nameOf($answer->step->means->mode)),
             'takes' => array_map($this->nameOf(...), $in),
             'now' => $answer->now,
             'below' => $below === [] ? null : $answer->now - max($below),
             'above' => $above === [] ? null : min($above) - $answer->now,
-            'isAsMeant' => $answer->step->means?->mode === null || in_array($answer->step->means->mode, array_map(fn (Slot $one): string => $one->mode, $in), true) || ($in === [] && $this->context->setup->none === $answer->step->means->mode),
-            'isNear' => $below !== [] && $answer->now - max($below) < OneModeInEachState::MARGIN || $above !== [] && min($above) - $answer->now < OneModeInEachState::MARGIN,
+            'isAsMeant' => $answer->step->means?->mode === null ||
+                in_array($answer->step->means->mode, array_map(fn (Slot $one): string => $one->mode, $in), true) ||
+                ($in === [] && $this->context->setup->none === $answer->step->means->mode),
+            'isNear' => ($below !== [] && $answer->now - max($below) < OneModeInEachState::MARGIN) ||
+                ($above !== [] && min($above) - $answer->now < OneModeInEachState::MARGIN),
             'margin' => $answer->margin(),
             'slot' => $answer->slot?->mode,
             'value' => $answer->value,
             'pulse' => $answer->pulse,
             'marginSolved' => $answer->marginSolved(),
             'missing' => round($answer->missing, 1),
-            'terms' => $answer->mix === null ? null : "offset {$answer->mix->offset->shown()}, rate {$answer->mix->rate->shown()}",
+            'terms' => $answer->mix === null
+                    ? null
+                    : "offset {$answer->mix->offset->shown()}, rate {$answer->mix->rate->shown()}",
         ];
     }
 }

@@ -17,18 +17,27 @@ final class RecipeEncoder
             'title' => $recipe->title(),
             'says' => $recipe->says(),
             'families' => array_map(fn (Family $family): string => $family->value, $recipe->families()),
-            'settings' => array_map(fn (RecipeSetting $setting): array => [
-                'id' => $setting->id,
-                'name' => $setting->name,
-                'kind' => $setting->kind,
-                'default' => $setting->default,
-                'says' => $setting->says,
-                'least' => $setting->least,
-                'most' => $setting->most,
-                'unit' => $setting->unit,
-                'options' => array_map(fn (string $id, string $name): array => ['id' => $id, 'name' => $name], array_map(strval(...), array_keys($setting->options)), $setting->options),
-                'when' => $setting->when === null ? null : ['setting' => $setting->when[0], 'values' => $setting->when[1]],
-            ], $recipe->settings()),
+            'settings' => array_map(
+                fn (RecipeSetting $setting): array => [
+                    'id' => $setting->id,
+                    'name' => $setting->name,
+                    'kind' => $setting->kind,
+                    'default' => $setting->default,
+                    'says' => $setting->says,
+                    'least' => $setting->least,
+                    'most' => $setting->most,
+                    'unit' => $setting->unit,
+                    'options' => array_map(
+                        fn (string $id, string $name): array => ['id' => $id, 'name' => $name],
+                        array_map(strval(...), array_keys($setting->options)),
+                        $setting->options,
+                    ),
+                    'when' => $setting->when === null
+                            ? null
+                            : ['setting' => $setting->when[0], 'values' => $setting->when[1]],
+                ],
+                $recipe->settings(),
+            ),
         ];
     }
 }

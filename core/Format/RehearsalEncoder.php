@@ -27,8 +27,13 @@ final class RehearsalEncoder
      *
      * @return array<string, mixed>
      */
-    public static function flight(Recording $flight, Program $program, Transmitter $transmitter, Scenario $scenario, RehearsalSettings $setting): array
-    {
+    public static function flight(
+        Recording $flight,
+        Program $program,
+        Transmitter $transmitter,
+        Scenario $scenario,
+        RehearsalSettings $setting,
+    ): array {
         $column = fn (string $key): array => array_column($flight->truth, $key);
 
         return [
@@ -42,21 +47,18 @@ final class RehearsalEncoder
             'capacity' => $flight->capacity,
             'charge' => $setting->charge,
             'milliwatts' => $setting->milliwatts,
-            'truth' => array_map(
-                $column,
-                [
-                    'east' => 'east',
-                    'north' => 'north',
-                    'height' => 'height',
-                    'speed' => 'speed',
-                    'airspeed' => 'airspeed',
-                    'climb' => 'climb',
-                    'heading' => 'heading',
-                    'cell' => 'cell',
-                    'amperes' => 'amperes',
-                    'used' => 'used',
-                ],
-            ),
+            'truth' => array_map($column, [
+                'east' => 'east',
+                'north' => 'north',
+                'height' => 'height',
+                'speed' => 'speed',
+                'airspeed' => 'airspeed',
+                'climb' => 'climb',
+                'heading' => 'heading',
+                'cell' => 'cell',
+                'amperes' => 'amperes',
+                'used' => 'used',
+            ]),
             'lost' => self::spans(array_map(fn (array $row): bool => ! $row['linked'], $flight->truth)),
             'sticks' => [
                 'roll' => array_column($flight->sticks, 0),
@@ -73,7 +75,10 @@ final class RehearsalEncoder
                 array_keys($program->outputs),
             ),
             'hands' => self::changes($flight->samples, fn (Sample $one): array => self::hand($one, $transmitter)),
-            'steps' => self::changes($flight->samples, fn (Sample $one): array => ['phase' => $one->phase] + $one->steps),
+            'steps' => self::changes(
+                $flight->samples,
+                fn (Sample $one): array => ['phase' => $one->phase] + $one->steps,
+            ),
             'events' => array_map(
                 fn (array $one): array => ['at' => round($one[0], 2), 'kind' => $one[1], 'says' => $one[2]],
                 $flight->events,
@@ -89,25 +94,47 @@ final class RehearsalEncoder
     public static function heard(ListenedFlight $heard, Recording $flight, Values $values): array
     {
         return [
-            'values' => array_values(array_map(fn (Value $value): array => [
-                'id' => $value->id, 'name' => $value->name, 'unit' => $value->unit->shown(),
-                'data' => array_map(
-                    fn (Sample $one): ?float => isset($one->values[$value->id])
-                        ? round($value->unit->fromBase($one->values[$value->id]), $value->unit->places())
-                        : null,
-                    $heard->samples,
+            'values' => array_values(
+                array_map(
+                    fn (Value $value): array => [
+                        'id' => $value->id,
+                        'name' => $value->name,
+                        'unit' => $value->unit->shown(),
+                        'data' => array_map(
+                            fn (Sample $one): ?float => isset($one->values[$value->id])
+                                ? round($value->unit->fromBase($one->values[$value->id]), $value->unit->places())
+                                : null,
+                            $heard->samples,
+                        ),
+                    ],
+                    array_filter(
+                        $values->all,
+                        fn (Value $one): bool => ! in_array($one->dimension->value, ['angle'], true) || $one->derived,
+                    ),
                 ),
-            ], array_filter($values->all, fn (Value $one): bool => ! in_array($one->dimension->value, ['angle'], true) || $one->derived))),
+            ),
             'traces' => self::traces($flight, $values),
             'extent' => self::extent($flight, $values),
             'spans' => (object) array_map(
-                fn (array $spans): array => array_map(fn (array $span): array => [round($span[0], 1), round($span[1], 1)], $spans),
+                fn (array $spans): array => array_map(
+                    fn (array $span): array => [round($span[0], 1), round($span[1], 1)],
+                    $spans,
+                ),
                 $heard->spans,
             ),
-            'said' => array_map(fn (SpokenPhrase $one): array => [
-                'by' => $one->offer->by, 'at' => round($one->offer->at, 2), 'priority' => $one->offer->priority->value, 'text' => $one->offer->text, 'notes' => $one->offer->plays?->notes() ?? [],
-                'from' => $one->from === null ? null : round($one->from, 2), 'to' => $one->to === null ? null : round($one->to, 2), 'dropped' => $one->dropped,
-            ], $heard->said),
+            'said' => array_map(
+                fn (SpokenPhrase $one): array => [
+                    'by' => $one->offer->by,
+                    'at' => round($one->offer->at, 2),
+                    'priority' => $one->offer->priority->value,
+                    'text' => $one->offer->text,
+                    'notes' => $one->offer->plays?->notes() ?? [],
+                    'from' => $one->from === null ? null : round($one->from, 2),
+                    'to' => $one->to === null ? null : round($one->to, 2),
+                    'dropped' => $one->dropped,
+                ],
+                $heard->said,
+            ),
             'airtime' => [
                 'share' => round($heard->report->share, 4),
                 'minutes' => $heard->report->minutes,
@@ -145,16 +172,29 @@ final class RehearsalEncoder
         $link = $values->find('link-quality');
 
         return [
-            ['name' => 'Height', 'unit' => $length->shown(), 'data' => self::in($length, array_column($flight->truth, 'height'))],
-            ['name' => 'Air', 'unit' => $speed->shown(), 'data' => self::in($speed, array_column($flight->truth, 'airspeed'))],
+            [
+                'name' => 'Height',
+                'unit' => $length->shown(),
+                'data' => self::in($length, array_column($flight->truth, 'height')),
+            ],
+            [
+                'name' => 'Air',
+                'unit' => $speed->shown(),
+                'data' => self::in($speed, array_column($flight->truth, 'airspeed')),
+            ],
             ['name' => 'Cell', 'unit' => Unit::Volt->shown(), 'data' => array_column($flight->truth, 'cell')],
             ...$link === null
                 ? []
-                : [[
-                    'name' => 'Link',
-                    'unit' => $link->unit->shown(),
-                    'data' => array_map(fn (Sample $one): ?float => $one->values[$link->id] ?? null, $flight->samples),
-                ]],
+                : [
+                    [
+                        'name' => 'Link',
+                        'unit' => $link->unit->shown(),
+                        'data' => array_map(
+                            fn (Sample $one): ?float => $one->values[$link->id] ?? null,
+                            $flight->samples,
+                        ),
+                    ],
+                ],
         ];
     }
 
@@ -174,13 +214,19 @@ final class RehearsalEncoder
      */
     private static function extent(Recording $flight, Values $values): array
     {
-        $around = max(20.0, ...array_map(abs(...), [...array_column($flight->truth, 'east'), ...array_column($flight->truth, 'north')]));
+        $around = max(
+            20.0,
+            ...array_map(abs(...), [...array_column($flight->truth, 'east'), ...array_column($flight->truth, 'north')]),
+        );
         $top = max(10.0, ...array_column($flight->truth, 'height'));
 
         return [
             'around' => $around,
             'top' => $top,
-            'says' => ['around' => $values->say($around, Dimension::Length), 'top' => $values->say($top, Dimension::Length)],
+            'says' => [
+                'around' => $values->say($around, Dimension::Length),
+                'top' => $values->say($top, Dimension::Length),
+            ],
         ];
     }
 
@@ -200,9 +246,10 @@ final class RehearsalEncoder
         $hand = [];
         foreach ($transmitter->controls as $control) {
             $value = $sample->controls[$control->id] ?? 0.0;
-            $detent = array_values(
-                array_filter($control->detents, fn (string $one): bool => $control->valueOf($one) === $value),
-            )[0] ?? null;
+            $detent =
+                array_values(
+                    array_filter($control->detents, fn (string $one): bool => $control->valueOf($one) === $value),
+                )[0] ?? null;
             $hand[$control->id] = $detent ?? $value;
         }
 

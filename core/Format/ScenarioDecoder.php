@@ -21,7 +21,10 @@ final class ScenarioDecoder
     public static function read(JsonCursor $node): Scenario
     {
         $node->keys(['format', 'version', 'id', 'name', 'says', 'families', 'legs']);
-        $families = array_map(fn (JsonCursor $item): Family => $item->choice(Family::class), $node->at('families')?->items(7, 1) ?? []);
+        $families = array_map(
+            fn (JsonCursor $item): Family => $item->choice(Family::class),
+            $node->at('families')?->items(7, 1) ?? [],
+        );
         $items = $node->at('legs')?->items(120, 1) ?? [];
         $legs = array_map(self::leg(...), $items);
         $scenario = new Scenario(
@@ -32,7 +35,15 @@ final class ScenarioDecoder
             $legs === [] ? [new Leg('', 1)] : $legs,
         );
         if ($scenario->seconds() > self::LONGEST) {
-            $node->at('legs')?->fault('take '.round($scenario->seconds()).' s in all; at most '.self::LONGEST.' s can be rehearsed');
+            $node
+                ->at('legs')
+                ?->fault(
+                    'take '.
+                        round($scenario->seconds()).
+                        ' s in all; at most '.
+                        self::LONGEST.
+                        ' s can be rehearsed',
+                );
         }
         foreach ($scenario->families as $family) {
             if (self::hasBadHeights($family, $node, $items, $legs)) {
@@ -78,7 +89,7 @@ final class ScenarioDecoder
             if ($item->has('step') === $item->has('value')) {
                 $item->fault('needs either a "step", for a function that has steps, or a "value" from -1 to 1');
             }
-            $does[$function] = $item->at('step')?->id() ?? $item->at('value')?->number(-1, 1) ?? 0.0;
+            $does[$function] = $item->at('step')?->id() ?? ($item->at('value')?->number(-1, 1) ?? 0.0);
         }
 
         return $does;
@@ -96,7 +107,9 @@ final class ScenarioDecoder
         $wrong = false;
         foreach ($legs as $index => $leg) {
             if ($leg->climb !== 0.0 || $leg->lift !== 0.0) {
-                $items[$index]->fault('a ground vehicle can\'t climb; take "climb" and "lift" away, or take ground-vehicle out of "families"');
+                $items[$index]->fault(
+                    'a ground vehicle can\'t climb; take "climb" and "lift" away, or take ground-vehicle out of "families"',
+                );
                 $wrong = true;
             }
         }
@@ -139,10 +152,16 @@ final class ScenarioDecoder
     /** @param  array{begins: float, ends: float, meets: float|null, sinks: float}  $heights */
     private static function underground(Family $family, Leg $leg, array $heights): string
     {
-        [$begins, $below, $sinks] = [round($heights['begins'], 1), round(-$heights['ends'], 1), round($heights['sinks'], 2)];
+        [$begins, $below, $sinks] = [
+            round($heights['begins'], 1),
+            round(-$heights['ends'], 1),
+            round($heights['sinks'], 2),
+        ];
         $meets = floor(10 * ($heights['meets'] ?? 0.0)) / 10;
         $stop = $leg->motor ? ', let it level off with "until"' : '';
 
-        return "goes {$below} m below the ground: a ".strtolower($family->title())." begins it at {$begins} m, sinks {$sinks} m/s and meets the ground after {$meets} s of {$leg->seconds}. Let it land with \"until\": 0{$stop}, end it before, or climb higher before";
+        return "goes {$below} m below the ground: a ".
+            strtolower($family->title()).
+            " begins it at {$begins} m, sinks {$sinks} m/s and meets the ground after {$meets} s of {$leg->seconds}. Let it land with \"until\": 0{$stop}, end it before, or climb higher before";
     }
 }

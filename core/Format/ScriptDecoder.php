@@ -19,7 +19,7 @@ final class ScriptDecoder
     /** True where a decoded value is a script rather than a list of input sets. */
     public static function isScript(mixed $value): bool
     {
-        return (new JsonCursor($value, '', new Faults))->has('at');
+        return (new JsonCursor($value, '', new Faults()))->has('at');
     }
 
     /**
@@ -31,7 +31,7 @@ final class ScriptDecoder
      */
     public static function read(mixed $value, Panel $panel, array $sensors = []): Script
     {
-        $faults = new Faults;
+        $faults = new Faults();
         $node = new JsonCursor($value, '', $faults);
         $node->keys(['seconds', 'at'], ['tick']);
         $seconds = $node->at('seconds')?->number(0, self::LONGEST) ?? 0.0;

@@ -25,15 +25,24 @@ final class SenseDecoder
         $ids = new UniqueIds('something');
         foreach ($node->at('chain')?->items(28) ?? [] as $item) {
             $item->keys(['id', 'sensor'], ['address', 'slot']);
-            $chain[] = new InstalledSensor($ids->id($item), $item->at('sensor')?->id() ?? '', $item->at('address')?->whole(1, 28), $item->at('slot')?->whole(0, 63));
+            $chain[] = new InstalledSensor(
+                $ids->id($item),
+                $item->at('sensor')?->id() ?? '',
+                $item->at('address')?->whole(1, 28),
+                $item->at('slot')?->whole(0, 63),
+            );
         }
         foreach ($node->at('values')?->items(40) ?? [] as $item) {
             $item->keys(['id', 'name', 'does'], ['of', 'by', 'plus', 'while']);
             $while = $item->at('while');
             $values[] = new DerivedValue(
-                $ids->id($item), $item->at('name')?->text(30) ?? '', $item->at('does')?->choice(DerivationKind::class) ?? DerivationKind::Sum,
+                $ids->id($item),
+                $item->at('name')?->text(30) ?? '',
+                $item->at('does')?->choice(DerivationKind::class) ?? DerivationKind::Sum,
                 array_map(fn (JsonCursor $of): string => $of->id(), $item->at('of')?->items(8) ?? []),
-                $item->at('by')?->number(-1e6, 1e6), $item->at('plus')?->number(-1e6, 1e6), $while === null ? null : ConditionDecoder::decode($while),
+                $item->at('by')?->number(-1e6, 1e6),
+                $item->at('plus')?->number(-1e6, 1e6),
+                $while === null ? null : ConditionDecoder::decode($while),
             );
         }
         $callIds = new UniqueIds('a call');
@@ -60,10 +69,15 @@ final class SenseDecoder
         [$when, $after] = [$node->at('when'), $node->at('after')];
 
         return new Callout(
-            $ids->id($node), $node->at('name')?->text() ?? '', ConditionDecoder::decode($when ?? new JsonCursor('none', '', $node->faults)),
-            $node->at('hold')?->number(0, 60) ?? 0.0, $node->at('priority')?->choice(Priority::class) ?? Priority::Note,
-            $node->at('repeat')?->number(0, 600) ?? 0.0, $after === null ? null : ConditionDecoder::decode($after),
-            array_map(self::token(...), $node->at('says')?->items(16) ?? []), $node->at('plays')?->choice(Sound::class),
+            $ids->id($node),
+            $node->at('name')?->text() ?? '',
+            ConditionDecoder::decode($when ?? new JsonCursor('none', '', $node->faults)),
+            $node->at('hold')?->number(0, 60) ?? 0.0,
+            $node->at('priority')?->choice(Priority::class) ?? Priority::Note,
+            $node->at('repeat')?->number(0, 600) ?? 0.0,
+            $after === null ? null : ConditionDecoder::decode($after),
+            array_map(self::token(...), $node->at('says')?->items(16) ?? []),
+            $node->at('plays')?->choice(Sound::class),
         );
     }
 
@@ -74,6 +88,10 @@ final class SenseDecoder
         }
         $node->keys(['value'], ['places', 'unit']);
 
-        return PhrasePart::value($node->at('value')?->id() ?? '', $node->at('places')?->whole(0, 3) ?? 0, $node->at('unit')?->flag() ?? true);
+        return PhrasePart::value(
+            $node->at('value')?->id() ?? '',
+            $node->at('places')?->whole(0, 3) ?? 0,
+            $node->at('unit')?->flag() ?? true,
+        );
     }
 }

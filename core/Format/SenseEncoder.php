@@ -34,23 +34,36 @@ final class SenseEncoder
     /** @return array<string, mixed> */
     private static function fitted(InstalledSensor $one): array
     {
-        return array_filter(['id' => $one->id, 'sensor' => $one->sensor, 'address' => $one->address, 'slot' => $one->slot], fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            ['id' => $one->id, 'sensor' => $one->sensor, 'address' => $one->address, 'slot' => $one->slot],
+            fn (mixed $value): bool => $value !== null,
+        );
     }
 
     /** @return array<string, mixed> */
     private static function derived(DerivedValue $one): array
     {
-        return array_filter([
-            'id' => $one->id, 'name' => $one->name, 'does' => $one->does->value, 'of' => $one->of, 'by' => $one->by, 'plus' => $one->plus,
-            'while' => $one->while === null ? null : ConditionEncoder::encode($one->while),
-        ], fn (mixed $value): bool => $value !== null && $value !== []);
+        return array_filter(
+            [
+                'id' => $one->id,
+                'name' => $one->name,
+                'does' => $one->does->value,
+                'of' => $one->of,
+                'by' => $one->by,
+                'plus' => $one->plus,
+                'while' => $one->while === null ? null : ConditionEncoder::encode($one->while),
+            ],
+            fn (mixed $value): bool => $value !== null && $value !== [],
+        );
     }
 
     /** @return array<string, mixed> */
     private static function call(Callout $one): array
     {
         return [
-            'id' => $one->id, 'name' => $one->name, 'when' => ConditionEncoder::encode($one->when),
+            'id' => $one->id,
+            'name' => $one->name,
+            'when' => ConditionEncoder::encode($one->when),
             ...$one->hold === 0.0 ? [] : ['hold' => $one->hold],
             ...$one->priority === Priority::Note ? [] : ['priority' => $one->priority->value],
             ...$one->repeat === 0.0 ? [] : ['repeat' => $one->repeat],
@@ -63,6 +76,10 @@ final class SenseEncoder
     /** @return string|array<string, mixed> */
     private static function token(PhrasePart $token): string|array
     {
-        return $token->words ?? ['value' => $token->value, ...$token->places === 0 ? [] : ['places' => $token->places], ...$token->unit ? [] : ['unit' => false]];
+        return $token->words ?? [
+            'value' => $token->value,
+            ...$token->places === 0 ? [] : ['places' => $token->places],
+            ...$token->unit ? [] : ['unit' => false],
+        ];
     }
 }

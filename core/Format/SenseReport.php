@@ -59,21 +59,62 @@ final readonly class SenseReport
             'refresh' => round($this->chain->refresh(), 3),
             'draw' => $this->chain->draw(),
             'chain' => array_map($this->fitted(...), $program->sense->chain),
-            'slots' => $transmitter->sensorSlots === 0 ? null : ['count' => $transmitter->sensorSlots, 'today' => $slots->today()],
+            'slots' => $transmitter->sensorSlots === 0
+                    ? null
+                    : ['count' => $transmitter->sensorSlots, 'today' => $slots->today()],
             'values' => array_values(array_map($this->value(...), $this->values->all)),
             'calls' => array_map($this->call(...), $program->sense->calls),
-            'derivations' => array_map(fn (DerivationKind $one): array => ['id' => $one->value, 'says' => $one->says(), 'wants' => DerivationInputs::inWords($one), 'count' => count(DerivationInputs::of($one)), 'several' => DerivationInputs::several($one)], DerivationKind::cases()),
-            'announceable' => [...array_map(fn (PilotFunction $one): array => ['id' => $one->id(), 'name' => $one->name()], array_values(array_filter($program->functions, fn (PilotFunction $one): bool => $one instanceof SteppedFunction))), ['id' => 'phase', 'name' => 'Phases']],
-            'scenarios' => array_map(fn (Scenario $one): array => ['id' => $one->id, 'name' => $one->name, 'says' => $one->says, 'seconds' => $one->seconds()], $scenarios->scenarios($program->family)),
-            'sounds' => array_map(fn (Sound $one): array => ['id' => $one->value, 'says' => $one->says(), 'notes' => $one->notes()], Sound::cases()),
-            'mishaps' => array_map(fn (InjectedFault $one): array => ['id' => $one->value, 'says' => $one->says()], InjectedFault::cases()),
+            'derivations' => array_map(
+                fn (DerivationKind $one): array => [
+                    'id' => $one->value,
+                    'says' => $one->says(),
+                    'wants' => DerivationInputs::inWords($one),
+                    'count' => count(DerivationInputs::of($one)),
+                    'several' => DerivationInputs::several($one),
+                ],
+                DerivationKind::cases(),
+            ),
+            'announceable' => [
+                ...array_map(
+                    fn (PilotFunction $one): array => ['id' => $one->id(), 'name' => $one->name()],
+                    array_values(
+                        array_filter(
+                            $program->functions,
+                            fn (PilotFunction $one): bool => $one instanceof SteppedFunction,
+                        ),
+                    ),
+                ),
+                ['id' => 'phase', 'name' => 'Phases'],
+            ],
+            'scenarios' => array_map(
+                fn (Scenario $one): array => [
+                    'id' => $one->id,
+                    'name' => $one->name,
+                    'says' => $one->says,
+                    'seconds' => $one->seconds(),
+                ],
+                $scenarios->scenarios($program->family),
+            ),
+            'sounds' => array_map(
+                fn (Sound $one): array => ['id' => $one->value, 'says' => $one->says(), 'notes' => $one->notes()],
+                Sound::cases(),
+            ),
+            'mishaps' => array_map(
+                fn (InjectedFault $one): array => ['id' => $one->value, 'says' => $one->says()],
+                InjectedFault::cases(),
+            ),
         ];
     }
 
     /** @return array<string, mixed> */
     public static function point(VerdictPoint $point): array
     {
-        return ['topic' => $point->topic, 'level' => $point->level->value, 'says' => $point->says, 'cure' => $point->cure];
+        return [
+            'topic' => $point->topic,
+            'level' => $point->level->value,
+            'says' => $point->says,
+            'cure' => $point->cure,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -82,8 +123,17 @@ final readonly class SenseReport
         $sensor = $this->chain->sensors[$one->id] ?? null;
 
         return [
-            'id' => $one->id, 'sensor' => $one->sensor, 'name' => $sensor->name ?? $one->sensor, 'kind' => $sensor?->kind->says() ?? '', 'onBus' => in_array($one, $this->chain->onBus(), true),
-            'address' => $this->chain->address($one), 'slot' => $one->slot, 'draw' => $sensor->draw ?? 0, 'supply' => $sensor === null ? [0, 0] : [$sensor->supply->low, $sensor->supply->high], 'values' => count($sensor->quantities ?? []), 'advice' => $sensor->advice ?? [],
+            'id' => $one->id,
+            'sensor' => $one->sensor,
+            'name' => $sensor->name ?? $one->sensor,
+            'kind' => $sensor?->kind->says() ?? '',
+            'onBus' => in_array($one, $this->chain->onBus(), true),
+            'address' => $this->chain->address($one),
+            'slot' => $one->slot,
+            'draw' => $sensor->draw ?? 0,
+            'supply' => $sensor === null ? [0, 0] : [$sensor->supply->low, $sensor->supply->high],
+            'values' => count($sensor->quantities ?? []),
+            'advice' => $sensor->advice ?? [],
         ];
     }
 
@@ -91,10 +141,25 @@ final readonly class SenseReport
     private function value(Value $value): array
     {
         return [
-            'id' => $value->id, 'name' => $value->name, 'dimension' => $value->dimension->value, 'unit' => $value->unit->shown(), 'from' => $value->from, 'derived' => $value->derived,
+            'id' => $value->id,
+            'name' => $value->name,
+            'dimension' => $value->dimension->value,
+            'unit' => $value->unit->shown(),
+            'from' => $value->from,
+            'derived' => $value->derived,
             'while' => $this->runs($value->id),
-            'units' => array_values(array_map(fn (Unit $unit): string => $unit->value, array_filter(Unit::cases(), fn (Unit $unit): bool => $unit->dimension() === $value->dimension))),
-            'range' => $value->range === null ? null : [round($value->unit->fromBase($value->range->low), $value->unit->places()), round($value->unit->fromBase($value->range->high), $value->unit->places())],
+            'units' => array_values(
+                array_map(
+                    fn (Unit $unit): string => $unit->value,
+                    array_filter(Unit::cases(), fn (Unit $unit): bool => $unit->dimension() === $value->dimension),
+                ),
+            ),
+            'range' => $value->range === null
+                    ? null
+                    : [
+                        round($value->unit->fromBase($value->range->low), $value->unit->places()),
+                        round($value->unit->fromBase($value->range->high), $value->unit->places()),
+                    ],
         ];
     }
 
@@ -108,19 +173,30 @@ final readonly class SenseReport
 
     private function words(): ConditionWords
     {
-        return new ConditionWords($this->circuit->program, $this->circuit->panel->transmitter, (new Threshold($this->values))->say(...));
+        return new ConditionWords(
+            $this->circuit->program,
+            $this->circuit->panel->transmitter,
+            (new Threshold($this->values))->say(...),
+        );
     }
 
     /** @return array<string, mixed> */
     private function call(Callout $call): array
     {
         $words = $this->words();
-        $language = new English;
+        $language = new English();
         $text = (new Phrase($this->values, $language))->say($call->says, $this->example($call));
 
         return [
-            'id' => $call->id, 'name' => $call->name, 'alarm' => $call->isAlarm(), 'when' => $words->say($call->when), 'after' => $call->after === null ? null : $words->say($call->after),
-            'levels' => (new CallEdit($this->circuit->program, $this->values))->levels($call), 'text' => $text, 'notes' => $call->plays?->notes() ?? [], 'airtime' => round((new Airtime($language))->of($text, $call->plays), 2),
+            'id' => $call->id,
+            'name' => $call->name,
+            'alarm' => $call->isAlarm(),
+            'when' => $words->say($call->when),
+            'after' => $call->after === null ? null : $words->say($call->after),
+            'levels' => (new CallEdit($this->circuit->program, $this->values))->levels($call),
+            'text' => $text,
+            'notes' => $call->plays?->notes() ?? [],
+            'airtime' => round((new Airtime($language))->of($text, $call->plays), 2),
         ];
     }
 
@@ -131,7 +207,12 @@ final readonly class SenseReport
      */
     private function example(Callout $call): array
     {
-        $now = array_map(fn (Value $one): float => $one->range === null || $one->derived ? 42.0 : round(($one->range->low + $one->range->high) / 20, 1), $this->values->all);
+        $now = array_map(
+            fn (Value $one): float => $one->range === null || $one->derived
+                ? 42.0
+                : round(($one->range->low + $one->range->high) / 20, 1),
+            $this->values->all,
+        );
         foreach ((new CallEdit($this->circuit->program, $this->values))->levels($call) as $level) {
             $value = $this->values->find($level['sensor']);
             if ($value !== null) {

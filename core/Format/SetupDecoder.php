@@ -41,11 +41,16 @@ final class SetupDecoder
     {
         $node->keys(['by'], ['ranges']);
         $by = $node->at('by')?->choice(ArmedBy::class) ?? ArmedBy::Range;
-        $ranges = array_map(fn (JsonCursor $item) => SlotDecoder::range($item, 'armed'), $node->at('ranges')?->items(8) ?? []);
+        $ranges = array_map(
+            fn (JsonCursor $item) => SlotDecoder::range($item, 'armed'),
+            $node->at('ranges')?->items(8) ?? [],
+        );
         if ($by === ArmedBy::Range && $ranges === []) {
             $node->fault('say in which ranges it arms, under "ranges"');
         } elseif ($by !== ArmedBy::Range && $ranges !== []) {
-            $node->at('ranges')?->fault('it has ranges only where it is armed by "range"; take them away, or change "by"');
+            $node
+                ->at('ranges')
+                ?->fault('it has ranges only where it is armed by "range"; take them away, or change "by"');
         }
 
         return new Arming($by, $ranges);
@@ -54,7 +59,9 @@ final class SetupDecoder
     /** @return list<string>|null */
     public static function priority(JsonCursor $node): ?array
     {
-        return $node->has('priority') ? array_map(fn (JsonCursor $item): string => $item->id(), $node->at('priority')?->items(24) ?? []) : null;
+        return $node->has('priority')
+            ? array_map(fn (JsonCursor $item): string => $item->id(), $node->at('priority')?->items(24) ?? [])
+            : null;
     }
 
     /** @return list<string>|null */
@@ -86,9 +93,11 @@ final class SetupDecoder
         $at = $node->at('onLoss');
         $at?->keys(['does'], ['channels']);
 
-        return $at === null ? null : new SignalLoss(
-            $at->at('does')?->choice(LossAction::class) ?? LossAction::None,
-            array_map(fn (JsonCursor $item): int => $item->whole(1, 32), $at->at('channels')?->items(32) ?? []),
-        );
+        return $at === null
+            ? null
+            : new SignalLoss(
+                $at->at('does')?->choice(LossAction::class) ?? LossAction::None,
+                array_map(fn (JsonCursor $item): int => $item->whole(1, 32), $at->at('channels')?->items(32) ?? []),
+            );
     }
 }

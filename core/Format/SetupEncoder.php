@@ -14,16 +14,29 @@ final class SetupEncoder
         $arming = $setup->arming;
         $onLoss = $setup->onLoss;
 
-        return array_filter([
-            'modes' => $setup->modes === null ? null : array_map(self::slot(...), $setup->modes),
-            'none' => $setup->none,
-            'priority' => $setup->priority,
-            'arming' => $arming === null ? null : ['by' => $arming->by->value, ...$arming->ranges === [] ? [] : ['ranges' => array_map(self::range(...), $arming->ranges)]],
-            'low' => $setup->low,
-            'order' => $setup->order,
-            'expects' => $setup->expects?->value,
-            'onLoss' => $onLoss === null ? null : ['does' => $onLoss->does->value, ...$onLoss->channels === [] ? [] : ['channels' => $onLoss->channels]],
-        ], fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'modes' => $setup->modes === null ? null : array_map(self::slot(...), $setup->modes),
+                'none' => $setup->none,
+                'priority' => $setup->priority,
+                'arming' => $arming === null
+                        ? null
+                        : [
+                            'by' => $arming->by->value,
+                            ...$arming->ranges === [] ? [] : ['ranges' => array_map(self::range(...), $arming->ranges)],
+                        ],
+                'low' => $setup->low,
+                'order' => $setup->order,
+                'expects' => $setup->expects?->value,
+                'onLoss' => $onLoss === null
+                        ? null
+                        : [
+                            'does' => $onLoss->does->value,
+                            ...$onLoss->channels === [] ? [] : ['channels' => $onLoss->channels],
+                        ],
+            ],
+            fn (mixed $value): bool => $value !== null,
+        );
     }
 
     /** @return array<string, mixed> a range in which a controller is in a mode */

@@ -24,18 +24,21 @@ final class StylesEncoder
         return [
             'control' => $styles->control(),
             'function' => $styles->style->id,
-            'rows' => array_map(fn (StyleRow $row): array => [
-                'name' => $row->name,
-                'detent' => $row->detent,
-                'phase' => $row->phase,
-                'fade' => $row->fade,
-                'style' => $row->value,
-                'expo' => $row->expo,
-                'throttle' => $row->throttle,
-                'floor' => $row->floor,
-                'degrees' => $check === null ? null : round((2 * $row->floor - 1) * $check->range, 1),
-                'gain' => $row->gain,
-            ], $rows),
+            'rows' => array_map(
+                fn (StyleRow $row): array => [
+                    'name' => $row->name,
+                    'detent' => $row->detent,
+                    'phase' => $row->phase,
+                    'fade' => $row->fade,
+                    'style' => $row->value,
+                    'expo' => $row->expo,
+                    'throttle' => $row->throttle,
+                    'floor' => $row->floor,
+                    'degrees' => $check === null ? null : round((2 * $row->floor - 1) * $check->range, 1),
+                    'gain' => $row->gain,
+                ],
+                $rows,
+            ),
             'warnings' => StyleCheck::warnings($rows),
             'liftOff' => $check === null ? null : ['says' => $check->says(), 'fine' => $check->isSeen()],
         ];

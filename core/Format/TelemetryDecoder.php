@@ -20,8 +20,11 @@ final class TelemetryDecoder
      */
     public static function list(mixed $value, array $sensors): array
     {
-        $faults = new Faults;
-        $sets = array_map(fn (JsonCursor $set): array => self::change($set, $sensors, []), (new JsonCursor($value, '', $faults))->items(100_000));
+        $faults = new Faults();
+        $sets = array_map(
+            fn (JsonCursor $set): array => self::change($set, $sensors, []),
+            (new JsonCursor($value, '', $faults))->items(100_000),
+        );
         $faults->refuseAny();
 
         return $sets;
@@ -38,7 +41,12 @@ final class TelemetryDecoder
     {
         foreach ($node->at('telemetry')?->entries(64) ?? [] as $id => $value) {
             if (! in_array($id, $sensors, true)) {
-                $value->fault('no condition that reaches a channel asks for "'.$id.'"; '.($sensors === [] ? 'none asks for telemetry' : 'asked for: '.implode(', ', $sensors)));
+                $value->fault(
+                    'no condition that reaches a channel asks for "'.
+                        $id.
+                        '"; '.
+                        ($sensors === [] ? 'none asks for telemetry' : 'asked for: '.implode(', ', $sensors)),
+                );
             } elseif ($value->isNull()) {
                 unset($known[$id]);
             } else {

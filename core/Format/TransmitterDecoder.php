@@ -22,10 +22,13 @@ final class TransmitterDecoder
      */
     public static function decode(string $text): Transmitter
     {
-        $faults = new Faults;
+        $faults = new Faults();
         $node = new JsonCursor(Json::decode($text), '', $faults);
         Header::check($node, self::FORMAT, 1);
-        $node->keys(['format', 'version', 'id', 'name', 'channels', 'pulse', 'gimbals', 'controls'], ['trimClicks', 'keying', 'links', 'sensorSlots']);
+        $node->keys(
+            ['format', 'version', 'id', 'name', 'channels', 'pulse', 'gimbals', 'controls'],
+            ['trimClicks', 'keying', 'links', 'sensorSlots'],
+        );
         $pulse = $node->at('pulse');
         $pulse?->keys(['centre', 'span']);
         $gimbals = $node->at('gimbals');
@@ -35,7 +38,10 @@ final class TransmitterDecoder
         foreach ($node->at('controls')?->items(40) ?? [] as $item) {
             $controls[] = self::control($item, $ids);
         }
-        $scale = new PulseScale($pulse?->at('centre')?->number(1000, 2000) ?? 1500, $pulse?->at('span')?->number(100, 600) ?? 500);
+        $scale = new PulseScale(
+            $pulse?->at('centre')?->number(1000, 2000) ?? 1500,
+            $pulse?->at('span')?->number(100, 600) ?? 500,
+        );
         $keying = $node->at('keying');
         $transmitter = new Transmitter(
             $node->at('id')?->id() ?? '',
@@ -58,7 +64,10 @@ final class TransmitterDecoder
     private static function control(JsonCursor $node, UniqueIds $ids): Control
     {
         $kind = $node->at('kind')?->choice(ControlKind::class) ?? ControlKind::Dial;
-        $node->keys(['id', 'name', 'kind', 'place'], $kind === ControlKind::Switch ? ['positions', 'rest', 'formerly'] : ['formerly']);
+        $node->keys(
+            ['id', 'name', 'kind', 'place'],
+            $kind === ControlKind::Switch ? ['positions', 'rest', 'formerly'] : ['formerly'],
+        );
         $positions = $kind === ControlKind::Switch ? $node->at('positions')?->whole(2, 3) ?? 2 : 2;
         $detents = Control::detentsOf($kind, $positions);
         $rest = $detents === [] ? null : $detents[count($detents) - 1];
@@ -68,7 +77,15 @@ final class TransmitterDecoder
             $restNode->fault('must be one of '.implode(', ', $detents));
         }
 
-        return new Control($ids->id($node), $node->at('name')?->text() ?? '', $kind, $detents, $written ?? $rest, self::place($node->at('place')), FormerIds::of($node));
+        return new Control(
+            $ids->id($node),
+            $node->at('name')?->text() ?? '',
+            $kind,
+            $detents,
+            $written ?? $rest,
+            self::place($node->at('place')),
+            FormerIds::of($node),
+        );
     }
 
     private static function place(?JsonCursor $node): Place

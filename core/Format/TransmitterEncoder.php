@@ -21,14 +21,17 @@ final class TransmitterEncoder
                 'right' => [$transmitter->rightGimbal->x, $transmitter->rightGimbal->y],
             ],
             'trimClicks' => $transmitter->trimClicks,
-            'controls' => array_map(fn (Control $control): array => [
-                'id' => $control->id,
-                'name' => $control->name,
-                'kind' => $control->kind->value,
-                'detents' => $control->detents,
-                'rest' => $control->rest,
-                'place' => [$control->place->x, $control->place->y],
-            ], $transmitter->controls),
+            'controls' => array_map(
+                fn (Control $control): array => [
+                    'id' => $control->id,
+                    'name' => $control->name,
+                    'kind' => $control->kind->value,
+                    'detents' => $control->detents,
+                    'rest' => $control->rest,
+                    'place' => [$control->place->x, $control->place->y],
+                ],
+                $transmitter->controls,
+            ),
         ];
     }
 }

@@ -37,7 +37,7 @@ final class Kinds
         foreach (glob("{$folder}/*.php") ?: [] as $file) {
             $class = $namespace.'\\'.basename($file, '.php');
             if (is_subclass_of($class, $kind)) {
-                $made[] = new $class;
+                $made[] = new $class();
             }
         }
 

@@ -47,5 +47,11 @@ final readonly class Control
         };
     }
 
-    private const DETENT_VALUES = ['away' => 1.0, 'middle' => 0.0, 'toward' => -1.0, 'pressed' => 1.0, 'released' => -1.0];
+    private const DETENT_VALUES = [
+        'away' => 1.0,
+        'middle' => 0.0,
+        'toward' => -1.0,
+        'pressed' => 1.0,
+        'released' => -1.0,
+    ];
 }

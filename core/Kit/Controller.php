@@ -36,13 +36,23 @@ final readonly class Controller
     {
         $setup = $aboard->over($this->setup)->over(self::usual());
 
-        return $setup->none !== null ? $setup : $setup->over(new ControllerSetup(none: $this->modeWithoutRange($setup->modes ?? [])));
+        return $setup->none !== null
+            ? $setup
+            : $setup->over(new ControllerSetup(none: $this->modeWithoutRange($setup->modes ?? [])));
     }
 
     /** What is usual where neither the aircraft nor the definition says (common practice: a low mark of 1050 µs). */
     private static function usual(): ControllerSetup
     {
-        return new ControllerSetup([], null, [], new Arming(ArmedBy::Throttle), ControllerSetup::LOW_MARK, [], ExpectedInput::Sticks);
+        return new ControllerSetup(
+            [],
+            null,
+            [],
+            new Arming(ArmedBy::Throttle),
+            ControllerSetup::LOW_MARK,
+            [],
+            ExpectedInput::Sticks,
+        );
     }
 
     /**
@@ -53,7 +63,15 @@ final readonly class Controller
     private function modeWithoutRange(array $slots): ?string
     {
         $ranged = array_map(fn (Slot $one): string => $one->mode, $slots);
-        $without = array_values(array_filter($this->modes, fn (Mode $one): bool => $one->flight && ! $one->saves && ! $one->risky && ! in_array($one->id, $ranged, true)));
+        $without = array_values(
+            array_filter(
+                $this->modes,
+                fn (Mode $one): bool => $one->flight &&
+                    ! $one->saves &&
+                    ! $one->risky &&
+                    ! in_array($one->id, $ranged, true),
+            ),
+        );
 
         return count($without) === 1 ? $without[0]->id : null;
     }

@@ -30,14 +30,20 @@ final readonly class ControllerSetup
     public function over(self $defaults): self
     {
         return new self(
-            $this->modes ?? $defaults->modes, $this->none ?? $defaults->none, $this->priority ?? $defaults->priority, $this->arming ?? $defaults->arming,
-            $this->low ?? $defaults->low, $this->order ?? $defaults->order, $this->expects ?? $defaults->expects, $this->onLoss ?? $defaults->onLoss,
+            $this->modes ?? $defaults->modes,
+            $this->none ?? $defaults->none,
+            $this->priority ?? $defaults->priority,
+            $this->arming ?? $defaults->arming,
+            $this->low ?? $defaults->low,
+            $this->order ?? $defaults->order,
+            $this->expects ?? $defaults->expects,
+            $this->onLoss ?? $defaults->onLoss,
         );
     }
 
     /** True where nothing was said. */
     public function isEmpty(): bool
     {
-        return $this == new self;
+        return $this == new self();
     }
 }

@@ -10,7 +10,12 @@ final readonly class EnteredValue
      * @param  float  $value  the nearest that the transmitter holds, in the grid's unit
      * @param  float  $signal  what the nearest means, 1.0 = 100 %
      */
-    public function __construct(public EntryGrid $grid, public float $wanted, public float $value, public float $signal) {}
+    public function __construct(
+        public EntryGrid $grid,
+        public float $wanted,
+        public float $value,
+        public float $signal,
+    ) {}
 
     /** True where the transmitter holds just what was wanted. */
     public function isExact(): bool

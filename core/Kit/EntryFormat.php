@@ -35,6 +35,17 @@ final readonly class EntryFormat
     {
         $grid = fn (float $least, float $most): EntryGrid => new EntryGrid('%', $least, $most, 0.1, 100.0);
 
-        return new self($grid(0, 150), $grid(-100, 100), $grid(0, 150), $grid(-100, 100), $grid(-500, 500), $grid(-150, 150), null, 16, 17, true);
+        return new self(
+            $grid(0, 150),
+            $grid(-100, 100),
+            $grid(0, 150),
+            $grid(-100, 100),
+            $grid(-500, 500),
+            $grid(-150, 150),
+            null,
+            16,
+            17,
+            true,
+        );
     }
 }

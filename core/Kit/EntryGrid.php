@@ -12,7 +12,13 @@ final readonly class EntryGrid
      * @param  float  $step  between neighbouring values, in the unit
      * @param  float  $hundred  how many of the unit make a signal of 1.0
      */
-    public function __construct(public string $unit, public float $least, public float $most, public float $step, public float $hundred) {}
+    public function __construct(
+        public string $unit,
+        public float $least,
+        public float $most,
+        public float $step,
+        public float $hundred,
+    ) {}
 
     /** What can be keyed in for a signal (1.0 = 100 %): the nearest value, and what is lost by it. */
     public function hold(float $signal): EnteredValue

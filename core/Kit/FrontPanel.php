@@ -19,16 +19,28 @@ final readonly class FrontPanel
      */
     public static function check(Transmitter $transmitter): void
     {
-        $faults = new Faults;
+        $faults = new Faults();
         foreach ($transmitter->controls as $index => $control) {
             foreach (['left' => $transmitter->leftGimbal, 'right' => $transmitter->rightGimbal] as $side => $gimbal) {
                 if (self::overlap($control->place, $gimbal, self::GIMBAL)) {
-                    $faults->add("controls[{$index}].place", "{$control->name} lies on the {$side} stick; move it ".self::GIMBAL[0].' % of the width or more beside it');
+                    $faults->add(
+                        "controls[{$index}].place",
+                        "{$control->name} lies on the {$side} stick; move it ".
+                            self::GIMBAL[0].
+                            ' % of the width or more beside it',
+                    );
                 }
             }
             foreach (array_slice($transmitter->controls, 0, $index) as $other) {
                 if (self::overlap($control->place, $other->place, self::CONTROL)) {
-                    $faults->add("controls[{$index}].place", "{$control->name} lies on {$other->name}; keep ".self::CONTROL[0].' % of the width or '.self::CONTROL[1].' % of the height between them');
+                    $faults->add(
+                        "controls[{$index}].place",
+                        "{$control->name} lies on {$other->name}; keep ".
+                            self::CONTROL[0].
+                            ' % of the width or '.
+                            self::CONTROL[1].
+                            ' % of the height between them',
+                    );
                 }
             }
         }

@@ -12,5 +12,13 @@ final readonly class Mode
      * @param  list<string>  $formerly  ids that it had before
      * @param  list<string>  $needs  sensors that it can't do without: gps, barometer
      */
-    public function __construct(public string $id, public string $name, public bool $flight, public bool $saves, public bool $risky, public array $formerly = [], public array $needs = []) {}
+    public function __construct(
+        public string $id,
+        public string $name,
+        public bool $flight,
+        public bool $saves,
+        public bool $risky,
+        public array $formerly = [],
+        public array $needs = [],
+    ) {}
 }

@@ -10,5 +10,11 @@ final readonly class Pack
      * @param  float  $capacity  mAh
      * @param  string  $plug  what kind of plug it has, in words
      */
-    public function __construct(public string $id, public string $name, public int $cells, public float $capacity, public string $plug) {}
+    public function __construct(
+        public string $id,
+        public string $name,
+        public int $cells,
+        public float $capacity,
+        public string $plug,
+    ) {}
 }

@@ -16,5 +16,14 @@ final readonly class Quantity
      * @param  float  $noise  its standard deviation, in that unit
      * @param  bool  $divided  a rotation to which poles and gear ratio are applied already
      */
-    public function __construct(public string $id, public string $name, public Unit $unit, public Range $range, public float $rate, public float $resolution, public float $noise, public bool $divided = false) {}
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Unit $unit,
+        public Range $range,
+        public float $rate,
+        public float $resolution,
+        public float $noise,
+        public bool $divided = false,
+    ) {}
 }

@@ -11,7 +11,9 @@ enum SensorBus: string
     /** Its name. */
     public function says(): string
     {
-        return $this === self::OneWay ? 'older one-way sensor bus' : 'newer shared bus, which carries servo commands too';
+        return $this === self::OneWay
+            ? 'older one-way sensor bus'
+            : 'newer shared bus, which carries servo commands too';
     }
 
     /** What a device's lamp does on it. */

@@ -11,5 +11,12 @@ final readonly class SpeedController
      * @param  float  $gives  mA that its regulator gives to a receiver; 0 where it has none
      * @param  string  $plug  what kind of plug it takes, in words
      */
-    public function __construct(public string $id, public string $name, public int $most, public float $amperes, public float $gives, public string $plug) {}
+    public function __construct(
+        public string $id,
+        public string $name,
+        public int $most,
+        public float $amperes,
+        public float $gives,
+        public string $plug,
+    ) {}
 }

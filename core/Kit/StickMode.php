@@ -20,10 +20,30 @@ enum StickMode: int
     public function axes(): array
     {
         return match ($this) {
-            self::One => ['left-y' => Axis::Pitch, 'left-x' => Axis::Yaw, 'right-y' => Axis::Throttle, 'right-x' => Axis::Roll],
-            self::Two => ['left-y' => Axis::Throttle, 'left-x' => Axis::Yaw, 'right-y' => Axis::Pitch, 'right-x' => Axis::Roll],
-            self::Three => ['left-y' => Axis::Pitch, 'left-x' => Axis::Roll, 'right-y' => Axis::Throttle, 'right-x' => Axis::Yaw],
-            self::Four => ['left-y' => Axis::Throttle, 'left-x' => Axis::Roll, 'right-y' => Axis::Pitch, 'right-x' => Axis::Yaw],
+            self::One => [
+                'left-y' => Axis::Pitch,
+                'left-x' => Axis::Yaw,
+                'right-y' => Axis::Throttle,
+                'right-x' => Axis::Roll,
+            ],
+            self::Two => [
+                'left-y' => Axis::Throttle,
+                'left-x' => Axis::Yaw,
+                'right-y' => Axis::Pitch,
+                'right-x' => Axis::Roll,
+            ],
+            self::Three => [
+                'left-y' => Axis::Pitch,
+                'left-x' => Axis::Roll,
+                'right-y' => Axis::Throttle,
+                'right-x' => Axis::Yaw,
+            ],
+            self::Four => [
+                'left-y' => Axis::Throttle,
+                'left-x' => Axis::Roll,
+                'right-y' => Axis::Pitch,
+                'right-x' => Axis::Yaw,
+            ],
         };
     }
 }

@@ -54,16 +54,16 @@ final readonly class Transmitter
             }
         }
 
-        return implode(', ', array_map(
-            fn (array $run): string => $run[0] === $run[1] ? $run[0] : "{$run[0]} … {$run[1]}",
-            $runs,
-        ));
+        return implode(
+            ', ',
+            array_map(fn (array $run): string => $run[0] === $run[1] ? $run[0] : "{$run[0]} … {$run[1]}", $runs),
+        );
     }
 
     private function follows(string $before, string $id): bool
     {
-        return strlen($before) === strlen($id)
-            && substr($before, 0, -1) === substr($id, 0, -1)
-            && ord($id[-1]) === ord($before[-1]) + 1;
+        return strlen($before) === strlen($id) &&
+            substr($before, 0, -1) === substr($id, 0, -1) &&
+            ord($id[-1]) === ord($before[-1]) + 1;
     }
 }

@@ -24,7 +24,10 @@ final readonly class ArmingCheck
     /** True where the arm channel asks for it. */
     public function isAsked(Frame $frame): bool
     {
-        return array_filter($this->setup->arming->ranges ?? [], fn ($range): bool => $range->holds($frame->pulse($range->channel) ?? 0)) !== [];
+        return array_filter(
+            $this->setup->arming->ranges ?? [],
+            fn ($range): bool => $range->holds($frame->pulse($range->channel) ?? 0),
+        ) !== [];
     }
 
     /** @return list<VerdictPoint> what stands in the way now; none where it arms as soon as it's asked */
@@ -32,29 +35,97 @@ final readonly class ArmingCheck
     {
         $arming = $this->setup->arming;
         if ($arming === null || $arming->by === ArmedBy::Throttle) {
-            return [VerdictPoint::look('Arming', "{$this->controller->name} isn't armed by a switch.", 'Its motor follows the throttle: treat it as armed whenever it has power.')];
+            return [
+                VerdictPoint::look(
+                    'Arming',
+                    "{$this->controller->name} isn't armed by a switch.",
+                    'Its motor follows the throttle: treat it as armed whenever it has power.',
+                ),
+            ];
         }
         if ($arming->by !== ArmedBy::Range) {
-            return [VerdictPoint::look('Arming', "{$this->controller->name} is armed by {$arming->by->says()}.", 'Nothing on a channel shows it: treat it as armed whenever it has power.')];
+            return [
+                VerdictPoint::look(
+                    'Arming',
+                    "{$this->controller->name} is armed by {$arming->by->says()}.",
+                    'Nothing on a channel shows it: treat it as armed whenever it has power.',
+                ),
+            ];
         }
         $throttle = $this->throttle($frame);
-        $missing = array_filter($arming->channels(), fn (int $channel): bool => $this->program->output($channel) === null);
-        $gps = array_filter($this->program->aboard->kit->ports, fn (string $owner): bool => stripos($owner, 'gps') !== false) !== [];
+        $missing = array_filter(
+            $arming->channels(),
+            fn (int $channel): bool => $this->program->output($channel) === null,
+        );
+        $gps =
+            array_filter(
+                $this->program->aboard->kit->ports,
+                fn (string $owner): bool => stripos($owner, 'gps') !== false,
+            ) !== [];
 
-        return array_values(array_filter([
-            $board->link ? null : VerdictPoint::wrong('Receiver', 'The receiver is lost.', 'Transmitter on, bound, the right model chosen; failsafe until then.'),
-            $missing === [] ? null : VerdictPoint::wrong('Channel', 'It looks for the arm switch on channel '.implode(', ', $missing).', and nothing is there.', 'Put Arm on that channel.'),
-            $throttle > $this->setup->low ? VerdictPoint::wrong('Throttle', "The throttle is at {$throttle} µs, above its low mark of {$this->setup->low}.", 'Stick fully down. Still above? Lower the low end, or raise the mark to 1050 to 1100.') : null,
-            $board->seenOff ? null : VerdictPoint::wrong('Switch', 'The arm switch was on when it got power.', 'Switch it off, then on again; and let it rest in off.'),
-            $board->session ? VerdictPoint::wrong('Session', 'A set-up session is open.', 'Close it, or cut the USB lead.') : null,
-            $board->level ? null : VerdictPoint::wrong('Level', 'It isn\'t level, or it moves.', 'Put it down level and still; calibrate where it goes on.'),
-            $gps && $board->satellites < self::FIX ? VerdictPoint::wrong('Satellites', "{$board->satellites} satellites: no fix.", 'Wait under open sky, the antenna up; a cold start takes about 30 s.') : null,
-            $board->sensors ? null : VerdictPoint::wrong('Sensors', 'A sensor failed.', 'Cut the power and try again; if it stays, the board or a wire is broken. Don\'t fly.'),
-        ]));
+        return array_values(
+            array_filter([
+                $board->link
+                    ? null
+                    : VerdictPoint::wrong(
+                        'Receiver',
+                        'The receiver is lost.',
+                        'Transmitter on, bound, the right model chosen; failsafe until then.',
+                    ),
+                $missing === []
+                    ? null
+                    : VerdictPoint::wrong(
+                        'Channel',
+                        'It looks for the arm switch on channel '.implode(', ', $missing).', and nothing is there.',
+                        'Put Arm on that channel.',
+                    ),
+                $throttle > $this->setup->low
+                    ? VerdictPoint::wrong(
+                        'Throttle',
+                        "The throttle is at {$throttle} µs, above its low mark of {$this->setup->low}.",
+                        'Stick fully down. Still above? Lower the low end, or raise the mark to 1050 to 1100.',
+                    )
+                    : null,
+                $board->seenOff
+                    ? null
+                    : VerdictPoint::wrong(
+                        'Switch',
+                        'The arm switch was on when it got power.',
+                        'Switch it off, then on again; and let it rest in off.',
+                    ),
+                $board->session
+                    ? VerdictPoint::wrong('Session', 'A set-up session is open.', 'Close it, or cut the USB lead.')
+                    : null,
+                $board->level
+                    ? null
+                    : VerdictPoint::wrong(
+                        'Level',
+                        'It isn\'t level, or it moves.',
+                        'Put it down level and still; calibrate where it goes on.',
+                    ),
+                $gps && $board->satellites < self::FIX
+                    ? VerdictPoint::wrong(
+                        'Satellites',
+                        "{$board->satellites} satellites: no fix.",
+                        'Wait under open sky, the antenna up; a cold start takes about 30 s.',
+                    )
+                    : null,
+                $board->sensors
+                    ? null
+                    : VerdictPoint::wrong(
+                        'Sensors',
+                        'A sensor failed.',
+                        'Cut the power and try again; if it stays, the board or a wire is broken. Don\'t fly.',
+                    ),
+            ]),
+        );
     }
 
     private function throttle(Frame $frame): int
     {
-        return max([0, ...array_map(fn ($output): int => $frame->pulse($output->channel) ?? 0, $this->program->motors())]);
+        return max([
+            0,
+            ...array_map(fn ($output): int => $frame->pulse($output->channel) ?? 0, $this->program->motors()),
+        ]);
     }
 }

@@ -35,12 +35,22 @@ enum BenchStep: string
     public function isNeeded(InstalledKit $kit): bool
     {
         $outputs = $kit->program->outputs;
-        $arms = array_filter($kit->program->functions, fn ($one): bool => in_array($one->purpose(), [Purpose::Arm, Purpose::MotorCut], true)) !== [];
+        $arms =
+            array_filter(
+                $kit->program->functions,
+                fn ($one): bool => in_array($one->purpose(), [Purpose::Arm, Purpose::MotorCut], true),
+            ) !== [];
 
         return match ($this) {
             self::Order, self::Ends => $outputs !== [],
             self::Jitter, self::Board => $kit->program->controller !== null,
-            self::Surfaces => array_filter($outputs, fn (Output $one): bool => $one->role !== null && $one->role !== Role::Other && ! $one->role->isInput() && ! $one->role->isMotor()) !== [],
+            self::Surfaces => array_filter(
+                $outputs,
+                fn (Output $one): bool => $one->role !== null &&
+                    $one->role !== Role::Other &&
+                    ! $one->role->isInput() &&
+                    ! $one->role->isMotor(),
+            ) !== [],
             self::Motors => $kit->program->motors() !== [],
             self::Arming => $arms,
         };

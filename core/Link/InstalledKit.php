@@ -37,8 +37,13 @@ final readonly class InstalledKit
         }
 
         return new self(
-            $program, $transmitter, $catalogue->receiver($program->receiver ?? ''), $catalogue->controller($program->controller ?? ''),
-            $catalogue->pack($choice->pack ?? ''), $catalogue->speedController($choice->speedController ?? ''), $choice,
+            $program,
+            $transmitter,
+            $catalogue->receiver($program->receiver ?? ''),
+            $catalogue->controller($program->controller ?? ''),
+            $catalogue->pack($choice->pack ?? ''),
+            $catalogue->speedController($choice->speedController ?? ''),
+            $choice,
             array_filter($sensors),
         );
     }

@@ -13,9 +13,10 @@ final readonly class KitVerdict
     /** @return list<VerdictPoint> */
     public function points(): array
     {
-        $link = $this->kit->receiver === null
-            ? $this->unchosen()
-            : [...$this->link(), ...$this->channels(), ...$this->telemetry(), ...$this->wire()];
+        $link =
+            $this->kit->receiver === null
+                ? $this->unchosen()
+                : [...$this->link(), ...$this->channels(), ...$this->telemetry(), ...$this->wire()];
 
         return [
             ...(new MissingEquipment($this->kit))->points(),
@@ -30,11 +31,13 @@ final readonly class KitVerdict
     private function unchosen(): array
     {
         return $this->kit->program->receiver === null
-            ? [VerdictPoint::open(
-                'Receiver',
-                'Link, firmware, channels, telemetry, wire and supply of the receiver are not checked: none is chosen.',
-                'Choose one.',
-            )]
+            ? [
+                VerdictPoint::open(
+                    'Receiver',
+                    'Link, firmware, channels, telemetry, wire and supply of the receiver are not checked: none is chosen.',
+                    'Choose one.',
+                ),
+            ]
             : [];
     }
 
@@ -45,14 +48,15 @@ final readonly class KitVerdict
 
         return $inputs === [] || $this->kit->program->controller !== null
             ? []
-            : [VerdictPoint::open(
-                'Controller',
-                'Channels carry what a controller takes in ('.implode(
-                    ', ',
-                    array_map(fn (Output $one): string => $one->name, $inputs),
-                ).'), and none is chosen: wire, input, ports and supply of it are not checked.',
-                'Choose the controller, or give these channels the roles of what hangs on them.',
-            )];
+            : [
+                VerdictPoint::open(
+                    'Controller',
+                    'Channels carry what a controller takes in ('.
+                        implode(', ', array_map(fn (Output $one): string => $one->name, $inputs)).
+                        '), and none is chosen: wire, input, ports and supply of it are not checked.',
+                    'Choose the controller, or give these channels the roles of what hangs on them.',
+                ),
+            ];
     }
 
     /** @return list<VerdictPoint> */
@@ -65,14 +69,16 @@ final readonly class KitVerdict
         }
         $link = $kit->transmitter->links[$receiver->link] ?? null;
         if ($link === null) {
-            return [VerdictPoint::wrong(
-                'Link',
-                "{$kit->transmitter->name} doesn't speak the link of {$receiver->name} ({$receiver->link}).",
-                'Take a receiver of a link that it speaks: '.(implode(
-                    ', ',
-                    array_map(fn ($one): string => $one->name, $kit->transmitter->links),
-                ) ?: 'none is in its definition').'.',
-            )];
+            return [
+                VerdictPoint::wrong(
+                    'Link',
+                    "{$kit->transmitter->name} doesn't speak the link of {$receiver->name} ({$receiver->link}).",
+                    'Take a receiver of a link that it speaks: '.
+                        (implode(', ', array_map(fn ($one): string => $one->name, $kit->transmitter->links)) ?:
+                            'none is in its definition').
+                        '.',
+                ),
+            ];
         }
         $points = [];
         if ($kit->choice->link === null) {
@@ -88,7 +94,10 @@ final readonly class KitVerdict
                 "Choose {$link->name}.",
             );
         } else {
-            $points[] = VerdictPoint::fine('Link', "{$kit->transmitter->name} and {$receiver->name} speak {$link->name}.");
+            $points[] = VerdictPoint::fine(
+                'Link',
+                "{$kit->transmitter->name} and {$receiver->name} speak {$link->name}.",
+            );
         }
         if ($kit->choice->link === $receiver->link) {
             $wanted = $link->subtypes[$receiver->subtype]['name'] ?? null;
@@ -106,13 +115,14 @@ final readonly class KitVerdict
                 ),
             };
         }
-        $points[] = $link->generation === $receiver->generation
-            ? VerdictPoint::fine('Firmware', "Both sides are of generation {$link->generation}.")
-            : VerdictPoint::wrong(
-                'Firmware',
-                "{$kit->transmitter->name} has generation {$link->generation} of that link, {$receiver->name} generation {$receiver->generation}: they don't bind, or bind and go into failsafe at once.",
-                'Back everything up, then bring all parts to the same generation.',
-            );
+        $points[] =
+            $link->generation === $receiver->generation
+                ? VerdictPoint::fine('Firmware', "Both sides are of generation {$link->generation}.")
+                : VerdictPoint::wrong(
+                    'Firmware',
+                    "{$kit->transmitter->name} has generation {$link->generation} of that link, {$receiver->name} generation {$receiver->generation}: they don't bind, or bind and go into failsafe at once.",
+                    'Back everything up, then bring all parts to the same generation.',
+                );
 
         return $points;
     }
@@ -121,7 +131,10 @@ final readonly class KitVerdict
     private function channels(): array
     {
         $last = max([0, ...array_column($this->kit->program->outputs, 'channel')]);
-        $subtype = $this->kit->transmitter->links[$this->kit->choice->link ?? '']->subtypes[$this->kit->choice->subtype ?? ''] ?? null;
+        $subtype =
+            $this->kit->transmitter->links[$this->kit->choice->link ?? '']->subtypes[
+                $this->kit->choice->subtype ?? ''
+            ] ?? null;
         $carry = min(
             array_filter(
                 [$this->kit->transmitter->channels, $this->kit->receiver?->channels, $subtype['channels'] ?? null],
@@ -129,13 +142,15 @@ final readonly class KitVerdict
             ),
         );
 
-        return [$last <= $carry
-            ? VerdictPoint::fine('Channels', "The program uses {$last}, the link carries {$carry}.")
-            : VerdictPoint::wrong(
-                'Channels',
-                "The program uses channel {$last}, and {$carry} get through.",
-                'Move what is important to lower channels, or choose another sub-type or receiver.',
-            )];
+        return [
+            $last <= $carry
+                ? VerdictPoint::fine('Channels', "The program uses {$last}, the link carries {$carry}.")
+                : VerdictPoint::wrong(
+                    'Channels',
+                    "The program uses channel {$last}, and {$carry} get through.",
+                    'Move what is important to lower channels, or choose another sub-type or receiver.',
+                ),
+        ];
     }
 
     /** @return list<VerdictPoint> */
@@ -145,11 +160,13 @@ final readonly class KitVerdict
 
         return $link?->telemetry === true && $this->kit->receiver?->telemetry === true
             ? [VerdictPoint::fine('Telemetry', 'The receiver sends back; after binding a reading is the proof.')]
-            : [VerdictPoint::look(
-                'Telemetry',
-                'Nothing comes back over this link.',
-                'Fly by a timer; no voltage, no signal warning. A receiver with telemetry changes that.',
-            )];
+            : [
+                VerdictPoint::look(
+                    'Telemetry',
+                    'Nothing comes back over this link.',
+                    'Fly by a timer; no voltage, no signal warning. A receiver with telemetry changes that.',
+                ),
+            ];
     }
 
     /** @return list<VerdictPoint> */
@@ -158,52 +175,72 @@ final readonly class KitVerdict
         [$receiver, $controller, $choice] = [$this->kit->receiver, $this->kit->controller, $this->kit->choice];
         $wire = Wire::tryFrom($choice->wire ?? '');
         if ($receiver === null || $wire === null) {
-            return [VerdictPoint::open(
-                'Wire',
-                'How the receiver passes its channels on is not chosen, so wire and input are not checked.',
-                'Choose: '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires ?? [])).'.',
-            )];
+            return [
+                VerdictPoint::open(
+                    'Wire',
+                    'How the receiver passes its channels on is not chosen, so wire and input are not checked.',
+                    'Choose: '.
+                        implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires ?? [])).
+                        '.',
+                ),
+            ];
         }
         if (! in_array($wire, $receiver->wires, true)) {
-            return [VerdictPoint::wrong(
-                'Wire',
-                "{$receiver->name} has no ".$wire->says().'.',
-                'It has '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires)).'.',
-            )];
+            return [
+                VerdictPoint::wrong(
+                    'Wire',
+                    "{$receiver->name} has no ".$wire->says().'.',
+                    'It has '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires)).'.',
+                ),
+            ];
         }
         if ($controller === null) {
-            return [$wire === Wire::Leads
-                ? VerdictPoint::fine('Wire', 'Each servo on a lead of its own.')
-                : VerdictPoint::look(
-                    'Wire',
-                    'Without a controller servos need a lead for each channel.',
-                    'Choose one lead per channel, or a controller.',
-                )];
+            return [
+                $wire === Wire::Leads
+                    ? VerdictPoint::fine('Wire', 'Each servo on a lead of its own.')
+                    : VerdictPoint::look(
+                        'Wire',
+                        'Without a controller servos need a lead for each channel.',
+                        'Choose one lead per channel, or a controller.',
+                    ),
+            ];
         }
         if (! in_array($wire, $controller->wires, true)) {
-            return [VerdictPoint::wrong(
-                'Wire',
-                "{$controller->name} doesn't take ".$wire->says().' (a newer release may have dropped the oldest kind).',
-                'It takes '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $controller->wires)).'.',
-            )];
+            return [
+                VerdictPoint::wrong(
+                    'Wire',
+                    "{$controller->name} doesn't take ".
+                        $wire->says().
+                        ' (a newer release may have dropped the oldest kind).',
+                    'It takes '.
+                        implode(', ', array_map(fn (Wire $one): string => $one->says(), $controller->wires)).
+                        '.',
+                ),
+            ];
         }
 
-        return [match ($choice->input) {
-            $wire->value => VerdictPoint::fine(
-                'Wire',
-                ucfirst($wire->says())." from {$receiver->name} to {$controller->name}.",
-            ),
-            null => VerdictPoint::open(
-                'Input',
-                "The input of {$controller->name} is not chosen, so the connection to it is not checked.",
-                'Choose its input: '.$wire->says().'.',
-            ),
-            default => VerdictPoint::wrong(
-                'Input',
-                'The receiver sends '.$wire->says().", and {$controller->name} is set to ".(Wire::tryFrom($choice->input)?->says() ?? $choice->input).': no stick gets through.',
-                'Set the controller\'s input to the same.',
-            ),
-        }];
+        return [
+            match ($choice->input) {
+                $wire->value => VerdictPoint::fine(
+                    'Wire',
+                    ucfirst($wire->says())." from {$receiver->name} to {$controller->name}.",
+                ),
+                null => VerdictPoint::open(
+                    'Input',
+                    "The input of {$controller->name} is not chosen, so the connection to it is not checked.",
+                    'Choose its input: '.$wire->says().'.',
+                ),
+                default => VerdictPoint::wrong(
+                    'Input',
+                    'The receiver sends '.
+                        $wire->says().
+                        ", and {$controller->name} is set to ".
+                        (Wire::tryFrom($choice->input)?->says() ?? $choice->input).
+                        ': no stick gets through.',
+                    'Set the controller\'s input to the same.',
+                ),
+            },
+        ];
     }
 
     /** @return list<VerdictPoint> */
@@ -215,11 +252,13 @@ final readonly class KitVerdict
         }
         if ($controller->ports === [] && $this->kit->choice->ports === []) {
             return $this->kit->choice->wire === Wire::Serial->value
-                ? [VerdictPoint::open(
-                    'Ports',
-                    "The definition of {$controller->name} names no serial ports, so the receiver's is not checked.",
-                    'Add its ports in Stores.',
-                )]
+                ? [
+                    VerdictPoint::open(
+                        'Ports',
+                        "The definition of {$controller->name} names no serial ports, so the receiver's is not checked.",
+                        'Add its ports in Stores.',
+                    ),
+                ]
                 : [];
         }
         $points = [];
@@ -230,7 +269,9 @@ final readonly class KitVerdict
                 $points[] = VerdictPoint::wrong(
                     'Ports',
                     "{$controller->name} has no serial port {$port}.",
-                    'It has '.(implode(', ', array_column($controller->ports, 'id')) ?: 'none in its definition').'.',
+                    'It has '.
+                        (implode(', ', array_column($controller->ports, 'id')) ?: 'none in its definition').
+                        '.',
                 );
             } elseif ($is->kept) {
                 $points[] = VerdictPoint::wrong(
@@ -257,10 +298,12 @@ final readonly class KitVerdict
         }
 
         return $points === []
-            ? [VerdictPoint::fine(
-                'Ports',
-                count($owners) === 0 ? 'No serial port is in use.' : 'Each serial port has one owner; USB is free.',
-            )]
+            ? [
+                VerdictPoint::fine(
+                    'Ports',
+                    count($owners) === 0 ? 'No serial port is in use.' : 'Each serial port has one owner; USB is free.',
+                ),
+            ]
             : $points;
     }
 }

@@ -14,8 +14,10 @@ final readonly class MissingEquipment
     {
         $program = $this->kit->program;
         $named = [
-            ['Receiver', 'receiver', $program->receiver, $this->kit->receiver], ['Controller', 'controller', $program->controller, $this->kit->controller],
-            ['Pack', 'pack', $this->kit->choice->pack, $this->kit->pack], ['Speed controller', 'speed controller', $this->kit->choice->speedController, $this->kit->speedController],
+            ['Receiver', 'receiver', $program->receiver, $this->kit->receiver],
+            ['Controller', 'controller', $program->controller, $this->kit->controller],
+            ['Pack', 'pack', $this->kit->choice->pack, $this->kit->pack],
+            ['Speed controller', 'speed controller', $this->kit->choice->speedController, $this->kit->speedController],
         ];
         $points = [];
         foreach ($named as [$topic, $what, $id, $found]) {
@@ -23,13 +25,28 @@ final readonly class MissingEquipment
                 $points[] = $this->point($topic, $what, $id);
             }
         }
-        $fitted = array_filter($program->sense->chain, fn (InstalledSensor $one): bool => ! isset($this->kit->sensors[$one->id]));
+        $fitted = array_filter(
+            $program->sense->chain,
+            fn (InstalledSensor $one): bool => ! isset($this->kit->sensors[$one->id]),
+        );
 
-        return [...$points, ...array_values(array_map(fn (InstalledSensor $one): VerdictPoint => $this->point('Sensor', 'sensor', $one->sensor), $fitted))];
+        return [
+            ...$points,
+            ...array_values(
+                array_map(
+                    fn (InstalledSensor $one): VerdictPoint => $this->point('Sensor', 'sensor', $one->sensor),
+                    $fitted,
+                ),
+            ),
+        ];
     }
 
     private function point(string $topic, string $what, string $id): VerdictPoint
     {
-        return VerdictPoint::wrong($topic, "There is no {$what} \"{$id}\" in Stores, so nothing can be checked with it.", 'Choose another, or import it or bring it back in Stores.');
+        return VerdictPoint::wrong(
+            $topic,
+            "There is no {$what} \"{$id}\" in Stores, so nothing can be checked with it.",
+            'Choose another, or import it or bring it back in Stores.',
+        );
     }
 }

@@ -14,7 +14,10 @@ enum PointLevel: string
     public function rank(): int
     {
         return match ($this) {
-            self::Wrong => 0, self::Open => 1, self::Look => 2, self::Fine => 3,
+            self::Wrong => 0,
+            self::Open => 1,
+            self::Look => 2,
+            self::Fine => 3,
         };
     }
 }

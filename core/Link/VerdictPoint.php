@@ -5,7 +5,12 @@ namespace DuskSwitch\Core\Link;
 /** One point of a verdict: what, how it stands, why, and the cure. */
 final readonly class VerdictPoint
 {
-    public function __construct(public string $topic, public PointLevel $level, public string $says, public ?string $cure = null) {}
+    public function __construct(
+        public string $topic,
+        public PointLevel $level,
+        public string $says,
+        public ?string $cure = null,
+    ) {}
 
     /** It fits. */
     public static function fine(string $topic, string $says): self

@@ -19,23 +19,47 @@ final readonly class Wiring
         $receiver = $kit->receiver->name ?? 'Receiver';
         $leads = [];
         if ($kit->pack !== null) {
-            $leads[] = new Lead($kit->pack->name, $kit->speedController->name ?? 'Speed controller', "{$kit->pack->plug} plug", 'power');
+            $leads[] = new Lead(
+                $kit->pack->name,
+                $kit->speedController->name ?? 'Speed controller',
+                "{$kit->pack->plug} plug",
+                'power',
+            );
             if ($kit->controller !== null && $kit->controller->gives > 0) {
                 $leads[] = new Lead($kit->pack->name, $kit->controller->name, 'pack pads', 'power');
             }
         }
-        $leads[] = new Lead(match ($kit->choice->power) {
-            'controller' => $kit->controller->name ?? 'Controller',
-            'usb' => 'USB',
-            default => ($kit->speedController->gives ?? 0.0) > 0 ? $kit->speedController->name ?? 'Speed controller' : $kit->pack->name ?? 'Pack',
-        }, $receiver, '+ and − first, signal after', 'power');
+        $leads[] = new Lead(
+            match ($kit->choice->power) {
+                'controller' => $kit->controller->name ?? 'Controller',
+                'usb' => 'USB',
+                default => ($kit->speedController->gives ?? 0.0) > 0
+                    ? $kit->speedController->name ?? 'Speed controller'
+                    : $kit->pack->name ?? 'Pack',
+            },
+            $receiver,
+            '+ and − first, signal after',
+            'power',
+        );
         if ($kit->controller !== null && $kit->choice->wire !== 'leads') {
             $port = array_search('receiver', array_map(strtolower(...), $kit->choice->ports), true);
-            $leads[] = new Lead($receiver, $kit->controller->name, $kit->choice->wire === 'sum' ? 'sum signal, one lead' : 'serial'.($port === false ? '' : ", port {$port}"), 'signal');
+            $leads[] = new Lead(
+                $receiver,
+                $kit->controller->name,
+                $kit->choice->wire === 'sum'
+                    ? 'sum signal, one lead'
+                    : 'serial'.($port === false ? '' : ", port {$port}"),
+                'signal',
+            );
         }
         foreach ($kit->choice->ports as $port => $owner) {
             if (strtolower($owner) !== 'receiver') {
-                $leads[] = new Lead(ucfirst($owner), $kit->controller->name ?? 'Controller', "port {$port}: its TX to RX, its RX to TX", 'signal');
+                $leads[] = new Lead(
+                    ucfirst($owner),
+                    $kit->controller->name ?? 'Controller',
+                    "port {$port}: its TX to RX, its RX to TX",
+                    'signal',
+                );
             }
         }
 
@@ -59,14 +83,25 @@ final readonly class Wiring
     /** @return list<Lead> */
     private function outputs(string $receiver): array
     {
-        if ($this->kit->controller?->kind === ControllerKind::FlightController && $this->kit->controller->setUp($this->kit->program->aboard->controller)->expects === ExpectedInput::Sticks) {
-            return [new Lead($this->kit->controller->name, $this->kit->speedController->name ?? 'Speed controller', 'motor pads 1 to 4, in the drawing\'s order', 'signal')];
+        if (
+            $this->kit->controller?->kind === ControllerKind::FlightController &&
+            $this->kit->controller->setUp($this->kit->program->aboard->controller)->expects === ExpectedInput::Sticks
+        ) {
+            return [
+                new Lead(
+                    $this->kit->controller->name,
+                    $this->kit->speedController->name ?? 'Speed controller',
+                    'motor pads 1 to 4, in the drawing\'s order',
+                    'signal',
+                ),
+            ];
         }
         if ($this->kit->controller?->kind === ControllerKind::Stabiliser) {
             $from = $this->kit->controller->name;
 
             return [
-                new Lead($from, 'Swash servos', 'front, left and right, as its manual numbers them', 'signal'), new Lead($from, 'Tail servo', 'tail', 'signal'),
+                new Lead($from, 'Swash servos', 'front, left and right, as its manual numbers them', 'signal'),
+                new Lead($from, 'Tail servo', 'tail', 'signal'),
                 new Lead($from, $this->kit->speedController->name ?? 'Speed controller', 'throttle', 'signal'),
             ];
         }
@@ -74,7 +109,9 @@ final readonly class Wiring
         $from = $this->kit->controller->name ?? $receiver;
         foreach ($this->kit->program->outputs as $output) {
             if ($output->role !== null && $output->role !== Role::Other && ! $output->role->isInput()) {
-                $to = $output->role->isMotor() ? ($this->kit->speedController->name ?? 'Speed controller') : "{$output->name} servo";
+                $to = $output->role->isMotor()
+                    ? $this->kit->speedController->name ?? 'Speed controller'
+                    : "{$output->name} servo";
                 $leads[] = new Lead($from, $to, "channel {$output->channel}", 'signal');
             }
         }

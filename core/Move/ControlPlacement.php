@@ -20,7 +20,11 @@ final readonly class ControlPlacement
                 default => $detent,
             };
             // A button stands in for a switch's ends, and the other way round.
-            $there = in_array($detent, $to->detents, true) ? $detent : (in_array($same, $to->detents, true) ? $same : ['away' => 'pressed', 'toward' => 'released'][$detent] ?? null);
+            $there = in_array($detent, $to->detents, true)
+                ? $detent
+                : (in_array($same, $to->detents, true)
+                    ? $same
+                    : ['away' => 'pressed', 'toward' => 'released'][$detent] ?? null);
             if ($there !== null && in_array($there, $to->detents, true)) {
                 $map[$detent] = $there;
             }

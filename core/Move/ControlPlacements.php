@@ -32,7 +32,13 @@ final class ControlPlacements
         }
         // Those that need the rarer kind choose first; among equals the more important.
         $turn = $used;
-        usort($turn, fn (string $a, string $b): int => [-count($from->control($a)->detents ?? []), array_search($a, $used, true)] <=> [-count($from->control($b)->detents ?? []), array_search($b, $used, true)]);
+        usort(
+            $turn,
+            fn (string $a, string $b): int => [
+                -count($from->control($a)->detents ?? []),
+                array_search($a, $used, true),
+            ] <=> [-count($from->control($b)->detents ?? []), array_search($b, $used, true)],
+        );
         foreach ([true, false] as $inKind) {
             foreach ($turn as $id) {
                 $control = $from->control($id);
@@ -59,13 +65,18 @@ final class ControlPlacements
     private static function distance(Control $is, Control $candidate, bool $inKind): float
     {
         $away = hypot($is->place->x - $candidate->place->x, $is->place->y - $candidate->place->y);
-        $alike = $is->kind === $candidate->kind && count($is->detents) === count($candidate->detents) && $is->rest === $candidate->rest;
+        $alike =
+            $is->kind === $candidate->kind &&
+            count($is->detents) === count($candidate->detents) &&
+            $is->rest === $candidate->rest;
         if ($inKind) {
             return $alike ? $away : self::NEVER;
         }
         $turns = [ControlKind::Dial, ControlKind::Slider];
         if (in_array($is->kind, $turns, true) || in_array($candidate->kind, $turns, true)) {
-            return in_array($is->kind, $turns, true) && in_array($candidate->kind, $turns, true) ? 200 + $away : self::NEVER;
+            return in_array($is->kind, $turns, true) && in_array($candidate->kind, $turns, true)
+                ? 200 + $away
+                : self::NEVER;
         }
 
         // A button can't hold what a switch holds; a switch can do what a button does.

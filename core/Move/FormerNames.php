@@ -55,10 +55,25 @@ final readonly class FormerNames
             $owners[$ports[$port] ?? $port] = $owner;
         }
 
-        return $program->with(functions: array_map(fn (PilotFunction $one): PilotFunction => self::meaning($one, $modes), $program->functions), aboard: $program->aboard->with(
-            kit: new KitChoice($kit->link, $kit->subtype, $kit->wire, $kit->input, $kit->power, $kit->pack, $kit->speedController, $owners),
-            controller: self::setUp($program->aboard->controller, $modes),
-        ));
+        return $program->with(
+            functions: array_map(
+                fn (PilotFunction $one): PilotFunction => self::meaning($one, $modes),
+                $program->functions,
+            ),
+            aboard: $program->aboard->with(
+                kit: new KitChoice(
+                    $kit->link,
+                    $kit->subtype,
+                    $kit->wire,
+                    $kit->input,
+                    $kit->power,
+                    $kit->pack,
+                    $kit->speedController,
+                    $owners,
+                ),
+                controller: self::setUp($program->aboard->controller, $modes),
+            ),
+        );
     }
 
     /** @param  array<string, string>  $now  ids of modes by those that they had */
@@ -67,10 +82,19 @@ final readonly class FormerNames
         $id = fn (string $mode): string => $now[$mode] ?? $mode;
 
         return new ControllerSetup(
-            $setup->modes === null ? null : array_map(fn (Slot $slot): Slot => new Slot($id($slot->mode), $slot->channel, $slot->from, $slot->to), $setup->modes),
+            $setup->modes === null
+                ? null
+                : array_map(
+                    fn (Slot $slot): Slot => new Slot($id($slot->mode), $slot->channel, $slot->from, $slot->to),
+                    $setup->modes,
+                ),
             $setup->none === null ? null : $id($setup->none),
             $setup->priority === null ? null : array_map($id, $setup->priority),
-            $setup->arming, $setup->low, $setup->order, $setup->expects, $setup->onLoss,
+            $setup->arming,
+            $setup->low,
+            $setup->order,
+            $setup->expects,
+            $setup->onLoss,
         );
     }
 
@@ -81,9 +105,16 @@ final readonly class FormerNames
      */
     private static function meaning(PilotFunction $function, array $now): PilotFunction
     {
-        return $function instanceof SteppedFunction ? $function->stepped(array_map(
-            fn (Step $step): Step => ($mode = $now[$step->means->mode ?? ''] ?? null) === null ? $step : $step->meaning(Meaning::mode($mode)), $function->steps,
-        )) : $function;
+        return $function instanceof SteppedFunction
+            ? $function->stepped(
+                array_map(
+                    fn (Step $step): Step => ($mode = $now[$step->means->mode ?? ''] ?? null) === null
+                        ? $step
+                        : $step->meaning(Meaning::mode($mode)),
+                    $function->steps,
+                ),
+            )
+            : $function;
     }
 
     /**
@@ -109,24 +140,49 @@ final readonly class FormerNames
 
     private function of(Program $program): Program
     {
-        $functions = array_map(fn (PilotFunction $one): PilotFunction => match (true) {
-            $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive => $one->driven(new ControlDrive($this->id($one->drive->control))),
-            $one instanceof SteppedFunction && $one->drive instanceof DetentDrive => $one->driven(new DetentDrive($this->id($one->drive->control), $one->drive->map)),
-            default => $one,
-        }, $program->functions);
-        $outputs = array_map(fn (Output $output): Output => $output->fed(array_map($this->feed(...), $output->feeds)), $program->outputs);
+        $functions = array_map(
+            fn (PilotFunction $one): PilotFunction => match (true) {
+                $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive => $one->driven(
+                    new ControlDrive($this->id($one->drive->control)),
+                ),
+                $one instanceof SteppedFunction && $one->drive instanceof DetentDrive => $one->driven(
+                    new DetentDrive($this->id($one->drive->control), $one->drive->map),
+                ),
+                default => $one,
+            },
+            $program->functions,
+        );
+        $outputs = array_map(
+            fn (Output $output): Output => $output->fed(array_map($this->feed(...), $output->feeds)),
+            $program->outputs,
+        );
         $changed = $program->with(
-            functions: $functions, outputs: $outputs,
-            aboard: $program->aboard->with(startCheck: array_values(array_unique(array_map($this->id(...), $program->aboard->startCheck)))),
+            functions: $functions,
+            outputs: $outputs,
+            aboard: $program->aboard->with(
+                startCheck: array_values(array_unique(array_map($this->id(...), $program->aboard->startCheck))),
+            ),
         );
 
-        return ConditionTransform::program($changed, fn (Condition $condition): Condition => ConditionTree::map($condition, $this->condition(...)) ?? $condition);
+        return ConditionTransform::program(
+            $changed,
+            fn (Condition $condition): Condition => ConditionTree::map($condition, $this->condition(...)) ?? $condition,
+        );
     }
 
     private function feed(Feed $feed): Feed
     {
         return $feed->source instanceof ControlSource
-            ? new Feed(new ControlSource($this->id($feed->source->control)), $feed->weight, $feed->offset, $feed->curve, $feed->when, $feed->combine, $feed->delay, $feed->slow)
+            ? new Feed(
+                new ControlSource($this->id($feed->source->control)),
+                $feed->weight,
+                $feed->offset,
+                $feed->curve,
+                $feed->when,
+                $feed->combine,
+                $feed->delay,
+                $feed->slow,
+            )
             : $feed;
     }
 

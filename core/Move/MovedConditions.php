@@ -25,19 +25,34 @@ final class MovedConditions
      * @param  array<string, ControlPlacement>  $places  by the old control's id; one that is missing can't be had
      * @param  list<string>  $functions  those that stay
      */
-    public function __construct(private readonly Program $program, private readonly array $places, private readonly array $functions) {}
+    public function __construct(
+        private readonly Program $program,
+        private readonly array $places,
+        private readonly array $functions,
+    ) {}
 
     /** The condition on the other transmitter; null where it can't be said there. */
     public function of(Condition $condition): ?Condition
     {
-        return ConditionTree::map($condition, fn (Condition $one): ?Condition => match (true) {
-            $one instanceof ControlAt => $this->at($one),
-            $one instanceof ControlLevel => isset($this->places[$one->control]) ? new ControlLevel($this->places[$one->control]->to->id, $one->above, $one->level) : null,
-            $one instanceof FunctionLevel, $one instanceof StepIs => in_array($one->function, $this->functions, true) ? $one : null,
-            $one instanceof PhaseIs => $this->phase($one),
-            $one instanceof Named => $this->canSay($one->name) ? $one : null,
-            default => $one,
-        });
+        return ConditionTree::map(
+            $condition,
+            fn (Condition $one): ?Condition => match (true) {
+                $one instanceof ControlAt => $this->at($one),
+                $one instanceof ControlLevel => isset($this->places[$one->control])
+                    ? new ControlLevel($this->places[$one->control]->to->id, $one->above, $one->level)
+                    : null,
+                $one instanceof FunctionLevel, $one instanceof StepIs => in_array(
+                    $one->function,
+                    $this->functions,
+                    true,
+                )
+                    ? $one
+                    : null,
+                $one instanceof PhaseIs => $this->phase($one),
+                $one instanceof Named => $this->canSay($one->name) ? $one : null,
+                default => $one,
+            },
+        );
     }
 
     private function at(ControlAt $condition): ?Condition
@@ -49,7 +64,8 @@ final class MovedConditions
 
     private function canSay(string $name): bool
     {
-        return $this->named[$name] ??= isset($this->program->conditions[$name]) && $this->of($this->program->conditions[$name]) !== null;
+        return $this->named[$name] ??=
+            isset($this->program->conditions[$name]) && $this->of($this->program->conditions[$name]) !== null;
     }
 
     private function phase(PhaseIs $condition): ?Condition

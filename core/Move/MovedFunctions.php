@@ -23,7 +23,12 @@ final class MovedFunctions
      * @param  array<string, ControlPlacement>  $places  by the old control's id
      * @param  list<string>  $phases  ids of those that stay
      */
-    public function __construct(private readonly MovedConditions $rewrite, private readonly array $places, private readonly array $phases, private readonly Transmitter $from) {}
+    public function __construct(
+        private readonly MovedConditions $rewrite,
+        private readonly array $places,
+        private readonly array $phases,
+        private readonly Transmitter $from,
+    ) {}
 
     /**
      * @param  list<PilotFunction>  $functions
@@ -31,11 +36,14 @@ final class MovedFunctions
      */
     public function of(array $functions): array
     {
-        $moved = array_map(fn (PilotFunction $one): PilotFunction => match (true) {
-            $one instanceof ProportionalFunction => $this->proportional($one),
-            $one instanceof SteppedFunction => $this->stepped($one),
-            default => $one,
-        }, $functions);
+        $moved = array_map(
+            fn (PilotFunction $one): PilotFunction => match (true) {
+                $one instanceof ProportionalFunction => $this->proportional($one),
+                $one instanceof SteppedFunction => $this->stepped($one),
+                default => $one,
+            },
+            $functions,
+        );
 
         return [$moved, $this->losses];
     }
@@ -54,7 +62,10 @@ final class MovedFunctions
         foreach ($function->overrides as $override) {
             $when = $this->rewrite->of($override->when);
             if ($when === null) {
-                $this->losses[] = "{$function->name} is not held at ".round($override->value * 100).' % any more: nothing is left to hold it with. Give it a control before you fly';
+                $this->losses[] =
+                    "{$function->name} is not held at ".
+                    round($override->value * 100).
+                    ' % any more: nothing is left to hold it with. Give it a control before you fly';
             } else {
                 $overrides[] = new Override($when, $override->value);
             }
@@ -70,7 +81,11 @@ final class MovedFunctions
             }
         }
 
-        return $function->driven($drive)->dualRated($dualRates)->shaped(array_intersect_key($function->shapes, array_flip($this->phases)))->overridden($overrides);
+        return $function
+            ->driven($drive)
+            ->dualRated($dualRates)
+            ->shaped(array_intersect_key($function->shapes, array_flip($this->phases)))
+            ->overridden($overrides);
     }
 
     private function stepped(SteppedFunction $function): SteppedFunction
@@ -109,7 +124,10 @@ final class MovedFunctions
 
         $atRest = $inOrder[$place->to->rest ?? ''] ?? $rest;
         if ($atRest !== $rest) {
-            $this->losses[] = "{$place->to->name} rests {$place->to->rest}: at power-up {$function->name} would be ".($names[$atRest] ?? $atRest).'. Turn its positions round before you fly';
+            $this->losses[] =
+                "{$place->to->name} rests {$place->to->rest}: at power-up {$function->name} would be ".
+                ($names[$atRest] ?? $atRest).
+                '. Turn its positions round before you fly';
         }
 
         return new DetentDrive($place->to->id, $inOrder);
@@ -121,7 +139,10 @@ final class MovedFunctions
         foreach ($drive->cases as $case) {
             $when = $this->rewrite->of($case->when);
             if ($when === null) {
-                $this->losses[] = "Nothing asks {$function->name} for ".(array_column($function->steps, 'name', 'id')[$case->step] ?? $case->step).' any more';
+                $this->losses[] =
+                    "Nothing asks {$function->name} for ".
+                    (array_column($function->steps, 'name', 'id')[$case->step] ?? $case->step).
+                    ' any more';
             } else {
                 $cases[] = new DriveCase($when, $case->step);
             }

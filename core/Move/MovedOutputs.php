@@ -37,7 +37,12 @@ final readonly class MovedOutputs
             $scaled = self::scaled($output, $ratio, $shift);
             $most = max($output->travel->low, $output->travel->high) * $ratio;
             if ($most > Signal::LIMIT) {
-                $losses[] = "{$output->channel} {$output->name}: {$to->name} goes no further than ".round(Signal::LIMIT * $to->scale->span).' µs from its centre, '.round(($most - Signal::LIMIT) * $to->scale->span).' µs less than before';
+                $losses[] =
+                    "{$output->channel} {$output->name}: {$to->name} goes no further than ".
+                    round(Signal::LIMIT * $to->scale->span).
+                    ' µs from its centre, '.
+                    round(($most - Signal::LIMIT) * $to->scale->span).
+                    ' µs less than before';
             }
             $outputs[] = $scaled;
         }
@@ -52,7 +57,13 @@ final readonly class MovedOutputs
         $here = array_unique($needed($program->with(outputs: $this->outputs)));
         $was = array_unique($needed($program));
 
-        return array_values(array_filter($program->functions, fn (PilotFunction $one): bool => in_array("function:{$one->id()}", $here, true) || ! in_array("function:{$one->id()}", $was, true)));
+        return array_values(
+            array_filter(
+                $program->functions,
+                fn (PilotFunction $one): bool => in_array("function:{$one->id()}", $here, true) ||
+                    ! in_array("function:{$one->id()}", $was, true),
+            ),
+        );
     }
 
     /**
@@ -69,12 +80,26 @@ final readonly class MovedOutputs
             $feeds = [];
             foreach ($output->feeds as $feed) {
                 $when = $feed->when === null ? null : $rewrite->of($feed->when);
-                $source = $feed->source instanceof ControlSource ? (isset($places[$feed->source->control]) ? new ControlSource($places[$feed->source->control]->to->id) : null) : $feed->source;
+                $source =
+                    $feed->source instanceof ControlSource
+                        ? (isset($places[$feed->source->control])
+                            ? new ControlSource($places[$feed->source->control]->to->id)
+                            : null)
+                        : $feed->source;
                 $gone = $source instanceof OutputSource && ! in_array($source->channel, $channels, true);
                 if ($source === null || $gone || ($feed->when !== null && $when === null)) {
                     $losses[] = "A feed of {$output->channel} {$output->name} can't come along";
                 } else {
-                    $feeds[] = new Feed($source, $feed->weight, $feed->offset, $feed->curve, $when, $feed->combine, $feed->delay, $feed->slow);
+                    $feeds[] = new Feed(
+                        $source,
+                        $feed->weight,
+                        $feed->offset,
+                        $feed->curve,
+                        $when,
+                        $feed->combine,
+                        $feed->delay,
+                        $feed->slow,
+                    );
                 }
             }
 
@@ -89,12 +114,20 @@ final readonly class MovedOutputs
         $signal = fn (float $was): float => max(-Signal::LIMIT, min(Signal::LIMIT, round($was * $ratio + $shift, 9)));
 
         return new Output(
-            $output->channel, $output->name, $output->feeds,
-            new Range(min(Signal::LIMIT, round($output->travel->low * $ratio, 9)), min(Signal::LIMIT, round($output->travel->high * $ratio, 9))),
+            $output->channel,
+            $output->name,
+            $output->feeds,
+            new Range(
+                min(Signal::LIMIT, round($output->travel->low * $ratio, 9)),
+                min(Signal::LIMIT, round($output->travel->high * $ratio, 9)),
+            ),
             $output->reverse,
             max(-1.0, min(1.0, round($output->subtrim * $ratio + $shift, 9))),
             // A limit that held nothing holds nothing.
-            new Range($output->limit->low <= -Signal::LIMIT ? -Signal::LIMIT : $signal($output->limit->low), $output->limit->high >= Signal::LIMIT ? Signal::LIMIT : $signal($output->limit->high)),
+            new Range(
+                $output->limit->low <= -Signal::LIMIT ? -Signal::LIMIT : $signal($output->limit->low),
+                $output->limit->high >= Signal::LIMIT ? Signal::LIMIT : $signal($output->limit->high),
+            ),
             $output->role,
         );
     }

@@ -12,5 +12,10 @@ final readonly class MovedProgram
      * @param  list<string>  $losses  what can't come along, a sentence each
      * @param  array<string, ControlPlacement>  $controls  the same by the old control's id
      */
-    public function __construct(public Program $program, public array $places, public array $losses, public array $controls) {}
+    public function __construct(
+        public Program $program,
+        public array $places,
+        public array $losses,
+        public array $controls,
+    ) {}
 }

@@ -29,10 +29,39 @@ final readonly class MovedSense
                 $calls[] = $call->waiting($when, $after);
             }
         }
-        $values = array_map(fn (DerivedValue $one): DerivedValue => new DerivedValue($one->id, $one->name, $one->does, $one->of, $one->by, $one->plus, $one->while === null ? null : $this->rewrite->of($one->while)), $sense->values);
-        $chain = array_map(fn (InstalledSensor $one): InstalledSensor => new InstalledSensor($one->id, $one->sensor, $one->address), $sense->chain);
-        $announces = array_values(array_filter($sense->announces, fn (string $id): bool => $id === 'phase' || in_array($id, $this->functions, true)));
+        $values = array_map(
+            fn (DerivedValue $one): DerivedValue => new DerivedValue(
+                $one->id,
+                $one->name,
+                $one->does,
+                $one->of,
+                $one->by,
+                $one->plus,
+                $one->while === null ? null : $this->rewrite->of($one->while),
+            ),
+            $sense->values,
+        );
+        $chain = array_map(
+            fn (InstalledSensor $one): InstalledSensor => new InstalledSensor($one->id, $one->sensor, $one->address),
+            $sense->chain,
+        );
+        $announces = array_values(
+            array_filter(
+                $sense->announces,
+                fn (string $id): bool => $id === 'phase' || in_array($id, $this->functions, true),
+            ),
+        );
 
-        return new TelemetryPlan($sense->bus, $sense->interval, $chain, $values, $sense->system, $sense->units, $calls, $announces, $sense->tone);
+        return new TelemetryPlan(
+            $sense->bus,
+            $sense->interval,
+            $chain,
+            $values,
+            $sense->system,
+            $sense->units,
+            $calls,
+            $announces,
+            $sense->tone,
+        );
     }
 }

@@ -15,7 +15,12 @@ use DuskSwitch\Core\Program\Routing;
 final readonly class TransmitterMove
 {
     /** @param  array<string, string>  $wanted */
-    private function __construct(private Program $program, private Transmitter $from, private Transmitter $to, private array $wanted) {}
+    private function __construct(
+        private Program $program,
+        private Transmitter $from,
+        private Transmitter $to,
+        private array $wanted,
+    ) {}
 
     /**
      * The program on the other transmitter.
@@ -33,7 +38,11 @@ final readonly class TransmitterMove
         $kept = $outputs->functions($this->program);
         $used = $this->used($this->program->with(functions: $kept, outputs: $outputs->outputs));
         $places = ControlPlacements::find($used, $this->from, $this->to, $this->wanted);
-        $rewrite = new MovedConditions($this->program, $places, array_map(fn ($function): string => $function->id(), $kept));
+        $rewrite = new MovedConditions(
+            $this->program,
+            $places,
+            array_map(fn ($function): string => $function->id(), $kept),
+        );
         $losses = $outputs->losses;
         foreach ($used as $id) {
             if (! isset($places[$id])) {
@@ -44,16 +53,23 @@ final readonly class TransmitterMove
         $moved = $this->program->with(
             transmitter: $this->to->id,
             phases: $phases,
-            conditions: array_filter(array_map(fn (Condition $one): ?Condition => $rewrite->of($one), $this->program->conditions)),
+            conditions: array_filter(
+                array_map(fn (Condition $one): ?Condition => $rewrite->of($one), $this->program->conditions),
+            ),
         );
-        $sense = (new MovedSense($rewrite, array_map(fn ($function): string => $function->id(), $kept)))->of($this->program, $losses);
+        $sense = (new MovedSense($rewrite, array_map(fn ($function): string => $function->id(), $kept)))->of(
+            $this->program,
+            $losses,
+        );
         $functions = new MovedFunctions($rewrite, $places, array_column($phases, 'id'), $this->from);
         [$functions, $more] = $functions->of($kept);
         [$all, $feedLosses] = $outputs->rewritten($rewrite, $places);
 
         return new MovedProgram(
             $moved->with(functions: $functions, outputs: $all, sense: $sense),
-            array_values(array_map(fn (ControlPlacement $place): string => "{$place->from->name} → {$place->to->name}", $places)),
+            array_values(
+                array_map(fn (ControlPlacement $place): string => "{$place->from->name} → {$place->to->name}", $places),
+            ),
             [...$losses, ...$more, ...$feedLosses],
             $places,
         );

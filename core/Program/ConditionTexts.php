@@ -48,7 +48,10 @@ final readonly class ConditionTexts
     {
         $said = [];
         foreach ($this->program->outputs as $output) {
-            $said[$output->channel] = array_map(fn (Feed $feed): ?string => $feed->when === null ? null : $this->words->say($feed->when), $output->feeds);
+            $said[$output->channel] = array_map(
+                fn (Feed $feed): ?string => $feed->when === null ? null : $this->words->say($feed->when),
+                $output->feeds,
+            );
         }
 
         return $said;

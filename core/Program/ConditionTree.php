@@ -42,6 +42,9 @@ final class ConditionTree
      */
     public static function fold(Condition $condition, callable $join): mixed
     {
-        return $join($condition, array_map(fn (Condition $part): mixed => self::fold($part, $join), $condition->parts()));
+        return $join(
+            $condition,
+            array_map(fn (Condition $part): mixed => self::fold($part, $join), $condition->parts()),
+        );
     }
 }

@@ -28,9 +28,18 @@ final class ConditionUsages
             $where[$function->name()] = $function->conditions();
         }
         foreach ($program->outputs as $output) {
-            $where["a feed of {$output->channel} {$output->name}"] = array_map(fn (Feed $feed) => $feed->when, $output->feeds);
+            $where["a feed of {$output->channel} {$output->name}"] = array_map(
+                fn (Feed $feed) => $feed->when,
+                $output->feeds,
+            );
         }
-        $found = array_filter($where, fn (array $conditions): bool => array_filter($conditions, fn (?Condition $one): bool => $one !== null && self::inside($one, $fits)) !== []);
+        $found = array_filter(
+            $where,
+            fn (array $conditions): bool => array_filter(
+                $conditions,
+                fn (?Condition $one): bool => $one !== null && self::inside($one, $fits),
+            ) !== [],
+        );
 
         return array_keys($found);
     }
@@ -43,10 +52,20 @@ final class ConditionUsages
      */
     public static function inSense(Program $program, callable $fits): array
     {
-        $said = array_filter($program->sense->calls, fn (Callout $one): bool => self::inside($one->when, $fits) || ($one->after !== null && self::inside($one->after, $fits)));
-        $timers = array_filter($program->sense->values, fn (DerivedValue $one): bool => $one->while !== null && self::inside($one->while, $fits));
+        $said = array_filter(
+            $program->sense->calls,
+            fn (Callout $one): bool => self::inside($one->when, $fits) ||
+                ($one->after !== null && self::inside($one->after, $fits)),
+        );
+        $timers = array_filter(
+            $program->sense->values,
+            fn (DerivedValue $one): bool => $one->while !== null && self::inside($one->while, $fits),
+        );
 
-        return [...array_map(fn (Callout $one): string => "the call {$one->name}", array_values($said)), ...array_map(fn (DerivedValue $one): string => "the timer {$one->name}", array_values($timers))];
+        return [
+            ...array_map(fn (Callout $one): string => "the call {$one->name}", array_values($said)),
+            ...array_map(fn (DerivedValue $one): string => "the timer {$one->name}", array_values($timers)),
+        ];
     }
 
     /** How many conditions a program has, those inside others counted. */

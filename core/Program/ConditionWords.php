@@ -24,7 +24,11 @@ use DuskSwitch\Core\Program\Condition\Toggle;
 final readonly class ConditionWords
 {
     /** @param  (Closure(SensorLevel): string)|null  $sensor  says a telemetry level in the pilot's unit; in the base unit where there is none */
-    public function __construct(private Program $program, private Transmitter $transmitter, private ?Closure $sensor = null) {}
+    public function __construct(
+        private Program $program,
+        private Transmitter $transmitter,
+        private ?Closure $sensor = null,
+    ) {}
 
     /** The condition in words; ids stand where a name isn't known. */
     public function say(Condition $condition): string
@@ -32,18 +36,25 @@ final readonly class ConditionWords
         return match (true) {
             $condition instanceof Named => "“{$condition->name}”",
             $condition instanceof ControlAt => "{$this->control($condition->control)} {$condition->detent}",
-            $condition instanceof ControlLevel => $this->control($condition->control).$this->level($condition->above, $condition->level),
-            $condition instanceof FunctionLevel => $this->function($condition->function).$this->level($condition->above, $condition->level),
-            $condition instanceof SensorLevel => $this->sensor === null ? $this->sensor($condition) : ($this->sensor)($condition),
+            $condition instanceof ControlLevel => $this->control($condition->control).
+                $this->level($condition->above, $condition->level),
+            $condition instanceof FunctionLevel => $this->function($condition->function).
+                $this->level($condition->above, $condition->level),
+            $condition instanceof SensorLevel => $this->sensor === null
+                ? $this->sensor($condition)
+                : ($this->sensor)($condition),
             $condition instanceof StepIs => "{$this->function($condition->function)} is {$this->step($condition)}",
             $condition instanceof PhaseIs => "phase {$this->phase($condition->phase)}",
             $condition instanceof All => $this->join($condition->of, ' and '),
             $condition instanceof Any => $this->join($condition->of, ' or '),
             $condition instanceof Not => 'not '.$this->inside($condition->of),
             $condition instanceof Held => $this->inside($condition->of)." for {$condition->seconds} s",
-            $condition instanceof Latch => "from {$this->inside($condition->set)} until {$this->inside($condition->reset)}",
+            $condition instanceof Latch => "from {$this->inside($condition->set)} until {$this->inside(
+                $condition->reset,
+            )}",
             $condition instanceof Toggle => "changed over by {$this->inside($condition->of)}",
-            $condition instanceof Taps => ($condition->count === 2 ? 'double' : 'single')." press: {$this->inside($condition->of)}, within {$condition->within} s",
+            $condition instanceof Taps => ($condition->count === 2 ? 'double' : 'single').
+                " press: {$this->inside($condition->of)}, within {$condition->within} s",
             default => 'a condition',
         };
     }
@@ -63,9 +74,13 @@ final readonly class ConditionWords
 
     private function sensor(SensorLevel $condition): string
     {
-        $name = array_column($this->program->sense->values, 'name', 'id')[$condition->sensor] ?? str_replace('-', ' ', $condition->sensor);
+        $name =
+            array_column($this->program->sense->values, 'name', 'id')[$condition->sensor] ??
+            str_replace('-', ' ', $condition->sensor);
 
-        return $name.($condition->above ? ' above ' : ' below ').str_replace('-', '−', (string) round($condition->level, 3));
+        return $name.
+            ($condition->above ? ' above ' : ' below ').
+            str_replace('-', '−', (string) round($condition->level, 3));
     }
 
     private function level(bool $above, float $level): string

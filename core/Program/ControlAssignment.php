@@ -28,9 +28,12 @@ final class ControlAssignment
         $functions = $program->functions;
         foreach ($functions as $index => $found) {
             if ($found->id() === $function) {
-                $functions[$index] = $found instanceof SteppedFunction
-                    ? self::stepped($found, $to)
-                    : ($found instanceof ProportionalFunction ? self::proportional($found, $to) : $found);
+                $functions[$index] =
+                    $found instanceof SteppedFunction
+                        ? self::stepped($found, $to)
+                        : ($found instanceof ProportionalFunction
+                            ? self::proportional($found, $to)
+                            : $found);
 
                 return $program->with(functions: $functions);
             }
@@ -53,7 +56,10 @@ final class ControlAssignment
     private static function stepped(SteppedFunction $function, Axis|Control|null $to): SteppedFunction
     {
         if ($to instanceof Axis) {
-            throw Refused::because('to', "{$function->name} has steps; put it on a switch, a button, a dial or a slider, not on a stick");
+            throw Refused::because(
+                'to',
+                "{$function->name} has steps; put it on a switch, a button, a dial or a slider, not on a stick",
+            );
         }
         $drive = match (true) {
             $to === null => null,
@@ -78,7 +84,7 @@ final class ControlAssignment
         $last = count($function->steps) - 1;
         $map = [];
         foreach ($fromRest as $place => $detent) {
-            $step = (int) floor($place * $last / (count($fromRest) - 1));
+            $step = (int) floor(($place * $last) / (count($fromRest) - 1));
             $map[$detent] = ($function->steps[$step] ?? $function->steps[0])->id;
         }
 
@@ -96,7 +102,10 @@ final class ControlAssignment
         $count = count($function->steps);
         $cases = [];
         for ($step = $count - 1; $step > 0; $step--) {
-            $cases[] = new DriveCase(new ControlLevel($to->id, true, round(2 * $step / $count - 1, 3)), $function->steps[$step]->id);
+            $cases[] = new DriveCase(
+                new ControlLevel($to->id, true, round((2 * $step) / $count - 1, 3)),
+                $function->steps[$step]->id,
+            );
         }
         $cases[] = new DriveCase(new ControlLevel($to->id, false, 1.5), $function->steps[0]->id);
 

@@ -29,7 +29,10 @@ final class CurveEdit
     /** The same curve seen from the other end: left and right of the stick change over, low and high too. */
     public static function mirrored(Curve $curve): Curve
     {
-        $points = array_map(fn (array $point): array => [0.0 - $point[0], 0.0 - $point[1]], array_reverse($curve->points));
+        $points = array_map(
+            fn (array $point): array => [0.0 - $point[0], 0.0 - $point[1]],
+            array_reverse($curve->points),
+        );
 
         return new Curve($curve->id, $points, $curve->smooth);
     }
@@ -37,7 +40,11 @@ final class CurveEdit
     /** The same curve upside down. */
     public static function turned(Curve $curve): Curve
     {
-        return new Curve($curve->id, array_map(fn (array $point): array => [$point[0], 0.0 - $point[1]], $curve->points), $curve->smooth);
+        return new Curve(
+            $curve->id,
+            array_map(fn (array $point): array => [$point[0], 0.0 - $point[1]], $curve->points),
+            $curve->smooth,
+        );
     }
 
     /**
@@ -53,8 +60,15 @@ final class CurveEdit
             }
         }
         [$a, $b] = [$curve->points[$widest - 1], $curve->points[$widest]];
-        $point = [round(($a[0] + $b[0]) / 2, 4), round(max(-Signal::LIMIT, min(Signal::LIMIT, ($a[1] + $b[1]) / 2)), 4)];
+        $point = [
+            round(($a[0] + $b[0]) / 2, 4),
+            round(max(-Signal::LIMIT, min(Signal::LIMIT, ($a[1] + $b[1]) / 2)), 4),
+        ];
 
-        return new Curve($curve->id, [...array_slice($curve->points, 0, $widest), $point, ...array_slice($curve->points, $widest)], $curve->smooth);
+        return new Curve(
+            $curve->id,
+            [...array_slice($curve->points, 0, $widest), $point, ...array_slice($curve->points, $widest)],
+            $curve->smooth,
+        );
     }
 }

@@ -16,8 +16,8 @@ final readonly class Installation
      * @param  array<int, Reading>  $readings  at the controller, by channel
      */
     public function __construct(
-        public KitChoice $kit = new KitChoice,
-        public ControllerSetup $controller = new ControllerSetup,
+        public KitChoice $kit = new KitChoice(),
+        public ControllerSetup $controller = new ControllerSetup(),
         public array $failsafe = [],
         public array $startCheck = [],
         public array $accepted = [],
@@ -32,14 +32,27 @@ final readonly class Installation
      * @param  list<AcceptedFinding>|null  $accepted
      * @param  array<int, Reading>|null  $readings
      */
-    public function with(?KitChoice $kit = null, ?ControllerSetup $controller = null, ?array $failsafe = null, ?array $startCheck = null, ?array $accepted = null, ?array $readings = null): self
-    {
-        return new self($kit ?? $this->kit, $controller ?? $this->controller, $failsafe ?? $this->failsafe, $startCheck ?? $this->startCheck, $accepted ?? $this->accepted, $readings ?? $this->readings);
+    public function with(
+        ?KitChoice $kit = null,
+        ?ControllerSetup $controller = null,
+        ?array $failsafe = null,
+        ?array $startCheck = null,
+        ?array $accepted = null,
+        ?array $readings = null,
+    ): self {
+        return new self(
+            $kit ?? $this->kit,
+            $controller ?? $this->controller,
+            $failsafe ?? $this->failsafe,
+            $startCheck ?? $this->startCheck,
+            $accepted ?? $this->accepted,
+            $readings ?? $this->readings,
+        );
     }
 
     /** True where nothing was said. */
     public function isEmpty(): bool
     {
-        return $this == new self;
+        return $this == new self();
     }
 }

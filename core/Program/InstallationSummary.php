@@ -18,10 +18,23 @@ final class InstallationSummary
         }
         $facts = [...$facts, ...self::controller($aboard->controller)];
         foreach ($aboard->readings as $channel => $reading) {
-            $facts["reading {$channel}"] = ["reading of channel {$channel}", implode(', ', array_map(fn (float $pulse): string => round($pulse, 1).' µs', $reading->read))];
+            $facts["reading {$channel}"] = [
+                "reading of channel {$channel}",
+                implode(', ', array_map(fn (float $pulse): string => round($pulse, 1).' µs', $reading->read)),
+            ];
         }
         $kit = $aboard->kit;
-        foreach (['link' => $kit->link, 'sub-type' => $kit->subtype, 'wire' => $kit->wire, 'input of the controller' => $kit->input, 'receiver powered by' => $kit->power, 'pack' => $kit->pack, 'speed controller' => $kit->speedController] as $label => $value) {
+        foreach (
+            [
+                'link' => $kit->link,
+                'sub-type' => $kit->subtype,
+                'wire' => $kit->wire,
+                'input of the controller' => $kit->input,
+                'receiver powered by' => $kit->power,
+                'pack' => $kit->pack,
+                'speed controller' => $kit->speedController,
+            ] as $label => $value
+        ) {
             if ($value !== null) {
                 $facts[$label] = [$label, $value];
             }
@@ -30,7 +43,13 @@ final class InstallationSummary
             $facts["port {$port}"] = ["serial port {$port}", $owner];
         }
         if ($aboard->startCheck !== []) {
-            $facts['start check'] = ['checked at power-up', implode(', ', array_map(fn (string $id): string => $transmitter->control($id)->name ?? $id, $aboard->startCheck))];
+            $facts['start check'] = [
+                'checked at power-up',
+                implode(
+                    ', ',
+                    array_map(fn (string $id): string => $transmitter->control($id)->name ?? $id, $aboard->startCheck),
+                ),
+            ];
         }
         foreach ($aboard->accepted as $one) {
             $facts["accepted {$one->finding}"] = ['accepted '.explode(' ', $one->finding)[0], $one->reason];
@@ -44,15 +63,22 @@ final class InstallationSummary
     {
         $facts = [];
         foreach ($setup->modes ?? [] as $place => $slot) {
-            $facts["range {$slot->mode} {$slot->channel} {$place}"] = ["range of {$slot->mode} on channel {$slot->channel}", "{$slot->from} to {$slot->to} µs"];
+            $facts["range {$slot->mode} {$slot->channel} {$place}"] = [
+                "range of {$slot->mode} on channel {$slot->channel}",
+                "{$slot->from} to {$slot->to} µs",
+            ];
         }
         foreach ($setup->arming->ranges ?? [] as $place => $slot) {
             $facts["arm range {$place}"] = ["arm range on channel {$slot->channel}", "{$slot->from} to {$slot->to} µs"];
         }
         $said = [
-            'mode without a range' => $setup->none, 'armed by' => $setup->arming?->by->says(), 'low mark' => $setup->low === null ? null : "{$setup->low} µs",
-            'priority of modes' => $setup->priority === null ? null : implode(', ', $setup->priority), 'channel order' => $setup->order === null ? null : implode(', ', $setup->order),
-            'expects' => $setup->expects?->value, 'on signal loss' => $setup->onLoss?->does->says(),
+            'mode without a range' => $setup->none,
+            'armed by' => $setup->arming?->by->says(),
+            'low mark' => $setup->low === null ? null : "{$setup->low} µs",
+            'priority of modes' => $setup->priority === null ? null : implode(', ', $setup->priority),
+            'channel order' => $setup->order === null ? null : implode(', ', $setup->order),
+            'expects' => $setup->expects?->value,
+            'on signal loss' => $setup->onLoss?->does->says(),
         ];
         foreach (array_filter($said, fn (?string $words): bool => $words !== null) as $label => $words) {
             $facts[$label] = [$label, $words];

@@ -29,6 +29,9 @@ final readonly class KitChoice
     /** True where nothing was chosen. */
     public function isEmpty(): bool
     {
-        return array_filter([$this->link, $this->subtype, $this->wire, $this->input, $this->power, $this->pack, $this->speedController], fn (?string $one): bool => $one !== null) === [] && $this->ports === [];
+        return array_filter(
+            [$this->link, $this->subtype, $this->wire, $this->input, $this->power, $this->pack, $this->speedController],
+            fn (?string $one): bool => $one !== null,
+        ) === [] && $this->ports === [];
     }
 }

@@ -33,24 +33,60 @@ final readonly class Output
      */
     public function fed(array $feeds): self
     {
-        return new self($this->channel, $this->name, $feeds, $this->travel, $this->reverse, $this->subtrim, $this->limit, $this->role);
+        return new self(
+            $this->channel,
+            $this->name,
+            $feeds,
+            $this->travel,
+            $this->reverse,
+            $this->subtrim,
+            $this->limit,
+            $this->role,
+        );
     }
 
     /** The same output with its ends and centre elsewhere. */
     public function set(?Range $travel = null, ?float $subtrim = null, ?bool $reverse = null): self
     {
-        return new self($this->channel, $this->name, $this->feeds, $travel ?? $this->travel, $reverse ?? $this->reverse, $subtrim ?? $this->subtrim, $this->limit, $this->role);
+        return new self(
+            $this->channel,
+            $this->name,
+            $this->feeds,
+            $travel ?? $this->travel,
+            $reverse ?? $this->reverse,
+            $subtrim ?? $this->subtrim,
+            $this->limit,
+            $this->role,
+        );
     }
 
     /** The same output on another channel. */
     public function on(int $channel): self
     {
-        return new self($channel, $this->name, $this->feeds, $this->travel, $this->reverse, $this->subtrim, $this->limit, $this->role);
+        return new self(
+            $channel,
+            $this->name,
+            $this->feeds,
+            $this->travel,
+            $this->reverse,
+            $this->subtrim,
+            $this->limit,
+            $this->role,
+        );
     }
 
     /** The same output in another role. */
     public function as(?Role $role): self
     {
-        return new self($this->channel, $this->name, $this->feeds, $this->travel, $this->reverse, $this->subtrim, $this->limit, $role);
+        return new self(
+            $this->channel,
+            $this->name,
+            $this->feeds,
+            $this->travel,
+            $this->reverse,
+            $this->subtrim,
+            $this->limit,
+            $role,
+        );
     }
 }

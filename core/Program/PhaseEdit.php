@@ -19,7 +19,14 @@ final class PhaseEdit
     public static function add(Program $program, string $name, Condition $when, float $fade, string $like): Program
     {
         if (count($program->phases) >= Program::MOST_PHASES) {
-            throw Refused::because('', 'there are '.count($program->phases).' phases; at most '.Program::MOST_PHASES.' are possible. Remove one first');
+            throw Refused::because(
+                '',
+                'there are '.
+                    count($program->phases).
+                    ' phases; at most '.
+                    Program::MOST_PHASES.
+                    ' are possible. Remove one first',
+            );
         }
         $base = self::find($program, $like) === $program->base();
         $phase = new Phase(self::freeId($program, $name), $name, $when, $fade);
@@ -30,7 +37,9 @@ final class PhaseEdit
                 return $one;
             }
 
-            return $one instanceof ProportionalFunction && $shape !== null ? $one->shaped([...$one->shapes, $phase->id => $shape]) : $one;
+            return $one instanceof ProportionalFunction && $shape !== null
+                ? $one->shaped([...$one->shapes, $phase->id => $shape])
+                : $one;
         }, $program->functions);
 
         return $program->with(phases: [...$program->phases, $phase], functions: $functions);
@@ -45,14 +54,25 @@ final class PhaseEdit
     {
         $phase = self::find($program, $id);
         if ($phase === $program->base()) {
-            throw Refused::because('phase', "{$phase->name} is the first phase, which is active where no other is; it can't be removed, only renamed");
+            throw Refused::because(
+                'phase',
+                "{$phase->name} is the first phase, which is active where no other is; it can't be removed, only renamed",
+            );
         }
         $asks = fn (Condition $one): bool => $one instanceof PhaseIs && $one->phase === $id;
         $asked = [...ConditionUsages::of($program, $asks), ...ConditionUsages::inSense($program, $asks)];
         if ($asked !== []) {
-            throw Refused::because('phase', "{$phase->name} is asked for by ".implode(', ', $asked).'; change that first');
+            throw Refused::because(
+                'phase',
+                "{$phase->name} is asked for by ".implode(', ', $asked).'; change that first',
+            );
         }
-        $functions = array_map(fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction ? $one->shaped(array_diff_key($one->shapes, [$id => true])) : $one, $program->functions);
+        $functions = array_map(
+            fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
+                ? $one->shaped(array_diff_key($one->shapes, [$id => true]))
+                : $one,
+            $program->functions,
+        );
         $phases = array_values(array_filter($program->phases, fn (Phase $one): bool => $one !== $phase));
 
         return $program->with(phases: [$program->base(), ...array_slice($phases, 1)], functions: $functions);
@@ -69,7 +89,12 @@ final class PhaseEdit
         $at = (int) array_search($phase, $program->phases, true);
         $to = $at + $by;
         if ($at === 0 || $to < 1 || $to >= count($program->phases)) {
-            throw Refused::because('phase', $at === 0 || $to === 0 ? 'the first phase is the one that is active where no other is; it stays in front' : "{$phase->name} is at the end already");
+            throw Refused::because(
+                'phase',
+                $at === 0 || $to === 0
+                    ? 'the first phase is the one that is active where no other is; it stays in front'
+                    : "{$phase->name} is at the end already",
+            );
         }
         $rest = array_values(array_filter(array_slice($program->phases, 1), fn (Phase $one): bool => $one !== $phase));
         array_splice($rest, $to - 1, 0, [$phase]);
@@ -84,7 +109,10 @@ final class PhaseEdit
                 return $phase;
             }
         }
-        throw Refused::because('phase', "there is no phase \"{$id}\"; there is ".implode(', ', array_column($program->phases, 'id')));
+        throw Refused::because(
+            'phase',
+            "there is no phase \"{$id}\"; there is ".implode(', ', array_column($program->phases, 'id')),
+        );
     }
 
     private static function freeId(Program $program, string $name): string

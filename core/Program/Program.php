@@ -42,8 +42,8 @@ final readonly class Program
         public ?AppliedRecipe $recipe = null,
         public ?Ring $ring = null,
         public ?TrainingPlan $ladder = null,
-        public Installation $aboard = new Installation,
-        public TelemetryPlan $sense = new TelemetryPlan,
+        public Installation $aboard = new Installation(),
+        public TelemetryPlan $sense = new TelemetryPlan(),
         public bool $migrated = false,
     ) {}
 
@@ -62,7 +62,9 @@ final readonly class Program
     /** @return list<PilotFunction> those that are for one of these purposes */
     public function whose(Purpose ...$purposes): array
     {
-        return array_values(array_filter($this->functions, fn (PilotFunction $one): bool => in_array($one->purpose(), $purposes, true)));
+        return array_values(
+            array_filter($this->functions, fn (PilotFunction $one): bool => in_array($one->purpose(), $purposes, true)),
+        );
     }
 
     /** @return list<Output> those that go to a motor or its speed controller, or ask a controller for throttle */
@@ -122,9 +124,24 @@ final readonly class Program
         ?bool $migrated = null,
     ): self {
         return new self(
-            $name ?? $this->name, $this->family, $this->stickMode, $transmitter ?? $this->transmitter, $receiver ?? $this->receiver, $controller ?? $this->controller,
-            $this->notes, $phases ?? $this->phases, $functions ?? $this->functions, $outputs ?? $this->outputs,
-            $curves ?? $this->curves, $conditions ?? $this->conditions, $recipe ?? $this->recipe, $ring ?? $this->ring, $ladder ?? $this->ladder, $aboard ?? $this->aboard, $sense ?? $this->sense, $migrated ?? $this->migrated,
+            $name ?? $this->name,
+            $this->family,
+            $this->stickMode,
+            $transmitter ?? $this->transmitter,
+            $receiver ?? $this->receiver,
+            $controller ?? $this->controller,
+            $this->notes,
+            $phases ?? $this->phases,
+            $functions ?? $this->functions,
+            $outputs ?? $this->outputs,
+            $curves ?? $this->curves,
+            $conditions ?? $this->conditions,
+            $recipe ?? $this->recipe,
+            $ring ?? $this->ring,
+            $ladder ?? $this->ladder,
+            $aboard ?? $this->aboard,
+            $sense ?? $this->sense,
+            $migrated ?? $this->migrated,
         );
     }
 
@@ -132,8 +149,24 @@ final readonly class Program
     public function withoutRing(): self
     {
         return new self(
-            $this->name, $this->family, $this->stickMode, $this->transmitter, $this->receiver, $this->controller, $this->notes,
-            $this->phases, $this->functions, $this->outputs, $this->curves, $this->conditions, $this->recipe, null, $this->ladder, $this->aboard, $this->sense, $this->migrated,
+            $this->name,
+            $this->family,
+            $this->stickMode,
+            $this->transmitter,
+            $this->receiver,
+            $this->controller,
+            $this->notes,
+            $this->phases,
+            $this->functions,
+            $this->outputs,
+            $this->curves,
+            $this->conditions,
+            $this->recipe,
+            null,
+            $this->ladder,
+            $this->aboard,
+            $this->sense,
+            $this->migrated,
         );
     }
 }

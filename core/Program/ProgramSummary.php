@@ -34,32 +34,59 @@ final readonly class ProgramSummary
         $facts = new self($program, $transmitter);
         $subjects = ['program' => $facts->program()];
         foreach ($program->phases as $place => $phase) {
-            $subjects["phase {$phase->id}"] = new SummaryItem('phase', $phase->name, self::labelled([
-                'place' => (string) ($place + 1), 'fade' => "{$phase->fade} s", 'when' => $phase->when === null ? 'else' : $facts->words->say($phase->when),
-            ]));
+            $subjects["phase {$phase->id}"] = new SummaryItem(
+                'phase',
+                $phase->name,
+                self::labelled([
+                    'place' => (string) ($place + 1),
+                    'fade' => "{$phase->fade} s",
+                    'when' => $phase->when === null ? 'else' : $facts->words->say($phase->when),
+                ]),
+            );
         }
         foreach ($program->functions as $function) {
-            $subjects["function {$function->id()}"] = new SummaryItem('function', $function->name(), match (true) {
-                $function instanceof ProportionalFunction => $facts->proportional($function),
-                $function instanceof SteppedFunction => $facts->stepped($function),
-                default => [],
-            });
+            $subjects["function {$function->id()}"] = new SummaryItem(
+                'function',
+                $function->name(),
+                match (true) {
+                    $function instanceof ProportionalFunction => $facts->proportional($function),
+                    $function instanceof SteppedFunction => $facts->stepped($function),
+                    default => [],
+                },
+            );
         }
         foreach ($program->outputs as $output) {
-            $subjects["output {$output->channel}"] = new SummaryItem('output', "{$output->channel} {$output->name}", $facts->output($output));
+            $subjects["output {$output->channel}"] = new SummaryItem(
+                'output',
+                "{$output->channel} {$output->name}",
+                $facts->output($output),
+            );
         }
         foreach ($facts->extras() as $key => $subject) {
             $subjects[$key] = $subject;
         }
-        foreach ([...InstallationSummary::of($program, $transmitter), ...TelemetrySummary::of($program, $transmitter)] as $key => $subject) {
+        foreach (
+            [...InstallationSummary::of($program, $transmitter), ...TelemetrySummary::of($program, $transmitter)] as $key => $subject
+        ) {
             $subjects[$key] = $subject;
         }
         foreach ($program->curves as $id => $curve) {
-            $points = array_map(fn (array $point): string => self::percent($point[0]).' → '.self::percent($point[1]), $curve->points);
-            $subjects["curve {$id}"] = new SummaryItem('curve', $id, self::labelled(['points' => implode(', ', $points), 'line' => $curve->smooth ? 'smooth' : 'straight']));
+            $points = array_map(
+                fn (array $point): string => self::percent($point[0]).' → '.self::percent($point[1]),
+                $curve->points,
+            );
+            $subjects["curve {$id}"] = new SummaryItem(
+                'curve',
+                $id,
+                self::labelled(['points' => implode(', ', $points), 'line' => $curve->smooth ? 'smooth' : 'straight']),
+            );
         }
         foreach ($program->conditions as $id => $condition) {
-            $subjects["condition {$id}"] = new SummaryItem('condition', "“{$id}”", self::labelled(['is' => $facts->words->say($condition)]));
+            $subjects["condition {$id}"] = new SummaryItem(
+                'condition',
+                "“{$id}”",
+                self::labelled(['is' => $facts->words->say($condition)]),
+            );
         }
 
         return $subjects;
@@ -71,21 +98,43 @@ final readonly class ProgramSummary
         $extras = [];
         if ($this->program->ring !== null) {
             $of = array_map($this->words->function(...), $this->program->ring->of);
-            $extras['ring'] = new SummaryItem('ring', 'around '.implode(' and ', $of), self::labelled(['limit' => self::percent($this->program->ring->limit)]));
+            $extras['ring'] = new SummaryItem(
+                'ring',
+                'around '.implode(' and ', $of),
+                self::labelled(['limit' => self::percent($this->program->ring->limit)]),
+            );
         }
         $settings = [];
         foreach ($this->program->recipe->settings ?? [] as $id => $value) {
-            $settings["setting {$id}"] = is_bool($value) ? ($value ? 'yes' : 'no') : (is_float($value) ? (string) round($value, 3) : $value);
+            $settings["setting {$id}"] = is_bool($value)
+                ? ($value
+                    ? 'yes'
+                    : 'no')
+                : (is_float($value)
+                    ? (string) round($value, 3)
+                    : $value);
         }
         if ($this->program->recipe !== null) {
-            $extras['recipe'] = new SummaryItem('recipe', '', self::labelled(['recipe' => $this->program->recipe->id, ...$settings]));
+            $extras['recipe'] = new SummaryItem(
+                'recipe',
+                '',
+                self::labelled(['recipe' => $this->program->recipe->id, ...$settings]),
+            );
         }
         $ladder = $this->program->ladder;
         if ($ladder !== null) {
-            $facts = ['stands on' => $ladder->at === null ? 'the ground' : ($ladder->rungs[$ladder->at]->name ?? '?'), 'phase' => $this->phases[$ladder->phase] ?? $ladder->phase];
+            $facts = [
+                'stands on' => $ladder->at === null ? 'the ground' : $ladder->rungs[$ladder->at]->name ?? '?',
+                'phase' => $this->phases[$ladder->phase] ?? $ladder->phase,
+            ];
             foreach ($ladder->rungs as $place => $rung) {
                 $more = array_filter([$rung->style, $rung->date, $rung->note]);
-                $facts['step '.($place + 1)] = implode(', ', [$rung->name, 'expo '.self::percent($rung->expo), 'rate '.self::percent($rung->rate), ...$more]);
+                $facts['step '.($place + 1)] = implode(', ', [
+                    $rung->name,
+                    'expo '.self::percent($rung->expo),
+                    'rate '.self::percent($rung->rate),
+                    ...$more,
+                ]);
             }
             $extras['ladder'] = new SummaryItem('ladder', 'Ladder', self::labelled($facts));
         }
@@ -95,11 +144,19 @@ final readonly class ProgramSummary
 
     private function program(): SummaryItem
     {
-        return new SummaryItem('program', '', self::labelled([
-            'name' => $this->program->name, 'family' => $this->program->family->title(), 'stick mode' => (string) $this->program->stickMode->value,
-            'transmitter' => $this->transmitter->name, 'receiver' => $this->program->receiver ?? 'none', 'controller' => $this->program->controller ?? 'none',
-            'notes' => $this->program->notes === '' ? 'none' : mb_strimwidth($this->program->notes, 0, 60, '…'),
-        ]));
+        return new SummaryItem(
+            'program',
+            '',
+            self::labelled([
+                'name' => $this->program->name,
+                'family' => $this->program->family->title(),
+                'stick mode' => (string) $this->program->stickMode->value,
+                'transmitter' => $this->transmitter->name,
+                'receiver' => $this->program->receiver ?? 'none',
+                'controller' => $this->program->controller ?? 'none',
+                'notes' => $this->program->notes === '' ? 'none' : mb_strimwidth($this->program->notes, 0, 60, '…'),
+            ]),
+        );
     }
 
     /** @return array<string, array{string, string}> */
@@ -112,21 +169,38 @@ final readonly class ProgramSummary
                 default => 'nothing',
             },
             'dead band' => self::percent($function->deadband),
-            'trim at its end' => self::percent($function->trim->authority ?? 0.0).($function->trim?->idleOnly === true ? ', idle only' : '').($function->trim?->perPhase === true ? ', per phase' : ''),
+            'trim at its end' => self::percent($function->trim->authority ?? 0.0).
+                ($function->trim?->idleOnly === true ? ', idle only' : '').
+                ($function->trim?->perPhase === true ? ', per phase' : ''),
         ];
         $shapes = [];
         foreach ($this->phases as $id => $name) {
             $shape = $function->shapes[$id] ?? null;
             $in = count($this->phases) > 1 ? ", {$name}" : '';
-            $shapes["rate {$id}"] = ["rate{$in}", $shape === null ? 'as in the first phase' : self::range($shape->rate)];
-            $shapes["expo {$id}"] = ["expo{$in}", $shape === null ? 'as in the first phase' : ($shape->curve === null ? self::percent($shape->expo) : "curve {$shape->curve}")];
+            $shapes["rate {$id}"] = [
+                "rate{$in}",
+                $shape === null ? 'as in the first phase' : self::range($shape->rate),
+            ];
+            $shapes["expo {$id}"] = [
+                "expo{$in}",
+                $shape === null
+                    ? 'as in the first phase'
+                    : ($shape->curve === null
+                        ? self::percent($shape->expo)
+                        : "curve {$shape->curve}"),
+            ];
         }
         foreach ($function->dualRates as $place => $rate) {
-            $expo = $rate->shape->curve === null ? 'expo '.self::percent($rate->shape->expo) : "curve {$rate->shape->curve}";
-            $facts['dual rate '.($place + 1)] = self::range($rate->shape->rate).", {$expo} while {$this->words->say($rate->when)}";
+            $expo =
+                $rate->shape->curve === null
+                    ? 'expo '.self::percent($rate->shape->expo)
+                    : "curve {$rate->shape->curve}";
+            $facts['dual rate '.($place + 1)] =
+                self::range($rate->shape->rate).", {$expo} while {$this->words->say($rate->when)}";
         }
         foreach ($function->overrides as $place => $override) {
-            $facts['override '.($place + 1)] = self::percent($override->value)." while {$this->words->say($override->when)}";
+            $facts['override '.($place + 1)] =
+                self::percent($override->value)." while {$this->words->say($override->when)}";
         }
 
         return [...self::purpose($function), ...self::labelled($facts), ...$shapes];
@@ -153,7 +227,8 @@ final readonly class ProgramSummary
         } elseif ($function->drive instanceof CaseDrive) {
             $facts['driven by'] = 'conditions';
             foreach ($function->drive->cases as $place => $case) {
-                $facts['case '.($place + 1)] = ($names[$case->step] ?? $case->step)." when {$this->words->say($case->when)}";
+                $facts['case '.($place + 1)] =
+                    ($names[$case->step] ?? $case->step)." when {$this->words->say($case->when)}";
             }
         }
 
@@ -165,8 +240,10 @@ final readonly class ProgramSummary
     {
         $facts = [
             ...$output->role === null ? [] : ['role' => $output->role->says()],
-            'travel' => self::range($output->travel), 'direction' => $output->reverse ? 'reversed' : 'normal',
-            'sub-trim' => self::percent($output->subtrim), 'limit' => self::range($output->limit),
+            'travel' => self::range($output->travel),
+            'direction' => $output->reverse ? 'reversed' : 'normal',
+            'sub-trim' => self::percent($output->subtrim),
+            'limit' => self::range($output->limit),
         ];
         foreach ($output->feeds as $place => $feed) {
             $more = array_filter([
@@ -177,7 +254,10 @@ final readonly class ProgramSummary
                 $feed->delay === 0.0 ? '' : "{$feed->delay} s late",
                 $feed->slow === null ? '' : "slow {$feed->slow->low} s up, {$feed->slow->high} s down",
             ]);
-            $facts['feed '.($place + 1)] = implode(', ', [$this->source($feed->source).' '.self::range($feed->weight), ...$more]);
+            $facts['feed '.($place + 1)] = implode(', ', [
+                $this->source($feed->source).' '.self::range($feed->weight),
+                ...$more,
+            ]);
         }
 
         return self::labelled($facts);
@@ -221,7 +301,9 @@ final readonly class ProgramSummary
 
     private static function range(Range $range): string
     {
-        return $range->isEven() ? self::percent($range->high) : self::percent($range->low).' low, '.self::percent($range->high).' high';
+        return $range->isEven()
+            ? self::percent($range->high)
+            : self::percent($range->low).' low, '.self::percent($range->high).' high';
     }
 
     private static function percent(float $signal): string

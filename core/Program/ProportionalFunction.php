@@ -36,25 +36,65 @@ final readonly class ProportionalFunction implements PilotFunction
      */
     public function shaped(array $shapes): self
     {
-        return new self($this->id, $this->name, $this->drive, $this->deadband, $shapes, $this->trim, $this->overrides, $this->purpose, $this->dualRates);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->drive,
+            $this->deadband,
+            $shapes,
+            $this->trim,
+            $this->overrides,
+            $this->purpose,
+            $this->dualRates,
+        );
     }
 
     /** The same function with another dead band, 0 to 0.5. */
     public function deadened(float $deadband): self
     {
-        return new self($this->id, $this->name, $this->drive, $deadband, $this->shapes, $this->trim, $this->overrides, $this->purpose, $this->dualRates);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->drive,
+            $deadband,
+            $this->shapes,
+            $this->trim,
+            $this->overrides,
+            $this->purpose,
+            $this->dualRates,
+        );
     }
 
     /** The same function, moved by something else. */
     public function driven(AxisDrive|ControlDrive|null $drive): self
     {
-        return new self($this->id, $this->name, $drive, $this->deadband, $this->shapes, $this->trim, $this->overrides, $this->purpose, $this->dualRates);
+        return new self(
+            $this->id,
+            $this->name,
+            $drive,
+            $this->deadband,
+            $this->shapes,
+            $this->trim,
+            $this->overrides,
+            $this->purpose,
+            $this->dualRates,
+        );
     }
 
     /** The same function with another trim, or none. */
     public function trimmed(?TrimRule $trim): self
     {
-        return new self($this->id, $this->name, $this->drive, $this->deadband, $this->shapes, $trim, $this->overrides, $this->purpose, $this->dualRates);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->drive,
+            $this->deadband,
+            $this->shapes,
+            $trim,
+            $this->overrides,
+            $this->purpose,
+            $this->dualRates,
+        );
     }
 
     /**
@@ -64,7 +104,17 @@ final readonly class ProportionalFunction implements PilotFunction
      */
     public function overridden(array $overrides): self
     {
-        return new self($this->id, $this->name, $this->drive, $this->deadband, $this->shapes, $this->trim, $overrides, $this->purpose, $this->dualRates);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->drive,
+            $this->deadband,
+            $this->shapes,
+            $this->trim,
+            $overrides,
+            $this->purpose,
+            $this->dualRates,
+        );
     }
 
     /**
@@ -74,7 +124,17 @@ final readonly class ProportionalFunction implements PilotFunction
      */
     public function dualRated(array $dualRates): self
     {
-        return new self($this->id, $this->name, $this->drive, $this->deadband, $this->shapes, $this->trim, $this->overrides, $this->purpose, $dualRates);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->drive,
+            $this->deadband,
+            $this->shapes,
+            $this->trim,
+            $this->overrides,
+            $this->purpose,
+            $dualRates,
+        );
     }
 
     public function conditions(): array
@@ -88,12 +148,25 @@ final readonly class ProportionalFunction implements PilotFunction
     /** @return list<Shape> those of phases, then those of dual rates */
     public function allShapes(): array
     {
-        return [...array_values($this->shapes), ...array_map(fn (DualRate $one): Shape => $one->shape, $this->dualRates)];
+        return [
+            ...array_values($this->shapes),
+            ...array_map(fn (DualRate $one): Shape => $one->shape, $this->dualRates),
+        ];
     }
 
     public function for(?Purpose $purpose): self
     {
-        return new self($this->id, $this->name, $this->drive, $this->deadband, $this->shapes, $this->trim, $this->overrides, $purpose, $this->dualRates);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->drive,
+            $this->deadband,
+            $this->shapes,
+            $this->trim,
+            $this->overrides,
+            $purpose,
+            $this->dualRates,
+        );
     }
 
     public function purpose(): ?Purpose

@@ -70,15 +70,22 @@ final class Routing
     private function into(PilotFunction $function): array
     {
         $to = "function:{$function->id()}";
-        $drive = $function instanceof ProportionalFunction || $function instanceof SteppedFunction ? $function->drive : null;
+        $drive =
+            $function instanceof ProportionalFunction || $function instanceof SteppedFunction ? $function->drive : null;
         $threads = match (true) {
             $drive instanceof AxisDrive => [new Connection("axis:{$drive->axis->value}", $to, 'drive')],
-            $drive instanceof ControlDrive, $drive instanceof DetentDrive => [new Connection("control:{$drive->control}", $to, 'drive')],
+            $drive instanceof ControlDrive, $drive instanceof DetentDrive => [
+                new Connection("control:{$drive->control}", $to, 'drive'),
+            ],
             default => [],
         };
         foreach ($function->conditions() as $condition) {
             foreach ($this->controls($condition) as $control) {
-                $threads[] = new Connection("control:{$control}", $to, $drive instanceof CaseDrive ? 'drive' : 'condition');
+                $threads[] = new Connection(
+                    "control:{$control}",
+                    $to,
+                    $drive instanceof CaseDrive ? 'drive' : 'condition',
+                );
             }
         }
 
@@ -105,9 +112,13 @@ final class Routing
     {
         return match (true) {
             $condition instanceof ControlAt, $condition instanceof ControlLevel => [$condition->control],
-            $condition instanceof Named => $this->named[$condition->name] ??= $this->controls($this->program->conditions[$condition->name] ?? null),
+            $condition instanceof Named => ($this->named[$condition->name] ??= $this->controls(
+                $this->program->conditions[$condition->name] ?? null,
+            )),
             $condition === null => [],
-            default => array_values(array_unique(array_merge([], ...array_map($this->controls(...), $condition->parts())))),
+            default => array_values(
+                array_unique(array_merge([], ...array_map($this->controls(...), $condition->parts()))),
+            ),
         };
     }
 }

@@ -12,11 +12,7 @@ final readonly class Shape
      * @param  float  $expo  −1 to 1; softens the middle where positive; not used where there is a curve
      * @param  string|null  $curve  the id of a curve
      */
-    public function __construct(
-        public Range $rate,
-        public float $expo = 0.0,
-        public ?string $curve = null,
-    ) {}
+    public function __construct(public Range $rate, public float $expo = 0.0, public ?string $curve = null) {}
 
     /** The stick as it is. */
     public static function straight(): self

@@ -9,7 +9,12 @@ final readonly class Step
      * @param  float  $value  the signal in this step, −1.5 to 1.5
      * @param  Meaning|null  $means  null where nobody has said
      */
-    public function __construct(public string $id, public string $name, public float $value, public ?Meaning $means = null) {}
+    public function __construct(
+        public string $id,
+        public string $name,
+        public float $value,
+        public ?Meaning $means = null,
+    ) {}
 
     /** The same step with another signal. */
     public function valued(float $value): self

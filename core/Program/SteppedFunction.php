@@ -41,7 +41,9 @@ final readonly class SteppedFunction implements PilotFunction
 
     public function conditions(): array
     {
-        return $this->drive instanceof CaseDrive ? array_map(fn (DriveCase $one): Condition => $one->when, $this->drive->cases) : [];
+        return $this->drive instanceof CaseDrive
+            ? array_map(fn (DriveCase $one): Condition => $one->when, $this->drive->cases)
+            : [];
     }
 
     public function for(?Purpose $purpose): self

@@ -25,19 +25,28 @@ final readonly class TelemetrySummary
         $subjects = [];
         foreach ($sense->chain as $place => $one) {
             $subjects["sensor {$one->id}"] = new SummaryItem('sensor', $one->id, [
-                'sensor' => ['sensor', $one->sensor], 'place' => ['place', (string) ($place + 1)],
-                ...$one->address === null ? [] : ['address' => ['address', (string) $one->address]], ...$one->slot === null ? [] : ['slot' => ['slot', (string) $one->slot]],
+                'sensor' => ['sensor', $one->sensor],
+                'place' => ['place', (string) ($place + 1)],
+                ...$one->address === null ? [] : ['address' => ['address', (string) $one->address]],
+                ...$one->slot === null ? [] : ['slot' => ['slot', (string) $one->slot]],
             ]);
         }
         foreach ($sense->values as $one) {
             $subjects["value {$one->id}"] = new SummaryItem('value', $one->name, $this->derived($one));
         }
         foreach ($sense->calls as $one) {
-            $subjects["call {$one->id}"] = new SummaryItem($one->isAlarm() ? 'alarm' : 'call-out', $one->name, $this->call($one));
+            $subjects["call {$one->id}"] = new SummaryItem(
+                $one->isAlarm() ? 'alarm' : 'call-out',
+                $one->name,
+                $this->call($one),
+            );
         }
         $rest = [
-            'bus' => ['sensor bus', $sense->bus->value ?? 'not said'], 'interval' => ['report interval', "{$sense->interval} s"], 'system' => ['units', $sense->system->value ?? 'as the pilot\'s'],
-            'announces' => ['announced', implode(', ', $sense->announces)], 'tone' => ['vario tone', $sense->tone ? 'on' : 'off'],
+            'bus' => ['sensor bus', $sense->bus->value ?? 'not said'],
+            'interval' => ['report interval', "{$sense->interval} s"],
+            'system' => ['units', $sense->system->value ?? 'as the pilot\'s'],
+            'announces' => ['announced', implode(', ', $sense->announces)],
+            'tone' => ['vario tone', $sense->tone ? 'on' : 'off'],
         ];
         foreach ($sense->units as $id => $unit) {
             $rest["unit {$id}"] = ["unit of {$id}", $unit->value];
@@ -50,8 +59,10 @@ final readonly class TelemetrySummary
     private function derived(DerivedValue $one): array
     {
         return [
-            'does' => ['worked out as', $one->does->says()], 'of' => ['of', implode(', ', $one->of)],
-            ...$one->by === null ? [] : ['by' => ['by', (string) $one->by]], ...$one->plus === null ? [] : ['plus' => ['plus', (string) $one->plus]],
+            'does' => ['worked out as', $one->does->says()],
+            'of' => ['of', implode(', ', $one->of)],
+            ...$one->by === null ? [] : ['by' => ['by', (string) $one->by]],
+            ...$one->plus === null ? [] : ['plus' => ['plus', (string) $one->plus]],
             ...$one->while === null ? [] : ['while' => ['while', $this->words->say($one->while)]],
         ];
     }
@@ -60,9 +71,21 @@ final readonly class TelemetrySummary
     private function call(Callout $one): array
     {
         return [
-            'when' => ['when', $this->words->say($one->when)], 'hold' => ['hold', "{$one->hold} s"], 'priority' => ['priority', $one->priority->value],
+            'when' => ['when', $this->words->say($one->when)],
+            'hold' => ['hold', "{$one->hold} s"],
+            'priority' => ['priority', $one->priority->value],
             'repeat' => ['repeat', $one->repeat === 0.0 ? 'once' : "every {$one->repeat} s"],
-            'says' => ['says', implode(' ', array_map(fn (PhrasePart $token): string => $token->words ?? "[{$token->value}, {$token->places}".($token->unit ? '' : ', no unit').']', $one->says))],
+            'says' => [
+                'says',
+                implode(
+                    ' ',
+                    array_map(
+                        fn (PhrasePart $token): string => $token->words ??
+                            "[{$token->value}, {$token->places}".($token->unit ? '' : ', no unit').']',
+                        $one->says,
+                    ),
+                ),
+            ],
             ...$one->plays === null ? [] : ['plays' => ['plays', lcfirst($one->plays->says())]],
             ...$one->after === null ? [] : ['after' => ['quiet until', $this->words->say($one->after)]],
         ];

@@ -13,7 +13,12 @@ final readonly class TrainingPlan
      * @param  string|null  $style  a switched function whose step at rest the rungs choose
      * @param  int|null  $at  the rung that the program stands on, from 0; null before the first
      */
-    public function __construct(public array $rungs, public string $phase, public ?string $style = null, public ?int $at = null) {}
+    public function __construct(
+        public array $rungs,
+        public string $phase,
+        public ?string $style = null,
+        public ?int $at = null,
+    ) {}
 
     /**
      * Steps to begin with: expo 50 %, 40 %, 30 %, 20 % as a learner grows (common practice); the rates are from memory.
@@ -37,13 +42,22 @@ final readonly class TrainingPlan
         foreach ($this->rungs as $index => $rung) {
             $before = $this->rungs[$index - 1] ?? null;
             if ($before !== null && $rung->expo > $before->expo) {
-                $faults->add("{$path}.rungs[{$index}].expo", "“{$rung->name}” has more expo than “{$before->name}” before it; a ladder goes from gentle to lively, so put them in order");
+                $faults->add(
+                    "{$path}.rungs[{$index}].expo",
+                    "“{$rung->name}” has more expo than “{$before->name}” before it; a ladder goes from gentle to lively, so put them in order",
+                );
             }
             if ($before !== null && $rung->rate < $before->rate) {
-                $faults->add("{$path}.rungs[{$index}].rate", "“{$rung->name}” has a lower rate than “{$before->name}” before it; a ladder goes from gentle to lively, so put them in order");
+                $faults->add(
+                    "{$path}.rungs[{$index}].rate",
+                    "“{$rung->name}” has a lower rate than “{$before->name}” before it; a ladder goes from gentle to lively, so put them in order",
+                );
             }
             if ($rung->date !== null && $date !== null && $rung->date < $date) {
-                $faults->add("{$path}.rungs[{$index}].date", "“{$rung->name}” is planned for {$rung->date}, before the step that it follows ({$date})");
+                $faults->add(
+                    "{$path}.rungs[{$index}].date",
+                    "“{$rung->name}” is planned for {$rung->date}, before the step that it follows ({$date})",
+                );
             }
             $date = $rung->date ?? $date;
         }

@@ -10,5 +10,9 @@ final readonly class TrimRule
      * @param  bool  $idleOnly  the trim acts at low throttle and fades out towards full
      * @param  bool  $perPhase  each phase has a trim of its own; else all share one
      */
-    public function __construct(public float $authority, public bool $idleOnly = false, public bool $perPhase = false) {}
+    public function __construct(
+        public float $authority,
+        public bool $idleOnly = false,
+        public bool $perPhase = false,
+    ) {}
 }

@@ -16,7 +16,9 @@ final class UnfinishedParts
         foreach ($program->functions as $function) {
             // A function with one step is a fixed value and needs no control.
             $fixed = $function instanceof SteppedFunction && count($function->steps) === 1;
-            $driven = ($function instanceof SteppedFunction || $function instanceof ProportionalFunction) && $function->drive !== null;
+            $driven =
+                ($function instanceof SteppedFunction || $function instanceof ProportionalFunction) &&
+                $function->drive !== null;
             if (! $fixed && ! $driven) {
                 $gaps["function:{$function->id()}"] = "Nothing moves {$function->name()}";
             }

@@ -24,7 +24,9 @@ final readonly class ControllerView
     /** @param  array<string, Mode>  $modes  by id */
     public function __construct(public ControllerSetup $setup, private array $modes)
     {
-        $this->flight = array_values(array_filter($setup->modes ?? [], fn (Slot $one): bool => $modes[$one->mode]->flight ?? false));
+        $this->flight = array_values(
+            array_filter($setup->modes ?? [], fn (Slot $one): bool => $modes[$one->mode]->flight ?? false),
+        );
     }
 
     /** Whether it's armed, as bits of {@see Truth}: by its ranges; where it's armed by hand, it may always be. */
@@ -83,7 +85,14 @@ final readonly class ControllerView
         $sets = [];
         foreach ($seen->pulses($channel) as [$low, $high]) {
             foreach ([$low, ...array_filter($edges, fn (int $edge): bool => $edge > $low && $edge <= $high)] as $pulse) {
-                $modes = array_values(array_unique(array_map(fn (Slot $one): string => $one->mode, array_filter($here, fn (Slot $one): bool => $one->holds($pulse)))));
+                $modes = array_values(
+                    array_unique(
+                        array_map(
+                            fn (Slot $one): string => $one->mode,
+                            array_filter($here, fn (Slot $one): bool => $one->holds($pulse)),
+                        ),
+                    ),
+                );
                 $sets[implode(' ', $modes)] = $modes;
             }
         }
@@ -119,7 +128,7 @@ final readonly class ControllerView
     {
         $order = array_flip($this->setup->priority ?? []);
         if (count($active) < 2) {
-            return $active[0] ?? $this->setup->none ?? self::NONE;
+            return $active[0] ?? ($this->setup->none ?? self::NONE);
         }
         if (array_filter($active, fn (string $mode): bool => ! isset($order[$mode])) !== []) {
             return self::TWO;
@@ -161,8 +170,13 @@ final readonly class ControllerView
     /** @return list<string> ids of the modes that save the aircraft and have a range, or are flown where no range is active */
     public function saving(): array
     {
-        $there = [...array_map(fn (Slot $one): string => $one->mode, $this->flight), ...$this->setup->none === null ? [] : [$this->setup->none]];
+        $there = [
+            ...array_map(fn (Slot $one): string => $one->mode, $this->flight),
+            ...$this->setup->none === null ? [] : [$this->setup->none],
+        ];
 
-        return array_values(array_unique(array_filter($there, fn (string $mode): bool => $this->modes[$mode]->saves ?? false)));
+        return array_values(
+            array_unique(array_filter($there, fn (string $mode): bool => $this->modes[$mode]->saves ?? false)),
+        );
     }
 }

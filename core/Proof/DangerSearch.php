@@ -16,8 +16,15 @@ final class DangerSearch
      * @param  string  $detail  tells it from other dangers of the rule about the same thing
      * @return list<Finding>
      */
-    public static function in(ProofContext $context, string $rule, string $about, string $what, Question $question, callable $tell, string $detail = ''): array
-    {
+    public static function in(
+        ProofContext $context,
+        string $rule,
+        string $about,
+        string $what,
+        Question $question,
+        callable $tell,
+        string $detail = '',
+    ): array {
         $outcome = $context->ask($question);
         if ($outcome->witness !== null) {
             return [$tell($outcome->witness)];

@@ -35,7 +35,18 @@ final readonly class Finding
     /** What couldn't be proven: as bad as an error. */
     public static function open(string $rule, string $about, string $what, string $why, string $detail = ''): self
     {
-        return new self($rule, Severity::Error, $about, "Not proven: {$what}, because {$why}", null, null, null, trim("{$detail} open"), true, self::channelsOf($about));
+        return new self(
+            $rule,
+            Severity::Error,
+            $about,
+            "Not proven: {$what}, because {$why}",
+            null,
+            null,
+            null,
+            trim("{$detail} open"),
+            true,
+            self::channelsOf($about),
+        );
     }
 
     /** Stays the same while it's about the same, whatever the words: an acceptance names it. */

@@ -15,7 +15,12 @@ final readonly class Proof
      * @param  list<array{Finding, string}>  $accepted  with the reason
      * @param  list<array{Rule, Judgement}>  $rules
      */
-    private function __construct(public int|float $states, public array $findings, public array $accepted, public array $rules) {}
+    private function __construct(
+        public int|float $states,
+        public array $findings,
+        public array $accepted,
+        public array $rules,
+    ) {}
 
     /** Up to here every whole number is a float of its own. */
     private const EXACT = 9e15;
@@ -58,7 +63,10 @@ final readonly class Proof
     /** True where every rule could be decided. */
     public function isComplete(): bool
     {
-        return array_filter($this->rules, fn (array $one): bool => in_array($one[1]->answer, [Answer::NotProven, Answer::NotChecked], true)) === [];
+        return array_filter(
+            $this->rules,
+            fn (array $one): bool => in_array($one[1]->answer, [Answer::NotProven, Answer::NotChecked], true),
+        ) === [];
     }
 
     /** @param  list<AcceptedFinding>  $accepted */
@@ -80,7 +88,8 @@ final readonly class Proof
         $used = array_flip(array_map(fn ($thread): string => $thread->from, Routing::threads($context->program)));
         $states = (float) (2 ** count($context->model()->memories->bits));
         foreach ($context->transmitter->controls as $control) {
-            $states *= isset($used["control:{$control->id}"]) && $control->detents !== [] ? count($control->detents) : 1;
+            $states *=
+                isset($used["control:{$control->id}"]) && $control->detents !== [] ? count($control->detents) : 1;
         }
 
         return $states < self::EXACT ? (int) $states : $states;

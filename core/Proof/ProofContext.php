@@ -95,7 +95,12 @@ final class ProofContext
     /** @return list<Output> that go to a motor, or may: an output without a role that the throttle has a say in counts */
     public function motors(): array
     {
-        return $this->motors ??= array_values(array_filter($this->program->outputs, fn (Output $one): bool => $one->role?->isMotor() ?? $this->mayBeMotor($one)));
+        return $this->motors ??= array_values(
+            array_filter(
+                $this->program->outputs,
+                fn (Output $one): bool => $one->role?->isMotor() ?? $this->mayBeMotor($one),
+            ),
+        );
     }
 
     /** The highest pulse at which a motor stands still, in µs. */
@@ -122,7 +127,9 @@ final class ProofContext
         [$from, $to] = $this->still();
         $above = ControllerView::above($seen, $channel, $to);
 
-        return $from === 0 ? $above : Truth::either($above, Truth::not(ControllerView::above($seen, $channel, $from - 1)));
+        return $from === 0
+            ? $above
+            : Truth::either($above, Truth::not(ControllerView::above($seen, $channel, $from - 1)));
     }
 
     /** How far a motor may be from where it stands still, in µs. */
@@ -130,13 +137,19 @@ final class ProofContext
     {
         $farthest = ControllerView::highest($seen, $channel);
 
-        return $this->isCentred() && $seen->pulses($channel) !== [] ? max($farthest - self::MIDDLE, self::MIDDLE - min(array_column($seen->pulses($channel), 0))) : $farthest;
+        return $this->isCentred() && $seen->pulses($channel) !== []
+            ? max($farthest - self::MIDDLE, self::MIDDLE - min(array_column($seen->pulses($channel), 0)))
+            : $farthest;
     }
 
     /** Whether any motor runs, as bits of {@see Truth}. */
     public function turns(Observed $seen): int
     {
-        return array_reduce($this->motors(), fn (int $truth, Output $motor): int => Truth::either($truth, $this->runs($seen, $motor->channel)), Truth::FAILS);
+        return array_reduce(
+            $this->motors(),
+            fn (int $truth, Output $motor): int => Truth::either($truth, $this->runs($seen, $motor->channel)),
+            Truth::FAILS,
+        );
     }
 
     /** True where a motor stands still with its stick in the middle. */
@@ -184,15 +197,22 @@ final class ProofContext
     /** @return list<int> the inputs of switches and buttons that have a say in some channels */
     public function switches(int ...$channels): array
     {
-        $inputs = $this->model()->dependency->inputs(...array_map(fn (int $channel): string => "output:{$channel}", array_values($channels)));
+        $inputs = $this->model()->dependency->inputs(
+            ...array_map(fn (int $channel): string => "output:{$channel}", array_values($channels)),
+        );
 
-        return array_values(array_filter($inputs, fn (int $input): bool => ($this->model()->control($input)->detents ?? []) !== []));
+        return array_values(
+            array_filter($inputs, fn (int $input): bool => ($this->model()->control($input)->detents ?? []) !== []),
+        );
     }
 
     private function mayBeMotor(Output $output): bool
     {
         $throttle = array_map(fn ($one): string => "function:{$one->id()}", $this->program->whose(Purpose::Throttle));
 
-        return array_filter([...$throttle, 'axis:throttle'], fn (string $node): bool => $this->model()->dependency->hangs("output:{$output->channel}", $node)) !== [];
+        return array_filter(
+            [...$throttle, 'axis:throttle'],
+            fn (string $node): bool => $this->model()->dependency->hangs("output:{$output->channel}", $node),
+        ) !== [];
     }
 }

@@ -15,5 +15,12 @@ final readonly class StateCell
      * @param  int|null  $margin  µs to the nearest edge of a range; null where there are none
      * @param  string|null  $odd  what is wrong there
      */
-    public function __construct(public Witness $hand, public array $phases, public bool $armed, public array $modes, public ?int $margin, public ?string $odd) {}
+    public function __construct(
+        public Witness $hand,
+        public array $phases,
+        public bool $armed,
+        public array $modes,
+        public ?int $margin,
+        public ?string $odd,
+    ) {}
 }

@@ -54,14 +54,26 @@ final readonly class StateMap
     private static function cell(ProofContext $context, Region $region, Witness $hand): StateCell
     {
         $seen = new Bounds($context->model(), $region);
-        $armed = $context->armedBy() === null ? Truth::FAILS : (($context->setup->arming->ranges ?? []) === [] ? $context->turns($seen) : $context->view->armed($seen));
+        $armed =
+            $context->armedBy() === null
+                ? Truth::FAILS
+                : (($context->setup->arming->ranges ?? []) === []
+                    ? $context->turns($seen)
+                    : $context->view->armed($seen));
         $margin = self::margin($context, $seen);
         $taken = $context->view->flight === [] ? [] : $context->view->taken($seen);
-        $low = ($armed & Truth::HOLDS) !== 0 && ! $context->isGoverned() ? $context->turns(new Bounds($context->model(), $context->throttleLow($region))) : Truth::FAILS;
+        $low =
+            ($armed & Truth::HOLDS) !== 0 && ! $context->isGoverned()
+                ? $context->turns(new Bounds($context->model(), $context->throttleLow($region)))
+                : Truth::FAILS;
 
         return new StateCell(
             $hand,
-            array_values(array_filter(array_map(fn (int $place): string => $context->program->phases[$place]->name ?? '', $seen->phases()))),
+            array_values(
+                array_filter(
+                    array_map(fn (int $place): string => $context->program->phases[$place]->name ?? '', $seen->phases()),
+                ),
+            ),
             ($armed & Truth::HOLDS) !== 0,
             array_values(array_diff($taken, [ControllerView::NONE, ControllerView::TWO])),
             $margin,
@@ -95,11 +107,20 @@ final readonly class StateMap
     private static function inputs(ProofContext $context): array
     {
         $channels = array_unique([
-            ...array_map(fn (Output $one): int => $one->channel, $context->motors()), ...array_map(fn (Slot $one): int => $one->channel, $context->view->flight), ...$context->setup->arming?->channels() ?? [],
+            ...array_map(fn (Output $one): int => $one->channel, $context->motors()),
+            ...array_map(fn (Slot $one): int => $one->channel, $context->view->flight),
+            ...$context->setup->arming?->channels() ?? [],
         ]);
-        $nodes = array_map(fn (int $channel): string => "output:{$channel}", array_values(array_filter($channels, fn (int $channel): bool => $context->program->output($channel) !== null)));
+        $nodes = array_map(
+            fn (int $channel): string => "output:{$channel}",
+            array_values(
+                array_filter($channels, fn (int $channel): bool => $context->program->output($channel) !== null),
+            ),
+        );
         $inputs = $context->model()->dependency->inputs(DependencyGraph::PHASE, ...$nodes);
 
-        return array_values(array_filter($inputs, fn (int $input): bool => ($context->model()->control($input)->detents ?? []) !== []));
+        return array_values(
+            array_filter($inputs, fn (int $input): bool => ($context->model()->control($input)->detents ?? []) !== []),
+        );
     }
 }

@@ -93,7 +93,9 @@ final readonly class StateWords
         $panel = $this->context->panel;
         $own = array_map(fn (int $slot): float => $hand[$slot], $panel->phaseTrims($axis));
 
-        return array_unique([$hand[$panel->trim($axis)], ...array_values($own)]) === [$hand[$panel->trim($axis)]] ? $hand[$panel->trim($axis)] : $own;
+        return array_unique([$hand[$panel->trim($axis)], ...array_values($own)]) === [$hand[$panel->trim($axis)]]
+            ? $hand[$panel->trim($axis)]
+            : $own;
     }
 
     /**
@@ -109,7 +111,11 @@ final readonly class StateWords
         $each = round(CircuitCheck::ticks($this->context->circuit()) * Tick::SECONDS, 2);
         $at = [];
         foreach ([...$witness->script, $witness->hand] as $place => $hand) {
-            $at[] = ['t' => round($place * $each, 2), ...$this->whole($hand), ...$place === 0 && $witness->telemetry !== [] ? ['telemetry' => $witness->telemetry] : []];
+            $at[] = [
+                't' => round($place * $each, 2),
+                ...$this->whole($hand),
+                ...$place === 0 && $witness->telemetry !== [] ? ['telemetry' => $witness->telemetry] : [],
+            ];
         }
 
         return ['seconds' => round(count($at) * $each, 2), 'at' => $at];
@@ -128,7 +134,10 @@ final readonly class StateWords
             $whole['trims'][$axis->value] = $this->trim($axis, $hand);
         }
         foreach ($this->context->transmitter->controls as $control) {
-            $whole['controls'][$control->id] = HandWords::position($control, $hand[(int) $panel->control($control->id)]);
+            $whole['controls'][$control->id] = HandWords::position(
+                $control,
+                $hand[(int) $panel->control($control->id)],
+            );
         }
 
         return $whole;

@@ -35,7 +35,9 @@ final class Body
     /** Degrees from true north that it moves to; where it stands, its heading. */
     public function course(): float
     {
-        return $this->speed() < 0.3 ? $this->heading : fmod(rad2deg(atan2($this->groundEast, $this->groundNorth)) + 360.0, 360.0);
+        return $this->speed() < 0.3
+            ? $this->heading
+            : fmod(rad2deg(atan2($this->groundEast, $this->groundNorth)) + 360.0, 360.0);
     }
 
     /** Metres from home, over the ground. */

@@ -64,26 +64,48 @@ final class Flight
 
     private float $gust = 0.0;
 
-    public function __construct(private readonly Circuit $circuit, Catalogue $catalogue, private readonly Scenario $scenario, private readonly RehearsalSettings $setting)
-    {
+    public function __construct(
+        private readonly Circuit $circuit,
+        Catalogue $catalogue,
+        private readonly Scenario $scenario,
+        private readonly RehearsalSettings $setting,
+    ) {
         $program = $circuit->program;
         $this->craft = FlightModel::of($program->family);
         $this->motion = new Motion($this->craft, $setting);
         $this->chance = new RandomSource($setting->seed);
         $this->instruments = new Instruments($program, $catalogue, $this->chance);
         $this->radio = new RadioLink($setting);
-        $pack = $setting->pack ?? $catalogue->pack($program->aboard->kit->pack ?? '') ?? self::usualPack($program);
-        $this->battery = new Battery($pack->cells, $pack->capacity, isset($setting->mishaps[InjectedFault::Cell->value]) ? 1.7 : 1.0, $setting->charge);
+        $pack = $setting->pack ?? ($catalogue->pack($program->aboard->kit->pack ?? '') ?? self::usualPack($program));
+        $this->battery = new Battery(
+            $pack->cells,
+            $pack->capacity,
+            isset($setting->mishaps[InjectedFault::Cell->value]) ? 1.7 : 1.0,
+            $setting->charge,
+        );
         $this->motors = array_map(fn (Output $one): int => $one->channel, $program->motors());
-        $this->outputSlots = array_map(fn (Output $one): int => (int) $circuit->layout->output($one->channel) + 1, $program->outputs);
+        $this->outputSlots = array_map(
+            fn (Output $one): int => (int) $circuit->layout->output($one->channel) + 1,
+            $program->outputs,
+        );
         $functions = array_map(fn (PilotFunction $one): string => $one->id(), $program->functions);
-        $this->functionSlots = array_combine($functions, array_map(fn (string $id): int => (int) $circuit->layout->function($id), $functions));
+        $this->functionSlots = array_combine(
+            $functions,
+            array_map(fn (string $id): int => (int) $circuit->layout->function($id), $functions),
+        );
         $controls = array_column($circuit->panel->transmitter->controls, 'id');
-        $this->controlSlots = array_combine($controls, array_map(fn (string $id): int => (int) $circuit->panel->control($id), $controls));
-        $this->motorSlots = array_map(fn (int $channel): int => (int) $circuit->layout->output($channel) + 1, $this->motors);
+        $this->controlSlots = array_combine(
+            $controls,
+            array_map(fn (string $id): int => (int) $circuit->panel->control($id), $controls),
+        );
+        $this->motorSlots = array_map(
+            fn (int $channel): int => (int) $circuit->layout->output($channel) + 1,
+            $this->motors,
+        );
         $arm = $program->whose(Purpose::Arm)[0] ?? null;
         $armed = $arm instanceof SteppedFunction ? $arm->whose(Meaning::ARMED) : null;
-        $this->arm = $arm === null || $armed === null ? null : [(int) $circuit->layout->function($arm->id()) + 1, $armed];
+        $this->arm =
+            $arm === null || $armed === null ? null : [(int) $circuit->layout->function($arm->id()) + 1, $armed];
     }
 
     /**
@@ -96,8 +118,13 @@ final class Flight
         FlightSize::refuseTooMuch($this->scenario->seconds(), $this->circuit, self::TICKS, $this->instruments->count());
         $panel = $this->circuit->panel;
         $hand = $panel->atRest();
-        [$roll, $pitch, $throttle, $yaw] = $axes = array_map($panel->axis(...), [Axis::Roll, Axis::Pitch, Axis::Throttle, Axis::Yaw]);
-        $body = new Body;
+        [$roll, $pitch, $throttle, $yaw] = $axes = array_map($panel->axis(...), [
+            Axis::Roll,
+            Axis::Pitch,
+            Axis::Throttle,
+            Axis::Yaw,
+        ]);
+        $body = new Body();
         $body->heading = $this->setting->from;
         $state = null;
         $samples = $truth = $pulses = $sticks = $events = [];
@@ -136,13 +163,30 @@ final class Flight
             $motor = $this->runs($tick->frame, $lost, $time);
             $this->battery->draw($motor && $asks->motor ? $this->craft->draws($power) : 0.25, Recording::EVERY);
             $telemetry = $this->telemetry($time, $body, $lost, $motor);
-            $samples[] = new Sample($time, $telemetry, $tick->frame->phase(), $tick->frame->steps(), $this->functions($tick->frame), $this->controls($hand));
+            $samples[] = new Sample(
+                $time,
+                $telemetry,
+                $tick->frame->phase(),
+                $tick->frame->steps(),
+                $this->functions($tick->frame),
+                $this->controls($hand),
+            );
             $truth[] = self::truth($body, $this->battery, ! $lost);
             $pulses[] = $this->pulses($tick->frame, $lost, $time);
             $sticks[] = array_map(fn (int $slot): float => round($hand[$slot], 3), $axes);
-            $this->gust += -$this->gust * Recording::EVERY / 4 + 0.15 * $this->setting->wind * sqrt(2 * Recording::EVERY / 4) * $this->chance->normal();
+            $this->gust +=
+                (-$this->gust * Recording::EVERY) / 4 +
+                0.15 * $this->setting->wind * sqrt((2 * Recording::EVERY) / 4) * $this->chance->normal();
             $flew = $body->flies;
-            $this->motion->step($body, $asks, $motor, $this->gust, $asks->lift === 0.0 ? 0.0 : $asks->lift + 0.25 * sin($time), Recording::EVERY, $lost);
+            $this->motion->step(
+                $body,
+                $asks,
+                $motor,
+                $this->gust,
+                $asks->lift === 0.0 ? 0.0 : $asks->lift + 0.25 * sin($time),
+                Recording::EVERY,
+                $lost,
+            );
             if ($flew && ! $body->flies && ! $asks->lands() && ! $this->craft->drives) {
                 $events[] = [$time, 'ground', "in “{$asks->says}”".($motor ? '' : ', with the motor off')];
             }
@@ -152,7 +196,16 @@ final class Flight
         }
         usort($events, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return new Recording($samples, $truth, $pulses, $sticks, $events, $this->craft->stall, $this->battery->capacity, $this->battery->held());
+        return new Recording(
+            $samples,
+            $truth,
+            $pulses,
+            $sticks,
+            $events,
+            $this->craft->stall,
+            $this->battery->capacity,
+            $this->battery->held(),
+        );
     }
 
     /** True while nothing of the transmitter arrives. */
@@ -171,7 +224,9 @@ final class Flight
     private function pulses(Frame $frame, bool $lost, float $time): array
     {
         if ($lost && $this->lastHeard !== null) {
-            return array_values(LinkLoss::pulses($this->circuit->program, $this->lastHeard, $time - (float) $this->lostAt));
+            return array_values(
+                LinkLoss::pulses($this->circuit->program, $this->lastHeard, $time - (float) $this->lostAt),
+            );
         }
         $pulses = [];
         foreach ($this->outputSlots as $slot) {
@@ -199,10 +254,17 @@ final class Flight
         }
         // A multirotor's controller keeps it up on its own way home, where it has a mode that saves.
         if ($lost) {
-            $pulses = $this->lastHeard === null ? [] : LinkLoss::pulses($this->circuit->program, $this->lastHeard, $time - (float) $this->lostAt);
+            $pulses =
+                $this->lastHeard === null
+                    ? []
+                    : LinkLoss::pulses($this->circuit->program, $this->lastHeard, $time - (float) $this->lostAt);
 
-            return $this->craft->hovers && $this->circuit->program->family === Family::Multirotor ? $this->lastHeard !== null
-                : array_filter($this->motors, fn (int $channel): bool => $this->craft->turns($pulses[$channel] ?? null)) !== [];
+            return $this->craft->hovers && $this->circuit->program->family === Family::Multirotor
+                ? $this->lastHeard !== null
+                : array_filter(
+                    $this->motors,
+                    fn (int $channel): bool => $this->craft->turns($pulses[$channel] ?? null),
+                ) !== [];
         }
         if ($this->arm !== null && $frame->slots[$this->arm[0]] !== $this->arm[1]) {
             return false;
@@ -223,9 +285,23 @@ final class Flight
         $quality = $lost ? 0.0 : max(5.0, min(100.0, 40 + $margin * 5));
         $since = $this->setting->since(InjectedFault::BrownOut, $time);
         $supply = $since !== null && $since < 0.6 ? 3.3 : 5.0 + 0.02 * $this->chance->normal();
-        $rotor = $motor && $this->circuit->program->family === Family::Helicopter ? 1850 + 15 * $this->chance->normal() : 0.0;
+        $rotor =
+            $motor && $this->circuit->program->family === Family::Helicopter
+                ? 1850 + 15 * $this->chance->normal()
+                : 0.0;
 
-        return $this->instruments->read($time, Recording::EVERY, $body, $this->battery, LinkBudget::SENSITIVITY + $margin, $quality, $supply, ! $lost, $this->setting, $rotor);
+        return $this->instruments->read(
+            $time,
+            Recording::EVERY,
+            $body,
+            $this->battery,
+            LinkBudget::SENSITIVITY + $margin,
+            $quality,
+            $supply,
+            ! $lost,
+            $this->setting,
+            $rotor,
+        );
     }
 
     /**
@@ -246,14 +322,25 @@ final class Flight
     private static function truth(Body $body, Battery $battery, bool $linked): array
     {
         return [
-            'east' => round($body->east, 1), 'north' => round($body->north, 1), 'height' => round($body->height, 1), 'speed' => round($body->speed(), 1),
-            'airspeed' => round($body->airspeed, 1), 'climb' => round($body->climb, 2), 'heading' => round($body->heading), 'used' => round($battery->used, 1),
-            'cell' => round($battery->volts() / $battery->cells, 3), 'amperes' => round($battery->amperes, 1), 'linked' => $linked, 'flies' => $body->flies,
+            'east' => round($body->east, 1),
+            'north' => round($body->north, 1),
+            'height' => round($body->height, 1),
+            'speed' => round($body->speed(), 1),
+            'airspeed' => round($body->airspeed, 1),
+            'climb' => round($body->climb, 2),
+            'heading' => round($body->heading),
+            'used' => round($battery->used, 1),
+            'cell' => round($battery->volts() / $battery->cells, 3),
+            'amperes' => round($battery->amperes, 1),
+            'linked' => $linked,
+            'flies' => $body->flies,
         ];
     }
 
     private static function usualPack(Program $program): Pack
     {
-        return $program->family === Family::TinyMultirotor ? new Pack('none', 'a small pack', 1, 300, '') : new Pack('none', 'a usual pack', 3, 2200, '');
+        return $program->family === Family::TinyMultirotor
+            ? new Pack('none', 'a small pack', 1, 300, '')
+            : new Pack('none', 'a usual pack', 3, 2200, '');
     }
 }

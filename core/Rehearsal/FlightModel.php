@@ -24,7 +24,16 @@ final readonly class FlightModel
      * @param  float  $nimble  seconds until it does what the stick asks
      * @param  bool  $drives  it stays on the ground
      */
-    private function __construct(public bool $hovers, public float $stall, public float $sink, public float $level, public float $aMetre, public float $amperes, public float $nimble, public bool $drives = false) {}
+    private function __construct(
+        public bool $hovers,
+        public float $stall,
+        public float $sink,
+        public float $level,
+        public float $aMetre,
+        public float $amperes,
+        public float $nimble,
+        public bool $drives = false,
+    ) {}
 
     /** The aircraft of a family. */
     public static function of(Family $family): self
@@ -32,11 +41,11 @@ final readonly class FlightModel
         return match ($family) {
             Family::Multirotor => new self(true, 0.0, 9.0, 0.34, 0.06, 65.0, 0.5),
             Family::TinyMultirotor => new self(true, 0.0, 6.0, 0.42, 0.11, 9.0, 0.25),
-            Family::Helicopter => new self(true, 0.0, 7.0, 0.50, 0.05, 95.0, 0.6),
+            Family::Helicopter => new self(true, 0.0, 7.0, 0.5, 0.05, 95.0, 0.6),
             Family::Plane => new self(false, 8.0, 1.6, 0.45, 0.13, 26.0, 0.8),
             Family::FlyingWing => new self(false, 9.0, 1.3, 0.42, 0.12, 30.0, 0.7),
             Family::GroundVehicle => new self(true, 0.0, 0.0, 0.15, 0.0, 40.0, 0.4, true),
-            Family::Sailplane => new self(false, 7.5, 0.55, 0.30, 0.13, 42.0, 0.9),
+            Family::Sailplane => new self(false, 7.5, 0.55, 0.3, 0.13, 42.0, 0.9),
         };
     }
 

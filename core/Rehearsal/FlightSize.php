@@ -26,10 +26,27 @@ final class FlightSize
     public static function refuseTooMuch(float $seconds, Circuit $circuit, int $ticks, int $values): void
     {
         $rows = $seconds / Recording::EVERY;
-        $columns = $values + count($circuit->program->functions) + count($circuit->panel->transmitter->controls) + count($circuit->program->outputs);
-        $most = floor($seconds * min(self::MOST_STEPS / ($rows * $ticks * $circuit->costInTime()), self::MOST_NUMBERS / ($rows * $columns)));
+        $columns =
+            $values +
+            count($circuit->program->functions) +
+            count($circuit->panel->transmitter->controls) +
+            count($circuit->program->outputs);
+        $most = floor(
+            $seconds *
+                min(
+                    self::MOST_STEPS / ($rows * $ticks * $circuit->costInTime()),
+                    self::MOST_NUMBERS / ($rows * $columns),
+                ),
+        );
         if ($most < $seconds) {
-            throw Refused::because('script', 'this is too large to rehearse: '.round($seconds).' s with a program of this size. At most '.$most.' s can be flown with it: take a shorter script, or a smaller program');
+            throw Refused::because(
+                'script',
+                'this is too large to rehearse: '.
+                    round($seconds).
+                    ' s with a program of this size. At most '.
+                    $most.
+                    ' s can be flown with it: take a shorter script, or a smaller program',
+            );
         }
     }
 }

@@ -19,9 +19,20 @@ final class Gps
      */
     public static function fixes(Recording $flight, Program $program): array
     {
-        $with = array_values(array_filter($program->sense->chain, fn ($one): bool => array_filter($flight->samples, fn ($sample): bool => isset($sample->values["{$one->id}-satellites"])) !== []));
+        $with = array_values(
+            array_filter(
+                $program->sense->chain,
+                fn ($one): bool => array_filter(
+                    $flight->samples,
+                    fn ($sample): bool => isset($sample->values["{$one->id}-satellites"]),
+                ) !== [],
+            ),
+        );
         if ($with === []) {
-            throw Refused::because('sense.chain', 'there is no GPS in the chain: nothing says where it is; add one in Chain');
+            throw Refused::because(
+                'sense.chain',
+                'there is no GPS in the chain: nothing says where it is; add one in Chain',
+            );
         }
         $id = $with[0]->id;
         $fixes = [];
@@ -29,7 +40,15 @@ final class Gps
             if ($index % (int) round(1 / Recording::EVERY) === 0) {
                 $value = fn (string $name): ?float => $sample->values["{$id}-{$name}"] ?? null;
                 $satellites = $value('satellites');
-                $fixes[] = new GpsFix(self::NOON + $sample->time, $value('latitude'), $value('longitude'), $value('altitude'), $satellites === null ? null : (int) $satellites, $value('speed'), $value('course'));
+                $fixes[] = new GpsFix(
+                    self::NOON + $sample->time,
+                    $value('latitude'),
+                    $value('longitude'),
+                    $value('altitude'),
+                    $satellites === null ? null : (int) $satellites,
+                    $value('speed'),
+                    $value('course'),
+                );
             }
         }
 

@@ -11,9 +11,9 @@ use DuskSwitch\Core\Telemetry\Geodesic;
 final class Instruments
 {
     /** Saltmarsh Field, made up. */
-    public const LATITUDE = 54.1200;
+    public const LATITUDE = 54.12;
 
-    public const LONGITUDE = 8.3100;
+    public const LONGITUDE = 8.31;
 
     /** Metres over the sea. */
     public const FIELD = 3.0;
@@ -56,7 +56,12 @@ final class Instruments
     {
         foreach ($program->sense->chain as $index => $fitted) {
             foreach ($catalogue->sensor($fitted->sensor)->quantities ?? [] as $quantity) {
-                $this->due[] = ["{$fitted->id}-{$quantity->id}", $quantity, max(1 / $quantity->rate, $program->sense->interval), $index === 0];
+                $this->due[] = [
+                    "{$fitted->id}-{$quantity->id}",
+                    $quantity,
+                    max(1 / $quantity->rate, $program->sense->interval),
+                    $index === 0,
+                ];
                 $this->next[] = 0.0;
             }
         }
@@ -80,11 +85,33 @@ final class Instruments
      * @param  float  $rotor  turns a minute
      * @return array<string, float> by id, in base units
      */
-    public function read(float $time, float $seconds, Body $body, Battery $battery, float $level, float $quality, float $supply, bool $linked, RehearsalSettings $setting, float $rotor): array
-    {
+    public function read(
+        float $time,
+        float $seconds,
+        Body $body,
+        Battery $battery,
+        float $level,
+        float $quality,
+        float $supply,
+        bool $linked,
+        RehearsalSettings $setting,
+        float $rotor,
+    ): array {
         $this->wander($seconds);
         if ($linked) {
-            $this->report($time + 1e-9, fn (Quantity $quantity): ?float => $this->value($quantity, $time, $body, $battery, $supply, $setting, $rotor), $setting->has(InjectedFault::Silent, $time));
+            $this->report(
+                $time + 1e-9,
+                fn (Quantity $quantity): ?float => $this->value(
+                    $quantity,
+                    $time,
+                    $body,
+                    $battery,
+                    $supply,
+                    $setting,
+                    $rotor,
+                ),
+                $setting->has(InjectedFault::Silent, $time),
+            );
             $this->sent['receiver-volts'] = round($supply, 2);
             $this->stale['receiver-volts'] = $time + self::STALE;
         }
@@ -138,7 +165,9 @@ final class Instruments
     /** As the sensor would send it, then back in the base unit. */
     private function as(Quantity $quantity, float $base): float
     {
-        $value = $quantity->unit->fromBase($base) + ($quantity->noise > 0 ? $quantity->noise * $this->chance->normal() : 0.0);
+        $value =
+            $quantity->unit->fromBase($base) +
+            ($quantity->noise > 0 ? $quantity->noise * $this->chance->normal() : 0.0);
         if ($quantity->resolution > 0) {
             $value = round($value / $quantity->resolution) * $quantity->resolution;
         }
@@ -146,8 +175,15 @@ final class Instruments
         return round($quantity->unit->toBase(max($quantity->range->low, min($quantity->range->high, $value))), 7);
     }
 
-    private function value(Quantity $quantity, float $time, Body $body, Battery $battery, float $supply, RehearsalSettings $setting, float $rotor): ?float
-    {
+    private function value(
+        Quantity $quantity,
+        float $time,
+        Body $body,
+        Battery $battery,
+        float $supply,
+        RehearsalSettings $setting,
+        float $rotor,
+    ): ?float {
         return match ($quantity->id) {
             'height' => $body->height + $this->drift + 1.2,
             'climb' => $body->climb,
@@ -164,7 +200,9 @@ final class Instruments
             'rotor' => $rotor,
             'temperature' => 21.0 + 0.4 * $battery->amperes,
             'regulator' => $supply,
-            default => ($quantity->unit->toBase($quantity->range->low) + $quantity->unit->toBase($quantity->range->high)) / 2,
+            default => ($quantity->unit->toBase($quantity->range->low) +
+                $quantity->unit->toBase($quantity->range->high)) /
+                2,
         };
     }
 
@@ -175,13 +213,20 @@ final class Instruments
 
     private function satellites(float $time, RehearsalSettings $setting): float
     {
-        return $setting->has(InjectedFault::Gps, $time) ? 2.0 : min(13.0, floor($time / 4) + ($time >= self::COLD ? 3 : 0));
+        return $setting->has(InjectedFault::Gps, $time)
+            ? 2.0
+            : min(13.0, floor($time / 4) + ($time >= self::COLD ? 3 : 0));
     }
 
     /** @return array{float, float} */
     private function place(Body $body): array
     {
-        return $this->place ??= Geodesic::offset(self::LATITUDE, self::LONGITUDE, $body->east + $this->wanderEast, $body->north + $this->wanderNorth);
+        return $this->place ??= Geodesic::offset(
+            self::LATITUDE,
+            self::LONGITUDE,
+            $body->east + $this->wanderEast,
+            $body->north + $this->wanderNorth,
+        );
     }
 
     /** A fix wanders within its circle over half a minute; a barometer drifts over minutes. */

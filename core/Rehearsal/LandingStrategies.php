@@ -23,20 +23,50 @@ final class LandingStrategies
         $held = self::held($flight);
         $used = self::first($flight, fn (array $row): bool => $row['used'] > self::USED * $flight->capacity);
         $begun = self::first($flight, fn (array $row): bool => $row['flies']);
-        $timer = $begun === null || $begun + self::MINUTES * 60 > $flight->seconds() ? null : $begun + self::MINUTES * 60;
+        $timer =
+            $begun === null || $begun + self::MINUTES * 60 > $flight->seconds() ? null : $begun + self::MINUTES * 60;
         $cell = self::CELL.' V a cell under load';
         $hold = self::HOLD.' s';
 
         return [
-            self::school($flight, 'dip', 'Cell voltage, at once', $dip, "Lands at {$cell}, however short the dip: a burst of power fools it."),
-            self::school($flight, 'voltage', "Cell voltage, held {$hold}", $held, "Lands at {$cell} that lasts {$hold}: it needs no calibration, and a worn pack tells by itself."),
-            self::school($flight, 'capacity', 'Used capacity', $used, 'Lands at '.(self::USED * 100).' % used: steady, once the current sensor is calibrated.'),
-            self::school($flight, 'timer', 'Timer', $timer, 'Lands '.self::MINUTES.' minutes after take-off: always works, knows nothing of how you flew.'),
+            self::school(
+                $flight,
+                'dip',
+                'Cell voltage, at once',
+                $dip,
+                "Lands at {$cell}, however short the dip: a burst of power fools it.",
+            ),
+            self::school(
+                $flight,
+                'voltage',
+                "Cell voltage, held {$hold}",
+                $held,
+                "Lands at {$cell} that lasts {$hold}: it needs no calibration, and a worn pack tells by itself.",
+            ),
+            self::school(
+                $flight,
+                'capacity',
+                'Used capacity',
+                $used,
+                'Lands at '.self::USED * 100 .' % used: steady, once the current sensor is calibrated.',
+            ),
+            self::school(
+                $flight,
+                'timer',
+                'Timer',
+                $timer,
+                'Lands '.self::MINUTES.' minutes after take-off: always works, knows nothing of how you flew.',
+            ),
         ];
     }
 
-    private static function school(Recording $flight, string $id, string $name, ?float $at, string $says): LandingStrategy
-    {
+    private static function school(
+        Recording $flight,
+        string $id,
+        string $name,
+        ?float $at,
+        string $says,
+    ): LandingStrategy {
         $row = $at === null ? null : $flight->truth[(int) round($at / Recording::EVERY)] ?? null;
 
         return new LandingStrategy($id, $name, $at, $row === null ? null : $flight->left($row['used']), $says);

@@ -9,5 +9,11 @@ final readonly class LandingStrategy
      * @param  float|null  $at  seconds after which it says land; null = it never did
      * @param  float|null  $left  share of the pack that was left then
      */
-    public function __construct(public string $id, public string $name, public ?float $at, public ?float $left, public string $says) {}
+    public function __construct(
+        public string $id,
+        public string $name,
+        public ?float $at,
+        public ?float $left,
+        public string $says,
+    ) {}
 }

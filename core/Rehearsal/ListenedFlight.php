@@ -15,5 +15,11 @@ final readonly class ListenedFlight
      * @param  list<SpokenPhrase>  $said
      * @param  list<Remark>  $verdict
      */
-    public function __construct(public array $samples, public array $spans, public array $said, public Report $report, public array $verdict) {}
+    public function __construct(
+        public array $samples,
+        public array $spans,
+        public array $said,
+        public Report $report,
+        public array $verdict,
+    ) {}
 }

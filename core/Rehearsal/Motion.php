@@ -28,18 +28,31 @@ final readonly class Motion
      * @param  float  $seconds  that the step takes
      * @param  bool  $lost  it flies without a link, towards home, if its controller can
      */
-    public function step(Body $body, Leg $leg, bool $motor, float $gust, float $lift, float $seconds, bool $lost = false): void
-    {
+    public function step(
+        Body $body,
+        Leg $leg,
+        bool $motor,
+        float $gust,
+        float $lift,
+        float $seconds,
+        bool $lost = false,
+    ): void {
         if ($this->craft->drives) {
             $this->drive($body, $leg, $motor && $leg->motor && ! $lost, $seconds);
 
             return;
         }
         $wind = $this->setting->wind + $gust;
-        [$windEast, $windNorth] = [-$wind * sin(deg2rad($this->setting->from)), -$wind * cos(deg2rad($this->setting->from))];
+        [$windEast, $windNorth] = [
+            -$wind * sin(deg2rad($this->setting->from)),
+            -$wind * cos(deg2rad($this->setting->from)),
+        ];
         $soon = min(1.0, $seconds / $this->craft->nimble);
         $wanted = $leg->climb;
-        if ($leg->until !== null && (($leg->climb > 0 && $body->height >= $leg->until) || ($leg->climb < 0 && $body->height <= $leg->until))) {
+        if (
+            $leg->until !== null &&
+            (($leg->climb > 0 && $body->height >= $leg->until) || ($leg->climb < 0 && $body->height <= $leg->until))
+        ) {
             $wanted = 0.0;
         }
         $gliding = ! $motor || ! $leg->motor;
@@ -61,7 +74,11 @@ final readonly class Motion
         $turn = $towards === null ? $leg->turn : $this->steer($body, $towards);
         $body->turn += ($turn - $body->turn) * $soon;
         $body->heading = fmod($body->heading + $body->turn * $seconds + 360.0, 360.0);
-        $speed = $lost ? max(8.0, $this->craft->stall * 1.3) : ($this->craft->hovers ? $leg->speed : max($leg->speed, $this->craft->stall * 1.05));
+        $speed = $lost
+            ? max(8.0, $this->craft->stall * 1.3)
+            : ($this->craft->hovers
+                ? $leg->speed
+                : max($leg->speed, $this->craft->stall * 1.05));
         $body->airspeed += ($speed - $body->airspeed) * min(1.0, $seconds / ($this->craft->nimble * 2));
         $body->climb += ($wanted + $lift - $body->climb) * $soon;
         [$east, $north] = [sin(deg2rad($body->heading)), cos(deg2rad($body->heading))];
@@ -81,13 +98,16 @@ final readonly class Motion
     private function drive(Body $body, Leg $leg, bool $motor, float $seconds): void
     {
         $soon = min(1.0, $seconds / $this->craft->nimble);
-        $body->airspeed += (($motor ? $leg->speed : 0.0) - $body->airspeed) * $soon / 2;
+        $body->airspeed += ((($motor ? $leg->speed : 0.0) - $body->airspeed) * $soon) / 2;
         $body->flies = $body->airspeed > self::STANDS;
         $body->airspeed = $body->flies ? $body->airspeed : 0.0;
         $turn = $leg->towards === null ? $leg->turn : $this->steer($body, $leg->towards);
         $body->turn += (($body->flies ? $turn : 0.0) - $body->turn) * $soon;
         $body->heading = fmod($body->heading + $body->turn * $seconds + 360.0, 360.0);
-        [$body->groundEast, $body->groundNorth] = [$body->airspeed * sin(deg2rad($body->heading)), $body->airspeed * cos(deg2rad($body->heading))];
+        [$body->groundEast, $body->groundNorth] = [
+            $body->airspeed * sin(deg2rad($body->heading)),
+            $body->airspeed * cos(deg2rad($body->heading)),
+        ];
         $body->east += $body->groundEast * $seconds;
         $body->north += $body->groundNorth * $seconds;
     }
@@ -98,7 +118,8 @@ final readonly class Motion
         if ($this->craft->drives) {
             return $leg->speed > 0.0 ? min(1.0, $this->craft->level + self::ROLLING * $leg->speed ** 2) : 0.0;
         }
-        $share = $this->craft->level + $this->craft->aMetre * max(0.0, $body->climb) + self::DRAG * $body->airspeed ** 2;
+        $share =
+            $this->craft->level + $this->craft->aMetre * max(0.0, $body->climb) + self::DRAG * $body->airspeed ** 2;
 
         return max(0.08, min(1.0, $body->flies ? $share : 0.1 + ($leg->climb > 0 ? $share : 0.0)));
     }
@@ -129,7 +150,10 @@ final readonly class Motion
     private function steer(Body $body, SteeringTarget $towards): float
     {
         // The way out leads across the wind.
-        $bearing = $towards === SteeringTarget::Home ? rad2deg(atan2(-$body->east, -$body->north)) : $this->setting->from + 90.0;
+        $bearing =
+            $towards === SteeringTarget::Home
+                ? rad2deg(atan2(-$body->east, -$body->north))
+                : $this->setting->from + 90.0;
         $off = fmod($bearing - $body->heading + 900.0, 360.0) - 180.0;
 
         return max(-30.0, min(30.0, $off));

@@ -24,7 +24,10 @@ final class PilotAction
     {
         $found = $circuit->program->function($function);
         if (is_float($wanted)) {
-            $control = $found instanceof ProportionalFunction && $found->drive instanceof ControlDrive ? $circuit->panel->control($found->drive->control) : null;
+            $control =
+                $found instanceof ProportionalFunction && $found->drive instanceof ControlDrive
+                    ? $circuit->panel->control($found->drive->control)
+                    : null;
 
             return $control === null ? $inputs : self::with($inputs, $control, $wanted);
         }
@@ -35,7 +38,11 @@ final class PilotAction
         $best = [PHP_INT_MAX, $inputs];
         foreach ($circuit->panel->transmitter->controls as $control) {
             foreach ($control->detents as $detent) {
-                $moved = self::with($inputs, (int) $circuit->panel->control($control->id), $control->valueOf($detent) ?? 0.0);
+                $moved = self::with(
+                    $inputs,
+                    (int) $circuit->panel->control($control->id),
+                    $control->valueOf($detent) ?? 0.0,
+                );
                 $steps = $circuit->frame($moved)->steps();
                 $cost = count(array_diff_assoc($steps, $now));
                 if ($steps[$function] === $wanted && $cost < $best[0]) {
@@ -53,7 +60,8 @@ final class PilotAction
         $function = $program->function($id);
 
         return is_string($wanted) && $function instanceof SteppedFunction && $function->indexOf($wanted) === null
-            ? "{$function->name()} has no step “{$wanted}”; it has ".implode(', ', array_map(fn (Step $one): string => $one->id, $function->steps))
+            ? "{$function->name()} has no step “{$wanted}”; it has ".
+                    implode(', ', array_map(fn (Step $one): string => $one->id, $function->steps))
             : null;
     }
 

@@ -22,9 +22,14 @@ final readonly class RadioLink
     public function margin(float $time, Body $body): float
     {
         $broken = $this->setting->since(InjectedFault::Antenna, $time);
-        $milliwatts = $broken !== null && $broken > self::NOTICED ? max(self::RAISED, $this->setting->milliwatts) : $this->setting->milliwatts;
+        $milliwatts =
+            $broken !== null && $broken > self::NOTICED
+                ? max(self::RAISED, $this->setting->milliwatts)
+                : $this->setting->milliwatts;
 
-        return (new LinkBudget($milliwatts, lost: $broken === null ? 0.0 : LinkBudget::BROKEN))->margin(max(2.0, hypot($body->distance(), $body->height)));
+        return (new LinkBudget($milliwatts, lost: $broken === null ? 0.0 : LinkBudget::BROKEN))->margin(
+            max(2.0, hypot($body->distance(), $body->height)),
+        );
     }
 
     /** True while the receiver starts. */

@@ -19,7 +19,16 @@ final readonly class Recording
      * @param  float  $held  mAh that were in it at power-up
      * @param  list<array{float, string, string}>  $events  seconds, kind (leg, mishap, ground: came down unasked, unknown: a step that there isn't), words
      */
-    public function __construct(public array $samples, public array $truth, public array $pulses, public array $sticks, public array $events, public float $stall, public float $capacity, public float $held) {}
+    public function __construct(
+        public array $samples,
+        public array $truth,
+        public array $pulses,
+        public array $sticks,
+        public array $events,
+        public float $stall,
+        public float $capacity,
+        public float $held,
+    ) {}
 
     /** Share of the pack's capacity that is left when so many mAh are used. */
     public function left(float $used): float

@@ -20,16 +20,27 @@ final class Rehearsal
     /**
      * @param  array<string, float>  $clips  seconds by text, where there are clips
      */
-    public static function listen(Recording $flight, Program $program, Transmitter $transmitter, Catalogue $catalogue, array $clips = []): ListenedFlight
-    {
+    public static function listen(
+        Recording $flight,
+        Program $program,
+        Transmitter $transmitter,
+        Catalogue $catalogue,
+        array $clips = [],
+    ): ListenedFlight {
         $values = Values::of($program, $catalogue);
-        $language = new English;
+        $language = new English();
         $deriver = new Deriver($program, $transmitter, $catalogue->pack($program->aboard->kit->pack ?? '')->cells ?? 1);
         $samples = array_map(fn (Sample $one): Sample => $deriver->next($one), $flight->samples);
         [$offers, $spans] = (new Voice($program, $transmitter, $values, $language))->hear($samples);
         $said = (new Queue(new Airtime($language, $clips)))->speak($offers);
         $report = Report::of($said, $flight->seconds());
 
-        return new ListenedFlight($samples, $spans, $said, $report, (new RehearsalVerdict($flight, $program, $values, $spans, $said, $report))->remarks());
+        return new ListenedFlight(
+            $samples,
+            $spans,
+            $said,
+            $report,
+            (new RehearsalVerdict($flight, $program, $values, $spans, $said, $report))->remarks(),
+        );
     }
 }

@@ -11,7 +11,13 @@ final readonly class Scenario
      * @param  non-empty-list<Family>  $families  that fly it
      * @param  non-empty-list<Leg>  $legs
      */
-    public function __construct(public string $id, public string $name, public string $says, public array $families, public array $legs) {}
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $says,
+        public array $families,
+        public array $legs,
+    ) {}
 
     /** True where a family flies it. */
     public function isFor(Family $family): bool

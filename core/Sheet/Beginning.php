@@ -14,24 +14,40 @@ final class Beginning
     {
         $axes = array_map(fn ($axis): string => $axis->value, $program->stickMode->axes());
 
-        return new Section('Begin', 'Before the aircraft is powered for the first time. Propellers off; back the old set-up up.', [
-            new Line('New program', 'empty: inherit nothing'),
-            new Line('Name', $program->name),
-            new Line('Kind', $program->family->title()),
-            new Line('Stick mode', "{$program->stickMode->value}: left {$axes['left-y']} and {$axes['left-x']}, right {$axes['right-y']} and {$axes['right-x']}"),
-            ...$program->receiver === null ? [] : [new Line('Receiver', $program->receiver.': set its link and sub-type before binding')],
-        ]);
+        return new Section(
+            'Begin',
+            'Before the aircraft is powered for the first time. Propellers off; back the old set-up up.',
+            [
+                new Line('New program', 'empty: inherit nothing'),
+                new Line('Name', $program->name),
+                new Line('Kind', $program->family->title()),
+                new Line(
+                    'Stick mode',
+                    "{$program->stickMode->value}: left {$axes['left-y']} and {$axes['left-x']}, right {$axes['right-y']} and {$axes['right-x']}",
+                ),
+                ...$program->receiver === null
+                    ? []
+                    : [new Line('Receiver', $program->receiver.': set its link and sub-type before binding')],
+            ],
+        );
     }
 
     /** What to look at once everything is keyed in. */
     public static function ending(Program $program): Section
     {
-        $stabilised = in_array($program->family, [Family::Helicopter, Family::Multirotor, Family::TinyMultirotor], true);
+        $stabilised = in_array(
+            $program->family,
+            [Family::Helicopter, Family::Multirotor, Family::TinyMultirotor],
+            true,
+        );
 
         return new Section('Look once more', 'Propellers off. Local rules and club rules come first.', [
             new Line('Trims', $stabilised ? 'all in the middle, and they stay there' : 'all in the middle'),
             new Line('Every switch at rest', 'then power up: nothing may be armed'),
-            new Line('Channel monitor', 'each stick and switch moves what it should, the right way, as far as it should'),
+            new Line(
+                'Channel monitor',
+                'each stick and switch moves what it should, the right way, as far as it should',
+            ),
             new Line('Failsafe', 'set it, and test it with the transmitter off'),
         ]);
     }

@@ -43,10 +43,19 @@ final readonly class ChannelPages
             }
             $direction[] = $output->reverse ? new Line($name, 'reversed') : null;
             $travel = $this->transmitter->keying->travel;
-            array_push($ends, ...$output->travel->isEven() ? [$this->keyed("{$name}, both", $travel->hold($output->travel->high))] : [
-                $this->keyed("{$name}, low", $travel->hold($output->travel->low)), $this->keyed("{$name}, high", $travel->hold($output->travel->high)),
-            ]);
-            $centre[] = $output->subtrim === 0.0 ? null : $this->keyed($name, $this->transmitter->keying->subtrim->hold($output->subtrim));
+            array_push(
+                $ends,
+                ...$output->travel->isEven()
+                    ? [$this->keyed("{$name}, both", $travel->hold($output->travel->high))]
+                    : [
+                        $this->keyed("{$name}, low", $travel->hold($output->travel->low)),
+                        $this->keyed("{$name}, high", $travel->hold($output->travel->high)),
+                    ],
+            );
+            $centre[] =
+                $output->subtrim === 0.0
+                    ? null
+                    : $this->keyed($name, $this->transmitter->keying->subtrim->hold($output->subtrim));
             array_push($limits, ...$this->limits($output, $name));
             if ($switched !== null) {
                 array_push($positions, ...$this->direct($output, $name, $switched));
@@ -55,13 +64,25 @@ final readonly class ChannelPages
 
         return [
             new Section('Channels', 'Throws are shares of full travel, before direction and ends.', $carries),
-            new Section('Direction', 'Watch the surface, not the number: reverse here what goes the wrong way.', self::andTheRest($direction, 'normal')),
+            new Section(
+                'Direction',
+                'Watch the surface, not the number: reverse here what goes the wrong way.',
+                self::andTheRest($direction, 'normal'),
+            ),
             new Section('Ends', 'Travel on either side of the centre.', $ends),
-            new Section('Centre', 'Put all trims in the middle first. Never the throttle.', self::andTheRest($centre, $this->transmitter->keying->subtrim->hold(0.0)->shown())),
+            new Section(
+                'Centre',
+                'Put all trims in the middle first. Never the throttle.',
+                self::andTheRest($centre, $this->transmitter->keying->subtrim->hold(0.0)->shown()),
+            ),
             new Section('Limits', 'No signal passes these.', $limits),
-            new Section('Switch positions', $this->transmitter->keying->positionMix === null
-                ? 'The value of each position, and the pulse to look for.'
-                : 'A mix for each position on that channel: set its travel to 100 % and its sub-trim to 0 first. Offset first; the rate where the offset runs out.', $positions),
+            new Section(
+                'Switch positions',
+                $this->transmitter->keying->positionMix === null
+                    ? 'The value of each position, and the pulse to look for.'
+                    : 'A mix for each position on that channel: set its travel to 100 % and its sub-trim to 0 first. Offset first; the rate where the offset runs out.',
+                $positions,
+            ),
         ];
     }
 
@@ -75,7 +96,9 @@ final readonly class ChannelPages
     {
         $said = array_values(array_filter($lines, fn (?Line $line): bool => $line !== null));
 
-        return count($said) === count($lines) ? $said : [...$said, new Line($said === [] ? 'Every channel' : 'Every other channel', $otherwise)];
+        return count($said) === count($lines)
+            ? $said
+            : [...$said, new Line($said === [] ? 'Every channel' : 'Every other channel', $otherwise)];
     }
 
     /** @return list<Line> */
@@ -86,12 +109,24 @@ final readonly class ChannelPages
         }
         $lines = [];
         foreach ($output->feeds as $index => $feed) {
-            $function = $feed->source instanceof FunctionSource ? $this->program->function($feed->source->function) : null;
-            $plain = $feed->weight->isEven() && $feed->weight->high === 1.0 && $feed->offset === 0.0 && $feed->when === null && $feed->curve === null && $feed->slow === null && $feed->delay === 0.0;
+            $function =
+                $feed->source instanceof FunctionSource ? $this->program->function($feed->source->function) : null;
+            $plain =
+                $feed->weight->isEven() &&
+                $feed->weight->high === 1.0 &&
+                $feed->offset === 0.0 &&
+                $feed->when === null &&
+                $feed->curve === null &&
+                $feed->slow === null &&
+                $feed->delay === 0.0;
             if ($plain && $function !== null && count($output->feeds) === 1) {
                 return [new Line($name, $function->name())];
             }
-            $lines[] = $this->weighed($index === 0 ? $name : "{$name}, and", $this->words[$output->channel][$index] ?? '', $feed);
+            $lines[] = $this->weighed(
+                $index === 0 ? $name : "{$name}, and",
+                $this->words[$output->channel][$index] ?? '',
+                $feed,
+            );
         }
 
         return $lines;
@@ -102,7 +137,12 @@ final readonly class ChannelPages
         foreach ([$feed->weight->high, $feed->weight->low] as $weight) {
             $keyed = $this->transmitter->keying->weight->hold($weight);
             if (! $keyed->isExact()) {
-                return new Line($what, "{$words} (weight {$keyed->shown()})", $keyed->shownWanted(), $this->missing($keyed->lost()));
+                return new Line(
+                    $what,
+                    "{$words} (weight {$keyed->shown()})",
+                    $keyed->shownWanted(),
+                    $this->missing($keyed->lost()),
+                );
             }
         }
 
@@ -131,7 +171,9 @@ final readonly class ChannelPages
         $source = $output->feeds[0]->source ?? null;
         $function = $source instanceof FunctionSource ? $this->program->function($source->function) : null;
 
-        return count($output->feeds) === 1 && $function instanceof SteppedFunction && $output->feeds[0]->curve === null ? $function : null;
+        return count($output->feeds) === 1 && $function instanceof SteppedFunction && $output->feeds[0]->curve === null
+            ? $function
+            : null;
     }
 
     /** The signal of an output in a step of the function that alone feeds it. */
@@ -139,7 +181,10 @@ final readonly class ChannelPages
     {
         $feed = $output->feeds[0];
 
-        return OutputStages::of($output, $feed->offset + $value * ($value >= 0 ? $feed->weight->high : $feed->weight->low))->signal;
+        return OutputStages::of(
+            $output,
+            $feed->offset + $value * ($value >= 0 ? $feed->weight->high : $feed->weight->low),
+        )->signal;
     }
 
     /** @return list<Line> */
@@ -149,7 +194,12 @@ final readonly class ChannelPages
             $keyed = $this->transmitter->keying->value->hold($step->value);
             $pulse = $this->transmitter->scale->pulse($this->signal($output, $keyed->signal));
 
-            return new Line("{$name}, {$step->name}", "{$keyed->shown()}, {$pulse} µs", $keyed->isExact() ? null : $keyed->shownWanted(), $keyed->isExact() ? null : $this->missing($keyed->lost()));
+            return new Line(
+                "{$name}, {$step->name}",
+                "{$keyed->shown()}, {$pulse} µs",
+                $keyed->isExact() ? null : $keyed->shownWanted(),
+                $keyed->isExact() ? null : $this->missing($keyed->lost()),
+            );
         }, $function->steps);
     }
 
@@ -163,8 +213,10 @@ final readonly class ChannelPages
             $wanted = $this->transmitter->scale->pulse($signal);
 
             return new Line(
-                "{$name}, {$step->name}", "offset {$found->offset->shown()}, rate {$found->rate->shown()}: {$pulse} µs",
-                $pulse === $wanted ? null : "{$wanted} µs", $pulse === $wanted ? null : $this->missing($found->lost()),
+                "{$name}, {$step->name}",
+                "offset {$found->offset->shown()}, rate {$found->rate->shown()}: {$pulse} µs",
+                $pulse === $wanted ? null : "{$wanted} µs",
+                $pulse === $wanted ? null : $this->missing($found->lost()),
             );
         }, $function->steps);
     }
@@ -178,6 +230,8 @@ final readonly class ChannelPages
     {
         $microseconds = $this->microseconds($signal);
 
-        return round(abs($microseconds), abs($microseconds) < 10 ? 1 : 0).' µs '.($microseconds > 0 ? 'too low' : 'too high');
+        return round(abs($microseconds), abs($microseconds) < 10 ? 1 : 0).
+            ' µs '.
+            ($microseconds > 0 ? 'too low' : 'too high');
     }
 }

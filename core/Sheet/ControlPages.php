@@ -28,21 +28,37 @@ final readonly class ControlPages
     public function sections(): array
     {
         return [
-            new Section('Sticks and switches', 'A switch at rest is towards the pilot where nothing else is said.', array_map($this->driven(...), $this->program->functions)),
+            new Section(
+                'Sticks and switches',
+                'A switch at rest is towards the pilot where nothing else is said.',
+                array_map($this->driven(...), $this->program->functions),
+            ),
             new Section('Phases', 'The first that holds counts, from the top.', $this->phases()),
         ];
     }
 
     private function driven(PilotFunction $function): Line
     {
-        return new Line($function->name(), match (true) {
-            $function instanceof ProportionalFunction && $function->drive instanceof AxisDrive => "{$function->drive->axis->value} stick",
-            $function instanceof ProportionalFunction && $function->drive instanceof ControlDrive => $this->control($function->drive->control),
-            $function instanceof SteppedFunction && $function->drive instanceof DetentDrive => $this->control($function->drive->control).': '.$this->detents($function, $function->drive->map),
-            $function instanceof SteppedFunction && $function->drive instanceof CaseDrive => $this->cases($function, $function->drive),
-            $function instanceof SteppedFunction && count($function->steps) === 1 => 'always',
-            default => 'nothing moves it',
-        });
+        return new Line(
+            $function->name(),
+            match (true) {
+                $function instanceof ProportionalFunction && $function->drive instanceof AxisDrive => "{$function->drive->axis->value} stick",
+                $function instanceof ProportionalFunction && $function->drive instanceof ControlDrive => $this->control(
+                    $function->drive->control,
+                ),
+                $function instanceof SteppedFunction && $function->drive instanceof DetentDrive => $this->control(
+                    $function->drive->control,
+                ).
+                    ': '.
+                    $this->detents($function, $function->drive->map),
+                $function instanceof SteppedFunction && $function->drive instanceof CaseDrive => $this->cases(
+                    $function,
+                    $function->drive,
+                ),
+                $function instanceof SteppedFunction && count($function->steps) === 1 => 'always',
+                default => 'nothing moves it',
+            },
+        );
     }
 
     /** @param  array<string, string>  $map */
@@ -50,13 +66,23 @@ final readonly class ControlPages
     {
         $names = array_column($function->steps, 'name', 'id');
 
-        return implode(', ', array_map(fn (string $detent, string $step): string => "{$detent} ".($names[$step] ?? $step), array_keys($map), $map));
+        return implode(
+            ', ',
+            array_map(
+                fn (string $detent, string $step): string => "{$detent} ".($names[$step] ?? $step),
+                array_keys($map),
+                $map,
+            ),
+        );
     }
 
     private function cases(SteppedFunction $function, CaseDrive $drive): string
     {
         $names = array_column($function->steps, 'name', 'id');
-        $said = array_map(fn ($case): string => ($names[$case->step] ?? $case->step)." when {$this->words->say($case->when)}", $drive->cases);
+        $said = array_map(
+            fn ($case): string => ($names[$case->step] ?? $case->step)." when {$this->words->say($case->when)}",
+            $drive->cases,
+        );
 
         return implode('; ', [...$said, "else {$function->steps[0]->name}"]);
     }
@@ -72,8 +98,16 @@ final readonly class ControlPages
         foreach ([...array_slice($this->program->phases, 1), $this->program->base()] as $place => $phase) {
             $fade = $phase->fade > 0 ? ", fading in over {$phase->fade} s" : '';
             // The first phase takes a place too.
-            $lost = $place >= $most - 1 && $phase->when !== null ? "{$this->transmitter->name} has room for {$most} phases" : null;
-            $lines[] = new Line($phase->name, ($phase->when === null ? 'else' : "when {$this->condition($phase->when)}").$fade, $lost === null ? null : $phase->name, $lost);
+            $lost =
+                $place >= $most - 1 && $phase->when !== null
+                    ? "{$this->transmitter->name} has room for {$most} phases"
+                    : null;
+            $lines[] = new Line(
+                $phase->name,
+                ($phase->when === null ? 'else' : "when {$this->condition($phase->when)}").$fade,
+                $lost === null ? null : $phase->name,
+                $lost,
+            );
         }
 
         return $lines;

@@ -11,5 +11,10 @@ final readonly class Line
      * @param  string|null  $wanted  what the program means, where the transmitter can't hold just that
      * @param  string|null  $lost  what is lost by it
      */
-    public function __construct(public string $what, public string $value, public ?string $wanted = null, public ?string $lost = null) {}
+    public function __construct(
+        public string $what,
+        public string $value,
+        public ?string $wanted = null,
+        public ?string $lost = null,
+    ) {}
 }

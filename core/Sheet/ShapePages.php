@@ -29,19 +29,35 @@ final readonly class ShapePages
             if ($function instanceof ProportionalFunction) {
                 array_push($shapes, ...$this->shapes($function));
                 foreach ($function->overrides as $override) {
-                    $holds[] = new Line($function->name, 'held at '.$this->transmitter->keying->value->hold($override->value)->shown()." while {$this->words->say($override->when)}");
+                    $holds[] = new Line(
+                        $function->name,
+                        'held at '.
+                            $this->transmitter->keying->value->hold($override->value)->shown().
+                            " while {$this->words->say($override->when)}",
+                    );
                 }
             }
         }
 
         if ($this->program->ring !== null) {
             $of = implode(' and ', array_map($this->words->function(...), $this->program->ring->of));
-            $holds[] = new Line("{$of} together", 'inside a circle of '.round($this->program->ring->limit * 100, 1).' %');
+            $holds[] = new Line(
+                "{$of} together",
+                'inside a circle of '.round($this->program->ring->limit * 100, 1).' %',
+            );
         }
 
         return [
-            new Section('Rates and expo', 'A phase that is not named takes the first phase\'s. A rate "while" a switch is somewhere goes before the phase\'s.', $shapes),
-            new Section('Curves', 'Points are stick → value.', array_values(array_map($this->curve(...), array_filter($this->program->curves, $this->isUsed(...))))),
+            new Section(
+                'Rates and expo',
+                'A phase that is not named takes the first phase\'s. A rate "while" a switch is somewhere goes before the phase\'s.',
+                $shapes,
+            ),
+            new Section(
+                'Curves',
+                'Points are stick → value.',
+                array_values(array_map($this->curve(...), array_filter($this->program->curves, $this->isUsed(...)))),
+            ),
             new Section('Holds', 'What stands still, and when.', $holds),
         ];
     }
@@ -56,15 +72,23 @@ final readonly class ShapePages
         foreach ($this->program->phases as $phase) {
             $shape = $function->shapes[$phase->id] ?? null;
             if ($shape !== null) {
-                $lines[] = $this->shape($function->name.(count($this->program->phases) > 1 ? ", {$phase->name}" : ''), $shape);
+                $lines[] = $this->shape(
+                    $function->name.(count($this->program->phases) > 1 ? ", {$phase->name}" : ''),
+                    $shape,
+                );
             }
         }
         foreach ($function->dualRates as $rate) {
             $lines[] = $this->shape("{$function->name}, while {$this->words->say($rate->when)}", $rate->shape);
         }
         if ($function->trim !== null) {
-            $more = ($function->trim->idleOnly ? ', at low throttle only' : '').($function->trim->perPhase ? ', for each phase its own' : '');
-            $lines[] = new Line("{$function->name}, trim at its end", round($function->trim->authority * 100, 1)." %{$more}");
+            $more =
+                ($function->trim->idleOnly ? ', at low throttle only' : '').
+                ($function->trim->perPhase ? ', for each phase its own' : '');
+            $lines[] = new Line(
+                "{$function->name}, trim at its end",
+                round($function->trim->authority * 100, 1)." %{$more}",
+            );
         }
 
         return $lines;
@@ -77,16 +101,26 @@ final readonly class ShapePages
         $expo = $keying->expo->hold($shape->expo);
         $rate = $shape->rate->isEven() ? "rate {$high->shown()}" : "rate low {$low->shown()}, high {$high->shown()}";
         $bent = $shape->curve === null ? "expo {$expo->shown()}" : "curve {$shape->curve}";
-        $poor = array_values(array_filter([$low, $high, ...$shape->curve === null ? [$expo] : []], fn (EnteredValue $keyed): bool => ! $keyed->isExact()));
+        $poor = array_values(
+            array_filter(
+                [$low, $high, ...$shape->curve === null ? [$expo] : []],
+                fn (EnteredValue $keyed): bool => ! $keyed->isExact(),
+            ),
+        );
         $noCurves = $shape->curve !== null && $keying->curvePoints === 0;
 
         return new Line(
-            $what, "{$rate}, {$bent}",
-            $poor === [] && ! $noCurves ? null : implode(', ', array_map(fn (EnteredValue $one): string => $one->shownWanted(), $poor)),
+            $what,
+            "{$rate}, {$bent}",
+            $poor === [] && ! $noCurves
+                ? null
+                : implode(', ', array_map(fn (EnteredValue $one): string => $one->shownWanted(), $poor)),
             match (true) {
                 $noCurves => "{$this->transmitter->name} has no curves; use expo as near as you can",
                 $poor === [] => null,
-                default => 'up to '.round(max(array_map(fn (EnteredValue $one): float => abs($one->lost()), $poor)) * 100, 1).' % of the stick',
+                default => 'up to '.
+                    round(max(array_map(fn (EnteredValue $one): float => abs($one->lost()), $poor)) * 100, 1).
+                    ' % of the stick',
             },
         );
     }
@@ -95,14 +129,27 @@ final readonly class ShapePages
     {
         $keying = $this->transmitter->keying;
         $shown = fn (float $signal, EntryGrid $grid): string => $grid->hold($signal)->shown();
-        $points = implode('; ', array_map(fn (array $point): string => $shown($point[0], $keying->value).' → '.$shown($point[1], $keying->value), $curve->points));
+        $points = implode(
+            '; ',
+            array_map(
+                fn (array $point): string => $shown($point[0], $keying->value).
+                    ' → '.
+                    $shown($point[1], $keying->value),
+                $curve->points,
+            ),
+        );
         $lost = match (true) {
             count($curve->points) > $keying->curvePoints => "{$this->transmitter->name} has curves of {$keying->curvePoints} points; keep the ends and the bends",
             $curve->smooth && ! $keying->smooth => "{$this->transmitter->name} draws straight lines only; put points where it bends",
             default => null,
         };
 
-        return new Line($curve->id, $points.($curve->smooth ? ', smooth' : ''), $lost === null ? null : count($curve->points).' points'.($curve->smooth ? ', smooth' : ''), $lost);
+        return new Line(
+            $curve->id,
+            $points.($curve->smooth ? ', smooth' : ''),
+            $lost === null ? null : count($curve->points).' points'.($curve->smooth ? ', smooth' : ''),
+            $lost,
+        );
     }
 
     private function isUsed(Curve $curve): bool

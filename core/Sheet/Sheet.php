@@ -13,7 +13,12 @@ final readonly class Sheet
      * @param  list<Section>  $sections
      * @param  list<string>  $losses  what the program can't take along to this transmitter
      */
-    private function __construct(public Program $program, public Transmitter $transmitter, public array $sections, public array $losses) {}
+    private function __construct(
+        public Program $program,
+        public Transmitter $transmitter,
+        public array $sections,
+        public array $losses,
+    ) {}
 
     /** The sheet of a program for its own transmitter. */
     public static function of(Program $program, Transmitter $transmitter): self
@@ -67,6 +72,13 @@ final readonly class Sheet
     /** How many lines hold something else than what the program means. */
     public function compromises(): int
     {
-        return array_sum(array_map(fn (Section $section): int => count(array_filter($section->lines, fn (Line $line): bool => $line->lost !== null)), $this->sections));
+        return array_sum(
+            array_map(
+                fn (Section $section): int => count(
+                    array_filter($section->lines, fn (Line $line): bool => $line->lost !== null),
+                ),
+                $this->sections,
+            ),
+        );
     }
 }

@@ -177,10 +177,14 @@ final class Circuit
         for ($index = 0; $index < $phases + count($part->dualRates); $index++) {
             $points = [];
             for ($i = 0; $i <= $steps; $i++) {
-                $x = 2.0 * $i / $steps - 1;
+                $x = (2.0 * $i) / $steps - 1;
                 $points[] = [$x, (float) $answer([0.0, $x, $index], $this->curves, [], true)[0][0]];
             }
-            $lines[] = ['phase' => $this->program->phases[$index]->id ?? null, 'rate' => $index < $phases ? null : $index - $phases, 'points' => $points];
+            $lines[] = [
+                'phase' => $this->program->phases[$index]->id ?? null,
+                'rate' => $index < $phases ? null : $index - $phases,
+                'points' => $points,
+            ];
         }
 
         return $lines;
@@ -196,7 +200,12 @@ final class Circuit
     {
         $place = array_search($id, array_keys($this->program->curves), true);
 
-        return $place === false ? null : array_map(fn (int $i): array => [$x = 2.0 * $i / $steps - 1, $this->curves[$place]->at($x)], range(0, $steps));
+        return $place === false
+            ? null
+            : array_map(
+                fn (int $i): array => [($x = (2.0 * $i) / $steps - 1), $this->curves[$place]->at($x)],
+                range(0, $steps),
+            );
     }
 
     /**
@@ -213,10 +222,19 @@ final class Circuit
         }
         $rate = [];
         if ($part->dualRates !== []) {
-            [, $rate] = self::make($part->rating($state !== null), '$notes')($frame->slots, $this->curves, $state->memory ?? [], false);
+            [, $rate] = self::make($part->rating($state !== null), '$notes')(
+                $frame->slots,
+                $this->curves,
+                $state->memory ?? [],
+                false,
+            );
         }
 
-        return ['x' => (float) $frame->slots[$part->input], 'y' => (float) $frame->slots[$part->slot], 'rate' => isset($rate[0]) ? (int) $rate[0] : null];
+        return [
+            'x' => (float) $frame->slots[$part->input],
+            'y' => (float) $frame->slots[$part->slot],
+            'rate' => isset($rate[0]) ? (int) $rate[0] : null,
+        ];
     }
 
     private function proportional(string $function): ?ProportionalPart

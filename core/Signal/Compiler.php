@@ -26,10 +26,10 @@ final class Compiler
      */
     public static function compile(Program $program, Transmitter $transmitter): Circuit
     {
-        $faults = new Faults;
+        $faults = new Faults();
         $layout = new Layout(Panel::of($program, $transmitter), $program);
         $names = new NameResolver($program, $layout, $faults);
-        $memory = new Memory;
+        $memory = new Memory();
         $tests = new TestCompiler($names, $layout, $memory, $faults);
 
         $curves = new Curves($program, $faults);
@@ -44,14 +44,28 @@ final class Compiler
             ...self::ring($program, $names, $layout, $faults),
         ];
         if ($memory->size() > self::MOST_REMEMBERED) {
-            $faults->add('outputs', 'this program has to remember '.$memory->size().' numbers from tick to tick, at most '.self::MOST_REMEMBERED.' are possible: a second of a feed\'s delay takes fifty. Shorten the delays, or have fewer');
+            $faults->add(
+                'outputs',
+                'this program has to remember '.
+                    $memory->size().
+                    ' numbers from tick to tick, at most '.
+                    self::MOST_REMEMBERED.
+                    ' are possible: a second of a feed\'s delay takes fifty. Shorten the delays, or have fewer',
+            );
         }
         $faults->refuseAny();
 
         $where = new NodeLocations($program);
         $order = TopologicalOrder::of(DependencyGraph::of($program), $where->inWords(...), $where->path(...));
 
-        return new Circuit($program, $layout, array_map(fn (string $node): Part => $parts[$node], $order), $curves->answers, $memory->size(), $memory->patience());
+        return new Circuit(
+            $program,
+            $layout,
+            array_map(fn (string $node): Part => $parts[$node], $order),
+            $curves->answers,
+            $memory->size(),
+            $memory->patience(),
+        );
     }
 
     private static function fading(Program $program, Layout $layout, Memory $memory): ?Fading
@@ -82,7 +96,10 @@ final class Compiler
         foreach ($program->ring->of as $place => $id) {
             $names->functionSlot($id, "ring.of[{$place}]");
             if ($program->function($id) instanceof SteppedFunction) {
-                $faults->add("ring.of[{$place}]", "{$names->functionName($id)} has steps; a ring holds functions that follow a stick");
+                $faults->add(
+                    "ring.of[{$place}]",
+                    "{$names->functionName($id)} has steps; a ring holds functions that follow a stick",
+                );
             }
         }
         [$first, $second] = array_map(fn (string $id): int => $layout->function($id) ?? 0, $program->ring->of);
@@ -95,7 +112,11 @@ final class Compiler
     {
         $parts = [];
         foreach ($program->conditions as $id => $condition) {
-            $parts["condition:{$id}"] = new ConditionPart((int) $layout->condition($id), $tests->compile($condition, "conditions.{$id}"), $layout->sensors !== []);
+            $parts["condition:{$id}"] = new ConditionPart(
+                (int) $layout->condition($id),
+                $tests->compile($condition, "conditions.{$id}"),
+                $layout->sensors !== [],
+            );
         }
 
         return $parts;

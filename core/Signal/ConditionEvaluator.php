@@ -37,8 +37,16 @@ final class ConditionEvaluator
      * @param  array<string, int>  $controls  the slots of those that are looked at
      * @param  list<float>  $rest  where everything is that nothing says
      */
-    private function __construct(private readonly Closure $run, private readonly Layout $layout, int $remembers, private readonly array $steps, private readonly array $phases, private readonly array $functions, private readonly array $controls, private readonly array $rest)
-    {
+    private function __construct(
+        private readonly Closure $run,
+        private readonly Layout $layout,
+        int $remembers,
+        private readonly array $steps,
+        private readonly array $phases,
+        private readonly array $functions,
+        private readonly array $controls,
+        private readonly array $rest,
+    ) {
         $this->memory = array_fill(0, $remembers, 0.0);
     }
 
@@ -49,8 +57,8 @@ final class ConditionEvaluator
         self::collect($condition, $program, $named, []);
         $all = [...array_values($named), $condition];
         $layout = new Layout(Panel::of($program, $transmitter), $program, $all);
-        $memory = new Memory;
-        $faults = new Faults;
+        $memory = new Memory();
+        $faults = new Faults();
         $tests = new TestCompiler(new NameResolver($program, $layout, $faults), $layout, $memory, $faults);
         $code = '';
         foreach ($named as $id => $one) {
@@ -58,7 +66,9 @@ final class ConditionEvaluator
         }
         $test = $tests->compile($condition, '');
         $code .= "{$test->before()}\$r = {$test->inTime()} ? 1 : ({$test->failsInTime()} ? 0 : -1);\n";
-        $made = eval("return static function (array \$v, array &\$m, bool \$first, float \$dt): int {\n{$code}return \$r;\n};");
+        $made = eval(
+            "return static function (array \$v, array &\$m, bool \$first, float \$dt): int {\n{$code}return \$r;\n};"
+        );
         $steps = $functions = $controls = [];
         foreach (array_merge([], ...array_map(ConditionTree::all(...), $all)) as $one) {
             if ($one instanceof ControlAt || $one instanceof ControlLevel) {
@@ -66,13 +76,20 @@ final class ConditionEvaluator
             } elseif ($one instanceof StepIs || $one instanceof FunctionLevel) {
                 $functions[$one->function] = $layout->function($one->function);
                 $found = $program->function($one->function);
-                $steps[$one->function] = $found instanceof SteppedFunction ? array_flip(array_column($found->steps, 'id')) : [];
+                $steps[$one->function] =
+                    $found instanceof SteppedFunction ? array_flip(array_column($found->steps, 'id')) : [];
             }
         }
 
         return new self(
-            $made instanceof Closure ? $made : throw new LogicException('The code of a watch makes a closure'), $layout, $memory->size(), $steps,
-            array_flip(array_column($program->phases, 'id')), self::there($functions), self::there($controls), $layout->panel->atRest(),
+            $made instanceof Closure ? $made : throw new LogicException('The code of a watch makes a closure'),
+            $layout,
+            $memory->size(),
+            $steps,
+            array_flip(array_column($program->phases, 'id')),
+            self::there($functions),
+            self::there($controls),
+            $layout->panel->atRest(),
         );
     }
 
@@ -86,8 +103,14 @@ final class ConditionEvaluator
      * @param  array<string, float>  $values  the value of every function
      * @param  array<string, float>  $controls  where every control stands; one that is missing is at rest
      */
-    public function look(float $time, array $telemetry, string $phase, array $steps, array $values, array $controls): int
-    {
+    public function look(
+        float $time,
+        array $telemetry,
+        string $phase,
+        array $steps,
+        array $values,
+        array $controls,
+    ): int {
         $v = $this->rest;
         foreach ($this->controls as $id => $slot) {
             $v[$slot] = $controls[$id] ?? $v[$slot];
@@ -100,7 +123,12 @@ final class ConditionEvaluator
         foreach ($this->layout->sensors as $id => $slot) {
             $v[$slot] = $telemetry[$id] ?? NAN;
         }
-        $is = ($this->run)($v, $this->memory, $this->before === null, $this->before === null ? 1.0 : ($time - $this->before) / Tick::SECONDS);
+        $is = ($this->run)(
+            $v,
+            $this->memory,
+            $this->before === null,
+            $this->before === null ? 1.0 : ($time - $this->before) / Tick::SECONDS,
+        );
         $this->before = $time;
 
         return $is;
@@ -126,7 +154,10 @@ final class ConditionEvaluator
     private static function collect(Condition $condition, Program $program, array &$named, array $way): void
     {
         foreach (ConditionTree::all($condition) as $one) {
-            $found = $one instanceof Named && ! isset($named[$one->name]) && ! isset($way[$one->name]) ? $program->conditions[$one->name] ?? null : null;
+            $found =
+                $one instanceof Named && ! isset($named[$one->name]) && ! isset($way[$one->name])
+                    ? $program->conditions[$one->name] ?? null
+                    : null;
             if ($one instanceof Named && $found !== null) {
                 self::collect($found, $program, $named, [...$way, $one->name => true]);
                 $named[$one->name] = $found;

@@ -20,10 +20,12 @@ final readonly class Curves
     public function __construct(Program $program, private Faults $faults)
     {
         $this->places = array_flip(array_keys($program->curves));
-        $this->answers = array_values(array_map(
-            fn ($curve): Answer => $curve->smooth ? new Smooth($curve) : new Straight($curve),
-            $program->curves,
-        ));
+        $this->answers = array_values(
+            array_map(
+                fn ($curve): Answer => $curve->smooth ? new Smooth($curve) : new Straight($curve),
+                $program->curves,
+            ),
+        );
     }
 
     /** The place of the curve of that id; null where none is wanted, or after noting a fault at $path. */

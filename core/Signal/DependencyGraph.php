@@ -68,8 +68,9 @@ final class DependencyGraph
     private static function function(PilotFunction $function, string $base): array
     {
         $needs = self::conditions($function->conditions());
-        $asksPhase = $function instanceof ProportionalFunction
-            && (array_diff_key($function->shapes, [$base => true]) !== [] || $function->trim?->perPhase === true);
+        $asksPhase =
+            $function instanceof ProportionalFunction &&
+            (array_diff_key($function->shapes, [$base => true]) !== [] || $function->trim?->perPhase === true);
 
         return $asksPhase ? [...$needs, self::PHASE] : $needs;
     }

@@ -35,15 +35,29 @@ final readonly class Explanation
         foreach ($part->feeds as $index => $feed) {
             [$active, $amount, $sum] = $feeds[$index];
             $contributions[] = new Contribution(
-                $feed->kind, $feed->id, $feed->name, (float) $frame->slots[$feed->input], (float) $amount, $feed->combine, $active === 1, (float) $sum,
+                $feed->kind,
+                $feed->id,
+                $feed->name,
+                (float) $frame->slots[$feed->input],
+                (float) $amount,
+                $feed->combine,
+                $active === 1,
+                (float) $sum,
             );
         }
         $stages = OutputStages::of($part->output, $sum);
         $value = $frame->outputs()[$part->output->channel];
 
         return new self(
-            $part->output->channel, $contributions, $stages->sum, $stages->afterTravel, $stages->afterReverse, $stages->afterSubtrim,
-            $value->signal, $value->pulse, $value->clipped,
+            $part->output->channel,
+            $contributions,
+            $stages->sum,
+            $stages->afterTravel,
+            $stages->afterReverse,
+            $stages->afterSubtrim,
+            $value->signal,
+            $value->pulse,
+            $value->clipped,
         );
     }
 }

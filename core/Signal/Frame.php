@@ -48,7 +48,11 @@ final readonly class Frame
         $outputs = [];
         foreach ($this->program->outputs as $output) {
             $slot = (int) $this->layout->output($output->channel);
-            $outputs[$output->channel] = new OutputValue((float) $this->slots[$slot], (int) $this->slots[$slot + 1], $this->slots[$slot + 2] === 1);
+            $outputs[$output->channel] = new OutputValue(
+                (float) $this->slots[$slot],
+                (int) $this->slots[$slot + 1],
+                $this->slots[$slot + 2] === 1,
+            );
         }
 
         return $outputs;

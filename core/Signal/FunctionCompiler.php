@@ -57,7 +57,10 @@ final readonly class FunctionCompiler
         $shapes = $this->shapes($function, $path);
         $overrides = [];
         foreach ($function->overrides as $index => $override) {
-            $overrides[] = [$this->tests->compile($override->when, "{$path}.override[{$index}].when"), $override->value];
+            $overrides[] = [
+                $this->tests->compile($override->when, "{$path}.override[{$index}].when"),
+                $override->value,
+            ];
         }
         $dualRates = [];
         foreach ($function->dualRates as $index => $rate) {
@@ -65,21 +68,39 @@ final readonly class FunctionCompiler
             $dualRates[] = [$this->tests->compile($rate->when, "{$at}.when"), $this->shape($rate->shape, $at)];
         }
         if ($function->trim !== null && $axis === null) {
-            $this->faults->add("{$path}.trim", "{$function->name} isn't on a stick, so no trim moves it; drive it by an axis, or take the trim away");
+            $this->faults->add(
+                "{$path}.trim",
+                "{$function->name} isn't on a stick, so no trim moves it; drive it by an axis, or take the trim away",
+            );
         }
         if ($function->trim?->perPhase === false && $axis !== null && $this->layout->panel->phaseTrims($axis) !== []) {
-            $this->faults->add("{$path}.trim", "another function has the {$axis->value} trim for each phase, {$function->name} shares it; one trim can't be both. Give both the same");
+            $this->faults->add(
+                "{$path}.trim",
+                "another function has the {$axis->value} trim for each phase, {$function->name} shares it; one trim can't be both. Give both the same",
+            );
         }
         if ($drive === null) {
             // Nothing moves it yet: it stays at 0, but an override still counts.
             $still = [new ShapePart(null, 0.0, 0.0, 0.0)];
 
-            return new ProportionalPart($slot, $this->layout->one, $this->layout->phase, [0], 0.0, false, 0.0, $still, $overrides);
+            return new ProportionalPart(
+                $slot,
+                $this->layout->one,
+                $this->layout->phase,
+                [0],
+                0.0,
+                false,
+                0.0,
+                $still,
+                $overrides,
+            );
         }
 
         return new ProportionalPart(
             $slot,
-            $drive instanceof AxisDrive ? $this->layout->panel->axis($drive->axis) : $this->names->controlSlot($drive->control, "{$path}.drive.control"),
+            $drive instanceof AxisDrive
+                ? $this->layout->panel->axis($drive->axis)
+                : $this->names->controlSlot($drive->control, "{$path}.drive.control"),
             $this->layout->phase,
             $axis !== null ? $this->trims($axis, $function->trim) : [0],
             $function->trim->authority ?? 0.0,
@@ -110,7 +131,12 @@ final readonly class FunctionCompiler
 
     private function shape(Shape $shape, string $path): ShapePart
     {
-        return new ShapePart($this->curves->place($shape->curve, "{$path}.curve"), $shape->expo, $shape->rate->low, $shape->rate->high);
+        return new ShapePart(
+            $this->curves->place($shape->curve, "{$path}.curve"),
+            $shape->expo,
+            $shape->rate->low,
+            $shape->rate->high,
+        );
     }
 
     /** @return non-empty-list<int> slots by phase; one for all where they share it */
@@ -134,7 +160,10 @@ final readonly class FunctionCompiler
         if ($drive instanceof CaseDrive) {
             foreach ($drive->cases as $index => $case) {
                 $at = "{$path}.drive.cases[{$index}]";
-                $cases[] = [$this->tests->compile($case->when, "{$at}.when"), $this->names->stepOf($function, $case->step, "{$at}.step")];
+                $cases[] = [
+                    $this->tests->compile($case->when, "{$at}.when"),
+                    $this->names->stepOf($function, $case->step, "{$at}.step"),
+                ];
             }
         }
 
@@ -142,18 +171,29 @@ final readonly class FunctionCompiler
     }
 
     /** @param  non-empty-list<float>  $values */
-    private function detents(SteppedFunction $function, DetentDrive $drive, array $values, int $slot, string $path): Part
-    {
+    private function detents(
+        SteppedFunction $function,
+        DetentDrive $drive,
+        array $values,
+        int $slot,
+        string $path,
+    ): Part {
         $control = $this->names->control($drive->control, "{$path}.control");
         if ($control !== null && $control->detents === []) {
-            $this->faults->add("{$path}.control", "{$control->name} has no detents to choose steps; use \"cases\" with \"above\" and \"below\"");
+            $this->faults->add(
+                "{$path}.control",
+                "{$control->name} has no detents to choose steps; use \"cases\" with \"above\" and \"below\"",
+            );
         }
         $cases = [];
         $slotOfControl = $this->layout->panel->control($drive->control) ?? 0;
         foreach ($drive->map as $detent => $step) {
             $value = $control?->valueOf($detent);
             if ($value !== null) {
-                $cases[] = [Compare::equals($slotOfControl, $value), $this->names->stepOf($function, $step, "{$path}.map.{$detent}")];
+                $cases[] = [
+                    Compare::equals($slotOfControl, $value),
+                    $this->names->stepOf($function, $step, "{$path}.map.{$detent}"),
+                ];
             } elseif ($control !== null) {
                 $this->faults->add("{$path}.map.{$detent}", TestCompiler::noDetent($control, $detent));
             }

@@ -8,7 +8,12 @@ use DuskSwitch\Core\Kit\Control;
 /** Says where a hand holds the controls, as a pilot would: "Flick A away, roll stick full right". */
 final readonly class HandWords
 {
-    private const ENDS = ['roll' => ['left', 'right'], 'pitch' => ['back', 'forward'], 'throttle' => ['down', 'up'], 'yaw' => ['left', 'right']];
+    private const ENDS = [
+        'roll' => ['left', 'right'],
+        'pitch' => ['back', 'forward'],
+        'throttle' => ['down', 'up'],
+        'yaw' => ['left', 'right'],
+    ];
 
     public function __construct(private Panel $panel) {}
 
@@ -30,7 +35,12 @@ final readonly class HandWords
             }
             foreach (['' => $panel->trim($axis), ...$panel->phaseTrims($axis)] as $phase => $slot) {
                 if ($hand[$slot] !== $from[$slot]) {
-                    $said[] = "{$axis->value} trim".($phase === '' ? '' : " in {$panel->phases[$phase]}").' at '.round($hand[$slot] * 100).' %';
+                    $said[] =
+                        "{$axis->value} trim".
+                        ($phase === '' ? '' : " in {$panel->phases[$phase]}").
+                        ' at '.
+                        round($hand[$slot] * 100).
+                        ' %';
                 }
             }
         }
@@ -38,7 +48,9 @@ final readonly class HandWords
             $at = (int) $panel->control($control->id);
             if ($hand[$at] !== $from[$at]) {
                 $position = self::position($control, $hand[$at]);
-                $said[] = is_string($position) ? "{$control->name} {$position}" : "{$control->name} at ".round($position * 100).' %';
+                $said[] = is_string($position)
+                    ? "{$control->name} {$position}"
+                    : "{$control->name} at ".round($position * 100).' %';
             }
         }
 
@@ -67,6 +79,8 @@ final readonly class HandWords
         }
         $way = self::ENDS[$axis->value][$value > 0 ? 1 : 0];
 
-        return abs($value) > 0.999 ? "{$axis->value} stick full {$way}" : "{$axis->value} stick ".round(abs($value) * 100)." % {$way}";
+        return abs($value) > 0.999
+            ? "{$axis->value} stick full {$way}"
+            : "{$axis->value} stick ".round(abs($value) * 100)." % {$way}";
     }
 }

@@ -92,6 +92,10 @@ final readonly class Layout
     public function blank(): array
     {
         // What a sensor sends is no number until it comes: no comparison holds.
-        return [1.0, ...array_fill(0, max(0, $this->size - $this->one - 1 - count($this->sensors)), 0), ...array_fill(0, count($this->sensors), NAN)];
+        return [
+            1.0,
+            ...array_fill(0, max(0, $this->size - $this->one - 1 - count($this->sensors)), 0),
+            ...array_fill(0, count($this->sensors), NAN),
+        ];
     }
 }

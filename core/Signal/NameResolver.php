@@ -35,7 +35,10 @@ final readonly class NameResolver
         $transmitter = $this->layout->panel->transmitter;
         $control = $transmitter->control($id);
         if ($control === null) {
-            $this->faults->add($path, "{$transmitter->name} has no control \"{$id}\"; it has {$transmitter->controlsInWords()}");
+            $this->faults->add(
+                $path,
+                "{$transmitter->name} has no control \"{$id}\"; it has {$transmitter->controlsInWords()}",
+            );
         }
 
         return $control;
@@ -107,7 +110,7 @@ final readonly class NameResolver
     {
         $slot = $this->functionSlot($function, $path);
         $found = $this->functions[$function] ?? null;
-        if ($found !== null && ! $found instanceof SteppedFunction) {
+        if ($found !== null && ! ($found instanceof SteppedFunction)) {
             $this->faults->add($path, "{$found->name()} has no steps; ask for its value with \"above\" or \"below\"");
 
             return [0, 0];

@@ -12,7 +12,10 @@ final readonly class NodeLocations
 
     public function __construct(Program $program)
     {
-        $nodes = [DependencyGraph::PHASE => ['the active phase', 'phases'], DependencyGraph::RING => ['the ring', 'ring']];
+        $nodes = [
+            DependencyGraph::PHASE => ['the active phase', 'phases'],
+            DependencyGraph::RING => ['the ring', 'ring'],
+        ];
         foreach (array_keys($program->conditions) as $id) {
             $nodes["condition:{$id}"] = ["condition \"{$id}\"", "conditions.{$id}"];
         }

@@ -36,13 +36,21 @@ final readonly class OutputCompiler
         foreach ($this->program->outputs as $index => $output) {
             $path = "outputs[{$index}]";
             if ($output->channel > $transmitter->channels) {
-                $this->faults->add("{$path}.channel", "{$transmitter->name} sends channels 1 to {$transmitter->channels}; there is no channel {$output->channel}");
+                $this->faults->add(
+                    "{$path}.channel",
+                    "{$transmitter->name} sends channels 1 to {$transmitter->channels}; there is no channel {$output->channel}",
+                );
             }
             $feeds = [];
             foreach ($output->feeds as $at => $feed) {
                 $feeds[] = $this->feed($feed, $output, "{$path}.feeds[{$at}]");
             }
-            $parts["output:{$output->channel}"] = new OutputPart((int) $this->layout->output($output->channel), $output, $feeds, $transmitter->scale);
+            $parts["output:{$output->channel}"] = new OutputPart(
+                (int) $this->layout->output($output->channel),
+                $output,
+                $feeds,
+                $transmitter->scale,
+            );
         }
 
         return $parts;
@@ -53,7 +61,13 @@ final readonly class OutputCompiler
         [$kind, $id, $name, $slot] = $this->source($feed, $into, "{$path}.from");
 
         return new FeedPart(
-            $kind, $id, $name, $slot, $feed->weight->low, $feed->weight->high, $feed->offset,
+            $kind,
+            $id,
+            $name,
+            $slot,
+            $feed->weight->low,
+            $feed->weight->high,
+            $feed->offset,
             $this->curves->place($feed->curve, "{$path}.curve"),
             $feed->when === null ? null : $this->tests->compile($feed->when, "{$path}.when"),
             $feed->combine,
@@ -66,20 +80,40 @@ final readonly class OutputCompiler
     {
         $source = $feed->source;
         if ($source instanceof FunctionSource) {
-            return ['function', $source->function, $this->names->functionName($source->function), $this->names->functionSlot($source->function, $path)];
+            return [
+                'function',
+                $source->function,
+                $this->names->functionName($source->function),
+                $this->names->functionSlot($source->function, $path),
+            ];
         }
         if ($source instanceof ControlSource) {
             $control = $this->names->control($source->control, "{$path}.control");
 
-            return ['control', $source->control, $control->name ?? $source->control, $this->layout->panel->control($source->control) ?? 0];
+            return [
+                'control',
+                $source->control,
+                $control->name ?? $source->control,
+                $this->layout->panel->control($source->control) ?? 0,
+            ];
         }
         if ($source instanceof AxisSource) {
-            return ['axis', $source->axis->value, ucfirst($source->axis->value).' stick', $this->layout->panel->axis($source->axis)];
+            return [
+                'axis',
+                $source->axis->value,
+                ucfirst($source->axis->value).' stick',
+                $this->layout->panel->axis($source->axis),
+            ];
         }
         if ($source instanceof OutputSource) {
             $this->lower($source, $into, "{$path}.output");
 
-            return ['output', (string) $source->channel, "Output {$source->channel}", $this->names->outputSlot($source->channel, "{$path}.output")];
+            return [
+                'output',
+                (string) $source->channel,
+                "Output {$source->channel}",
+                $this->names->outputSlot($source->channel, "{$path}.output"),
+            ];
         }
 
         return ['constant', '1', 'Constant', $this->layout->one];
@@ -88,7 +122,10 @@ final readonly class OutputCompiler
     private function lower(OutputSource $source, Output $into, string $path): void
     {
         if ($source->channel >= $into->channel) {
-            $this->faults->add($path, "output {$into->channel} can take only from outputs with a lower number, not from {$source->channel}");
+            $this->faults->add(
+                $path,
+                "output {$into->channel} can take only from outputs with a lower number, not from {$source->channel}",
+            );
         }
     }
 }

@@ -24,7 +24,13 @@ final readonly class OutputStages
         $turned = $output->reverse ? -$travelled : $travelled;
         $centred = $turned + $output->subtrim;
 
-        return new self($clamped, $travelled, $turned, $centred, max($output->limit->low, min($output->limit->high, $centred)));
+        return new self(
+            $clamped,
+            $travelled,
+            $turned,
+            $centred,
+            max($output->limit->low, min($output->limit->high, $centred)),
+        );
     }
 
     /** The sum of feeds that an output's signal stands for: the way back, as a surface on its servo shows it. */

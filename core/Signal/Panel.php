@@ -33,8 +33,12 @@ final readonly class Panel
      * @param  array<string, string>  $phases  names by id
      * @param  bool  $centred  true where the throttle, too, rests in its middle
      */
-    public function __construct(public Transmitter $transmitter, array $perPhase = [], public array $phases = [], private bool $centred = false)
-    {
+    public function __construct(
+        public Transmitter $transmitter,
+        array $perPhase = [],
+        public array $phases = [],
+        private bool $centred = false,
+    ) {
         $slots = [];
         foreach ($transmitter->controls as $index => $control) {
             $slots[$control->id] = self::CONTROLS + $index;
@@ -53,12 +57,23 @@ final readonly class Panel
     /** The panel that a program sees of a transmitter. */
     public static function of(Program $program, Transmitter $transmitter): self
     {
-        $perPhase = array_filter(Axis::cases(), fn (Axis $axis): bool => array_filter(
-            $program->functions,
-            fn ($one): bool => $one instanceof ProportionalFunction && $one->trim?->perPhase === true && $one->drive instanceof AxisDrive && $one->drive->axis === $axis,
-        ) !== []);
+        $perPhase = array_filter(
+            Axis::cases(),
+            fn (Axis $axis): bool => array_filter(
+                $program->functions,
+                fn ($one): bool => $one instanceof ProportionalFunction &&
+                    $one->trim?->perPhase === true &&
+                    $one->drive instanceof AxisDrive &&
+                    $one->drive->axis === $axis,
+            ) !== [],
+        );
 
-        return new self($transmitter, array_values($perPhase), array_column($program->phases, 'name', 'id'), $program->family === Family::GroundVehicle);
+        return new self(
+            $transmitter,
+            array_values($perPhase),
+            array_column($program->phases, 'name', 'id'),
+            $program->family === Family::GroundVehicle,
+        );
     }
 
     /** The slot of a stick axis. */

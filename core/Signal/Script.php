@@ -11,7 +11,12 @@ final readonly class Script
      * @param  array<int, list<float>>  $hands  inputs by the tick from which they hold; there's one for tick 0
      * @param  array<int, array<string, float>>  $telemetry  values that are known, by the tick from which that is so
      */
-    public function __construct(public int $ticks, public int $every, private array $hands, private array $telemetry = []) {}
+    public function __construct(
+        public int $ticks,
+        public int $every,
+        private array $hands,
+        private array $telemetry = [],
+    ) {}
 
     /**
      * Runs a circuit through the script.

@@ -35,7 +35,12 @@ use LogicException;
 /** Turns conditions into tests of slots. */
 final readonly class TestCompiler
 {
-    public function __construct(private NameResolver $names, private Layout $layout, private Memory $memory, private Faults $faults) {}
+    public function __construct(
+        private NameResolver $names,
+        private Layout $layout,
+        private Memory $memory,
+        private Faults $faults,
+    ) {}
 
     /** The test of a condition; names that aren't there are noted as faults at $path. */
     public function compile(Condition $condition, string $path): Test
@@ -44,21 +49,52 @@ final readonly class TestCompiler
             $condition instanceof Named => new OfName($this->names->conditionSlot($condition->name, $path)),
             $condition instanceof ControlAt => $this->controlAt($condition, $path),
             $condition instanceof ControlLevel => $this->level(
-                $this->names->controlSlot($condition->control, "{$path}.control"), $condition->above, $condition->level,
+                $this->names->controlSlot($condition->control, "{$path}.control"),
+                $condition->above,
+                $condition->level,
             ),
             $condition instanceof FunctionLevel => $this->level(
-                $this->names->functionSlot($condition->function, "{$path}.function"), $condition->above, $condition->level,
+                $this->names->functionSlot($condition->function, "{$path}.function"),
+                $condition->above,
+                $condition->level,
             ),
-            $condition instanceof SensorLevel => new Threshold($this->layout->sensors[$condition->sensor], $condition->above, $condition->level, $condition->hysteresis, $this->memory),
-            $condition instanceof StepIs => Compare::equals(...$this->names->step($condition->function, $condition->step, "{$path}.step")),
-            $condition instanceof PhaseIs => Compare::equals($this->layout->phase, $this->names->phase($condition->phase, "{$path}.phase")),
+            $condition instanceof SensorLevel => new Threshold(
+                $this->layout->sensors[$condition->sensor],
+                $condition->above,
+                $condition->level,
+                $condition->hysteresis,
+                $this->memory,
+            ),
+            $condition instanceof StepIs => Compare::equals(
+                ...$this->names->step($condition->function, $condition->step, "{$path}.step"),
+            ),
+            $condition instanceof PhaseIs => Compare::equals(
+                $this->layout->phase,
+                $this->names->phase($condition->phase, "{$path}.phase"),
+            ),
             $condition instanceof All => Combined::all($this->each($condition->of, "{$path}.all")),
             $condition instanceof Any => Combined::any($this->each($condition->of, "{$path}.any")),
             $condition instanceof Not => new Reversed($this->compile($condition->of, "{$path}.not")),
-            $condition instanceof Held => new HeldFor($this->compile($condition->of, "{$path}.held"), $condition->seconds, $this->memory),
-            $condition instanceof Latch => new Latched($this->compile($condition->set, "{$path}.latch.set"), $this->compile($condition->reset, "{$path}.latch.reset"), $this->memory),
-            $condition instanceof Toggle => new Toggled($this->compile($condition->of, "{$path}.toggle"), $this->memory),
-            $condition instanceof Taps => new Tapped($this->compile($condition->of, "{$path}.taps"), $condition->count, $condition->within, $this->memory),
+            $condition instanceof Held => new HeldFor(
+                $this->compile($condition->of, "{$path}.held"),
+                $condition->seconds,
+                $this->memory,
+            ),
+            $condition instanceof Latch => new Latched(
+                $this->compile($condition->set, "{$path}.latch.set"),
+                $this->compile($condition->reset, "{$path}.latch.reset"),
+                $this->memory,
+            ),
+            $condition instanceof Toggle => new Toggled(
+                $this->compile($condition->of, "{$path}.toggle"),
+                $this->memory,
+            ),
+            $condition instanceof Taps => new Tapped(
+                $this->compile($condition->of, "{$path}.taps"),
+                $condition->count,
+                $condition->within,
+                $this->memory,
+            ),
             default => throw new LogicException('No test for '.$condition::class),
         };
     }

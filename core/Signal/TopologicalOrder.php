@@ -59,7 +59,10 @@ final class TopologicalOrder
         if ($place !== null) {
             $cycle = array_map($inWords, [...array_slice($this->way, $place), $node]);
             $first = array_shift($cycle);
-            throw Refused::because($path($node), "this goes in a circle: {$first} needs ".implode(', which needs ', $cycle));
+            throw Refused::because(
+                $path($node),
+                "this goes in a circle: {$first} needs ".implode(', which needs ', $cycle),
+            );
         }
         $this->seen[$node] = count($this->way);
         $this->way[] = $node;

@@ -30,7 +30,10 @@ final readonly class BoardTurn
                 }
             }
         }
-        throw Refused::because('seen', 'no board that lies flat on the frame does that. Move one axis at a time and look again; if it stays so, the board stands on edge, or a wire of its sensor is off');
+        throw Refused::because(
+            'seen',
+            'no board that lies flat on the frame does that. Move one axis at a time and look again; if it stays so, the board stands on edge, or a wire of its sensor is off',
+        );
     }
 
     /**
@@ -64,6 +67,9 @@ final readonly class BoardTurn
             return 'The board lies as it should: picture and aircraft move alike.';
         }
 
-        return 'The board is mounted '.($this->flipped ? 'on its back' : 'flat').($this->yaw === 0 ? '' : " and turned by {$this->yaw}° in yaw").': set that alignment in the controller. Don\'t reverse channels for it.';
+        return 'The board is mounted '.
+            ($this->flipped ? 'on its back' : 'flat').
+            ($this->yaw === 0 ? '' : " and turned by {$this->yaw}° in yaw").
+            ': set that alignment in the controller. Don\'t reverse channels for it.';
     }
 }

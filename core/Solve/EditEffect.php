@@ -33,7 +33,10 @@ final readonly class EditEffect
         $known = array_map(fn (PulseChange $one): array => [$one->channel, $one->before, $one->after], $changes);
         $frames = $effect->frames();
         foreach ($effect->names() as $channel => $name) {
-            $more = array_filter($effect->of($channel, $name, $frames), fn (PulseChange $one): bool => ! in_array([$one->channel, $one->before, $one->after], $known, true));
+            $more = array_filter(
+                $effect->of($channel, $name, $frames),
+                fn (PulseChange $one): bool => ! in_array([$one->channel, $one->before, $one->after], $known, true),
+            );
             array_push($changes, ...array_values($more));
         }
         // Of one channel what was found comes first: the order of what is equal stays.
@@ -54,7 +57,16 @@ final readonly class EditEffect
         }
         [$old, $new] = [$found->frame($this->before), $found->frame($this->after)];
 
-        return array_map(fn (int $channel): PulseChange => new PulseChange($channel, $names[$channel], 'in the state found', $old->pulse($channel), $new->pulse($channel)), array_keys($names));
+        return array_map(
+            fn (int $channel): PulseChange => new PulseChange(
+                $channel,
+                $names[$channel],
+                'in the state found',
+                $old->pulse($channel),
+                $new->pulse($channel),
+            ),
+            array_keys($names),
+        );
     }
 
     /**
@@ -80,7 +92,10 @@ final readonly class EditEffect
     /** @return list<array{string, Frame, Frame}> each hand in words, before and after */
     private function frames(): array
     {
-        return array_map(fn (array $hand): array => [$hand[0], $this->before->frame($hand[1]), $this->after->frame($hand[2])], $this->hands());
+        return array_map(
+            fn (array $hand): array => [$hand[0], $this->before->frame($hand[1]), $this->after->frame($hand[2])],
+            $this->hands(),
+        );
     }
 
     /** @return list<array{string, list<float>, list<float>}> in words, and in the order of each panel */
@@ -93,7 +108,11 @@ final readonly class EditEffect
             if ($rest[$slot] !== $value) {
                 $hand = self::put($rest, $slot, $value);
                 $former = $this->before->panel->atRest();
-                $hands[] = [implode(', ', $words->moved($hand)), $old === null ? $former : self::put($former, $old, $value), $hand];
+                $hands[] = [
+                    implode(', ', $words->moved($hand)),
+                    $old === null ? $former : self::put($former, $old, $value),
+                    $hand,
+                ];
             }
         }
 
@@ -121,7 +140,10 @@ final readonly class EditEffect
             }
         }
         foreach ($panel->transmitter->controls as $control) {
-            $values = $control->detents === [] ? [-1.0, 0.0, 1.0] : array_map(fn (string $detent): float => (float) $control->valueOf($detent), $control->detents);
+            $values =
+                $control->detents === []
+                    ? [-1.0, 0.0, 1.0]
+                    : array_map(fn (string $detent): float => (float) $control->valueOf($detent), $control->detents);
             foreach ($values as $value) {
                 $places[] = [(int) $panel->control($control->id), $old->control($control->id), $value];
             }
@@ -133,7 +155,9 @@ final readonly class EditEffect
     /** @return array<int, string> every channel before or after, with its name after */
     private function names(): array
     {
-        $names = array_column($this->after->program->outputs, 'name', 'channel') + array_column($this->before->program->outputs, 'name', 'channel');
+        $names =
+            array_column($this->after->program->outputs, 'name', 'channel') +
+            array_column($this->before->program->outputs, 'name', 'channel');
         ksort($names);
 
         return $names;

@@ -29,13 +29,25 @@ final class EndsCentre
      *
      * @throws Refused where the readings can't be, or where the transmitter doesn't reach that far
      */
-    public static function solve(Output $output, Transmitter $transmitter, float $low, float $centre, float $high, bool $centred = true): Output
-    {
+    public static function solve(
+        Output $output,
+        Transmitter $transmitter,
+        float $low,
+        float $centre,
+        float $high,
+        bool $centred = true,
+    ): Output {
         if (! (min($low, $high) < $centre && $centre < max($low, $high))) {
-            throw Refused::because('centre', "the centre reads {$centre} µs, outside of the ends {$low} and {$high} µs; that can't be. Is the stick in its middle, and all trims too?");
+            throw Refused::because(
+                'centre',
+                "the centre reads {$centre} µs, outside of the ends {$low} and {$high} µs; that can't be. Is the stick in its middle, and all trims too?",
+            );
         }
-        if (($low > $high) !== $output->reverse) {
-            throw Refused::because('low', 'low and high have changed places: the channel goes the other way. Set its direction first, then read again');
+        if ($low > $high !== $output->reverse) {
+            throw Refused::because(
+                'low',
+                'low and high have changed places: the channel goes the other way. Set its direction first, then read again',
+            );
         }
         // What the controller reads may be off by a little and scaled by a little from what is sent.
         $sent = self::sent($output, $transmitter);
@@ -50,11 +62,21 @@ final class EndsCentre
         $down = round((($centred ? Ruler::CENTRE : $centre) - Ruler::LOW) / $scaleDown / $span, 6);
         foreach (['high' => $up, 'low' => $down] as $end => $travel) {
             if ($travel > 1.5) {
-                throw Refused::because($end, 'this would take a travel of '.round($travel * 100).' %, and there is no more than 150 %: '.round(($travel - 1.5) * $span).' µs are missing. Lengthen the range in the controller, or take a transmitter with a larger span');
+                throw Refused::because(
+                    $end,
+                    'this would take a travel of '.
+                        round($travel * 100).
+                        ' %, and there is no more than 150 %: '.
+                        round(($travel - 1.5) * $span).
+                        ' µs are missing. Lengthen the range in the controller, or take a transmitter with a larger span',
+                );
             }
         }
         if (abs($subtrim) > 1) {
-            throw Refused::because('centre', 'this would take a sub-trim of more than 100 %; something else is wrong: look at the trims and at the channel');
+            throw Refused::because(
+                'centre',
+                'this would take a sub-trim of more than 100 %; something else is wrong: look at the trims and at the channel',
+            );
         }
 
         return $output->set($output->reverse ? new Range($up, $down) : new Range($down, $up), $subtrim);
@@ -94,8 +116,11 @@ final class EndsCentre
      */
     public static function sent(Output $output, Transmitter $transmitter): array
     {
-        [$down, $up] = $output->reverse ? [$output->travel->high, $output->travel->low] : [$output->travel->low, $output->travel->high];
-        $at = fn (float $signal): float => $transmitter->scale->centre + $transmitter->scale->span * ($signal + $output->subtrim);
+        [$down, $up] = $output->reverse
+            ? [$output->travel->high, $output->travel->low]
+            : [$output->travel->low, $output->travel->high];
+        $at = fn (float $signal): float => $transmitter->scale->centre +
+            $transmitter->scale->span * ($signal + $output->subtrim);
 
         return [$at(-$down), $at(0.0), $at($up)];
     }

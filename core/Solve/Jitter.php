@@ -36,7 +36,10 @@ final class Jitter
     public static function quiet(Circuit $circuit, Output $output, float $least, float $most): Program
     {
         if ($least > $most) {
-            throw Refused::because('least', "the smallest reading, {$least} µs, is above the largest, {$most} µs; change them over");
+            throw Refused::because(
+                'least',
+                "the smallest reading, {$least} µs, is above the largest, {$most} µs; change them over",
+            );
         }
         [$function, $axis] = self::stick($circuit, $output);
         if ($most - $least <= self::STILL) {
@@ -45,10 +48,19 @@ final class Jitter
         $strays = self::strays($circuit, $output, $axis, $most - $least);
         $deadband = (floor($strays * self::STEPS + 1e-9) + 1) / self::STEPS;
         if ($deadband > self::MOST) {
-            throw Refused::because('most', round($most - $least, 1).' µs at rest is more than a dead band should hide: it would be felt in flight. Calibrate the sticks, then look at the lead and at the gimbal');
+            throw Refused::because(
+                'most',
+                round($most - $least, 1).
+                    ' µs at rest is more than a dead band should hide: it would be felt in flight. Calibrate the sticks, then look at the lead and at the gimbal',
+            );
         }
 
-        return $circuit->program->with(functions: array_map(fn (PilotFunction $one): PilotFunction => $one === $function ? $function->deadened($deadband) : $one, $circuit->program->functions));
+        return $circuit->program->with(
+            functions: array_map(
+                fn (PilotFunction $one): PilotFunction => $one === $function ? $function->deadened($deadband) : $one,
+                $circuit->program->functions,
+            ),
+        );
     }
 
     /** @return array{ProportionalFunction, Axis} the function that brings a stick to the output */
@@ -56,14 +68,25 @@ final class Jitter
     {
         foreach ($output->feeds as $feed) {
             if ($feed->source instanceof AxisSource) {
-                throw Refused::because('channel', "{$output->name} is fed by the bare stick, which has no dead band. Feed it from a function of that stick");
+                throw Refused::because(
+                    'channel',
+                    "{$output->name} is fed by the bare stick, which has no dead band. Feed it from a function of that stick",
+                );
             }
-            $function = $feed->source instanceof FunctionSource ? $circuit->program->function($feed->source->function) : null;
-            if ($function instanceof ProportionalFunction && $function->drive instanceof AxisDrive && $function->drive->axis !== Axis::Throttle) {
+            $function =
+                $feed->source instanceof FunctionSource ? $circuit->program->function($feed->source->function) : null;
+            if (
+                $function instanceof ProportionalFunction &&
+                $function->drive instanceof AxisDrive &&
+                $function->drive->axis !== Axis::Throttle
+            ) {
                 return [$function, $function->drive->axis];
             }
         }
-        throw Refused::because('channel', "{$output->name} follows no stick that rests in its middle, so it needs no dead band");
+        throw Refused::because(
+            'channel',
+            "{$output->name} follows no stick that rests in its middle, so it needs no dead band",
+        );
     }
 
     /** How far the stick strays from its middle, 0 to 1, where the pulse strays over so many µs. */
@@ -73,7 +96,8 @@ final class Jitter
             $inputs = $circuit->panel->atRest();
             $inputs[$circuit->panel->axis($axis)] = $at;
 
-            return $circuit->panel->transmitter->scale->span * ($circuit->frame(array_values($inputs))->outputs()[$output->channel]->signal ?? 0.0);
+            return $circuit->panel->transmitter->scale->span *
+                ($circuit->frame(array_values($inputs))->outputs()[$output->channel]->signal ?? 0.0);
         };
         for ($at = 0.0; $at < 0.5; $at += 0.0005) {
             if (abs($pulse($at) - $pulse(-$at)) >= $width) {

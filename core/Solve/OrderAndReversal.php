@@ -26,17 +26,27 @@ final class OrderAndReversal
         }
         $moved = array_map(fn (ObservedMovement $one): string => $one->moved->value, $seen);
         if (count(array_unique($moved)) < count($moved)) {
-            throw Refused::because('seen', 'two sticks moved the same axis: that is no order of channels. Move one stick at a time and look again');
+            throw Refused::because(
+                'seen',
+                'two sticks moved the same axis: that is no order of channels. Move one stick at a time and look again',
+            );
         }
         $outputs = array_column($program->outputs, null, 'channel');
         $changed = $outputs;
         foreach ($seen as $one) {
             // Channel n makes the axis move that was seen: the stick of that axis belongs there.
             $place = self::channel($program, $one->stick);
-            $belongs = $channels[$one->moved->value] ?? throw Refused::because('seen', "the {$one->stick->value} stick moved {$one->moved->value}, and nothing was said of the {$one->moved->value} stick; move all four");
+            $belongs =
+                $channels[$one->moved->value] ??
+                throw Refused::because(
+                    'seen',
+                    "the {$one->stick->value} stick moved {$one->moved->value}, and nothing was said of the {$one->moved->value} stick; move all four",
+                );
             $is = $outputs[$belongs];
             // What was seen is how this channel goes with the reversal that it has now, whoever is on it.
-            $changed[$place] = $is->on($place)->set(reverse: $one->rightWay ? $outputs[$place]->reverse : ! $outputs[$place]->reverse);
+            $changed[$place] = $is
+                ->on($place)
+                ->set(reverse: $one->rightWay ? $outputs[$place]->reverse : ! $outputs[$place]->reverse);
         }
         ksort($changed);
 
@@ -48,7 +58,11 @@ final class OrderAndReversal
     {
         foreach ($program->outputs as $output) {
             $source = $output->feeds[0]->source ?? null;
-            if (count($output->feeds) === 1 && $source instanceof FunctionSource && $program->function($source->function)?->purpose()?->axis() === $stick) {
+            if (
+                count($output->feeds) === 1 &&
+                $source instanceof FunctionSource &&
+                $program->function($source->function)?->purpose()?->axis() === $stick
+            ) {
                 return $output->channel;
             }
         }
@@ -58,7 +72,11 @@ final class OrderAndReversal
 
     private static function channel(Program $program, Axis $stick): int
     {
-        return self::carries($program, $stick) ?? throw Refused::because('seen', "no channel carries the {$stick->value} stick alone; with mixing, look at the surfaces one by one instead");
+        return self::carries($program, $stick) ??
+            throw Refused::because(
+                'seen',
+                "no channel carries the {$stick->value} stick alone; with mixing, look at the surfaces one by one instead",
+            );
     }
 
     /** @return list<string> what the pilot should know before such an edit is taken */
@@ -66,7 +84,10 @@ final class OrderAndReversal
     {
         $notes = [];
         foreach ($after->motors() as $motor) {
-            $channels = array_filter($before->motors(), fn (Output $one): bool => $one->channel === $motor->channel || $one->name === $motor->name);
+            $channels = array_filter(
+                $before->motors(),
+                fn (Output $one): bool => $one->channel === $motor->channel || $one->name === $motor->name,
+            );
             foreach ($channels as $was) {
                 if ($was->reverse !== $motor->reverse) {
                     $notes[] = "This turns {$motor->name} round: the end of the stick that gave the longest pulse gives the shortest. Propellers off; see at the controller that the stick's low end reads about 1000 µs before the motor gets power";

@@ -60,13 +60,27 @@ final class PhaseReach
                 continue;
             }
             if ($phase->when === null) {
-                $notes[$phase->id] = "{$phase->name} can never be active: one of the others always is. Cure: leave a position of the switch free for it";
+                $notes[
+                    $phase->id
+                ] = "{$phase->name} can never be active: one of the others always is. Cure: leave a position of the switch free for it";
 
                 continue;
             }
-            $before = array_filter(array_slice($program->phases, 1, $place - 1, true), fn (Phase $one, int $at): bool => ! $this->active($at)->isNowhere(), ARRAY_FILTER_USE_BOTH);
-            $cure = $before === [] ? 'choose a position that no other phase takes' : 'move it before '.implode(' or ', array_column($before, 'name')).', or choose another position';
-            $notes[$phase->id] = "{$phase->name} can never be active: where {$words->say($phase->when)}, ".($before === [] ? 'nothing ever is' : 'a phase before it is active').". Cure: {$cure}";
+            $before = array_filter(
+                array_slice($program->phases, 1, $place - 1, true),
+                fn (Phase $one, int $at): bool => ! $this->active($at)->isNowhere(),
+                ARRAY_FILTER_USE_BOTH,
+            );
+            $cure =
+                $before === []
+                    ? 'choose a position that no other phase takes'
+                    : 'move it before '.
+                        implode(' or ', array_column($before, 'name')).
+                        ', or choose another position';
+            $notes[$phase->id] =
+                "{$phase->name} can never be active: where {$words->say($phase->when)}, ".
+                ($before === [] ? 'nothing ever is' : 'a phase before it is active').
+                ". Cure: {$cure}";
         }
 
         return $notes;
@@ -79,10 +93,12 @@ final class PhaseReach
         }
         $model = new Model($this->circuit);
 
-        return $this->outcomes[$place] = (new Search($model, new Budget, 1.0))->answer(new Question($model->everything(), function (array $seen) use ($place): int {
-            $phases = $seen[0]->phases();
+        return $this->outcomes[$place] = (new Search($model, new Budget(), 1.0))->answer(
+            new Question($model->everything(), function (array $seen) use ($place): int {
+                $phases = $seen[0]->phases();
 
-            return (in_array($place, $phases, true) ? Truth::HOLDS : 0) | ($phases === [$place] ? 0 : Truth::FAILS);
-        }));
+                return (in_array($place, $phases, true) ? Truth::HOLDS : 0) | ($phases === [$place] ? 0 : Truth::FAILS);
+            }),
+        );
     }
 }

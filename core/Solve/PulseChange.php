@@ -6,5 +6,11 @@ namespace DuskSwitch\Core\Solve;
 final readonly class PulseChange
 {
     /** @param  string  $where the hand in words: "at rest", "Flick A away" */
-    public function __construct(public int $channel, public string $name, public string $where, public ?int $before, public ?int $after) {}
+    public function __construct(
+        public int $channel,
+        public string $name,
+        public string $where,
+        public ?int $before,
+        public ?int $after,
+    ) {}
 }

@@ -31,9 +31,10 @@ final class SafeFailsafe
         }
         $frame = $circuit->frame(array_values($hand));
         foreach ($program->outputs as $output) {
-            $failsafe[$output->channel] = $controller?->kind === ControllerKind::FlightController
-                ? Failsafe::off()
-                : Failsafe::at(max(800, min(2200, (int) $frame->pulse($output->channel))));
+            $failsafe[$output->channel] =
+                $controller?->kind === ControllerKind::FlightController
+                    ? Failsafe::off()
+                    : Failsafe::at(max(800, min(2200, (int) $frame->pulse($output->channel))));
         }
 
         return $program->with(aboard: $program->aboard->with(failsafe: $failsafe));

@@ -23,14 +23,27 @@ final class SensorSlots
     {
         $wanted = array_sum(array_column($devices, 'block'));
         if ($wanted > $slots) {
-            throw Refused::because('chain', "the devices want {$wanted} slots together, and there are {$slots}; take one out");
+            throw Refused::because(
+                'chain',
+                "the devices want {$wanted} slots together, and there are {$slots}; take one out",
+            );
         }
         $choices = [];
         foreach ($devices as $index => $device) {
             $last = $slots - $device['block'];
-            $may = array_values(array_filter($device['starts'] === [] ? range(0, max(0, $last)) : $device['starts'], fn (int $start): bool => $start <= $last));
+            $may = array_values(
+                array_filter(
+                    $device['starts'] === [] ? range(0, max(0, $last)) : $device['starts'],
+                    fn (int $start): bool => $start <= $last,
+                ),
+            );
             if ($may === []) {
-                throw Refused::because('chain', "{$device['name']} takes {$device['block']} slots and may start at ".(implode(', ', $device['starts']) ?: 'any').": no such run ends before slot {$slots}");
+                throw Refused::because(
+                    'chain',
+                    "{$device['name']} takes {$device['block']} slots and may start at ".
+                        (implode(', ', $device['starts']) ?: 'any').
+                        ": no such run ends before slot {$slots}",
+                );
             }
             // Where it is today comes first: whoever needn't move doesn't.
             usort($may, fn (int $a, int $b): int => [$a !== $device['today'], $a] <=> [$b !== $device['today'], $b]);
@@ -38,7 +51,13 @@ final class SensorSlots
         }
         // Those with the fewest choices first: a dead end shows early.
         $order = array_keys($devices);
-        usort($order, fn (int $a, int $b): int => [count($choices[$a]), -$devices[$a]['block']] <=> [count($choices[$b]), -$devices[$b]['block']]);
+        usort(
+            $order,
+            fn (int $a, int $b): int => [count($choices[$a]), -$devices[$a]['block']] <=> [
+                count($choices[$b]),
+                -$devices[$b]['block'],
+            ],
+        );
         $tries = 0;
         for ($moves = 0; $moves <= count($devices); $moves++) {
             $found = self::place($order, $devices, $choices, array_fill(0, $slots, false), $moves, $tries);
@@ -59,8 +78,14 @@ final class SensorSlots
      * @param  int  $moves  how many devices may still leave their place
      * @return array<int, int>|null
      */
-    private static function place(array $order, array $devices, array $choices, array $taken, int $moves, int &$tries): ?array
-    {
+    private static function place(
+        array $order,
+        array $devices,
+        array $choices,
+        array $taken,
+        int $moves,
+        int &$tries,
+    ): ?array {
         if ($order === []) {
             return [];
         }
@@ -75,7 +100,14 @@ final class SensorSlots
             if ($tries++ > self::TRIES) {
                 return null;
             }
-            $found = self::place($rest, $devices, $choices, array_replace($taken, array_fill($start, $device['block'], true)), $moves - $cost, $tries);
+            $found = self::place(
+                $rest,
+                $devices,
+                $choices,
+                array_replace($taken, array_fill($start, $device['block'], true)),
+                $moves - $cost,
+                $tries,
+            );
             if ($found !== null) {
                 return [$index => $start] + $found;
             }
@@ -91,8 +123,16 @@ final class SensorSlots
     private static function why(array $devices, array $choices): string
     {
         $picky = array_filter($devices, fn (array $one): bool => $one['starts'] !== []);
-        $says = array_map(fn (int $index, array $one): string => "{$one['name']} ({$one['block']} slots, from ".implode(' or ', $choices[$index]).')', array_keys($picky), $picky);
+        $says = array_map(
+            fn (int $index, array $one): string => "{$one['name']} ({$one['block']} slots, from ".
+                implode(' or ', $choices[$index]).
+                ')',
+            array_keys($picky),
+            $picky,
+        );
 
-        return 'no arrangement fits: '.implode('; ', $says).' get in each other\'s way. Clear the defaults, or take one out';
+        return 'no arrangement fits: '.
+            implode('; ', $says).
+            ' get in each other\'s way. Clear the defaults, or take one out';
     }
 }

@@ -31,9 +31,21 @@ final class SlotSolver
         $answers = [];
         foreach ($function->steps as $step) {
             $feed = $output->feeds[0];
-            $now = $transmitter->scale->pulse(OutputStages::of($output, $feed->offset + $step->value * ($step->value >= 0 ? $feed->weight->high : $feed->weight->low))->signal);
-            $slot = self::slotOf($step, $now, array_values(array_filter($slots, fn (Slot $one): bool => $one->channel === $channel)));
-            $answers[] = $slot === null ? new SlotAnswer($step, null, $now, null, $now, 0.0) : self::answer($step, $slot, $now, $output, $transmitter);
+            $now = $transmitter->scale->pulse(
+                OutputStages::of(
+                    $output,
+                    $feed->offset + $step->value * ($step->value >= 0 ? $feed->weight->high : $feed->weight->low),
+                )->signal,
+            );
+            $slot = self::slotOf(
+                $step,
+                $now,
+                array_values(array_filter($slots, fn (Slot $one): bool => $one->channel === $channel)),
+            );
+            $answers[] =
+                $slot === null
+                    ? new SlotAnswer($step, null, $now, null, $now, 0.0)
+                    : self::answer($step, $slot, $now, $output, $transmitter);
         }
 
         return $answers;
@@ -49,7 +61,11 @@ final class SlotSolver
         $answers = self::answers($program, $transmitter, $channel, $slots);
         $output = $program->output($channel);
         $function = $output === null ? null : self::function($program, $output);
-        if ($answers === [] || $function === null || array_filter($answers, fn (SlotAnswer $one): bool => $one->missing > 0.5) !== []) {
+        if (
+            $answers === [] ||
+            $function === null ||
+            array_filter($answers, fn (SlotAnswer $one): bool => $one->missing > 0.5) !== []
+        ) {
             return null;
         }
         $steps = array_map(fn (SlotAnswer $one): Step => $one->step->valued($one->value ?? $one->step->value), $answers);
@@ -57,23 +73,46 @@ final class SlotSolver
             return null;
         }
 
-        return $program->with(functions: array_map(fn (PilotFunction $one): PilotFunction => $one === $function ? $function->stepped($steps) : $one, $program->functions));
+        return $program->with(
+            functions: array_map(
+                fn (PilotFunction $one): PilotFunction => $one === $function ? $function->stepped($steps) : $one,
+                $program->functions,
+            ),
+        );
     }
 
-    private static function answer(Step $step, Slot $slot, int $now, Output $output, Transmitter $transmitter): SlotAnswer
-    {
+    private static function answer(
+        Step $step,
+        Slot $slot,
+        int $now,
+        Output $output,
+        Transmitter $transmitter,
+    ): SlotAnswer {
         $wanted = ($slot->middle() - $transmitter->scale->centre) / $transmitter->scale->span;
         $feed = $output->feeds[0];
         $sum = OutputStages::back($output, $wanted);
-        $turned = ($sum - $feed->offset);
+        $turned = $sum - $feed->offset;
         $weight = $turned >= 0 ? $feed->weight->high : $feed->weight->low;
         $value = $weight === 0.0 ? 0.0 : round($turned / $weight, 4);
         $held = max(-1.5, min(1.5, $value));
-        $reached = OutputStages::of($output, $feed->offset + $held * ($held >= 0 ? $feed->weight->high : $feed->weight->low))->signal;
+        $reached = OutputStages::of(
+            $output,
+            $feed->offset + $held * ($held >= 0 ? $feed->weight->high : $feed->weight->low),
+        )->signal;
         $pulse = $transmitter->scale->pulse($reached);
         $missing = abs($reached - $wanted) * $transmitter->scale->span;
 
-        return new SlotAnswer($step, $slot, $now, $held, $pulse, $missing <= 1.0 || $slot->margin($pulse) >= 25 ? 0.0 : $missing, $transmitter->keying->positionMix === null ? null : PositionValue::solve($reached, $transmitter->keying->positionMix));
+        return new SlotAnswer(
+            $step,
+            $slot,
+            $now,
+            $held,
+            $pulse,
+            $missing <= 1.0 || $slot->margin($pulse) >= 25 ? 0.0 : $missing,
+            $transmitter->keying->positionMix === null
+                ? null
+                : PositionValue::solve($reached, $transmitter->keying->positionMix),
+        );
     }
 
     /**
@@ -92,7 +131,10 @@ final class SlotSolver
     private static function function(Program $program, Output $output): ?SteppedFunction
     {
         $source = $output->feeds[0]->source ?? null;
-        $function = count($output->feeds) === 1 && $source instanceof FunctionSource ? $program->function($source->function) : null;
+        $function =
+            count($output->feeds) === 1 && $source instanceof FunctionSource
+                ? $program->function($source->function)
+                : null;
 
         return $function instanceof SteppedFunction ? $function : null;
     }

@@ -16,7 +16,7 @@ final class SumSignal
     /** The longest that so many channels may take, in ms: every pulse at its longest, and the gap. */
     public static function longest(int $channels): float
     {
-        return $channels * Ruler::TO / 1000 + self::GAP;
+        return ($channels * Ruler::TO) / 1000 + self::GAP;
     }
 
     /** True where so many channels always fit; 8 do, 9 may not (common practice). */
@@ -28,6 +28,6 @@ final class SumSignal
     /** How many channels always fit. */
     public static function most(): int
     {
-        return (int) floor((self::FRAME - self::GAP) * 1000 / Ruler::TO);
+        return (int) floor(((self::FRAME - self::GAP) * 1000) / Ruler::TO);
     }
 }

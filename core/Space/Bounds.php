@@ -37,9 +37,13 @@ final class Bounds implements Observed
      * @param  Bounds|null  $before  what was before the move that led here; null where it isn't known what was before
      * @param  SplitPoints|null  $splits  where to note what kept something from being told; its own where there is none
      */
-    public function __construct(public readonly Model $model, public readonly Region $region, ?self $before = null, ?SplitPoints $splits = null)
-    {
-        $this->splits = $splits ?? ($before === null ? new SplitPoints : $before->splits);
+    public function __construct(
+        public readonly Model $model,
+        public readonly Region $region,
+        ?self $before = null,
+        ?SplitPoints $splits = null,
+    ) {
+        $this->splits = $splits ?? ($before === null ? new SplitPoints() : $before->splits);
         $this->conditions = new Conditions($this, $before?->conditions);
         $this->proportionals = new ProportionalBounds($this, $this->conditions);
         $this->outputs = new OutputBounds($this, $this->conditions);
@@ -47,12 +51,16 @@ final class Bounds implements Observed
 
     public function pulses(int $channel): array
     {
-        return isset($this->model->outputs[$channel]) ? $this->outputs->of($this->model->outputs[$channel])['pulses'] : [];
+        return isset($this->model->outputs[$channel])
+            ? $this->outputs->of($this->model->outputs[$channel])['pulses']
+            : [];
     }
 
     public function clips(int $channel): int
     {
-        return isset($this->model->outputs[$channel]) ? $this->outputs->of($this->model->outputs[$channel])['clips'] : Truth::FAILS;
+        return isset($this->model->outputs[$channel])
+            ? $this->outputs->of($this->model->outputs[$channel])['clips']
+            : Truth::FAILS;
     }
 
     /** @return non-empty-list<array{float, float}> where an output's signal is */
@@ -65,7 +73,7 @@ final class Bounds implements Observed
     {
         $found = $this->model->functions[$function] ?? null;
 
-        return $found instanceof SteppedFunction ? $this->steps[$function] ??= $this->stepped($found) : [];
+        return $found instanceof SteppedFunction ? ($this->steps[$function] ??= $this->stepped($found)) : [];
     }
 
     /** What may be where a stepped function is in that step, of a state that no move led to: for the hands of the region that bring it there. */
@@ -122,7 +130,11 @@ final class Bounds implements Observed
             return $this->alone($function);
         }
 
-        return RingBounds::of($ring->limit, $this->alone($function), $this->alone($ring->of[0] === $function ? $ring->of[1] : $ring->of[0]));
+        return RingBounds::of(
+            $ring->limit,
+            $this->alone($function),
+            $this->alone($ring->of[0] === $function ? $ring->of[1] : $ring->of[0]),
+        );
     }
 
     /** Notes the sticks, dials and trims that a function's value hangs on, where that value went into what was asked for. */
@@ -155,10 +167,14 @@ final class Bounds implements Observed
             $values = array_map(fn (int $step): float => $function->steps[$step]->value ?? 0.0, $this->steps($id));
             sort($values);
 
-            return $this->values[$id] = array_map(fn (float $value): array => [$value, $value], array_values(array_unique($values))) ?: [[0.0, 0.0]];
+            return $this->values[$id] = array_map(
+                fn (float $value): array => [$value, $value],
+                array_values(array_unique($values)),
+            ) ?: [[0.0, 0.0]];
         }
 
-        return $this->values[$id] = $function instanceof ProportionalFunction ? $this->proportionals->of($function) : [[0.0, 0.0]];
+        return $this->values[$id] =
+            $function instanceof ProportionalFunction ? $this->proportionals->of($function) : [[0.0, 0.0]];
     }
 
     /** @return non-empty-list<int> */
@@ -195,7 +211,10 @@ final class Bounds implements Observed
     private function stepAt(SteppedFunction $function, DetentDrive $drive, float $value): int
     {
         $control = $this->model->transmitter->control($drive->control);
-        $detents = array_filter($control === null ? [] : $control->detents, fn (string $detent): bool => $control?->valueOf($detent) === $value);
+        $detents = array_filter(
+            $control === null ? [] : $control->detents,
+            fn (string $detent): bool => $control?->valueOf($detent) === $value,
+        );
 
         return $function->indexOf($drive->map[array_values($detents)[0] ?? ''] ?? '') ?? 0;
     }

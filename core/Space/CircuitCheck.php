@@ -91,7 +91,16 @@ final readonly class CircuitCheck
                 }
                 $next = array_values(array_replace($at, [$input => $value]));
                 $after = $this->hold($next, $state, $telemetry, $ticks);
-                $key = implode(',', $next).'|'.implode('', array_map(fn (float|int $one): string => $one > 0 ? '1' : ($one < 0 ? '-' : '0'), $after->state->memory));
+                $key =
+                    implode(',', $next).
+                    '|'.
+                    implode(
+                        '',
+                        array_map(
+                            fn (float|int $one): string => $one > 0 ? '1' : ($one < 0 ? '-' : '0'),
+                            $after->state->memory,
+                        ),
+                    );
                 if (! isset($seen[$key])) {
                     $seen[$key] = true;
                     $queue[] = [$next, $after, [...$way, $next]];
@@ -112,9 +121,18 @@ final readonly class CircuitCheck
         foreach ($this->question->moves as $move) {
             $at = $tick;
             foreach ($move->values as $value) {
-                $at = $this->hold(array_values(array_replace($hand, [$move->input => $value])), $at, $telemetry, $ticks);
+                $at = $this->hold(
+                    array_values(array_replace($hand, [$move->input => $value])),
+                    $at,
+                    $telemetry,
+                    $ticks,
+                );
             }
-            $seen[] = new ObservedFrame($this->model->circuit, $at->frame, array_values(array_replace($hand, [$move->input => $move->last()])));
+            $seen[] = new ObservedFrame(
+                $this->model->circuit,
+                $at->frame,
+                array_values(array_replace($hand, [$move->input => $move->last()])),
+            );
         }
 
         return ($this->question->judge)($seen) === Truth::HOLDS;

@@ -40,12 +40,21 @@ final class Conditions
         $this->bounds->splits->cost++;
 
         return match (true) {
-            $condition instanceof Named => $this->named[$condition->name] ??= $this->truth($this->bounds->model->program->conditions[$condition->name]),
+            $condition instanceof Named => ($this->named[$condition->name] ??= $this->truth(
+                $this->bounds->model->program->conditions[$condition->name],
+            )),
             $condition instanceof ControlAt => $this->detent($condition),
-            $condition instanceof ControlLevel => $this->level((int) $this->bounds->model->panel->control($condition->control), $condition->above, $condition->level),
+            $condition instanceof ControlLevel => $this->level(
+                (int) $this->bounds->model->panel->control($condition->control),
+                $condition->above,
+                $condition->level,
+            ),
             $condition instanceof FunctionLevel => $this->value($condition),
             $condition instanceof StepIs => $this->step($condition),
-            $condition instanceof PhaseIs => self::among($this->bounds->phases(), $this->bounds->model->phases[$condition->phase] ?? -1),
+            $condition instanceof PhaseIs => self::among(
+                $this->bounds->phases(),
+                $this->bounds->model->phases[$condition->phase] ?? -1,
+            ),
             $condition instanceof SensorLevel => $this->sensor($condition),
             $condition instanceof All => $this->joined($condition->of, true),
             $condition instanceof Any => $this->joined($condition->of, false),
@@ -90,7 +99,9 @@ final class Conditions
     {
         $truth = self::compared($this->bounds->input($input), $above, $level);
         if ($truth === Truth::EITHER) {
-            isset($this->bounds->region->points[$input]) ? $this->bounds->splits->point($input) : $this->bounds->splits->level($input, $level);
+            isset($this->bounds->region->points[$input])
+                ? $this->bounds->splits->point($input)
+                : $this->bounds->splits->level($input, $level);
         }
 
         return $truth;
@@ -101,7 +112,11 @@ final class Conditions
         $truth = self::compared($this->bounds->value($condition->function), $condition->above, $condition->level);
         if ($truth === Truth::EITHER) {
             $this->bounds->follows($condition->function);
-            ThresholdFinder::note($this->bounds, $condition->function, fn (array $value): int => self::compared($value, $condition->above, $condition->level));
+            ThresholdFinder::note(
+                $this->bounds,
+                $condition->function,
+                fn (array $value): int => self::compared($value, $condition->above, $condition->level),
+            );
         }
 
         return $truth;
@@ -123,7 +138,10 @@ final class Conditions
     {
         $function = $this->bounds->model->functions[$condition->function] ?? null;
 
-        return self::among($this->bounds->steps($condition->function), $function instanceof SteppedFunction ? $function->indexOf($condition->step) ?? -1 : -1);
+        return self::among(
+            $this->bounds->steps($condition->function),
+            $function instanceof SteppedFunction ? $function->indexOf($condition->step) ?? -1 : -1,
+        );
     }
 
     /** @param  list<int>  $places */
@@ -143,7 +161,9 @@ final class Conditions
         $input = $memories->sensors[$condition->sensor];
         [$low, $high] = $this->bounds->region->spans[$input];
         // Between its level and where it is back by the hysteresis, it's what it was.
-        [$from, $to] = $condition->above ? [$condition->level - $condition->hysteresis, $condition->level] : [$condition->level, $condition->level + $condition->hysteresis];
+        [$from, $to] = $condition->above
+            ? [$condition->level - $condition->hysteresis, $condition->level]
+            : [$condition->level, $condition->level + $condition->hysteresis];
         $beyond = $condition->above ? $high > $to : $low < $from;
         $back = $condition->above ? $low < $from : $high > $to;
         $between = $low <= $to && $high >= $from;
@@ -180,7 +200,8 @@ final class Conditions
         $was = $this->before->truth($condition);
         $rises = $this->rises($condition->of, $this->before);
 
-        return $this->latched[$bit] = ($rises & Truth::FAILS ? $was : 0) | ($rises & Truth::HOLDS ? Truth::not($was) : 0);
+        return $this->latched[$bit] =
+            ($rises & Truth::FAILS ? $was : 0) | ($rises & Truth::HOLDS ? Truth::not($was) : 0);
     }
 
     private function latch(Latch $condition): int
@@ -203,7 +224,9 @@ final class Conditions
     {
         $truth = $this->truth($condition);
 
-        return $this->before !== null && self::taps($condition) ? Truth::either($truth, $this->rises($condition, $this->before)) : $truth;
+        return $this->before !== null && self::taps($condition)
+            ? Truth::either($truth, $this->rises($condition, $this->before))
+            : $truth;
     }
 
     /** Whether a condition began to hold with the move. */

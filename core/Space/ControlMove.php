@@ -24,7 +24,10 @@ final readonly class ControlMove
             }
             foreach (Model::values($control) as $value) {
                 $isPress = $control->valueOf('pressed') === $value && in_array('pressed', $control->detents, true);
-                $moves[] = new self($input, $isPress ? [$control->restValue(), $value, $control->restValue()] : [$value]);
+                $moves[] = new self(
+                    $input,
+                    $isPress ? [$control->restValue(), $value, $control->restValue()] : [$value],
+                );
             }
         }
 

@@ -110,7 +110,8 @@ final class Dependency
     /** @return list<string> */
     private static function function(PilotFunction $function): array
     {
-        $drive = $function instanceof ProportionalFunction || $function instanceof SteppedFunction ? $function->drive : null;
+        $drive =
+            $function instanceof ProportionalFunction || $function instanceof SteppedFunction ? $function->drive : null;
         $own = match (true) {
             $drive instanceof AxisDrive => ["axis:{$drive->axis->value}"],
             $drive instanceof ControlDrive, $drive instanceof DetentDrive => ["control:{$drive->control}"],

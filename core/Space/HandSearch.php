@@ -90,7 +90,10 @@ final readonly class HandSearch
     {
         $seen = $this->question->frames($this->model->circuit, array_slice($hand, 0, $this->model->panel->size()));
 
-        return [($this->question->judge)($seen) === Truth::HOLDS, $this->question->height === null ? 0.0 : ($this->question->height)($seen)];
+        return [
+            ($this->question->judge)($seen) === Truth::HOLDS,
+            $this->question->height === null ? 0.0 : ($this->question->height)($seen),
+        ];
     }
 
     /** @return array<int, non-empty-list<float>> the values to try, by input of the panel */
@@ -112,7 +115,9 @@ final readonly class HandSearch
             foreach ($splits->levels[$input] ?? [] as $level) {
                 array_push($values, $level, $level - WitnessFinder::BEYOND, $level + WitnessFinder::BEYOND);
             }
-            $tries[$input] = array_values(array_filter($values, fn (float $one): bool => $one >= $low && $one <= $high)) ?: [$low];
+            $tries[$input] = array_values(
+                array_filter($values, fn (float $one): bool => $one >= $low && $one <= $high),
+            ) ?: [$low];
         }
 
         return $tries;

@@ -41,7 +41,7 @@ final class MemoryInputs
     public function __construct(Program $program, int $first)
     {
         $this->next = $first;
-        $this->asked = new WeakMap;
+        $this->asked = new WeakMap();
         ConditionUsages::of($program, function (Condition $one): bool {
             $this->take($one);
 

@@ -98,7 +98,10 @@ final class Model
     /** @return non-empty-list<float> the values of a switch or a button, rest first, so that what is found first is near it */
     public static function values(Control $control): array
     {
-        $values = array_map(fn (string $detent): float => $control->valueOf($detent) ?? 0.0, array_reverse($control->detents));
+        $values = array_map(
+            fn (string $detent): float => $control->valueOf($detent) ?? 0.0,
+            array_reverse($control->detents),
+        );
 
         return array_values(array_unique([$control->restValue(), ...$values]));
     }

@@ -40,8 +40,14 @@ final class OutputBounds
 
         return [
             'signal' => $limited,
-            'pulses' => array_map(fn (array $span): array => [$scale->pulse($span[0]), $scale->pulse($span[1])], $limited),
-            'clips' => Truth::either(self::beyond($sum, -Signal::LIMIT, Signal::LIMIT), self::beyond($signal, $output->limit->low, $output->limit->high)),
+            'pulses' => array_map(
+                fn (array $span): array => [$scale->pulse($span[0]), $scale->pulse($span[1])],
+                $limited,
+            ),
+            'clips' => Truth::either(
+                self::beyond($sum, -Signal::LIMIT, Signal::LIMIT),
+                self::beyond($signal, $output->limit->low, $output->limit->high),
+            ),
         ];
     }
 
@@ -88,7 +94,12 @@ final class OutputBounds
         }
         [$low, $high, $offset] = [$feed->weight->low, $feed->weight->high, $feed->offset];
 
-        return Spans::sided($source, fn (float $m): float => $offset === 0.0 ? $m * ($m >= 0 ? $high : $low) : $offset + $m * ($m >= 0 ? $high : $low));
+        return Spans::sided(
+            $source,
+            fn (float $m): float => $offset === 0.0
+                ? $m * ($m >= 0 ? $high : $low)
+                : $offset + $m * ($m >= 0 ? $high : $low),
+        );
     }
 
     /** @return non-empty-list<array{float, float}> */

@@ -77,7 +77,9 @@ final readonly class ProportionalBounds
         $base = $this->bounds->model->program->phases[0]->id;
         $phases = array_diff_key($function->shapes, [$base => true]) === [] ? [0] : $this->bounds->phases();
         foreach ($phases as $phase) {
-            $shapes[] = $function->shapes[$this->bounds->model->program->phases[$phase]->id ?? $base] ?? $function->shapes[$base] ?? null;
+            $shapes[] =
+                $function->shapes[$this->bounds->model->program->phases[$phase]->id ?? $base] ??
+                ($function->shapes[$base] ?? null);
         }
 
         return $this->through($shapes, $stick);
@@ -110,6 +112,9 @@ final readonly class ProportionalBounds
         }
         $own = array_values($panel->phaseTrims($axis));
 
-        return array_fill_keys(array_map(fn (int $phase): int => $own[$phase] ?? $panel->trim($axis), $this->bounds->phases()), true);
+        return array_fill_keys(
+            array_map(fn (int $phase): int => $own[$phase] ?? $panel->trim($axis), $this->bounds->phases()),
+            true,
+        );
     }
 }

@@ -14,7 +14,12 @@ final readonly class Question
      * @param  list<ControlMove>  $moves  each from the state that it's asked in
      * @param  (Closure(list<Observed>): float)|null  $height  the higher, the more likely; guides the search, decides nothing
      */
-    public function __construct(public Region $region, public Closure $judge, public array $moves = [], public ?Closure $height = null) {}
+    public function __construct(
+        public Region $region,
+        public Closure $judge,
+        public array $moves = [],
+        public ?Closure $height = null,
+    ) {}
 
     /**
      * What the circuit gives for one hand, settled, and after each move.

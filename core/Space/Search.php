@@ -25,7 +25,11 @@ final class Search
     private float $left = 0.0;
 
     /** @param  float  $share  of the budget that a single question may take */
-    public function __construct(private readonly Model $model, private readonly Budget $budget, private readonly float $share = 0.34) {}
+    public function __construct(
+        private readonly Model $model,
+        private readonly Budget $budget,
+        private readonly float $share = 0.34,
+    ) {}
 
     /** The answer to a question. */
     public function answer(Question $question): Outcome
@@ -43,7 +47,7 @@ final class Search
         // Single hands are tried uphill: without a height there is no uphill.
         $probed = $question->height === null;
         $half = $this->left / 2;
-        $open = [$whole = $this->judged($question, $question->region)];
+        $open = [($whole = $this->judged($question, $question->region))];
         $seen = 0;
         while ($open !== []) {
             $part = array_pop($open);
@@ -111,7 +115,9 @@ final class Search
             if ($last === null || $last->truth === Truth::HOLDS) {
                 return $parts;
             }
-            $open = array_sum(array_map(fn (JudgedRegion $one): float => $one->height - $part->height, $parts)) / count($regions);
+            $open =
+                array_sum(array_map(fn (JudgedRegion $one): float => $one->height - $part->height, $parts)) /
+                count($regions);
             $rank = [$last->height, $open, count($parts) / count($regions)];
             if ($best === null || $rank < $best[0]) {
                 $best = [$rank, $parts];

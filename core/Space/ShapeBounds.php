@@ -23,7 +23,14 @@ final class ShapeBounds
         }
         $rest = 1 - $deadband;
 
-        return Spans::sided($stick, fn (float $x): float => $x >= $deadband ? ($x - $deadband) / $rest : ($x <= -$deadband ? ($x + $deadband) / $rest : 0.0));
+        return Spans::sided(
+            $stick,
+            fn (float $x): float => $x >= $deadband
+                ? ($x - $deadband) / $rest
+                : ($x <= -$deadband
+                    ? ($x + $deadband) / $rest
+                    : 0.0),
+        );
     }
 
     /**
@@ -35,10 +42,13 @@ final class ShapeBounds
         if ($shape === null) {
             return $stick;
         }
-        $answer = $shape->curve !== null ? self::curved($shape->curve, $stick, $model) : self::expo($shape->expo, $stick);
+        $answer =
+            $shape->curve !== null ? self::curved($shape->curve, $stick, $model) : self::expo($shape->expo, $stick);
         [$low, $high] = [$shape->rate->low, $shape->rate->high];
 
-        return $low === 1.0 && $high === 1.0 ? $answer : Spans::sided($answer, fn (float $y): float => $y * ($y >= 0 ? $high : $low));
+        return $low === 1.0 && $high === 1.0
+            ? $answer
+            : Spans::sided($answer, fn (float $y): float => $y * ($y >= 0 ? $high : $low));
     }
 
     /**
@@ -97,10 +107,13 @@ final class ShapeBounds
         }
         [$soft, $hard] = [1 - abs($k), abs($k)];
 
-        return Spans::sided($stick, $k > 0
-            ? fn (float $x): float => $soft * $x + $hard * $x * $x * $x
-            : fn (float $x): float => $x < 0
-                ? $soft * (1 + $x) + $hard * (1 + $x) * (1 + $x) * (1 + $x) - 1
-                : 1 - ($soft * (1 - $x) + $hard * (1 - $x) * (1 - $x) * (1 - $x)));
+        return Spans::sided(
+            $stick,
+            $k > 0
+                ? fn (float $x): float => $soft * $x + $hard * $x * $x * $x
+                : fn (float $x): float => $x < 0
+                    ? $soft * (1 + $x) + $hard * (1 + $x) * (1 + $x) * (1 + $x) - 1
+                    : 1 - ($soft * (1 - $x) + $hard * (1 - $x) * (1 - $x) * (1 - $x)),
+        );
     }
 }

@@ -104,7 +104,10 @@ final class Spans
     {
         $held = [];
         foreach ($spans as [$low, $high]) {
-            $held[] = [$low < $least ? $least : ($low > $most ? $most : $low), $high < $least ? $least : ($high > $most ? $most : $high)];
+            $held[] = [
+                $low < $least ? $least : ($low > $most ? $most : $low),
+                $high < $least ? $least : ($high > $most ? $most : $high),
+            ];
         }
 
         return count($held) === 1 ? $held : self::tidy($held);

@@ -46,7 +46,7 @@ final class ThresholdFinder
             if ($is === Truth::EITHER) {
                 return;
             }
-            $is === $first ? $low = $middle : $high = $middle;
+            $is === $first ? ($low = $middle) : ($high = $middle);
         }
         $bounds->splits->cost += 2 * self::HALVINGS;
         $bounds->splits->level($input, $low);

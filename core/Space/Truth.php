@@ -23,7 +23,9 @@ final class Truth
     /** What the opposite may be. */
     public static function not(int $truth): int
     {
-        return ($truth & self::HOLDS ? self::FAILS : 0) | ($truth & self::FAILS ? self::HOLDS : 0) | ($truth & self::UNKNOWN);
+        return ($truth & self::HOLDS ? self::FAILS : 0) |
+            ($truth & self::FAILS ? self::HOLDS : 0) |
+            ($truth & self::UNKNOWN);
     }
 
     /** What both together may be. */

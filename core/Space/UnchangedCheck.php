@@ -37,7 +37,10 @@ final class UnchangedCheck
     {
         $output = $before instanceof Bounds ? $before->model->outputs[$channel] ?? null : null;
 
-        return $before instanceof Bounds && $after instanceof Bounds && $output !== null && (new self($before, $after))->output($output);
+        return $before instanceof Bounds &&
+            $after instanceof Bounds &&
+            $output !== null &&
+            (new self($before, $after))->output($output);
     }
 
     private function output(Output $output): bool
@@ -50,13 +53,18 @@ final class UnchangedCheck
         foreach ($output->feeds as $feed) {
             $when = $feed->when === null ? true : $this->holds($feed->when);
             $source = $feed->source;
-            $same = $when === false || ($when === true && match (true) {
-                $source instanceof FunctionSource => $this->value($source->function),
-                $source instanceof OutputSource => $this->output($this->model->outputs[$source->channel]),
-                $source instanceof AxisSource => $this->axis($source->axis),
-                $source instanceof ControlSource => $this->input((int) $this->model->panel->control($source->control)),
-                default => $source instanceof ConstantSource,
-            });
+            $same =
+                $when === false ||
+                ($when === true &&
+                    match (true) {
+                        $source instanceof FunctionSource => $this->value($source->function),
+                        $source instanceof OutputSource => $this->output($this->model->outputs[$source->channel]),
+                        $source instanceof AxisSource => $this->axis($source->axis),
+                        $source instanceof ControlSource => $this->input(
+                            (int) $this->model->panel->control($source->control),
+                        ),
+                        default => $source instanceof ConstantSource,
+                    });
             if (! $same) {
                 return false;
             }
@@ -80,8 +88,9 @@ final class UnchangedCheck
 
     private function function(?PilotFunction $function): bool
     {
-        if (! $function instanceof ProportionalFunction) {
-            return $function === null || self::one($this->before->steps($function->id()), $this->after->steps($function->id()));
+        if (! ($function instanceof ProportionalFunction)) {
+            return $function === null ||
+                self::one($this->before->steps($function->id()), $this->after->steps($function->id()));
         }
         foreach ($function->overrides as $override) {
             $holds = $this->holds($override->when);
@@ -91,13 +100,15 @@ final class UnchangedCheck
         }
         $drive = $function->drive;
         $inPhase = fn (): bool => self::one($this->before->phases(), $this->after->phases());
-        $shaped = $this->rated($function) ?? (count($function->shapes) < 2 || $inPhase());
+        $shaped = $this->rated($function) ?? count($function->shapes) < 2 || $inPhase();
 
-        return $shaped && ($function->trim?->perPhase !== true || $inPhase()) && match (true) {
-            $drive instanceof AxisDrive => $this->axis($drive->axis),
-            $drive instanceof ControlDrive => $this->input((int) $this->model->panel->control($drive->control)),
-            default => true,
-        };
+        return $shaped &&
+            ($function->trim?->perPhase !== true || $inPhase()) &&
+            match (true) {
+                $drive instanceof AxisDrive => $this->axis($drive->axis),
+                $drive instanceof ControlDrive => $this->input((int) $this->model->panel->control($drive->control)),
+                default => true,
+            };
     }
 
     /** True where a dual rate shapes it before and after, false where that isn't sure, null where none ever does. */
@@ -120,8 +131,8 @@ final class UnchangedCheck
 
     private function input(int $input): bool
     {
-        return ($this->before->region->spans[$input] ?? null) === ($this->after->region->spans[$input] ?? null)
-            && ($this->before->region->points[$input] ?? null) === ($this->after->region->points[$input] ?? null);
+        return ($this->before->region->spans[$input] ?? null) === ($this->after->region->spans[$input] ?? null) &&
+            ($this->before->region->points[$input] ?? null) === ($this->after->region->points[$input] ?? null);
     }
 
     /** True where it holds before and after all over the region, false where it holds nowhere, null else. */

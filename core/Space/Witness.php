@@ -14,7 +14,12 @@ final readonly class Witness
      * @param  list<list<float>>  $script  hands that bring the memory to where it has to be, before the hand itself; none where nothing is remembered
      * @param  array<string, float>  $telemetry  by sensor, in base units; only values that are known
      */
-    public function __construct(public array $hand, public array $matters, public array $script = [], public array $telemetry = []) {}
+    public function __construct(
+        public array $hand,
+        public array $matters,
+        public array $script = [],
+        public array $telemetry = [],
+    ) {}
 
     /** What the circuit gives there, settled. */
     public function frame(Circuit $circuit): Frame

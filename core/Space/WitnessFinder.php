@@ -43,9 +43,17 @@ final readonly class WitnessFinder
             $inputs[$input] ??= max($low, min($high, 0.0));
         }
         $plain = $this->plain($inputs);
-        $matters = array_values(array_unique([...array_keys($splits->points), ...array_keys($splits->levels), ...array_keys($splits->read), ...array_map(fn (ControlMove $one): int => $one->input, $this->question->moves)]));
+        $matters = array_values(
+            array_unique([
+                ...array_keys($splits->points),
+                ...array_keys($splits->levels),
+                ...array_keys($splits->read),
+                ...array_map(fn (ControlMove $one): int => $one->input, $this->question->moves),
+            ]),
+        );
 
-        return $this->confirmation->of($plain, $matters) ?? ($plain === $inputs ? null : $this->confirmation->of($inputs, $matters));
+        return $this->confirmation->of($plain, $matters) ??
+            ($plain === $inputs ? null : $this->confirmation->of($inputs, $matters));
     }
 
     /**
@@ -61,7 +69,8 @@ final readonly class WitnessFinder
             $calm = $rest[$input] ?? 0.0;
             $may = isset($this->question->region->points[$input])
                 ? in_array($calm, $this->question->region->points[$input], true)
-                : ($this->question->region->spans[$input][0] ?? 0.0) <= $calm && $calm <= ($this->question->region->spans[$input][1] ?? 0.0);
+                : ($this->question->region->spans[$input][0] ?? 0.0) <= $calm &&
+                    $calm <= ($this->question->region->spans[$input][1] ?? 0.0);
             if ($value === $calm || ! $may) {
                 continue;
             }
@@ -72,7 +81,12 @@ final readonly class WitnessFinder
         foreach ($inputs as $input => $value) {
             [$low, $high] = $this->question->region->spans[$input] ?? [$value, $value];
             $end = $value > ($rest[$input] ?? 0.0) ? $high : $low;
-            if ($value !== ($rest[$input] ?? 0.0) && abs($end) === 1.0 && $value !== $end && $this->holds([$input => $end] + $inputs)) {
+            if (
+                $value !== ($rest[$input] ?? 0.0) &&
+                abs($end) === 1.0 &&
+                $value !== $end &&
+                $this->holds([$input => $end] + $inputs)
+            ) {
                 $inputs[$input] = $end;
             }
         }
@@ -92,7 +106,8 @@ final readonly class WitnessFinder
             $spans[$input] = [$inputs[$input], $inputs[$input]];
         }
 
-        return ($this->question->judge)($this->question->look($this->model, new Region($points, $spans))[0]) === Truth::HOLDS;
+        return ($this->question->judge)($this->question->look($this->model, new Region($points, $spans))[0]) ===
+            Truth::HOLDS;
     }
 
     /** The value nearest to rest, a hair inside of levels. */

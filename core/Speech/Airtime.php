@@ -23,6 +23,7 @@ final readonly class Airtime
 
     private function words(string $text): float
     {
-        return $this->clips[$text] ?? ($text === '' ? 0.0 : round(self::BREATH + self::SYLLABLE * $this->language->syllables($text), 2));
+        return $this->clips[$text] ??
+            ($text === '' ? 0.0 : round(self::BREATH + self::SYLLABLE * $this->language->syllables($text), 2));
     }
 }

@@ -8,8 +8,26 @@ use DuskSwitch\Core\Units\Unit;
 final class English implements Language
 {
     private const SMALL = [
-        'zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve',
-        'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen',
+        'zero',
+        'one',
+        'two',
+        'three',
+        'four',
+        'five',
+        'six',
+        'seven',
+        'eight',
+        'nine',
+        'ten',
+        'eleven',
+        'twelve',
+        'thirteen',
+        'fourteen',
+        'fifteen',
+        'sixteen',
+        'seventeen',
+        'eighteen',
+        'nineteen',
     ];
 
     private const TENS = [2 => 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
@@ -21,7 +39,14 @@ final class English implements Language
         $text = number_format(abs($number), $places, '.', '');
         [$whole, $decimals] = [...explode('.', $text), ''];
         $minus = $number < 0 && (float) $text !== 0.0 ? 'minus ' : '';
-        $point = rtrim($decimals, '0') === '' ? '' : ' point '.implode(' ', array_map(fn (string $digit): string => self::SMALL[(int) $digit], str_split($decimals)));
+        $point =
+            rtrim($decimals, '0') === ''
+                ? ''
+                : ' point '.
+                    implode(
+                        ' ',
+                        array_map(fn (string $digit): string => self::SMALL[(int) $digit], str_split($decimals)),
+                    );
 
         return $minus.$this->whole((int) $whole).$point;
     }
@@ -35,10 +60,13 @@ final class English implements Language
     {
         $all = (int) round($seconds);
         [$minutes, $rest] = [intdiv($all, 60), $all % 60];
-        $said = array_filter([
-            $minutes > 0 ? $this->whole($minutes).($minutes === 1 ? ' minute' : ' minutes') : '',
-            $rest > 0 || $minutes === 0 ? $this->whole($rest).($rest === 1 ? ' second' : ' seconds') : '',
-        ], fn (string $part): bool => $part !== '');
+        $said = array_filter(
+            [
+                $minutes > 0 ? $this->whole($minutes).($minutes === 1 ? ' minute' : ' minutes') : '',
+                $rest > 0 || $minutes === 0 ? $this->whole($rest).($rest === 1 ? ' second' : ' seconds') : '',
+            ],
+            fn (string $part): bool => $part !== '',
+        );
 
         return implode(' ', $said);
     }

@@ -19,7 +19,15 @@ final readonly class Phrase
      */
     public function say(array $tokens, array $now): string
     {
-        return trim(implode(' ', array_map(fn (PhrasePart $token): string => $token->words ?? $this->value($token, $now[$token->value] ?? null), $tokens)));
+        return trim(
+            implode(
+                ' ',
+                array_map(
+                    fn (PhrasePart $token): string => $token->words ?? $this->value($token, $now[$token->value] ?? null),
+                    $tokens,
+                ),
+            ),
+        );
     }
 
     private function value(PhrasePart $token, ?float $base): string

@@ -20,12 +20,19 @@ final readonly class Phrasebook
                 $texts[] = $token->words ?? '';
                 $value = $this->values->find($token->value ?? '');
                 if ($value !== null && $token->unit) {
-                    array_push($texts, $this->language->unit($value->unit, 1.0, 0), $this->language->unit($value->unit, 2.0, 0));
+                    array_push(
+                        $texts,
+                        $this->language->unit($value->unit, 1.0, 0),
+                        $this->language->unit($value->unit, 2.0, 0),
+                    );
                 }
             }
         }
         foreach ($this->program->functions as $function) {
-            if ($function instanceof SteppedFunction && in_array($function->id, $this->program->sense->announces, true)) {
+            if (
+                $function instanceof SteppedFunction &&
+                in_array($function->id, $this->program->sense->announces, true)
+            ) {
                 array_push($texts, ...array_column($function->steps, 'name'));
             }
         }
@@ -33,7 +40,9 @@ final readonly class Phrasebook
             array_push($texts, ...array_column($this->program->phases, 'name'));
         }
         $pieces = [];
-        foreach (array_unique(array_filter(array_map(trim(...), $texts), fn (string $one): bool => $one !== '')) as $text) {
+        foreach (
+            array_unique(array_filter(array_map(trim(...), $texts), fn (string $one): bool => $one !== '')) as $text
+        ) {
             $name = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($text)), '-');
             $pieces[substr($name === '' ? 'clip' : $name, 0, 40)] = $text;
         }
@@ -41,6 +50,12 @@ final readonly class Phrasebook
             $pieces[sprintf('number-%03d', $number)] = $this->language->number($number, 0);
         }
 
-        return $pieces + ['point' => 'point', 'minus' => 'minus', 'hundred' => 'hundred', 'thousand' => 'thousand', 'and' => 'and'];
+        return $pieces + [
+            'point' => 'point',
+            'minus' => 'minus',
+            'hundred' => 'hundred',
+            'thousand' => 'thousand',
+            'and' => 'and',
+        ];
     }
 }

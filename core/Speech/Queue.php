@@ -34,11 +34,20 @@ final readonly class Queue
             if ($waiting === []) {
                 continue;
             }
-            usort($waiting, fn (QueuedPhrase $a, QueuedPhrase $b): int => [$a->priority->rank(), $a->at] <=> [$b->priority->rank(), $b->at]);
+            usort(
+                $waiting,
+                fn (QueuedPhrase $a, QueuedPhrase $b): int => [$a->priority->rank(), $a->at] <=> [
+                    $b->priority->rank(),
+                    $b->at,
+                ],
+            );
             $next = array_shift($waiting);
             $end = $now + $this->airtime->of($next->text, $next->plays);
             $cut = $next->priority === Priority::Note ? $this->cut($offers, $end) : null;
-            $said[] = $cut === null ? SpokenPhrase::from($next, $now, $end) : SpokenPhrase::not($next, 'cut short by something critical');
+            $said[] =
+                $cut === null
+                    ? SpokenPhrase::from($next, $now, $end)
+                    : SpokenPhrase::not($next, 'cut short by something critical');
             $free = $cut ?? $end;
             $now = $free;
         }
@@ -55,7 +64,10 @@ final readonly class Queue
         $fresh = $stale = [];
         foreach ($waiting as $one) {
             if ($now - $one->at > self::STALE[$one->priority->value]) {
-                $stale[] = SpokenPhrase::not($one, 'stale: it waited longer than '.self::STALE[$one->priority->value].' s');
+                $stale[] = SpokenPhrase::not(
+                    $one,
+                    'stale: it waited longer than '.self::STALE[$one->priority->value].' s',
+                );
             } else {
                 $fresh[] = $one;
             }

@@ -13,5 +13,11 @@ final readonly class QueuedPhrase
      * @param  float  $at  seconds
      * @param  Sound|null  $plays  before the words
      */
-    public function __construct(public string $by, public float $at, public Priority $priority, public string $text, public ?Sound $plays = null) {}
+    public function __construct(
+        public string $by,
+        public float $at,
+        public Priority $priority,
+        public string $text,
+        public ?Sound $plays = null,
+    ) {}
 }

@@ -17,7 +17,13 @@ final readonly class Report
      * @param  list<SpokenPhrase>  $late
      * @param  list<SpokenPhrase>  $talkedOver  warnings that had to wait for a note
      */
-    private function __construct(public float $share, public array $minutes, public array $dropped, public array $late, public array $talkedOver) {}
+    private function __construct(
+        public float $share,
+        public array $minutes,
+        public array $dropped,
+        public array $late,
+        public array $talkedOver,
+    ) {}
 
     /**
      * @param  list<SpokenPhrase>  $said
@@ -40,13 +46,22 @@ final readonly class Report
             array_values(array_map(fn (float $one): float => round($one, 1), $minutes)),
             array_values(array_filter($said, fn (SpokenPhrase $one): bool => $one->dropped !== null)),
             array_values(array_filter($said, fn (SpokenPhrase $one): bool => $one->late() > self::LATE)),
-            array_values(array_filter($said, fn (SpokenPhrase $one): bool => $warns($one) && self::waitedForANote($one, $said))),
+            array_values(
+                array_filter($said, fn (SpokenPhrase $one): bool => $warns($one) && self::waitedForANote($one, $said)),
+            ),
         );
     }
 
     /** @param  list<SpokenPhrase>  $all */
     private static function waitedForANote(SpokenPhrase $one, array $all): bool
     {
-        return $one->late() > 0.05 && array_filter($all, fn (SpokenPhrase $other): bool => $other->offer->priority === Priority::Note && $other->from !== null && $other->from < $one->offer->at && ($other->to ?? 0.0) > $one->offer->at) !== [];
+        return $one->late() > 0.05 &&
+            array_filter(
+                $all,
+                fn (SpokenPhrase $other): bool => $other->offer->priority === Priority::Note &&
+                    $other->from !== null &&
+                    $other->from < $one->offer->at &&
+                    ($other->to ?? 0.0) > $one->offer->at,
+            ) !== [];
     }
 }

@@ -5,7 +5,12 @@ namespace DuskSwitch\Core\Speech;
 /** What became of an offer: said from when to when, or dropped and why. */
 final readonly class SpokenPhrase
 {
-    private function __construct(public QueuedPhrase $offer, public ?float $from, public ?float $to, public ?string $dropped) {}
+    private function __construct(
+        public QueuedPhrase $offer,
+        public ?float $from,
+        public ?float $to,
+        public ?string $dropped,
+    ) {}
 
     /** It was said. */
     public static function from(QueuedPhrase $offer, float $from, float $to): self

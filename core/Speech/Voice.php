@@ -14,7 +14,12 @@ use DuskSwitch\Core\Telemetry\Watcher;
 /** What a program wants to say while a flight goes by: alarms, call-outs, reminders, steps and phases. */
 final readonly class Voice
 {
-    public function __construct(private Program $program, private Transmitter $transmitter, private Values $values, private Language $language) {}
+    public function __construct(
+        private Program $program,
+        private Transmitter $transmitter,
+        private Values $values,
+        private Language $language,
+    ) {}
 
     /**
      * Every offer, in the order of time, and from when to when each call's condition held.
@@ -31,7 +36,13 @@ final readonly class Voice
             $offers = [...$offers, ...$some];
         }
         $offers = [...$offers, ...$this->announced($flight)];
-        usort($offers, fn (QueuedPhrase $a, QueuedPhrase $b): int => [$a->at, $a->priority->rank()] <=> [$b->at, $b->priority->rank()]);
+        usort(
+            $offers,
+            fn (QueuedPhrase $a, QueuedPhrase $b): int => [$a->at, $a->priority->rank()] <=> [
+                $b->at,
+                $b->priority->rank(),
+            ],
+        );
 
         return [$offers, $spans];
     }
@@ -62,7 +73,13 @@ final readonly class Voice
             $since ??= $sample->time;
             $due = $last === null ? $since + $call->hold : ($call->repeat > 0 ? $last + $call->repeat : INF);
             if ($sample->time >= $due - 1e-9) {
-                $offers[] = new QueuedPhrase($call->id, $sample->time, $call->priority, $phrase->say($call->says, $sample->values), $call->plays);
+                $offers[] = new QueuedPhrase(
+                    $call->id,
+                    $sample->time,
+                    $call->priority,
+                    $phrase->say($call->says, $sample->values),
+                    $call->plays,
+                );
                 $last = $sample->time;
             }
         }
@@ -81,11 +98,16 @@ final readonly class Voice
     {
         $names = [];
         foreach ($this->program->functions as $function) {
-            if ($function instanceof SteppedFunction && in_array($function->id, $this->program->sense->announces, true)) {
+            if (
+                $function instanceof SteppedFunction &&
+                in_array($function->id, $this->program->sense->announces, true)
+            ) {
                 $names[$function->id] = array_column($function->steps, 'name', 'id');
             }
         }
-        $phases = in_array('phase', $this->program->sense->announces, true) ? array_column($this->program->phases, 'name', 'id') : [];
+        $phases = in_array('phase', $this->program->sense->announces, true)
+            ? array_column($this->program->phases, 'name', 'id')
+            : [];
         $offers = [];
         $before = null;
         foreach ($flight as $sample) {
@@ -96,7 +118,12 @@ final readonly class Voice
                 }
             }
             if ($before !== null && $phases !== [] && $sample->phase !== $before->phase) {
-                $offers[] = new QueuedPhrase('phase', $sample->time, Priority::Note, $phases[$sample->phase] ?? $sample->phase);
+                $offers[] = new QueuedPhrase(
+                    'phase',
+                    $sample->time,
+                    Priority::Note,
+                    $phases[$sample->phase] ?? $sample->phase,
+                );
             }
             $before = $sample;
         }

@@ -23,7 +23,7 @@ final class Atmosphere
     /** hPa at a height in metres. */
     public static function pressure(float $height): float
     {
-        return self::P0 * (1 - self::LAPSE * $height / self::T0) ** self::POWER;
+        return self::P0 * (1 - (self::LAPSE * $height) / self::T0) ** self::POWER;
     }
 
     /**
@@ -33,7 +33,7 @@ final class Atmosphere
      */
     public static function height(float $pressure): float
     {
-        return self::T0 / self::LAPSE * (1 - ($pressure / self::P0) ** (1 / self::POWER));
+        return (self::T0 / self::LAPSE) * (1 - ($pressure / self::P0) ** (1 / self::POWER));
     }
 
     /** kelvin at a height in metres. */
@@ -50,19 +50,19 @@ final class Atmosphere
      */
     public static function density(float $pressure, float $celsius): float
     {
-        return $pressure * 100 / (self::R * ($celsius + 273.15));
+        return ($pressure * 100) / (self::R * ($celsius + 273.15));
     }
 
     /** m/s that a probe shows at sea level for a pressure difference in pascals (incompressible: good to 0.5 % below 100 m/s). */
     public static function airspeed(float $pascals): float
     {
-        return $pascals < 0 ? -sqrt(-2 * $pascals / self::RHO0) : sqrt(2 * $pascals / self::RHO0);
+        return $pascals < 0 ? -sqrt((-2 * $pascals) / self::RHO0) : sqrt((2 * $pascals) / self::RHO0);
     }
 
     /** Pascals between the two tubes of a probe at an indicated airspeed in m/s. */
     public static function pitot(float $speed): float
     {
-        return self::RHO0 * $speed * abs($speed) / 2;
+        return (self::RHO0 * $speed * abs($speed)) / 2;
     }
 
     /**

@@ -46,9 +46,12 @@ final readonly class CallEdit
     public function level(string $id, int $place, float $level, float $hysteresis): Program
     {
         $call = $this->call($id);
-        $wanted = self::inside($call->when)[$place] ?? throw Refused::because('place', "{$call->name} has no such level");
+        $wanted =
+            self::inside($call->when)[$place] ?? throw Refused::because('place', "{$call->name} has no such level");
         $new = $this->threshold->of($wanted->sensor, $wanted->above, $level, $hysteresis);
-        $when = ConditionTree::map($call->when, fn (Condition $one): Condition => $one == $wanted ? $new : $one) ?? $call->when;
+        $when =
+            ConditionTree::map($call->when, fn (Condition $one): Condition => $one == $wanted ? $new : $one) ??
+            $call->when;
 
         return $this->with($call, $call->waiting($when, $call->after));
     }
@@ -74,7 +77,13 @@ final readonly class CallEdit
      */
     public function added(string $value, bool $above, float $level): Program
     {
-        $of = $this->values->find($value) ?? throw Refused::because('value', "nothing sends \"{$value}\"; the program has ".(implode(', ', array_keys($this->values->all)) ?: 'no values yet'));
+        $of =
+            $this->values->find($value) ??
+            throw Refused::because(
+                'value',
+                "nothing sends \"{$value}\"; the program has ".
+                    (implode(', ', array_keys($this->values->all)) ?: 'no values yet'),
+            );
         $ids = array_column($this->program->sense->calls, 'id');
         $id = substr($value, 0, 30).($above ? '-high' : '-low');
         for ($number = 2, $base = $id; in_array($id, $ids, true); $number++) {
@@ -82,11 +91,22 @@ final readonly class CallEdit
         }
         $hold = $of->dimension === Dimension::Voltage ? self::HOLD : 1.0;
         $call = new Callout(
-            $id, substr($of->name, 0, 50).($above ? ' high' : ' low'), $this->threshold->of($value, $above, $level), $hold, Priority::Warning, 15.0, null,
-            [PhrasePart::words($of->name), PhrasePart::value($value, $of->dimension === Dimension::Voltage ? 1 : 0, true)],
+            $id,
+            substr($of->name, 0, 50).($above ? ' high' : ' low'),
+            $this->threshold->of($value, $above, $level),
+            $hold,
+            Priority::Warning,
+            15.0,
+            null,
+            [
+                PhrasePart::words($of->name),
+                PhrasePart::value($value, $of->dimension === Dimension::Voltage ? 1 : 0, true),
+            ],
         );
 
-        return $this->program->with(sense: $this->program->sense->with(calls: [...$this->program->sense->calls, $call]));
+        return $this->program->with(
+            sense: $this->program->sense->with(calls: [...$this->program->sense->calls, $call]),
+        );
     }
 
     private function call(string $id): Callout
@@ -96,12 +116,21 @@ final readonly class CallEdit
 
     private function with(Callout $old, Callout $new): Program
     {
-        return $this->program->with(sense: $this->program->sense->with(calls: array_map(fn (Callout $one): Callout => $one === $old ? $new : $one, $this->program->sense->calls)));
+        return $this->program->with(
+            sense: $this->program->sense->with(
+                calls: array_map(
+                    fn (Callout $one): Callout => $one === $old ? $new : $one,
+                    $this->program->sense->calls,
+                ),
+            ),
+        );
     }
 
     /** @return list<SensorLevel> */
     private static function inside(Condition $when): array
     {
-        return array_values(array_filter(ConditionTree::all($when), fn (Condition $one): bool => $one instanceof SensorLevel));
+        return array_values(
+            array_filter(ConditionTree::all($when), fn (Condition $one): bool => $one instanceof SensorLevel),
+        );
     }
 }

@@ -20,7 +20,11 @@ final class DerivationInputs
             DerivationKind::Distance, DerivationKind::Bearing => [Dimension::Angle, Dimension::Angle],
             DerivationKind::Slant => [Dimension::Angle, Dimension::Angle, Dimension::Length],
             DerivationKind::Glide, DerivationKind::EnergyClimb => [Dimension::Speed, Dimension::Speed],
-            DerivationKind::WindSpeed, DerivationKind::WindFrom => [Dimension::Speed, Dimension::Speed, Dimension::Angle],
+            DerivationKind::WindSpeed, DerivationKind::WindFrom => [
+                Dimension::Speed,
+                Dimension::Speed,
+                Dimension::Angle,
+            ],
             DerivationKind::Density => [Dimension::Pressure, Dimension::Temperature],
             DerivationKind::TrueAirspeed => [Dimension::Speed, Dimension::Density],
             DerivationKind::Timer => [],

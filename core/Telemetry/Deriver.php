@@ -58,7 +58,9 @@ final class Deriver
         $this->before = $sample->time;
         $values = $sample->values;
         foreach ($this->program->sense->values as $derived) {
-            $value = isset($this->steps[$derived->id]) ? $this->worked($derived, $values, $seconds) : $this->timer($derived->id, $sample->with($values), $seconds);
+            $value = isset($this->steps[$derived->id])
+                ? $this->worked($derived, $values, $seconds)
+                : $this->timer($derived->id, $sample->with($values), $seconds);
             if ($value !== null) {
                 $values[$derived->id] = $value;
             }
@@ -77,9 +79,17 @@ final class Deriver
             }
             $of[] = $values[$id];
         }
-        $satellites = in_array($derived->does, [DerivationKind::Distance, DerivationKind::Bearing, DerivationKind::Slant], true) ? $values[(string) preg_replace('/latitude$/D', 'satellites', $derived->of[0] ?? '')] ?? null : null;
+        $satellites = in_array(
+            $derived->does,
+            [DerivationKind::Distance, DerivationKind::Bearing, DerivationKind::Slant],
+            true,
+        )
+            ? $values[(string) preg_replace('/latitude$/D', 'satellites', $derived->of[0] ?? '')] ?? null
+            : null;
 
-        return $of === [] || ($satellites !== null && $satellites < self::FIX) ? null : $this->steps[$derived->id]->next($of, $seconds);
+        return $of === [] || ($satellites !== null && $satellites < self::FIX)
+            ? null
+            : $this->steps[$derived->id]->next($of, $seconds);
     }
 
     private function timer(string $id, Sample $sample, float $seconds): float
@@ -98,19 +108,23 @@ final class Deriver
             DerivationKind::Scale => new Formula(fn (array $of): float => $of[0] * $by + $plus),
             DerivationKind::CellAverage => new Formula(fn (array $of): float => $of[0] / $cells),
             DerivationKind::Power => new Formula(fn (array $of): float => $of[0] * ($of[1] ?? 0.0)),
-            DerivationKind::Used => new Integral,
-            DerivationKind::Relative => new Offset,
+            DerivationKind::Used => new Integral(),
+            DerivationKind::Relative => new Offset(),
             DerivationKind::Distance => new FromHome(false, false),
             DerivationKind::Bearing => new FromHome(true, false),
             DerivationKind::Slant => new FromHome(false, true),
             DerivationKind::Climb => new Smoothed($derived->by ?? self::SMOOTH),
             // Level or rising there is no glide.
-            DerivationKind::Glide => new Formula(fn (array $of): ?float => ($of[1] ?? 0.0) < -0.1 ? $of[0] / -($of[1] ?? -1.0) : null),
-            DerivationKind::EnergyClimb => new Energy,
+            DerivationKind::Glide => new Formula(
+                fn (array $of): ?float => ($of[1] ?? 0.0) < -0.1 ? $of[0] / -($of[1] ?? -1.0) : null,
+            ),
+            DerivationKind::EnergyClimb => new Energy(),
             DerivationKind::WindSpeed => new RoundWind(false),
             DerivationKind::WindFrom => new RoundWind(true),
             DerivationKind::Density => new Formula(fn (array $of): float => Atmosphere::density($of[0], $of[1] ?? 15.0)),
-            DerivationKind::TrueAirspeed => new Formula(fn (array $of): ?float => ($of[1] ?? 0.0) > 0 ? Atmosphere::trueAirspeed($of[0], $of[1]) : null),
+            DerivationKind::TrueAirspeed => new Formula(
+                fn (array $of): ?float => ($of[1] ?? 0.0) > 0 ? Atmosphere::trueAirspeed($of[0], $of[1]) : null,
+            ),
             DerivationKind::Timer => new Formula(fn (array $of): ?float => null),
         };
     }

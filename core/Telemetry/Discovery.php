@@ -27,25 +27,61 @@ final readonly class Discovery
             $promised = array_map(fn ($quantity): string => "{$fitted->id}-{$quantity->id}", $sensor->quantities);
             $lost = array_diff($promised, $ids);
             if ($lost === $promised) {
-                $points[] = VerdictPoint::wrong('Lost', "{$sensor->name} wasn't found.", $this->whyLost($lamps[$fitted->id] ?? null));
+                $points[] = VerdictPoint::wrong(
+                    'Lost',
+                    "{$sensor->name} wasn't found.",
+                    $this->whyLost($lamps[$fitted->id] ?? null),
+                );
             }
         }
         foreach ($this->program->sense->chain as $fitted) {
-            $own = array_map(fn ($quantity): string => "{$fitted->id}-{$quantity->id}", $this->chain->sensors[$fitted->id]->quantities ?? []);
-            $silent = array_values(array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'silent' && in_array($one->id, $own, true)));
+            $own = array_map(
+                fn ($quantity): string => "{$fitted->id}-{$quantity->id}",
+                $this->chain->sensors[$fitted->id]->quantities ?? [],
+            );
+            $silent = array_values(
+                array_filter(
+                    $found,
+                    fn (FoundValue $one): bool => $one->trouble === 'silent' && in_array($one->id, $own, true),
+                ),
+            );
             if ($silent !== []) {
                 $names = array_map(fn (FoundValue $one): string => substr($one->id, strlen($fitted->id) + 1), $silent);
-                $points[] = VerdictPoint::look('Silent', ($this->chain->sensors[$fitted->id]->name ?? $fitted->id).' was found and doesn\'t send '.implode(', ', $names).'.', $this->whySilent($names));
+                $points[] = VerdictPoint::look(
+                    'Silent',
+                    ($this->chain->sensors[$fitted->id]->name ?? $fitted->id).
+                        ' was found and doesn\'t send '.
+                        implode(', ', $names).
+                        '.',
+                    $this->whySilent($names),
+                );
             }
         }
-        foreach (array_unique(array_map(fn (FoundValue $one): string => $one->id, array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'doubled'))) as $id) {
-            $points[] = VerdictPoint::wrong('Doubled', ucfirst(str_replace('-', ' ', $id)).' was found twice.', 'Two sensors answer to one address: change one. Then delete all and discover again.');
+        foreach (
+            array_unique(
+                array_map(
+                    fn (FoundValue $one): string => $one->id,
+                    array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'doubled'),
+                ),
+            ) as $id
+        ) {
+            $points[] = VerdictPoint::wrong(
+                'Doubled',
+                ucfirst(str_replace('-', ' ', $id)).' was found twice.',
+                'Two sensors answer to one address: change one. Then delete all and discover again.',
+            );
         }
         foreach (array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'stale') as $one) {
-            $points[] = VerdictPoint::look('Stale', ucfirst(str_replace('-', ' ', $one->id)).' is of a sensor that is no more in the chain.', BusTrouble::Stale->cure());
+            $points[] = VerdictPoint::look(
+                'Stale',
+                ucfirst(str_replace('-', ' ', $one->id)).' is of a sensor that is no more in the chain.',
+                BusTrouble::Stale->cure(),
+            );
         }
 
-        return $points === [] ? [VerdictPoint::fine('Discovery', 'Every value of the chain was found. Stop discovery now.')] : $points;
+        return $points === []
+            ? [VerdictPoint::fine('Discovery', 'Every value of the chain was found. Stop discovery now.')]
+            : $points;
     }
 
     private function whyLost(?string $lamp): string
@@ -60,6 +96,8 @@ final readonly class Discovery
     /** @param  list<string>  $names */
     private function whySilent(array $names): string
     {
-        return in_array('satellites', $names, true) ? BusTrouble::WiresSwapped->cure() : BusTrouble::NoSatellites->cure();
+        return in_array('satellites', $names, true)
+            ? BusTrouble::WiresSwapped->cure()
+            : BusTrouble::NoSatellites->cure();
     }
 }

@@ -11,5 +11,10 @@ final readonly class FoundValue
      * @param  float|null  $refresh  seconds from one to the next
      * @param  string|null  $trouble  lost, doubled or silent; null where it's fine
      */
-    public function __construct(public string $id, public ?float $reads, public ?float $refresh, public ?string $trouble) {}
+    public function __construct(
+        public string $id,
+        public ?float $reads,
+        public ?float $refresh,
+        public ?string $trouble,
+    ) {}
 }

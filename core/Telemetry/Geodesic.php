@@ -35,18 +35,25 @@ final class Geodesic
             }
             $cosS = $sin1 * $sin2 + $cos1 * $cos2 * $cosL;
             $sigma = atan2($sinS, $cosS);
-            $sinA = $cos1 * $cos2 * $sinL / $sinS;
+            $sinA = ($cos1 * $cos2 * $sinL) / $sinS;
             $cos2A = 1 - $sinA ** 2;
             // On the equator the middle doesn't count.
-            $mid = $cos2A === 0.0 ? 0.0 : $cosS - 2 * $sin1 * $sin2 / $cos2A;
-            $c = self::F / 16 * $cos2A * (4 + self::F * (4 - 3 * $cos2A));
+            $mid = $cos2A === 0.0 ? 0.0 : $cosS - (2 * $sin1 * $sin2) / $cos2A;
+            $c = (self::F / 16) * $cos2A * (4 + self::F * (4 - 3 * $cos2A));
             $before = $lambda;
-            $lambda = $l + (1 - $c) * self::F * $sinA * ($sigma + $c * $sinS * ($mid + $c * $cosS * (-1 + 2 * $mid ** 2)));
+            $lambda =
+                $l + (1 - $c) * self::F * $sinA * ($sigma + $c * $sinS * ($mid + $c * $cosS * (-1 + 2 * $mid ** 2)));
             if (abs($lambda - $before) < 1e-12) {
-                $k = $cos2A * (self::A ** 2 - $b ** 2) / $b ** 2;
-                $big = 1 + $k / 16384 * (4096 + $k * (-768 + $k * (320 - 175 * $k)));
-                $small = $k / 1024 * (256 + $k * (-128 + $k * (74 - 47 * $k)));
-                $delta = $small * $sinS * ($mid + $small / 4 * ($cosS * (-1 + 2 * $mid ** 2) - $small / 6 * $mid * (-3 + 4 * $sinS ** 2) * (-3 + 4 * $mid ** 2)));
+                $k = ($cos2A * (self::A ** 2 - $b ** 2)) / $b ** 2;
+                $big = 1 + ($k / 16384) * (4096 + $k * (-768 + $k * (320 - 175 * $k)));
+                $small = ($k / 1024) * (256 + $k * (-128 + $k * (74 - 47 * $k)));
+                $delta =
+                    $small *
+                    $sinS *
+                    ($mid +
+                        ($small / 4) *
+                            ($cosS * (-1 + 2 * $mid ** 2) -
+                                ($small / 6) * $mid * (-3 + 4 * $sinS ** 2) * (-3 + 4 * $mid ** 2)));
                 $bearing = rad2deg(atan2($cos2 * $sinL, $cos1 * $sin2 - $sin1 * $cos2 * $cosL));
 
                 return [$b * $big * ($sigma - $delta), fmod($bearing + 360.0, 360.0)];
@@ -67,8 +74,8 @@ final class Geodesic
         $w = sqrt(1 - $e2 * sin(deg2rad($lat)) ** 2);
 
         return [
-            $lat + rad2deg($north / (self::A * (1 - $e2) / $w ** 3)),
-            $lon + rad2deg($east / (self::A / $w * cos(deg2rad($lat)))),
+            $lat + rad2deg($north / ((self::A * (1 - $e2)) / $w ** 3)),
+            $lon + rad2deg($east / ((self::A / $w) * cos(deg2rad($lat)))),
         ];
     }
 }

@@ -27,8 +27,13 @@ final readonly class GpsFix
     public function joined(self $other): self
     {
         return new self(
-            $other->seconds, $other->latitude ?? $this->latitude, $other->longitude ?? $this->longitude, $other->altitude ?? $this->altitude,
-            $other->satellites ?? $this->satellites, $other->speed ?? $this->speed, $other->course ?? $this->course,
+            $other->seconds,
+            $other->latitude ?? $this->latitude,
+            $other->longitude ?? $this->longitude,
+            $other->altitude ?? $this->altitude,
+            $other->satellites ?? $this->satellites,
+            $other->speed ?? $this->speed,
+            $other->course ?? $this->course,
         );
     }
 }

@@ -13,7 +13,14 @@ final readonly class Sample
      * @param  array<string, float>  $functions  the value of every function, by its id
      * @param  array<string, float>  $controls  where every control stands, by its id
      */
-    public function __construct(public float $time, public array $values, public string $phase, public array $steps, public array $functions, public array $controls) {}
+    public function __construct(
+        public float $time,
+        public array $values,
+        public string $phase,
+        public array $steps,
+        public array $functions,
+        public array $controls,
+    ) {}
 
     /** @param  array<string, float>  $values */
     public function with(array $values): self

@@ -67,8 +67,15 @@ final readonly class SenseCheck
             }
         }
         foreach ($this->program->sense->announces as $id) {
-            if ($id !== 'phase' && ! $this->program->function($id) instanceof SteppedFunction) {
-                $points[] = ['program', VerdictPoint::wrong('Announced', "There is no switched function \"{$id}\" to announce.", 'Take it out, or make the function.')];
+            if ($id !== 'phase' && ! ($this->program->function($id) instanceof SteppedFunction)) {
+                $points[] = [
+                    'program',
+                    VerdictPoint::wrong(
+                        'Announced',
+                        "There is no switched function \"{$id}\" to announce.",
+                        'Take it out, or make the function.',
+                    ),
+                ];
             }
         }
         foreach ($this->conditions() as [$where, $one]) {
@@ -87,10 +94,27 @@ final readonly class SenseCheck
         $wants = DerivationInputs::of($derived->does);
         $words = DerivationInputs::inWords($derived->does);
         if ($derived->does === DerivationKind::Timer) {
-            return $derived->while === null ? [VerdictPoint::wrong('Value', "{$derived->name} never runs: it needs {$words}.", 'Say when it runs, as while armed.')] : [];
+            return $derived->while === null
+                ? [
+                    VerdictPoint::wrong(
+                        'Value',
+                        "{$derived->name} never runs: it needs {$words}.",
+                        'Say when it runs, as while armed.',
+                    ),
+                ]
+                : [];
         }
-        if (count($derived->of) < count($wants) || (count($derived->of) > count($wants) && ! DerivationInputs::several($derived->does))) {
-            return [VerdictPoint::wrong('Value', "{$derived->name} is worked out of {$words}; ".count($derived->of).' are given.', 'Choose '.($wants === [] ? 'none' : count($wants)).'.')];
+        if (
+            count($derived->of) < count($wants) ||
+            (count($derived->of) > count($wants) && ! DerivationInputs::several($derived->does))
+        ) {
+            return [
+                VerdictPoint::wrong(
+                    'Value',
+                    "{$derived->name} is worked out of {$words}; ".count($derived->of).' are given.',
+                    'Choose '.($wants === [] ? 'none' : count($wants)).'.',
+                ),
+            ];
         }
         $points = [];
         $later = array_column(array_slice($this->program->sense->values, $index), 'id');
@@ -98,11 +122,27 @@ final readonly class SenseCheck
             $value = $this->values->find($id);
             $wanted = $wants[min($place, count($wants) - 1)];
             $points[] = match (true) {
-                $value === null => VerdictPoint::wrong('Value', "{$derived->name} looks at \"{$id}\", which nothing sends.", 'Add the sensor, or choose another value.'),
-                in_array($id, $later, true) => VerdictPoint::wrong('Value', "{$derived->name} looks at {$value->name}, which is worked out after it.", "Move it behind {$value->name}."),
-                $wanted !== null && $value->dimension !== $wanted => VerdictPoint::wrong('Value', "{$derived->name} wants {$words}; {$value->name} is a {$value->dimension->value}.", "Choose a {$wanted->value} there."),
+                $value === null => VerdictPoint::wrong(
+                    'Value',
+                    "{$derived->name} looks at \"{$id}\", which nothing sends.",
+                    'Add the sensor, or choose another value.',
+                ),
+                in_array($id, $later, true) => VerdictPoint::wrong(
+                    'Value',
+                    "{$derived->name} looks at {$value->name}, which is worked out after it.",
+                    "Move it behind {$value->name}.",
+                ),
+                $wanted !== null && $value->dimension !== $wanted => VerdictPoint::wrong(
+                    'Value',
+                    "{$derived->name} wants {$words}; {$value->name} is a {$value->dimension->value}.",
+                    "Choose a {$wanted->value} there.",
+                ),
                 // Common practice.
-                $value->divided && $derived->does === DerivationKind::Scale && ($derived->by ?? 1.0) !== 1.0 => VerdictPoint::wrong('Value', "{$derived->name} divides {$value->name} again: {$value->from} has applied poles and gear ratio, and they are applied once only.", "Set the factor to 1, or take {$derived->name} out."),
+                $value->divided && $derived->does === DerivationKind::Scale && ($derived->by ?? 1.0) !== 1.0 => VerdictPoint::wrong(
+                    'Value',
+                    "{$derived->name} divides {$value->name} again: {$value->from} has applied poles and gear ratio, and they are applied once only.",
+                    "Set the factor to 1, or take {$derived->name} out.",
+                ),
                 default => null,
             };
         }
@@ -114,14 +154,26 @@ final readonly class SenseCheck
     private function when(Callout $call): array
     {
         $points = [];
-        foreach ([...ConditionTree::all($call->when), ...$call->after === null ? [] : ConditionTree::all($call->after)] as $one) {
+        foreach (
+            [...ConditionTree::all($call->when), ...$call->after === null ? [] : ConditionTree::all($call->after)] as $one
+        ) {
             $points[] = match (true) {
                 $one instanceof SensorLevel => $this->level($call->name, 'fire', 'speaks', $one),
                 $one instanceof StepIs => $this->step($call, $one),
-                $one instanceof PhaseIs => in_array($one->phase, array_column($this->program->phases, 'id'), true) ? null : $this->missing($call, "phase \"{$one->phase}\""),
-                $one instanceof FunctionLevel => $this->program->function($one->function) !== null ? null : $this->missing($call, "function \"{$one->function}\""),
-                $one instanceof ControlAt, $one instanceof ControlLevel => $this->transmitter->control($one->control) !== null ? null : $this->missing($call, "control \"{$one->control}\" on {$this->transmitter->name}"),
-                $one instanceof Named => isset($this->program->conditions[$one->name]) ? null : $this->missing($call, "condition \"{$one->name}\""),
+                $one instanceof PhaseIs => in_array($one->phase, array_column($this->program->phases, 'id'), true)
+                    ? null
+                    : $this->missing($call, "phase \"{$one->phase}\""),
+                $one instanceof FunctionLevel => $this->program->function($one->function) !== null
+                    ? null
+                    : $this->missing($call, "function \"{$one->function}\""),
+                $one instanceof ControlAt, $one instanceof ControlLevel => $this->transmitter->control(
+                    $one->control,
+                ) !== null
+                    ? null
+                    : $this->missing($call, "control \"{$one->control}\" on {$this->transmitter->name}"),
+                $one instanceof Named => isset($this->program->conditions[$one->name])
+                    ? null
+                    : $this->missing($call, "condition \"{$one->name}\""),
                 default => null,
             };
         }
@@ -133,12 +185,18 @@ final readonly class SenseCheck
     {
         $function = $this->program->function($one->function);
 
-        return $function instanceof SteppedFunction && $function->indexOf($one->step) !== null ? null : $this->missing($call, "step \"{$one->step}\" of \"{$one->function}\"");
+        return $function instanceof SteppedFunction && $function->indexOf($one->step) !== null
+            ? null
+            : $this->missing($call, "step \"{$one->step}\" of \"{$one->function}\"");
     }
 
     private function missing(Callout $call, string $what): VerdictPoint
     {
-        return VerdictPoint::wrong('When', "{$call->name} waits for a {$what}, and there is none: it never speaks.", 'Choose something that is there.');
+        return VerdictPoint::wrong(
+            'When',
+            "{$call->name} waits for a {$what}, and there is none: it never speaks.",
+            'Choose something that is there.',
+        );
     }
 
     /** @return list<array{string, SensorLevel}> what of the program hangs on telemetry, with where it stands */
@@ -153,14 +211,24 @@ final readonly class SenseCheck
             return false;
         });
 
-        return array_map(fn (SensorLevel $level): array => [implode(', ', ConditionUsages::of($this->program, fn (Condition $one): bool => $one == $level)), $level], $levels);
+        return array_map(
+            fn (SensorLevel $level): array => [
+                implode(', ', ConditionUsages::of($this->program, fn (Condition $one): bool => $one == $level)),
+                $level,
+            ],
+            $levels,
+        );
     }
 
     private function level(string $who, string $fire, string $speaks, SensorLevel $one): ?VerdictPoint
     {
         $value = $this->values->find($one->sensor);
         if ($value === null) {
-            return VerdictPoint::wrong('When', "{$who} looks at \"{$one->sensor}\", which nothing sends: it never {$speaks}.", 'Add the sensor, or choose another value.');
+            return VerdictPoint::wrong(
+                'When',
+                "{$who} looks at \"{$one->sensor}\", which nothing sends: it never {$speaks}.",
+                'Add the sensor, or choose another value.',
+            );
         }
         $range = $value->range;
         if ($range === null) {
@@ -168,11 +236,27 @@ final readonly class SenseCheck
         }
         $never = $one->above ? $one->level >= $range->high : $one->level <= $range->low;
         $always = $one->above ? $one->level < $range->low : $one->level > $range->high;
-        $shown = fn (float $base): string => str_replace('-', '−', (string) round($value->unit->fromBase($base), 2)).' '.$value->unit->shown();
+        $shown = fn (float $base): string => str_replace('-', '−', (string) round($value->unit->fromBase($base), 2)).
+            ' '.
+            $value->unit->shown();
 
         return match (true) {
-            $never => VerdictPoint::wrong('When', "{$who} can never {$fire}: {$value->name} goes from {$shown($range->low)} to {$shown($range->high)}, and it waits for ".($one->above ? 'more' : 'less')." than {$shown($one->level)}.", 'Choose a level inside that range.'),
-            $always => VerdictPoint::wrong('When', "{$who} always holds: {$value->name} is never ".($one->above ? 'below' : 'above')." {$shown($one->above ? $range->low : $range->high)}.", 'Choose a level inside its range.'),
+            $never => VerdictPoint::wrong(
+                'When',
+                "{$who} can never {$fire}: {$value->name} goes from {$shown($range->low)} to {$shown(
+                    $range->high,
+                )}, and it waits for ".
+                    ($one->above ? 'more' : 'less').
+                    " than {$shown($one->level)}.",
+                'Choose a level inside that range.',
+            ),
+            $always => VerdictPoint::wrong(
+                'When',
+                "{$who} always holds: {$value->name} is never ".
+                    ($one->above ? 'below' : 'above').
+                    " {$shown($one->above ? $range->low : $range->high)}.",
+                'Choose a level inside its range.',
+            ),
             default => null,
         };
     }
@@ -180,12 +264,36 @@ final readonly class SenseCheck
     /** @return list<VerdictPoint> */
     private function phrase(Callout $call): array
     {
-        if (array_filter($call->says, fn (PhrasePart $one): bool => $one->value !== null || trim($one->words ?? '') !== '') === [] && $call->plays === null) {
-            return [VerdictPoint::wrong('Phrase', "{$call->name} has nothing to say.", 'Give it words, a value or a sound.')];
+        if (
+            array_filter(
+                $call->says,
+                fn (PhrasePart $one): bool => $one->value !== null || trim($one->words ?? '') !== '',
+            ) === [] &&
+            $call->plays === null
+        ) {
+            return [
+                VerdictPoint::wrong(
+                    'Phrase',
+                    "{$call->name} has nothing to say.",
+                    'Give it words, a value or a sound.',
+                ),
+            ];
         }
-        $gone = array_filter($call->says, fn (PhrasePart $one): bool => $one->value !== null && $this->values->find($one->value) === null);
+        $gone = array_filter(
+            $call->says,
+            fn (PhrasePart $one): bool => $one->value !== null && $this->values->find($one->value) === null,
+        );
 
-        return array_values(array_map(fn (PhrasePart $one): VerdictPoint => VerdictPoint::wrong('Phrase', "{$call->name} says \"{$one->value}\", which nothing sends: it would say “missing”.", 'Choose another value.'), $gone));
+        return array_values(
+            array_map(
+                fn (PhrasePart $one): VerdictPoint => VerdictPoint::wrong(
+                    'Phrase',
+                    "{$call->name} says \"{$one->value}\", which nothing sends: it would say “missing”.",
+                    'Choose another value.',
+                ),
+                $gone,
+            ),
+        );
     }
 
     /** A pack's voltage begins at nothing; that of a regulator or of the receiver doesn't. */
@@ -199,17 +307,44 @@ final readonly class SenseCheck
     /** @return list<VerdictPoint> */
     private function manner(Callout $call): array
     {
-        $looksAt = array_filter(ConditionTree::all($call->when), fn (Condition $one): bool => $one instanceof SensorLevel);
-        $volts = array_filter($looksAt, fn (SensorLevel $one): bool => $this->values->find($one->sensor)?->dimension === Dimension::Voltage);
+        $looksAt = array_filter(
+            ConditionTree::all($call->when),
+            fn (Condition $one): bool => $one instanceof SensorLevel,
+        );
+        $volts = array_filter(
+            $looksAt,
+            fn (SensorLevel $one): bool => $this->values->find($one->sensor)?->dimension === Dimension::Voltage,
+        );
         $points = [];
-        if ($call->isAlarm() && $call->hold < self::DIP && array_filter($volts, fn (SensorLevel $one): bool => ! $one->above && $this->isPack($one->sensor)) !== []) {
-            $points[] = VerdictPoint::look('Sag', "{$call->name} speaks at once: a burst of power dips the voltage and fools it.", 'Let it hold for about 3 s.');
+        if (
+            $call->isAlarm() &&
+            $call->hold < self::DIP &&
+            array_filter($volts, fn (SensorLevel $one): bool => ! $one->above && $this->isPack($one->sensor)) !== []
+        ) {
+            $points[] = VerdictPoint::look(
+                'Sag',
+                "{$call->name} speaks at once: a burst of power dips the voltage and fools it.",
+                'Let it hold for about 3 s.',
+            );
         }
         if ($call->repeat > 0 && $call->repeat < self::OFTEN) {
-            $points[] = VerdictPoint::look('Repeat', "{$call->name} repeats every {$call->repeat} s: what speaks too often is switched off, and missed when it matters.", 'Let 5 s or more go by.');
+            $points[] = VerdictPoint::look(
+                'Repeat',
+                "{$call->name} repeats every {$call->repeat} s: what speaks too often is switched off, and missed when it matters.",
+                'Let 5 s or more go by.',
+            );
         }
-        if (array_filter($volts, fn (SensorLevel $one): bool => $one->sensor === 'receiver-volts' && $one->level < 4.3) !== []) {
-            $points[] = VerdictPoint::look('Supply', "{$call->name} looks at the receiver's own supply with the level of a cell.", 'For the flight pack choose its own voltage or a cell\'s average.');
+        if (
+            array_filter(
+                $volts,
+                fn (SensorLevel $one): bool => $one->sensor === 'receiver-volts' && $one->level < 4.3,
+            ) !== []
+        ) {
+            $points[] = VerdictPoint::look(
+                'Supply',
+                "{$call->name} looks at the receiver's own supply with the level of a cell.",
+                'For the flight pack choose its own voltage or a cell\'s average.',
+            );
         }
 
         return $points;

@@ -38,13 +38,21 @@ final readonly class SensorChain
     /** @return list<InstalledSensor> those on the sensor bus: a controller's own stream goes another way */
     public function onBus(): array
     {
-        return array_values(array_filter($this->kit->program->sense->chain, fn (InstalledSensor $one): bool => isset($this->sensors[$one->id]) && $this->sensors[$one->id]->kind !== SensorKind::Controller));
+        return array_values(
+            array_filter(
+                $this->kit->program->sense->chain,
+                fn (InstalledSensor $one): bool => isset($this->sensors[$one->id]) &&
+                    $this->sensors[$one->id]->kind !== SensorKind::Controller,
+            ),
+        );
     }
 
     /** Seconds until each value on the bus was asked for once. */
     public function refresh(): float
     {
-        $values = array_sum(array_map(fn (InstalledSensor $one): int => count($this->sensors[$one->id]->quantities), $this->onBus()));
+        $values = array_sum(
+            array_map(fn (InstalledSensor $one): int => count($this->sensors[$one->id]->quantities), $this->onBus()),
+        );
 
         return $values * self::POLL[$this->kit->program->sense->bus->value ?? SensorBus::Shared->value];
     }
@@ -66,18 +74,44 @@ final readonly class SensorChain
     {
         $sense = $this->kit->program->sense;
         if ($sense->chain === []) {
-            return [VerdictPoint::look('Chain', 'No sensor is fitted.', 'Add one from Stores; the link\'s own values are there without.')];
+            return [
+                VerdictPoint::look(
+                    'Chain',
+                    'No sensor is fitted.',
+                    'Add one from Stores; the link\'s own values are there without.',
+                ),
+            ];
         }
 
-        return [...$this->unknown(), ...$this->way(), ...$this->addresses(), ...$this->bus(), ...$this->supply(), ...$this->current(), ...$this->freshness()];
+        return [
+            ...$this->unknown(),
+            ...$this->way(),
+            ...$this->addresses(),
+            ...$this->bus(),
+            ...$this->supply(),
+            ...$this->current(),
+            ...$this->freshness(),
+        ];
     }
 
     /** @return list<VerdictPoint> */
     private function unknown(): array
     {
-        $missing = array_filter($this->kit->program->sense->chain, fn (InstalledSensor $one): bool => ! isset($this->sensors[$one->id]));
+        $missing = array_filter(
+            $this->kit->program->sense->chain,
+            fn (InstalledSensor $one): bool => ! isset($this->sensors[$one->id]),
+        );
 
-        return array_values(array_map(fn (InstalledSensor $one): VerdictPoint => VerdictPoint::wrong('Stores', "There is no sensor \"{$one->sensor}\" in Stores.", 'Import its definition, or take it out of the chain.'), $missing));
+        return array_values(
+            array_map(
+                fn (InstalledSensor $one): VerdictPoint => VerdictPoint::wrong(
+                    'Stores',
+                    "There is no sensor \"{$one->sensor}\" in Stores.",
+                    'Import its definition, or take it out of the chain.',
+                ),
+                $missing,
+            ),
+        );
     }
 
     /** @return list<VerdictPoint> */
@@ -85,17 +119,35 @@ final readonly class SensorChain
     {
         $receiver = $this->kit->receiver;
         if ($receiver === null) {
-            return [VerdictPoint::look('Receiver', 'No receiver is chosen: nothing hears the sensors.', 'Choose one in Kit.')];
+            return [
+                VerdictPoint::look(
+                    'Receiver',
+                    'No receiver is chosen: nothing hears the sensors.',
+                    'Choose one in Kit.',
+                ),
+            ];
         }
         $points = [];
         if (! $receiver->telemetry) {
-            $points[] = VerdictPoint::wrong('Telemetry', "{$receiver->name} sends nothing back.", 'Take a receiver with telemetry, or fly by a timer.');
+            $points[] = VerdictPoint::wrong(
+                'Telemetry',
+                "{$receiver->name} sends nothing back.",
+                'Take a receiver with telemetry, or fly by a timer.',
+            );
         } elseif ($this->onBus() !== [] && ! $receiver->bus) {
-            $points[] = VerdictPoint::wrong('Bus', "{$receiver->name} has no sensor bus.", 'Take a receiver with one, or a flight controller that sends the values.');
+            $points[] = VerdictPoint::wrong(
+                'Bus',
+                "{$receiver->name} has no sensor bus.",
+                'Take a receiver with one, or a flight controller that sends the values.',
+            );
         }
         $streams = array_filter($this->sensors, fn (Sensor $one): bool => $one->kind === SensorKind::Controller);
         if ($streams !== [] && $this->kit->controller === null) {
-            $points[] = VerdictPoint::wrong('Controller', 'The chain has a flight controller\'s stream, and no controller is in the kit.', 'Choose the controller in Kit, or take the stream out.');
+            $points[] = VerdictPoint::wrong(
+                'Controller',
+                'The chain has a flight controller\'s stream, and no controller is in the kit.',
+                'Choose the controller in Kit, or take the stream out.',
+            );
         }
 
         return $points;
@@ -110,13 +162,21 @@ final readonly class SensorChain
         }
         $clashes = array_filter($by, fn (array $names): bool => count($names) > 1);
         if ($clashes === []) {
-            return count($by) < 2 ? [] : [VerdictPoint::fine('Addresses', 'Each sensor answers to an address of its own.')];
+            return count($by) < 2
+                ? []
+                : [VerdictPoint::fine('Addresses', 'Each sensor answers to an address of its own.')];
         }
         $free = array_values(array_diff(range(1, 28), array_keys($by)));
 
         return array_map(
-            fn (int|string $address, array $names): VerdictPoint => VerdictPoint::wrong('Addresses', implode(' and ', $names)." both answer to address {$address}: their values come doubled, or not at all.", 'Give one of them another: '.implode(', ', array_slice($free, 0, 3)).' are free.'),
-            array_keys($clashes), array_values($clashes),
+            fn (int|string $address, array $names): VerdictPoint => VerdictPoint::wrong(
+                'Addresses',
+                implode(' and ', $names).
+                    " both answer to address {$address}: their values come doubled, or not at all.",
+                'Give one of them another: '.implode(', ', array_slice($free, 0, 3)).' are free.',
+            ),
+            array_keys($clashes),
+            array_values($clashes),
         );
     }
 
@@ -128,13 +188,29 @@ final readonly class SensorChain
             return [];
         }
         if ($bus === null) {
-            return [VerdictPoint::look('Bus', 'Which bus the receiver\'s pin is set to is not said.', 'Choose one; a device\'s lamp tells: slow blink is the older, quick the newer.')];
+            return [
+                VerdictPoint::look(
+                    'Bus',
+                    'Which bus the receiver\'s pin is set to is not said.',
+                    'Choose one; a device\'s lamp tells: slow blink is the older, quick the newer.',
+                ),
+            ];
         }
-        $deaf = array_filter($this->onBus(), fn (InstalledSensor $one): bool => ! in_array($bus, $this->sensors[$one->id]->buses, true));
+        $deaf = array_filter(
+            $this->onBus(),
+            fn (InstalledSensor $one): bool => ! in_array($bus, $this->sensors[$one->id]->buses, true),
+        );
 
         return $deaf === []
             ? [VerdictPoint::fine('Bus', "All speak the {$bus->says()}.")]
-            : array_map(fn (InstalledSensor $one): VerdictPoint => VerdictPoint::wrong('Bus', "{$this->sensors[$one->id]->name} doesn't speak the {$bus->says()}: it stays silent.", 'Set the receiver\'s pin to the other kind, or take another sensor.'), array_values($deaf));
+            : array_map(
+                fn (InstalledSensor $one): VerdictPoint => VerdictPoint::wrong(
+                    'Bus',
+                    "{$this->sensors[$one->id]->name} doesn't speak the {$bus->says()}: it stays silent.",
+                    'Set the receiver\'s pin to the other kind, or take another sensor.',
+                ),
+                array_values($deaf),
+            );
     }
 
     /** @return list<VerdictPoint> */
@@ -145,17 +221,26 @@ final readonly class SensorChain
             $sensor = $this->sensors[$fitted->id];
             $volts = $this->volts();
             if ($volts < $sensor->supply->low || $volts > $sensor->supply->high) {
-                $wrong[] = VerdictPoint::wrong('Supply', "{$sensor->name} takes {$sensor->supply->low} to {$sensor->supply->high} V, and the wire has {$volts} V.", 'Power it by itself, with its minus joined to the wire\'s.');
+                $wrong[] = VerdictPoint::wrong(
+                    'Supply',
+                    "{$sensor->name} takes {$sensor->supply->low} to {$sensor->supply->high} V, and the wire has {$volts} V.",
+                    'Power it by itself, with its minus joined to the wire\'s.',
+                );
             }
         }
 
-        return $wrong !== [] || $this->onBus() === [] ? $wrong : [VerdictPoint::fine('Supply', "{$this->volts()} V on the wire suit all of them.")];
+        return $wrong !== [] || $this->onBus() === []
+            ? $wrong
+            : [VerdictPoint::fine('Supply', "{$this->volts()} V on the wire suit all of them.")];
     }
 
     private function volts(): float
     {
         // Without a regulator in between the receiver passes its pack's volts on.
-        $bare = $this->kit->choice->power === 'pack' && ($this->kit->speedController->gives ?? 0.0) <= 0 && $this->kit->pack !== null;
+        $bare =
+            $this->kit->choice->power === 'pack' &&
+            ($this->kit->speedController->gives ?? 0.0) <= 0 &&
+            $this->kit->pack !== null;
 
         return $bare ? $this->kit->pack->cells * 4.2 : self::REGULATED;
     }
@@ -173,7 +258,13 @@ final readonly class SensorChain
 
         return match (true) {
             $gives <= 0.0 || $this->onBus() === [] => [],
-            $all > $gives => [VerdictPoint::wrong('Current', "Receiver and sensors draw {$all} mA, and {$gives} mA are given.", 'Power a sensor by itself, or take a stronger supply: a receiver that browns out is lost.')],
+            $all > $gives => [
+                VerdictPoint::wrong(
+                    'Current',
+                    "Receiver and sensors draw {$all} mA, and {$gives} mA are given.",
+                    'Power a sensor by itself, or take a stronger supply: a receiver that browns out is lost.',
+                ),
+            ],
             default => [VerdictPoint::fine('Current', "Receiver and sensors draw {$all} of {$gives} mA.")],
         };
     }
@@ -183,19 +274,35 @@ final readonly class SensorChain
     {
         $points = [];
         if ($this->onBus() !== []) {
-            $points[] = VerdictPoint::fine('Refresh', 'Each value is asked for every '.round($this->refresh() * 1000).' ms.');
+            $points[] = VerdictPoint::fine(
+                'Refresh',
+                'Each value is asked for every '.round($this->refresh() * 1000).' ms.',
+            );
         }
         foreach ($this->onBus() as $fitted) {
             $sensor = $this->sensors[$fitted->id];
             $lag = $sensor->kind === SensorKind::Variometer ? $this->lag($sensor->quantities[0]->rate) : 0.0;
             if ($lag > self::LATE) {
-                $points[] = VerdictPoint::look('Variometer', "{$sensor->name} is heard up to ".round($lag, 1).' s late: you leave the lift before you hear it.', 'A shorter interval, or fewer values on the bus.');
+                $points[] = VerdictPoint::look(
+                    'Variometer',
+                    "{$sensor->name} is heard up to ".
+                        round($lag, 1).
+                        ' s late: you leave the lift before you hear it.',
+                    'A shorter interval, or fewer values on the bus.',
+                );
             } elseif ($lag > 0) {
-                $points[] = VerdictPoint::fine('Variometer', "{$sensor->name} is heard at most ".round($lag, 1).' s late.');
+                $points[] = VerdictPoint::fine(
+                    'Variometer',
+                    "{$sensor->name} is heard at most ".round($lag, 1).' s late.',
+                );
             }
         }
         if ($this->kit->program->sense->interval < 0.2) {
-            $points[] = VerdictPoint::look('Interval', "A report every {$this->kit->program->sense->interval} s costs stick response.", 'Take a longer one; 2 s is the gentlest.');
+            $points[] = VerdictPoint::look(
+                'Interval',
+                "A report every {$this->kit->program->sense->interval} s costs stick response.",
+                'Take a longer one; 2 s is the gentlest.',
+            );
         }
 
         return $points;

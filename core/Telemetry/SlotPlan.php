@@ -23,17 +23,36 @@ final readonly class SlotPlan
     public function planned(): Program
     {
         if ($this->transmitter->sensorSlots === 0) {
-            throw Refused::because('transmitter', "{$this->transmitter->name} has no fixed slots for sensors: it finds them by itself");
+            throw Refused::because(
+                'transmitter',
+                "{$this->transmitter->name} has no fixed slots for sensors: it finds them by itself",
+            );
         }
         $chain = $this->fitted();
-        $plan = SensorSlots::plan($this->transmitter->sensorSlots, array_map(fn (InstalledSensor $one): array => [
-            'name' => $this->sensors[$one->id]->name, 'block' => $this->sensors[$one->id]->block, 'starts' => $this->sensors[$one->id]->starts, 'today' => $one->slot,
-        ], $chain));
+        $plan = SensorSlots::plan(
+            $this->transmitter->sensorSlots,
+            array_map(
+                fn (InstalledSensor $one): array => [
+                    'name' => $this->sensors[$one->id]->name,
+                    'block' => $this->sensors[$one->id]->block,
+                    'starts' => $this->sensors[$one->id]->starts,
+                    'today' => $one->slot,
+                ],
+                $chain,
+            ),
+        );
         $slots = array_combine(array_map(fn (InstalledSensor $one): string => $one->id, $chain), $plan);
 
-        return $this->program->with(sense: $this->program->sense->with(chain: array_map(
-            fn (InstalledSensor $one): InstalledSensor => isset($slots[$one->id]) ? new InstalledSensor($one->id, $one->sensor, $one->address, $slots[$one->id]) : $one, $this->program->sense->chain,
-        )));
+        return $this->program->with(
+            sense: $this->program->sense->with(
+                chain: array_map(
+                    fn (InstalledSensor $one): InstalledSensor => isset($slots[$one->id])
+                        ? new InstalledSensor($one->id, $one->sensor, $one->address, $slots[$one->id])
+                        : $one,
+                    $this->program->sense->chain,
+                ),
+            ),
+        );
     }
 
     /**
@@ -51,14 +70,21 @@ final readonly class SlotPlan
             $trouble = match (true) {
                 $one->slot === null => 'has no slots yet',
                 $to >= $this->transmitter->sensorSlots => "ends behind slot {$this->transmitter->sensorSlots}",
-                $sensor->starts !== [] && ! in_array($one->slot, $sensor->starts, true) => 'may start at '.implode(', ', $sensor->starts),
+                $sensor->starts !== [] && ! in_array($one->slot, $sensor->starts, true) => 'may start at '.
+                    implode(', ', $sensor->starts),
                 default => null,
             };
             for ($slot = $one->slot ?? 0; $one->slot !== null && $slot <= $to; $slot++) {
                 $trouble ??= isset($owner[$slot]) ? "lies on {$owner[$slot]}" : null;
                 $owner[$slot] = $sensor->name;
             }
-            $rows[] = ['id' => $one->id, 'name' => $sensor->name, 'from' => $one->slot, 'to' => $to, 'trouble' => $trouble];
+            $rows[] = [
+                'id' => $one->id,
+                'name' => $sensor->name,
+                'from' => $one->slot,
+                'to' => $to,
+                'trouble' => $trouble,
+            ];
         }
 
         return $rows;
@@ -67,6 +93,11 @@ final readonly class SlotPlan
     /** @return list<InstalledSensor> */
     private function fitted(): array
     {
-        return array_values(array_filter($this->program->sense->chain, fn (InstalledSensor $one): bool => isset($this->sensors[$one->id])));
+        return array_values(
+            array_filter(
+                $this->program->sense->chain,
+                fn (InstalledSensor $one): bool => isset($this->sensors[$one->id]),
+            ),
+        );
     }
 }

@@ -17,9 +17,12 @@ final readonly class Threshold
         $zero = $value?->unit->fromBase(0.0) ?? 0.0;
 
         return [
-            'sensor' => $one->sensor, 'name' => $value->name ?? $one->sensor, 'above' => $one->above,
+            'sensor' => $one->sensor,
+            'name' => $value->name ?? $one->sensor,
+            'above' => $one->above,
             'level' => round($value?->unit->fromBase($one->level) ?? $one->level, 3),
-            'hysteresis' => round(($value?->unit->fromBase($one->hysteresis) ?? $one->hysteresis) - $zero, 3), 'unit' => $value?->unit->shown() ?? '',
+            'hysteresis' => round(($value?->unit->fromBase($one->hysteresis) ?? $one->hysteresis) - $zero, 3),
+            'unit' => $value?->unit->shown() ?? '',
         ];
     }
 
@@ -32,9 +35,20 @@ final readonly class Threshold
      */
     public function of(string $sensor, bool $above, float $level, float $hysteresis = 0.0): SensorLevel
     {
-        $unit = $this->values->find($sensor)->unit ?? throw Refused::because('sensor', "nothing sends \"{$sensor}\"; the program has ".(implode(', ', array_keys($this->values->all)) ?: 'no values yet'));
+        $unit =
+            $this->values->find($sensor)->unit ??
+            throw Refused::because(
+                'sensor',
+                "nothing sends \"{$sensor}\"; the program has ".
+                    (implode(', ', array_keys($this->values->all)) ?: 'no values yet'),
+            );
 
-        return new SensorLevel($sensor, $above, round($unit->toBase($level), 6), round($unit->toBase($hysteresis) - $unit->toBase(0.0), 6));
+        return new SensorLevel(
+            $sensor,
+            $above,
+            round($unit->toBase($level), 6),
+            round($unit->toBase($hysteresis) - $unit->toBase(0.0), 6),
+        );
     }
 
     /** As one says it: "Height above 400 ft". */
@@ -42,6 +56,12 @@ final readonly class Threshold
     {
         $read = $this->read($one);
 
-        return trim($read['name'].($one->above ? ' above ' : ' below ').str_replace('-', '−', (string) round($read['level'], 2)).' '.$read['unit']);
+        return trim(
+            $read['name'].
+                ($one->above ? ' above ' : ' below ').
+                str_replace('-', '−', (string) round($read['level'], 2)).
+                ' '.
+                $read['unit'],
+        );
     }
 }

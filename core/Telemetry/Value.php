@@ -17,5 +17,15 @@ final readonly class Value
      * @param  bool  $derived  it is worked out
      * @param  bool  $divided  a rotation to which poles and gear ratio are applied already
      */
-    public function __construct(public string $id, public string $name, public Dimension $dimension, public bool $upright, public Unit $unit, public ?Range $range, public string $from, public bool $derived, public bool $divided = false) {}
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Dimension $dimension,
+        public bool $upright,
+        public Unit $unit,
+        public ?Range $range,
+        public string $from,
+        public bool $derived,
+        public bool $divided = false,
+    ) {}
 }

@@ -36,10 +36,20 @@ final readonly class Values
         $sense = $program->sense;
         $system = $sense->system ?? $catalogue->units();
         $all = [];
-        $unit = fn (string $id, Dimension $dimension, bool $upright): Unit => $sense->units[$id] ?? $system->unit($dimension, $upright);
+        $unit = fn (string $id, Dimension $dimension, bool $upright): Unit => $sense->units[$id] ??
+            $system->unit($dimension, $upright);
         if ($catalogue->receiver($program->receiver ?? '')?->telemetry === true) {
             foreach (self::LINK as $id => [$name, $dimension, $range]) {
-                $all[$id] = new Value($id, $name, $dimension, false, $unit($id, $dimension, false), new Range(...$range), 'the link itself', false);
+                $all[$id] = new Value(
+                    $id,
+                    $name,
+                    $dimension,
+                    false,
+                    $unit($id, $dimension, false),
+                    new Range(...$range),
+                    'the link itself',
+                    false,
+                );
             }
         }
         foreach ($sense->chain as $fitted) {
@@ -49,15 +59,36 @@ final readonly class Values
                 $dimension = $quantity->unit->dimension();
                 $upright = $dimension === Dimension::Speed && $quantity->range->low < 0;
                 $all[$id] = new Value(
-                    $id, $quantity->name, $dimension, $upright, $unit($id, $dimension, $upright),
-                    new Range($quantity->unit->toBase($quantity->range->low), $quantity->unit->toBase($quantity->range->high)), $sensor->name ?? '', false, $quantity->divided,
+                    $id,
+                    $quantity->name,
+                    $dimension,
+                    $upright,
+                    $unit($id, $dimension, $upright),
+                    new Range(
+                        $quantity->unit->toBase($quantity->range->low),
+                        $quantity->unit->toBase($quantity->range->high),
+                    ),
+                    $sensor->name ?? '',
+                    false,
+                    $quantity->divided,
                 );
             }
         }
         foreach ($sense->values as $derived) {
             $dimension = self::dimension($derived, $all);
-            $upright = in_array($derived->does, [DerivationKind::Climb, DerivationKind::EnergyClimb], true) || ($derived->of !== [] && ($all[$derived->of[0]]->upright ?? false) && $dimension === Dimension::Speed);
-            $all[$derived->id] = new Value($derived->id, $derived->name, $dimension, $upright, $unit($derived->id, $dimension, $upright), self::range($derived, $all), $derived->does->says(), true);
+            $upright =
+                in_array($derived->does, [DerivationKind::Climb, DerivationKind::EnergyClimb], true) ||
+                ($derived->of !== [] && ($all[$derived->of[0]]->upright ?? false) && $dimension === Dimension::Speed);
+            $all[$derived->id] = new Value(
+                $derived->id,
+                $derived->name,
+                $dimension,
+                $upright,
+                $unit($derived->id, $dimension, $upright),
+                self::range($derived, $all),
+                $derived->does->says(),
+                true,
+            );
         }
 
         return new self($all, $system);
@@ -100,13 +131,18 @@ final readonly class Values
     private static function dimension(DerivedValue $derived, array $all): Dimension
     {
         return match ($derived->does) {
-            DerivationKind::Least, DerivationKind::Most, DerivationKind::Sum, DerivationKind::Scale => ($all[$derived->of[0] ?? ''] ?? null)->dimension ?? Dimension::Number,
+            DerivationKind::Least, DerivationKind::Most, DerivationKind::Sum, DerivationKind::Scale => (
+                $all[$derived->of[0] ?? ''] ?? null
+            )->dimension ?? Dimension::Number,
             DerivationKind::CellAverage => Dimension::Voltage,
             DerivationKind::Power => Dimension::Power,
             DerivationKind::Used => Dimension::Charge,
             DerivationKind::Relative, DerivationKind::Distance, DerivationKind::Slant => Dimension::Length,
             DerivationKind::Bearing, DerivationKind::WindFrom => Dimension::Angle,
-            DerivationKind::Climb, DerivationKind::EnergyClimb, DerivationKind::WindSpeed, DerivationKind::TrueAirspeed => Dimension::Speed,
+            DerivationKind::Climb,
+            DerivationKind::EnergyClimb,
+            DerivationKind::WindSpeed,
+            DerivationKind::TrueAirspeed => Dimension::Speed,
             DerivationKind::Glide => Dimension::Number,
             DerivationKind::Density => Dimension::Density,
             DerivationKind::Timer => Dimension::Time,

@@ -21,6 +21,13 @@ final readonly class Watcher
     /** Does it hold now? Samples are shown in the order of time. What is unknown doesn't hold. */
     public function sees(Sample $sample): bool
     {
-        return $this->watch->look($sample->time, $sample->values, $sample->phase, $sample->steps, $sample->functions, $sample->controls) === 1;
+        return $this->watch->look(
+            $sample->time,
+            $sample->values,
+            $sample->phase,
+            $sample->steps,
+            $sample->functions,
+            $sample->controls,
+        ) === 1;
     }
 }

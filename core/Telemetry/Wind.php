@@ -53,7 +53,8 @@ final readonly class Wind
         [$east, $north] = $found;
         $left = 0.0;
         foreach ($samples as [$ground, $course, $air]) {
-            $left += (hypot($ground * sin(deg2rad($course)) - $east, $ground * cos(deg2rad($course)) - $north) - $air) ** 2;
+            $left +=
+                (hypot($ground * sin(deg2rad($course)) - $east, $ground * cos(deg2rad($course)) - $north) - $air) ** 2;
         }
 
         return new self(hypot($east, $north), fmod(rad2deg(atan2(-$east, -$north)) + 360.0, 360.0), sqrt($left / $n));
@@ -87,8 +88,8 @@ final readonly class Wind
     /** @param  array<int, array<int, float>>  $a */
     private static function determinant(array $a): float
     {
-        return $a[0][0] * ($a[1][1] * $a[2][2] - $a[1][2] * $a[2][1])
-            - $a[0][1] * ($a[1][0] * $a[2][2] - $a[1][2] * $a[2][0])
-            + $a[0][2] * ($a[1][0] * $a[2][1] - $a[1][1] * $a[2][0]);
+        return $a[0][0] * ($a[1][1] * $a[2][2] - $a[1][2] * $a[2][1]) -
+            $a[0][1] * ($a[1][0] * $a[2][2] - $a[1][2] * $a[2][0]) +
+            $a[0][2] * ($a[1][0] * $a[2][1] - $a[1][1] * $a[2][0]);
     }
 }

@@ -36,7 +36,11 @@ enum Unit: string
             self::MilliampereHour => Dimension::Charge,
             self::Watt => Dimension::Power,
             self::Metre, self::Foot => Dimension::Length,
-            self::MetrePerSecond, self::KilometrePerHour, self::Knot, self::MilePerHour, self::FootPerMinute => Dimension::Speed,
+            self::MetrePerSecond,
+            self::KilometrePerHour,
+            self::Knot,
+            self::MilePerHour,
+            self::FootPerMinute => Dimension::Speed,
             self::Percent => Dimension::Percent,
             self::Decibel => Dimension::Level,
             self::Degree => Dimension::Angle,
@@ -79,7 +83,13 @@ enum Unit: string
         return match ($this) {
             self::Volt, self::One => 2,
             self::KilogramPerCubicMetre => 3,
-            self::MilliampereHour, self::Foot, self::FootPerMinute, self::Percent, self::Decibel, self::Turn, self::Degree => 0,
+            self::MilliampereHour,
+            self::Foot,
+            self::FootPerMinute,
+            self::Percent,
+            self::Decibel,
+            self::Turn,
+            self::Degree => 0,
             default => 1,
         };
     }

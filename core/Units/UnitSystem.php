@@ -27,7 +27,9 @@ enum UnitSystem: string
     public function unit(Dimension $dimension, bool $upright = false): Unit
     {
         return match (true) {
-            $dimension === Dimension::Speed && $upright => $this === self::Metric ? Unit::MetrePerSecond : Unit::FootPerMinute,
+            $dimension === Dimension::Speed && $upright => $this === self::Metric
+                ? Unit::MetrePerSecond
+                : Unit::FootPerMinute,
             $dimension === Dimension::Speed => match ($this) {
                 self::Metric => Unit::KilometrePerHour,
                 self::Imperial => Unit::MilePerHour,

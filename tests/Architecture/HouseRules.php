@@ -11,16 +11,34 @@ final class HouseRules
 {
     /** A folder of the core uses itself and those before it. */
     private const ORDER = [
-        ['Kinds'], ['Fault'], ['Units'], ['Kit'], ['Program'], ['Signal'], ['Space'],
-        ['Airframe', 'Solve'], ['Proof', 'Link'], ['Telemetry'], ['Speech'], ['Move', 'Rehearsal', 'Flight'], ['Sheet'], ['Format'],
+        ['Kinds'],
+        ['Fault'],
+        ['Units'],
+        ['Kit'],
+        ['Program'],
+        ['Signal'],
+        ['Space'],
+        ['Airframe', 'Solve'],
+        ['Proof', 'Link'],
+        ['Telemetry'],
+        ['Speech'],
+        ['Move', 'Rehearsal', 'Flight'],
+        ['Sheet'],
+        ['Format'],
     ];
 
     public function testCoreKnowsNothingOfTheRest(): Rule
     {
         return PHPat::rule()
             ->classes(Selector::inNamespace('DuskSwitch\Core'))
-            ->canOnly()->dependOn()
-            ->classes(Selector::inNamespace('DuskSwitch\Core'), Selector::isStandardClass(), Selector::classname('BackedEnum'), Selector::classname('UnitEnum'))
+            ->canOnly()
+            ->dependOn()
+            ->classes(
+                Selector::inNamespace('DuskSwitch\Core'),
+                Selector::isStandardClass(),
+                Selector::classname('BackedEnum'),
+                Selector::classname('UnitEnum'),
+            )
             ->because('the rules of the trade stand on their own');
     }
 
@@ -28,8 +46,13 @@ final class HouseRules
     {
         return PHPat::rule()
             ->classes(Selector::inNamespace('DuskSwitch\StandIn'))
-            ->canOnly()->dependOn()
-            ->classes(Selector::inNamespace('DuskSwitch\StandIn'), Selector::inNamespace('DuskSwitch\Core'), Selector::isStandardClass())
+            ->canOnly()
+            ->dependOn()
+            ->classes(
+                Selector::inNamespace('DuskSwitch\StandIn'),
+                Selector::inNamespace('DuskSwitch\Core'),
+                Selector::isStandardClass(),
+            )
             ->because('they stand behind ports that the core defines');
     }
 
@@ -38,7 +61,8 @@ final class HouseRules
         return PHPat::rule()
             ->classes(Selector::inNamespace('DuskSwitch\Core'))
             ->excluding(Selector::isInterface(), Selector::isEnum())
-            ->should()->beFinal()
+            ->should()
+            ->beFinal()
             ->because('they are composed, not extended');
     }
 
@@ -46,7 +70,8 @@ final class HouseRules
     {
         return PHPat::rule()
             ->classes(Selector::classname('/(Helper|Util|Utils|Manager|Service)$/', true))
-            ->shouldNot()->exist()
+            ->shouldNot()
+            ->exist()
             ->because('such a name says nothing');
     }
 
@@ -63,8 +88,11 @@ final class HouseRules
                 }
                 yield PHPat::rule()
                     ->classes(Selector::inNamespace("DuskSwitch\\Core\\{$folder}"))
-                    ->shouldNot()->dependOn()
-                    ->classes(...array_map(fn (string $one) => Selector::inNamespace("DuskSwitch\\Core\\{$one}"), $forbidden))
+                    ->shouldNot()
+                    ->dependOn()
+                    ->classes(
+                        ...array_map(fn (string $one) => Selector::inNamespace("DuskSwitch\\Core\\{$one}"), $forbidden),
+                    )
                     ->because('inside the core data flows one way');
             }
         }

@@ -17,8 +17,15 @@ final class HouseTest extends TestCase
     private function files(string $ending, string ...$folders): iterable
     {
         foreach ($folders as $folder) {
-            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::ROOT."/{$folder}", RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
-                if (preg_match("/\\.{$ending}$/", (string) $file) === 1 && ! str_ends_with((string) $file, 'contract.ts')) {
+            foreach (
+                new RecursiveIteratorIterator(
+                    new RecursiveDirectoryIterator(self::ROOT."/{$folder}", RecursiveDirectoryIterator::SKIP_DOTS),
+                ) as $file
+            ) {
+                if (
+                    preg_match("/\\.{$ending}$/", (string) $file) === 1 &&
+                    ! str_ends_with((string) $file, 'contract.ts')
+                ) {
                     yield substr((string) $file, strlen(self::ROOT) + 1) => (string) file_get_contents((string) $file);
                 }
             }
@@ -51,8 +58,15 @@ final class HouseTest extends TestCase
             $class = new ReflectionClass('DuskSwitch\\Core\\'.str_replace('/', '\\', substr($path, 5, -4)));
             $silent = [...$silent, ...$class->getDocComment() === false ? [$class->name] : []];
             foreach ($class->getMethods(ReflectionMethod::IS_PUBLIC) as $method) {
-                $own = $method->class === $class->name && $method->isUserDefined() && ! $method->isConstructor() && $method->name !== '__toString';
-                $promised = array_filter($class->getInterfaces(), fn (ReflectionClass $port): bool => $port->hasMethod($method->name));
+                $own =
+                    $method->class === $class->name &&
+                    $method->isUserDefined() &&
+                    ! $method->isConstructor() &&
+                    $method->name !== '__toString';
+                $promised = array_filter(
+                    $class->getInterfaces(),
+                    fn (ReflectionClass $port): bool => $port->hasMethod($method->name),
+                );
                 if ($own && $promised === [] && $method->getDocComment() === false) {
                     $silent[] = "{$class->name}::{$method->name}";
                 }
@@ -66,7 +80,11 @@ final class HouseTest extends TestCase
         foreach ($this->files('tsx?', 'resources/js') as $path => $text) {
             foreach (explode("\n", $text) as $line => $written) {
                 if (preg_match('/_MS|uration=|\/\/|\* /', $written) !== 1) {
-                    self::assertDoesNotMatchRegularExpression('/(?<![\w#.-])(400|500|512|800|900|988|1000|1100|1500|1900|2000|2012|2100|2200)(?![\w.])/', $written, "{$path}:".($line + 1));
+                    self::assertDoesNotMatchRegularExpression(
+                        '/(?<![\w#.-])(400|500|512|800|900|988|1000|1100|1500|1900|2000|2012|2100|2200)(?![\w.])/',
+                        $written,
+                        "{$path}:".($line + 1),
+                    );
                 }
             }
         }

@@ -33,7 +33,9 @@ final class FrameBench
             $frame = $circuit->frame($hand);
             $pulses = array_map(fn ($output): int => $output->pulse, $frame->outputs());
             if ($pulses !== $byHand->frame($hand)['pulses']) {
-                throw new RuntimeException('the two don\'t compute the same: '.json_encode([$pulses, $byHand->frame($hand)['pulses']]));
+                throw new RuntimeException(
+                    'the two don\'t compute the same: '.json_encode([$pulses, $byHand->frame($hand)['pulses']]),
+                );
             }
         }
         $best = [INF, INF];
@@ -59,7 +61,7 @@ final class FrameBench
     {
         $circuit = Given::circuit(Given::demo($demo));
         $hands = self::hands($circuit);
-        $byHand = fn (): PetrelByHand|RookByHand => $demo === 'petrel' ? new PetrelByHand : new RookByHand;
+        $byHand = fn (): PetrelByHand|RookByHand => $demo === 'petrel' ? new PetrelByHand() : new RookByHand();
         self::agree($circuit, $byHand(), $hands);
         $best = [INF, INF];
         for ($round = 0; $round < 5; $round++) {
@@ -84,13 +86,22 @@ final class FrameBench
     private static function hands(Circuit $circuit): array
     {
         $hand = $circuit->panel->atRest();
-        $switches = array_values(array_filter($circuit->panel->transmitter->controls, fn ($control): bool => count($control->detents) > 1));
+        $switches = array_values(
+            array_filter($circuit->panel->transmitter->controls, fn ($control): bool => count($control->detents) > 1),
+        );
         $hands = [];
         for ($tick = 0; $tick < 30_000; $tick++) {
-            [$hand[0], $hand[1], $hand[2], $hand[3]] = [sin($tick / 50), cos($tick / 70), cos($tick / 80), sin($tick / 90)];
+            [$hand[0], $hand[1], $hand[2], $hand[3]] = [
+                sin($tick / 50),
+                cos($tick / 70),
+                cos($tick / 80),
+                sin($tick / 90),
+            ];
             foreach ($switches as $place => $switch) {
                 $detents = $switch->detents;
-                $hand[(int) $circuit->panel->control($switch->id)] = (float) $switch->valueOf($detents[intdiv($tick, 90 + 70 * $place) % count($detents)]);
+                $hand[(int) $circuit->panel->control($switch->id)] = (float) $switch->valueOf(
+                    $detents[intdiv($tick, 90 + 70 * $place) % count($detents)],
+                );
             }
             $hands[] = array_values($hand);
         }
@@ -109,7 +120,9 @@ final class FrameBench
             $wanted = $byHand->tick($hand);
             // Sums in another order may round the other way.
             if (max(array_map(fn (int $a, int $b): int => abs($a - $b), $pulses, $wanted)) > 1) {
-                throw new RuntimeException("the two don't compute the same at tick {$tick}: ".json_encode([$pulses, $wanted]));
+                throw new RuntimeException(
+                    "the two don't compute the same at tick {$tick}: ".json_encode([$pulses, $wanted]),
+                );
             }
         }
     }

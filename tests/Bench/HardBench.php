@@ -13,9 +13,21 @@ final class HardBench
     {
         $worst = [0.0, ''];
         foreach (Hard::documents() as $name => $document) {
-            foreach (['prove' => [], 'live' => ['inputs' => (object) [], 'ticks' => 50], 'sense' => [], 'propose/transmitter' => ['transmitter' => 'lamplight-12'], 'rehearsal' => ['script' => 'out-and-back', 'seed' => 1]] as $path => $more) {
+            foreach (
+                [
+                    'prove' => [],
+                    'live' => ['inputs' => (object) [], 'ticks' => 50],
+                    'sense' => [],
+                    'propose/transmitter' => ['transmitter' => 'lamplight-12'],
+                    'rehearsal' => ['script' => 'out-and-back', 'seed' => 1],
+                ] as $path => $more
+            ) {
                 $request = curl_init($app->url("/api/{$path}"));
-                curl_setopt_array($request, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Expect:'], CURLOPT_POSTFIELDS => json_encode(['document' => $document, ...$more])]);
+                curl_setopt_array($request, [
+                    CURLOPT_RETURNTRANSFER => true,
+                    CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Expect:'],
+                    CURLOPT_POSTFIELDS => json_encode(['document' => $document, ...$more]),
+                ]);
                 curl_exec($request);
                 $seconds = curl_getinfo($request, CURLINFO_TOTAL_TIME);
                 if ($seconds > $worst[0]) {

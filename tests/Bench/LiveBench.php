@@ -18,7 +18,13 @@ final class LiveBench
         unset($document->sense);
         $times = [[], []];
         for ($i = 0; $i < self::REQUESTS; $i++) {
-            $body = json_encode(['document' => $document, 'ticks' => 2, 'inputs' => ['axes' => ['roll' => sin($i), 'throttle' => cos($i)], 'controls' => ['flick-a' => 'away']], 'explain' => 1, 'function' => 'roll']);
+            $body = json_encode([
+                'document' => $document,
+                'ticks' => 2,
+                'inputs' => ['axes' => ['roll' => sin($i), 'throttle' => cos($i)], 'controls' => ['flick-a' => 'away']],
+                'explain' => 1,
+                'function' => 'roll',
+            ]);
             $times[0][] = self::time($app->url('/api/live'), $body);
             $times[1][] = self::time($app->url('/api/empty'), null);
         }
@@ -29,7 +35,13 @@ final class LiveBench
     private static function time(string $url, ?string $body): float
     {
         $request = curl_init($url);
-        curl_setopt_array($request, [CURLOPT_RETURNTRANSFER => true] + ($body === null ? [] : [CURLOPT_POSTFIELDS => $body, CURLOPT_HTTPHEADER => ['Content-Type: application/json']]));
+        curl_setopt_array(
+            $request,
+            [CURLOPT_RETURNTRANSFER => true] +
+                ($body === null
+                    ? []
+                    : [CURLOPT_POSTFIELDS => $body, CURLOPT_HTTPHEADER => ['Content-Type: application/json']]),
+        );
         $start = hrtime(true);
         curl_exec($request);
         $time = (hrtime(true) - $start) / 1e6;

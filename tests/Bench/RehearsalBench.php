@@ -21,28 +21,33 @@ use DuskSwitch\Tests\Core\Given;
 final class RehearsalBench
 {
     private const SCRUB = <<<'JS'
-        const done = arguments[0]
-        const slider = document.querySelector('[role=slider][aria-label^=Time]')
-        const box = slider.getBoundingClientRect()
-        const at = (share) => ({ clientX: box.left + 90 + share * (box.width - 95), clientY: box.top + 40, bubbles: true, pointerId: 1 })
-        slider.dispatchEvent(new PointerEvent('pointerdown', at(0)))
-        const gaps = []
-        let last = performance.now(), step = 0
-        const frame = (now) => {
-            gaps.push(now - last)
-            last = now
-            window.dispatchEvent(new PointerEvent('pointermove', at(0.5 + 0.5 * Math.sin(step / 25))))
-            if (++step < 240) requestAnimationFrame(frame)
-            else { window.dispatchEvent(new PointerEvent('pointerup', at(0))); done(gaps.slice(2)) }
-        }
-        requestAnimationFrame(frame)
-        JS;
+    const done = arguments[0]
+    const slider = document.querySelector('[role=slider][aria-label^=Time]')
+    const box = slider.getBoundingClientRect()
+    const at = (share) => ({ clientX: box.left + 90 + share * (box.width - 95), clientY: box.top + 40, bubbles: true, pointerId: 1 })
+    slider.dispatchEvent(new PointerEvent('pointerdown', at(0)))
+    const gaps = []
+    let last = performance.now(), step = 0
+    const frame = (now) => {
+        gaps.push(now - last)
+        last = now
+        window.dispatchEvent(new PointerEvent('pointermove', at(0.5 + 0.5 * Math.sin(step / 25))))
+        if (++step < 240) requestAnimationFrame(frame)
+        else { window.dispatchEvent(new PointerEvent('pointerup', at(0))); done(gaps.slice(2)) }
+    }
+    requestAnimationFrame(frame)
+    JS;
 
     /** @return array{float, float, float, int} seconds: flown and heard, the bare circuit, heard again after one alarm changed; bytes of its JSON, compressed */
     public static function run(): array
     {
         $circuit = self::circuit(3.5);
-        $fly = fn (): Recording => (new Flight($circuit, Given::catalogue(), self::scenario(), new RehearsalSettings(1)))->fly();
+        $fly = fn (): Recording => (new Flight(
+            $circuit,
+            Given::catalogue(),
+            self::scenario(),
+            new RehearsalSettings(1),
+        ))->fly();
         [$all, $bare, $heard] = [INF, INF, INF];
         for ($round = 0; $round < 3; $round++) {
             $start = hrtime(true);
@@ -55,7 +60,16 @@ final class RehearsalBench
             Rehearsal::listen($flight, $changed->program, $changed->panel->transmitter, Given::catalogue());
             $heard = min($heard, (hrtime(true) - $start) / 1e9);
         }
-        $json = [...RehearsalEncoder::flight($flight, $circuit->program, $circuit->panel->transmitter, self::scenario(), new RehearsalSettings(1)), ...RehearsalEncoder::heard($first, $flight, Values::of($circuit->program, Given::catalogue()))];
+        $json = [
+            ...RehearsalEncoder::flight(
+                $flight,
+                $circuit->program,
+                $circuit->panel->transmitter,
+                self::scenario(),
+                new RehearsalSettings(1),
+            ),
+            ...RehearsalEncoder::heard($first, $flight, Values::of($circuit->program, Given::catalogue())),
+        ];
 
         return [$all, $bare, $heard, strlen((string) gzencode((string) json_encode($json)))];
     }
@@ -63,7 +77,7 @@ final class RehearsalBench
     /** @return array{float, float} ms between two frames while Petrel's flight is scrubbed: the longest, p95 */
     public static function scrub(App $app): array
     {
-        $chrome = new Chrome;
+        $chrome = new Chrome();
         $page = (new Page($chrome->browser(), $app))->open('/aircraft/4/sense/rehearsal');
         $page->named('Fly it', 'button')->click();
         $page->find('[data-clock]');
@@ -90,11 +104,21 @@ final class RehearsalBench
 
     private static function scenario(): Scenario
     {
-        return new Scenario('ten-minutes', 'Ten minutes', '', [Family::Plane], [
-            new Leg('Wait', 35), new Leg('Ready', 3, does: ['cut' => 'ready']), new Leg('Up', 12, speed: 14, climb: 3, until: 60),
-            ...array_merge(...array_fill(0, 26, [new Leg('Straight', 14, speed: 15), new Leg('Turn', 6, speed: 14, turn: 30)])),
-            new Leg('Down', 30, speed: 12, climb: -2, turn: 10, until: 0.0),
-        ]);
+        return new Scenario(
+            'ten-minutes',
+            'Ten minutes',
+            '',
+            [Family::Plane],
+            [
+                new Leg('Wait', 35),
+                new Leg('Ready', 3, does: ['cut' => 'ready']),
+                new Leg('Up', 12, speed: 14, climb: 3, until: 60),
+                ...array_merge(
+                    ...array_fill(0, 26, [new Leg('Straight', 14, speed: 15), new Leg('Turn', 6, speed: 14, turn: 30)]),
+                ),
+                new Leg('Down', 30, speed: 12, climb: -2, turn: 10, until: 0.0),
+            ],
+        );
     }
 
     private static function circuit(float $level): Circuit
@@ -102,16 +126,34 @@ final class RehearsalBench
         $document = json_decode((string) file_get_contents(__DIR__.'/full.json'));
         $document->receiver = 'lantern-r12';
         $kinds = ['skylark-vario', 'bittern-gps', 'teal-current', 'gannet-airspeed', 'heron-block'];
-        $chain = array_map(fn (int $i): array => ['id' => "s{$i}", 'sensor' => $kinds[$i % 5], 'address' => $i + 1], range(0, 11));
-        $calls = array_map(fn (int $i): array => [
-            'id' => "a{$i}", 'name' => "Alarm {$i}", 'when' => ['sensor' => ['cell', 's0-height', 's1-speed', 's2-used', 'distance'][$i % 5], $i % 2 === 0 ? 'below' : 'above' => $i % 5 === 0 ? $level : 10.0 + $i, 'hysteresis' => 0.1],
-            'hold' => 1, 'priority' => 'warning', 'repeat' => 20, 'says' => ['Alarm', ['value' => 'cell', 'places' => 1]],
-        ], range(0, 19));
+        $chain = array_map(
+            fn (int $i): array => ['id' => "s{$i}", 'sensor' => $kinds[$i % 5], 'address' => $i + 1],
+            range(0, 11),
+        );
+        $calls = array_map(
+            fn (int $i): array => [
+                'id' => "a{$i}",
+                'name' => "Alarm {$i}",
+                'when' => [
+                    'sensor' => ['cell', 's0-height', 's1-speed', 's2-used', 'distance'][$i % 5],
+                    $i % 2 === 0 ? 'below' : 'above' => $i % 5 === 0 ? $level : 10.0 + $i,
+                    'hysteresis' => 0.1,
+                ],
+                'hold' => 1,
+                'priority' => 'warning',
+                'repeat' => 20,
+                'says' => ['Alarm', ['value' => 'cell', 'places' => 1]],
+            ],
+            range(0, 19),
+        );
         $values = [
-            ['id' => 'cell', 'name' => 'Cell', 'does' => 'cell-average', 'of' => ['s2-volts']], ['id' => 'height', 'name' => 'Height', 'does' => 'relative', 'of' => ['s0-height']],
+            ['id' => 'cell', 'name' => 'Cell', 'does' => 'cell-average', 'of' => ['s2-volts']],
+            ['id' => 'height', 'name' => 'Height', 'does' => 'relative', 'of' => ['s0-height']],
             ['id' => 'distance', 'name' => 'Distance', 'does' => 'distance', 'of' => ['s1-latitude', 's1-longitude']],
         ];
-        $document->sense = json_decode((string) json_encode(['bus' => 'shared', 'chain' => $chain, 'values' => $values, 'calls' => $calls]));
+        $document->sense = json_decode(
+            (string) json_encode(['bus' => 'shared', 'chain' => $chain, 'values' => $values, 'calls' => $calls]),
+        );
 
         return Given::circuit((string) json_encode($document));
     }

@@ -24,7 +24,11 @@ final class RookByHand
         $style = $in[9];
         $phase = $held ? 1 : ($style == 0.0 ? 2 : ($style == 1.0 ? 3 : 0));
         $this->shares->move($phase);
-        [$roll, $pitch, $yaw] = [$this->cyclic($in[0], $phase), $this->cyclic($in[1], $phase), $this->cyclic($in[3], $phase)];
+        [$roll, $pitch, $yaw] = [
+            $this->cyclic($in[0], $phase),
+            $this->cyclic($in[1], $phase),
+            $this->cyclic($in[3], $phase),
+        ];
         $x = $in[2];
         $gentle = $x < -0.9 ? -1.0 + ($x + 1.0) * 14.0 : 0.4;
         $floor = $x < 0.0 ? -0.4 + ($x + 1.0) * 0.4 : $x;
@@ -38,8 +42,14 @@ final class RookByHand
         }
 
         return [
-            self::pulse($roll), self::pulse($pitch), self::pulse($held ? -1.0 : $throttle), self::pulse($yaw),
-            self::pulse(0.57), self::pulse($collective), self::pulse($style), self::pulse($in[15] == 1.0 ? 1.0 : -1.0),
+            self::pulse($roll),
+            self::pulse($pitch),
+            self::pulse($held ? -1.0 : $throttle),
+            self::pulse($yaw),
+            self::pulse(0.57),
+            self::pulse($collective),
+            self::pulse($style),
+            self::pulse($in[15] == 1.0 ? 1.0 : -1.0),
         ];
     }
 

@@ -24,7 +24,9 @@ final class SaveBench
             $one['document']->notes = "edit {$one['left']} of {$id}, ".hrtime(true);
             $one['handle'] = curl_init($app->url("/api/aircraft/{$id}/program"));
             curl_setopt_array($one['handle'], [
-                CURLOPT_CUSTOMREQUEST => 'PUT', CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Expect:'],
+                CURLOPT_CUSTOMREQUEST => 'PUT',
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Expect:'],
                 CURLOPT_POSTFIELDS => json_encode(['base' => $one['base'], 'document' => $one['document']]),
             ]);
             curl_multi_add_handle($multi, $one['handle']);

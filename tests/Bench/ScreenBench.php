@@ -10,31 +10,31 @@ use DuskSwitch\Tests\Browser\Page;
 final class ScreenBench
 {
     private const SCRIPT = <<<'JS'
-        const done = arguments[0]
-        const slider = document.querySelector('[data-axis=roll]')
-        const pulse = document.querySelector("[data-pulse='1']")
-        const times = []
-        let step = 0
-        const move = () => {
-            const before = pulse.textContent
-            const start = performance.now()
-            const key = Math.floor(step / 15) % 2 ? 'ArrowLeft' : 'ArrowRight'
-            slider.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
-            const watch = () => {
-                if (pulse.textContent === before && performance.now() - start < 2000) return requestAnimationFrame(watch)
-                times.push(performance.now() - start)
-                if (++step < 120) setTimeout(move, 20)
-                else done(times)
-            }
-            requestAnimationFrame(watch)
+    const done = arguments[0]
+    const slider = document.querySelector('[data-axis=roll]')
+    const pulse = document.querySelector("[data-pulse='1']")
+    const times = []
+    let step = 0
+    const move = () => {
+        const before = pulse.textContent
+        const start = performance.now()
+        const key = Math.floor(step / 15) % 2 ? 'ArrowLeft' : 'ArrowRight'
+        slider.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
+        const watch = () => {
+            if (pulse.textContent === before && performance.now() - start < 2000) return requestAnimationFrame(watch)
+            times.push(performance.now() - start)
+            if (++step < 120) setTimeout(move, 20)
+            else done(times)
         }
-        move()
-        JS;
+        requestAnimationFrame(watch)
+    }
+    move()
+    JS;
 
     /** ms, 95 of a hundred moves are shown sooner. */
     public static function run(App $app): float
     {
-        $chrome = new Chrome;
+        $chrome = new Chrome();
         $page = (new Page($chrome->browser(), $app))->open('/aircraft/3/prove');
         $page->until(fn (): bool => $page->pulse(1) === 1500, 'the first frame');
         $page->browser->manage()->timeouts()->setScriptTimeout(60);

@@ -38,7 +38,9 @@ final class App
             'DUSK_RUN_FOLDER' => "{$this->folder}/serve",
             ...$this->env,
         ];
-        foreach (is_file("{$this->folder}/routes.php") ? [] : [['data:prepare'], ['config:cache'], ['route:cache']] as $command) {
+        foreach (
+            is_file("{$this->folder}/routes.php") ? [] : [['data:prepare'], ['config:cache'], ['route:cache']] as $command
+        ) {
             (new Process([PHP_BINARY, 'artisan', ...$command, '-q'], $root, $env, timeout: 60))->mustRun();
         }
         $this->server = new Process(['serve/run', (string) $this->port], $root, $env, timeout: null);
@@ -60,7 +62,13 @@ final class App
         for ($all = [(int) $this->server?->getPid()], $next = 0; isset($all[$next]); $next++) {
             $children = new Process(['pgrep', '-P', (string) $all[$next]]);
             $children->run();
-            $all = [...$all, ...array_map(intval(...), preg_split('/\s+/', trim($children->getOutput()), flags: PREG_SPLIT_NO_EMPTY) ?: [])];
+            $all = [
+                ...$all,
+                ...array_map(
+                    intval(...),
+                    preg_split('/\s+/', trim($children->getOutput()), flags: PREG_SPLIT_NO_EMPTY) ?: [],
+                ),
+            ];
         }
         array_map(fn (int $one): bool => posix_kill($one, SIGKILL), $all);
         try {
@@ -70,7 +78,11 @@ final class App
         }
         $this->server = null;
         // What is killed lets go of its port a moment later.
-        for ($try = 0; $try < 200 && ($socket = @fsockopen('127.0.0.1', $this->port, $code, $text, 0.2)) !== false; $try++) {
+        for (
+            $try = 0;
+            $try < 200 && ($socket = @fsockopen('127.0.0.1', $this->port, $code, $text, 0.2)) !== false;
+            $try++
+        ) {
             fclose($socket);
             usleep(20_000);
         }

@@ -17,7 +17,7 @@ abstract class BrowserTestCase extends TestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$app = new App;
+        self::$app = new App();
         self::$app->start();
     }
 
@@ -34,7 +34,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function page(int $width = 1280, int $height = 800, string $downloads = ''): Page
     {
-        self::$chrome ??= new Chrome;
+        self::$chrome ??= new Chrome();
 
         return new Page(self::$chrome->browser($width, $height, $downloads), self::$app);
     }
@@ -42,7 +42,7 @@ abstract class BrowserTestCase extends TestCase
     /** A page that runs a script of the test's before any of its own. */
     protected function pageWith(string $script): Page
     {
-        self::$chrome ??= new Chrome;
+        self::$chrome ??= new Chrome();
         $browser = self::$chrome->browser(own: true);
         (new ChromeDevToolsDriver($browser))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => $script]);
 

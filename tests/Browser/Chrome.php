@@ -42,12 +42,21 @@ final class Chrome
      *
      * @param  bool  $own  true where it is to be given to nobody else, as what is done to it can't be undone
      */
-    public function browser(int $width = 1280, int $height = 800, string $downloads = '', bool $own = false): RemoteWebDriver
-    {
+    public function browser(
+        int $width = 1280,
+        int $height = 800,
+        string $downloads = '',
+        bool $own = false,
+    ): RemoteWebDriver {
         $own = $own || $downloads !== '';
         $browser = ($own ? null : array_pop($this->idle)) ?? $this->start($downloads);
         // Headless windows keep no frame: a phone is narrower than the least window.
-        self::tell($browser, 'Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 768]);
+        self::tell($browser, 'Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => $width < 768,
+        ]);
         $this->open[] = [$browser, ! $own];
 
         return $browser;
@@ -55,10 +64,19 @@ final class Chrome
 
     private function start(string $downloads): RemoteWebDriver
     {
-        $options = new ChromeOptions;
+        $options = new ChromeOptions();
         $options->addArguments([
-            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--window-size=1280,800',
+            '--headless',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--hide-scrollbars',
+            '--force-device-scale-factor=1',
+            '--window-size=1280,800',
         ]);
         if ($downloads !== '') {
             $options->setExperimentalOption('prefs', ['download.default_directory' => $downloads]);
@@ -72,7 +90,10 @@ final class Chrome
     /** @param  array<string, mixed>  $params */
     private static function tell(RemoteWebDriver $browser, string $what, array $params): void
     {
-        $browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $what, 'params' => (object) $params]);
+        $browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => $what,
+            'params' => (object) $params,
+        ]);
     }
 
     /** Cleans every browser that is open for the next test, or closes it. */

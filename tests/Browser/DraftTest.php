@@ -9,32 +9,32 @@ final class DraftTest extends BrowserTestCase
 {
     /** Before any script of the page runs: what becomes of a save. `window.dusk` is the switch, and `window.dusk.puts` counts. */
     private const SAVES = <<<'JS'
-        window.dusk = { mode: 'through', puts: 0 }
-        const real = window.fetch
-        window.fetch = async (asked, ...rest) => {
-            const method = asked.method ?? rest[0]?.method ?? 'GET'
-            const url = asked.url ?? String(asked)
-            const { mode } = window.dusk
-            if (method === 'PUT' && url.includes('/program')) {
-                window.dusk.puts++
-                if (mode === 'trouble') return new Response('<html>nonsense</html>', { status: 502 })
-                if (mode === 'busy') return new Response('{"message": "busy", "faults": []}', { status: 503 })
-                const answer = await real(asked, ...rest)
-                if (mode === 'cut') { window.dusk.mode = 'through'; throw new TypeError('cut') }
-                if (mode === 'half') { window.dusk.mode = 'through'; return new Response((await answer.text()).slice(0, 200), { status: 200, headers: { 'Content-Type': 'application/json' } }) }
-                return answer
-            }
-            if (method === 'GET' && /aircraft\/\d+$/.test(url) && window.dusk.late) {
-                window.dusk.late = false
-                const answer = await real(asked, ...rest)
-                const body = await answer.text()
-                await new Promise((done) => setTimeout(done, 1500))
-                window.dusk.cameLate = true
-                return new Response(body, { status: 200, headers: { 'Content-Type': 'application/json' } })
-            }
-            return real(asked, ...rest)
+    window.dusk = { mode: 'through', puts: 0 }
+    const real = window.fetch
+    window.fetch = async (asked, ...rest) => {
+        const method = asked.method ?? rest[0]?.method ?? 'GET'
+        const url = asked.url ?? String(asked)
+        const { mode } = window.dusk
+        if (method === 'PUT' && url.includes('/program')) {
+            window.dusk.puts++
+            if (mode === 'trouble') return new Response('<html>nonsense</html>', { status: 502 })
+            if (mode === 'busy') return new Response('{"message": "busy", "faults": []}', { status: 503 })
+            const answer = await real(asked, ...rest)
+            if (mode === 'cut') { window.dusk.mode = 'through'; throw new TypeError('cut') }
+            if (mode === 'half') { window.dusk.mode = 'through'; return new Response((await answer.text()).slice(0, 200), { status: 200, headers: { 'Content-Type': 'application/json' } }) }
+            return answer
         }
-        JS;
+        if (method === 'GET' && /aircraft\/\d+$/.test(url) && window.dusk.late) {
+            window.dusk.late = false
+            const answer = await real(asked, ...rest)
+            const body = await answer.text()
+            await new Promise((done) => setTimeout(done, 1500))
+            window.dusk.cameLate = true
+            return new Response(body, { status: 200, headers: { 'Content-Type': 'application/json' } })
+        }
+        return real(asked, ...rest)
+    }
+    JS;
 
     private function bench(string $aircraft): Page
     {
@@ -55,7 +55,8 @@ final class DraftTest extends BrowserTestCase
     /** What browsers say of the network and of the window, all at once. */
     private function upheaval(Page $page): void
     {
-        $page->browser->executeScript(<<<'JS'
+        $page->browser->executeScript(
+            <<<'JS'
             Object.defineProperty(navigator, 'onLine', { configurable: true, get: () => false })
             window.dispatchEvent(new Event('offline'))
             Object.defineProperty(navigator, 'onLine', { configurable: true, get: () => true })
@@ -63,7 +64,9 @@ final class DraftTest extends BrowserTestCase
             document.dispatchEvent(new Event('visibilitychange'))
             window.dispatchEvent(new Event('visibilitychange'))
             window.dispatchEvent(new Event('focus'))
-            JS);
+            JS
+            ,
+        );
     }
 
     private function expo(Page $page): string
@@ -74,7 +77,10 @@ final class DraftTest extends BrowserTestCase
     /** True where the saved program has that expo somewhere. */
     private function hasExpo(int $id, string $expo): bool
     {
-        return str_contains((string) file_get_contents(self::$app->url("/api/aircraft/{$id}/export")), "\"expo\": {$expo}");
+        return str_contains(
+            (string) file_get_contents(self::$app->url("/api/aircraft/{$id}/export")),
+            "\"expo\": {$expo}",
+        );
     }
 
     public function test_trouble_in_the_server_is_no_refusal_and_the_edit_is_saved_once_it_is_over(): void
@@ -114,7 +120,9 @@ final class DraftTest extends BrowserTestCase
     public function test_it_saves_while_the_browser_believes_itself_offline(): void
     {
         $page = $this->bench('Rook');
-        $page->browser->executeScript("Object.defineProperty(navigator, 'onLine', { get: () => false }); window.dispatchEvent(new Event('offline'))");
+        $page->browser->executeScript(
+            "Object.defineProperty(navigator, 'onLine', { get: () => false }); window.dispatchEvent(new Event('offline'))",
+        );
         $this->edit($page, 'roll', '22');
         $page->saved(2);
         $page->find("nav a[href='/']")->click();
@@ -143,7 +151,10 @@ final class DraftTest extends BrowserTestCase
         $this->upheaval($page);
         $this->edit($page, 'roll', '29');
         $page->saved(2);
-        $page->until(fn (): bool => $page->browser->executeScript('return window.dusk.cameLate === true'), 'the late answer');
+        $page->until(
+            fn (): bool => $page->browser->executeScript('return window.dusk.cameLate === true'),
+            'the late answer',
+        );
         self::assertSame('29', $this->expo($page));
         $page->find("[data-saving='saved'][data-revision='2']");
     }
@@ -153,7 +164,9 @@ final class DraftTest extends BrowserTestCase
         $page = $this->bench('Tern');
         $other = $page->browser->getWindowHandle();
         $page->browser->switchTo()->newWindow('tab');
-        (new ChromeDevToolsDriver($page->browser))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => self::SAVES]);
+        (new ChromeDevToolsDriver($page->browser))->execute('Page.addScriptToEvaluateOnNewDocument', [
+            'source' => self::SAVES,
+        ]);
         $page->openAircraft('Tern');
         $this->mode($page, 'busy');
         $this->edit($page, 'roll', '44');
@@ -215,12 +228,31 @@ final class DraftTest extends BrowserTestCase
         $document->name = 'Heavy';
         // As many call-outs, as wordy, as a document may hold.
         $document->sense ??= (object) [];
-        $document->sense->calls = array_map(fn (int $number): object => (object) [
-            'id' => "call-{$number}", 'name' => "Call-out {$number}", 'when' => (object) ['control' => 'face-left', 'at' => 'away'], 'says' => array_fill(0, 16, str_repeat('Word ', 15)),
-        ], range(1, 60));
+        $document->sense->calls = array_map(
+            fn (int $number): object => (object) [
+                'id' => "call-{$number}",
+                'name' => "Call-out {$number}",
+                'when' => (object) ['control' => 'face-left', 'at' => 'away'],
+                'says' => array_fill(0, 16, str_repeat('Word ', 15)),
+            ],
+            range(1, 60),
+        );
         $text = (string) json_encode($document);
         self::assertGreaterThan(70_000, strlen($text));
-        $answer = json_decode((string) file_get_contents(self::$app->url('/api/import'), false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $text, 'ignore_errors' => true]])));
+        $answer = json_decode(
+            (string) file_get_contents(
+                self::$app->url('/api/import'),
+                false,
+                stream_context_create([
+                    'http' => [
+                        'method' => 'POST',
+                        'header' => 'Content-Type: application/json',
+                        'content' => $text,
+                        'ignore_errors' => true,
+                    ],
+                ]),
+            ),
+        );
         self::assertSame('Heavy', $answer->name ?? json_encode($answer));
 
         $page = $this->bench('Heavy');

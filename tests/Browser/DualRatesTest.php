@@ -12,7 +12,13 @@ final class DualRatesTest extends BrowserTestCase
     {
         $page = $this->page()->open('/aircraft/4/wire/shapes?of=pitch');
         $page->press('Add a dual rate…')->choose('#condition-of', 'Right face')->press('Take it over')->saved(2);
-        $page->fill("[aria-label='Rate low']", '50')->saved(3)->fill("[aria-label='Rate high']", '40')->saved(4)->fill('#fn-expo', '0')->saved(5);
+        $page
+            ->fill("[aria-label='Rate low']", '50')
+            ->saved(3)
+            ->fill("[aria-label='Rate high']", '40')
+            ->saved(4)
+            ->fill('#fn-expo', '0')
+            ->saved(5);
         $rate = $this->pitch()->dualRates[0];
         self::assertEquals(new ControlAt('face-right', 'away'), $rate->when);
         self::assertSame([0.5, 0.4, 0.0], [$rate->shape->rate->low, $rate->shape->rate->high, $rate->shape->expo]);
@@ -22,7 +28,10 @@ final class DualRatesTest extends BrowserTestCase
         $page->until(fn (): bool => $page->text('[data-dot-value]') === '100 % → 80.0 %', 'the phase\'s rate');
         $page->find("[data-control='face-right'] [data-detent='away']")->click();
         $page->until(fn (): bool => $page->text('[data-dot-value]') === '100 % → 40.0 %', 'the rate on the switch');
-        $page->until(fn (): bool => $page->text("[data-place='rate:0']") === '◆ Right face away', 'it to be marked as in force');
+        $page->until(
+            fn (): bool => $page->text("[data-place='rate:0']") === '◆ Right face away',
+            'it to be marked as in force',
+        );
         self::assertSame('Cruise', $page->text("[data-place='phase:cruise']"));
 
         $page->open('/aircraft/4/wire/shapes?of=pitch&rate=0')->find("[data-place='rate:0'][data-state='on']");
@@ -44,21 +53,37 @@ final class DualRatesTest extends BrowserTestCase
         $page->until(fn (): bool => $page->text('[data-dot-value]') === '0 % → 0.0 %', 'the dot');
         $page->find('#fn-trim-phases')->click();
         $page->until(fn (): bool => $this->function('yaw')->trim?->perPhase === true, 'it to be saved');
-        $page->until(fn (): bool => $page->find('[data-trim=yaw]')->getAttribute('aria-label') === 'Yaw trim, Cruise', 'the lever to say whose it is');
+        $page->until(
+            fn (): bool => $page->find('[data-trim=yaw]')->getAttribute('aria-label') === 'Yaw trim, Cruise',
+            'the lever to say whose it is',
+        );
         $page->keys('[data-trim=yaw]', str_repeat("\u{E014}", 5));
         $page->until(fn (): bool => $page->text('[data-dot-value]') !== '0 % → 0.0 %', 'the trim to move the rudder');
         $trimmed = $page->text('[data-dot-value]');
         $page->find("[data-control='shoulder-right'] [data-detent='middle']")->click();
-        $page->until(fn (): bool => $page->find('[data-trim=yaw]')->getAttribute('aria-label') === 'Yaw trim, Thermal', 'the other phase');
+        $page->until(
+            fn (): bool => $page->find('[data-trim=yaw]')->getAttribute('aria-label') === 'Yaw trim, Thermal',
+            'the other phase',
+        );
         self::assertSame('0 clicks', $page->find('[data-trim=yaw]')->getAttribute('aria-valuetext'));
         $page->until(fn (): bool => $page->text('[data-dot-value]') === '0 % → 0.0 %', 'its own trim, untouched');
         $page->find("[data-control='shoulder-right'] [data-detent='toward']")->click();
-        $page->until(fn (): bool => $page->text('[data-dot-value]') === $trimmed, 'the first phase\'s trim to be there still');
+        $page->until(
+            fn (): bool => $page->text('[data-dot-value]') === $trimmed,
+            'the first phase\'s trim to be there still',
+        );
 
         $page->press('Move into sub-trim');
-        $page->until(fn (): bool => str_contains($page->text('body'), 'ach phase has a yaw trim of its own'), 'why that can\'t be');
+        $page->until(
+            fn (): bool => str_contains($page->text('body'), 'ach phase has a yaw trim of its own'),
+            'why that can\'t be',
+        );
         $page->find('#fn-trim-phases')->click();
-        $page->until(fn (): bool => $this->function('yaw')->trim?->perPhase === false && $page->text('[data-dot-value]') === '0 % → 0.0 %', 'one trim for all, in its middle');
+        $page->until(
+            fn (): bool => $this->function('yaw')->trim?->perPhase === false &&
+                $page->text('[data-dot-value]') === '0 % → 0.0 %',
+            'one trim for all, in its middle',
+        );
     }
 
     private function pitch(): ProportionalFunction

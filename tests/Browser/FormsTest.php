@@ -12,8 +12,13 @@ final class FormsTest extends BrowserTestCase
     public static function kinds(): array
     {
         return [
-            'transmitters' => ['Transmitters', 'transmitters'], 'receivers' => ['Receivers', 'receivers'], 'controllers' => ['Controllers', 'controllers'], 'packs' => ['Packs', 'packs'],
-            'speed controllers' => ['Speed controllers', 'speed-controllers'], 'sensors' => ['Sensors', 'sensors'], 'flight scripts' => ['Flight scripts', 'scenarios'],
+            'transmitters' => ['Transmitters', 'transmitters'],
+            'receivers' => ['Receivers', 'receivers'],
+            'controllers' => ['Controllers', 'controllers'],
+            'packs' => ['Packs', 'packs'],
+            'speed controllers' => ['Speed controllers', 'speed-controllers'],
+            'sensors' => ['Sensors', 'sensors'],
+            'flight scripts' => ['Flight scripts', 'scenarios'],
         ];
     }
 
@@ -27,9 +32,22 @@ final class FormsTest extends BrowserTestCase
             // Whatever was typed into a form makes it write everything that it holds.
             $page->fill('#root_name', "Mine, {$shipped->name}");
             $page->press('Keep it');
-            $page->until(fn (): bool => ! $page->has('[role=dialog]'), "the copy of {$shipped->name} to be kept: ".($page->has('[role=dialog] [role=alert]') ? $page->text('[role=dialog] ul[role=alert]') : ''));
+            $page->until(
+                fn (): bool => ! $page->has('[role=dialog]'),
+                "the copy of {$shipped->name} to be kept: ".
+                    ($page->has('[role=dialog] [role=alert]') ? $page->text('[role=dialog] ul[role=alert]') : ''),
+            );
             $own = "{$shipped->id}-copy";
-            $kept = array_values(array_filter(array_column(json_decode((string) file_get_contents(self::$app->url('/api/stores')))->definitions, 'items', 'kind')[$kind], fn ($one): bool => $one->document->id === $own))[0]->document;
+            $kept = array_values(
+                array_filter(
+                    array_column(
+                        json_decode((string) file_get_contents(self::$app->url('/api/stores')))->definitions,
+                        'items',
+                        'kind',
+                    )[$kind],
+                    fn ($one): bool => $one->document->id === $own,
+                ),
+            )[0]->document;
             [$shipped->id, $shipped->name] = [$own, "Mine, {$shipped->name}"];
             self::assertEquals($shipped, $kept, 'nothing was added, nothing is lost');
 
@@ -40,11 +58,18 @@ final class FormsTest extends BrowserTestCase
             $page->find(self::labelled("Edit {$shipped->name}"))->click();
             $page->fill('#root_name', "Again, {$own}");
             $page->press('Keep it');
-            $page->until(fn (): bool => ! $page->has('[role=dialog]') && str_contains($page->text("[data-definition='{$own}']"), "Again, {$own}"), "the edited {$own}");
+            $page->until(
+                fn (): bool => ! $page->has('[role=dialog]') &&
+                    str_contains($page->text("[data-definition='{$own}']"), "Again, {$own}"),
+                "the edited {$own}",
+            );
         }
         $page->press('New '.strtolower(rtrim($tab, 's')));
         $page->fill('#root_name', 'Brand new')->press('Keep it');
-        $page->until(fn (): bool => ! $page->has('[role=dialog]') && str_contains($page->text('main'), 'Brand new'), 'a new one');
+        $page->until(
+            fn (): bool => ! $page->has('[role=dialog]') && str_contains($page->text('main'), 'Brand new'),
+            'a new one',
+        );
     }
 
     private static function labelled(string $name): string

@@ -49,7 +49,12 @@ final class FromStickToPulseTest extends BrowserTestCase
         $page->open('/')->find('input[type=file]')->sendKeys($file);
         $page->find("[data-thread='control:flick-d function:arm']");
         $page->open('/');
-        $page->until(fn (): bool => count($page->browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-aircraft=Nightjar]'))) === 2, 'two Nightjars');
+        $page->until(
+            fn (): bool => count(
+                $page->browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-aircraft=Nightjar]')),
+            ) === 2,
+            'two Nightjars',
+        );
         unlink($file);
         rmdir($downloads);
     }
@@ -89,10 +94,16 @@ final class FromStickToPulseTest extends BrowserTestCase
         $page = $this->page()->openAircraft('Dunlin');
         $page->find("[data-end='function:roll'] button")->click();
         $page->keys('[data-axis=roll]', str_repeat("\u{E014}", 10));
-        $page->until(fn (): bool => $page->find('[data-dot]')->getAttribute('data-dot') === '0.500 0.406', 'the dot at expo 25 %');
+        $page->until(
+            fn (): bool => $page->find('[data-dot]')->getAttribute('data-dot') === '0.500 0.406',
+            'the dot at expo 25 %',
+        );
 
         $page->fill('#fn-expo', '50')->saved(2);
-        $page->until(fn (): bool => $page->find('[data-dot]')->getAttribute('data-dot') === '0.500 0.313', 'the dot at expo 50 %');
+        $page->until(
+            fn (): bool => $page->find('[data-dot]')->getAttribute('data-dot') === '0.500 0.313',
+            'the dot at expo 50 %',
+        );
         $page->fill('#fn-expo', '500');
         self::assertStringContainsString('from -100 to 100 %', $page->text('[role=alert]'));
         $page->fill('#fn-expo', '12,5')->saved(3);
@@ -113,6 +124,9 @@ final class FromStickToPulseTest extends BrowserTestCase
 
         $page->keys('[data-axis=pitch]', str_repeat("\u{E013}", 19));
         $page->find("[data-channel='2'] .text-rose");
-        self::assertStringContainsString('clipped', (string) $page->find("[data-channel='2']")->getAttribute('aria-label'));
+        self::assertStringContainsString(
+            'clipped',
+            (string) $page->find("[data-channel='2']")->getAttribute('aria-label'),
+        );
     }
 }

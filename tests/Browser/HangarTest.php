@@ -34,7 +34,14 @@ final class HangarTest extends BrowserTestCase
     public function test_a_bad_file_is_told_with_its_place(): void
     {
         $file = sys_get_temp_dir().'/dusk-bad-'.bin2hex(random_bytes(4)).'.json';
-        file_put_contents($file, str_replace('"control": "flick-a"', '"control": "flick-z"', (string) file_get_contents(__DIR__.'/../../database/demo/nightjar.json')));
+        file_put_contents(
+            $file,
+            str_replace(
+                '"control": "flick-a"',
+                '"control": "flick-z"',
+                (string) file_get_contents(__DIR__.'/../../database/demo/nightjar.json'),
+            ),
+        );
         $page = $this->page()->open('/');
         $page->find('[data-aircraft]');
         $page->find('input[type=file]')->sendKeys($file);
@@ -62,7 +69,10 @@ final class HangarTest extends BrowserTestCase
         $page->until(fn (): bool => ! $page->has('[data-aircraft=Petrel]'), 'Petrel to be gone');
 
         $page->find("input[aria-label='Backup to restore']")->sendKeys($file);
-        $page->until(fn (): bool => str_contains($page->text('[data-restore-preview]'), 'Newer here (1): Petrel'), 'what it would bring');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-restore-preview]'), 'Newer here (1): Petrel'),
+            'what it would bring',
+        );
         self::assertSame([], $page->barriers());
         $page->press('Replace everything');
         $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'Restored'), 'it to be restored');
@@ -71,7 +81,10 @@ final class HangarTest extends BrowserTestCase
 
         file_put_contents($file, 'spoiled');
         $page->find("input[aria-label='Backup to restore']")->sendKeys($file);
-        $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'can\'t be opened as a ZIP'), 'the spoiled file to be told');
+        $page->until(
+            fn (): bool => str_contains($page->text('[role=dialog]'), 'can\'t be opened as a ZIP'),
+            'the spoiled file to be told',
+        );
         $page->press('Close');
         array_map(unlink(...), glob("{$downloads}/*") ?: []);
         rmdir($downloads);
@@ -80,9 +93,22 @@ final class HangarTest extends BrowserTestCase
     public function test_a_hangar_without_aircraft_says_what_to_do(): void
     {
         foreach (json_decode((string) file_get_contents(self::$app->url('/api/aircraft')))->aircraft as $aircraft) {
-            file_get_contents(self::$app->url("/api/aircraft/{$aircraft->id}"), false, stream_context_create(['http' => ['method' => 'DELETE', 'header' => 'Content-Type: application/json', 'content' => json_encode(['base' => $aircraft->revision])]]));
+            file_get_contents(
+                self::$app->url("/api/aircraft/{$aircraft->id}"),
+                false,
+                stream_context_create([
+                    'http' => [
+                        'method' => 'DELETE',
+                        'header' => 'Content-Type: application/json',
+                        'content' => json_encode(['base' => $aircraft->revision]),
+                    ],
+                ]),
+            );
         }
-        self::assertStringContainsString('The hangar is empty', $this->page()->open('/')->named('The hangar is empty.')->getText());
+        self::assertStringContainsString(
+            'The hangar is empty',
+            $this->page()->open('/')->named('The hangar is empty.')->getText(),
+        );
     }
 
     public function test_an_aircraft_that_is_gone_is_said(): void

@@ -23,7 +23,9 @@ final readonly class Page
     /** Opens an aircraft from the hangar by its name. */
     public function openAircraft(string $name): self
     {
-        $this->open('/')->find("[data-aircraft='{$name}'] a")->click();
+        $this->open('/')
+            ->find("[data-aircraft='{$name}'] a")
+            ->click();
         $this->find('[data-pull]');
         $this->until(fn (): bool => $this->text("[data-end^='output:'] [data-says]") !== '…', 'the first frame');
 
@@ -45,9 +47,14 @@ final readonly class Page
     /** The element of a role or tag with that text. */
     public function named(string $text, string $tag = '*'): RemoteWebElement
     {
-        return $this->until(fn (): ?RemoteWebElement => $this->browser->findElements(
-            WebDriverBy::xpath("//{$tag}[normalize-space(.)=\"{$text}\" and not(*[normalize-space(.)=\"{$text}\"])]")
-        )[0] ?? null, "\"{$text}\"");
+        return $this->until(
+            fn (): ?RemoteWebElement => $this->browser->findElements(
+                WebDriverBy::xpath(
+                    "//{$tag}[normalize-space(.)=\"{$text}\" and not(*[normalize-space(.)=\"{$text}\"])]",
+                ),
+            )[0] ?? null,
+            "\"{$text}\"",
+        );
     }
 
     /** Presses the button of that name once it can be pressed. */
@@ -111,7 +118,13 @@ final readonly class Page
     /** Drags from the middle of one element to the middle of another, by way of the space between. */
     public function drag(string $from, string $to): self
     {
-        $this->actions()->moveToElement($this->find($from))->clickAndHold()->moveByOffset(30, 5)->moveToElement($this->find($to))->release()->perform();
+        $this->actions()
+            ->moveToElement($this->find($from))
+            ->clickAndHold()
+            ->moveByOffset(30, 5)
+            ->moveToElement($this->find($to))
+            ->release()
+            ->perform();
 
         return $this;
     }
@@ -121,8 +134,12 @@ final readonly class Page
     {
         $pad = $this->find("[data-gimbal='{$side}']");
         $way = $pad->getSize()->getWidth() / 2 - 13;
-        $this->actions()->moveToElement($pad, 0, 0)->clickAndHold()
-            ->moveToElement($pad, (int) round($x * $way), (int) round(-$y * ($pad->getSize()->getHeight() / 2 - 13)))->release()->perform();
+        $this->actions()
+            ->moveToElement($pad, 0, 0)
+            ->clickAndHold()
+            ->moveToElement($pad, (int) round($x * $way), (int) round(-$y * ($pad->getSize()->getHeight() / 2 - 13)))
+            ->release()
+            ->perform();
 
         return $this;
     }
@@ -136,9 +153,12 @@ final readonly class Page
     public function choose(string $trigger, string $option): self
     {
         $this->find($trigger)->click();
-        $this->until(fn (): ?RemoteWebElement => $this->browser->findElements(
-            WebDriverBy::xpath("//*[@role='option' and normalize-space(.)=\"{$option}\"]")
-        )[0] ?? null, "the option {$option}")->click();
+        $this->until(
+            fn (): ?RemoteWebElement => $this->browser->findElements(
+                WebDriverBy::xpath("//*[@role='option' and normalize-space(.)=\"{$option}\"]"),
+            )[0] ?? null,
+            "the option {$option}",
+        )->click();
         $this->until(fn (): bool => ! $this->has('[role=listbox]'), 'the list to close');
 
         return $this;
@@ -147,7 +167,10 @@ final readonly class Page
     /** Waits for the autosave to reach a revision. */
     public function saved(int $revision): self
     {
-        $this->until(fn (): bool => $this->has("[data-saving='saved'][data-revision='{$revision}']"), "revision {$revision} to be saved");
+        $this->until(
+            fn (): bool => $this->has("[data-saving='saved'][data-revision='{$revision}']"),
+            "revision {$revision} to be saved",
+        );
 
         return $this;
     }
@@ -180,13 +203,19 @@ final readonly class Page
     /** Waits until nothing moves any more and no request is on its way. */
     public function still(): self
     {
-        $this->until(fn (): bool => (bool) $this->browser->executeAsyncScript(<<<'JS'
-            const done = arguments[0]
-            const loaded = () => performance.getEntriesByType('resource').length
-            const before = loaded()
-            const moves = document.getAnimations().filter((one) => one.playState === 'running' && one.effect?.getTiming().iterations !== Infinity).length
-            setTimeout(() => done(moves === 0 && loaded() === before), 120)
-            JS), 'the page to come to rest');
+        $this->until(
+            fn (): bool => (bool) $this->browser->executeAsyncScript(
+                <<<'JS'
+                const done = arguments[0]
+                const loaded = () => performance.getEntriesByType('resource').length
+                const before = loaded()
+                const moves = document.getAnimations().filter((one) => one.playState === 'running' && one.effect?.getTiming().iterations !== Infinity).length
+                setTimeout(() => done(moves === 0 && loaded() === before), 120)
+                JS
+                ,
+            ),
+            'the page to come to rest',
+        );
 
         return $this;
     }
@@ -194,7 +223,10 @@ final readonly class Page
     /** Makes the window as large as another device's. */
     public function size(int $width, int $height): self
     {
-        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setDeviceMetricsOverride', 'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 768]]);
+        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Emulation.setDeviceMetricsOverride',
+            'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 768],
+        ]);
 
         return $this;
     }
@@ -216,12 +248,16 @@ final readonly class Page
     {
         $this->browser->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
 
-        return $this->browser->executeAsyncScript("axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa']}).then(r => arguments[0](r.violations.map(v => v.id + ': ' + v.nodes.length + ' times, first at ' + v.nodes[0].target + ' ' + (v.nodes[0].any[0]?.message ?? ''))))");
+        return $this->browser->executeAsyncScript(
+            "axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa']}).then(r => arguments[0](r.violations.map(v => v.id + ': ' + v.nodes.length + ' times, first at ' + v.nodes[0].target + ' ' + (v.nodes[0].any[0]?.message ?? ''))))",
+        );
     }
 
     /** @return list<string> texts that must be read and are smaller than 14 px */
     public function tooSmall(): array
     {
-        return $this->browser->executeScript("return [...document.querySelectorAll('body *')].filter(e => [...e.childNodes].some(n => n.nodeType === 3 && n.data.trim()) && !e.closest('[aria-hidden=true], .sr-only, script, style, noscript') && parseFloat(getComputedStyle(e).fontSize) < 14).map(e => e.textContent)");
+        return $this->browser->executeScript(
+            "return [...document.querySelectorAll('body *')].filter(e => [...e.childNodes].some(n => n.nodeType === 3 && n.data.trim()) && !e.closest('[aria-hidden=true], .sr-only, script, style, noscript') && parseFloat(getComputedStyle(e).fontSize) < 14).map(e => e.textContent)",
+        );
     }
 }

@@ -15,7 +15,10 @@ final class PracticeTest extends BrowserTestCase
         }
         $page->find("[data-lamp='solid']");
         $page->press('Range check at 30 m');
-        $page->until(fn (): bool => str_contains($page->text('[data-receiver-says]'), 'the link is gone: don\'t fly'), 'the range check');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-receiver-says]'), 'the link is gone: don\'t fly'),
+            'the range check',
+        );
         $page->press('Far out: 400 m');
         $page->find("[data-lamp='slow']");
         $page->press('Raise 10 mW to 100 mW');
@@ -31,7 +34,9 @@ final class PracticeTest extends BrowserTestCase
     {
         $page = $this->page()->open('/aircraft/5/prove/bench');
         $page->press('They are off');
-        $state = fn (string $section): string => $page->find("[aria-label='{$section}'] [data-step-state]")->getAttribute('data-step-state');
+        $state = fn (string $section): string => $page
+            ->find("[aria-label='{$section}'] [data-step-state]")
+            ->getAttribute('data-step-state');
         $page->until(fn (): bool => $state('Order and direction') === 'open', 'the steps');
         $page->press('Done: Order and direction');
         $page->until(fn (): bool => $state('Order and direction') === 'done', 'the tick');
@@ -49,7 +54,10 @@ final class PracticeTest extends BrowserTestCase
         self::assertSame('done', $state('Order and direction'));
         // It's kept: a reload says the same.
         $page->open('/aircraft/5/prove/bench')->press('They are off');
-        $page->until(fn (): bool => $state('3 Centre, then ends') === 'changed' && $state('Order and direction') === 'done', 'the record');
+        $page->until(
+            fn (): bool => $state('3 Centre, then ends') === 'changed' && $state('Order and direction') === 'done',
+            'the record',
+        );
     }
 
     public function test_the_stand_in_plays_the_bench_and_what_is_mended_stays_mended(): void
@@ -58,14 +66,23 @@ final class PracticeTest extends BrowserTestCase
         $page->press('They are off');
         $order = "[aria-label='Order and direction']";
         $page->find("[aria-label='Order and direction: let the stand-in answer']")->click();
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='Which way the roll stick goes']"), 'wrong'), 'roll the wrong way');
+        $page->until(
+            fn (): bool => str_contains($page->text("[aria-label='Which way the roll stick goes']"), 'wrong'),
+            'roll the wrong way',
+        );
         $page->press('Solve order and direction');
         $page->until(fn (): bool => str_contains($page->text($order), 'reverse'), 'the answer');
         $page->find("[aria-label='Motors: let the stand-in answer']")->click();
-        $page->until(fn (): bool => str_contains($page->text("[data-motor='4']"), 'stop at once'), 'the motor with a wire off');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-motor='4']"), 'stop at once'),
+            'the motor with a wire off',
+        );
         $page->find("[aria-label='Board: let the stand-in answer']")->click();
         // The stand-in may still be on its way to an answer.
-        $page->until(fn (): bool => str_contains($page->press('Explain it')->text('[data-board]'), 'turned by 180°'), 'the mounting');
+        $page->until(
+            fn (): bool => str_contains($page->press('Explain it')->text('[data-board]'), 'turned by 180°'),
+            'the mounting',
+        );
         self::assertStringContainsString('swap two of its three wires', $page->text("[data-motor='3']"));
     }
 }

@@ -13,17 +13,29 @@ final class ProveTest extends BrowserTestCase
         self::assertStringContainsString('Come home is 0 µs', $page->text('header [role=status]'));
 
         $page->press('Take me there');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='What the switches mean now']"), 'Come home'), 'the handheld to go there');
+        $page->until(
+            fn (): bool => str_contains($page->text("[aria-label='What the switches mean now']"), 'Come home'),
+            'the handheld to go there',
+        );
 
         $page->press('Mend it');
-        $page->until(fn (): bool => str_contains($page->text('[data-changes]'), 'Flight mode step Come home'), 'what it changes');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-changes]'), 'Flight mode step Come home'),
+            'what it changes',
+        );
         $page->press('Take it over');
         $page->until(fn (): bool => ! $page->has($slot), 'the first to be mended');
         $page->press('Mend it');
-        $page->until(fn (): bool => str_contains($page->text('[data-changes]'), '2 Pitch feed 1: Pitch 120 % → Pitch 100 %'), 'what it changes');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-changes]'), '2 Pitch feed 1: Pitch 120 % → Pitch 100 %'),
+            'what it changes',
+        );
         $page->press('Take it over');
         $page->until(fn (): bool => str_contains($page->text('main'), 'Nothing found'), 'nothing more');
-        $page->until(fn (): bool => str_contains($page->text('header'), 'Proved: 144 switch positions'), 'the header to say so');
+        $page->until(
+            fn (): bool => str_contains($page->text('header'), 'Proved: 144 switch positions'),
+            'the header to say so',
+        );
         $page->saved(3);
         self::assertSame(1.0, $this->saved(3)->output(2)?->feeds[0]->weight->high);
     }
@@ -31,9 +43,15 @@ final class ProveTest extends BrowserTestCase
     public function test_what_could_not_be_checked_is_never_called_proved(): void
     {
         $page = $this->page()->open('/aircraft/6/prove/findings');
-        $page->until(fn (): bool => str_contains($page->text('header [role=status]'), 'Releasing Throttle cut'), 'the proof');
+        $page->until(
+            fn (): bool => str_contains($page->text('header [role=status]'), 'Releasing Throttle cut'),
+            'the proof',
+        );
         $page->open('/aircraft/6/kit/bench')->choose('#kit-receiver', 'none');
-        $page->until(fn (): bool => str_contains($page->text('header [role=status]'), 'Not checked'), 'the header to say so');
+        $page->until(
+            fn (): bool => str_contains($page->text('header [role=status]'), 'Not checked'),
+            'the header to say so',
+        );
         self::assertStringContainsString('Not known yet whether it fits', $page->text('main'));
         $page->open('/aircraft/6/prove/findings')->find("[data-rule-answer='not checked']");
         self::assertStringContainsString('Not every rule could be checked', $page->text('main'));
@@ -53,7 +71,12 @@ final class ProveTest extends BrowserTestCase
         $page->saved(2);
         self::assertCount(1, $this->saved(4)->aboard->accepted);
         $page->press('Open again');
-        $page->until(fn (): bool => count($page->browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-finding]'))) === $before, 'it to be open again');
+        $page->until(
+            fn (): bool => count(
+                $page->browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-finding]')),
+            ) === $before,
+            'it to be open again',
+        );
     }
 
     public function test_the_map_shows_the_odd_ones_and_leads_to_any_state(): void
@@ -64,7 +87,10 @@ final class ProveTest extends BrowserTestCase
 
         $rook = $this->page()->open('/aircraft/5/prove/states');
         $rook->find("[aria-label^='Flick A away, Flick B middle']")->click();
-        $rook->until(fn (): bool => str_contains($rook->text("[aria-label='What the switches mean now']"), 'Sporty'), 'the handheld to go there');
+        $rook->until(
+            fn (): bool => str_contains($rook->text("[aria-label='What the switches mean now']"), 'Sporty'),
+            'the handheld to go there',
+        );
     }
 
     public function test_midges_modes_are_centred_in_its_transmitters_terms_and_their_ranges_moved(): void
@@ -73,12 +99,17 @@ final class ProveTest extends BrowserTestCase
         self::assertStringContainsString('no range', $page->text("[data-answer='level']"));
         self::assertStringContainsString('offset −250 points, rate −56 %', $page->text("[data-answer='level']"));
         $page->pressIn("[data-slots='6']", 'Centre in the ranges');
-        $page->until(fn (): bool => str_contains($page->text("[data-answer='level']"), '→ Self-level'), 'the mode that it lands in');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-answer='level']"), '→ Self-level'),
+            'the mode that it lands in',
+        );
         self::assertStringContainsString('◀ 50 50 ▶', $page->text("[data-answer='level']"));
         $this->sees($page->open('/aircraft/2/prove'), 6, 1075);
 
         $page->open('/aircraft/2/prove/setup');
-        $page->keys("[aria-label='Self-level, channel 6, upper edge']", "\u{E013}", "\u{E013}")->until(fn (): bool => str_contains($page->text("[data-answer='level']"), '◀ 50 60 ▶'), 'the edge to move');
+        $page
+            ->keys("[aria-label='Self-level, channel 6, upper edge']", "\u{E013}", "\u{E013}")
+            ->until(fn (): bool => str_contains($page->text("[data-answer='level']"), '◀ 50 60 ▶'), 'the edge to move');
         $page->until(fn (): bool => ($this->saved(2)->aboard->controller->modes[0]->to ?? 0) === 1135, 'it to be saved');
         self::assertSame(1025, $this->saved(2)->aboard->controller->modes[0]->from);
     }
@@ -99,7 +130,10 @@ final class ProveTest extends BrowserTestCase
         $page->find("[data-point='fine']");
         $page->choose('#kit-subtype', 'Wide, 8 channels');
         $page->until(fn (): bool => $page->has("[data-point='wrong']"), 'the verdict');
-        self::assertStringContainsString('The wrong sub-type is chosen: Lantern R8 needs Wide, 16 channels.', $page->text("[data-point='wrong']"));
+        self::assertStringContainsString(
+            'The wrong sub-type is chosen: Lantern R8 needs Wide, 16 channels.',
+            $page->text("[data-point='wrong']"),
+        );
         self::assertTrue($page->has("[data-lead='Lantern R8 → Keel Wing']"));
         $page->choose('#kit-subtype', 'Wide, 16 channels');
         $page->until(fn (): bool => ! $page->has("[data-point='wrong']"), 'it to fit again');
@@ -116,14 +150,20 @@ final class ProveTest extends BrowserTestCase
         $phone->until(fn (): bool => str_contains($phone->text('[data-last]'), 'Last gone through'), 'the record');
         self::assertStringContainsString('with revision 1', $phone->text('[data-last]'));
 
-        $phone->open('/aircraft/5/prove/failsafe')->choose("[aria-label='Failsafe of Throttle']", 'keeps the last')->saved(2);
+        $phone
+            ->open('/aircraft/5/prove/failsafe')
+            ->choose("[aria-label='Failsafe of Throttle']", 'keeps the last')
+            ->saved(2);
         $phone->open('/aircraft/5/fly');
         self::assertStringContainsString('keeps the last throttle', $phone->text('[data-blocked]'));
         $phone->browser->executeScript("document.querySelectorAll('[role=checkbox]').forEach(one => one.click())");
         self::assertFalse($phone->named('Ready', 'button')->isEnabled());
         $phone->fill('#check-reason', 'Blades are off');
         $phone->press('Ready');
-        $phone->until(fn (): bool => str_contains($phone->text('[data-last]'), '“Blades are off”'), 'the reason to be kept');
+        $phone->until(
+            fn (): bool => str_contains($phone->text('[data-last]'), '“Blades are off”'),
+            'the reason to be kept',
+        );
     }
 
     public function test_the_bench_asks_for_propellers_off_and_solves_what_was_read(): void
@@ -132,22 +172,45 @@ final class ProveTest extends BrowserTestCase
         self::assertFalse($page->has("[aria-label='Low end in µs']"));
         $page->press('They are off');
         $page->choose("[aria-label='Channel to centre']", '6 Launch assist');
-        $page->keys("[aria-label='Low end in µs']", '1010')->keys("[aria-label='Centre in µs']", '1510')->keys("[aria-label='High end in µs']", '2010');
+        $page
+            ->keys("[aria-label='Low end in µs']", '1010')
+            ->keys("[aria-label='Centre in µs']", '1510')
+            ->keys("[aria-label='High end in µs']", '2010');
         $page->press('Solve centre and ends');
-        $page->until(fn (): bool => str_contains($page->text('[data-changes]'), '6 Launch assist sub-trim: 0 % → −1.95 %'), 'the answer');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-changes]'), '6 Launch assist sub-trim: 0 % → −1.95 %'),
+            'the answer',
+        );
         $page->press('Take it over');
-        $page->until(fn (): bool => abs(($this->saved(1)->output(6)->subtrim ?? 0.0) + 0.01953) < 1e-4, 'it to be saved');
+        $page->until(
+            fn (): bool => abs(($this->saved(1)->output(6)->subtrim ?? 0.0) + 0.01953) < 1e-4,
+            'it to be saved',
+        );
 
         $page->find("[aria-label='4 Jitter: let the stand-in read']")->click();
-        $page->until(fn (): bool => $page->find("[aria-label='Smallest in µs']")->getAttribute('value') === '1492', 'what the stand-in reads');
+        $page->until(
+            fn (): bool => $page->find("[aria-label='Smallest in µs']")->getAttribute('value') === '1492',
+            'what the stand-in reads',
+        );
         $page->press('Solve jitter');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='4 Jitter']"), 'dead band: 0 %'), 'a dead band');
+        $page->until(
+            fn (): bool => str_contains($page->text("[aria-label='4 Jitter']"), 'dead band: 0 %'),
+            'a dead band',
+        );
 
-        $page->choose("[aria-label='Rolled to the right']", 'rolls left')->choose("[aria-label='Nose up']", 'noses down');
+        $page
+            ->choose("[aria-label='Rolled to the right']", 'rolls left')
+            ->choose("[aria-label='Nose up']", 'noses down');
         $page->press('Explain it');
         $page->until(fn (): bool => str_contains($page->text('[data-board]'), 'turned by 180° in yaw'), 'the mounting');
         $page->press('Solve order and direction');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='Order and direction']"), 'No channel carries the roll stick alone'), 'what a wing can\'t do');
+        $page->until(
+            fn (): bool => str_contains(
+                $page->text("[aria-label='Order and direction']"),
+                'No channel carries the roll stick alone',
+            ),
+            'what a wing can\'t do',
+        );
     }
 
     public function test_a_pair_is_bound_on_the_stand_in_and_the_failsafe_is_tried(): void
@@ -157,14 +220,20 @@ final class ProveTest extends BrowserTestCase
         $page->press('Transmitter on');
         $page->press('Transmitter: choose Bind');
         $page->press('Power the receiver');
-        $page->until(fn (): bool => str_contains($page->text('[data-receiver-says]'), 'Too close'), 'the trouble with its cure');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-receiver-says]'), 'Too close'),
+            'the trouble with its cure',
+        );
         $page->press('Begin again');
         for ($step = 0; $step < 6; $step++) {
             $page->find("[data-step='{$step}'] button")->click();
         }
         $page->find("[data-lamp='solid']");
         $page->keys('#binding-note', 'Solid light')->press('Record the binding');
-        $page->until(fn (): bool => str_contains($page->text('[data-binding]'), 'Lamplight 12 and Lantern R12'), 'the record');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-binding]'), 'Lamplight 12 and Lantern R12'),
+            'the record',
+        );
 
         $page->open('/aircraft/4/prove/failsafe');
         $page->find("[data-control='top-left'] [data-detent='away']")->click();
@@ -182,14 +251,20 @@ final class ProveTest extends BrowserTestCase
         $page->press('They are off');
         $page->find("[data-arming='ready']");
         $page->find("[aria-label='Arming'] label:nth-of-type(3) [role=checkbox]")->click();
-        $page->until(fn (): bool => str_contains($page->text('[data-arming]'), 'A set-up session is open.'), 'the blocker');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-arming]'), 'A set-up session is open.'),
+            'the blocker',
+        );
         $page->find("[aria-label='Arming'] label:nth-of-type(3) [role=checkbox]")->click();
         $page->find("[data-arming='ready']");
         $page->find("[data-control='flick-a'] [data-detent='away']")->click();
         $page->find("[data-arming='armed']");
 
         $page->choose("[aria-label='Which way motor 1 turned']", 'counter-clockwise ↺');
-        $page->until(fn (): bool => str_contains($page->text("[data-motor='1']"), 'swap two of its three wires'), 'the verdict');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-motor='1']"), 'swap two of its three wires'),
+            'the verdict',
+        );
         self::assertStringNotContainsString('▲', $page->text("[data-motor='2']"));
     }
 
@@ -197,10 +272,16 @@ final class ProveTest extends BrowserTestCase
     {
         $page = $this->page()->open('/aircraft/4/prove/bench');
         $page->press('They are off');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='Surfaces']"), 'Left aileron'), 'the surfaces');
+        $page->until(
+            fn (): bool => str_contains($page->text("[aria-label='Surfaces']"), 'Left aileron'),
+            'the surfaces',
+        );
         self::assertStringContainsString('stick right: it goes down', $page->text("[data-surface-move='1-roll']"));
         $page->choose("[aria-label='Left aileron with the roll stick']", 'the other way');
         $page->press('Solve surfaces');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='Surfaces'] [data-changes]"), '1 Left aileron'), 'the answer');
+        $page->until(
+            fn (): bool => str_contains($page->text("[aria-label='Surfaces'] [data-changes]"), '1 Left aileron'),
+            'the answer',
+        );
     }
 }

@@ -22,10 +22,16 @@ final class RehearsalTest extends BrowserTestCase
         $page = $this->flown(2, 'Hover, bursts and land');
         self::assertStringContainsString('Land, three point five volts', $page->text("[aria-label='What is said']"));
         $sag = "[data-verdict='Sag']";
-        $page->until(fn (): bool => str_contains($page->text($sag), 'the voltage was back before you could land'), 'the verdict');
+        $page->until(
+            fn (): bool => str_contains($page->text($sag), 'the voltage was back before you could land'),
+            'the verdict',
+        );
         $page->find("{$sag} button:last-of-type")->click();
         $page->until(fn (): bool => ! $page->has($sag), 'the mend');
-        $page->until(fn (): bool => ! str_contains($page->text("[aria-label='What is said']"), 'Land, three'), 'the words to move without a new flight');
+        $page->until(
+            fn (): bool => ! str_contains($page->text("[aria-label='What is said']"), 'Land, three'),
+            'the words to move without a new flight',
+        );
         $page->until(fn (): bool => ($this->saved(2)->sense->call('cell-low')->hold ?? 0.0) === 3.0, 'it to be saved');
     }
 
@@ -38,21 +44,32 @@ final class RehearsalTest extends BrowserTestCase
         $page->fill("[aria-label='When: antenna']", '85');
         $page->actions()->sendKeys(null, "\u{E00C}")->perform();
         $page->press('Fly it');
-        $page->until(fn (): bool => str_contains($page->text("[data-verdict='Link']"), 'the pilot was told at 1:25'), 'the verdict on the link');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-verdict='Link']"), 'the pilot was told at 1:25'),
+            'the verdict on the link',
+        );
         self::assertStringContainsString('Signal lost', $page->text("[aria-label='What is said']"));
         self::assertTrue($page->has("[data-block='no link']"), 'the gap is drawn');
     }
 
     public function test_a_pack_that_was_not_charged_is_flown_and_told(): void
     {
-        $page = $this->page()->open('/aircraft/3/sense/rehearsal')->choose('[aria-label=Flight]', 'Hover, bursts and land');
+        $page = $this->page()
+            ->open('/aircraft/3/sense/rehearsal')
+            ->choose('[aria-label=Flight]', 'Hover, bursts and land');
         $page->find("[aria-label^='In what it flies']")->click();
-        $page->choose('[aria-label=Pack]', 'Petrel 3 cells 2200')->fill("[aria-label='How full the pack is']", '55')->fill("[aria-label='Transmit power']", '25');
+        $page
+            ->choose('[aria-label=Pack]', 'Petrel 3 cells 2200')
+            ->fill("[aria-label='How full the pack is']", '55')
+            ->fill("[aria-label='Transmit power']", '25');
         self::assertSame([[], []], [$page->barriers(), $page->tooSmall()]);
         $page->actions()->sendKeys(null, "\u{E00C}")->perform();
         $page->until(fn (): bool => str_contains($page->text('main'), '▲ pack 55 %'), 'the summary');
         $page->press('Fly it');
-        $page->until(fn (): bool => str_contains($page->text("[data-verdict='Pack']"), 'The pack was 55 % full at power-up'), 'the verdict');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-verdict='Pack']"), 'The pack was 55 % full at power-up'),
+            'the verdict',
+        );
         self::assertStringContainsString('only the voltage tells', $page->text("[data-verdict='Pack']"));
     }
 
@@ -61,15 +78,24 @@ final class RehearsalTest extends BrowserTestCase
         $page = $this->flown(4, 'A thermal, found and lost');
         $time = "[role=slider][aria-label='Time in the flight']";
         $page->find($time)->sendKeys(str_repeat("\u{E00F}", 15));
-        $page->until(fn (): bool => str_starts_with($page->text('[data-clock]'), '2:30'), 'fifteen steps of ten seconds');
+        $page->until(
+            fn (): bool => str_starts_with($page->text('[data-clock]'), '2:30'),
+            'fifteen steps of ten seconds',
+        );
         $page->until(fn (): bool => str_contains($page->text("[aria-label='Now']"), 'Circle in it'), 'the leg');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='What the switches mean now']"), 'Thermal'), 'the handheld to be in the thermal phase');
+        $page->until(
+            fn (): bool => str_contains($page->text("[aria-label='What the switches mean now']"), 'Thermal'),
+            'the handheld to be in the thermal phase',
+        );
         $page->find("[aria-label='Next event']")->click();
         $page->until(fn (): bool => ! str_starts_with($page->text('[data-clock]'), '2:30.0'), 'the next event');
         self::assertSame([], $page->barriers(), 'the flown flight can be reached and read');
         self::assertSame([], $page->tooSmall());
         $page->find("[data-said='limit'] button")->click();
-        $page->until(fn (): bool => str_contains($page->text('[data-caption]'), 'Height limit, one hundred and twenty'), 'the words of that moment');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-caption]'), 'Height limit, one hundred and twenty'),
+            'the words of that moment',
+        );
     }
 
     public function test_it_plays_at_eight_times_and_what_if_moves_the_words_without_a_new_flight(): void
@@ -77,7 +103,10 @@ final class RehearsalTest extends BrowserTestCase
         $page = $this->flown(4, 'A thermal, found and lost');
         $page->choose("[aria-label='How fast']", '8×');
         $page->press('Play');
-        $page->until(fn (): bool => (int) substr($page->text('[data-clock]'), 0, 1) >= 1, 'a minute in some eight seconds');
+        $page->until(
+            fn (): bool => (int) substr($page->text('[data-clock]'), 0, 1) >= 1,
+            'a minute in some eight seconds',
+        );
         $page->press('Pause');
         $stands = $page->text('[data-clock]');
         usleep(300_000);
@@ -85,7 +114,10 @@ final class RehearsalTest extends BrowserTestCase
 
         $page->choose("[aria-label='What if']", 'Height limit');
         $page->fill("[aria-label='Level of Height limit']", '60');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='What is said']"), 'Height limit, sixty'), 'the words at another height');
+        $page->until(
+            fn (): bool => str_contains($page->text("[aria-label='What is said']"), 'Height limit, sixty'),
+            'the words at another height',
+        );
     }
 
     public function test_the_voice_pack_and_the_flight_are_taken_away_as_files(): void
@@ -105,7 +137,10 @@ final class RehearsalTest extends BrowserTestCase
         $page->press('JSON');
         $page->until(fn (): bool => is_file("{$folder}/Dunlin-rehearsal.json"), 'the flight');
         self::assertGreaterThan(100, count(Nmea::read((string) file_get_contents("{$folder}/Dunlin-rehearsal.nmea"))));
-        self::assertSame('dusk-switch/rehearsal', json_decode((string) file_get_contents("{$folder}/Dunlin-rehearsal.json"))->format);
+        self::assertSame(
+            'dusk-switch/rehearsal',
+            json_decode((string) file_get_contents("{$folder}/Dunlin-rehearsal.json"))->format,
+        );
         array_map(unlink(...), glob("{$folder}/*") ?: []);
         rmdir($folder);
     }
@@ -116,7 +151,10 @@ final class RehearsalTest extends BrowserTestCase
         $stale = fn (): bool => str_contains($page->text('main'), 'The program has changed since this flight');
         $page->choose("[aria-label='What if']", 'Height limit');
         $page->fill("[aria-label='Level of Height limit']", '1');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='What is said']"), 'Height limit, one metre'), 'the words');
+        $page->until(
+            fn (): bool => str_contains($page->text("[aria-label='What is said']"), 'Height limit, one metre'),
+            'the words',
+        );
         self::assertFalse($stale());
 
         $page->find("nav[aria-label='Stations'] a[href$='/wire']")->click();

@@ -16,9 +16,15 @@ final class SenseTest extends BrowserTestCase
         $page->choose("[aria-label='Add a sensor']", 'Bittern GPS');
         $page->find("[data-sensor='gps']");
         $page->fill("[aria-label='Address of Bittern GPS']", '1');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='Checks of the chain']"), 'both answer to address 1'), 'the clash');
+        $page->until(
+            fn (): bool => str_contains($page->text("[aria-label='Checks of the chain']"), 'both answer to address 1'),
+            'the clash',
+        );
         $page->fill("[aria-label='Address of Bittern GPS']", '7');
-        $page->until(fn (): bool => ! str_contains($page->text("[aria-label='Checks of the chain']"), 'both answer'), 'no clash');
+        $page->until(
+            fn (): bool => ! str_contains($page->text("[aria-label='Checks of the chain']"), 'both answer'),
+            'no clash',
+        );
         $page->until(fn (): bool => str_contains($page->text("[data-slots-of='gps']"), 'has no slots yet'), 'no slots');
         $page->press('Solve the slots');
         $page->until(fn (): bool => str_contains($page->text("[data-slots-of='gps']"), '0 to 7'), 'its slots');
@@ -31,10 +37,16 @@ final class SenseTest extends BrowserTestCase
     {
         $page = $this->page()->open('/aircraft/1/sense');
         $page->press('Discover');
-        $page->until(fn (): bool => str_contains($page->text('[aria-label=Discovery]'), 'Every value of the chain was found'), 'all values');
+        $page->until(
+            fn (): bool => str_contains($page->text('[aria-label=Discovery]'), 'Every value of the chain was found'),
+            'all values',
+        );
         $page->find('[aria-label=Discovery] summary')->click();
         $page->named('The GPS\'s two wires are swapped', 'label')->click();
-        $page->until(fn (): bool => str_contains($page->text('[aria-label=Discovery]'), 'Swap the GPS\'s two data wires'), 'the cure');
+        $page->until(
+            fn (): bool => str_contains($page->text('[aria-label=Discovery]'), 'Swap the GPS\'s two data wires'),
+            'the cure',
+        );
         self::assertTrue($page->has("[data-found='silent']"));
     }
 
@@ -47,9 +59,15 @@ final class SenseTest extends BrowserTestCase
         $page->fill('[aria-label=Level]', '400');
         $page->press('Add the alarm');
         $page->find("[data-alarm='highest-high']");
-        $page->until(fn (): bool => str_contains((string) json_encode($this->saved(4)->sense->call('highest-high')), '121.92'), 'metres in the document');
+        $page->until(
+            fn (): bool => str_contains((string) json_encode($this->saved(4)->sense->call('highest-high')), '121.92'),
+            'metres in the document',
+        );
         $page->fill("[aria-label='Level of Highest high']", '90000');
-        $page->until(fn (): bool => str_contains($page->text("[data-alarm='highest-high']"), 'ninety thousand feet'), 'the new level');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-alarm='highest-high']"), 'ninety thousand feet'),
+            'the new level',
+        );
         $page->choose("[aria-label='Sound of Highest high']", 'Two knocks');
         $page->until(fn (): bool => $this->saved(4)->sense->call('highest-high')?->plays === Sound::Knock, 'the sound');
         $page->find("[aria-label='Hear Highest high']")->click();
@@ -92,16 +110,27 @@ final class SenseTest extends BrowserTestCase
         $page->until(fn (): bool => $page->named('Make the phase', 'button')->isEnabled(), 'the proposal');
         self::assertSame([], $page->barriers());
         $page->press('Make the phase');
-        $page->until(fn (): bool => str_contains($page->text("[data-phase='high']"), 'Highest above 300 ft'), 'the new phase');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-phase='high']"), 'Highest above 300 ft'),
+            'the new phase',
+        );
         $when = array_values(array_filter($this->saved(4)->phases, fn ($one): bool => $one->id === 'high'))[0]->when;
         self::assertEquals(new SensorLevel('highest', true, 91.44, 6.096), $when);
 
-        $page->open('/aircraft/4/sense/alarms')->choose("[aria-label='When Signal low begins']", 'once a value passes a level…');
+        $page
+            ->open('/aircraft/4/sense/alarms')
+            ->choose("[aria-label='When Signal low begins']", 'once a value passes a level…');
         $page->choose('#condition-of', 'Highest')->fill('[role=dialog] [aria-label=Level]', '15');
         $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'Highest above 15 ft'), 'the level');
         $page->press('Take it over');
-        $page->until(fn (): bool => str_contains($page->text("[data-alarm='signal-low']"), 'once Highest above 15 ft'), 'when it begins');
-        $page->until(fn (): bool => $this->saved(4)->sense->call('signal-low')?->after == new SensorLevel('highest', true, 4.572), 'it in the document');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-alarm='signal-low']"), 'once Highest above 15 ft'),
+            'when it begins',
+        );
+        $page->until(
+            fn (): bool => $this->saved(4)->sense->call('signal-low')?->after == new SensorLevel('highest', true, 4.572),
+            'it in the document',
+        );
         $page->choose("[aria-label='When Signal low begins']", 'from the start');
         $page->until(fn (): bool => $this->saved(4)->sense->call('signal-low')?->after === null, 'it to begin at once');
     }
@@ -109,7 +138,9 @@ final class SenseTest extends BrowserTestCase
     /** The core turns units; while it does, what stands in the fields isn't what would be made. */
     public function test_what_was_typed_last_is_in_the_phase_however_slow_the_answer(): void
     {
-        $page = $this->pageWith("const real = window.fetch; window.fetch = (what, how) => String(what.url ?? what).includes('/api/threshold') ? new Promise((go) => setTimeout(() => go(real(what, how)), 1500)) : real(what, how)");
+        $page = $this->pageWith(
+            "const real = window.fetch; window.fetch = (what, how) => String(what.url ?? what).includes('/api/threshold') ? new Promise((go) => setTimeout(() => go(real(what, how)), 1500)) : real(what, how)",
+        );
         $page->open('/aircraft/4/wire/phases');
         $page->press('New phase')->fill('#phase-name', 'Far up')->choose('#condition-of', 'Highest');
         $page->fill('[role=dialog] [aria-label=Level]', '120')->fill('[role=dialog] [aria-label=Hysteresis]', '7');
@@ -117,10 +148,18 @@ final class SenseTest extends BrowserTestCase
         self::assertFalse($page->named('Make the phase', 'button')->isEnabled(), 'the answer is on its way');
         $page->press('Make the phase');
         $page->until(fn (): bool => $page->has("[data-phase='far-up']"), 'the new phase');
-        $page->until(fn (): bool => array_filter($this->saved(4)->phases, fn ($one): bool => $one->id === 'far-up') !== [], 'it to be saved');
+        $page->until(
+            fn (): bool => array_filter($this->saved(4)->phases, fn ($one): bool => $one->id === 'far-up') !== [],
+            'it to be saved',
+        );
         $when = array_values(array_filter($this->saved(4)->phases, fn ($one): bool => $one->id === 'far-up'))[0]->when;
         self::assertInstanceOf(SensorLevel::class, $when);
-        self::assertEqualsWithDelta(7 / 120, $when->hysteresis / $when->level, 1e-9, 'both, in whatever unit the pilot has');
+        self::assertEqualsWithDelta(
+            7 / 120,
+            $when->hysteresis / $when->level,
+            1e-9,
+            'both, in whatever unit the pilot has',
+        );
     }
 
     public function test_a_phrase_is_edited_piece_by_piece_and_heard(): void
@@ -128,15 +167,25 @@ final class SenseTest extends BrowserTestCase
         $page = $this->page()->open('/aircraft/5/sense/speech');
         $phrase = "[data-phrase='used-much']";
         $page->fill("[aria-label='Words 2 of Capacity']", 'burnt, come down');
-        $page->until(fn (): bool => str_contains($page->text("{$phrase} [data-text]"), 'milliamp hours burnt, come down'), 'the new words');
+        $page->until(
+            fn (): bool => str_contains($page->text("{$phrase} [data-text]"), 'milliamp hours burnt, come down'),
+            'the new words',
+        );
         $page->find("[aria-label='Take piece 1 out of Capacity']")->click();
         $page->until(fn (): bool => $page->text("{$phrase} [data-text]") === '“burnt, come down”', 'a piece less');
         $page->find("[aria-label='Take piece 1 out of Capacity']")->click();
-        $page->until(fn (): bool => str_contains($page->text($phrase), 'Capacity has nothing to say'), 'the trouble beside it');
+        $page->until(
+            fn (): bool => str_contains($page->text($phrase), 'Capacity has nothing to say'),
+            'the trouble beside it',
+        );
         $page->press('Try it');
         $page->until(fn (): bool => $page->has('[data-heard]'), 'how it was heard, or that nothing speaks');
         $hasVoice = $page->find('[data-voice]')->getAttribute('data-voice') === 'true';
-        self::assertSame($hasVoice ? 'clip' : 'text', $page->find('[data-heard]')->getAttribute('data-heard'), 'a clip where the machine has a voice; headless browsers have none');
+        self::assertSame(
+            $hasVoice ? 'clip' : 'text',
+            $page->find('[data-heard]')->getAttribute('data-heard'),
+            'a clip where the machine has a voice; headless browsers have none',
+        );
     }
 
     public function test_a_value_is_worked_out_and_told_what_it_lacks(): void
@@ -144,10 +193,21 @@ final class SenseTest extends BrowserTestCase
         $page = $this->page()->open('/aircraft/3/sense/values');
         $page->choose("[aria-label='Work a value out']", 'bearing from home');
         $bearing = "[data-derived='bearing']";
-        $page->until(fn (): bool => str_contains($page->text($bearing), 'is worked out of latitude and longitude; 0 are given'), 'what it lacks');
-        $page->choose("[aria-label='bearing from home, of 1']", 'Latitude')->choose("[aria-label='bearing from home, of 2']", 'Longitude');
+        $page->until(
+            fn (): bool => str_contains($page->text($bearing), 'is worked out of latitude and longitude; 0 are given'),
+            'what it lacks',
+        );
+        $page
+            ->choose("[aria-label='bearing from home, of 1']", 'Latitude')
+            ->choose("[aria-label='bearing from home, of 2']", 'Longitude');
         $page->until(fn (): bool => ! str_contains($page->text($bearing), 'are given'), 'it to be whole');
-        $page->until(fn (): bool => (array_column($this->saved(3)->sense->values, 'of', 'id')['bearing'] ?? []) === ['keel-latitude', 'keel-longitude'], 'it to be saved');
+        $page->until(
+            fn (): bool => (array_column($this->saved(3)->sense->values, 'of', 'id')['bearing'] ?? []) === [
+                'keel-latitude',
+                'keel-longitude',
+            ],
+            'it to be saved',
+        );
         self::assertStringContainsString('bearing from home in °', $page->text($bearing));
     }
 
@@ -156,15 +216,28 @@ final class SenseTest extends BrowserTestCase
         $page = $this->page()->open('/aircraft/1/sense');
         $page->find('[aria-label=Discovery]');
         $file = (string) tempnam(sys_get_temp_dir(), 'gps');
-        file_put_contents($file, Nmea::write(new GpsFix(43200.0, 54.12, 8.31, 4.0, 9, 0.0, 0.0), '010126').Nmea::write(new GpsFix(43201.0, 54.121, 8.31, 14.0, 11, 12.0, 0.0), '010126'));
+        file_put_contents(
+            $file,
+            Nmea::write(new GpsFix(43200.0, 54.12, 8.31, 4.0, 9, 0.0, 0.0), '010126').
+                Nmea::write(new GpsFix(43201.0, 54.121, 8.31, 14.0, 11, 12.0, 0.0), '010126'),
+        );
         $input = "[aria-label='File of GPS sentences']";
         $page->find($input)->sendKeys($file);
-        $page->until(fn (): bool => str_contains($page->text('[data-gps-told]'), '2 fixes in 2 seconds, at most 11 satellites'), 'what it tells');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-gps-told]'), '2 fixes in 2 seconds, at most 11 satellites'),
+            'what it tells',
+        );
         self::assertStringContainsString('at most 111.3 m away and 12 m/s fast', $page->text('[data-gps-told]'));
 
         file_put_contents($file, str_replace('*', '*0', (string) file_get_contents($file)));
         $page->find($input)->sendKeys($file);
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='GPS sentences'] [role=alert]"), 'line 1: is no sentence'), 'what is wrong');
+        $page->until(
+            fn (): bool => str_contains(
+                $page->text("[aria-label='GPS sentences'] [role=alert]"),
+                'line 1: is no sentence',
+            ),
+            'what is wrong',
+        );
         unlink($file);
     }
 }

@@ -13,13 +13,24 @@ final class StoresTest extends BrowserTestCase
         $page = $this->page()->open('/stores');
         $page->press('Packs');
         $page->find("[aria-label='Copy Midge 1 cell 300']")->click();
-        $page->fill('#root_name', 'Spare')->fill('#root_id', 'spare')->fill('#root_cells', '99')->fill('#root_capacity', '450')->fill('#root_plug', 'tiny');
+        $page
+            ->fill('#root_name', 'Spare')
+            ->fill('#root_id', 'spare')
+            ->fill('#root_cells', '99')
+            ->fill('#root_capacity', '450')
+            ->fill('#root_plug', 'tiny');
         $page->press('Keep it');
-        $page->until(fn (): bool => str_contains($page->text('[role=dialog] [role=alert]'), 'must be from 1 to 14, not 99'), 'the fault beside its field');
+        $page->until(
+            fn (): bool => str_contains($page->text('[role=dialog] [role=alert]'), 'must be from 1 to 14, not 99'),
+            'the fault beside its field',
+        );
         self::assertSame('Spare', $page->find('#root_name')->getAttribute('value'), 'nothing is lost');
         $page->fill('#root_cells', '2');
         $page->press('Keep it');
-        $page->until(fn (): bool => str_contains($page->text("[data-definition='spare']"), '2 cells · 450 mAh · tiny plug'), 'the new pack');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-definition='spare']"), '2 cells · 450 mAh · tiny plug'),
+            'the new pack',
+        );
         $page->find("[aria-label='Remove Spare']")->click();
         $page->until(fn (): bool => ! $page->has("[data-definition='spare']"), 'it to be gone');
         self::assertTrue($page->has("[data-definition='midge-1s']"));
@@ -31,10 +42,16 @@ final class StoresTest extends BrowserTestCase
         self::assertStringContainsString('"id": "new-pack"', (string) $text->getAttribute('value'));
         $text->sendKeys('}');
         $page->press('Form');
-        $page->until(fn (): bool => str_contains($page->text('[role=dialog] [role=alert]'), 'This isn’t JSON'), 'what is wrong with the text');
+        $page->until(
+            fn (): bool => str_contains($page->text('[role=dialog] [role=alert]'), 'This isn’t JSON'),
+            'what is wrong with the text',
+        );
         $text->sendKeys(WebDriverKeys::BACKSPACE);
         $page->press('Keep it');
-        $page->until(fn (): bool => str_contains($page->text("[data-definition='new-pack']"), 'your own'), 'a pack of its own');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-definition='new-pack']"), 'your own'),
+            'a pack of its own',
+        );
     }
 
     public function test_a_transmitter_is_defined_by_form_and_told_where_a_control_lies_on_a_stick(): void
@@ -44,10 +61,15 @@ final class StoresTest extends BrowserTestCase
         $page->find("[aria-label='Front of the transmitter'] [data-placed]");
         $page->fill('#root_name', 'Quayside mine');
         $place = $page->find("[data-item='controls-0'] [aria-label='Place 1']");
-        $page->fill("[data-item='controls-0'] [aria-label='Place 1']", '35')->fill("[data-item='controls-0'] [aria-label='Place 2']", '50');
+        $page
+            ->fill("[data-item='controls-0'] [aria-label='Place 1']", '35')
+            ->fill("[data-item='controls-0'] [aria-label='Place 2']", '50');
         self::assertSame('35', $place->getAttribute('value'));
         $page->press('Keep it');
-        $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'lies on the left stick'), 'where it lies');
+        $page->until(
+            fn (): bool => str_contains($page->text('[role=dialog]'), 'lies on the left stick'),
+            'where it lies',
+        );
         $page->find("[aria-label='Remove Controls 1']")->click();
         $page->press('Keep it');
         $page->until(fn (): bool => str_contains($page->text('main'), 'Quayside mine'), 'the transmitter of its own');
@@ -61,13 +83,30 @@ final class StoresTest extends BrowserTestCase
         $page->fill('#root_name', 'Gannet, quick');
         $page->fill("[data-item='quantities-0'] [aria-label='Range 2']", '-5');
         $page->press('Keep it');
-        $page->until(fn (): bool => str_contains($page->text("[data-item='quantities-0']"), 'nothing fits in between'), 'the fault beside its field');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-item='quantities-0']"), 'nothing fits in between'),
+            'the fault beside its field',
+        );
         $page->fill("[data-item='quantities-0'] [aria-label='Range 2']", '360');
         $page->press('Keep it');
         $page->until(fn (): bool => str_contains($page->text('main'), 'Gannet, quick'), 'the sensor of its own');
         $page->open('/aircraft/1/sense')->choose("[aria-label='Add a sensor']", 'Gannet, quick');
-        $page->until(fn (): bool => str_contains($page->text('main'), 'both answer to address 9'), 'it in the chain, with its clash');
-        self::assertSame([0.0, 360.0], array_map(floatval(...), array_values(array_filter(json_decode((string) file_get_contents(self::$app->url('/api/stores')))->definitions, fn ($one): bool => $one->kind === 'sensors'))[0]->items[7]->document->quantities[0]->range));
+        $page->until(
+            fn (): bool => str_contains($page->text('main'), 'both answer to address 9'),
+            'it in the chain, with its clash',
+        );
+        self::assertSame(
+            [0.0, 360.0],
+            array_map(
+                floatval(...),
+                array_values(
+                    array_filter(
+                        json_decode((string) file_get_contents(self::$app->url('/api/stores')))->definitions,
+                        fn ($one): bool => $one->kind === 'sensors',
+                    ),
+                )[0]->items[7]->document->quantities[0]->range,
+            ),
+        );
     }
 
     public function test_a_flight_script_is_written_by_form_told_where_it_goes_underground_and_flown(): void
@@ -79,20 +118,36 @@ final class StoresTest extends BrowserTestCase
         $page->fill('#root_name', 'Low circuits')->fill('#root_id', 'low-circuits');
         $page->fill("[data-item='legs-2'] [aria-label='Until, m']", '12');
         $page->find("[aria-label='Copy Legs 6']")->click();
-        $page->fill("[data-item='legs-6'] [aria-label='Says']", 'Over the strip')->fill("[data-item='legs-6'] [aria-label='Does']", 'flaps: half, brake: -1');
+        $page
+            ->fill("[data-item='legs-6'] [aria-label='Says']", 'Over the strip')
+            ->fill("[data-item='legs-6'] [aria-label='Does']", 'flaps: half, brake: -1');
         $page->fill("[data-item='legs-6'] [aria-label='Climb, m/s']", '-3');
         $page->press('Keep it');
-        $page->until(fn (): bool => str_contains($page->text("[data-item='legs-6']"), 'goes 6 m below the ground: a plane begins it at 12 m, sinks 3 m/s and meets the ground after 4 s of 6'), 'the fault beside its leg');
+        $page->until(
+            fn (): bool => str_contains(
+                $page->text("[data-item='legs-6']"),
+                'goes 6 m below the ground: a plane begins it at 12 m, sinks 3 m/s and meets the ground after 4 s of 6',
+            ),
+            'the fault beside its leg',
+        );
         $page->fill("[data-item='legs-6'] [aria-label='Until, m']", '11');
         $page->press('Keep it');
-        $page->until(fn (): bool => str_contains($page->text("[data-definition='low-circuits']"), '21 legs · plane, flying wing'), 'the script of its own');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-definition='low-circuits']"), '21 legs · plane, flying wing'),
+            'the script of its own',
+        );
 
         $page->open('/aircraft/1/sense/rehearsal')->choose('[aria-label=Flight]', 'Low circuits');
         $page->press('Fly it');
         $page->until(fn (): bool => str_contains($page->text('main'), 'Over the strip'), 'the leg on the timeline');
         $kept = json_decode((string) file_get_contents(self::$app->url('/api/stores')));
-        $own = array_values(array_filter(array_column($kept->definitions, 'items', 'kind')['scenarios'], fn ($one): bool => $one->own))[0]->document;
-        self::assertEquals([(object) ['function' => 'flaps', 'step' => 'half'], (object) ['function' => 'brake', 'value' => -1]], $own->legs[6]->does);
+        $own = array_values(
+            array_filter(array_column($kept->definitions, 'items', 'kind')['scenarios'], fn ($one): bool => $one->own),
+        )[0]->document;
+        self::assertEquals(
+            [(object) ['function' => 'flaps', 'step' => 'half'], (object) ['function' => 'brake', 'value' => -1]],
+            $own->legs[6]->does,
+        );
     }
 
     public function test_what_differs_in_an_imported_file_is_shown_side_by_side_and_decided(): void
@@ -113,18 +168,41 @@ final class StoresTest extends BrowserTestCase
         $page->pressIn('[role=dialog]', 'Import');
         $page->find("[data-end='function:roll']");
         unlink($path);
-        $kept = array_column(json_decode((string) file_get_contents(self::$app->url('/api/stores')))->definitions, 'items', 'kind')['packs'];
+        $kept = array_column(
+            json_decode((string) file_get_contents(self::$app->url('/api/stores')))->definitions,
+            'items',
+            'kind',
+        )['packs'];
         self::assertContains('midge-1s-2', array_map(fn ($one): string => $one->document->id, $kept));
     }
 
     public function test_a_program_whose_transmitter_changed_opens_and_is_repaired(): void
     {
-        $send = fn (string $method, string $path, mixed $body): ?object => json_decode((string) file_get_contents(self::$app->url($path), false, stream_context_create(['http' => ['method' => $method, 'ignore_errors' => true, 'header' => 'Content-Type: application/json', 'content' => json_encode($body)]])));
+        $send = fn (string $method, string $path, mixed $body): ?object => json_decode(
+            (string) file_get_contents(
+                self::$app->url($path),
+                false,
+                stream_context_create([
+                    'http' => [
+                        'method' => $method,
+                        'ignore_errors' => true,
+                        'header' => 'Content-Type: application/json',
+                        'content' => json_encode($body),
+                    ],
+                ]),
+            ),
+        );
         $own = json_decode((string) file_get_contents(Given::DEMO.'/stores/transmitters/lamplight-12.json'));
         [$own->id, $own->name] = ['ridge-tx', 'Ridge'];
         $send('POST', '/api/stores/transmitters', $own);
-        $id = $send('POST', '/api/aircraft', ['name' => 'Plover', 'family' => 'plane', 'transmitter' => 'ridge-tx'])?->id;
-        $own->controls = array_values(array_filter($own->controls, fn ($one): bool => ! str_starts_with($one->id, 'shoulder') && ! str_starts_with($one->id, 'top')));
+        $id = $send('POST', '/api/aircraft', ['name' => 'Plover', 'family' => 'plane', 'transmitter' => 'ridge-tx'])
+            ?->id;
+        $own->controls = array_values(
+            array_filter(
+                $own->controls,
+                fn ($one): bool => ! str_starts_with($one->id, 'shoulder') && ! str_starts_with($one->id, 'top'),
+            ),
+        );
         $send('POST', '/api/stores/transmitters', $own);
 
         $page = $this->page()->open("/aircraft/{$id}");
@@ -134,7 +212,10 @@ final class StoresTest extends BrowserTestCase
         // The core proposes a place for each control; the pilot may choose another.
         $label = (string) $page->find("[data-preview] button[aria-label$='goes to']")->getAttribute('aria-label');
         $page->choose("[aria-label='{$label}']", 'Right face');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='{$label}']"), 'Right face'), 'the control that was chosen');
+        $page->until(
+            fn (): bool => str_contains($page->text("[aria-label='{$label}']"), 'Right face'),
+            'the control that was chosen',
+        );
         $page->press('Move');
         $page->saved(2);
         $page->open('/stores')->find("[aria-label='Remove Ridge']")->click();
@@ -150,11 +231,17 @@ final class StoresTest extends BrowserTestCase
         $page->fill('#root_name', 'Bench pack')->fill('#root_id', 'bench-pack')->press('Keep it');
         $page->find("[aria-label='Edit Bench pack']")->click();
         $page->fill('#root_capacity', '4400')->press('Keep it');
-        $page->until(fn (): bool => str_contains($page->text("[data-definition='bench-pack']"), '4400 mAh'), 'the edited pack');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-definition='bench-pack']"), '4400 mAh'),
+            'the edited pack',
+        );
         $page->find("[aria-label='History of Bench pack']")->click();
         $page->find("[data-definition-revision='2']");
         self::assertSame([], $page->barriers());
         $page->press('Restore');
-        $page->until(fn (): bool => str_contains($page->text("[data-definition='bench-pack']"), '5000 mAh'), 'the earlier pack');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-definition='bench-pack']"), '5000 mAh'),
+            'the earlier pack',
+        );
     }
 }

@@ -28,14 +28,17 @@ final class TroubleTest extends BrowserTestCase
     public function test_what_is_asked_for_while_a_save_is_answered_is_not_lost(): void
     {
         // A proposal takes two seconds here: the save of the edit before it is answered on the way.
-        $page = $this->pageWith(<<<'JS'
+        $page = $this->pageWith(
+            <<<'JS'
             const real = window.fetch
             window.fetch = async (asked, ...rest) => {
                 const answer = await real(asked, ...rest)
                 if ((asked.url ?? asked).includes('/api/propose/')) await new Promise((done) => setTimeout(done, 2000))
                 return answer
             }
-            JS);
+            JS
+            ,
+        );
         $page->open('/aircraft/6/prove/failsafe')->choose("[aria-label='Failsafe of Motor']", 'keeps the last');
         $page->press('Set a safe one for a plane');
         $page->saved(2);
@@ -52,7 +55,10 @@ final class TroubleTest extends BrowserTestCase
 
         $says = $page->text('header [role=alert]');
         self::assertStringContainsString('functions[5].drive.map.middle', $says);
-        self::assertStringContainsString('there is no step of Flight mode "come-home"; there is self-level, free', $says);
+        self::assertStringContainsString(
+            'there is no step of Flight mode "come-home"; there is self-level, free',
+            $says,
+        );
         $page->press('Take the change back');
         $page->find("[aria-label='Remove Come home']");
         $page->find("[data-saving='saved'][data-revision='1']");
@@ -66,19 +72,32 @@ final class TroubleTest extends BrowserTestCase
         $page->find("nav a[href='/']")->click();
         $page->find('[data-aircraft=Petrel] a')->click();
         $page->find("[data-end='function:camber']");
-        self::assertTrue($page->until(fn (): bool => str_contains((string) file_get_contents(self::$app->url('/api/aircraft/6/export')), '"expo": 0.21'), 'the edit of Tern to be saved'));
+        self::assertTrue(
+            $page->until(
+                fn (): bool => str_contains(
+                    (string) file_get_contents(self::$app->url('/api/aircraft/6/export')),
+                    '"expo": 0.21',
+                ),
+                'the edit of Tern to be saved',
+            ),
+        );
     }
 
     public function test_an_aircraft_that_was_deleted_elsewhere_is_brought_back_with_the_edit_of_it(): void
     {
         $page = $this->page()->openAircraft('Dunlin');
-        $delete = ['http' => ['method' => 'DELETE', 'header' => 'Content-Type: application/json', 'content' => '{"base": 1}']];
+        $delete = [
+            'http' => ['method' => 'DELETE', 'header' => 'Content-Type: application/json', 'content' => '{"base": 1}'],
+        ];
         file_get_contents(self::$app->url('/api/aircraft/1'), false, stream_context_create($delete));
         $page->find("[data-end='function:roll'] button")->click();
         $page->fill('#fn-expo', '12');
         $page->press('Bring the aircraft back');
         $page->saved(2);
-        self::assertStringContainsString('"expo": 0.12', (string) file_get_contents(self::$app->url('/api/aircraft/1/export')));
+        self::assertStringContainsString(
+            '"expo": 0.12',
+            (string) file_get_contents(self::$app->url('/api/aircraft/1/export')),
+        );
     }
 
     public function test_two_tabs_that_bind_at_once_do_not_meddle_with_each_other(): void
@@ -97,7 +116,10 @@ final class TroubleTest extends BrowserTestCase
         $first->keys('#binding-note', 'first tab')->press('Record the binding');
         $first->until(fn (): bool => str_contains($first->text('[data-binding]'), 'first tab'), 'the record');
         $second->browser->navigate()->refresh();
-        $second->until(fn (): bool => str_contains($second->text('[data-binding]'), 'first tab'), 'the record in the other tab');
+        $second->until(
+            fn (): bool => str_contains($second->text('[data-binding]'), 'first tab'),
+            'the record in the other tab',
+        );
     }
 
     public function test_a_stand_in_that_stops_answering_goes_on_where_it_was(): void
@@ -123,7 +145,10 @@ final class TroubleTest extends BrowserTestCase
         $page = $this->page()->openAircraft('Rook');
         self::$app->stop();
         $page->keys('[data-axis=roll]', "\u{E014}");
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='What the switches mean now']"), 'No answer'), 'the loss to be said');
+        $page->until(
+            fn (): bool => str_contains($page->text("[aria-label='What the switches mean now']"), 'No answer'),
+            'the loss to be said',
+        );
         $page->find("[data-end='function:roll'] button")->click();
         $page->fill('#fn-name', 'Roll again');
         $page->find("[data-saving='lost']");

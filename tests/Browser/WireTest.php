@@ -12,7 +12,10 @@ final class WireTest extends BrowserTestCase
         // A switched function appears, in want of a control; the header says so.
         $page->press('Switched');
         $page->saved(2)->fill('#fn-name', 'Landing light')->saved(3);
-        $page->until(fn (): bool => str_contains($page->text('header'), 'Nothing moves Landing light'), 'the proof to say so');
+        $page->until(
+            fn (): bool => str_contains($page->text('header'), 'Nothing moves Landing light'),
+            'the proof to say so',
+        );
         $page->choose('#fn-drive', 'Right face')->saved(4);
 
         // A channel, fed by it.
@@ -37,13 +40,19 @@ final class WireTest extends BrowserTestCase
         self::assertTrue($page->has("[data-end='output:6'] .text-rose"), 'it clips');
 
         $output = $this->saved(6)->outputs[5];
-        self::assertSame(['Light', true, 0.05, 1.5, -0.25], [$output->name, $output->reverse, $output->subtrim, $output->travel->high, $output->limit->low]);
+        self::assertSame(
+            ['Light', true, 0.05, 1.5, -0.25],
+            [$output->name, $output->reverse, $output->subtrim, $output->travel->high, $output->limit->low],
+        );
 
         // And away again.
         $page->press('Remove the channel');
         $page->saved(13);
         self::assertFalse($page->has("[data-end='output:6']"));
-        $page->until(fn (): bool => str_contains($page->text('header'), 'Right face is not checked at power-up'), 'the proof to see the new switch');
+        $page->until(
+            fn (): bool => str_contains($page->text('header'), 'Right face is not checked at power-up'),
+            'the proof to see the new switch',
+        );
     }
 
     public function test_steps_and_what_each_detent_means(): void
@@ -58,7 +67,10 @@ final class WireTest extends BrowserTestCase
         $this->sees($page, 6, 2000);
         $page->fill("[aria-label='Name of step 1']", 'Level out')->saved(4);
         $page->find("[data-control='flick-b'] [data-detent='toward']")->click();
-        $page->until(fn (): bool => $page->text("[data-end='function:mode'] [data-says]") === 'Level out', 'the new name');
+        $page->until(
+            fn (): bool => $page->text("[data-end='function:mode'] [data-says]") === 'Level out',
+            'the new name',
+        );
         $page->press('Step');
         $page->saved(5);
         self::assertCount(4, $this->saved(3)->functions[5]->steps ?? []);
@@ -71,10 +83,16 @@ final class WireTest extends BrowserTestCase
         $page->press('Launch');
         $page->fill("[aria-label='Rate high']", '40')->saved(2);
         $page->keys('[data-axis=pitch]', str_repeat("\u{E013}", 20));
-        $page->until(fn (): bool => $page->text("[data-end='function:pitch'] [data-says]") === '100 %', 'cruise to be as it was');
+        $page->until(
+            fn (): bool => $page->text("[data-end='function:pitch'] [data-says]") === '100 %',
+            'cruise to be as it was',
+        );
 
         $page->find("[data-control='flick-d'] [data-detent='away']")->click();
-        $page->until(fn (): bool => $page->text("[data-end='function:pitch'] [data-says]") === '40 %', 'launch to be softer');
+        $page->until(
+            fn (): bool => $page->text("[data-end='function:pitch'] [data-says]") === '40 %',
+            'launch to be softer',
+        );
         self::assertStringContainsString('Launch', $page->text("[aria-label='What the switches mean now']"));
     }
 

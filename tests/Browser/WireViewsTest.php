@@ -11,13 +11,22 @@ final class WireViewsTest extends BrowserTestCase
     {
         $page = $this->page()->open('/aircraft/4/wire/mixing');
         $page->find('[data-fall]');
-        self::assertSame('Roll: right 60 % down, left 80 % up', $page->named('Roll: right 60 % down, left 80 % up', 'span')->getText());
+        self::assertSame(
+            'Roll: right 60 % down, left 80 % up',
+            $page->named('Roll: right 60 % down, left 80 % up', 'span')->getText(),
+        );
         $page->keys('[data-axis=roll]', str_repeat("\u{E014}", 20), "\u{E008}", str_repeat("\u{E014}", 20));
-        $page->until(fn (): bool => $page->text("[data-surface='Right aileron']") === '▲ 80 %', 'the right aileron to go up');
+        $page->until(
+            fn (): bool => $page->text("[data-surface='Right aileron']") === '▲ 80 %',
+            'the right aileron to go up',
+        );
         self::assertSame('▼ 60 %', $page->text("[data-surface='Left aileron']"));
 
         $page->find("[data-mix='6']")->click();
-        $page->until(fn (): bool => str_contains($page->text('[aria-label=Waterfall] h2'), 'Rudder'), 'the rudder\'s waterfall');
+        $page->until(
+            fn (): bool => str_contains($page->text('[aria-label=Waterfall] h2'), 'Rudder'),
+            'the rudder\'s waterfall',
+        );
         self::assertStringContainsString('35.0 %', $page->text("[data-fall='Roll']"));
     }
 
@@ -25,7 +34,10 @@ final class WireViewsTest extends BrowserTestCase
     {
         $page = $this->page()->open('/aircraft/4/wire/mixing');
         $page->press('Airframe recipe…');
-        $page->until(fn (): bool => str_contains($page->text('[data-changes]'), '6 Rudder feed 2: Roll 35 %'), 'the hand edit to be told');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-changes]'), '6 Rudder feed 2: Roll 35 %'),
+            'the hand edit to be told',
+        );
         self::assertSame(1, $this->saved(4)->output(6)?->feeds[1]->weight->high <=> 0.3, 'nothing was written yet');
 
         $page->fill('#setting-differential', '300');
@@ -34,7 +46,10 @@ final class WireViewsTest extends BrowserTestCase
         $page->until(fn (): bool => str_contains($page->text('[data-changes]'), '40 %'), 'the new differential');
         $page->press('Write it');
         $page->saved(2);
-        self::assertSame([0.8, 0.4], [$this->saved(4)->output(1)?->feeds[0]->weight->low, $this->saved(4)->output(1)?->feeds[0]->weight->high]);
+        self::assertSame(
+            [0.8, 0.4],
+            [$this->saved(4)->output(1)?->feeds[0]->weight->low, $this->saved(4)->output(1)?->feeds[0]->weight->high],
+        );
         $page->find("[aria-label='Undo']")->click();
         $page->saved(1);
     }
@@ -43,7 +58,14 @@ final class WireViewsTest extends BrowserTestCase
     {
         $page = $this->page()->open('/aircraft/3/wire/shapes?of=throttle');
         $point = $page->find("[data-point='2']");
-        $page->actions()->moveToElement($point)->clickAndHold()->moveByOffset(0, -20)->moveByOffset(0, -30)->release()->perform();
+        $page
+            ->actions()
+            ->moveToElement($point)
+            ->clickAndHold()
+            ->moveByOffset(0, -20)
+            ->moveByOffset(0, -30)
+            ->release()
+            ->perform();
         $page->saved(2);
         $dragged = $this->saved(3)->curves['hover-soft']->points[2];
         self::assertSame(0.0, $dragged[0]);
@@ -55,7 +77,10 @@ final class WireViewsTest extends BrowserTestCase
         self::assertSame(-0.05, $this->saved(3)->curves['hover-soft']->points[2][1]);
 
         $page->find('[data-axis=throttle]')->sendKeys("\u{E013}");
-        $page->until(fn (): bool => $page->has('[data-curve-dot]') && $page->text('[data-dot-value]') !== '−100 % → −100.0 %', 'the live dot');
+        $page->until(
+            fn (): bool => $page->has('[data-curve-dot]') && $page->text('[data-dot-value]') !== '−100 % → −100.0 %',
+            'the live dot',
+        );
         $page->find("[aria-label='A point more']")->click();
         $page->saved(5);
         $page->keys("[data-point='3']", "\u{E017}")->saved(6);
@@ -63,7 +88,10 @@ final class WireViewsTest extends BrowserTestCase
         $page->find('#curve-smooth')->click();
         $page->saved(7);
         self::assertFalse($this->saved(3)->curves['hover-soft']->smooth);
-        self::assertStringContainsString('Also used by Throttle, Calm: it changes there too.', $page->text('section[aria-label="Curve hover-soft"]'));
+        self::assertStringContainsString(
+            'Also used by Throttle, Calm: it changes there too.',
+            $page->text('section[aria-label="Curve hover-soft"]'),
+        );
     }
 
     public function test_a_phase_that_can_never_be_active_is_told_before_it_is_made(): void
@@ -71,7 +99,10 @@ final class WireViewsTest extends BrowserTestCase
         $page = $this->page()->open('/aircraft/5/wire/phases');
         $page->press('New phase');
         $page->fill('#phase-name', 'Wild')->choose('#condition-of', 'Style');
-        $page->until(fn (): bool => str_contains($page->text('[data-notes]'), 'Wild can never be active'), 'the warning');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-notes]'), 'Wild can never be active'),
+            'the warning',
+        );
         $page->choose('#condition-of', 'Flick C');
         $page->until(fn (): bool => $page->has('[data-changes]') && ! $page->has('[data-notes]'), 'no warning');
         $page->press('Make the phase');
@@ -93,9 +124,23 @@ final class WireViewsTest extends BrowserTestCase
         $revision = (int) $page->find('[data-revision]')->getAttribute('data-revision');
         self::assertStringContainsString('from −11.5° to −4.6°', $page->text('[data-liftoff]'));
         $page->fill("[aria-label='Expo, Sporty']", '35')->saved($revision + 1 > 5 ? $revision + 1 : 6);
-        self::assertSame([0.35, 0.35, 0.35], array_map(fn (string $id): ?float => $this->saved(5)->function($id)?->shapes['sporty']->expo, ['roll', 'pitch', 'yaw']));
+        self::assertSame(
+            [0.35, 0.35, 0.35],
+            array_map(fn (string $id): ?float => $this->saved(5)->function($id)?->shapes['sporty']->expo, [
+                'roll',
+                'pitch',
+                'yaw',
+            ]),
+        );
         $page->fill("[aria-label='Fade, Sporty']", '0');
-        $page->until(fn (): bool => $page->has('[data-warning]') && str_contains($page->text('[data-warning]'), 'From Gentle to Sporty the throttle jumps at once, 70 % → 75 %'), 'the warning');
+        $page->until(
+            fn (): bool => $page->has('[data-warning]') &&
+                str_contains(
+                    $page->text('[data-warning]'),
+                    'From Gentle to Sporty the throttle jumps at once, 70 % → 75 %',
+                ),
+            'the warning',
+        );
         $page->fill("[aria-label='Pitch at low stick, Gentle']", '40');
         $page->until(fn (): bool => $page->text("[data-degrees='gentle']") === '−2.3°', 'the blade angle');
     }
@@ -104,7 +149,10 @@ final class WireViewsTest extends BrowserTestCase
     {
         $page = $this->page()->open('/aircraft/3/wire/ladder');
         $page->press('Step up');
-        $page->until(fn (): bool => str_contains($page->text('[data-changes]'), 'Roll expo, Calm: 45 % → 40 %'), 'what it changes');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-changes]'), 'Roll expo, Calm: 45 % → 40 %'),
+            'what it changes',
+        );
         $page->press('Take the step');
         $page->until(fn (): bool => $page->has("[data-rung='1'][aria-current=step]"), 'the second step');
         $page->until(fn (): bool => $this->saved(3)->ladder?->at === 1, 'it to be saved');
@@ -114,7 +162,13 @@ final class WireViewsTest extends BrowserTestCase
         self::assertSame(0.45, $this->saved(3)->function('roll')?->shapes['calm']->expo);
 
         $page->fill("[aria-label='Expo of Circuits']", '90');
-        $page->until(fn (): bool => str_contains($page->text('header [role=alert]'), '“Circuits” has more expo than “First hovers” before it'), 'the order to be told');
+        $page->until(
+            fn (): bool => str_contains(
+                $page->text('header [role=alert]'),
+                '“Circuits” has more expo than “First hovers” before it',
+            ),
+            'the order to be told',
+        );
         $page->press('Take the change back');
     }
 
@@ -137,7 +191,10 @@ final class WireViewsTest extends BrowserTestCase
         $rook = $this->page()->open('/aircraft/5/wire');
         $rook->keys("[data-trim='roll']", "\u{E013}");
         $rook->press('Move into sub-trim');
-        $rook->until(fn (): bool => str_contains($rook->text('body'), 'The roll trim moves nothing here: a stabiliser flies it'), 'the reason');
+        $rook->until(
+            fn (): bool => str_contains($rook->text('body'), 'The roll trim moves nothing here: a stabiliser flies it'),
+            'the reason',
+        );
         $rook->press('To the middle');
         $rook->until(fn (): bool => ! $rook->has("[aria-label='Trims']"), 'the trims to be home');
     }
@@ -148,7 +205,10 @@ final class WireViewsTest extends BrowserTestCase
         $revision = (int) $page->find('[data-revision]')->getAttribute('data-revision');
         $page->press('Transmitter');
         $page->choose("[aria-label='Move to']", 'Quayside 8, 8 channels');
-        $page->until(fn (): bool => str_contains($page->text('[data-notes]'), "9 Video power can't come along"), 'the losses');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-notes]'), "9 Video power can't come along"),
+            'the losses',
+        );
         self::assertStringContainsString('Flick A → Left shoulder', $page->text('[data-places]'));
         $page->press('Move to Quayside 8');
         $page->find("[data-control='shoulder-left'] [data-detent='away']")->click();
@@ -174,16 +234,25 @@ final class WireViewsTest extends BrowserTestCase
         $page->open('/aircraft/3/wire/shapes?of=roll&phase=main')->fill('#fn-expo', '37');
         $page->until(fn (): bool => $this->saved(3)->function('roll')?->shapes['main']->expo === 0.37, 'the new expo');
         $page->open('/aircraft/3/wire/sheet');
-        $page->until(fn (): bool => $page->has('[data-changed]') && $page->text('[data-changed]') === '▲ One line to enter again', 'the line that changed');
+        $page->until(
+            fn (): bool => $page->has('[data-changed]') && $page->text('[data-changed]') === '▲ One line to enter again',
+            'the line that changed',
+        );
         self::assertStringContainsString('▲ entered as rate', $page->text("[data-section='Rates and expo']"));
         $page->find("[data-section='Rates and expo'] [role=checkbox]")->click();
-        $page->until(fn (): bool => ! $page->has('[data-changed]') && str_starts_with($page->text('[data-done]'), '2 of '), 'it to be entered again');
+        $page->until(
+            fn (): bool => ! $page->has('[data-changed]') && str_starts_with($page->text('[data-done]'), '2 of '),
+            'it to be entered again',
+        );
         $page->press('Clear the ticks');
         $page->until(fn (): bool => str_starts_with($page->text('[data-done]'), '0 of '), 'no ticks');
 
         $page->choose('#sheet-for', 'Quayside 8');
         $page->until(fn (): bool => str_contains($page->text('[data-losses]'), '10 Camera tilt'), 'what is lost');
-        self::assertStringContainsString('offset −250 points, rate 0 %: 1300 µs', $page->text("[data-section='Switch positions']"));
+        self::assertStringContainsString(
+            'offset −250 points, rate 0 %: 1300 µs',
+            $page->text("[data-section='Switch positions']"),
+        );
     }
 
     public function test_any_two_revisions_are_compared(): void
@@ -193,6 +262,11 @@ final class WireViewsTest extends BrowserTestCase
         $page->find("[data-revision='3']")->click();
         $page->until(fn (): bool => $page->text('[data-compared]') === 'Yaw expo: 40 % → 25 %', 'first and last');
         $page->choose("[aria-label='From revision']", 'Revision 2');
-        self::assertTrue($page->until(fn (): bool => $page->text('[data-compared]') === 'Yaw expo: 15 % → 25 %', 'another comparison'));
+        self::assertTrue(
+            $page->until(
+                fn (): bool => $page->text('[data-compared]') === 'Yaw expo: 15 % → 25 %',
+                'another comparison',
+            ),
+        );
     }
 }

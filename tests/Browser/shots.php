@@ -8,9 +8,9 @@ require __DIR__.'/../../vendor/autoload.php';
 chdir(__DIR__.'/../..');
 
 // The README's pictures, from the demo.
-$app = new App;
+$app = new App();
 $app->start();
-$chrome = new Chrome;
+$chrome = new Chrome();
 
 $page = function (string $theme, int $width = 1280, int $height = 800) use ($app, $chrome): Page {
     $page = (new Page($chrome->browser($width, $height), $app))->open('/');
@@ -27,7 +27,10 @@ $dusk = $page('dusk');
 $dusk->find('[data-aircraft]');
 $shot($dusk, 'hangar');
 
-$dusk->openAircraft('Petrel')->stick('right', 0.5, 0.4)->stick('left', -0.2, 0.1);
+$dusk
+    ->openAircraft('Petrel')
+    ->stick('right', 0.5, 0.4)
+    ->stick('left', -0.2, 0.1);
 $dusk->find("[data-control='top-left'] [data-detent='away']")->click();
 $dusk->find("[data-control='shoulder-right'] [data-detent='middle']")->click();
 $shot($dusk, 'wire');
@@ -44,11 +47,18 @@ $shot($dusk, 'wire-output');
 
 $dusk->open('/aircraft/3/prove');
 $dusk->find('[data-stage]');
-$dusk->stick('right', 0.4, 1.0)->stick('left', -0.3, 0.2)->find("[data-channel='2']")->click();
+$dusk
+    ->stick('right', 0.4, 1.0)
+    ->stick('left', -0.3, 0.2)
+    ->find("[data-channel='2']")
+    ->click();
 $shot($dusk, 'prove-live');
 
 $dusk->open('/aircraft/4/wire/mixing?channel=2')->find('[data-fall]');
-$dusk->stick('right', 0.6, -0.4)->find("[data-control='shoulder-right'] [data-detent='middle']")->click();
+$dusk
+    ->stick('right', 0.6, -0.4)
+    ->find("[data-control='shoulder-right'] [data-detent='middle']")
+    ->click();
 $shot($dusk, 'wire-mixing');
 
 $dusk->open('/aircraft/5/wire/styles')->find('[data-style]');

@@ -18,7 +18,10 @@ final class ArmingTest extends TestCase
     {
         $circuit = Given::circuit(Given::demo($demo));
         $controller = Given::catalogue()->controller($circuit->program->controller ?? '') ?? self::fail();
-        $blockers = (new ArmingCheck($circuit->program, $controller))->blockers(Given::frame($circuit, ['throttle' => $throttle]), $board);
+        $blockers = (new ArmingCheck($circuit->program, $controller))->blockers(
+            Given::frame($circuit, ['throttle' => $throttle]),
+            $board,
+        );
         foreach ($blockers as $one) {
             self::assertNotNull($one->cure);
         }
@@ -38,7 +41,11 @@ final class ArmingTest extends TestCase
             'not level' => [new BoardState(level: false, satellites: 9), -1.0, ['Level']],
             'four satellites are a fix' => [new BoardState(satellites: 4), -1.0, []],
             'three satellites are no fix' => [new BoardState(satellites: 3), -1.0, ['Satellites']],
-            'everything at once' => [new BoardState(false, false, true, 0, false, false), 1.0, ['Receiver', 'Throttle', 'Switch', 'Session', 'Level', 'Satellites', 'Sensors']],
+            'everything at once' => [
+                new BoardState(false, false, true, 0, false, false),
+                1.0,
+                ['Receiver', 'Throttle', 'Switch', 'Session', 'Level', 'Satellites', 'Sensors'],
+            ],
         ];
     }
 
@@ -51,8 +58,12 @@ final class ArmingTest extends TestCase
 
     public function test_without_a_gps_satellites_do_not_matter(): void
     {
-        self::assertSame([], self::blockers(new BoardState, -1.0, 'midge'));
-        self::assertSame(['Arming'], self::blockers(new BoardState(satellites: 9), -1.0, 'dunlin'), 'it has no arm switch: treat it as armed');
+        self::assertSame([], self::blockers(new BoardState(), -1.0, 'midge'));
+        self::assertSame(
+            ['Arming'],
+            self::blockers(new BoardState(satellites: 9), -1.0, 'dunlin'),
+            'it has no arm switch: treat it as armed',
+        );
     }
 
     public function test_it_asks_where_the_arm_switch_is_away(): void
@@ -69,9 +80,18 @@ final class ArmingTest extends TestCase
         $motor = new Motor(2, 'front right', false);
 
         self::assertNull(MotorCheck::verdict($motor, 'front right', 'counter-clockwise'));
-        self::assertStringContainsString('turns the wrong way: reverse it in the speed controller, or swap two of its three wires', (string) MotorCheck::verdict($motor, 'front right', 'clockwise'));
-        self::assertStringContainsString('turned at the rear left; in the drawing it is front right', (string) MotorCheck::verdict($motor, 'rear left', 'counter-clockwise'));
-        self::assertStringContainsString('stop at once, one of its three wires is off', (string) MotorCheck::verdict($motor, 'front right', 'jitters'));
+        self::assertStringContainsString(
+            'turns the wrong way: reverse it in the speed controller, or swap two of its three wires',
+            (string) MotorCheck::verdict($motor, 'front right', 'clockwise'),
+        );
+        self::assertStringContainsString(
+            'turned at the rear left; in the drawing it is front right',
+            (string) MotorCheck::verdict($motor, 'rear left', 'counter-clockwise'),
+        );
+        self::assertStringContainsString(
+            'stop at once, one of its three wires is off',
+            (string) MotorCheck::verdict($motor, 'front right', 'jitters'),
+        );
         self::assertStringContainsString('stands', (string) MotorCheck::verdict($motor, 'front right', 'still'));
     }
 }

@@ -30,7 +30,14 @@ final class AssignTest extends TestCase
     {
         $transmitter = Given::transmitter();
 
-        return Compiler::compile(ControlAssignment::drive($this->nightjar(), $function, $control === null ? null : $transmitter->control($control)), $transmitter);
+        return Compiler::compile(
+            ControlAssignment::drive(
+                $this->nightjar(),
+                $function,
+                $control === null ? null : $transmitter->control($control),
+            ),
+            $transmitter,
+        );
     }
 
     public function test_arm_moved_to_another_switch_keeps_its_detents(): void
@@ -62,14 +69,20 @@ final class AssignTest extends TestCase
         $circuit = $this->on('mode', 'dial-right');
         $step = fn (float $at): string => Given::frame($circuit, controls: ['dial-right' => $at])->steps()['mode'];
 
-        self::assertSame(['self-level', 'self-level', 'come-home', 'come-home', 'free', 'free'], [$step(-1), $step(-0.34), $step(-0.3), $step(0.33), $step(0.34), $step(1)]);
+        self::assertSame(
+            ['self-level', 'self-level', 'come-home', 'come-home', 'free', 'free'],
+            [$step(-1), $step(-0.34), $step(-0.3), $step(0.33), $step(0.34), $step(1)],
+        );
     }
 
     public function test_a_stick_given_to_a_dial_loses_its_trim_and_its_stick(): void
     {
         $program = ProgramDecoder::decode(Given::demo('tern'));
         $transmitter = Given::transmitter('quayside-8');
-        $circuit = Compiler::compile(ControlAssignment::drive($program, 'yaw', $transmitter->control('dial')), $transmitter);
+        $circuit = Compiler::compile(
+            ControlAssignment::drive($program, 'yaw', $transmitter->control('dial')),
+            $transmitter,
+        );
 
         self::assertSame(0.0, Given::frame($circuit, ['yaw' => 1], trims: ['yaw' => 1])->functions()['yaw']);
         self::assertGreaterThan(0.5, Given::frame($circuit, controls: ['dial' => 1])->functions()['yaw']);
@@ -99,7 +112,10 @@ final class AssignTest extends TestCase
 
     public function test_the_loom_has_a_thread_from_the_arm_switch_to_channel_5(): void
     {
-        $threads = array_map(fn ($thread): string => "{$thread->from} {$thread->to} {$thread->how}", Routing::threads($this->nightjar()));
+        $threads = array_map(
+            fn ($thread): string => "{$thread->from} {$thread->to} {$thread->how}",
+            Routing::threads($this->nightjar()),
+        );
 
         self::assertContains('control:flick-a function:arm drive', $threads);
         self::assertContains('function:arm output:5 feed', $threads);
@@ -134,17 +150,30 @@ final class AssignTest extends TestCase
         $stopped = $family === Family::GroundVehicle ? 1500 : 1000;
         self::assertSame($stopped, Given::frame($circuit)->pulse($motor));
         if (! in_array($family, [Family::Multirotor, Family::TinyMultirotor], true)) {
-            self::assertSame($stopped, Given::frame($circuit, ['throttle' => 1])->pulse($motor), 'the cut is on at rest');
+            self::assertSame(
+                $stopped,
+                Given::frame($circuit, ['throttle' => 1])->pulse($motor),
+                'the cut is on at rest',
+            );
         }
         // Behind a controller exactly; a wing's surfaces may be asked for roll and pitch at once.
-        $most = max(array_map(fn ($output) => $output->pulse, Given::frame($circuit, ['roll' => 1, 'pitch' => 1, 'yaw' => 1])->outputs()));
+        $most = max(
+            array_map(
+                fn ($output) => $output->pulse,
+                Given::frame($circuit, ['roll' => 1, 'pitch' => 1, 'yaw' => 1])->outputs(),
+            ),
+        );
         self::assertGreaterThanOrEqual(2000, $most);
         self::assertLessThanOrEqual($program->functions[0]->trim === null ? 2000 : 2150, $most);
     }
 
     public function test_a_new_aircraft_is_safe_on_a_switch_that_rests_away_from_the_pilot(): void
     {
-        $text = str_replace('"name": "Flick A", "kind": "switch"', '"name": "Flick A", "kind": "switch", "rest": "away"', (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
+        $text = str_replace(
+            '"name": "Flick A", "kind": "switch"',
+            '"name": "Flick A", "kind": "switch", "rest": "away"',
+            (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'),
+        );
         $transmitter = \DuskSwitch\Core\Format\TransmitterDecoder::decode($text);
         $circuit = Compiler::compile(FirstProgram::program(Family::Multirotor, 'New', $transmitter), $transmitter);
 
@@ -155,7 +184,10 @@ final class AssignTest extends TestCase
     public function test_stick_modes_put_the_axes_where_pilots_know_them(): void
     {
         // Mode 2: throttle and yaw left, pitch and roll right; the others as their names are used (common practice).
-        $order = fn (StickMode $mode): string => implode(' ', array_map(fn (Axis $axis): string => $axis->value, $mode->axes()));
+        $order = fn (StickMode $mode): string => implode(
+            ' ',
+            array_map(fn (Axis $axis): string => $axis->value, $mode->axes()),
+        );
 
         self::assertSame('pitch yaw throttle roll', $order(StickMode::One));
         self::assertSame('throttle yaw pitch roll', $order(StickMode::Two));

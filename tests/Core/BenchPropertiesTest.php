@@ -35,9 +35,19 @@ final class BenchPropertiesTest extends TestCase
         $home = 0;
         for ($try = 0; $try < 300; $try++) {
             $share = fn (int $least, int $most): float => $random->getInt($least, $most) / 100;
-            $output = new Output(1, 'Roll', [], new Range($share(60, 140), $share(60, 140)), $random->getInt(0, 1) === 1, $share(-20, 20), new Range(-1.5, 1.5));
+            $output = new Output(
+                1,
+                'Roll',
+                [],
+                new Range($share(60, 140), $share(60, 140)),
+                $random->getInt(0, 1) === 1,
+                $share(-20, 20),
+                new Range(-1.5, 1.5),
+            );
             [$adds, $times] = [$random->getInt(-40, 40), $share(95, 105)];
-            $reads = fn (Output $of, float $stick): float => 1500 + (self::pulse($of, $kit, $stick) - 1500) * $times + $adds;
+            $reads = fn (Output $of, float $stick): float => 1500 +
+                (self::pulse($of, $kit, $stick) - 1500) * $times +
+                $adds;
             $sent = array_map(fn (float $stick): float => self::signal($output, $stick), [-1.0, 1.0]);
             if (max(array_map(abs(...), $sent)) > 1.5 - 1e-9) {
                 continue; // It clips: the reading says nothing of the travel.
@@ -72,19 +82,32 @@ final class BenchPropertiesTest extends TestCase
         $judged = 0;
         foreach ([['roll', 1], ['pitch', 2]] as [$stick, $channel]) {
             foreach ([0.004, 0.011, 0.027] as $strays) {
-                $ends = [Given::frame($circuit, [$stick => -$strays])->pulse($channel), Given::frame($circuit, [$stick => $strays])->pulse($channel)];
+                $ends = [
+                    Given::frame($circuit, [$stick => -$strays])->pulse($channel),
+                    Given::frame($circuit, [$stick => $strays])->pulse($channel),
+                ];
                 $output = $circuit->program->output($channel);
                 if ($output === null || $output->feeds === [] || abs($ends[0] - $ends[1]) < 2) {
                     continue;
                 }
                 $solved = Jitter::quiet($circuit, $output, min($ends), max($ends));
                 $quiet = Compiler::compile($solved, Given::transmitter($solved->transmitter));
-                $function = array_values(array_filter($solved->functions, fn ($one): bool => $one != $circuit->program->function($one->id())))[0] ?? null;
+                $function =
+                    array_values(
+                        array_filter(
+                            $solved->functions,
+                            fn ($one): bool => $one != $circuit->program->function($one->id()),
+                        ),
+                    )[0] ?? null;
                 self::assertNotNull($function);
                 self::assertCount(1, Given::differences($circuit->program, $solved), 'one dead band and nothing else');
                 if ($function->id() === $stick) {
                     $judged++;
-                    self::assertEqualsWithDelta((float) Given::frame($quiet)->pulse($channel), (float) Given::frame($quiet, [$stick => $strays * 0.9])->pulse($channel), 1.0);
+                    self::assertEqualsWithDelta(
+                        (float) Given::frame($quiet)->pulse($channel),
+                        (float) Given::frame($quiet, [$stick => $strays * 0.9])->pulse($channel),
+                        1.0,
+                    );
                 }
             }
         }

@@ -21,19 +21,27 @@ final class BenchSolversTest extends TestCase
     {
         // Readings seen at the centre: 1493, 1520, 1530 (common practice).
         return [
-            'it reads 7 µs low' => ['harbour-16', false, -7.0, 1.0], 'and reversed' => ['harbour-16', true, -7.0, 1.0],
-            'it reads 20 µs high' => ['quayside-8', false, 20.0, 1.0], '30 µs high, and stretched' => ['quayside-8', true, 30.0, 1.015],
+            'it reads 7 µs low' => ['harbour-16', false, -7.0, 1.0],
+            'and reversed' => ['harbour-16', true, -7.0, 1.0],
+            'it reads 20 µs high' => ['quayside-8', false, 20.0, 1.0],
+            '30 µs high, and stretched' => ['quayside-8', true, 30.0, 1.015],
             'just so' => ['lamplight-12', false, 0.0, 1.0],
         ];
     }
 
     #[DataProvider('benches')]
-    public function test_the_answer_reads_1000_1500_2000(string $transmitter, bool $reverse, float $adds, float $times): void
-    {
+    public function test_the_answer_reads_1000_1500_2000(
+        string $transmitter,
+        bool $reverse,
+        float $adds,
+        float $times,
+    ): void {
         $kit = Given::transmitter($transmitter);
         $output = new Output(1, 'Roll', [], new Range(0.9, 1.1), $reverse, 0.03, new Range(-1.5, 1.5));
         // The controller stretches what it reads about the centre, and is off by a little.
-        $reads = fn (Output $of, float $stick): float => 1500 + ($kit->scale->centre + $kit->scale->span * OutputStages::of($of, $stick)->signal - 1500) * $times + $adds;
+        $reads = fn (Output $of, float $stick): float => 1500 +
+            ($kit->scale->centre + $kit->scale->span * OutputStages::of($of, $stick)->signal - 1500) * $times +
+            $adds;
 
         $solved = EndsCentre::solve($output, $kit, $reads($output, -1), $reads($output, 0), $reads($output, 1));
         $ends = [$reads($solved, -1), $reads($solved, 1)];
@@ -46,8 +54,10 @@ final class BenchSolversTest extends TestCase
     public static function uneven(): array
     {
         return [
-            'more above the middle' => [false, [1010.0, 1492.0, 2008.0]], 'more below it' => [false, [985.0, 1511.0, 1990.0]],
-            'reversed, and high' => [true, [2004.0, 1513.0, 1006.0]], 'reversed, and low' => [true, [1996.0, 1486.0, 1002.0]],
+            'more above the middle' => [false, [1010.0, 1492.0, 2008.0]],
+            'more below it' => [false, [985.0, 1511.0, 1990.0]],
+            'reversed, and high' => [true, [2004.0, 1513.0, 1006.0]],
+            'reversed, and low' => [true, [1996.0, 1486.0, 1002.0]],
         ];
     }
 
@@ -57,22 +67,36 @@ final class BenchSolversTest extends TestCase
      * @param  array{float, float, float}  $read
      */
     #[DataProvider('uneven')]
-    public function test_an_uneven_reading_is_centred_on_the_side_where_the_centre_goes(bool $reverse, array $read): void
-    {
+    public function test_an_uneven_reading_is_centred_on_the_side_where_the_centre_goes(
+        bool $reverse,
+        array $read,
+    ): void {
         $kit = Given::transmitter();
         $output = new Output(1, 'Roll', [], new Range(0.96, 0.96), $reverse, 0.0, new Range(-1.5, 1.5));
         $sent = EndsCentre::sent($output, $kit);
         $solved = EndsCentre::solve($output, $kit, ...$read);
         $reading = new Reading(1, $sent, $reverse ? array_reverse($read) : $read);
 
-        self::assertEqualsWithDelta(1500, $reading->reads($kit->scale->centre + $kit->scale->span * OutputStages::of($solved, 0.0)->signal), 0.01);
+        self::assertEqualsWithDelta(
+            1500,
+            $reading->reads($kit->scale->centre + $kit->scale->span * OutputStages::of($solved, 0.0)->signal),
+            0.01,
+        );
     }
 
     /** ± 400 µs read as ± 200: 500 µs would take 1000 of them, 250 % of 400; 100 % of 400 are missing. */
     public function test_what_is_out_of_reach_says_by_how_much(): void
     {
-        $this->expectExceptionMessage('this would take a travel of 250 %, and there is no more than 150 %: 400 µs are missing');
-        EndsCentre::solve(new Output(1, 'Roll', [], Range::both(1.0), false, 0.0, new Range(-1.5, 1.5)), Given::transmitter('quayside-8'), 1300, 1500, 1700);
+        $this->expectExceptionMessage(
+            'this would take a travel of 250 %, and there is no more than 150 %: 400 µs are missing',
+        );
+        EndsCentre::solve(
+            new Output(1, 'Roll', [], Range::both(1.0), false, 0.0, new Range(-1.5, 1.5)),
+            Given::transmitter('quayside-8'),
+            1300,
+            1500,
+            1700,
+        );
     }
 
     public function test_a_travel_of_150_per_cent_is_the_last_that_there_is(): void
@@ -80,13 +104,20 @@ final class BenchSolversTest extends TestCase
         $output = new Output(1, 'Roll', [], Range::both(1.0), false, 0.0, new Range(-1.5, 1.5));
         $kit = Given::transmitter('quayside-8');
         // ± 400 µs read as ± x: 500 · 400 / x µs are needed, in shares of 400.
-        self::assertEqualsWithDelta(1.5, EndsCentre::solve($output, $kit, 1500 - 1000 / 3, 1500, 1500 + 1000 / 3)->travel->high, 1e-6);
+        self::assertEqualsWithDelta(
+            1.5,
+            EndsCentre::solve($output, $kit, 1500 - 1000 / 3, 1500, 1500 + 1000 / 3)->travel->high,
+            1e-6,
+        );
         foreach ([[1500 - 332, 1500 + 400], [1500 - 400, 1500 + 332]] as [$low, $high]) {
             try {
                 EndsCentre::solve($output, $kit, $low, 1500, $high);
                 self::fail('It was taken');
             } catch (Refused $refused) {
-                self::assertStringContainsString('a travel of 151 %, and there is no more than 150 %: 2 µs are missing', $refused->getMessage());
+                self::assertStringContainsString(
+                    'a travel of 151 %, and there is no more than 150 %: 2 µs are missing',
+                    $refused->getMessage(),
+                );
             }
         }
     }
@@ -126,11 +157,20 @@ final class BenchSolversTest extends TestCase
         $d->outputs[0]->reverse = true;
         $circuit = Given::circuit((string) json_encode($d));
         $roll = EndsCentre::calibrated($circuit, $circuit->program->output(1) ?? self::fail(), 1990, 1507, 1010);
-        $throttle = EndsCentre::calibrated($roll = Given::circuit(ProgramEncoder::encode($roll)), $roll->program->output(3) ?? self::fail(), 1010, 1530, 1990);
+        $throttle = EndsCentre::calibrated(
+            $roll = Given::circuit(ProgramEncoder::encode($roll)),
+            $roll->program->output(3) ?? self::fail(),
+            1010,
+            1530,
+            1990,
+        );
 
         self::assertSame([1, 3], array_keys($throttle->aboard->readings));
         self::assertSame([1010.0, 1507.0, 1990.0], $throttle->aboard->readings[1]->read);
-        self::assertSame(EndsCentre::sent($circuit->program->output(1) ?? self::fail(), Given::transmitter()), $throttle->aboard->readings[1]->sent);
+        self::assertSame(
+            EndsCentre::sent($circuit->program->output(1) ?? self::fail(), Given::transmitter()),
+            $throttle->aboard->readings[1]->sent,
+        );
         self::assertNotSame(0.0, $throttle->output(1)?->subtrim);
         self::assertSame($circuit->program->output(3)?->subtrim, $throttle->output(3)?->subtrim);
     }
@@ -141,8 +181,14 @@ final class BenchSolversTest extends TestCase
         $turned = BoardTurn::explain(['roll', false], ['pitch', false], ['yaw', true]);
 
         self::assertSame([180, false], [$turned->yaw, $turned->flipped]);
-        self::assertStringContainsString('turned by 180° in yaw: set that alignment in the controller. Don\'t reverse channels', $turned->says());
-        self::assertSame('The board lies as it should: picture and aircraft move alike.', BoardTurn::explain(['roll', true], ['pitch', true], ['yaw', true])->says());
+        self::assertStringContainsString(
+            'turned by 180° in yaw: set that alignment in the controller. Don\'t reverse channels',
+            $turned->says(),
+        );
+        self::assertSame(
+            'The board lies as it should: picture and aircraft move alike.',
+            BoardTurn::explain(['roll', true], ['pitch', true], ['yaw', true])->says(),
+        );
     }
 
     public function test_every_mounting_is_told_from_every_other(): void

@@ -38,7 +38,11 @@ final class BoundsTest extends TestCase
         for ($try = 0; $try < 40; $try++) {
             $hand = $random->hand($circuit);
             $bounds = new Bounds($model, self::only($model, $hand));
-            self::assertSame(self::told(new ObservedFrame($circuit, $circuit->frame($hand), $hand), $circuit), self::told($bounds, $circuit), implode(' ', $hand));
+            self::assertSame(
+                self::told(new ObservedFrame($circuit, $circuit->frame($hand), $hand), $circuit),
+                self::told($bounds, $circuit),
+                implode(' ', $hand),
+            );
         }
     }
 
@@ -56,8 +60,16 @@ final class BoundsTest extends TestCase
                 $hand = self::within($region, $random, count($one));
                 $frame = new ObservedFrame($circuit, $circuit->frame($hand), $hand);
                 foreach ($circuit->program->outputs as $output) {
-                    self::assertInside($frame->pulses($output->channel)[0], $bounds->pulses($output->channel), "channel {$output->channel}");
-                    self::assertNotSame(0, $frame->clips($output->channel) & $bounds->clips($output->channel), "clipping of {$output->channel}");
+                    self::assertInside(
+                        $frame->pulses($output->channel)[0],
+                        $bounds->pulses($output->channel),
+                        "channel {$output->channel}",
+                    );
+                    self::assertNotSame(
+                        0,
+                        $frame->clips($output->channel) & $bounds->clips($output->channel),
+                        "clipping of {$output->channel}",
+                    );
                 }
                 self::assertContains($frame->phases()[0], $bounds->phases());
                 foreach (['s-one', 's-two'] as $function) {
@@ -87,7 +99,9 @@ final class BoundsTest extends TestCase
                     for ($i = 0; $i < 12; $i++) {
                         $hand = self::within($region, $random, count($one));
                         $to = array_values(array_replace($hand, [$move->input => $move->last()]));
-                        $changes = $circuit->frame($hand)->pulse($output->channel) !== $circuit->frame($to)->pulse($output->channel);
+                        $changes =
+                            $circuit->frame($hand)->pulse($output->channel) !==
+                            $circuit->frame($to)->pulse($output->channel);
                         self::assertFalse($said && $changes, "program {$seed}, channel {$output->channel}");
                         $seen = $seen || $changes;
                     }
@@ -113,11 +127,17 @@ final class BoundsTest extends TestCase
             for ($try = 0; $try < 1500; $try++) {
                 $frame = $circuit->frame($random->hand($circuit));
                 foreach ($circuit->program->outputs as $output) {
-                    $highest[$output->channel] = max($highest[$output->channel] ?? 0, (int) $frame->pulse($output->channel));
+                    $highest[$output->channel] = max(
+                        $highest[$output->channel] ?? 0,
+                        (int) $frame->pulse($output->channel),
+                    );
                 }
             }
             foreach ($highest as $channel => $sampled) {
-                self::assertFalse($this->above($model, $channel, $sampled - 1)->isNowhere(), "program {$seed}: channel {$channel} was seen at {$sampled}");
+                self::assertFalse(
+                    $this->above($model, $channel, $sampled - 1)->isNowhere(),
+                    "program {$seed}: channel {$channel} was seen at {$sampled}",
+                );
                 // From where it's found on, a search that says nowhere says so of the very next microsecond.
                 while (($outcome = $this->above($model, $channel, $sampled))->witness !== null) {
                     $found = (int) $circuit->frame($outcome->witness->hand)->pulse($channel);
@@ -128,7 +148,11 @@ final class BoundsTest extends TestCase
             }
         }
         self::assertGreaterThan(100, $decided);
-        self::assertLessThan(0.06, $undecided / ($decided + $undecided), 'even of the last microsecond few stay undecided');
+        self::assertLessThan(
+            0.06,
+            $undecided / ($decided + $undecided),
+            'even of the last microsecond few stay undecided',
+        );
     }
 
     private function above(Model $model, int $channel, int $pulse): Outcome
@@ -139,14 +163,21 @@ final class BoundsTest extends TestCase
             return (int) end($pulses)[1];
         };
 
-        return (new Search($model, new Budget(6_000_000), 1.0))->answer(new Question($model->everything(), function (array $seen) use ($channel, $pulse): int {
-            $truth = 0;
-            foreach ($seen[0]->pulses($channel) as [$low, $high]) {
-                $truth |= ($high > $pulse ? Truth::HOLDS : 0) | ($low <= $pulse ? Truth::FAILS : 0);
-            }
+        return (new Search($model, new Budget(6_000_000), 1.0))->answer(
+            new Question(
+                $model->everything(),
+                function (array $seen) use ($channel, $pulse): int {
+                    $truth = 0;
+                    foreach ($seen[0]->pulses($channel) as [$low, $high]) {
+                        $truth |= ($high > $pulse ? Truth::HOLDS : 0) | ($low <= $pulse ? Truth::FAILS : 0);
+                    }
 
-            return $truth;
-        }, [], fn (array $seen): float => (float) $most($seen)));
+                    return $truth;
+                },
+                [],
+                fn (array $seen): float => (float) $most($seen),
+            ),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -190,7 +221,13 @@ final class BoundsTest extends TestCase
         $hand = [];
         for ($input = 0; $input < $inputs; $input++) {
             $span = $region->spans[$input] ?? null;
-            $hand[] = $span === null ? $random->pick($region->points[$input]) : min($span[1], $span[0] + ($span[1] - $span[0]) * $random->pick([0.0, 1.0, 0.5, 0.27, 0.81, 0.999999]));
+            $hand[] =
+                $span === null
+                    ? $random->pick($region->points[$input])
+                    : min(
+                        $span[1],
+                        $span[0] + ($span[1] - $span[0]) * $random->pick([0.0, 1.0, 0.5, 0.27, 0.81, 0.999999]),
+                    );
         }
 
         return $hand;

@@ -38,7 +38,17 @@ final class BruteForce
         $this->circuit = $context->circuit();
         $this->random = new Randomizer(new Mt19937($seed));
         $this->low = $context->setup->low ?? 1050;
-        $this->motors = array_column(array_filter($context->program->outputs, fn ($one): bool => in_array($one->role?->value, ['motor', 'left-motor', 'right-motor', 'input-throttle'], true)), 'channel');
+        $this->motors = array_column(
+            array_filter(
+                $context->program->outputs,
+                fn ($one): bool => in_array(
+                    $one->role?->value,
+                    ['motor', 'left-motor', 'right-motor', 'input-throttle'],
+                    true,
+                ),
+            ),
+            'channel',
+        );
     }
 
     /** @return list<string> ids of the rules that are broken */
@@ -62,32 +72,59 @@ final class BruteForce
     {
         $program = $this->context->program;
         if ($this->armedByRange() && $this->arms($frame)) {
-            $arms = array_filter($program->functions, fn ($one): bool => $one->purpose() === Purpose::Arm && $one instanceof SteppedFunction);
-            $on = array_filter($arms, fn ($one): bool => $one instanceof SteppedFunction && $one->step($frame->steps()[$one->id] ?? '')?->means?->is(Meaning::ARMED) === true);
+            $arms = array_filter(
+                $program->functions,
+                fn ($one): bool => $one->purpose() === Purpose::Arm && $one instanceof SteppedFunction,
+            );
+            $on = array_filter(
+                $arms,
+                fn ($one): bool => $one instanceof SteppedFunction &&
+                    $one->step($frame->steps()[$one->id] ?? '')?->means?->is(Meaning::ARMED) === true,
+            );
             $this->found += $arms !== [] && $on === [] ? ['arm-channel-alone' => true] : [];
         }
         foreach ($program->outputs as $output) {
             $this->found += $frame->outputs()[$output->channel]->clipped ? ['nothing-clips' => true] : [];
         }
-        $flight = array_filter($this->context->setup->modes ?? [], fn ($one): bool => $this->context->controller?->modes[$one->mode]->flight ?? false);
+        $flight = array_filter(
+            $this->context->setup->modes ?? [],
+            fn ($one): bool => $this->context->controller?->modes[$one->mode]->flight ?? false,
+        );
         $channels = array_unique(array_column($flight, 'channel'));
         if ($flight === [] || array_diff($channels, array_column($program->outputs, 'channel')) !== []) {
             return;
         }
-        $shares = array_intersect($channels, array_column($this->context->setup->arming->ranges ?? [], 'channel')) !== [];
+        $shares =
+            array_intersect($channels, array_column($this->context->setup->arming->ranges ?? [], 'channel')) !== [];
         if ($shares && ! $this->arms($frame)) {
             return;
         }
-        $active = array_unique(array_map(fn ($one): string => $one->mode, array_filter($flight, fn ($one): bool => $frame->pulse($one->channel) >= $one->from && $frame->pulse($one->channel) < $one->to)));
-        $this->found += $active === [] && $this->context->setup->none === null ? ['one-mode-in-each-state' => true] : [];
-        $this->found += count($active) > 1 && count(array_intersect($active, $this->context->setup->priority ?? [])) < count($active) ? ['one-mode-in-each-state' => true] : [];
+        $active = array_unique(
+            array_map(
+                fn ($one): string => $one->mode,
+                array_filter(
+                    $flight,
+                    fn ($one): bool => $frame->pulse($one->channel) >= $one->from &&
+                        $frame->pulse($one->channel) < $one->to,
+                ),
+            ),
+        );
+        $this->found +=
+            $active === [] && $this->context->setup->none === null ? ['one-mode-in-each-state' => true] : [];
+        $this->found +=
+            count($active) > 1 &&
+            count(array_intersect($active, $this->context->setup->priority ?? [])) < count($active)
+                ? ['one-mode-in-each-state' => true]
+                : [];
     }
 
     /** @param  list<float>  $hand */
     private function low(array $hand): void
     {
         $frame = $this->circuit->frame($hand);
-        $isFirst = $this->context->program->family !== Family::Helicopter || $frame->phase() === $this->context->program->base()->id;
+        $isFirst =
+            $this->context->program->family !== Family::Helicopter ||
+            $frame->phase() === $this->context->program->base()->id;
         $live = ! $this->armedByRange() || $this->arms($frame);
         $this->found += $live && $isFirst && $this->turns($frame) ? ['no-start-above-idle' => true] : [];
     }
@@ -106,10 +143,15 @@ final class BruteForce
             }
         }
         $frame = $this->circuit->frame($this->withLowThrottle(array_values($hand)));
-        $this->found += $this->turns($frame) || ($this->armedByRange() && $this->arms($frame)) ? ['safe-at-power-up' => true] : [];
+        $this->found +=
+            $this->turns($frame) || ($this->armedByRange() && $this->arms($frame)) ? ['safe-at-power-up' => true] : [];
         $hand[$this->circuit->panel->axis(Axis::Throttle)] = $this->random->getInt(-100, 100) / 100;
         $frame = $this->circuit->frame(array_values($hand));
-        $this->found += ($this->armedByRange() && $this->arms($frame)) || ($this->armedBy() === ArmedBy::Throttle && $this->turns($frame)) ? ['safe-at-power-up' => true] : [];
+        $this->found +=
+            ($this->armedByRange() && $this->arms($frame)) ||
+            ($this->armedBy() === ArmedBy::Throttle && $this->turns($frame))
+                ? ['safe-at-power-up' => true]
+                : [];
     }
 
     /** One hand after another, in time: what latches and toggles remember. */
@@ -123,8 +165,13 @@ final class BruteForce
                 $this->settled($hand, $frame);
                 $low = $this->withLowThrottle($hand);
                 [$lowFrame] = $this->held($low, $state);
-                $isFirst = $this->context->program->family !== Family::Helicopter || $lowFrame->phase() === $this->context->program->base()->id;
-                $this->found += (! $this->armedByRange() || $this->arms($lowFrame)) && $isFirst && $this->turns($lowFrame) ? ['no-start-above-idle' => true] : [];
+                $isFirst =
+                    $this->context->program->family !== Family::Helicopter ||
+                    $lowFrame->phase() === $this->context->program->base()->id;
+                $this->found +=
+                    (! $this->armedByRange() || $this->arms($lowFrame)) && $isFirst && $this->turns($lowFrame)
+                        ? ['no-start-above-idle' => true]
+                        : [];
             }
             $input = $this->random->getInt(0, count($hand) - 1);
             $hand[$input] = $this->hand()[$input];
@@ -142,7 +189,11 @@ final class BruteForce
         $moves = [];
         foreach ($this->context->transmitter->controls as $control) {
             foreach ($control->detents as $detent) {
-                $moves["{$control->id} {$detent}"] = [(int) $this->circuit->panel->control($control->id), (float) $control->valueOf($detent), in_array('pressed', $control->detents, true) ? (float) $control->valueOf('released') : null];
+                $moves["{$control->id} {$detent}"] = [
+                    (int) $this->circuit->panel->control($control->id),
+                    (float) $control->valueOf($detent),
+                    in_array('pressed', $control->detents, true) ? (float) $control->valueOf('released') : null,
+                ];
             }
         }
         for ($try = 0; $try < $hands && $moves !== []; $try++) {
@@ -152,7 +203,9 @@ final class BruteForce
             }
             foreach ($moves as $name => [$input, $value, $back]) {
                 $moved = array_values(array_replace($hand, [$input => $value]));
-                $then = $this->circuit->frame($back === null ? $moved : array_values(array_replace($hand, [$input => $back])));
+                $then = $this->circuit->frame(
+                    $back === null ? $moved : array_values(array_replace($hand, [$input => $back])),
+                );
                 if ($this->isLive($then)) {
                     unset($moves[$name]);
                 }
@@ -211,7 +264,12 @@ final class BruteForce
 
     private function turns(Frame $frame): bool
     {
-        return array_filter($this->motors, fn (int $channel): bool => $this->isCentred() ? abs($frame->pulse($channel) - 1500) > 50 : $frame->pulse($channel) > $this->low) !== [];
+        return array_filter(
+            $this->motors,
+            fn (int $channel): bool => $this->isCentred()
+                ? abs($frame->pulse($channel) - 1500) > 50
+                : $frame->pulse($channel) > $this->low,
+        ) !== [];
     }
 
     /**
@@ -223,8 +281,11 @@ final class BruteForce
         $still = $this->isCentred() ? 0.0 : -1.0;
         $hand[$this->circuit->panel->axis(Axis::Throttle)] = $still;
         foreach ($this->context->program->functions as $function) {
-            $drive = $function->purpose() === Purpose::Throttle ? ($function->drive ?? null) : null;
-            $at = $drive instanceof \DuskSwitch\Core\Program\Drive\ControlDrive ? $this->circuit->panel->control($drive->control) : null;
+            $drive = $function->purpose() === Purpose::Throttle ? $function->drive ?? null : null;
+            $at =
+                $drive instanceof \DuskSwitch\Core\Program\Drive\ControlDrive
+                    ? $this->circuit->panel->control($drive->control)
+                    : null;
             if ($at !== null && $this->context->transmitter->control($drive->control)?->detents === []) {
                 $hand[$at] = $still;
             }
@@ -239,9 +300,17 @@ final class BruteForce
         $hand = $this->circuit->panel->atRest();
         foreach ($hand as $input => $rest) {
             $control = $this->context->transmitter->controls[$input - 8] ?? null;
-            $values = $control !== null && $control->detents !== []
-                ? array_map(fn (string $detent): float => (float) $control->valueOf($detent), $control->detents)
-                : [$rest, -1.0, 1.0, 0.0, $this->random->getInt(-1000, 1000) / 1000, $this->random->getInt(-1000, 1000) / 1000];
+            $values =
+                $control !== null && $control->detents !== []
+                    ? array_map(fn (string $detent): float => (float) $control->valueOf($detent), $control->detents)
+                    : [
+                        $rest,
+                        -1.0,
+                        1.0,
+                        0.0,
+                        $this->random->getInt(-1000, 1000) / 1000,
+                        $this->random->getInt(-1000, 1000) / 1000,
+                    ];
             $hand[$input] = $values[$this->random->getInt(0, count($values) - 1)];
         }
 

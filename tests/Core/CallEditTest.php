@@ -54,7 +54,11 @@ final class CallEditTest extends TestCase
                 $levels++;
                 $back = self::edit($program)->level($call->id, $place, $level['level'], $level['hysteresis']);
                 $before = self::edit($program)->levels($call)[$place];
-                self::assertEqualsWithDelta($before, self::edit($back)->levels(self::call($back, $call->id))[$place], 1e-3);
+                self::assertEqualsWithDelta(
+                    $before,
+                    self::edit($back)->levels(self::call($back, $call->id))[$place],
+                    1e-3,
+                );
                 self::assertEquals($back, ProgramDecoder::decode(ProgramEncoder::encode($back)), 'it can be kept');
             }
         }
@@ -76,7 +80,11 @@ final class CallEditTest extends TestCase
         $program = self::program('petrel');
         $held = self::edit($program)->held('limit');
         self::assertSame(3.0, self::call($held, 'limit')->hold);
-        $long = $program->with(sense: $program->sense->with(calls: array_map(fn (Callout $one): Callout => $one->holding(12.0), $program->sense->calls)));
+        $long = $program->with(
+            sense: $program->sense->with(
+                calls: array_map(fn (Callout $one): Callout => $one->holding(12.0), $program->sense->calls),
+            ),
+        );
 
         self::assertSame(12.0, self::call(self::edit($long)->held('limit'), 'limit')->hold);
     }
@@ -87,10 +95,18 @@ final class CallEditTest extends TestCase
         $twice = self::edit(self::edit($program)->added('height', true, 400.0))->added('height', true, 500.0);
         self::assertNotNull($twice->sense->call('height-high'));
         self::assertNotNull($twice->sense->call('height-high-2'), 'a second one gets an id of its own');
-        self::assertEqualsWithDelta(400.0, self::edit($twice)->levels(self::call($twice, 'height-high'))[0]['level'], 1e-3);
+        self::assertEqualsWithDelta(
+            400.0,
+            self::edit($twice)->levels(self::call($twice, 'height-high'))[0]['level'],
+            1e-3,
+        );
 
         $volts = self::edit($program)->added('cell', false, 3.4);
-        self::assertSame(3.0, self::call($volts, 'cell-low-2')->hold, 'a voltage holds, so that a dip doesn\'t fool it');
+        self::assertSame(
+            3.0,
+            self::call($volts, 'cell-low-2')->hold,
+            'a voltage holds, so that a dip doesn\'t fool it',
+        );
     }
 
     public function test_what_is_not_there_is_told(): void
@@ -104,9 +120,18 @@ final class CallEditTest extends TestCase
             self::fail('it was edited');
         };
 
-        self::assertStringContainsString('there is no call "nobody"', $told(fn (CallEdit $edit) => $edit->held('nobody')));
-        self::assertStringContainsString('has no such level', $told(fn (CallEdit $edit) => $edit->level('cell-low', 1, 3.0, 0.0)));
-        self::assertStringContainsString('nothing sends "moon"; the program has link-quality', $told(fn (CallEdit $edit) => $edit->added('moon', true, 1.0)));
+        self::assertStringContainsString(
+            'there is no call "nobody"',
+            $told(fn (CallEdit $edit) => $edit->held('nobody')),
+        );
+        self::assertStringContainsString(
+            'has no such level',
+            $told(fn (CallEdit $edit) => $edit->level('cell-low', 1, 3.0, 0.0)),
+        );
+        self::assertStringContainsString(
+            'nothing sends "moon"; the program has link-quality',
+            $told(fn (CallEdit $edit) => $edit->added('moon', true, 1.0)),
+        );
     }
 
     public function test_the_history_says_what_changed_in_words(): void
@@ -121,15 +146,27 @@ final class CallEditTest extends TestCase
         $document->sense->tone = false;
         $document->sense->units = (object) ['vario-height' => 'ft'];
         array_splice($document->sense->calls, 5, 1);
-        $said = Given::differences($old, ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION)));
+        $said = Given::differences(
+            $old,
+            ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION)),
+        );
 
-        foreach ([
-            'Cell low hold: 3 s → 5 s', 'Cell low says: Cell [cell, 1] → Pack [cell, 2]', 'Vario address: none → 4', 'Climb, smoothed by: 1.5 → 3', 'Vario tone: on → off',
-            'Unit of vario-height: none → ft',
-        ] as $sentence) {
+        foreach (
+            [
+                'Cell low hold: 3 s → 5 s',
+                'Cell low says: Cell [cell, 1] → Pack [cell, 2]',
+                'Vario address: none → 4',
+                'Climb, smoothed by: 1.5 → 3',
+                'Vario tone: on → off',
+                'Unit of vario-height: none → ft',
+            ] as $sentence
+        ) {
             self::assertContains($sentence, $said, implode("\n", $said));
         }
-        self::assertCount(1, array_filter($said, fn (string $one): bool => str_starts_with($one, 'Removed alarm Height limit')));
+        self::assertCount(
+            1,
+            array_filter($said, fn (string $one): bool => str_starts_with($one, 'Removed alarm Height limit')),
+        );
         self::assertSame([], Given::differences($old, self::program('petrel')));
     }
 }

@@ -21,7 +21,10 @@ final class ChannelOrderTest extends TestCase
     {
         $d = json_decode(Given::demo('nightjar'));
         $change($d);
-        $found = array_filter(Proof::of(Given::context(ProgramDecoder::decode((string) json_encode($d))))->findings, fn (Finding $one): bool => $one->rule === 'channel-order');
+        $found = array_filter(
+            Proof::of(Given::context(ProgramDecoder::decode((string) json_encode($d))))->findings,
+            fn (Finding $one): bool => $one->rule === 'channel-order',
+        );
 
         return array_values(array_map(fn (Finding $one): array => [$one->about, $one->channels(), $one->says], $found));
     }
@@ -34,21 +37,34 @@ final class ChannelOrderTest extends TestCase
     /** @return array<string, array{callable(stdClass): mixed, list<array{string, list<int>, string}>}> */
     public static function orders(): array
     {
-        $expects = 'Keel F4 expects roll, pitch, throttle, yaw on channels 1 to 4; there is Roll, Pitch, Throttle, Yaw. Change the order here, or in the controller, not in both';
+        $expects =
+            'Keel F4 expects roll, pitch, throttle, yaw on channels 1 to 4; there is Roll, Pitch, Throttle, Yaw. Change the order here, or in the controller, not in both';
 
         return [
             'as it is expected' => [fn () => null, []],
             'the first and the third changed' => [fn ($d) => self::swap($d, 0, 2), [['output:1', [1, 3], $expects]]],
             'the second and the fourth changed' => [fn ($d) => self::swap($d, 1, 3), [['output:2', [2, 4], $expects]]],
             'a stick mixed into the channel before it' => [
-                fn ($d) => $d->outputs[1]->feeds[] = (object) ['from' => 'yaw', 'weight' => 0.3],
-                [['output:2', [2], 'Pitch carries yaw beside pitch, and Keel F4 mixes by itself: both would be mixed twice. Take yaw out of channel 2']],
+                fn ($d) => ($d->outputs[1]->feeds[] = (object) ['from' => 'yaw', 'weight' => 0.3]),
+                [
+                    [
+                        'output:2',
+                        [2],
+                        'Pitch carries yaw beside pitch, and Keel F4 mixes by itself: both would be mixed twice. Take yaw out of channel 2',
+                    ],
+                ],
             ],
             'the controller was set to another order' => [
                 function ($d): void {
                     $d->aboard->controller = (object) ['order' => ['throttle', 'roll', 'pitch', 'yaw']];
                 },
-                [['output:1', [1, 2, 3], 'Keel F4 expects throttle, roll, pitch, yaw on channels 1 to 4; there is Roll, Pitch, Throttle, Yaw. Change the order here, or in the controller, not in both']],
+                [
+                    [
+                        'output:1',
+                        [1, 2, 3],
+                        'Keel F4 expects throttle, roll, pitch, yaw on channels 1 to 4; there is Roll, Pitch, Throttle, Yaw. Change the order here, or in the controller, not in both',
+                    ],
+                ],
             ],
         ];
     }

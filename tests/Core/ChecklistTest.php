@@ -13,7 +13,11 @@ final class ChecklistTest extends TestCase
     {
         $circuit = Given::circuit(Given::demo($demo));
         $program = $circuit->program;
-        $lists = (new Checklists($circuit, Given::catalogue()->receiver($program->receiver ?? ''), Given::catalogue()->controller($program->controller ?? '')))->all();
+        $lists = (new Checklists(
+            $circuit,
+            Given::catalogue()->receiver($program->receiver ?? ''),
+            Given::catalogue()->controller($program->controller ?? ''),
+        ))->all();
 
         return array_column($lists, 'items', 'id');
     }
@@ -23,18 +27,38 @@ final class ChecklistTest extends TestCase
         $nightjar = self::lists('nightjar')['each-flight'];
 
         self::assertSame('Local rules and club rules allow this flight, here and now', $nightjar[0]);
-        self::assertContains('Switches at rest: Flick A toward, Flick B toward, Flick C toward, Flick D toward, Flick H toward', $nightjar);
+        self::assertContains(
+            'Switches at rest: Flick A toward, Flick B toward, Flick C toward, Flick D toward, Flick H toward',
+            $nightjar,
+        );
         self::assertContains('Enough satellites; home is set', $nightjar);
-        self::assertNotContains('Enough satellites; home is set', self::lists('tern')['each-flight'], 'no GPS on board');
+        self::assertNotContains(
+            'Enough satellites; home is set',
+            self::lists('tern')['each-flight'],
+            'no GPS on board',
+        );
         self::assertContains('Timer set: nothing tells you the voltage', self::lists('tern')['each-flight']);
     }
 
     public function test_before_the_first_flight_every_switch_says_what_it_must_do(): void
     {
-        self::assertContains('Flight mode on Flick B: away Free, middle Come home, toward Self-level', self::lists('nightjar')['first-flight']);
+        self::assertContains(
+            'Flight mode on Flick B: away Free, middle Come home, toward Self-level',
+            self::lists('nightjar')['first-flight'],
+        );
         $rook = self::lists('rook')['first-flight'];
-        self::assertNotSame([], array_filter($rook, fn (string $item): bool => str_contains($item, 'The blades must jump from −11.5° to −4.6°')));
-        self::assertSame([], array_filter($rook, fn (string $item): bool => str_contains($item, 'scrap of paper')), 'that is for multirotors');
+        self::assertNotSame(
+            [],
+            array_filter(
+                $rook,
+                fn (string $item): bool => str_contains($item, 'The blades must jump from −11.5° to −4.6°'),
+            ),
+        );
+        self::assertSame(
+            [],
+            array_filter($rook, fn (string $item): bool => str_contains($item, 'scrap of paper')),
+            'that is for multirotors',
+        );
     }
 
     public function test_before_the_first_power_up(): void
@@ -42,8 +66,14 @@ final class ChecklistTest extends TestCase
         $nightjar = self::lists('nightjar')['first-power'];
 
         self::assertSame('Propellers are off', $nightjar[0]);
-        self::assertContains('The antenna is on the video transmitter before it gets power; air moves over it on the bench', $nightjar);
-        self::assertContains('Bound: a command to the controller; 2 to 2.5 m away from the transmitter, then power off and on', $nightjar);
+        self::assertContains(
+            'The antenna is on the video transmitter before it gets power; air moves over it on the bench',
+            $nightjar,
+        );
+        self::assertContains(
+            'Bound: a command to the controller; 2 to 2.5 m away from the transmitter, then power off and on',
+            $nightjar,
+        );
     }
 
     public function test_a_helicopter_has_blades_and_the_rest_propellers(): void
@@ -51,7 +81,11 @@ final class ChecklistTest extends TestCase
         foreach (array_keys(Given::demos()) as $demo) {
             $lists = self::lists($demo);
             $says = implode("\n", [...$lists['each-flight'], ...$lists['first-flight']]);
-            self::assertSame($demo === 'rook', str_contains($says, 'Blades on last') && str_contains($says, 'Blades whole'), $demo);
+            self::assertSame(
+                $demo === 'rook',
+                str_contains($says, 'Blades on last') && str_contains($says, 'Blades whole'),
+                $demo,
+            );
             self::assertSame($demo !== 'rook', str_contains($says, 'Propellers on last'), $demo);
             self::assertSame($demo !== 'rook', str_contains($says, 'Propellers are off for all of this'), $demo);
         }
@@ -62,10 +96,18 @@ final class ChecklistTest extends TestCase
         foreach (array_keys(Given::demos()) as $demo) {
             $lists = self::lists($demo);
             self::assertStringStartsWith('Local rules and club rules', $lists['each-flight'][0], $demo);
-            self::assertSame('Area clear, people behind you', $lists['each-flight'][count($lists['each-flight']) - 1], $demo);
+            self::assertSame(
+                'Area clear, people behind you',
+                $lists['each-flight'][count($lists['each-flight']) - 1],
+                $demo,
+            );
             self::assertStringStartsWith('Propellers are off', $lists['first-power'][0], $demo);
             self::assertSame('Failsafe is set', $lists['first-power'][count($lists['first-power']) - 1], $demo);
-            self::assertStringContainsString('Beside a beginner stands someone who can fly it', $lists['first-flight'][count($lists['first-flight']) - 1], $demo);
+            self::assertStringContainsString(
+                'Beside a beginner stands someone who can fly it',
+                $lists['first-flight'][count($lists['first-flight']) - 1],
+                $demo,
+            );
             foreach ($lists as $items) {
                 self::assertSame($items, array_values(array_unique($items)), $demo);
             }

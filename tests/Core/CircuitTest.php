@@ -25,15 +25,49 @@ final class CircuitTest extends TestCase
     {
         $evil = '"; exit(1); // <?php */ $v';
         $circuit = Given::program([
-            'name' => $evil, 'notes' => $evil,
-            'phases' => [['id' => 'exit', 'name' => $evil], ['id' => 'die', 'name' => $evil, 'when' => 'eval', 'fade' => 0.3]],
-            'conditions' => ['eval' => ['any' => [['step' => ['phpinfo', 'system']], ['control' => 'dial-left', 'above' => 1.0e-9]]]],
+            'name' => $evil,
+            'notes' => $evil,
+            'phases' => [
+                ['id' => 'exit', 'name' => $evil],
+                ['id' => 'die', 'name' => $evil, 'when' => 'eval', 'fade' => 0.3],
+            ],
+            'conditions' => [
+                'eval' => ['any' => [['step' => ['phpinfo', 'system']], ['control' => 'dial-left', 'above' => 1.0e-9]]],
+            ],
             'curves' => ['unlink' => ['points' => [[-1, -1], [1, 1]]]],
             'functions' => [
-                ['id' => 'phpinfo', 'name' => $evil, 'steps' => [['id' => 'none', 'name' => $evil, 'value' => -0.1], ['id' => 'system', 'value' => 1]]],
-                ['id' => 'exec', 'name' => $evil, 'drive' => ['axis' => 'roll'], 'deadband' => 1e-7, 'shape' => ['die' => ['curve' => 'unlink', 'rate' => [0.1, 1.5]], 'exit' => ['expo' => -0.3]], 'override' => [['when' => 'eval', 'value' => -1.5]]],
+                [
+                    'id' => 'phpinfo',
+                    'name' => $evil,
+                    'steps' => [['id' => 'none', 'name' => $evil, 'value' => -0.1], ['id' => 'system', 'value' => 1]],
+                ],
+                [
+                    'id' => 'exec',
+                    'name' => $evil,
+                    'drive' => ['axis' => 'roll'],
+                    'deadband' => 1e-7,
+                    'shape' => ['die' => ['curve' => 'unlink', 'rate' => [0.1, 1.5]], 'exit' => ['expo' => -0.3]],
+                    'override' => [['when' => 'eval', 'value' => -1.5]],
+                ],
             ],
-            'outputs' => [['channel' => 1, 'name' => $evil, 'feeds' => [['from' => 'exec', 'curve' => 'unlink', 'when' => ['held' => 'eval', 'seconds' => 0.1], 'delay' => 0.1, 'slow' => [1, 2], 'combine' => 'scale', 'offset' => -1e-12, 'weight' => [-0.5, 1]]]]],
+            'outputs' => [
+                [
+                    'channel' => 1,
+                    'name' => $evil,
+                    'feeds' => [
+                        [
+                            'from' => 'exec',
+                            'curve' => 'unlink',
+                            'when' => ['held' => 'eval', 'seconds' => 0.1],
+                            'delay' => 0.1,
+                            'slow' => [1, 2],
+                            'combine' => 'scale',
+                            'offset' => -1e-12,
+                            'weight' => [-0.5, 1],
+                        ],
+                    ],
+                ],
+            ],
         ]);
 
         self::assertMatchesRegularExpression(self::ALPHABET, $circuit->code());

@@ -26,21 +26,41 @@ final class ConditionWordsTest extends TestCase
             'both' => [['all' => [self::AWAY, self::UP]], 'Flick C away and Left dial above 25 %'],
             'either' => [['any' => [self::AWAY, self::UP]], 'Flick C away or Left dial above 25 %'],
             'neither' => [['not' => ['any' => [self::AWAY, self::UP]]], 'not (Flick C away or Left dial above 25 %)'],
-            'one and either' => [['all' => [['step' => ['arm', 'safe']], ['any' => [self::AWAY, self::UP]]]], 'Arm is Safe and (Flick C away or Left dial above 25 %)'],
+            'one and either' => [
+                ['all' => [['step' => ['arm', 'safe']], ['any' => [self::AWAY, self::UP]]]],
+                'Arm is Safe and (Flick C away or Left dial above 25 %)',
+            ],
             'one alone in a list' => [['all' => [self::AWAY]], 'Flick C away'],
             'by its name' => ['landing', '“landing”'],
             'held' => [['held' => self::AWAY, 'seconds' => 1.5], 'Flick C away for 1.5 s'],
-            'latched' => [['latch' => ['set' => self::AWAY, 'reset' => ['step' => ['arm', 'safe']]]], 'from Flick C away until Arm is Safe'],
-            'changed over' => [['toggle' => ['control' => 'button-left', 'at' => 'pressed']], 'changed over by Left button pressed'],
-            'pressed once' => [['taps' => ['control' => 'button-left', 'at' => 'pressed'], 'count' => 1, 'within' => 0.4], 'single press: Left button pressed, within 0.4 s'],
-            'pressed twice' => [['taps' => ['control' => 'button-left', 'at' => 'pressed'], 'count' => 2, 'within' => 0.4], 'double press: Left button pressed, within 0.4 s'],
+            'latched' => [
+                ['latch' => ['set' => self::AWAY, 'reset' => ['step' => ['arm', 'safe']]]],
+                'from Flick C away until Arm is Safe',
+            ],
+            'changed over' => [
+                ['toggle' => ['control' => 'button-left', 'at' => 'pressed']],
+                'changed over by Left button pressed',
+            ],
+            'pressed once' => [
+                ['taps' => ['control' => 'button-left', 'at' => 'pressed'], 'count' => 1, 'within' => 0.4],
+                'single press: Left button pressed, within 0.4 s',
+            ],
+            'pressed twice' => [
+                ['taps' => ['control' => 'button-left', 'at' => 'pressed'], 'count' => 2, 'within' => 0.4],
+                'double press: Left button pressed, within 0.4 s',
+            ],
         ];
     }
 
     #[DataProvider('conditions')]
     public function test_a_condition_of_a_phase_is_said(mixed $when, string $says): void
     {
-        self::assertSame($says, $this->words(['phases' => [['id' => 'main', 'name' => 'Main'], ['id' => 'low', 'name' => 'Low', 'when' => $when]]])->phases()['low']);
+        self::assertSame(
+            $says,
+            $this->words([
+                'phases' => [['id' => 'main', 'name' => 'Main'], ['id' => 'low', 'name' => 'Low', 'when' => $when]],
+            ])->phases()['low'],
+        );
     }
 
     #[DataProvider('conditions')]
@@ -58,15 +78,26 @@ final class ConditionWordsTest extends TestCase
      */
     private function words(array $more, array $feeds = [['from' => 'yaw']], mixed $override = null): ConditionTexts
     {
-        $circuit = Given::program($more + [
-            'conditions' => ['landing' => self::AWAY],
-            'functions' => [
-                ['id' => 'throttle', 'name' => 'Throttle', 'drive' => ['axis' => 'throttle']],
-                ['id' => 'arm', 'name' => 'Arm', 'steps' => [['id' => 'safe', 'name' => 'Safe', 'value' => -1], ['id' => 'armed', 'name' => 'Armed', 'value' => 1]], 'drive' => ['control' => 'flick-a', 'map' => ['away' => 'armed', 'toward' => 'safe']]],
-                ['id' => 'yaw', 'name' => 'Yaw', 'drive' => ['axis' => 'yaw']] + ($override === null ? [] : ['override' => [['when' => $override, 'value' => 0]]]),
+        $circuit = Given::program(
+            $more + [
+                'conditions' => ['landing' => self::AWAY],
+                'functions' => [
+                    ['id' => 'throttle', 'name' => 'Throttle', 'drive' => ['axis' => 'throttle']],
+                    [
+                        'id' => 'arm',
+                        'name' => 'Arm',
+                        'steps' => [
+                            ['id' => 'safe', 'name' => 'Safe', 'value' => -1],
+                            ['id' => 'armed', 'name' => 'Armed', 'value' => 1],
+                        ],
+                        'drive' => ['control' => 'flick-a', 'map' => ['away' => 'armed', 'toward' => 'safe']],
+                    ],
+                    ['id' => 'yaw', 'name' => 'Yaw', 'drive' => ['axis' => 'yaw']] +
+                    ($override === null ? [] : ['override' => [['when' => $override, 'value' => 0]]]),
+                ],
+                'outputs' => [['channel' => 4, 'name' => 'Yaw', 'feeds' => $feeds]],
             ],
-            'outputs' => [['channel' => 4, 'name' => 'Yaw', 'feeds' => $feeds]],
-        ]);
+        );
 
         return new ConditionTexts($circuit->program, $circuit->panel->transmitter);
     }

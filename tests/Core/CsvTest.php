@@ -16,12 +16,19 @@ final class CsvTest extends TestCase
         foreach (['=1+1', '+49 40', '-roll', '@SUM(A1)', "\t=1", "\r=1"] as $text) {
             self::assertStringStartsWith("'", ltrim(Csv::row([$text]), '"'), $text);
         }
-        self::assertSame("-5,-0.5,1,plain,a-b,-12.5\r\n", Csv::row([-5, -0.5, 1.0, 'plain', 'a-b', '-12.5']), 'numbers stay numbers');
+        self::assertSame(
+            "-5,-0.5,1,plain,a-b,-12.5\r\n",
+            Csv::row([-5, -0.5, 1.0, 'plain', 'a-b', '-12.5']),
+            'numbers stay numbers',
+        );
     }
 
     public function test_cells_are_quoted_as_rfc_4180_says(): void
     {
-        self::assertSame("\"a,b\",\"say \"\"hi\"\"\",\"two\nlines\",\r\n", Csv::row(['a,b', 'say "hi"', "two\nlines", '']));
+        self::assertSame(
+            "\"a,b\",\"say \"\"hi\"\"\",\"two\nlines\",\r\n",
+            Csv::row(['a,b', 'say "hi"', "two\nlines", '']),
+        );
     }
 
     public function test_a_byte_order_mark_is_no_part_of_a_text(): void

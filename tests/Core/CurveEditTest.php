@@ -37,7 +37,11 @@ final class CurveEditTest extends TestCase
     #[DataProvider('presets')]
     public function test_a_curve_to_begin_with_is_a_curve(array $points): void
     {
-        $circuit = Given::roll(['shape' => ['main' => ['curve' => 'preset']]], [], ['curves' => ['preset' => ['points' => $points]]]);
+        $circuit = Given::roll(
+            ['shape' => ['main' => ['curve' => 'preset']]],
+            [],
+            ['curves' => ['preset' => ['points' => $points]]],
+        );
 
         foreach ($points as [$x, $y]) {
             self::assertEqualsWithDelta($y, Given::frame($circuit, ['roll' => $x])->functions()['roll'], 1e-9);

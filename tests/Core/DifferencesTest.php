@@ -40,64 +40,180 @@ final class DifferencesTest extends TestCase
     public static function changes(): array
     {
         return [
-            'expo in a phase' => ['petrel', fn ($d) => $d->functions[0]->shape->cruise->expo = 0.45, 'Roll expo, Cruise: 30 % → 45 %'],
-            'a rate of two sides' => ['petrel', fn ($d) => $d->functions[0]->shape->launch->rate = [0.8, 0.9], 'Roll rate, Launch: 80 % → 80 % low, 90 % high'],
-            'another switch' => ['nightjar', fn ($d) => $d->functions[4]->drive->control = 'flick-d', 'Arm driven by: Flick A → Flick D'],
-            'a detent' => ['nightjar', fn ($d) => $d->functions[5]->drive->map->middle = 'self-level', 'Flight mode at middle: Come home → Self-level'],
-            'a step' => ['nightjar', fn ($d) => $d->functions[5]->steps[1]->value = 0.0, 'Flight mode step Come home: −40 % → 0 %'],
-            'an output' => ['tern', function ($d): void {
-                $d->outputs[0]->reverse = true;
-                $d->outputs[0]->subtrim = -0.015;
-                $d->outputs[3]->feeds[1]->weight = 0.35;
-            }, '1 Ailerons direction: normal → reversed', '1 Ailerons sub-trim: 0 % → −1.5 %', '4 Rudder feed 2: Roll 20 % → Roll 35 %'],
-            'a feed more' => ['tern', fn ($d) => $d->outputs[2]->feeds[] = (object) ['from' => 'yaw', 'weight' => 0.1, 'offset' => 0.05], '3 Motor feed 2: none → Yaw 10 %, offset 5 %'],
-            'a name and a fade' => ['rook', function ($d): void {
-                $d->phases[2]->name = 'Fast';
-                $d->phases[2]->fade = 3.0;
-            }, 'Phase renamed: Sporty → Fast', 'Fast fade: 2 s → 3 s'],
-            'a step renamed' => ['tern', fn ($d) => $d->functions[5]->steps[1]->name = 'Take-off', 'Flaps at middle: Half → Take-off', 'Flaps step 2: Half → Take-off'],
-            'something more and something less' => ['midge', function ($d): void {
-                $d->functions[] = (object) ['id' => 'light', 'name' => 'Light'];
-                array_pop($d->outputs);
-            }, 'Added function Light', 'Removed output 7 Beeper'],
-            'a failsafe' => ['petrel', fn ($d) => $d->aboard->failsafe[6]->does = 'hold', 'Failsafe of channel 7: 1000 µs → keeps the last'],
-            'a failsafe less' => ['petrel', fn ($d) => array_pop($d->aboard->failsafe), 'Failsafe of channel 7: 1000 µs → none'],
-            'the wire and the pack' => ['petrel', function ($d): void {
-                $d->aboard->kit->wire = 'sum';
-                $d->aboard->kit->pack = 'rook-6s';
-            }, 'Wire: leads → sum', 'Pack: petrel-3s → rook-6s'],
-            'a serial port' => ['nightjar', fn ($d) => $d->aboard->kit->ports[1]->owner = 'Vario', 'Serial port 2: GPS → Vario'],
-            'ranges of modes' => ['midge', function ($d): void {
-                $d->aboard->controller->modes[1]->from = 1300;
-                array_pop($d->aboard->controller->modes);
-            }, 'Range of free on channel 6: 1275 to 1375 µs → 1300 to 1375 µs', 'Range of beeper on channel 7: 1700 to 2100 µs → none'],
-            'how it is armed' => ['midge', fn ($d) => $d->aboard->controller->arming = (object) ['by' => 'sticks'], 'Armed by: none → the sticks in a corner: throttle low, yaw right'],
-            'what is read' => ['midge', fn ($d) => $d->aboard->readings = [(object) ['channel' => 1, 'sent' => [1000, 1500, 2000], 'read' => [1004, 1502, 1999]]], 'Reading of channel 1: none → 1004 µs, 1502 µs, 1999 µs'],
-            'a purpose, a meaning and a role' => ['midge', function ($d): void {
-                $d->functions[6]->purpose = 'lights';
-                $d->functions[6]->steps[1]->means = 'other';
-                $d->outputs[6]->role = 'other';
-            }, 'Beeper purpose: beeper → lights', 'Beeper meaning of Sounding: mode beeper → other', '7 Beeper role: the controller\'s auxiliary input → other'],
-            'the check at power-up' => ['petrel', fn ($d) => $d->aboard->startCheck = ['top-left'], 'Checked at power-up: Left top, Right shoulder → Left top'],
-            'a finding accepted' => ['petrel', fn ($d) => $d->aboard->accepted = [(object) ['finding' => 'nothing-clips output:1', 'reason' => 'only with brakes out']], 'Accepted nothing-clips: none → only with brakes out'],
-            'a dead band and a trim' => ['petrel', function ($d): void {
-                $d->functions[0]->deadband = 0.02;
-                $d->functions[0]->trim = (object) ['authority' => 0.1];
-            }, 'Roll dead band: 0 % → 2 %', 'Roll trim at its end: 20 % → 10 %'],
-            'a condition of a phase' => ['nightjar', fn ($d) => $d->phases[1]->when = (object) ['control' => 'dial-left', 'above' => 0.5], 'Calm when: Flick C away → Left dial above 50 %'],
-            'a limit and a travel of two sides' => ['tern', function ($d): void {
-                $d->outputs[0]->limit = [-1.2, 1.2];
-                $d->outputs[0]->travel = [1.0, 0.9];
-            }, '1 Ailerons travel: 110 % → 100 % low, 90 % high', '1 Ailerons limit: −150 % low, 150 % high → −120 % low, 120 % high'],
-            'a feed that waits' => ['tern', function ($d): void {
-                $d->outputs[2]->feeds[0]->delay = 0.5;
-                $d->outputs[2]->feeds[0]->slow = [2.0, 0.5];
-            }, '3 Motor feed 1: Throttle 100 % → Throttle 100 %, 0.5 s late, slow 2 s up, 0.5 s down'],
-            'a controller' => ['nightjar', fn ($d) => $d->controller = 'keel-mite', 'Controller: keel-f4 → keel-mite'],
-            'the whole aircraft' => ['dunlin', function ($d): void {
-                $d->name = 'Dunlin II';
-                $d->stickMode = 1;
-            }, 'Name: Dunlin → Dunlin II', 'Stick mode: 2 → 1'],
+            'expo in a phase' => [
+                'petrel',
+                fn ($d) => ($d->functions[0]->shape->cruise->expo = 0.45),
+                'Roll expo, Cruise: 30 % → 45 %',
+            ],
+            'a rate of two sides' => [
+                'petrel',
+                fn ($d) => ($d->functions[0]->shape->launch->rate = [0.8, 0.9]),
+                'Roll rate, Launch: 80 % → 80 % low, 90 % high',
+            ],
+            'another switch' => [
+                'nightjar',
+                fn ($d) => ($d->functions[4]->drive->control = 'flick-d'),
+                'Arm driven by: Flick A → Flick D',
+            ],
+            'a detent' => [
+                'nightjar',
+                fn ($d) => ($d->functions[5]->drive->map->middle = 'self-level'),
+                'Flight mode at middle: Come home → Self-level',
+            ],
+            'a step' => [
+                'nightjar',
+                fn ($d) => ($d->functions[5]->steps[1]->value = 0.0),
+                'Flight mode step Come home: −40 % → 0 %',
+            ],
+            'an output' => [
+                'tern',
+                function ($d): void {
+                    $d->outputs[0]->reverse = true;
+                    $d->outputs[0]->subtrim = -0.015;
+                    $d->outputs[3]->feeds[1]->weight = 0.35;
+                },
+                '1 Ailerons direction: normal → reversed',
+                '1 Ailerons sub-trim: 0 % → −1.5 %',
+                '4 Rudder feed 2: Roll 20 % → Roll 35 %',
+            ],
+            'a feed more' => [
+                'tern',
+                fn ($d) => ($d->outputs[2]->feeds[] = (object) ['from' => 'yaw', 'weight' => 0.1, 'offset' => 0.05]),
+                '3 Motor feed 2: none → Yaw 10 %, offset 5 %',
+            ],
+            'a name and a fade' => [
+                'rook',
+                function ($d): void {
+                    $d->phases[2]->name = 'Fast';
+                    $d->phases[2]->fade = 3.0;
+                },
+                'Phase renamed: Sporty → Fast',
+                'Fast fade: 2 s → 3 s',
+            ],
+            'a step renamed' => [
+                'tern',
+                fn ($d) => ($d->functions[5]->steps[1]->name = 'Take-off'),
+                'Flaps at middle: Half → Take-off',
+                'Flaps step 2: Half → Take-off',
+            ],
+            'something more and something less' => [
+                'midge',
+                function ($d): void {
+                    $d->functions[] = (object) ['id' => 'light', 'name' => 'Light'];
+                    array_pop($d->outputs);
+                },
+                'Added function Light',
+                'Removed output 7 Beeper',
+            ],
+            'a failsafe' => [
+                'petrel',
+                fn ($d) => ($d->aboard->failsafe[6]->does = 'hold'),
+                'Failsafe of channel 7: 1000 µs → keeps the last',
+            ],
+            'a failsafe less' => [
+                'petrel',
+                fn ($d) => array_pop($d->aboard->failsafe),
+                'Failsafe of channel 7: 1000 µs → none',
+            ],
+            'the wire and the pack' => [
+                'petrel',
+                function ($d): void {
+                    $d->aboard->kit->wire = 'sum';
+                    $d->aboard->kit->pack = 'rook-6s';
+                },
+                'Wire: leads → sum',
+                'Pack: petrel-3s → rook-6s',
+            ],
+            'a serial port' => [
+                'nightjar',
+                fn ($d) => ($d->aboard->kit->ports[1]->owner = 'Vario'),
+                'Serial port 2: GPS → Vario',
+            ],
+            'ranges of modes' => [
+                'midge',
+                function ($d): void {
+                    $d->aboard->controller->modes[1]->from = 1300;
+                    array_pop($d->aboard->controller->modes);
+                },
+                'Range of free on channel 6: 1275 to 1375 µs → 1300 to 1375 µs',
+                'Range of beeper on channel 7: 1700 to 2100 µs → none',
+            ],
+            'how it is armed' => [
+                'midge',
+                fn ($d) => ($d->aboard->controller->arming = (object) ['by' => 'sticks']),
+                'Armed by: none → the sticks in a corner: throttle low, yaw right',
+            ],
+            'what is read' => [
+                'midge',
+                fn ($d) => ($d->aboard->readings = [
+                    (object) ['channel' => 1, 'sent' => [1000, 1500, 2000], 'read' => [1004, 1502, 1999]],
+                ]),
+                'Reading of channel 1: none → 1004 µs, 1502 µs, 1999 µs',
+            ],
+            'a purpose, a meaning and a role' => [
+                'midge',
+                function ($d): void {
+                    $d->functions[6]->purpose = 'lights';
+                    $d->functions[6]->steps[1]->means = 'other';
+                    $d->outputs[6]->role = 'other';
+                },
+                'Beeper purpose: beeper → lights',
+                'Beeper meaning of Sounding: mode beeper → other',
+                '7 Beeper role: the controller\'s auxiliary input → other',
+            ],
+            'the check at power-up' => [
+                'petrel',
+                fn ($d) => ($d->aboard->startCheck = ['top-left']),
+                'Checked at power-up: Left top, Right shoulder → Left top',
+            ],
+            'a finding accepted' => [
+                'petrel',
+                fn ($d) => ($d->aboard->accepted = [
+                    (object) ['finding' => 'nothing-clips output:1', 'reason' => 'only with brakes out'],
+                ]),
+                'Accepted nothing-clips: none → only with brakes out',
+            ],
+            'a dead band and a trim' => [
+                'petrel',
+                function ($d): void {
+                    $d->functions[0]->deadband = 0.02;
+                    $d->functions[0]->trim = (object) ['authority' => 0.1];
+                },
+                'Roll dead band: 0 % → 2 %',
+                'Roll trim at its end: 20 % → 10 %',
+            ],
+            'a condition of a phase' => [
+                'nightjar',
+                fn ($d) => ($d->phases[1]->when = (object) ['control' => 'dial-left', 'above' => 0.5]),
+                'Calm when: Flick C away → Left dial above 50 %',
+            ],
+            'a limit and a travel of two sides' => [
+                'tern',
+                function ($d): void {
+                    $d->outputs[0]->limit = [-1.2, 1.2];
+                    $d->outputs[0]->travel = [1.0, 0.9];
+                },
+                '1 Ailerons travel: 110 % → 100 % low, 90 % high',
+                '1 Ailerons limit: −150 % low, 150 % high → −120 % low, 120 % high',
+            ],
+            'a feed that waits' => [
+                'tern',
+                function ($d): void {
+                    $d->outputs[2]->feeds[0]->delay = 0.5;
+                    $d->outputs[2]->feeds[0]->slow = [2.0, 0.5];
+                },
+                '3 Motor feed 1: Throttle 100 % → Throttle 100 %, 0.5 s late, slow 2 s up, 0.5 s down',
+            ],
+            'a controller' => ['nightjar', fn ($d) => ($d->controller = 'keel-mite'), 'Controller: keel-f4 → keel-mite'],
+            'the whole aircraft' => [
+                'dunlin',
+                function ($d): void {
+                    $d->name = 'Dunlin II';
+                    $d->stickMode = 1;
+                },
+                'Name: Dunlin → Dunlin II',
+                'Stick mode: 2 → 1',
+            ],
         ];
     }
 

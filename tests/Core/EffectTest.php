@@ -20,8 +20,27 @@ final class EffectTest extends TestCase
     private static function plane(?callable $change = null): Circuit
     {
         $document = json_decode(Given::demo('petrel'));
-        $document->functions = array_map(fn (string $axis): \stdClass => (object) ['id' => $axis, 'name' => $axis, 'purpose' => $axis, 'drive' => (object) ['axis' => $axis]], ['roll', 'pitch', 'throttle']);
-        $document->outputs = array_map(fn (int $channel, string $name, string $role, string $from): \stdClass => (object) ['channel' => $channel, 'name' => $name, 'role' => $role, 'feeds' => [(object) ['from' => $from]]], [1, 2, 3], ['Querruder', 'Höhe', 'Gas'], ['ailerons', 'elevator', 'motor'], ['roll', 'pitch', 'throttle']);
+        $document->functions = array_map(
+            fn (string $axis): \stdClass => (object) [
+                'id' => $axis,
+                'name' => $axis,
+                'purpose' => $axis,
+                'drive' => (object) ['axis' => $axis],
+            ],
+            ['roll', 'pitch', 'throttle'],
+        );
+        $document->outputs = array_map(
+            fn (int $channel, string $name, string $role, string $from): \stdClass => (object) [
+                'channel' => $channel,
+                'name' => $name,
+                'role' => $role,
+                'feeds' => [(object) ['from' => $from]],
+            ],
+            [1, 2, 3],
+            ['Querruder', 'Höhe', 'Gas'],
+            ['ailerons', 'elevator', 'motor'],
+            ['roll', 'pitch', 'throttle'],
+        );
         $document->phases = [(object) ['id' => 'only', 'name' => 'Only']];
         $document->curves = (object) [];
         unset($document->sense, $document->aboard, $document->recipes, $document->conditions, $document->rings);
@@ -34,7 +53,10 @@ final class EffectTest extends TestCase
     /** @return list<array{int, string, int|null, int|null}> */
     private static function effect(callable $change): array
     {
-        return array_map(fn (PulseChange $one): array => [$one->channel, $one->where, $one->before, $one->after], EditEffect::between(self::plane(), self::plane($change)));
+        return array_map(
+            fn (PulseChange $one): array => [$one->channel, $one->where, $one->before, $one->after],
+            EditEffect::between(self::plane(), self::plane($change)),
+        );
     }
 
     public function test_nothing_changed_shows_nothing(): void
@@ -44,13 +66,15 @@ final class EffectTest extends TestCase
 
     public function test_a_channel_turned_round_shows_its_ends(): void
     {
-        $full = self::plane()->frame([1.0, ...array_slice((new Panel(Given::transmitter('lamplight-12')))->atRest(), 1)])->pulse(1);
+        $full = self::plane()
+            ->frame([1.0, ...array_slice((new Panel(Given::transmitter('lamplight-12')))->atRest(), 1)])
+            ->pulse(1);
         self::assertIsInt($full);
 
-        self::assertSame([
-            [1, 'roll stick full left', 3000 - $full, $full],
-            [1, 'roll stick full right', $full, 3000 - $full],
-        ], array_slice(self::effect(fn (\stdClass $d) => $d->outputs[0]->reverse = true), 0, 2));
+        self::assertSame(
+            [[1, 'roll stick full left', 3000 - $full, $full], [1, 'roll stick full right', $full, 3000 - $full]],
+            array_slice(self::effect(fn (\stdClass $d) => ($d->outputs[0]->reverse = true)), 0, 2),
+        );
     }
 
     public function test_a_channel_that_comes_and_one_that_goes(): void
@@ -78,13 +102,43 @@ final class EffectTest extends TestCase
     /** A stick in its middle and a dial at its end are places too: there alone these edits show. */
     public function test_the_middle_of_a_stick_and_the_ends_of_a_dial_are_looked_at(): void
     {
-        $middle = self::effect(fn (\stdClass $d) => $d->outputs[0]->feeds[] = (object) ['from' => 'roll', 'weight' => 0.5, 'when' => (object) ['all' => [(object) ['function' => 'throttle', 'above' => -0.2], (object) ['function' => 'throttle', 'below' => 0.2]]]]);
+        $middle = self::effect(
+            fn (\stdClass $d) => ($d->outputs[0]->feeds[] = (object) [
+                'from' => 'roll',
+                'weight' => 0.5,
+                'when' => (object) [
+                    'all' => [
+                        (object) ['function' => 'throttle', 'above' => -0.2],
+                        (object) ['function' => 'throttle', 'below' => 0.2],
+                    ],
+                ],
+            ]),
+        );
         self::assertSame([], $middle, 'the roll stick rests there');
 
-        $middle = self::effect(fn (\stdClass $d) => $d->outputs[2]->feeds[] = (object) ['from' => 1, 'weight' => 0.1, 'when' => (object) ['all' => [(object) ['function' => 'throttle', 'above' => -0.2], (object) ['function' => 'throttle', 'below' => 0.2]]]]);
-        self::assertSame([[3, 'throttle stick at 50 %']], array_map(fn (array $one): array => [$one[0], $one[1]], $middle));
+        $middle = self::effect(
+            fn (\stdClass $d) => ($d->outputs[2]->feeds[] = (object) [
+                'from' => 1,
+                'weight' => 0.1,
+                'when' => (object) [
+                    'all' => [
+                        (object) ['function' => 'throttle', 'above' => -0.2],
+                        (object) ['function' => 'throttle', 'below' => 0.2],
+                    ],
+                ],
+            ]),
+        );
+        self::assertSame(
+            [[3, 'throttle stick at 50 %']],
+            array_map(fn (array $one): array => [$one[0], $one[1]], $middle),
+        );
 
-        $dial = self::effect(fn (\stdClass $d) => $d->outputs[1]->feeds[] = (object) ['from' => (object) ['control' => 'dial-left'], 'weight' => 0.5]);
+        $dial = self::effect(
+            fn (\stdClass $d) => ($d->outputs[1]->feeds[] = (object) [
+                'from' => (object) ['control' => 'dial-left'],
+                'weight' => 0.5,
+            ]),
+        );
         self::assertSame(['Left dial at -100 %', 'Left dial at 100 %'], array_column($dial, 1));
         self::assertSame([3000], array_unique([$dial[0][3] + $dial[1][3]]));
     }
@@ -99,13 +153,28 @@ final class EffectTest extends TestCase
             }
         }
         $context = Given::context(ProgramDecoder::decode((string) json_encode($spoilt)));
-        $fixes = array_filter(Proof::of($context)->findings, fn ($one): bool => $one->mended !== null && $one->witness !== null);
+        $fixes = array_filter(
+            Proof::of($context)->findings,
+            fn ($one): bool => $one->mended !== null && $one->witness !== null,
+        );
         self::assertNotSame([], $fixes);
         foreach ($fixes as $fix) {
-            $shown = array_filter(EditEffect::between($context->circuit(), self::circuit($context, $fix->mended), $fix->witness, $fix->channels()), fn (PulseChange $one): bool => $one->where === 'in the state found');
+            $shown = array_filter(
+                EditEffect::between(
+                    $context->circuit(),
+                    self::circuit($context, $fix->mended),
+                    $fix->witness,
+                    $fix->channels(),
+                ),
+                fn (PulseChange $one): bool => $one->where === 'in the state found',
+            );
             foreach ($shown as $one) {
                 self::assertSame($fix->witness->frame($context->circuit())->pulse($one->channel), $one->before);
-                self::assertNotSame($one->before, $one->after, "{$fix->says}: the fix leaves channel {$one->channel} as it is");
+                self::assertNotSame(
+                    $one->before,
+                    $one->after,
+                    "{$fix->says}: the fix leaves channel {$one->channel} as it is",
+                );
             }
         }
     }

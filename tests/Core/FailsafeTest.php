@@ -19,14 +19,25 @@ final class FailsafeTest extends TestCase
     {
         $safe = self::safe(self::bare($demo));
 
-        self::assertSame([], array_filter(Proof::of(Given::context($safe))->findings, fn (Finding $one): bool => $one->rule === 'failsafe'));
+        self::assertSame(
+            [],
+            array_filter(
+                Proof::of(Given::context($safe))->findings,
+                fn (Finding $one): bool => $one->rule === 'failsafe',
+            ),
+        );
         self::assertSame(array_column($safe->outputs, 'channel'), array_keys($safe->aboard->failsafe));
     }
 
     #[DataProviderExternal(Given::class, 'demos')]
     public function test_a_failsafe_that_was_never_set_is_found(string $demo): void
     {
-        $found = array_values(array_filter(Proof::of(Given::context(self::bare($demo)))->findings, fn (Finding $one): bool => $one->rule === 'failsafe'));
+        $found = array_values(
+            array_filter(
+                Proof::of(Given::context(self::bare($demo)))->findings,
+                fn (Finding $one): bool => $one->rule === 'failsafe',
+            ),
+        );
 
         self::assertStringStartsWith('No failsafe is set for', $found[0]->says ?? 'nothing was found');
     }
@@ -51,7 +62,11 @@ final class FailsafeTest extends TestCase
         foreach ([1, 2, 6] as $channel) {
             self::assertSame($turning->pulse($channel), $petrel->aboard->failsafe[$channel]->pulse);
         }
-        self::assertNotSame($petrel->aboard->failsafe[1]->pulse, Given::frame($circuit)->pulse(1), 'it does not fly straight away');
+        self::assertNotSame(
+            $petrel->aboard->failsafe[1]->pulse,
+            Given::frame($circuit)->pulse(1),
+            'it does not fly straight away',
+        );
     }
 
     public function test_a_receiver_keeps_the_last_pulses_for_a_second(): void
@@ -71,7 +86,9 @@ final class FailsafeTest extends TestCase
     {
         $circuit = Given::circuit(Given::demo('tern'));
         $flying = Given::frame($circuit, ['roll' => -1.0, 'pitch' => 0.5]);
-        $set = $circuit->program->with(aboard: $circuit->program->aboard->with(failsafe: [1 => Failsafe::hold(), 2 => Failsafe::off()]));
+        $set = $circuit->program->with(
+            aboard: $circuit->program->aboard->with(failsafe: [1 => Failsafe::hold(), 2 => Failsafe::off()]),
+        );
         $after = LinkLoss::pulses($set, $flying, 2.0);
 
         self::assertSame([$flying->pulse(1), null, $flying->pulse(3)], [$after[1], $after[2], $after[3]]);
@@ -88,7 +105,13 @@ final class FailsafeTest extends TestCase
         }
         $program = self::safe(Given::circuit((string) json_encode($d))->program);
 
-        self::assertSame([800, 2200], array_map(fn (int $place): ?int => $program->aboard->failsafe[$program->outputs[$place]->channel]->pulse, [0, 1]));
+        self::assertSame(
+            [800, 2200],
+            array_map(fn (int $place): ?int => $program->aboard->failsafe[$program->outputs[$place]->channel]->pulse, [
+                0,
+                1,
+            ]),
+        );
     }
 
     private static function bare(string $demo): Program
@@ -100,6 +123,10 @@ final class FailsafeTest extends TestCase
 
     private static function safe(Program $program): Program
     {
-        return SafeFailsafe::for($program, Given::transmitter($program->transmitter), Given::catalogue()->controller($program->controller ?? ''));
+        return SafeFailsafe::for(
+            $program,
+            Given::transmitter($program->transmitter),
+            Given::catalogue()->controller($program->controller ?? ''),
+        );
     }
 }

@@ -20,7 +20,9 @@ final class FingerprintTest extends TestCase
         $document = json_decode(Given::demo($demo));
         $change === null ?: $change($document);
         $program = ProgramDecoder::decode((string) json_encode($document));
-        $print = new Fingerprint(InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue()));
+        $print = new Fingerprint(
+            InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue()),
+        );
         $prints = ['binding' => $print->binding(), 'whole' => $print->whole()];
         foreach (BenchStep::cases() as $step) {
             $prints[$step->value] = $print->step($step);
@@ -36,28 +38,42 @@ final class FingerprintTest extends TestCase
 
     private static function function(stdClass $d, string $purpose): stdClass
     {
-        return array_values(array_filter($d->functions, fn (stdClass $one): bool => ($one->purpose ?? '') === $purpose))[0];
+        return array_values(
+            array_filter($d->functions, fn (stdClass $one): bool => ($one->purpose ?? '') === $purpose),
+        )[0];
     }
 
     private static function controller(stdClass $d): stdClass
     {
-        return $d->aboard->controller ??= new stdClass;
+        return $d->aboard->controller ??= new stdClass();
     }
 
     /** @return array<string, array{callable(stdClass): mixed, list<string>}> what an edit of Nightjar makes untested */
     public static function edits(): array
     {
         return [
-            'the roll channel turned round' => [fn ($d) => self::channel($d, 'input-roll')->reverse = true, ['order', 'ends', 'surfaces', 'arming', 'whole']],
-            'the roll channel longer' => [fn ($d) => self::channel($d, 'input-roll')->travel = 0.9, ['ends', 'arming', 'whole']],
-            'the receiver' => [fn ($d) => $d->receiver = 'lantern-r12', ['jitter', 'binding', 'whole']],
-            'the sub-type' => [fn ($d) => $d->aboard->kit->subtype = 'wide-8', ['binding', 'whole']],
-            'the low mark' => [fn ($d) => self::controller($d)->low = 1080, ['arming', 'whole']],
-            'the order that the controller expects' => [fn ($d) => self::controller($d)->order = ['throttle', 'roll', 'pitch', 'yaw'], ['order', 'whole']],
-            'the speed controller' => [fn ($d) => $d->aboard->kit->speedController = 'heron-120', ['motors', 'whole']],
-            'the controller' => [fn ($d) => $d->controller = 'keel-mite', ['order', 'ends', 'jitter', 'board', 'motors', 'arming', 'whole']],
-            'a dead band' => [fn ($d) => self::function($d, 'roll')->deadband = 0.02, ['jitter', 'whole']],
-            'the failsafe of a channel' => [fn ($d) => $d->aboard->failsafe[0]->does = 1444, ['whole']],
+            'the roll channel turned round' => [
+                fn ($d) => (self::channel($d, 'input-roll')->reverse = true),
+                ['order', 'ends', 'surfaces', 'arming', 'whole'],
+            ],
+            'the roll channel longer' => [
+                fn ($d) => (self::channel($d, 'input-roll')->travel = 0.9),
+                ['ends', 'arming', 'whole'],
+            ],
+            'the receiver' => [fn ($d) => ($d->receiver = 'lantern-r12'), ['jitter', 'binding', 'whole']],
+            'the sub-type' => [fn ($d) => ($d->aboard->kit->subtype = 'wide-8'), ['binding', 'whole']],
+            'the low mark' => [fn ($d) => (self::controller($d)->low = 1080), ['arming', 'whole']],
+            'the order that the controller expects' => [
+                fn ($d) => (self::controller($d)->order = ['throttle', 'roll', 'pitch', 'yaw']),
+                ['order', 'whole'],
+            ],
+            'the speed controller' => [fn ($d) => ($d->aboard->kit->speedController = 'heron-120'), ['motors', 'whole']],
+            'the controller' => [
+                fn ($d) => ($d->controller = 'keel-mite'),
+                ['order', 'ends', 'jitter', 'board', 'motors', 'arming', 'whole'],
+            ],
+            'a dead band' => [fn ($d) => (self::function($d, 'roll')->deadband = 0.02), ['jitter', 'whole']],
+            'the failsafe of a channel' => [fn ($d) => ($d->aboard->failsafe[0]->does = 1444), ['whole']],
         ];
     }
 
@@ -66,11 +82,15 @@ final class FingerprintTest extends TestCase
      * @param  list<string>  $untested
      */
     #[DataProvider('edits')]
-    public function test_an_edit_makes_untested_what_it_touches_and_nothing_else(callable $change, array $untested): void
-    {
+    public function test_an_edit_makes_untested_what_it_touches_and_nothing_else(
+        callable $change,
+        array $untested,
+    ): void {
         $before = self::prints('nightjar');
         $after = self::prints('nightjar', $change);
-        $changed = array_keys(array_filter($before, fn (string $print, string $of): bool => $after[$of] !== $print, ARRAY_FILTER_USE_BOTH));
+        $changed = array_keys(
+            array_filter($before, fn (string $print, string $of): bool => $after[$of] !== $print, ARRAY_FILTER_USE_BOTH),
+        );
         sort($changed);
         sort($untested);
 
@@ -80,11 +100,20 @@ final class FingerprintTest extends TestCase
     #[DataProviderExternal(Given::class, 'demos')]
     public function test_names_readings_and_the_order_of_lines_make_nothing_untested(string $demo): void
     {
-        self::assertSame(self::prints($demo), self::prints($demo, function (stdClass $d): void {
-            $d->name = 'Seeschwalbe';
-            $d->aboard ??= new stdClass;
-            $d->aboard->readings = [(object) ['channel' => $d->outputs[0]->channel, 'sent' => [1000, 1500, 2000], 'read' => [1003, 1501, 1996]]];
-        }));
+        self::assertSame(
+            self::prints($demo),
+            self::prints($demo, function (stdClass $d): void {
+                $d->name = 'Seeschwalbe';
+                $d->aboard ??= new stdClass();
+                $d->aboard->readings = [
+                    (object) [
+                        'channel' => $d->outputs[0]->channel,
+                        'sent' => [1000, 1500, 2000],
+                        'read' => [1003, 1501, 1996],
+                    ],
+                ];
+            }),
+        );
         $renamed = self::prints($demo, function (stdClass $d): void {
             foreach ([...$d->functions, ...$d->outputs] as $place => $one) {
                 $one->name = "Name {$place}";
@@ -107,7 +136,10 @@ final class FingerprintTest extends TestCase
         return [
             'a multirotor has no surfaces' => ['nightjar', ['order', 'ends', 'jitter', 'board', 'motors', 'arming']],
             'a sailplane has no controller' => ['petrel', ['order', 'ends', 'surfaces', 'motors', 'arming']],
-            'a helicopter has all but a swash of its own' => ['rook', ['order', 'ends', 'jitter', 'board', 'motors', 'arming']],
+            'a helicopter has all but a swash of its own' => [
+                'rook',
+                ['order', 'ends', 'jitter', 'board', 'motors', 'arming'],
+            ],
         ];
     }
 
@@ -118,6 +150,12 @@ final class FingerprintTest extends TestCase
         $program = ProgramDecoder::decode(Given::demo($demo));
         $kit = InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue());
 
-        self::assertSame($steps, array_map(fn (BenchStep $one): string => $one->value, array_values(array_filter(BenchStep::cases(), fn (BenchStep $one): bool => $one->isNeeded($kit)))));
+        self::assertSame(
+            $steps,
+            array_map(
+                fn (BenchStep $one): string => $one->value,
+                array_values(array_filter(BenchStep::cases(), fn (BenchStep $one): bool => $one->isNeeded($kit))),
+            ),
+        );
     }
 }

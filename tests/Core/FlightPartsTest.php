@@ -14,11 +14,16 @@ final class FlightPartsTest extends TestCase
     {
         $pack = new Battery(4, 1300.0);
         $pack->draw(20.0, 60.0);
-        self::assertEqualsWithDelta(20.0 * 60 / 3.6, $pack->used, 1e-9, '20 A for a minute are 333 mAh');
+        self::assertEqualsWithDelta((20.0 * 60) / 3.6, $pack->used, 1e-9, '20 A for a minute are 333 mAh');
         $sag = 4 * $pack->open() - $pack->volts();
-        self::assertEqualsWithDelta(4 * 20.0 * 16.0 / 1300, $sag, 1e-9, 'current times resistance of four cells');
+        self::assertEqualsWithDelta((4 * 20.0 * 16.0) / 1300, $sag, 1e-9, 'current times resistance of four cells');
         $pack->draw(0.0, 10.0);
-        self::assertEqualsWithDelta(4 * $pack->open(), $pack->volts(), 1e-9, 'it recovers when the load goes (common practice)');
+        self::assertEqualsWithDelta(
+            4 * $pack->open(),
+            $pack->volts(),
+            1e-9,
+            'it recovers when the load goes (common practice)',
+        );
         $pack->draw(100.0, 60.0);
         self::assertTrue($pack->isEmpty());
     }
@@ -40,9 +45,17 @@ final class FlightPartsTest extends TestCase
         $circuit = Given::circuit(Given::demo('midge'));
         $rest = $circuit->panel->atRest();
         $armed = PilotAction::reach($circuit, $rest, 'arm', 'armed');
-        self::assertSame(['arm' => 'armed', 'mode' => 'level', 'beeper' => 'quiet'], $circuit->frame($armed)->steps(), 'of the two positions that arm, the one that leaves the mode alone');
+        self::assertSame(
+            ['arm' => 'armed', 'mode' => 'level', 'beeper' => 'quiet'],
+            $circuit->frame($armed)->steps(),
+            'of the two positions that arm, the one that leaves the mode alone',
+        );
         self::assertSame($rest, PilotAction::reach($circuit, $armed, 'arm', 'safe'));
-        self::assertSame($rest, PilotAction::reach($circuit, $rest, 'parachute', 'out'), 'what the program doesn\'t have isn\'t done');
+        self::assertSame(
+            $rest,
+            PilotAction::reach($circuit, $rest, 'parachute', 'out'),
+            'what the program doesn\'t have isn\'t done',
+        );
 
         $petrel = Given::circuit(Given::demo('petrel'));
         $brakes = PilotAction::reach($petrel, $petrel->panel->atRest(), 'brake', -1.0);

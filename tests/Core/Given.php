@@ -36,17 +36,26 @@ final class Given
     public static function context(Program $program, ?Transmitter $transmitter = null): ProofContext
     {
         return new ProofContext(
-            $program, $transmitter ?? self::transmitter($program->transmitter),
-            self::catalogue()->receiver($program->receiver ?? ''), self::catalogue()->controller($program->controller ?? ''),
+            $program,
+            $transmitter ?? self::transmitter($program->transmitter),
+            self::catalogue()->receiver($program->receiver ?? ''),
+            self::catalogue()->controller($program->controller ?? ''),
         );
     }
 
     /** @param  array<string, mixed>  $parts of a program document */
     public static function text(array $parts): string
     {
-        return json_encode($parts + [
-            'format' => 'dusk-switch/program', 'version' => 1, 'name' => 'Test', 'family' => 'plane', 'transmitter' => 'harbour-16',
-        ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            $parts + [
+                'format' => 'dusk-switch/program',
+                'version' => 1,
+                'name' => 'Test',
+                'family' => 'plane',
+                'transmitter' => 'harbour-16',
+            ],
+            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     /** @param  array<string, mixed>  $parts */
@@ -84,7 +93,10 @@ final class Given
      */
     public static function frame(Circuit $circuit, array $axes = [], array $controls = [], array $trims = []): Frame
     {
-        $inputs = json_encode([['axes' => (object) $axes, 'controls' => (object) $controls, 'trims' => (object) $trims]], JSON_THROW_ON_ERROR);
+        $inputs = json_encode(
+            [['axes' => (object) $axes, 'controls' => (object) $controls, 'trims' => (object) $trims]],
+            JSON_THROW_ON_ERROR,
+        );
 
         return $circuit->frame(InputsDecoder::list(Json::decode($inputs), $circuit->panel)[0]);
     }
@@ -92,7 +104,10 @@ final class Given
     /** @return list<string> what changed, in the trade's words */
     public static function differences(Program $old, Program $new): array
     {
-        return Differences::between(ProgramSummary::of($old, self::transmitter($old->transmitter)), ProgramSummary::of($new, self::transmitter($new->transmitter)));
+        return Differences::between(
+            ProgramSummary::of($old, self::transmitter($old->transmitter)),
+            ProgramSummary::of($new, self::transmitter($new->transmitter)),
+        );
     }
 
     /**
@@ -104,9 +119,11 @@ final class Given
      */
     public static function roll(array $function = [], array $output = [], array $more = []): Circuit
     {
-        return self::program($more + [
-            'functions' => [$function + ['id' => 'roll', 'name' => 'Roll', 'drive' => ['axis' => 'roll']]],
-            'outputs' => [$output + ['channel' => 1, 'name' => 'Roll', 'feeds' => [['from' => 'roll']]]],
-        ]);
+        return self::program(
+            $more + [
+                'functions' => [$function + ['id' => 'roll', 'name' => 'Roll', 'drive' => ['axis' => 'roll']]],
+                'outputs' => [$output + ['channel' => 1, 'name' => 'Roll', 'feeds' => [['from' => 'roll']]]],
+            ],
+        );
     }
 }

@@ -23,14 +23,38 @@ final class HeightsTest extends TestCase
             'a climb' => [Family::Plane, [$up], [20.0]],
             'a climb to a height' => [Family::Plane, [new Leg('Up', 10, 10, 2.0, until: 15.0)], [15.0]],
             'down to a height' => [Family::Plane, [$up, new Leg('Down', 10, 10, -3.0, until: 5.0)], [20.0, 5.0]],
-            'a height that it is above already' => [Family::Plane, [$up, new Leg('Up', 10, 10, 2.0, until: 5.0)], [20.0, 20.0]],
+            'a height that it is above already' => [
+                Family::Plane,
+                [$up, new Leg('Up', 10, 10, 2.0, until: 5.0)],
+                [20.0, 20.0],
+            ],
             'down into the ground' => [Family::Plane, [$up, new Leg('Down', 10, 10, -3.0)], [20.0, -10.0]],
-            'nothing of the ground is left behind' => [Family::Plane, [$up, new Leg('Down', 10, 10, -3.0), $up], [20.0, -10.0, 20.0]],
+            'nothing of the ground is left behind' => [
+                Family::Plane,
+                [$up, new Leg('Down', 10, 10, -3.0), $up],
+                [20.0, -10.0, 20.0],
+            ],
             'it glides' => [Family::Sailplane, [$up, new Leg('Glide', 10, 10, motor: false)], [20.0, 14.5]],
-            'it glides in lift' => [Family::Sailplane, [$up, new Leg('Circle', 10, 10, motor: false, lift: 1.55)], [20.0, 30.0]],
-            'what glides sinks on below its level' => [Family::Sailplane, [$up, new Leg('Brakes', 20, 10, -1.45, motor: false, until: 10.0)], [20.0, 10.0 - 0.55 * 15]],
-            'sinking air takes it down when it has levelled off' => [Family::Plane, [$up, new Leg('Down', 10, 10, -1.0, lift: -1.0, until: 10.0)], [20.0, 5.0]],
-            'against rising air it holds its height' => [Family::Plane, [$up, new Leg('Down', 20, 10, -2.0, lift: 1.0, until: 10.0)], [20.0, 10.0]],
+            'it glides in lift' => [
+                Family::Sailplane,
+                [$up, new Leg('Circle', 10, 10, motor: false, lift: 1.55)],
+                [20.0, 30.0],
+            ],
+            'what glides sinks on below its level' => [
+                Family::Sailplane,
+                [$up, new Leg('Brakes', 20, 10, -1.45, motor: false, until: 10.0)],
+                [20.0, 10.0 - 0.55 * 15],
+            ],
+            'sinking air takes it down when it has levelled off' => [
+                Family::Plane,
+                [$up, new Leg('Down', 10, 10, -1.0, lift: -1.0, until: 10.0)],
+                [20.0, 5.0],
+            ],
+            'against rising air it holds its height' => [
+                Family::Plane,
+                [$up, new Leg('Down', 20, 10, -2.0, lift: 1.0, until: 10.0)],
+                [20.0, 10.0],
+            ],
             'lift doesn\'t take off' => [Family::Sailplane, [new Leg('Sit', 10, motor: false, lift: 3.0)], [0.0]],
         ];
     }
@@ -65,7 +89,9 @@ final class HeightsTest extends TestCase
     {
         $land = new Leg('Land', 60, 10, -3.0, until: 0.0);
 
-        self::assertFalse(Heights::of([new Leg('Up', 10, 10, 2.0), $land], FlightModel::of(Family::Plane))->isUnderground(1, $land));
+        self::assertFalse(
+            Heights::of([new Leg('Up', 10, 10, 2.0), $land], FlightModel::of(Family::Plane))->isUnderground(1, $land),
+        );
     }
 
     /** The simulated aircraft does what the heights said, within the lag of hand and airframe. */
@@ -75,7 +101,12 @@ final class HeightsTest extends TestCase
             $circuit = Given::circuit(Given::demo($demo));
             foreach (Given::catalogue()->scenarios($circuit->program->family) as $scenario) {
                 $legs = Heights::of($scenario->legs, FlightModel::of($circuit->program->family))->legs;
-                $flown = max(array_column((new Flight($circuit, Given::catalogue(), $scenario, new RehearsalSettings(1)))->fly()->truth, 'height'));
+                $flown = max(
+                    array_column(
+                        (new Flight($circuit, Given::catalogue(), $scenario, new RehearsalSettings(1)))->fly()->truth,
+                        'height',
+                    ),
+                );
 
                 self::assertEqualsWithDelta(max(array_column($legs, 'ends')), $flown, 6.0, "{$demo}, {$scenario->id}");
             }

@@ -20,7 +20,14 @@ final class InWordsTest extends TestCase
     {
         $petrel = $this->words(Given::demo('petrel'));
 
-        self::assertSame(['landing' => 'Brakes above 30 %', 'launch' => 'Flight task is Launch', 'thermal' => 'Flight task is Thermal'], $petrel->phases());
+        self::assertSame(
+            [
+                'landing' => 'Brakes above 30 %',
+                'launch' => 'Flight task is Launch',
+                'thermal' => 'Flight task is Thermal',
+            ],
+            $petrel->phases(),
+        );
         self::assertSame(['“motor-off”'], $petrel->functions()['throttle']);
         self::assertSame(['phase Landing', 'phase Launch', 'phase Thermal'], $petrel->functions()['camber']);
         self::assertSame([null, 'not phase Launch'], $petrel->feeds()[6]);
@@ -29,10 +36,28 @@ final class InWordsTest extends TestCase
 
     public function test_nested_conditions_keep_their_brackets(): void
     {
-        $words = $this->words(Given::text(['phases' => [['id' => 'main', 'name' => 'Main'], ['id' => 'far', 'name' => 'Far', 'when' => ['all' => [
-            ['any' => [['control' => 'flick-a', 'at' => 'away'], ['control' => 'dial-left', 'below' => -0.25]]],
-            ['not' => ['all' => [['phase' => 'main']]]],
-        ]]]]]));
+        $words = $this->words(
+            Given::text([
+                'phases' => [
+                    ['id' => 'main', 'name' => 'Main'],
+                    [
+                        'id' => 'far',
+                        'name' => 'Far',
+                        'when' => [
+                            'all' => [
+                                [
+                                    'any' => [
+                                        ['control' => 'flick-a', 'at' => 'away'],
+                                        ['control' => 'dial-left', 'below' => -0.25],
+                                    ],
+                                ],
+                                ['not' => ['all' => [['phase' => 'main']]]],
+                            ],
+                        ],
+                    ],
+                ],
+            ]),
+        );
 
         self::assertSame('(Flick A away or Left dial below −25 %) and not phase Main', $words->phases()['far']);
     }

@@ -23,13 +23,29 @@ final class InstrumentsTest extends TestCase
      * @param  array<string, float>  $mishaps
      * @return list<array<string, float>>
      */
-    private static function read(array $chain, float $seconds, ?Body $body = null, float $interval = 0.2, array $mishaps = []): array
-    {
+    private static function read(
+        array $chain,
+        float $seconds,
+        ?Body $body = null,
+        float $interval = 0.2,
+        array $mishaps = [],
+    ): array {
         $program = ProgramDecoder::decode(Given::text(['sense' => ['interval' => $interval, 'chain' => $chain]]));
         $instruments = new Instruments($program, Given::catalogue(), new RandomSource(3));
         $rows = [];
         for ($i = 0; $i <= $seconds / self::EVERY; $i++) {
-            $rows[] = $instruments->read($i * self::EVERY, self::EVERY, $body ?? new Body, new Battery(3, 2200.0), -60.0, 90.0, 5.0, true, new RehearsalSettings(1, mishaps: $mishaps), 0.0);
+            $rows[] = $instruments->read(
+                $i * self::EVERY,
+                self::EVERY,
+                $body ?? new Body(),
+                new Battery(3, 2200.0),
+                -60.0,
+                90.0,
+                5.0,
+                true,
+                new RehearsalSettings(1, mishaps: $mishaps),
+                0.0,
+            );
         }
 
         return $rows;
@@ -39,7 +55,15 @@ final class InstrumentsTest extends TestCase
     {
         // 2.5 m (CEP) as the trade has it: half of the fixes are nearer, half further.
         $rows = array_slice(self::read([['id' => 'gps', 'sensor' => 'bittern-gps']], 6000, interval: 1.0), 200);
-        $off = array_map(fn (array $one): float => Geodesic::inverse(Instruments::LATITUDE, Instruments::LONGITUDE, $one['gps-latitude'], $one['gps-longitude'])[0], $rows);
+        $off = array_map(
+            fn (array $one): float => Geodesic::inverse(
+                Instruments::LATITUDE,
+                Instruments::LONGITUDE,
+                $one['gps-latitude'],
+                $one['gps-longitude'],
+            )[0],
+            $rows,
+        );
         $near = count(array_filter($off, fn (float $one): bool => $one <= 2.5)) / count($off);
 
         self::assertEqualsWithDelta(0.5, $near, 0.12);
@@ -49,14 +73,17 @@ final class InstrumentsTest extends TestCase
     public function test_a_fix_wanders_slowly(): void
     {
         $rows = array_slice(self::read([['id' => 'gps', 'sensor' => 'bittern-gps']], 300, interval: 0.2), 200);
-        $steps = array_map(fn (int $i): float => abs($rows[$i + 1]['gps-latitude'] - $rows[$i]['gps-latitude']) * 111_000, range(0, count($rows) - 2));
+        $steps = array_map(
+            fn (int $i): float => abs($rows[$i + 1]['gps-latitude'] - $rows[$i]['gps-latitude']) * 111_000,
+            range(0, count($rows) - 2),
+        );
 
         self::assertLessThan(1.5, max($steps), 'from one report to the next no more than a metre and a half');
     }
 
     public function test_noise_and_resolution_are_those_of_the_definition(): void
     {
-        $body = new Body;
+        $body = new Body();
         [$body->climb, $body->height] = [2.0, 100.0];
         $climbs = array_column(self::read([['id' => 'vario', 'sensor' => 'skylark-vario']], 800, $body), 'vario-climb');
         $mean = array_sum($climbs) / count($climbs);
@@ -71,23 +98,37 @@ final class InstrumentsTest extends TestCase
 
     public function test_a_value_is_new_as_often_as_the_interval_lets_it(): void
     {
-        $body = new Body;
+        $body = new Body();
         $body->airspeed = 15.0;
         foreach ([[0.2, 51], [1.0, 11], [2.0, 6]] as [$interval, $count]) {
-            $speeds = array_column(self::read([['id' => 'air', 'sensor' => 'gannet-airspeed']], 10, $body, $interval), 'air-airspeed');
-            $news = 1 + count(array_filter(range(1, count($speeds) - 1), fn (int $i): bool => $speeds[$i] !== $speeds[$i - 1]));
+            $speeds = array_column(
+                self::read([['id' => 'air', 'sensor' => 'gannet-airspeed']], 10, $body, $interval),
+                'air-airspeed',
+            );
+            $news =
+                1 +
+                count(array_filter(range(1, count($speeds) - 1), fn (int $i): bool => $speeds[$i] !== $speeds[$i - 1]));
             self::assertEqualsWithDelta($count, $news, $count * 0.15, "every {$interval} s");
         }
     }
 
     public function test_values_come_in_base_units_and_stay_in_their_range(): void
     {
-        $body = new Body;
+        $body = new Body();
         $body->airspeed = 200.0;
-        $rows = self::read([['id' => 'air', 'sensor' => 'gannet-airspeed'], ['id' => 'gps', 'sensor' => 'bittern-gps']], 40, $body);
+        $rows = self::read(
+            [['id' => 'air', 'sensor' => 'gannet-airspeed'], ['id' => 'gps', 'sensor' => 'bittern-gps']],
+            40,
+            $body,
+        );
         $last = $rows[count($rows) - 1];
 
-        self::assertEqualsWithDelta(270 / 3.6, $last['air-airspeed'], 1e-6, 'the probe ends at 270 km/h (common practice)');
+        self::assertEqualsWithDelta(
+            270 / 3.6,
+            $last['air-airspeed'],
+            1e-6,
+            'the probe ends at 270 km/h (common practice)',
+        );
         self::assertEqualsWithDelta(0.0, $last['gps-speed'], 0.6, 'knots became metres a second');
     }
 
@@ -97,7 +138,9 @@ final class InstrumentsTest extends TestCase
         $silent = self::read($chain, 100, mishaps: ['silent' => 50.0]);
         self::assertArrayHasKey('gps-speed', $silent[252], 'half a second after its last word it is still known');
         self::assertArrayNotHasKey('gps-speed', $silent[262], 'after three of its half seconds it is stale');
-        self::assertNotSame(array_unique(array_column(array_slice($silent, 260), 'power-amperes')), [$silent[260]['power-amperes']]);
+        self::assertNotSame(array_unique(array_column(array_slice($silent, 260), 'power-amperes')), [
+            $silent[260]['power-amperes'],
+        ]);
 
         $lost = self::read($chain, 100, mishaps: ['gps' => 50.0]);
         self::assertSame(2.0, $lost[300]['gps-satellites'], 'fewer than 4 are no fix (common practice)');

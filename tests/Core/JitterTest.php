@@ -21,11 +21,18 @@ final class JitterTest extends TestCase
         [$least, $most] = [$reads($circuit, -0.012), $reads($circuit, 0.012)];
         self::assertGreaterThan(3, abs($most - $least));
 
-        $quiet = Compiler::compile(Jitter::quiet($circuit, $aileron, min($least, $most), max($least, $most)), Given::transmitter($circuit->program->transmitter));
+        $quiet = Compiler::compile(
+            Jitter::quiet($circuit, $aileron, min($least, $most), max($least, $most)),
+            Given::transmitter($circuit->program->transmitter),
+        );
         self::assertSame($reads($quiet, 0), $reads($quiet, 0.012));
         self::assertSame($reads($quiet, 0), $reads($quiet, -0.012));
         self::assertNotSame($reads($quiet, 0), $reads($quiet, 0.03), 'the stick is felt beyond it');
-        self::assertSame($circuit->program, Jitter::quiet($circuit, $aileron, 1499, 1500), 'the last digit is no jitter');
+        self::assertSame(
+            $circuit->program,
+            Jitter::quiet($circuit, $aileron, 1499, 1500),
+            'the last digit is no jitter',
+        );
     }
 
     public function test_a_dead_band_hides_no_worn_stick(): void
@@ -41,7 +48,10 @@ final class JitterTest extends TestCase
         };
 
         // A roll channel of ± 512 µs at full weight: 5 % of the stick are 25.6 µs each way, and no dead band may be larger.
-        self::assertInstanceOf(Program::class, Jitter::quiet(self::straight(), self::straight()->program->output(1) ?? self::fail(), 1475.5, 1524.5));
+        self::assertInstanceOf(
+            Program::class,
+            Jitter::quiet(self::straight(), self::straight()->program->output(1) ?? self::fail(), 1475.5, 1524.5),
+        );
         try {
             Jitter::quiet(self::straight(), self::straight()->program->output(1) ?? self::fail(), 1474, 1526);
             self::fail('It was taken');
@@ -56,7 +66,14 @@ final class JitterTest extends TestCase
     /** ± 512 µs straight through: 5 µs at rest are ± 0.49 % of the stick; the next half per cent above is taken. */
     public function test_the_dead_band_is_the_next_half_per_cent_above_the_jitter(): void
     {
-        $band = fn (float $width): ?float => ($function = Jitter::quiet(self::straight(), self::straight()->program->output(1) ?? self::fail(), 1500 - $width / 2, 1500 + $width / 2)->functions[0]) instanceof ProportionalFunction ? $function->deadband : null;
+        $band = fn (float $width): ?float => ($function = Jitter::quiet(
+            self::straight(),
+            self::straight()->program->output(1) ?? self::fail(),
+            1500 - $width / 2,
+            1500 + $width / 2,
+        )->functions[0]) instanceof ProportionalFunction
+            ? $function->deadband
+            : null;
 
         self::assertSame([0.005, 0.01, 0.01, 0.015], [$band(4.4), $band(5.0), $band(9.5), $band(10.2)]);
         self::assertSame([0.0, 0.005], [$band(1.0), $band(1.2)], 'a microsecond is the reading\'s last digit');

@@ -16,13 +16,41 @@ final class JsonTest extends TestCase
     public function test_it_agrees_with_php_about_what_is_json(): void
     {
         $random = new Randomizer(new Mt19937(8259));
-        $alphabet = ['{', '}', '[', ']', ':', ',', '"', '\\', '-', '.', 'e', '0', '7', 'true', 'nul', ' ', "\n", "\t", '\\u00e9', 'é', "\x01"];
+        $alphabet = [
+            '{',
+            '}',
+            '[',
+            ']',
+            ':',
+            ',',
+            '"',
+            '\\',
+            '-',
+            '.',
+            'e',
+            '0',
+            '7',
+            'true',
+            'nul',
+            ' ',
+            "\n",
+            "\t",
+            '\\u00e9',
+            'é',
+            "\x01",
+        ];
         $agreed = [true => 0, false => 0];
         for ($try = 0; $try < 6000; $try++) {
-            $text = (string) json_encode(['a' => [1, -2.5e3, true, null, 'é"\\'], 'b' => (object) [], '' => []], $try % 2 ? JSON_PRETTY_PRINT : 0);
+            $text = (string) json_encode(
+                ['a' => [1, -2.5e3, true, null, 'é"\\'], 'b' => (object) [], '' => []],
+                $try % 2 ? JSON_PRETTY_PRINT : 0,
+            );
             for ($change = $random->getInt(0, 2); $change > 0; $change--) {
                 $at = $random->getInt(0, strlen($text));
-                $text = substr($text, 0, $at).$alphabet[$random->getInt(0, count($alphabet) - 1)].substr($text, $at + $random->getInt(0, 1));
+                $text =
+                    substr($text, 0, $at).
+                    $alphabet[$random->getInt(0, count($alphabet) - 1)].
+                    substr($text, $at + $random->getInt(0, 1));
             }
             if (! mb_check_encoding($text, 'UTF-8')) {
                 continue;

@@ -41,7 +41,10 @@ final class Judged
     /** @return list<string> severity and words of what a rule finds */
     public static function says(ProofContext $context, string $rule): array
     {
-        return array_map(fn (Finding $one): string => "{$one->severity->value}: {$one->says}", self::judged($context, $rule)->findings);
+        return array_map(
+            fn (Finding $one): string => "{$one->severity->value}: {$one->says}",
+            self::judged($context, $rule)->findings,
+        );
     }
 
     /**

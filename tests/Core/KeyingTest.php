@@ -47,12 +47,23 @@ final class KeyingTest extends TestCase
     }
 
     #[DataProvider('positions')]
-    public function test_a_position_takes_the_offset_first_and_the_rate_when_it_runs_out(int $pulse, string $offset, string $rate, int $reached): void
-    {
+    public function test_a_position_takes_the_offset_first_and_the_rate_when_it_runs_out(
+        int $pulse,
+        string $offset,
+        string $rate,
+        int $reached,
+    ): void {
         $mix = Given::transmitter('quayside-8')->keying->positionMix ?? self::fail();
         $found = PositionValue::solve(($pulse - 1500) / 400, $mix);
 
-        self::assertSame([$offset, $rate, $reached], [$found->offset->shown(), $found->rate->shown(), Given::transmitter('quayside-8')->scale->pulse($found->signal())]);
+        self::assertSame(
+            [$offset, $rate, $reached],
+            [
+                $found->offset->shown(),
+                $found->rate->shown(),
+                Given::transmitter('quayside-8')->scale->pulse($found->signal()),
+            ],
+        );
         self::assertEqualsWithDelta($pulse - $reached, $found->lost() * 400, 0.5);
         self::assertSame($rate !== '0 %', $found->needsRate());
     }

@@ -16,7 +16,10 @@ final class KindsTest extends TestCase
     /** @return list<string> names of the classes of a folder that end so */
     private static function files(string $folder, string $ending): array
     {
-        return array_map(fn (string $file): string => basename($file, '.php'), glob(__DIR__."/../../core/{$folder}/*{$ending}.php") ?: []);
+        return array_map(
+            fn (string $file): string => basename($file, '.php'),
+            glob(__DIR__."/../../core/{$folder}/*{$ending}.php") ?: [],
+        );
     }
 
     public function test_every_rule_in_its_folder_is_asked_once(): void
@@ -36,11 +39,18 @@ final class KindsTest extends TestCase
     public function test_every_recipe_is_offered_once_and_every_family_begins_with_its_own(): void
     {
         $recipes = array_map(fn (Recipe $one): string => (new \ReflectionClass($one))->getShortName(), Recipes::all());
-        self::assertSame(array_values(array_diff(self::files('Airframe', 'Recipe'), ['Recipe', 'AppliedRecipe'])), $recipes);
+        self::assertSame(
+            array_values(array_diff(self::files('Airframe', 'Recipe'), ['Recipe', 'AppliedRecipe'])),
+            $recipes,
+        );
         foreach (Family::cases() as $family) {
             self::assertContains($family, Recipes::of($family)->families());
         }
-        self::assertSame('helicopter', Recipes::of(Family::Helicopter)->id(), 'the stabiliser\'s, not the mixed swash plate');
+        self::assertSame(
+            'helicopter',
+            Recipes::of(Family::Helicopter)->id(),
+            'the stabiliser\'s, not the mixed swash plate',
+        );
     }
 
     public function test_what_lies_beside_the_kinds_is_none_of_them(): void
@@ -48,7 +58,14 @@ final class KindsTest extends TestCase
         $folder = sys_get_temp_dir().'/dusk-kinds-'.bin2hex(random_bytes(4));
         mkdir($folder);
         $space = 'Kinds'.bin2hex(random_bytes(4));
-        foreach (['B' => 'final class B implements Thing {}', 'A' => 'final class A implements Thing {}', 'Other' => 'final class Other {}', 'Thing' => 'interface Thing {}'] as $name => $code) {
+        foreach (
+            [
+                'B' => 'final class B implements Thing {}',
+                'A' => 'final class A implements Thing {}',
+                'Other' => 'final class Other {}',
+                'Thing' => 'interface Thing {}',
+            ] as $name => $code
+        ) {
             file_put_contents("{$folder}/{$name}.php", "<?php namespace {$space}; {$code}");
         }
         foreach (['Thing', 'A', 'B', 'Other'] as $name) {

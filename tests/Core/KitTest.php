@@ -15,18 +15,39 @@ final class KitTest extends TestCase
 {
     public function test_the_demo_transmitters_are_what_saltmarsh_field_flies(): void
     {
-        $count = fn (string $id, ControlKind $kind): int => count(array_filter(Given::transmitter($id)->controls, fn (Control $control): bool => $control->kind === $kind));
+        $count = fn (string $id, ControlKind $kind): int => count(
+            array_filter(Given::transmitter($id)->controls, fn (Control $control): bool => $control->kind === $kind),
+        );
 
         self::assertSame([16, 512.0], [Given::transmitter()->channels, Given::transmitter()->scale->span]);
-        self::assertSame([8, 2, 2], [$count('harbour-16', ControlKind::Switch), $count('harbour-16', ControlKind::Dial), $count('harbour-16', ControlKind::Slider)]);
-        self::assertSame([8, 400.0], [Given::transmitter('quayside-8')->channels, Given::transmitter('quayside-8')->scale->span]);
-        self::assertSame([12, 400.0], [Given::transmitter('lamplight-12')->channels, Given::transmitter('lamplight-12')->scale->span]);
+        self::assertSame(
+            [8, 2, 2],
+            [
+                $count('harbour-16', ControlKind::Switch),
+                $count('harbour-16', ControlKind::Dial),
+                $count('harbour-16', ControlKind::Slider),
+            ],
+        );
+        self::assertSame(
+            [8, 400.0],
+            [Given::transmitter('quayside-8')->channels, Given::transmitter('quayside-8')->scale->span],
+        );
+        self::assertSame(
+            [12, 400.0],
+            [Given::transmitter('lamplight-12')->channels, Given::transmitter('lamplight-12')->scale->span],
+        );
     }
 
     public function test_controls_in_words_are_short_where_they_run_on(): void
     {
-        self::assertSame('flick-a … flick-h, dial-left, dial-right, slider-left, slider-right, button-left, button-right', Given::transmitter()->controlsInWords());
-        self::assertSame('shoulder-left, face-left, face-right, shoulder-right, dial, button', Given::transmitter('quayside-8')->controlsInWords());
+        self::assertSame(
+            'flick-a … flick-h, dial-left, dial-right, slider-left, slider-right, button-left, button-right',
+            Given::transmitter()->controlsInWords(),
+        );
+        self::assertSame(
+            'shoulder-left, face-left, face-right, shoulder-right, dial, button',
+            Given::transmitter('quayside-8')->controlsInWords(),
+        );
     }
 
     public function test_at_rest_the_throttle_is_down_and_switches_are_toward_the_pilot(): void
@@ -43,7 +64,11 @@ final class KitTest extends TestCase
 
     public function test_a_switch_can_rest_elsewhere(): void
     {
-        $text = str_replace('"name": "Flick B", "kind": "switch"', '"name": "Flick B", "kind": "switch", "rest": "middle"', (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
+        $text = str_replace(
+            '"name": "Flick B", "kind": "switch"',
+            '"name": "Flick B", "kind": "switch", "rest": "middle"',
+            (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'),
+        );
         $transmitter = TransmitterDecoder::decode($text);
 
         self::assertSame('middle', $transmitter->control('flick-b')?->rest);
@@ -62,8 +87,17 @@ final class KitTest extends TestCase
     public static function scales(): array
     {
         return [
-            [400, 1, 1900], [400, -1, 1100], [400, 1.25, 2000], [400, -1.5, 900], [500, 1, 2000], [500, 0.001, 1501], [500, -0.001, 1500],
-            [512, 1, 2012], [512, -1, 988], [512, 0.9765625, 2000], [512, 0, 1500],
+            [400, 1, 1900],
+            [400, -1, 1100],
+            [400, 1.25, 2000],
+            [400, -1.5, 900],
+            [500, 1, 2000],
+            [500, 0.001, 1501],
+            [500, -0.001, 1500],
+            [512, 1, 2012],
+            [512, -1, 988],
+            [512, 0.9765625, 2000],
+            [512, 0, 1500],
         ];
     }
 }

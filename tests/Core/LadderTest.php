@@ -27,7 +27,14 @@ final class LadderTest extends TestCase
     public function test_a_step_up_says_what_it_changes(): void
     {
         self::assertSame(
-            ['Roll rate, Calm: 60 % → 75 %', 'Roll expo, Calm: 45 % → 40 %', 'Pitch rate, Calm: 60 % → 75 %', 'Pitch expo, Calm: 45 % → 40 %', 'Yaw rate, Calm: 50 % → 75 %', 'Ladder stands on: First hovers → Circuits'],
+            [
+                'Roll rate, Calm: 60 % → 75 %',
+                'Roll expo, Calm: 45 % → 40 %',
+                'Pitch rate, Calm: 60 % → 75 %',
+                'Pitch expo, Calm: 45 % → 40 %',
+                'Yaw rate, Calm: 50 % → 75 %',
+                'Ladder stands on: First hovers → Circuits',
+            ],
             Given::differences(self::nightjar(), self::on(1)),
         );
     }
@@ -35,7 +42,15 @@ final class LadderTest extends TestCase
     public function test_a_step_back_is_what_was_there(): void
     {
         self::assertEquals(self::on(1), self::on(1, self::on(2)));
-        self::assertSame(['Ladder stands on: First hovers → the ground'], Given::differences(self::on(0), self::on(0)->with(ladder: new TrainingPlan(self::nightjar()->ladder->rungs ?? self::fail(), 'calm', 'mode'))));
+        self::assertSame(
+            ['Ladder stands on: First hovers → the ground'],
+            Given::differences(
+                self::on(0),
+                self::on(0)->with(
+                    ladder: new TrainingPlan(self::nightjar()->ladder->rungs ?? self::fail(), 'calm', 'mode'),
+                ),
+            ),
+        );
     }
 
     public function test_the_style_at_rest_changes_over_and_no_mode_is_lost(): void
@@ -49,8 +64,11 @@ final class LadderTest extends TestCase
     public function test_a_usual_ladder_is_in_order(): void
     {
         // Expo 50, 40, then 20 to 30 % as a learner grows (common practice).
-        self::assertSame([0.5, 0.4, 0.3, 0.2], array_map(fn (TrainingStage $rung): float => $rung->expo, TrainingPlan::usual()));
-        $faults = new \DuskSwitch\Core\Fault\Faults;
+        self::assertSame(
+            [0.5, 0.4, 0.3, 0.2],
+            array_map(fn (TrainingStage $rung): float => $rung->expo, TrainingPlan::usual()),
+        );
+        $faults = new \DuskSwitch\Core\Fault\Faults();
         (new TrainingPlan(TrainingPlan::usual(), 'main'))->check('ladder', $faults);
         self::assertTrue($faults->none());
     }
@@ -58,13 +76,39 @@ final class LadderTest extends TestCase
     /** @return array<string, array{array<string, mixed>, string}> */
     public static function muddled(): array
     {
-        $rung = fn (string $name, float $expo, float $rate, string $date): array => ['name' => $name, 'expo' => $expo, 'rate' => $rate, 'date' => $date];
+        $rung = fn (string $name, float $expo, float $rate, string $date): array => [
+            'name' => $name,
+            'expo' => $expo,
+            'rate' => $rate,
+            'date' => $date,
+        ];
 
         return [
-            'expo rises' => [['phase' => 'main', 'rungs' => [$rung('A', 0.3, 0.5, '2026-01-01'), $rung('B', 0.5, 0.6, '2026-02-01')]], 'ladder.rungs[1].expo: “B” has more expo than “A” before it'],
-            'rate falls' => [['phase' => 'main', 'rungs' => [$rung('A', 0.3, 0.7, '2026-01-01'), $rung('B', 0.2, 0.6, '2026-02-01')]], 'ladder.rungs[1].rate: “B” has a lower rate'],
-            'back in time' => [['phase' => 'main', 'rungs' => [$rung('A', 0.3, 0.5, '2026-03-01'), $rung('B', 0.2, 0.6, '2026-02-01')]], 'ladder.rungs[1].date: “B” is planned for 2026-02-01, before the step that it follows (2026-03-01)'],
-            'no such day' => [['phase' => 'main', 'rungs' => [$rung('A', 0.3, 0.5, 'soon')]], 'ladder.rungs[0].date: must be a date such as 2026-05-01'],
+            'expo rises' => [
+                [
+                    'phase' => 'main',
+                    'rungs' => [$rung('A', 0.3, 0.5, '2026-01-01'), $rung('B', 0.5, 0.6, '2026-02-01')],
+                ],
+                'ladder.rungs[1].expo: “B” has more expo than “A” before it',
+            ],
+            'rate falls' => [
+                [
+                    'phase' => 'main',
+                    'rungs' => [$rung('A', 0.3, 0.7, '2026-01-01'), $rung('B', 0.2, 0.6, '2026-02-01')],
+                ],
+                'ladder.rungs[1].rate: “B” has a lower rate',
+            ],
+            'back in time' => [
+                [
+                    'phase' => 'main',
+                    'rungs' => [$rung('A', 0.3, 0.5, '2026-03-01'), $rung('B', 0.2, 0.6, '2026-02-01')],
+                ],
+                'ladder.rungs[1].date: “B” is planned for 2026-02-01, before the step that it follows (2026-03-01)',
+            ],
+            'no such day' => [
+                ['phase' => 'main', 'rungs' => [$rung('A', 0.3, 0.5, 'soon')]],
+                'ladder.rungs[0].date: must be a date such as 2026-05-01',
+            ],
         ];
     }
 
@@ -90,8 +134,22 @@ final class LadderTest extends TestCase
         $with = fn (TrainingPlan $ladder): Program => self::nightjar()->with(ladder: $ladder);
 
         self::assertStringContainsString('the ladder has 4 steps', $told(fn () => self::on(9)));
-        self::assertStringContainsString('has no ladder yet', $told(fn () => self::on(0, Given::circuit(Given::demo('tern'))->program)));
-        self::assertStringContainsString('there is no phase "gone" any more', $told(fn () => self::on(0, $with(new TrainingPlan([new TrainingStage('A', 0.3, 1.0)], 'gone')))));
-        self::assertStringContainsString('wants the step "acro" of Flight mode', $told(fn () => self::on(0, $with(new TrainingPlan([new TrainingStage('A', 0.3, 1.0, 'acro')], 'calm', 'mode')))));
+        self::assertStringContainsString(
+            'has no ladder yet',
+            $told(fn () => self::on(0, Given::circuit(Given::demo('tern'))->program)),
+        );
+        self::assertStringContainsString(
+            'there is no phase "gone" any more',
+            $told(fn () => self::on(0, $with(new TrainingPlan([new TrainingStage('A', 0.3, 1.0)], 'gone')))),
+        );
+        self::assertStringContainsString(
+            'wants the step "acro" of Flight mode',
+            $told(
+                fn () => self::on(
+                    0,
+                    $with(new TrainingPlan([new TrainingStage('A', 0.3, 1.0, 'acro')], 'calm', 'mode')),
+                ),
+            ),
+        );
     }
 }

@@ -43,7 +43,7 @@ final class LimitsTest extends TestCase
         self::assertTrue($budget->affords(20, 0.5));
         self::assertTrue($budget->affords(20));
         self::assertFalse($budget->affords(1));
-        self::assertFalse((new Budget)->affords(1e300));
+        self::assertFalse((new Budget())->affords(1e300));
     }
 
     public function test_conditions_stand_twelve_deep_and_no_deeper(): void
@@ -66,14 +66,26 @@ final class LimitsTest extends TestCase
 
     public function test_conditions_are_counted_wherever_they_stand(): void
     {
-        $all = fn (int $count): array => ['all' => array_map(fn (int $rest): array => ['any' => array_fill(0, $rest, ['control' => 'flick-a', 'at' => 'away'])], array_fill(0, intdiv($count, 16), 15))];
+        $all = fn (int $count): array => [
+            'all' => array_map(
+                fn (int $rest): array => ['any' => array_fill(0, $rest, ['control' => 'flick-a', 'at' => 'away'])],
+                array_fill(0, intdiv($count, 16), 15),
+            ),
+        ];
         $document = self::nightjar();
         // 16 lists of 15 with the list itself: 16 × 16 + 1 = 257 each.
-        $document->conditions = array_combine(array_map(fn (int $i): string => "c{$i}", range(1, 15)), array_fill(0, 15, $all(256)));
+        $document->conditions = array_combine(
+            array_map(fn (int $i): string => "c{$i}", range(1, 15)),
+            array_fill(0, 15, $all(256)),
+        );
         self::assertSame([], self::faults($document));
         $document->sense ??= (object) [];
         $document->sense->calls[] = ['id' => 'many', 'name' => 'Many', 'when' => $all(256), 'says' => ['Many']];
-        self::assertMatchesRegularExpression('/^there are 4\d\d\d conditions in this program.*at most 4000 can be checked/', self::faults($document)[0], 'those of call-outs count too');
+        self::assertMatchesRegularExpression(
+            '/^there are 4\d\d\d conditions in this program.*at most 4000 can be checked/',
+            self::faults($document)[0],
+            'those of call-outs count too',
+        );
     }
 
     public function test_delays_are_two_hundred_seconds_in_all(): void
@@ -88,22 +100,48 @@ final class LimitsTest extends TestCase
     public function test_thresholds_on_every_dial_are_decided(): void
     {
         $document = self::nightjar();
-        $levels = fn (string $dial): array => array_map(fn (int $n): array => ['when' => ['all' => [['control' => $dial, 'above' => $n / 10 - 0.75], ['control' => 'dial-right', 'above' => $n / 20 - 0.3]]], 'value' => $n / 20], range(1, 15));
+        $levels = fn (string $dial): array => array_map(
+            fn (int $n): array => [
+                'when' => [
+                    'all' => [
+                        ['control' => $dial, 'above' => $n / 10 - 0.75],
+                        ['control' => 'dial-right', 'above' => $n / 20 - 0.3],
+                    ],
+                ],
+                'value' => $n / 20,
+            ],
+            range(1, 15),
+        );
         foreach (['dial-left', 'slider-left', 'slider-right'] as $place => $dial) {
             $document->functions[$place]->override = $levels($dial);
         }
-        $document->outputs[0]->feeds = array_map(fn (string $id): array => ['from' => $id, 'weight' => 0.3], ['roll', 'pitch', 'throttle']);
+        $document->outputs[0]->feeds = array_map(fn (string $id): array => ['from' => $id, 'weight' => 0.3], [
+            'roll',
+            'pitch',
+            'throttle',
+        ]);
         $program = ProgramDecoder::read(json_decode((string) json_encode($document)));
-        $context = new ProofContext($program, Given::catalogue()->find('harbour-16') ?? Given::transmitter(), Given::catalogue()->receiver('lantern-r8'), Given::catalogue()->controller('keel-f4'));
+        $context = new ProofContext(
+            $program,
+            Given::catalogue()->find('harbour-16') ?? Given::transmitter(),
+            Given::catalogue()->receiver('lantern-r8'),
+            Given::catalogue()->controller('keel-f4'),
+        );
         $proof = Proof::of($context);
         $undecided = array_values(array_filter($proof->findings, fn (Finding $one): bool => $one->isOpen));
 
-        self::assertSame([], array_map(fn (Finding $one): string => $one->says, $undecided), 'three dials, each with fifteen levels, in several cones: decided');
+        self::assertSame(
+            [],
+            array_map(fn (Finding $one): string => $one->says, $undecided),
+            'three dials, each with fifteen levels, in several cones: decided',
+        );
     }
 
     public function test_what_is_too_large_to_check_is_an_error_of_the_proof(): void
     {
-        $program = ProgramDecoder::read(json_decode((string) json_encode(Hard::documents()['every feed of every output'])));
+        $program = ProgramDecoder::read(
+            json_decode((string) json_encode(Hard::documents()['every feed of every output'])),
+        );
         $proof = Proof::of(Given::context($program));
         $undecided = array_values(array_filter($proof->findings, fn (Finding $one): bool => $one->isOpen));
 
@@ -111,13 +149,29 @@ final class LimitsTest extends TestCase
         self::assertSame(Severity::Error, $undecided[0]->severity);
         self::assertFalse($proof->isSafe());
         self::assertFalse($proof->isComplete());
-        self::assertStringContainsString('because it is too large to check to the end', implode(' ', array_column($undecided, 'says')));
+        self::assertStringContainsString(
+            'because it is too large to check to the end',
+            implode(' ', array_column($undecided, 'says')),
+        );
     }
 
     public function test_more_positions_than_can_be_counted_are_counted_roughly(): void
     {
         $document = self::nightjar();
-        $document->conditions = array_combine(array_map(fn (int $i): string => "c{$i}", range(1, 64)), array_map(fn (int $i): array => ['toggle' => ['all' => [['control' => 'button-left', 'at' => 'pressed'], ['control' => 'dial-left', 'above' => $i / 100]]]], range(1, 64)));
+        $document->conditions = array_combine(
+            array_map(fn (int $i): string => "c{$i}", range(1, 64)),
+            array_map(
+                fn (int $i): array => [
+                    'toggle' => [
+                        'all' => [
+                            ['control' => 'button-left', 'at' => 'pressed'],
+                            ['control' => 'dial-left', 'above' => $i / 100],
+                        ],
+                    ],
+                ],
+                range(1, 64),
+            ),
+        );
         $program = ProgramDecoder::read(json_decode((string) json_encode($document)));
 
         self::assertGreaterThan(2.0 ** 63, Proof::of(Given::context($program))->states);

@@ -20,7 +20,16 @@ final class MemoryTest extends TestCase
     /** A lamp that is on while the condition holds. */
     private function lamp(mixed $when): Circuit
     {
-        return Given::program(['functions' => [['id' => 'lamp', 'name' => 'Lamp', 'steps' => [['id' => 'off', 'value' => -1], ['id' => 'on', 'value' => 1]], 'drive' => ['cases' => [['when' => $when, 'step' => 'on']]]]]]);
+        return Given::program([
+            'functions' => [
+                [
+                    'id' => 'lamp',
+                    'name' => 'Lamp',
+                    'steps' => [['id' => 'off', 'value' => -1], ['id' => 'on', 'value' => 1]],
+                    'drive' => ['cases' => [['when' => $when, 'step' => 'on']]],
+                ],
+            ],
+        ]);
     }
 
     /**
@@ -33,11 +42,20 @@ final class MemoryTest extends TestCase
     {
         $at = [];
         foreach ($presses as [$from, $to]) {
-            array_push($at, ['t' => $from, 'controls' => ['button-left' => 'pressed']], ['t' => $to, 'controls' => ['button-left' => 'released']]);
+            array_push(
+                $at,
+                ['t' => $from, 'controls' => ['button-left' => 'pressed']],
+                ['t' => $to, 'controls' => ['button-left' => 'released']],
+            );
         }
         $changes = [];
         $was = null;
-        foreach (ScriptDecoder::read(Json::decode((string) json_encode(['seconds' => $seconds, 'at' => $at])), $circuit->panel)->run($circuit) as $t => $frame) {
+        foreach (
+            ScriptDecoder::read(
+                Json::decode((string) json_encode(['seconds' => $seconds, 'at' => $at])),
+                $circuit->panel,
+            )->run($circuit) as $t => $frame
+        ) {
             $now = $frame->steps()['lamp'];
             if ($was !== null && $now !== $was) {
                 $changes[] = "{$t} {$now}";
@@ -65,12 +83,17 @@ final class MemoryTest extends TestCase
 
     public function test_a_toggle_changes_over_with_each_press(): void
     {
-        self::assertSame(['1 on', '2 off', '3 on'], $this->changes($this->lamp(['toggle' => self::PRESSED]), [[1, 1.4], [2, 2.1], [3, 4]]));
+        self::assertSame(
+            ['1 on', '2 off', '3 on'],
+            $this->changes($this->lamp(['toggle' => self::PRESSED]), [[1, 1.4], [2, 2.1], [3, 4]]),
+        );
     }
 
     public function test_a_latch_stays_until_its_reset_which_wins(): void
     {
-        $circuit = $this->lamp(['latch' => ['set' => self::PRESSED, 'reset' => ['held' => self::PRESSED, 'seconds' => 0.5]]]);
+        $circuit = $this->lamp([
+            'latch' => ['set' => self::PRESSED, 'reset' => ['held' => self::PRESSED, 'seconds' => 0.5]],
+        ]);
 
         self::assertSame(['1 on', '2.5 off'], $this->changes($circuit, [[1, 1.2], [2, 2.8]]));
     }
@@ -80,10 +103,19 @@ final class MemoryTest extends TestCase
         $single = $this->lamp(['taps' => self::PRESSED, 'count' => 1, 'within' => 0.4]);
         $double = $this->lamp(['taps' => self::PRESSED, 'count' => 2, 'within' => 0.4]);
 
-        self::assertSame([['1.42 on', '1.44 off'], []], [$this->changes($single, [[1, 1.1]]), $this->changes($double, [[1, 1.1]])]);
-        self::assertSame([[], ['1.3 on', '1.32 off']], [$this->changes($single, [[1, 1.1], [1.3, 1.4]]), $this->changes($double, [[1, 1.1], [1.3, 1.4]])]);
+        self::assertSame(
+            [['1.42 on', '1.44 off'], []],
+            [$this->changes($single, [[1, 1.1]]), $this->changes($double, [[1, 1.1]])],
+        );
+        self::assertSame(
+            [[], ['1.3 on', '1.32 off']],
+            [$this->changes($single, [[1, 1.1], [1.3, 1.4]]), $this->changes($double, [[1, 1.1], [1.3, 1.4]])],
+        );
         // Too slow for a double press: two single ones.
-        self::assertSame(['1.42 on', '1.44 off', '1.92 on', '1.94 off'], $this->changes($single, [[1, 1.1], [1.5, 1.6]]));
+        self::assertSame(
+            ['1.42 on', '1.44 off', '1.92 on', '1.94 off'],
+            $this->changes($single, [[1, 1.1], [1.5, 1.6]]),
+        );
         self::assertSame([], $this->changes($double, [[1, 1.1], [1.5, 1.6]]));
     }
 
@@ -92,7 +124,10 @@ final class MemoryTest extends TestCase
         // A single press switches the beeper, a double press the lamp (common practice: beeper and flip-over).
         $on = fn (int $count): array => ['toggle' => ['taps' => self::PRESSED, 'count' => $count, 'within' => 0.4]];
 
-        self::assertSame(['1.42 on', '3.42 off'], $this->changes($this->lamp($on(1)), [[1, 1.1], [2, 2.1], [2.2, 2.3], [3, 3.1]]));
+        self::assertSame(
+            ['1.42 on', '3.42 off'],
+            $this->changes($this->lamp($on(1)), [[1, 1.1], [2, 2.1], [2.2, 2.3], [3, 3.1]]),
+        );
         self::assertSame(['2.2 on'], $this->changes($this->lamp($on(2)), [[1, 1.1], [2, 2.1], [2.2, 2.3], [3, 3.1]]));
     }
 
@@ -101,12 +136,27 @@ final class MemoryTest extends TestCase
         $toggle = ['toggle' => self::PRESSED];
         $circuit = Given::program([
             'conditions' => ['named' => $toggle],
-            'phases' => [['id' => 'main', 'name' => 'Main'], ['id' => 'other', 'name' => 'Other', 'when' => ['not' => ['not' => 'named']]]],
-            'functions' => [
-                ['id' => 'roll', 'name' => 'Roll', 'drive' => ['axis' => 'roll'], 'override' => [['when' => ['all' => [$toggle]], 'value' => 0.75]]],
-                ['id' => 'lamp', 'name' => 'Lamp', 'steps' => [['id' => 'off', 'value' => -1], ['id' => 'on', 'value' => 1]], 'drive' => ['cases' => [['when' => ['any' => ['named', ['phase' => 'other']]], 'step' => 'on']]]],
+            'phases' => [
+                ['id' => 'main', 'name' => 'Main'],
+                ['id' => 'other', 'name' => 'Other', 'when' => ['not' => ['not' => 'named']]],
             ],
-            'outputs' => [['channel' => 1, 'name' => 'One', 'feeds' => [['from' => 1, 'weight' => 0.5, 'when' => $toggle]]]],
+            'functions' => [
+                [
+                    'id' => 'roll',
+                    'name' => 'Roll',
+                    'drive' => ['axis' => 'roll'],
+                    'override' => [['when' => ['all' => [$toggle]], 'value' => 0.75]],
+                ],
+                [
+                    'id' => 'lamp',
+                    'name' => 'Lamp',
+                    'steps' => [['id' => 'off', 'value' => -1], ['id' => 'on', 'value' => 1]],
+                    'drive' => ['cases' => [['when' => ['any' => ['named', ['phase' => 'other']]], 'step' => 'on']]],
+                ],
+            ],
+            'outputs' => [
+                ['channel' => 1, 'name' => 'One', 'feeds' => [['from' => 1, 'weight' => 0.5, 'when' => $toggle]]],
+            ],
         ]);
         $hand = $circuit->panel->atRest();
         $pressed = $hand;
@@ -116,7 +166,12 @@ final class MemoryTest extends TestCase
         foreach ([$hand, $pressed, $pressed, $hand, $pressed] as $now) {
             $tick = $circuit->tick($now, $state);
             $state = $tick->state;
-            $seen[] = [$tick->frame->phase(), $tick->frame->functions()['roll'], $tick->frame->steps()['lamp'], $tick->frame->outputs()[1]->signal];
+            $seen[] = [
+                $tick->frame->phase(),
+                $tick->frame->functions()['roll'],
+                $tick->frame->steps()['lamp'],
+                $tick->frame->outputs()[1]->signal,
+            ];
         }
 
         $off = ['main', 0.0, 'off', 0.0];
@@ -126,10 +181,16 @@ final class MemoryTest extends TestCase
 
     public function test_settled_held_holds_at_once_and_nothing_was_ever_pressed(): void
     {
-        $step = fn (mixed $when): string => Given::frame($this->lamp($when), controls: ['button-left' => 'pressed'])->steps()['lamp'];
+        $step = fn (mixed $when): string => Given::frame(
+            $this->lamp($when),
+            controls: ['button-left' => 'pressed'],
+        )->steps()['lamp'];
 
         self::assertSame('on', $step(['held' => self::PRESSED, 'seconds' => 5]));
-        self::assertSame('on', $step(['latch' => ['set' => self::PRESSED, 'reset' => ['control' => 'flick-a', 'at' => 'away']]]));
+        self::assertSame(
+            'on',
+            $step(['latch' => ['set' => self::PRESSED, 'reset' => ['control' => 'flick-a', 'at' => 'away']]]),
+        );
         self::assertSame('off', $step(['latch' => ['set' => self::PRESSED, 'reset' => self::PRESSED]]));
         self::assertSame('off', $step(['toggle' => self::PRESSED]));
         self::assertSame('off', $step(['taps' => self::PRESSED, 'count' => 1, 'within' => 0.4]));
@@ -137,11 +198,29 @@ final class MemoryTest extends TestCase
 
     public function test_they_are_written_back_and_said_in_words(): void
     {
-        $text = Given::text(['version' => 2, 'phases' => [['id' => 'main', 'name' => 'Main'], ['id' => 'far', 'name' => 'Far', 'when' => ['latch' => ['set' => ['held' => self::PRESSED, 'seconds' => 1.5], 'reset' => ['toggle' => ['taps' => self::PRESSED, 'count' => 2, 'within' => 0.4]]]]]]]);
+        $text = Given::text([
+            'version' => 2,
+            'phases' => [
+                ['id' => 'main', 'name' => 'Main'],
+                [
+                    'id' => 'far',
+                    'name' => 'Far',
+                    'when' => [
+                        'latch' => [
+                            'set' => ['held' => self::PRESSED, 'seconds' => 1.5],
+                            'reset' => ['toggle' => ['taps' => self::PRESSED, 'count' => 2, 'within' => 0.4]],
+                        ],
+                    ],
+                ],
+            ],
+        ]);
         $program = ProgramDecoder::decode($text);
 
         self::assertEquals($program, ProgramDecoder::decode(ProgramEncoder::encode($program)));
-        self::assertSame('from Left button pressed for 1.5 s until changed over by double press: Left button pressed, within 0.4 s', (new ConditionTexts($program, Given::transmitter()))->phases()['far']);
+        self::assertSame(
+            'from Left button pressed for 1.5 s until changed over by double press: Left button pressed, within 0.4 s',
+            (new ConditionTexts($program, Given::transmitter()))->phases()['far'],
+        );
     }
 
     #[DataProvider('faults')]
@@ -157,8 +236,14 @@ final class MemoryTest extends TestCase
     {
         return [
             ['drive.cases[0].when.latch.reset: this is missing', ['latch' => ['set' => self::PRESSED]]],
-            ['drive.cases[0].when.taps.control: Harbour 16 has no control "x"', ['taps' => ['control' => 'x', 'at' => 'pressed'], 'count' => 1, 'within' => 0.4]],
-            ['drive.cases[0].when.count: must be from 1 to 2, not 3', ['taps' => self::PRESSED, 'count' => 3, 'within' => 0.4]],
+            [
+                'drive.cases[0].when.taps.control: Harbour 16 has no control "x"',
+                ['taps' => ['control' => 'x', 'at' => 'pressed'], 'count' => 1, 'within' => 0.4],
+            ],
+            [
+                'drive.cases[0].when.count: must be from 1 to 2, not 3',
+                ['taps' => self::PRESSED, 'count' => 3, 'within' => 0.4],
+            ],
             ['drive.cases[0].when.seconds: this is missing', ['held' => self::PRESSED]],
             ['drive.cases[0].when.within', ['toggle' => self::PRESSED, 'within' => 1]],
             ['function "Lamp" needs function "Lamp"', ['held' => ['step' => ['lamp', 'on']], 'seconds' => 1]],

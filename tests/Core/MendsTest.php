@@ -34,11 +34,23 @@ final class MendsTest extends TestCase
                 $mended++;
                 $after = self::findings($finding->mended);
                 self::assertNotContains($finding->key(), self::keys($after), "{$finding->says} is still there");
-                self::assertSame([], array_values(array_diff(self::errors($after), self::errors($before))), "mending “{$finding->says}” breaks something");
-                self::assertEquals($finding->mended, ProgramDecoder::decode(ProgramEncoder::encode($finding->mended)), 'it can be kept');
+                self::assertSame(
+                    [],
+                    array_values(array_diff(self::errors($after), self::errors($before))),
+                    "mending “{$finding->says}” breaks something",
+                );
+                self::assertEquals(
+                    $finding->mended,
+                    ProgramDecoder::decode(ProgramEncoder::encode($finding->mended)),
+                    'it can be kept',
+                );
             }
         }
-        self::assertSame(in_array($demo, ['tern', 'petrel'], true), $mended === 0, 'Tern and Petrel, without a controller, have nothing that a mend is safe for');
+        self::assertSame(
+            in_array($demo, ['tern', 'petrel'], true),
+            $mended === 0,
+            'Tern and Petrel, without a controller, have nothing that a mend is safe for',
+        );
     }
 
     #[DataProviderExternal(Given::class, 'demos')]
@@ -60,11 +72,16 @@ final class MendsTest extends TestCase
     public function test_what_is_accepted_is_open_no_more_and_comes_back_when_it_changes(string $demo): void
     {
         foreach ($this->nudged($demo, 6) as $program) {
-            $accepted = array_map(fn (Finding $one): object => (object) ['finding' => $one->key(), 'reason' => 'I know'], self::findings($program));
+            $accepted = array_map(
+                fn (Finding $one): object => (object) ['finding' => $one->key(), 'reason' => 'I know'],
+                self::findings($program),
+            );
             $document = json_decode(ProgramEncoder::encode($program));
             $document->aboard ??= (object) [];
             $document->aboard->accepted = $accepted;
-            $proof = Proof::of(Given::context(ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION))));
+            $proof = Proof::of(
+                Given::context(ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION))),
+            );
 
             self::assertSame([], $proof->findings);
             self::assertCount(count($accepted), $proof->accepted);
@@ -79,12 +96,34 @@ final class MendsTest extends TestCase
         $program = Given::circuit(Given::demo($demo))->program;
         $nudged = [];
         for ($try = 0; $try < $times; $try++) {
-            $outputs = array_map(fn (Output $one): Output => $random->getInt(0, 3) > 0 ? $one : $one->set(
-                Range::both($random->getInt(60, 150) / 100), $random->getInt(-10, 10) / 100, $random->getInt(0, 4) === 0 ? ! $one->reverse : $one->reverse,
-            ), $program->outputs);
-            $functions = array_map(fn (PilotFunction $one): PilotFunction => ! $one instanceof SteppedFunction || $random->getInt(0, 2) > 0 ? $one : new SteppedFunction(
-                $one->id, $one->name, $one->drive, array_map(fn (Step $step): Step => new Step($step->id, $step->name, max(-1.5, min(1.5, $step->value + $random->getInt(-30, 30) / 100))), $one->steps),
-            ), $program->functions);
+            $outputs = array_map(
+                fn (Output $one): Output => $random->getInt(0, 3) > 0
+                    ? $one
+                    : $one->set(
+                        Range::both($random->getInt(60, 150) / 100),
+                        $random->getInt(-10, 10) / 100,
+                        $random->getInt(0, 4) === 0 ? ! $one->reverse : $one->reverse,
+                    ),
+                $program->outputs,
+            );
+            $functions = array_map(
+                fn (PilotFunction $one): PilotFunction => ! ($one instanceof SteppedFunction) || $random->getInt(0, 2) > 0
+                    ? $one
+                    : new SteppedFunction(
+                        $one->id,
+                        $one->name,
+                        $one->drive,
+                        array_map(
+                            fn (Step $step): Step => new Step(
+                                $step->id,
+                                $step->name,
+                                max(-1.5, min(1.5, $step->value + $random->getInt(-30, 30) / 100)),
+                            ),
+                            $one->steps,
+                        ),
+                    ),
+                $program->functions,
+            );
             $nudged[] = $program->with(functions: $functions, outputs: $outputs);
         }
 
@@ -112,6 +151,11 @@ final class MendsTest extends TestCase
      */
     private static function errors(array $findings): array
     {
-        return array_values(array_map(fn (Finding $one): string => "{$one->rule} {$one->about}", array_filter($findings, fn (Finding $one): bool => $one->severity === Severity::Error)));
+        return array_values(
+            array_map(
+                fn (Finding $one): string => "{$one->rule} {$one->about}",
+                array_filter($findings, fn (Finding $one): bool => $one->severity === Severity::Error),
+            ),
+        );
     }
 }

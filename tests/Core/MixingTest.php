@@ -11,13 +11,15 @@ final class MixingTest extends TestCase
     /** @param  list<array<string, mixed>>  $feeds */
     private function channel(array $feeds, array $more = []): Circuit
     {
-        return Given::program($more + [
-            'functions' => [
-                ['id' => 'roll', 'name' => 'Roll', 'drive' => ['axis' => 'roll']],
-                ['id' => 'pitch', 'name' => 'Pitch', 'drive' => ['axis' => 'pitch']],
+        return Given::program(
+            $more + [
+                'functions' => [
+                    ['id' => 'roll', 'name' => 'Roll', 'drive' => ['axis' => 'roll']],
+                    ['id' => 'pitch', 'name' => 'Pitch', 'drive' => ['axis' => 'pitch']],
+                ],
+                'outputs' => [['channel' => 1, 'name' => 'Surface', 'feeds' => $feeds]],
             ],
-            'outputs' => [['channel' => 1, 'name' => 'Surface', 'feeds' => $feeds]],
-        ]);
+        );
     }
 
     private function signal(Circuit $circuit, array $axes = [], array $controls = []): float
@@ -39,7 +41,11 @@ final class MixingTest extends TestCase
     {
         $circuit = $this->channel([['from' => 'pitch', 'weight' => 0.5], ['from' => 'roll', 'weight' => -0.25]]);
 
-        self::assertEqualsWithDelta(0.5 * 0.6 - 0.25 * 0.8, $this->signal($circuit, ['pitch' => 0.6, 'roll' => 0.8]), 1e-12);
+        self::assertEqualsWithDelta(
+            0.5 * 0.6 - 0.25 * 0.8,
+            $this->signal($circuit, ['pitch' => 0.6, 'roll' => 0.8]),
+            1e-12,
+        );
     }
 
     public function test_differential_weighs_up_and_down_apart(): void
@@ -52,16 +58,26 @@ final class MixingTest extends TestCase
 
     public function test_replace_drops_the_sum_so_far_and_scale_multiplies_it(): void
     {
-        $replaced = $this->channel([['from' => 'pitch'], ['from' => 'roll', 'weight' => 0.5, 'combine' => 'replace'], ['from' => 1, 'weight' => 0.1]]);
+        $replaced = $this->channel([
+            ['from' => 'pitch'],
+            ['from' => 'roll', 'weight' => 0.5, 'combine' => 'replace'],
+            ['from' => 1, 'weight' => 0.1],
+        ]);
         self::assertEqualsWithDelta(0.5, $this->signal($replaced, ['pitch' => 1, 'roll' => 0.8]), 1e-12);
 
-        $scaled = $this->channel([['from' => 'pitch'], ['from' => ['control' => 'dial-left'], 'weight' => 0.5, 'offset' => 0.5, 'combine' => 'scale']]);
+        $scaled = $this->channel([
+            ['from' => 'pitch'],
+            ['from' => ['control' => 'dial-left'], 'weight' => 0.5, 'offset' => 0.5, 'combine' => 'scale'],
+        ]);
         self::assertEqualsWithDelta(0.8 * 0.75, $this->signal($scaled, ['pitch' => 0.8], ['dial-left' => 0.5]), 1e-12);
     }
 
     public function test_a_feed_is_skipped_while_its_condition_does_not_hold(): void
     {
-        $circuit = $this->channel([['from' => 'pitch'], ['from' => 'roll', 'when' => ['control' => 'flick-d', 'at' => 'away']]]);
+        $circuit = $this->channel([
+            ['from' => 'pitch'],
+            ['from' => 'roll', 'when' => ['control' => 'flick-d', 'at' => 'away']],
+        ]);
 
         self::assertSame(0.5, $this->signal($circuit, ['pitch' => 0.5, 'roll' => 0.25]));
         self::assertSame(0.75, $this->signal($circuit, ['pitch' => 0.5, 'roll' => 0.25], ['flick-d' => 'away']));
@@ -80,10 +96,12 @@ final class MixingTest extends TestCase
 
     public function test_an_output_can_take_from_an_axis_and_from_a_lower_output(): void
     {
-        $circuit = Given::program(['outputs' => [
-            ['channel' => 3, 'name' => 'Follows', 'feeds' => [['from' => ['output' => 1], 'weight' => -1.0]]],
-            ['channel' => 1, 'name' => 'Leads', 'feeds' => [['from' => ['axis' => 'yaw']]], 'subtrim' => 0.1],
-        ]]);
+        $circuit = Given::program([
+            'outputs' => [
+                ['channel' => 3, 'name' => 'Follows', 'feeds' => [['from' => ['output' => 1], 'weight' => -1.0]]],
+                ['channel' => 1, 'name' => 'Leads', 'feeds' => [['from' => ['axis' => 'yaw']]], 'subtrim' => 0.1],
+            ],
+        ]);
 
         self::assertEqualsWithDelta(-0.5, Given::frame($circuit, ['yaw' => 0.4])->outputs()[3]->signal, 1e-12);
     }
@@ -99,7 +117,11 @@ final class MixingTest extends TestCase
     public function test_an_explanation_adds_up_to_the_pulse(): void
     {
         $circuit = Given::circuit(Given::demo('petrel'));
-        $frame = Given::frame($circuit, ['roll' => 0.5, 'throttle' => -1], ['shoulder-right' => 'middle', 'slider-left' => -0.05]);
+        $frame = Given::frame(
+            $circuit,
+            ['roll' => 0.5, 'throttle' => -1],
+            ['shoulder-right' => 'middle', 'slider-left' => -0.05],
+        );
         $why = $circuit->explain(2, $frame);
 
         self::assertNotNull($why);

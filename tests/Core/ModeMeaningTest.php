@@ -16,13 +16,18 @@ final class ModeMeaningTest extends TestCase
 {
     public function test_which_of_two_modes_wins_is_said_only_where_both_are_in_the_order(): void
     {
-        $with = fn (array $priority): array => Judged::says(Judged::school('two channels, two switches', function (array $d) use ($priority): array {
-            $d['aboard']['controller']['modes'][0]['to'] = 1400;
-            $d['aboard']['controller'] += $priority === [] ? [] : ['priority' => $priority];
+        $with = fn (array $priority): array => Judged::says(
+            Judged::school('two channels, two switches', function (array $d) use ($priority): array {
+                $d['aboard']['controller']['modes'][0]['to'] = 1400;
+                $d['aboard']['controller'] += $priority === [] ? [] : ['priority' => $priority];
 
-            return $d;
-        }), 'slots-apart');
-        $told = ['warning: The slots of Ruhig and Heim both hold 1300 to 1400 µs of channel 6. End one where the other begins, or say which wins'];
+                return $d;
+            }),
+            'slots-apart',
+        );
+        $told = [
+            'warning: The slots of Ruhig and Heim both hold 1300 to 1400 µs of channel 6. End one where the other begins, or say which wins',
+        ];
 
         self::assertSame($told, $with([]));
         self::assertSame($told, $with(['steady']));
@@ -32,7 +37,10 @@ final class ModeMeaningTest extends TestCase
 
     public function test_arm_steps_that_do_not_say_which_arms_leave_it_open(): void
     {
-        $with = fn (callable $change): Judgement => Judged::judged(Judged::school('two channels, two switches', $change), 'arm-channel-alone');
+        $with = fn (callable $change): Judgement => Judged::judged(
+            Judged::school('two channels, two switches', $change),
+            'arm-channel-alone',
+        );
 
         self::assertSame(Answer::Proven, $with(fn (array $d): array => $d)->answer);
         $silent = $with(function (array $d): array {
@@ -41,7 +49,10 @@ final class ModeMeaningTest extends TestCase
             return $d;
         });
         self::assertSame(Answer::NotProven, $silent->answer);
-        self::assertStringContainsString('the steps of Scharf don\'t say which is armed and which disarmed', $silent->findings[0]->says);
+        self::assertStringContainsString(
+            'the steps of Scharf don\'t say which is armed and which disarmed',
+            $silent->findings[0]->says,
+        );
         $nobody = $with(function (array $d): array {
             $d['functions'][0]['purpose'] = 'other';
 
@@ -49,28 +60,52 @@ final class ModeMeaningTest extends TestCase
         });
         self::assertStringContainsString('no function has the purpose “arm”', $nobody->findings[0]->says);
         $second = $with(function (array $d): array {
-            $d['functions'][] = ['id' => 'zwei', 'name' => 'Zweiter', 'purpose' => 'arm', 'steps' => [['id' => 'a', 'value' => 0]]];
+            $d['functions'][] = [
+                'id' => 'zwei',
+                'name' => 'Zweiter',
+                'purpose' => 'arm',
+                'steps' => [['id' => 'a', 'value' => 0]],
+            ];
 
             return $d;
         });
         self::assertStringContainsString('the steps of Zweiter don\'t say', $second->findings[0]->says);
         $elsewhere = $with(function (array $d): array {
-            $d['aboard']['controller']['arming'] = ['by' => 'range', 'ranges' => [['channel' => 11, 'from' => 1700, 'to' => 2100]]];
+            $d['aboard']['controller']['arming'] = [
+                'by' => 'range',
+                'ranges' => [['channel' => 11, 'from' => 1700, 'to' => 2100]],
+            ];
 
             return $d;
         });
-        self::assertSame([Answer::DoesNotApply, 'nothing is on its arm channel'], [$elsewhere->answer, $elsewhere->why]);
+        self::assertSame(
+            [Answer::DoesNotApply, 'nothing is on its arm channel'],
+            [$elsewhere->answer, $elsewhere->why],
+        );
     }
 
     public function test_a_dangerous_mode_in_the_middle_of_a_switch_is_passed(): void
     {
-        $with = fn (int $from, int $to, int $channel = 6): array => Judged::says(Judged::school('two channels, two switches', function (array $d) use ($from, $to, $channel): array {
-            $d['aboard']['controller']['modes'][] = ['channel' => $channel, 'from' => $from, 'to' => $to, 'mode' => 'flip'];
+        $with = fn (int $from, int $to, int $channel = 6): array => Judged::says(
+            Judged::school('two channels, two switches', function (array $d) use ($from, $to, $channel): array {
+                $d['aboard']['controller']['modes'][] = [
+                    'channel' => $channel,
+                    'from' => $from,
+                    'to' => $to,
+                    'mode' => 'flip',
+                ];
 
-            return $d;
-        }), 'nothing-risky-on-the-way');
+                return $d;
+            }),
+            'nothing-risky-on-the-way',
+        );
 
-        self::assertSame(['warning: Salto lies in the middle of a three-position switch, Left face, which passes it on every way from end to end. Put it at an end, or on a switch of its own'], $with(1450, 1550));
+        self::assertSame(
+            [
+                'warning: Salto lies in the middle of a three-position switch, Left face, which passes it on every way from end to end. Put it at an end, or on a switch of its own',
+            ],
+            $with(1450, 1550),
+        );
         self::assertSame([], $with(1950, 2050));
         self::assertSame([], $with(1450, 2050), 'an end is in it, too');
         self::assertSame([], $with(1450, 1550, 12), 'nothing sends on that channel');
@@ -119,15 +154,41 @@ final class ModeMeaningTest extends TestCase
             }
         };
         $range = new Slot('steady', 6, 1300, 1700);
-        foreach ([[1300, 1699, Truth::HOLDS], [1299, 1299, Truth::FAILS], [1700, 1700, Truth::FAILS], [1300, 1700, Truth::EITHER], [1299, 1300, Truth::EITHER], [1299, 1700, Truth::EITHER], [1000, 1299, Truth::FAILS], [1700, 2000, Truth::FAILS]] as [$low, $high, $truth]) {
+        foreach (
+            [
+                [1300, 1699, Truth::HOLDS],
+                [1299, 1299, Truth::FAILS],
+                [1700, 1700, Truth::FAILS],
+                [1300, 1700, Truth::EITHER],
+                [1299, 1300, Truth::EITHER],
+                [1299, 1700, Truth::EITHER],
+                [1000, 1299, Truth::FAILS],
+                [1700, 2000, Truth::FAILS],
+            ] as [$low, $high, $truth]
+        ) {
             self::assertSame($truth, ControllerView::holds($range, $seen($low, $high)), "{$low} to {$high}");
         }
-        self::assertSame(Truth::FAILS, ControllerView::holds(new Slot('steady', 7, 1300, 1700), $seen(1500, 1500)), 'a channel that is not there');
-        foreach ([[1050, 1050, Truth::FAILS], [1051, 1051, Truth::HOLDS], [1050, 1051, Truth::EITHER], [1000, 1050, Truth::FAILS], [1051, 1900, Truth::HOLDS]] as [$low, $high, $truth]) {
+        self::assertSame(
+            Truth::FAILS,
+            ControllerView::holds(new Slot('steady', 7, 1300, 1700), $seen(1500, 1500)),
+            'a channel that is not there',
+        );
+        foreach (
+            [
+                [1050, 1050, Truth::FAILS],
+                [1051, 1051, Truth::HOLDS],
+                [1050, 1051, Truth::EITHER],
+                [1000, 1050, Truth::FAILS],
+                [1051, 1900, Truth::HOLDS],
+            ] as [$low, $high, $truth]
+        ) {
             self::assertSame($truth, ControllerView::above($seen($low, $high), 6, 1050), "{$low} to {$high}");
         }
         self::assertSame(Truth::FAILS, ControllerView::above($seen(1500, 1500), 7, 1050));
-        self::assertSame([1900.0, 0.0], [ControllerView::highest($seen(1100, 1900), 6), ControllerView::highest($seen(1100, 1900), 7)]);
+        self::assertSame(
+            [1900.0, 0.0],
+            [ControllerView::highest($seen(1100, 1900), 6), ControllerView::highest($seen(1100, 1900), 7)],
+        );
     }
 
     public function test_of_steps_that_say_nothing_the_first_is_enough_and_those_that_say_something_are_still_judged(): void
@@ -143,7 +204,10 @@ final class ModeMeaningTest extends TestCase
 
         self::assertSame([true, false], array_map(fn (Finding $one): bool => $one->isOpen, $found));
         self::assertStringContainsString('doesn\'t say what it means', $found[0]->says);
-        self::assertStringContainsString('Schritt home of Flugart means Ruhig, and the controller takes channel 6 at 1500 µs as Heim', $found[1]->says);
+        self::assertStringContainsString(
+            'Schritt home of Flugart means Ruhig, and the controller takes channel 6 at 1500 µs as Heim',
+            $found[1]->says,
+        );
     }
 
     public function test_arming_by_a_button_or_by_no_range_asks_nothing_of_the_arm_channel(): void
@@ -154,68 +218,123 @@ final class ModeMeaningTest extends TestCase
 
                 return $d;
             });
-            self::assertSame(Answer::DoesNotApply, Judged::judged($evidence, 'arm-channel-alone')->answer, $arming['by']);
+            self::assertSame(
+                Answer::DoesNotApply,
+                Judged::judged($evidence, 'arm-channel-alone')->answer,
+                $arming['by'],
+            );
             self::assertSame(Answer::DoesNotApply, Judged::judged($evidence, 'arm-placement')->answer, $arming['by']);
         }
     }
 
     public function test_a_mode_that_goes_by_way_of_another_channel_is_judged_all_the_same(): void
     {
-        $with = fn (string $means): array => Judged::says(Judged::school('two channels, two switches', function (array $d) use ($means): array {
-            $d['functions'][1]['steps'][0]['means'] = ['mode' => $means];
-            foreach ($d['outputs'] as $place => $one) {
-                if ($one['channel'] === 6) {
-                    $d['outputs'][$place] = [...$one, 'feeds' => [['from' => ['output' => 5]]], 'travel' => 1.0];
-                    $d['outputs'][] = [...$one, 'channel' => 5, 'role' => 'other'];
+        $with = fn (string $means): array => Judged::says(
+            Judged::school('two channels, two switches', function (array $d) use ($means): array {
+                $d['functions'][1]['steps'][0]['means'] = ['mode' => $means];
+                foreach ($d['outputs'] as $place => $one) {
+                    if ($one['channel'] === 6) {
+                        $d['outputs'][$place] = [...$one, 'feeds' => [['from' => ['output' => 5]]], 'travel' => 1.0];
+                        $d['outputs'][] = [...$one, 'channel' => 5, 'role' => 'other'];
+                    }
                 }
-            }
-            // Arm goes elsewhere: channel 5 carries the mode first.
-            $d['outputs'] = array_values(array_filter($d['outputs'], fn (array $one): bool => $one['role'] !== 'input-arm'));
-            $d['aboard']['controller']['arming'] = ['by' => 'button'];
+                // Arm goes elsewhere: channel 5 carries the mode first.
+                $d['outputs'] = array_values(
+                    array_filter($d['outputs'], fn (array $one): bool => $one['role'] !== 'input-arm'),
+                );
+                $d['aboard']['controller']['arming'] = ['by' => 'button'];
 
-            return $d;
-        }), 'mode-as-meant');
+                return $d;
+            }),
+            'mode-as-meant',
+        );
 
         self::assertSame([], $with('steady'));
-        self::assertStringContainsString('means Frei, and the controller takes channel 6 at 1000 µs as Ruhig', implode('', $with('wild')));
+        self::assertStringContainsString(
+            'means Frei, and the controller takes channel 6 at 1000 µs as Ruhig',
+            implode('', $with('wild')),
+        );
     }
 
     public function test_arming_by_the_sticks_is_not_checked_where_no_channel_is_said_to_carry_them(): void
     {
-        $with = fn (int $channel): Judgement => Judged::judged(Judged::school('armed by the sticks', Judged::channel($channel, ['role' => 'other'])), 'stick-arming');
+        $with = fn (int $channel): Judgement => Judged::judged(
+            Judged::school('armed by the sticks', Judged::channel($channel, ['role' => 'other'])),
+            'stick-arming',
+        );
 
-        self::assertSame([Answer::NotChecked, 'no output has the role of the controller\'s yaw input'], [$with(4)->answer, $with(4)->why]);
-        self::assertSame([Answer::NotChecked, 'no output has the role of the controller\'s throttle input'], [$with(1)->answer, $with(1)->why]);
+        self::assertSame(
+            [Answer::NotChecked, 'no output has the role of the controller\'s yaw input'],
+            [$with(4)->answer, $with(4)->why],
+        );
+        self::assertSame(
+            [Answer::NotChecked, 'no output has the role of the controller\'s throttle input'],
+            [$with(1)->answer, $with(1)->why],
+        );
         self::assertSame(Answer::Proven, $with(2)->answer);
     }
 
     /** A step that means no mode: in the range of a flight mode or a dangerous one an error, in that of a beeper, or of a mode that nobody knows, a warning. */
     public function test_a_step_that_means_nothing_in_a_range_weighs_as_much_as_the_mode(): void
     {
-        $with = fn (string $mode): array => Judged::says(Judged::school('two channels, two switches', function (array $d) use ($mode): array {
-            $d['functions'][] = ['id' => 'licht', 'name' => 'Licht', 'purpose' => 'lights', 'steps' => [['id' => 'aus', 'value' => -1.0, 'means' => 'other'], ['id' => 'an', 'value' => 1.0, 'means' => 'other']], 'drive' => ['control' => 'top-right', 'map' => ['away' => 'an', 'toward' => 'aus']]];
-            $d['outputs'][] = ['channel' => 8, 'name' => 'Acht', 'role' => 'input-auxiliary', 'feeds' => [['from' => 'licht']], 'travel' => 1.25];
-            $d['aboard']['controller']['modes'][] = ['channel' => 8, 'from' => 1900, 'to' => 2100, 'mode' => $mode];
+        $with = fn (string $mode): array => Judged::says(
+            Judged::school('two channels, two switches', function (array $d) use ($mode): array {
+                $d['functions'][] = [
+                    'id' => 'licht',
+                    'name' => 'Licht',
+                    'purpose' => 'lights',
+                    'steps' => [
+                        ['id' => 'aus', 'value' => -1.0, 'means' => 'other'],
+                        ['id' => 'an', 'value' => 1.0, 'means' => 'other'],
+                    ],
+                    'drive' => ['control' => 'top-right', 'map' => ['away' => 'an', 'toward' => 'aus']],
+                ];
+                $d['outputs'][] = [
+                    'channel' => 8,
+                    'name' => 'Acht',
+                    'role' => 'input-auxiliary',
+                    'feeds' => [['from' => 'licht']],
+                    'travel' => 1.25,
+                ];
+                $d['aboard']['controller']['modes'][] = ['channel' => 8, 'from' => 1900, 'to' => 2100, 'mode' => $mode];
 
-            return $d;
-        }), 'mode-as-meant');
+                return $d;
+            }),
+            'mode-as-meant',
+        );
 
-        self::assertStringStartsWith('error: An of Licht means no mode, and the controller takes channel 8 at 2000 µs as Salto', $with('flip')[0]);
+        self::assertStringStartsWith(
+            'error: An of Licht means no mode, and the controller takes channel 8 at 2000 µs as Salto',
+            $with('flip')[0],
+        );
         self::assertStringStartsWith('error: An of Licht means no mode', $with('steady')[0]);
-        self::assertStringStartsWith('warning: An of Licht means no mode, and the controller takes channel 8 at 2000 µs as ghost', $with('ghost')[0]);
+        self::assertStringStartsWith(
+            'warning: An of Licht means no mode, and the controller takes channel 8 at 2000 µs as ghost',
+            $with('ghost')[0],
+        );
     }
 
     public function test_two_ranges_over_one_another_are_as_meant_where_it_is_said_which_wins(): void
     {
-        $with = fn (array $priority): array => Judged::says(Judged::school('two channels, two switches', function (array $d) use ($priority): array {
-            $d['aboard']['controller']['modes'][0]['to'] = 1600;
-            $d['aboard']['controller'] += $priority === [] ? [] : ['priority' => $priority];
+        $with = fn (array $priority): array => Judged::says(
+            Judged::school('two channels, two switches', function (array $d) use ($priority): array {
+                $d['aboard']['controller']['modes'][0]['to'] = 1600;
+                $d['aboard']['controller'] += $priority === [] ? [] : ['priority' => $priority];
 
-            return $d;
-        }), 'mode-as-meant');
+                return $d;
+            }),
+            'mode-as-meant',
+        );
 
         self::assertSame([], $with(['home', 'steady', 'wild']));
-        self::assertStringContainsString('Schritt home of Flugart means Heim, and the controller takes channel 6 at 1500 µs as Ruhig and Heim', implode('', $with([])));
-        self::assertStringContainsString('as Ruhig and Heim', implode('', $with(['home', 'wild'])), 'steady is not in the order');
+        self::assertStringContainsString(
+            'Schritt home of Flugart means Heim, and the controller takes channel 6 at 1500 µs as Ruhig and Heim',
+            implode('', $with([])),
+        );
+        self::assertStringContainsString(
+            'as Ruhig and Heim',
+            implode('', $with(['home', 'wild'])),
+            'steady is not in the order',
+        );
     }
 }

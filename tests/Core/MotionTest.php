@@ -18,8 +18,14 @@ final class MotionTest extends TestCase
     private const STEP = 0.2;
 
     /** Flies a leg for its time; gives the body. */
-    private static function fly(Family $family, Leg $leg, ?Body $body = null, float $wind = 0.0, bool $motor = true, bool $lost = false): Body
-    {
+    private static function fly(
+        Family $family,
+        Leg $leg,
+        ?Body $body = null,
+        float $wind = 0.0,
+        bool $motor = true,
+        bool $lost = false,
+    ): Body {
         $body ??= self::inTheAir();
         $motion = new Motion(FlightModel::of($family), new RehearsalSettings(1, $wind, 270.0));
         for ($t = 0.0; $t < $leg->seconds - 1e-9; $t += self::STEP) {
@@ -31,7 +37,7 @@ final class MotionTest extends TestCase
 
     private static function inTheAir(float $speed = 12.0): Body
     {
-        $body = new Body;
+        $body = new Body();
         [$body->flies, $body->height, $body->airspeed] = [true, 50.0, $speed];
 
         return $body;
@@ -92,7 +98,7 @@ final class MotionTest extends TestCase
 
     public function test_on_the_ground_nothing_moves_until_it_takes_off(): void
     {
-        $body = self::fly(Family::Plane, new Leg('', 10), new Body, 6.0);
+        $body = self::fly(Family::Plane, new Leg('', 10), new Body(), 6.0);
         self::assertSame([0.0, 0.0, 0.0, 0.0], [$body->east, $body->north, $body->height, $body->speed()]);
 
         self::fly(Family::Plane, new Leg('', 1, 13.0, 3.0), $body, motor: false);
@@ -106,7 +112,11 @@ final class MotionTest extends TestCase
         foreach ([[400.0, 0.0], [-300.0, 200.0], [50.0, -500.0]] as [$east, $north]) {
             $body = self::inTheAir();
             [$body->east, $body->north] = [$east, $north];
-            self::fly(Family::Multirotor, new Leg('', hypot($east, $north) / 12 + 6, 12.0, towards: SteeringTarget::Home), $body);
+            self::fly(
+                Family::Multirotor,
+                new Leg('', hypot($east, $north) / 12 + 6, 12.0, towards: SteeringTarget::Home),
+                $body,
+            );
             self::assertLessThan(90.0, $body->distance());
 
             $lost = self::inTheAir();
@@ -138,7 +148,11 @@ final class MotionTest extends TestCase
                 }
             }
         }
-        self::assertSame($family === Family::GroundVehicle ? 0.0 : -1.0, $motion->sticks(new Body, new Leg('', 1), false, 0.5)[2], 'before the pilot is ready the throttle is down');
+        self::assertSame(
+            $family === Family::GroundVehicle ? 0.0 : -1.0,
+            $motion->sticks(new Body(), new Leg('', 1), false, 0.5)[2],
+            'before the pilot is ready the throttle is down',
+        );
     }
 
     #[DataProvider('families')]
@@ -150,7 +164,9 @@ final class MotionTest extends TestCase
         $climbing = self::inTheAir();
         $climbing->climb = 2.0;
 
-        [$less, $more] = $craft->drives ? [$motion->power($level, new Leg('', 1, 3.0)), $motion->power($level, new Leg('', 1, 6.0))] : [$motion->power($level, new Leg('', 1)), $motion->power($climbing, new Leg('', 1))];
+        [$less, $more] = $craft->drives
+            ? [$motion->power($level, new Leg('', 1, 3.0)), $motion->power($level, new Leg('', 1, 6.0))]
+            : [$motion->power($level, new Leg('', 1)), $motion->power($climbing, new Leg('', 1))];
         self::assertGreaterThan($less, $more);
         self::assertGreaterThan($craft->draws(0.4), $craft->draws(0.5));
         self::assertEqualsWithDelta($craft->amperes, $craft->draws(1.0), 1e-9);

@@ -30,10 +30,29 @@ final class MoveTest extends TestCase
     {
         $moved = self::moved(Given::circuit(Given::demo('nightjar')), 'quayside-8');
 
-        self::assertSame(['Flick B → Left face', 'Flick C → Right face', 'Flick A → Left shoulder', 'Right button → Button', 'Flick H → Right shoulder'], $moved->places);
-        self::assertSame(["Quayside 8 has 8 channels: 9 Video power can't come along", "Quayside 8 has 8 channels: 10 Camera tilt can't come along"], $moved->losses);
+        self::assertSame(
+            [
+                'Flick B → Left face',
+                'Flick C → Right face',
+                'Flick A → Left shoulder',
+                'Right button → Button',
+                'Flick H → Right shoulder',
+            ],
+            $moved->places,
+        );
+        self::assertSame(
+            [
+                "Quayside 8 has 8 channels: 9 Video power can't come along",
+                "Quayside 8 has 8 channels: 10 Camera tilt can't come along",
+            ],
+            $moved->losses,
+        );
         self::assertNull($moved->program->function('video'), 'what fed only a lost channel goes with it');
-        self::assertSame(1.25, $moved->program->output(5)?->travel->high, '±512 at 97.66 % is ±400 at 125 % (common practice)');
+        self::assertSame(
+            1.25,
+            $moved->program->output(5)?->travel->high,
+            '±512 at 97.66 % is ±400 at 125 % (common practice)',
+        );
     }
 
     public function test_and_back_again(): void
@@ -46,8 +65,14 @@ final class MoveTest extends TestCase
         self::assertSame(0.9765625, $back->program->output(1)?->travel->low);
         foreach (['away', 'toward'] as $detent) {
             $arm = $back->program->function('arm');
-            $control = $arm instanceof SteppedFunction && $arm->drive instanceof DetentDrive ? $arm->drive->control : self::fail();
-            self::assertSame(Given::frame($nightjar, controls: ['flick-a' => $detent])->pulse(5), Given::frame($back, controls: [$control => $detent])->pulse(5));
+            $control =
+                $arm instanceof SteppedFunction && $arm->drive instanceof DetentDrive
+                    ? $arm->drive->control
+                    : self::fail();
+            self::assertSame(
+                Given::frame($nightjar, controls: ['flick-a' => $detent])->pulse(5),
+                Given::frame($back, controls: [$control => $detent])->pulse(5),
+            );
         }
     }
 
@@ -67,31 +92,68 @@ final class MoveTest extends TestCase
         $before = Given::circuit(Given::demo($demo));
         $moved = self::moved($before, $to);
         $after = self::circuit($moved, $to);
-        foreach ([[], ['roll' => 1.0, 'pitch' => -0.4, 'throttle' => 0.5, 'yaw' => -1.0], ['roll' => -0.7, 'pitch' => 1.0, 'throttle' => 1.0, 'yaw' => 0.2]] as $axes) {
+        foreach (
+            [
+                [],
+                ['roll' => 1.0, 'pitch' => -0.4, 'throttle' => 0.5, 'yaw' => -1.0],
+                ['roll' => -0.7, 'pitch' => 1.0, 'throttle' => 1.0, 'yaw' => 0.2],
+            ] as $axes
+        ) {
             foreach ($moved->program->outputs as $output) {
-                self::assertEqualsWithDelta(Given::frame($before, $axes)->pulse($output->channel), Given::frame($after, $axes)->pulse($output->channel), 1, $output->name);
+                self::assertEqualsWithDelta(
+                    Given::frame($before, $axes)->pulse($output->channel),
+                    Given::frame($after, $axes)->pulse($output->channel),
+                    1,
+                    $output->name,
+                );
             }
         }
-        self::assertSame(Given::frame($before)->steps(), array_replace(Given::frame($before)->steps(), Given::frame($after)->steps()), 'everything rests in the same step');
+        self::assertSame(
+            Given::frame($before)->steps(),
+            array_replace(Given::frame($before)->steps(), Given::frame($after)->steps()),
+            'everything rests in the same step',
+        );
     }
 
     public function test_a_position_too_many_is_told_and_rest_stays_safe(): void
     {
         $program = Given::program([
-            'functions' => [['id' => 'mode', 'name' => 'Mode', 'steps' => [['id' => 'level', 'value' => -1], ['id' => 'home', 'value' => 0], ['id' => 'free', 'value' => 1]], 'drive' => ['control' => 'flick-b', 'map' => ['away' => 'free', 'middle' => 'home', 'toward' => 'level']]]],
+            'functions' => [
+                [
+                    'id' => 'mode',
+                    'name' => 'Mode',
+                    'steps' => [
+                        ['id' => 'level', 'value' => -1],
+                        ['id' => 'home', 'value' => 0],
+                        ['id' => 'free', 'value' => 1],
+                    ],
+                    'drive' => [
+                        'control' => 'flick-b',
+                        'map' => ['away' => 'free', 'middle' => 'home', 'toward' => 'level'],
+                    ],
+                ],
+            ],
             'outputs' => [['channel' => 5, 'name' => 'Mode', 'feeds' => [['from' => 'mode']]]],
         ]);
-        $one = '{"format": "dusk-switch/transmitter", "version": 1, "id": "small", "name": "Small", "channels": 6, "pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": [{"id": "flip", "name": "Flip", "kind": "switch", "positions": 2, "rest": "away", "place": [10, 10]}]}';
+        $one =
+            '{"format": "dusk-switch/transmitter", "version": 1, "id": "small", "name": "Small", "channels": 6, "pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": [{"id": "flip", "name": "Flip", "kind": "switch", "positions": 2, "rest": "away", "place": [10, 10]}]}';
         $small = \DuskSwitch\Core\Format\TransmitterDecoder::decode($one);
         $moved = TransmitterMove::to($program->program, $program->panel->transmitter, $small);
 
-        self::assertSame(['Flip has no position for Mode: Home', 'Flip rests away: at power-up Mode would be Free. Turn its positions round before you fly'], $moved->losses);
+        self::assertSame(
+            [
+                'Flip has no position for Mode: Home',
+                'Flip rests away: at power-up Mode would be Free. Turn its positions round before you fly',
+            ],
+            $moved->losses,
+        );
         Compiler::compile($moved->program, $small);
     }
 
     public function test_what_nothing_can_choose_is_left_out_and_told(): void
     {
-        $bare = '{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, "pulse": {"centre": 1500, "span": 300}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": []}';
+        $bare =
+            '{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, "pulse": {"centre": 1500, "span": 300}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": []}';
         $bare = \DuskSwitch\Core\Format\TransmitterDecoder::decode($bare);
         $petrel = Given::circuit(Given::demo('petrel'));
         $moved = TransmitterMove::to($petrel->program, $petrel->panel->transmitter, $bare);
@@ -99,32 +161,64 @@ final class MoveTest extends TestCase
         self::assertContains('Bare has 4 channels: 7 Motor can\'t come along', $moved->losses);
         self::assertContains('Bare has nothing left for Left slider', $moved->losses);
         self::assertContains('Nothing moves Brakes any more', $moved->losses);
-        self::assertContains('1 Left aileron: Bare goes no further than 450 µs from its centre, 50 µs less than before', $moved->losses);
+        self::assertContains(
+            '1 Left aileron: Bare goes no further than 450 µs from its centre, 50 µs less than before',
+            $moved->losses,
+        );
         Compiler::compile($moved->program, $bare);
     }
 
     public function test_a_hold_that_is_lost_is_said_aloud(): void
     {
-        $bare = '{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, "pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": []}';
+        $bare =
+            '{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, "pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": []}';
         $tern = Given::program([
-            'functions' => [['id' => 'throttle', 'name' => 'Throttle', 'drive' => ['axis' => 'throttle'], 'override' => [['when' => ['control' => 'flick-a', 'at' => 'toward'], 'value' => -1]]]],
+            'functions' => [
+                [
+                    'id' => 'throttle',
+                    'name' => 'Throttle',
+                    'drive' => ['axis' => 'throttle'],
+                    'override' => [['when' => ['control' => 'flick-a', 'at' => 'toward'], 'value' => -1]],
+                ],
+            ],
             'outputs' => [['channel' => 1, 'name' => 'Motor', 'feeds' => [['from' => 'throttle']]]],
         ]);
-        $losses = TransmitterMove::to($tern->program, $tern->panel->transmitter, \DuskSwitch\Core\Format\TransmitterDecoder::decode($bare))->losses;
+        $losses = TransmitterMove::to(
+            $tern->program,
+            $tern->panel->transmitter,
+            \DuskSwitch\Core\Format\TransmitterDecoder::decode($bare),
+        )->losses;
 
-        self::assertContains('Throttle is not held at -100 % any more: nothing is left to hold it with. Give it a control before you fly', $losses);
+        self::assertContains(
+            'Throttle is not held at -100 % any more: nothing is left to hold it with. Give it a control before you fly',
+            $losses,
+        );
     }
 
     public function test_alarms_and_call_outs_come_along_with_the_other_transmitters_controls(): void
     {
         $document = json_decode(Given::demo('petrel'));
-        $document->sense->calls[] = (object) ['id' => 'pressed', 'name' => 'Top switch', 'when' => (object) ['control' => 'top-left', 'at' => 'away'], 'says' => ['Top']];
-        $document->sense->calls[] = (object) ['id' => 'gone', 'name' => 'Right dial', 'when' => (object) ['control' => 'dial-right', 'above' => 0.5], 'says' => ['Dial']];
+        $document->sense->calls[] = (object) [
+            'id' => 'pressed',
+            'name' => 'Top switch',
+            'when' => (object) ['control' => 'top-left', 'at' => 'away'],
+            'says' => ['Top'],
+        ];
+        $document->sense->calls[] = (object) [
+            'id' => 'gone',
+            'name' => 'Right dial',
+            'when' => (object) ['control' => 'dial-right', 'above' => 0.5],
+            'says' => ['Dial'],
+        ];
         $program = ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
         $moved = TransmitterMove::to($program, Given::transmitter('lamplight-12'), Given::transmitter('harbour-16'));
         $sense = $moved->program->sense;
 
-        self::assertSame([null, null], array_column($sense->chain, 'slot'), 'another transmitter has other slots, or none');
+        self::assertSame(
+            [null, null],
+            array_column($sense->chain, 'slot'),
+            'another transmitter has other slots, or none',
+        );
         self::assertEquals($program->sense->call('cell-low'), $sense->call('cell-low'));
         $when = $sense->call('pressed')?->when;
         self::assertInstanceOf(ControlAt::class, $when);

@@ -11,46 +11,52 @@ use PHPUnit\Framework\TestCase;
 final class MutationsTest extends TestCase
 {
     private const CODE = <<<'PHP'
-        <?php
-        final class Margin
+    <?php
+    final class Margin
+    {
+        private const LEAST = 25;
+
+        public function of(float $pulse, float $edge): ?float
         {
-            private const LEAST = 25;
-
-            public function of(float $pulse, float $edge): ?float
-            {
-                if ($pulse < $edge && ! $this->isOpen()) {
-                    return -($edge - $pulse) * 0.5;
-                }
-
-                return max($pulse, 0.0) === 0.0 ? null : $pulse;
+            if ($pulse < $edge && ! $this->isOpen()) {
+                return -($edge - $pulse) * 0.5;
             }
+
+            return max($pulse, 0.0) === 0.0 ? null : $pulse;
         }
-        PHP;
+    }
+    PHP;
 
     public function test_each_sign_limit_constant_and_branch_is_changed_once(): void
     {
-        $lines = array_map(fn (Mutation $one): string => trim(explode('=>', $one->words(self::CODE))[1]), Mutations::of('Margin.php', self::CODE));
+        $lines = array_map(
+            fn (Mutation $one): string => trim(explode('=>', $one->words(self::CODE))[1]),
+            Mutations::of('Margin.php', self::CODE),
+        );
 
-        self::assertSame([
-            'private const LEAST = 26;',
-            'if (! ($pulse < $edge && ! $this->isOpen())) {',
-            'if ($pulse < $edge || ! $this->isOpen()) {',
-            'if ($pulse <= $edge && ! $this->isOpen()) {',
-            'if ($pulse < $edge && ($this->isOpen())) {',
-            'return -($edge - $pulse) / 0.5;',
-            'return ($edge - $pulse) * 0.5;',
-            'return -($edge + $pulse) * 0.5;',
-            'return -($edge - $pulse) * (0.5 * 1.5);',
-            'return max($pulse, 0.0) !== 0.0 ? null : $pulse;',
-            'return min($pulse, 0.0) === 0.0 ? null : $pulse;',
-            'return max($pulse, 0.5) === 0.0 ? null : $pulse;',
-            'return max($pulse, 0.0) === 0.5 ? null : $pulse;',
-        ], $lines);
+        self::assertSame(
+            [
+                'private const LEAST = 26;',
+                'if (! ($pulse < $edge && ! $this->isOpen())) {',
+                'if ($pulse < $edge || ! $this->isOpen()) {',
+                'if ($pulse <= $edge && ! $this->isOpen()) {',
+                'if ($pulse < $edge && ($this->isOpen())) {',
+                'return -($edge - $pulse) / 0.5;',
+                'return ($edge - $pulse) * 0.5;',
+                'return -($edge + $pulse) * 0.5;',
+                'return -($edge - $pulse) * (0.5 * 1.5);',
+                'return max($pulse, 0.0) !== 0.0 ? null : $pulse;',
+                'return min($pulse, 0.0) === 0.0 ? null : $pulse;',
+                'return max($pulse, 0.5) === 0.0 ? null : $pulse;',
+                'return max($pulse, 0.0) === 0.5 ? null : $pulse;',
+            ],
+            $lines,
+        );
     }
 
     public function test_every_change_of_the_proof_is_valid_code_and_differs(): void
     {
-        $parser = (new ParserFactory)->createForHostVersion();
+        $parser = (new ParserFactory())->createForHostVersion();
         $tried = 0;
         foreach (glob(__DIR__.'/../../core/Proof/Rule/*.php') ?: [] as $file) {
             $code = (string) file_get_contents($file);

@@ -32,8 +32,10 @@ final class NewAircraftTest extends TestCase
     }
 
     #[DataProvider('aircraft')]
-    public function test_the_proof_asks_for_nothing_but_what_is_not_chosen_yet(Family $family, string $transmitter): void
-    {
+    public function test_the_proof_asks_for_nothing_but_what_is_not_chosen_yet(
+        Family $family,
+        string $transmitter,
+    ): void {
         $errors = self::errors(self::program($family, $transmitter));
 
         self::assertSame([], array_values(array_diff($errors, ['failsafe'])), 'only the failsafe is still to be set');
@@ -49,7 +51,11 @@ final class NewAircraftTest extends TestCase
     #[DataProvider('aircraft')]
     public function test_with_its_failsafe_set_it_is_safe_in_every_state(Family $family, string $transmitter): void
     {
-        $safe = SafeFailsafe::for(self::program($family, $transmitter), Given::transmitter($transmitter), Given::catalogue()->controller(self::program($family, $transmitter)->controller ?? ''));
+        $safe = SafeFailsafe::for(
+            self::program($family, $transmitter),
+            Given::transmitter($transmitter),
+            Given::catalogue()->controller(self::program($family, $transmitter)->controller ?? ''),
+        );
 
         self::assertSame([], self::errors($safe));
         self::assertTrue(Proof::of(Given::context($safe))->isSafe());
@@ -74,7 +80,10 @@ final class NewAircraftTest extends TestCase
         $context = Given::context(self::program($family, $transmitter));
         foreach ($context->motors() as $motor) {
             $pulse = Given::frame(Compiler::compile($context->program, $context->transmitter))->pulse($motor->channel);
-            self::assertTrue($family === Family::GroundVehicle ? $pulse === 1500 : $pulse <= 1050, "{$motor->name} at {$pulse} µs");
+            self::assertTrue(
+                $family === Family::GroundVehicle ? $pulse === 1500 : $pulse <= 1050,
+                "{$motor->name} at {$pulse} µs",
+            );
         }
         self::assertNotSame([], $context->program->outputs);
     }
@@ -85,7 +94,9 @@ final class NewAircraftTest extends TestCase
             $program = FirstProgram::program($family, 'New', Given::transmitter($transmitter));
 
             // A multirotor is armed by its controller: without one there is nothing to judge.
-            return in_array($family, [Family::Multirotor, Family::TinyMultirotor], true) ? $program->with(controller: 'keel-f4') : $program;
+            return in_array($family, [Family::Multirotor, Family::TinyMultirotor], true)
+                ? $program->with(controller: 'keel-f4')
+                : $program;
         } catch (Refused $refused) {
             self::fail($refused->getMessage());
         }
@@ -94,7 +105,10 @@ final class NewAircraftTest extends TestCase
     /** @return list<string> the rules that errors break */
     private static function errors(Program $program): array
     {
-        $errors = array_filter(Proof::of(Given::context($program))->findings, fn (Finding $one): bool => $one->severity === Severity::Error);
+        $errors = array_filter(
+            Proof::of(Given::context($program))->findings,
+            fn (Finding $one): bool => $one->severity === Severity::Error,
+        );
 
         return array_values(array_unique(array_map(fn (Finding $one): string => $one->rule, $errors)));
     }

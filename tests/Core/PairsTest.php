@@ -26,7 +26,10 @@ final class PairsTest extends TestCase
         foreach (['harbour-16', 'quayside-8', 'lamplight-12'] as $transmitter) {
             foreach (glob(Given::DEMO.'/stores/receivers/*.json') ?: [] as $file) {
                 $receiver = basename($file, '.json');
-                yield "{$transmitter} and {$receiver}" => [Given::transmitter($transmitter), Given::catalogue()->receiver($receiver) ?? self::fail($receiver)];
+                yield "{$transmitter} and {$receiver}" => [
+                    Given::transmitter($transmitter),
+                    Given::catalogue()->receiver($receiver) ?? self::fail($receiver),
+                ];
             }
         }
     }
@@ -47,7 +50,11 @@ final class PairsTest extends TestCase
     {
         foreach (array_keys($transmitter->links[$receiver->link]->subtypes ?? []) as $subtype) {
             $kit = self::kit($transmitter, $receiver, (string) $subtype);
-            self::assertSame($subtype !== $receiver->subtype, in_array('Sub-type', self::wrong($kit), true), (string) $subtype);
+            self::assertSame(
+                $subtype !== $receiver->subtype,
+                in_array('Sub-type', self::wrong($kit), true),
+                (string) $subtype,
+            );
             self::assertFalse($subtype !== $receiver->subtype && self::bound($kit)->hears(), (string) $subtype);
         }
         self::assertFalse(self::bound(self::kit($transmitter, $receiver, 'no-such'))->hears());
@@ -58,7 +65,11 @@ final class PairsTest extends TestCase
     {
         foreach ((new KitVerdict(self::kit($transmitter, $receiver)))->points() as $point) {
             self::assertNotSame('', $point->says);
-            self::assertNotSame([PointLevel::Wrong, null], [$point->level, $point->cure], "{$point->topic}: {$point->says}");
+            self::assertNotSame(
+                [PointLevel::Wrong, null],
+                [$point->level, $point->cure],
+                "{$point->topic}: {$point->says}",
+            );
         }
     }
 
@@ -68,8 +79,14 @@ final class PairsTest extends TestCase
         $bound = self::bound(self::kit($transmitter, $receiver));
 
         self::assertSame($bound->hears() && $receiver->telemetry, $bound->telemetry());
-        self::assertFalse($bound->after(BindingAction::TransmitterOff)->telemetry(), 'nor does one that lost its transmitter');
-        self::assertSame($bound->hears(), $bound->after(BindingAction::TransmitterOff)->after(BindingAction::TransmitterOn)->hears());
+        self::assertFalse(
+            $bound->after(BindingAction::TransmitterOff)->telemetry(),
+            'nor does one that lost its transmitter',
+        );
+        self::assertSame(
+            $bound->hears(),
+            $bound->after(BindingAction::TransmitterOff)->after(BindingAction::TransmitterOn)->hears(),
+        );
     }
 
     private static function speaks(Transmitter $transmitter, Receiver $receiver): bool
@@ -79,12 +96,24 @@ final class PairsTest extends TestCase
 
     private static function kit(Transmitter $transmitter, Receiver $receiver, ?string $subtype = null): InstalledKit
     {
-        $program = ProgramDecoder::decode(Given::text([
-            'transmitter' => $transmitter->id, 'receiver' => $receiver->id,
-            'functions' => [['id' => 'roll', 'name' => 'Roll', 'drive' => ['axis' => 'roll']]],
-            'outputs' => [['channel' => 1, 'name' => 'Roll', 'feeds' => [['from' => 'roll']]]],
-            'aboard' => ['kit' => ['link' => $receiver->link, 'subtype' => $subtype ?? $receiver->subtype, 'wire' => $receiver->wires[0]->value, 'power' => 'pack', 'pack' => 'petrel-3s', 'speedController' => 'heron-45']],
-        ]));
+        $program = ProgramDecoder::decode(
+            Given::text([
+                'transmitter' => $transmitter->id,
+                'receiver' => $receiver->id,
+                'functions' => [['id' => 'roll', 'name' => 'Roll', 'drive' => ['axis' => 'roll']]],
+                'outputs' => [['channel' => 1, 'name' => 'Roll', 'feeds' => [['from' => 'roll']]]],
+                'aboard' => [
+                    'kit' => [
+                        'link' => $receiver->link,
+                        'subtype' => $subtype ?? $receiver->subtype,
+                        'wire' => $receiver->wires[0]->value,
+                        'power' => 'pack',
+                        'pack' => 'petrel-3s',
+                        'speedController' => 'heron-45',
+                    ],
+                ],
+            ]),
+        );
 
         return InstalledKit::of($program, $transmitter, Given::catalogue());
     }
@@ -93,12 +122,24 @@ final class PairsTest extends TestCase
     {
         $acts = BindingGuide::acts($kit->receiver ?? self::fail());
 
-        return array_reduce($acts, fn (ReceiverPort $one, BindingAction $act): ReceiverPort => $one->after($act), SimulatedReceiver::of($kit));
+        return array_reduce(
+            $acts,
+            fn (ReceiverPort $one, BindingAction $act): ReceiverPort => $one->after($act),
+            SimulatedReceiver::of($kit),
+        );
     }
 
     /** @return list<string> topics */
     private static function wrong(InstalledKit $kit): array
     {
-        return array_values(array_map(fn (VerdictPoint $one): string => $one->topic, array_filter((new KitVerdict($kit))->points(), fn (VerdictPoint $one): bool => $one->level === PointLevel::Wrong)));
+        return array_values(
+            array_map(
+                fn (VerdictPoint $one): string => $one->topic,
+                array_filter(
+                    (new KitVerdict($kit))->points(),
+                    fn (VerdictPoint $one): bool => $one->level === PointLevel::Wrong,
+                ),
+            ),
+        );
     }
 }

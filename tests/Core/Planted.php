@@ -22,7 +22,11 @@ final class Planted
     /** @param  array<string, mixed>  $d */
     public static function switch(array $d, int $place = 0): string
     {
-        return ['lamplight-12' => ['top-left', 'top-right'], 'quayside-8' => ['shoulder-left', 'shoulder-right'], 'harbour-16' => ['flick-a', 'flick-d']][$d['transmitter']][$place];
+        return [
+            'lamplight-12' => ['top-left', 'top-right'],
+            'quayside-8' => ['shoulder-left', 'shoulder-right'],
+            'harbour-16' => ['flick-a', 'flick-d'],
+        ][$d['transmitter']][$place];
     }
 
     /**
@@ -33,7 +37,10 @@ final class Planted
     {
         foreach ($d['functions'] as $place => $one) {
             if (($one['purpose'] ?? '') === $purpose && isset($one['drive']['map'])) {
-                $d['functions'][$place]['drive']['map'] = array_combine(array_keys($one['drive']['map']), array_reverse(array_values($one['drive']['map'])));
+                $d['functions'][$place]['drive']['map'] = array_combine(
+                    array_keys($one['drive']['map']),
+                    array_reverse(array_values($one['drive']['map'])),
+                );
 
                 return $d;
             }
@@ -68,7 +75,24 @@ final class Planted
     public static function trimmed(array $d): ?array
     {
         foreach ($d['functions'] as $place => $one) {
-            if (($one['purpose'] ?? '') === 'throttle' && isset($one['drive']['axis']) && in_array($one['id'], array_merge([], ...array_map(fn (array $output): array => array_filter(array_column($output['feeds'], 'from'), is_string(...)), $d['outputs'])), true)) {
+            if (
+                ($one['purpose'] ?? '') === 'throttle' &&
+                isset($one['drive']['axis']) &&
+                in_array(
+                    $one['id'],
+                    array_merge(
+                        [],
+                        ...array_map(
+                            fn (array $output): array => array_filter(
+                                array_column($output['feeds'], 'from'),
+                                is_string(...),
+                            ),
+                            $d['outputs'],
+                        ),
+                    ),
+                    true,
+                )
+            ) {
                 $d['functions'][$place]['trim'] = ['authority' => 0.3, 'idle' => true];
 
                 return $d;
@@ -85,7 +109,13 @@ final class Planted
      */
     public static function added(array $d, string $role, array $feeds): array
     {
-        $d['outputs'][] = ['channel' => 8, 'name' => 'Noch einer', 'role' => $role, 'feeds' => $feeds, 'travel' => 1.25];
+        $d['outputs'][] = [
+            'channel' => 8,
+            'name' => 'Noch einer',
+            'role' => $role,
+            'feeds' => $feeds,
+            'travel' => 1.25,
+        ];
         $d['aboard']['failsafe'][] = ['channel' => 8, 'does' => 1000];
 
         return $d;
@@ -116,7 +146,10 @@ final class Planted
     public static function driven(array $d, string $purpose, array $drive): ?array
     {
         foreach ($d['functions'] as $place => $one) {
-            if (($one['purpose'] ?? '') === $purpose && in_array('live', array_column($one['steps'] ?? [], 'id'), true)) {
+            if (
+                ($one['purpose'] ?? '') === $purpose &&
+                in_array('live', array_column($one['steps'] ?? [], 'id'), true)
+            ) {
                 $d['functions'][$place]['drive'] = $drive;
 
                 return $d;
@@ -151,7 +184,10 @@ final class Planted
     {
         foreach ($d['functions'] as $place => $one) {
             if (($one['purpose'] ?? '') === 'flight-mode') {
-                [$d['functions'][$place]['steps'][0]['value'], $d['functions'][$place]['steps'][1]['value']] = [$one['steps'][1]['value'], $one['steps'][0]['value']];
+                [$d['functions'][$place]['steps'][0]['value'], $d['functions'][$place]['steps'][1]['value']] = [
+                    $one['steps'][1]['value'],
+                    $one['steps'][0]['value'],
+                ];
 
                 return $d;
             }
@@ -167,7 +203,10 @@ final class Planted
      */
     public static function lost(array $d, array $roles, int|string $does): ?array
     {
-        $channel = array_values(array_filter($d['outputs'], fn (array $one): bool => in_array($one['role'], $roles, true)))[0]['channel'] ?? null;
+        $channel =
+            array_values(array_filter($d['outputs'], fn (array $one): bool => in_array($one['role'], $roles, true)))[0][
+                'channel'
+            ] ?? null;
         foreach ($d['aboard']['failsafe'] as $place => $one) {
             if ($one['channel'] === $channel) {
                 $d['aboard']['failsafe'][$place]['does'] = $does;

@@ -32,7 +32,10 @@ final class PlantedWordsTest extends TestCase
             $once[$fault] = ($once[$fault] ?? 0) + 1;
             // Three schools a fault are enough to read.
             if ($once[$fault] <= 3) {
-                yield $name => [$name, fn (): ProofContext => Schools::of($plant(Schools::document($school)) ?? self::fail($name))];
+                yield $name => [
+                    $name,
+                    fn (): ProofContext => Schools::of($plant(Schools::document($school)) ?? self::fail($name)),
+                ];
             }
         }
         for ($seed = 1; $seed <= 40; $seed++) {
@@ -47,9 +50,18 @@ final class PlantedWordsTest extends TestCase
         $context = $make();
         $page = self::told($context);
         if (getenv('DUSK_ACCEPT') === '1') {
-            file_put_contents(self::PAGE, implode('', array_replace(self::pages(), [$name => "== {$name}\n{$page}steps {$context->steps()}\n\n"])));
+            file_put_contents(
+                self::PAGE,
+                implode(
+                    '',
+                    array_replace(self::pages(), [$name => "== {$name}\n{$page}steps {$context->steps()}\n\n"]),
+                ),
+            );
         }
-        [$was, $steps] = explode("\nsteps ", substr(self::pages()[$name] ?? self::fail("{$name} isn't on the page"), strlen("== {$name}\n")).' ');
+        [$was, $steps] = explode(
+            "\nsteps ",
+            substr(self::pages()[$name] ?? self::fail("{$name} isn't on the page"), strlen("== {$name}\n")).' ',
+        );
 
         self::assertSame("{$was}\n", $page);
         self::assertLessThanOrEqual(self::MORE * (int) $steps, $context->steps());
@@ -72,10 +84,15 @@ final class PlantedWordsTest extends TestCase
         $words = new StateWords($context);
         $told = '';
         foreach ($proof->findings as $one) {
-            $told .= "{$one->severity->value} {$one->key()} (".implode(' ', $one->channels()).")\n    {$one->says}\n";
+            $told .=
+                "{$one->severity->value} {$one->key()} (".implode(' ', $one->channels()).")\n    {$one->says}\n";
             if ($one->witness !== null) {
                 $script = $words->script($one->witness);
-                $told .= "    {$words->say($one->witness)}\n    ".json_encode($words->hand($one->witness)).($script === null ? '' : " {$script['seconds']} s, ".count($script['at']).' steps')."\n";
+                $told .=
+                    "    {$words->say($one->witness)}\n    ".
+                    json_encode($words->hand($one->witness)).
+                    ($script === null ? '' : " {$script['seconds']} s, ".count($script['at']).' steps').
+                    "\n";
             }
             if ($one->mended !== null) {
                 $told .= "    {$one->mend}: ".self::effect($context, $one)."\n";
@@ -85,7 +102,9 @@ final class PlantedWordsTest extends TestCase
         foreach ($proof->rules as [$rule, $judgement]) {
             $others[$judgement->answer->value][] = $rule->id();
         }
-        foreach (array_diff_key($others, [Answer::Proven->value => 0, Answer::Findings->value => 0]) as $answer => $rules) {
+        foreach (
+            array_diff_key($others, [Answer::Proven->value => 0, Answer::Findings->value => 0]) as $answer => $rules
+        ) {
             $told .= "{$answer}: ".implode(' ', $rules)."\n";
         }
 
@@ -94,8 +113,28 @@ final class PlantedWordsTest extends TestCase
 
     private static function effect(ProofContext $context, Finding $finding): string
     {
-        $after = new ProofContext($finding->mended ?? $context->program, $context->transmitter, $context->receiver, $context->controller);
+        $after = new ProofContext(
+            $finding->mended ?? $context->program,
+            $context->transmitter,
+            $context->receiver,
+            $context->controller,
+        );
 
-        return implode(', ', array_slice(array_map(fn ($one): string => "{$one->channel} {$one->where} {$one->before} → {$one->after}", EditEffect::between($context->circuit(), $after->circuit(), $finding->witness, $finding->channels())), 0, 6));
+        return implode(
+            ', ',
+            array_slice(
+                array_map(
+                    fn ($one): string => "{$one->channel} {$one->where} {$one->before} → {$one->after}",
+                    EditEffect::between(
+                        $context->circuit(),
+                        $after->circuit(),
+                        $finding->witness,
+                        $finding->channels(),
+                    ),
+                ),
+                0,
+                6,
+            ),
+        );
     }
 }

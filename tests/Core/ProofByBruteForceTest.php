@@ -19,7 +19,13 @@ use Random\Randomizer;
 /** The proof against brute force, on aircraft of every school that were spoiled at random: no danger is missed, none is invented. */
 final class ProofByBruteForceTest extends TestCase
 {
-    private const JUDGED = ['safe-at-power-up', 'no-start-above-idle', 'arm-channel-alone', 'one-mode-in-each-state', 'nothing-clips'];
+    private const JUDGED = [
+        'safe-at-power-up',
+        'no-start-above-idle',
+        'arm-channel-alone',
+        'one-mode-in-each-state',
+        'nothing-clips',
+    ];
 
     /** @return iterable<string, array{int}> */
     public static function seeds(): iterable
@@ -41,7 +47,11 @@ final class ProofByBruteForceTest extends TestCase
         }
         $tried = new BruteForce($context, $seed);
         foreach ($tried->dangers(400) as $rule) {
-            self::assertContains($answers[$rule], [Answer::Findings, Answer::NotProven], "{$rule} is broken, the proof says {$answers[$rule]->value}");
+            self::assertContains(
+                $answers[$rule],
+                [Answer::Findings, Answer::NotProven],
+                "{$rule} is broken, the proof says {$answers[$rule]->value}",
+            );
         }
         if ($answers['one-move-disarms'] === Answer::Proven && $context->model()->memories->isEmpty()) {
             self::assertTrue($tried->someMoveMayAlwaysStopIt(800), 'every move was seen to fail');
@@ -64,16 +74,40 @@ final class ProofByBruteForceTest extends TestCase
             $shown = $finding->witness->frame($context->circuit());
             $script = $words->script($finding->witness);
             if ($script !== null) {
-                $frames = iterator_to_array(ScriptDecoder::read(Json::decode((string) json_encode($script, JSON_PRESERVE_ZERO_FRACTION)), $context->circuit()->panel, $context->circuit()->sensors())->run($context->circuit()), false);
+                $frames = iterator_to_array(
+                    ScriptDecoder::read(
+                        Json::decode((string) json_encode($script, JSON_PRESERVE_ZERO_FRACTION)),
+                        $context->circuit()->panel,
+                        $context->circuit()->sensors(),
+                    )->run($context->circuit()),
+                    false,
+                );
                 $again = end($frames) ?: self::fail();
             } else {
-                $hand = [...array_map(fn (array $one): object => (object) $one, $words->hand($finding->witness)), 'telemetry' => (object) $finding->witness->telemetry];
+                $hand = [
+                    ...array_map(fn (array $one): object => (object) $one, $words->hand($finding->witness)),
+                    'telemetry' => (object) $finding->witness->telemetry,
+                ];
                 $sets = Json::decode((string) json_encode([$hand], JSON_PRESERVE_ZERO_FRACTION));
-                $again = $context->circuit()->tick(InputsDecoder::list($sets, $context->circuit()->panel)[0], null, TelemetryDecoder::list($sets, $context->circuit()->sensors())[0])->frame;
+                $again = $context
+                    ->circuit()
+                    ->tick(
+                        InputsDecoder::list($sets, $context->circuit()->panel)[0],
+                        null,
+                        TelemetryDecoder::list($sets, $context->circuit()->sensors())[0],
+                    )->frame;
             }
-            self::assertSame(self::pulses($context, $shown), self::pulses($context, $again), "{$finding->key()}: {$finding->says}");
+            self::assertSame(
+                self::pulses($context, $shown),
+                self::pulses($context, $again),
+                "{$finding->key()}: {$finding->says}",
+            );
             foreach ($finding->channels() as $channel) {
-                if (preg_match('/(\d+) µs/', $finding->says, $pulse) === 1 && count($finding->channels()) === 1 && ! $finding->isOpen) {
+                if (
+                    preg_match('/(\d+) µs/', $finding->says, $pulse) === 1 &&
+                    count($finding->channels()) === 1 &&
+                    ! $finding->isOpen
+                ) {
                     self::assertStringContainsString("{$again->pulse($channel)} µs", $finding->says);
                 }
             }
@@ -103,7 +137,12 @@ final class ProofByBruteForceTest extends TestCase
         $open = $all = 0;
         foreach (range(1, 60) as $seed) {
             foreach (Proof::of(self::spoiled($seed))->rules as [, $judgement]) {
-                $open += $judgement->answer === Answer::NotProven && ! str_contains((string) $judgement->why, 'Say ') && ! str_contains((string) $judgement->why, 'moves') ? 1 : 0;
+                $open +=
+                    $judgement->answer === Answer::NotProven &&
+                    ! str_contains((string) $judgement->why, 'Say ') &&
+                    ! str_contains((string) $judgement->why, 'moves')
+                        ? 1
+                        : 0;
                 $all++;
             }
         }

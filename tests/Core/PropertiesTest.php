@@ -25,7 +25,7 @@ final class PropertiesTest extends TestCase
 
     private function number(float $least, float $most): float
     {
-        return $least + ($most - $least) * $this->random->getInt(0, 1_000_000) / 1_000_000;
+        return $least + (($most - $least) * $this->random->getInt(0, 1_000_000)) / 1_000_000;
     }
 
     private function curve(bool $smooth, bool $rising): Curve
@@ -78,7 +78,10 @@ final class PropertiesTest extends TestCase
     public function test_a_symmetric_shape_answers_both_sides_alike(): void
     {
         for ($try = 0; $try < 100; $try++) {
-            $circuit = Given::roll(['deadband' => $this->number(0, 0.5), 'shape' => ['main' => ['rate' => $this->number(0, 1.5), 'expo' => $this->number(-1, 1)]]]);
+            $circuit = Given::roll([
+                'deadband' => $this->number(0, 0.5),
+                'shape' => ['main' => ['rate' => $this->number(0, 1.5), 'expo' => $this->number(-1, 1)]],
+            ]);
             $x = $this->number(0, 1);
             self::assertEqualsWithDelta(
                 Given::frame($circuit, ['roll' => $x])->functions()['roll'],
@@ -94,7 +97,9 @@ final class PropertiesTest extends TestCase
             $travel = [$this->number(0, 1.5), $this->number(0, 1.5)];
             $x = $this->number(-1, 1);
             $plain = Given::frame(Given::roll(output: ['travel' => $travel]), ['roll' => $x])->outputs()[1]->signal;
-            $reversed = Given::frame(Given::roll(output: ['travel' => $travel, 'reverse' => true]), ['roll' => $x])->outputs()[1]->signal;
+            $reversed = Given::frame(Given::roll(output: ['travel' => $travel, 'reverse' => true]), [
+                'roll' => $x,
+            ])->outputs()[1]->signal;
             self::assertEqualsWithDelta($plain, -$reversed, 1e-12);
         }
     }
@@ -102,9 +107,28 @@ final class PropertiesTest extends TestCase
     public function test_added_feeds_superpose(): void
     {
         for ($try = 0; $try < 50; $try++) {
-            [$a, $b, $x, $y] = [$this->number(-0.7, 0.7), $this->number(-0.7, 0.7), $this->number(-1, 1), $this->number(-1, 1)];
-            $circuit = Given::program(['outputs' => [['channel' => 1, 'name' => 'Sum', 'feeds' => [['from' => ['axis' => 'roll'], 'weight' => $a], ['from' => ['axis' => 'pitch'], 'weight' => $b]]]]]);
-            $signal = fn (float $roll, float $pitch): float => Given::frame($circuit, ['roll' => $roll, 'pitch' => $pitch])->outputs()[1]->signal;
+            [$a, $b, $x, $y] = [
+                $this->number(-0.7, 0.7),
+                $this->number(-0.7, 0.7),
+                $this->number(-1, 1),
+                $this->number(-1, 1),
+            ];
+            $circuit = Given::program([
+                'outputs' => [
+                    [
+                        'channel' => 1,
+                        'name' => 'Sum',
+                        'feeds' => [
+                            ['from' => ['axis' => 'roll'], 'weight' => $a],
+                            ['from' => ['axis' => 'pitch'], 'weight' => $b],
+                        ],
+                    ],
+                ],
+            ]);
+            $signal = fn (float $roll, float $pitch): float => Given::frame($circuit, [
+                'roll' => $roll,
+                'pitch' => $pitch,
+            ])->outputs()[1]->signal;
             self::assertEqualsWithDelta($signal($x, $y), $signal($x, 0) + $signal(0, $y), 1e-12);
         }
     }
@@ -122,9 +146,12 @@ final class PropertiesTest extends TestCase
                 $hand[$slot] = $this->number(-1, 1);
             }
             foreach ($transmitter->controls as $control) {
-                $hand[(int) $circuit->panel->control($control->id)] = $control->detents === []
-                    ? $this->number(-1, 1)
-                    : (float) $control->valueOf($control->detents[$this->random->getInt(0, count($control->detents) - 1)]);
+                $hand[(int) $circuit->panel->control($control->id)] =
+                    $control->detents === []
+                        ? $this->number(-1, 1)
+                        : (float) $control->valueOf(
+                            $control->detents[$this->random->getInt(0, count($control->detents) - 1)],
+                        );
             }
             $frame = $circuit->frame(array_values($hand));
             self::assertSame($frame->slots, $again->frame(array_values($hand))->slots);

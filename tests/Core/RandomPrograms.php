@@ -15,7 +15,15 @@ final class RandomPrograms
 {
     private const STICKS = ['roll', 'pitch', 'throttle', 'yaw'];
 
-    private const FAMILIES = ['multirotor', 'tiny-multirotor', 'plane', 'flying-wing', 'sailplane', 'helicopter', 'ground-vehicle'];
+    private const FAMILIES = [
+        'multirotor',
+        'tiny-multirotor',
+        'plane',
+        'flying-wing',
+        'sailplane',
+        'helicopter',
+        'ground-vehicle',
+    ];
 
     private readonly Randomizer $random;
 
@@ -38,7 +46,10 @@ final class RandomPrograms
     /** @param  array<string, mixed>  $more  of the document */
     public function program(array $more = []): Program
     {
-        $functions = array_map(fn (string $stick): array => $this->proportional("f-{$stick}", ['axis' => $stick]), self::STICKS);
+        $functions = array_map(
+            fn (string $stick): array => $this->proportional("f-{$stick}", ['axis' => $stick]),
+            self::STICKS,
+        );
         foreach ($this->levers() as $place => $lever) {
             $functions[] = $this->proportional("lever-{$place}", ['control' => $lever]);
         }
@@ -49,14 +60,43 @@ final class RandomPrograms
             $outputs[] = $this->output($channel, array_column($functions, 'id'));
         }
 
-        return ProgramDecoder::decode(Given::text($more + [
-            'version' => 2, 'family' => $this->pick(self::FAMILIES), 'transmitter' => $this->transmitter->id,
-            'phases' => [['id' => 'calm', 'name' => 'Calm'], ['id' => 'wild', 'name' => 'Wild', 'when' => $this->condition(2)], ['id' => 'odd', 'name' => 'Odd', 'when' => $this->condition(1)]],
-            'functions' => $functions, 'outputs' => $outputs,
-            'curves' => ['bent' => ['points' => [[-1, $this->number(-1, 1)], [-0.25, $this->number(-1, 1)], [0.5, $this->number(-1, 1)], [1, $this->number(-1, 1)]]], 'round' => ['smooth' => true, 'points' => [[-1, $this->number(-1, 1)], [0.1, $this->number(-1, 1)], [0.4, $this->number(-1, 1)], [1, $this->number(-1, 1)]]]],
-            'conditions' => ['named' => $this->leaf()],
-            ...$this->chance(4) ? ['ring' => ['of' => ['f-roll', 'f-pitch'], 'limit' => 0.8]] : [],
-        ]));
+        return ProgramDecoder::decode(
+            Given::text(
+                $more + [
+                    'version' => 2,
+                    'family' => $this->pick(self::FAMILIES),
+                    'transmitter' => $this->transmitter->id,
+                    'phases' => [
+                        ['id' => 'calm', 'name' => 'Calm'],
+                        ['id' => 'wild', 'name' => 'Wild', 'when' => $this->condition(2)],
+                        ['id' => 'odd', 'name' => 'Odd', 'when' => $this->condition(1)],
+                    ],
+                    'functions' => $functions,
+                    'outputs' => $outputs,
+                    'curves' => [
+                        'bent' => [
+                            'points' => [
+                                [-1, $this->number(-1, 1)],
+                                [-0.25, $this->number(-1, 1)],
+                                [0.5, $this->number(-1, 1)],
+                                [1, $this->number(-1, 1)],
+                            ],
+                        ],
+                        'round' => [
+                            'smooth' => true,
+                            'points' => [
+                                [-1, $this->number(-1, 1)],
+                                [0.1, $this->number(-1, 1)],
+                                [0.4, $this->number(-1, 1)],
+                                [1, $this->number(-1, 1)],
+                            ],
+                        ],
+                    ],
+                    'conditions' => ['named' => $this->leaf()],
+                    ...$this->chance(4) ? ['ring' => ['of' => ['f-roll', 'f-pitch'], 'limit' => 0.8]] : [],
+                ],
+            ),
+        );
     }
 
     /**
@@ -69,9 +109,20 @@ final class RandomPrograms
         $hand = $circuit->panel->atRest();
         foreach ($hand as $input => $rest) {
             $control = $this->transmitter->controls[$input - 8] ?? null;
-            $hand[$input] = $control !== null && $control->detents !== []
-                ? (float) $control->valueOf($this->pick($control->detents))
-                : $this->pick([$rest, -1.0, 1.0, 0.0, 0.25, -0.25, 0.5, $this->random->getInt(-100000, 100000) / 100000, $this->random->getInt(-100000, 100000) / 100000]);
+            $hand[$input] =
+                $control !== null && $control->detents !== []
+                    ? (float) $control->valueOf($this->pick($control->detents))
+                    : $this->pick([
+                        $rest,
+                        -1.0,
+                        1.0,
+                        0.0,
+                        0.25,
+                        -0.25,
+                        0.5,
+                        $this->random->getInt(-100000, 100000) / 100000,
+                        $this->random->getInt(-100000, 100000) / 100000,
+                    ]);
         }
 
         return array_values($hand);
@@ -79,7 +130,7 @@ final class RandomPrograms
 
     public function number(float $least, float $most): float
     {
-        return round($least + ($most - $least) * $this->random->getInt(0, 1000) / 1000, 2);
+        return round($least + (($most - $least) * $this->random->getInt(0, 1000)) / 1000, 2);
     }
 
     /**
@@ -107,7 +158,10 @@ final class RandomPrograms
 
         return match ($this->random->getInt(0, 6)) {
             0 => ['control' => $lever, $this->pick(['above', 'below']) => $this->pick([-0.25, 0.0, 0.25, 0.5])],
-            1 => ['function' => $this->pick(['f-yaw', 'f-throttle']), $this->pick(['above', 'below']) => $this->pick([-0.5, 0.0, 0.5])],
+            1 => [
+                'function' => $this->pick(['f-yaw', 'f-throttle']),
+                $this->pick(['above', 'below']) => $this->pick([-0.5, 0.0, 0.5]),
+            ],
             default => ['control' => $switch->id, 'at' => $this->pick($switch->detents)],
         };
     }
@@ -127,7 +181,11 @@ final class RandomPrograms
             5 => ['toggle' => $this->leaf()],
             6 => ['latch' => ['set' => $this->leaf(), 'reset' => $this->leaf()]],
             7 => ['held' => $inside(), 'seconds' => 0.3],
-            8 => ['sensor' => $this->pick(['height', 'volts']), $this->pick(['above', 'below']) => $this->pick([10, 100]), 'hysteresis' => $this->pick([0, 5])],
+            8 => [
+                'sensor' => $this->pick(['height', 'volts']),
+                $this->pick(['above', 'below']) => $this->pick([10, 100]),
+                'hysteresis' => $this->pick([0, 5]),
+            ],
             default => $this->leaf(),
         };
     }
@@ -135,7 +193,10 @@ final class RandomPrograms
     /** @return non-empty-list<string> */
     private function levers(): array
     {
-        $levers = array_map(fn ($one): string => $one->id, array_values(array_filter($this->transmitter->controls, fn ($one): bool => $one->detents === [])));
+        $levers = array_map(
+            fn ($one): string => $one->id,
+            array_values(array_filter($this->transmitter->controls, fn ($one): bool => $one->detents === [])),
+        );
 
         return $levers === [] ? ['dial'] : array_slice($levers, 0, 3);
     }
@@ -148,16 +209,45 @@ final class RandomPrograms
     {
         $shape = fn (): array => match ($this->random->getInt(0, 3)) {
             0 => ['rate' => $this->number(0.3, 1.4), 'curve' => $this->pick(['bent', 'round'])],
-            default => ['rate' => [$this->number(0.3, 1.4), $this->number(0.3, 1.4)], 'expo' => $this->number(-0.6, 0.8)],
+            default => [
+                'rate' => [$this->number(0.3, 1.4), $this->number(0.3, 1.4)],
+                'expo' => $this->number(-0.6, 0.8),
+            ],
         };
 
         return [
-            'id' => $id, 'name' => ucfirst($id), 'drive' => $drive, 'deadband' => $this->pick([0, 0, 0.1]),
-            ...$this->chance(2) ? ['shape' => ['calm' => $shape(), ...! in_array($id, ['f-yaw', 'f-throttle'], true) && $this->chance(2) ? ['wild' => $shape()] : []]] : [],
-            ...isset($drive['axis']) && $this->chance(2) ? ['trim' => ['authority' => $this->number(0, 0.4), ...$this->chance(2) ? ['idle' => true] : [], ...! in_array($id, ['f-yaw', 'f-throttle'], true) && $this->chance(3) ? ['perPhase' => true] : []]] : [],
-            ...! in_array($id, ['f-yaw', 'f-throttle'], true) && $this->chance(3) ? ['dualRates' => [['when' => $this->condition(1), ...$shape()]]] : [],
+            'id' => $id,
+            'name' => ucfirst($id),
+            'drive' => $drive,
+            'deadband' => $this->pick([0, 0, 0.1]),
+            ...$this->chance(2)
+                ? [
+                    'shape' => [
+                        'calm' => $shape(),
+                        ...! in_array($id, ['f-yaw', 'f-throttle'], true) && $this->chance(2)
+                            ? ['wild' => $shape()]
+                            : [],
+                    ],
+                ]
+                : [],
+            ...isset($drive['axis']) && $this->chance(2)
+                ? [
+                    'trim' => [
+                        'authority' => $this->number(0, 0.4),
+                        ...$this->chance(2) ? ['idle' => true] : [],
+                        ...! in_array($id, ['f-yaw', 'f-throttle'], true) && $this->chance(3)
+                            ? ['perPhase' => true]
+                            : [],
+                    ],
+                ]
+                : [],
+            ...! in_array($id, ['f-yaw', 'f-throttle'], true) && $this->chance(3)
+                ? ['dualRates' => [['when' => $this->condition(1), ...$shape()]]]
+                : [],
             // Conditions look at yaw and throttle: these hang on nothing.
-            ...! in_array($id, ['f-yaw', 'f-throttle'], true) && $this->chance(3) ? ['override' => [['when' => $this->condition(2), 'value' => $this->number(-1, 1)]]] : [],
+            ...! in_array($id, ['f-yaw', 'f-throttle'], true) && $this->chance(3)
+                ? ['override' => [['when' => $this->condition(2), 'value' => $this->number(-1, 1)]]]
+                : [],
         ];
     }
 
@@ -165,8 +255,19 @@ final class RandomPrograms
     private function stepped(string $id): array
     {
         return [
-            'id' => $id, 'name' => ucfirst($id), 'steps' => [['id' => 'a', 'value' => $this->number(-1, 0)], ['id' => 'b', 'value' => $this->number(0, 1)], ['id' => 'c', 'value' => $this->number(-1, 1)]],
-            'drive' => ['cases' => [['when' => $this->condition(2), 'step' => 'b'], ['when' => $this->condition(1), 'step' => 'c']]],
+            'id' => $id,
+            'name' => ucfirst($id),
+            'steps' => [
+                ['id' => 'a', 'value' => $this->number(-1, 0)],
+                ['id' => 'b', 'value' => $this->number(0, 1)],
+                ['id' => 'c', 'value' => $this->number(-1, 1)],
+            ],
+            'drive' => [
+                'cases' => [
+                    ['when' => $this->condition(2), 'step' => 'b'],
+                    ['when' => $this->condition(1), 'step' => 'c'],
+                ],
+            ],
         ];
     }
 
@@ -185,11 +286,23 @@ final class RandomPrograms
                 default => $this->pick($functions),
             };
             $feeds[] = [
-                'from' => $from, 'weight' => [$this->number(-1, 1), $this->number(-1, 1)], ...$this->chance(3) ? ['when' => $this->condition(1)] : [],
-                ...$this->chance(4) ? ['offset' => $this->number(-0.3, 0.3)] : [], ...$this->chance(5) ? ['curve' => 'bent'] : [], ...$this->chance(6) ? ['combine' => $this->pick(['scale', 'replace'])] : [],
+                'from' => $from,
+                'weight' => [$this->number(-1, 1), $this->number(-1, 1)],
+                ...$this->chance(3) ? ['when' => $this->condition(1)] : [],
+                ...$this->chance(4) ? ['offset' => $this->number(-0.3, 0.3)] : [],
+                ...$this->chance(5) ? ['curve' => 'bent'] : [],
+                ...$this->chance(6) ? ['combine' => $this->pick(['scale', 'replace'])] : [],
             ];
         }
 
-        return ['channel' => $channel, 'name' => "Out {$channel}", 'feeds' => $feeds, 'travel' => [$this->number(0.5, 1.3), $this->number(0.5, 1.3)], 'reverse' => $this->chance(2), 'subtrim' => $this->number(-0.2, 0.2), 'limit' => $this->pick([[-1.5, 1.5], [-0.9, 1.1]])];
+        return [
+            'channel' => $channel,
+            'name' => "Out {$channel}",
+            'feeds' => $feeds,
+            'travel' => [$this->number(0.5, 1.3), $this->number(0.5, 1.3)],
+            'reverse' => $this->chance(2),
+            'subtrim' => $this->number(-0.2, 0.2),
+            'limit' => $this->pick([[-1.5, 1.5], [-0.9, 1.1]]),
+        ];
     }
 }

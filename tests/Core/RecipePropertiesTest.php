@@ -44,7 +44,10 @@ final class RecipePropertiesTest extends TestCase
             self::assertEquals($program, ProgramDecoder::decode(ProgramEncoder::encode($program)));
             foreach ([['roll' => 1.0, 'yaw' => -1.0], ['pitch' => -1.0, 'throttle' => 1.0], []] as $hand) {
                 foreach (Given::frame($circuit, $hand)->outputs() as $channel => $output) {
-                    self::assertTrue($output->pulse >= 700 && $output->pulse <= 2300, "channel {$channel} at {$output->pulse} µs");
+                    self::assertTrue(
+                        $output->pulse >= 700 && $output->pulse <= 2300,
+                        "channel {$channel} at {$output->pulse} µs",
+                    );
                 }
             }
         }
@@ -64,9 +67,17 @@ final class RecipePropertiesTest extends TestCase
     public function test_its_surfaces_answer_the_sticks_as_common_practice_has_it(Recipe $recipe, Family $family): void
     {
         $ways = [
-            'left-aileron roll' => 'down', 'right-aileron roll' => 'up', 'left-elevon roll' => 'down', 'right-elevon roll' => 'up',
-            'elevator pitch' => 'down', 'left-elevon pitch' => 'down', 'right-elevon pitch' => 'down', 'rudder yaw' => 'right',
-            'left-tail pitch' => 'down', 'right-tail pitch' => 'down', 'swash-front pitch' => 'down',
+            'left-aileron roll' => 'down',
+            'right-aileron roll' => 'up',
+            'left-elevon roll' => 'down',
+            'right-elevon roll' => 'up',
+            'elevator pitch' => 'down',
+            'left-elevon pitch' => 'down',
+            'right-elevon pitch' => 'down',
+            'rudder yaw' => 'right',
+            'left-tail pitch' => 'down',
+            'right-tail pitch' => 'down',
+            'swash-front pitch' => 'down',
         ];
         $judged = 0;
         foreach ($this->built($recipe, $family) as [$program]) {
@@ -74,10 +85,18 @@ final class RecipePropertiesTest extends TestCase
             foreach (SurfaceCheck::moves(Compiler::compile($program, Given::transmitter())) as $move) {
                 $wanted = $ways["{$parts[$move->channel]->value} {$move->stick->value}"] ?? null;
                 $judged += $wanted === null ? 0 : 1;
-                self::assertSame($wanted ?? $move->goes, $move->goes, "{$move->name} with the {$move->stick->value} stick");
+                self::assertSame(
+                    $wanted ?? $move->goes,
+                    $move->goes,
+                    "{$move->name} with the {$move->stick->value} stick",
+                );
             }
         }
-        self::assertSame(in_array($recipe->id(), ['multirotor', 'helicopter', 'ground-vehicle'], true), $judged === 0, "{$recipe->id()} was judged {$judged} times");
+        self::assertSame(
+            in_array($recipe->id(), ['multirotor', 'helicopter', 'ground-vehicle'], true),
+            $judged === 0,
+            "{$recipe->id()} was judged {$judged} times",
+        );
     }
 
     #[DataProvider('recipes')]
@@ -103,7 +122,15 @@ final class RecipePropertiesTest extends TestCase
             }
             try {
                 $settings = RecipeSettings::of($recipe->settings(), $chosen);
-                $built[] = [RecipeWriter::fit($recipe, $settings, FirstProgram::program($family, 'Any', Given::transmitter()), Given::transmitter())->program, $settings];
+                $built[] = [
+                    RecipeWriter::fit(
+                        $recipe,
+                        $settings,
+                        FirstProgram::program($family, 'Any', Given::transmitter()),
+                        Given::transmitter(),
+                    )->program,
+                    $settings,
+                ];
             } catch (Refused $refused) {
                 self::assertNotSame('', $refused->getMessage());
             }
@@ -118,7 +145,7 @@ final class RecipePropertiesTest extends TestCase
         return match ($setting->kind) {
             'flag' => $random->getInt(0, 1) === 1,
             'choice' => (string) array_keys($setting->options)[$random->getInt(0, count($setting->options) - 1)],
-            default => round($setting->least + ($setting->most - $setting->least) * $random->getInt(0, 20) / 20, 4),
+            default => round($setting->least + (($setting->most - $setting->least) * $random->getInt(0, 20)) / 20, 4),
         };
     }
 }

@@ -18,11 +18,19 @@ final class RecipesPageTest extends TestCase
 
     private static function page(): string
     {
-        $head = "# Airframe recipes\n\nA recipe writes functions, feeds and outputs as ordinary program text. Applied again it says first what it would\nchange; controls, direction, travel, sub-trim and limits that the pilot set stay. Right and forward sticks are positive;\na wing or tail surface is positive with its trailing edge down, a rudder to the right, a swash servo upwards.\n";
+        $head =
+            "# Airframe recipes\n\nA recipe writes functions, feeds and outputs as ordinary program text. Applied again it says first what it would\nchange; controls, direction, travel, sub-trim and limits that the pilot set stay. Right and forward sticks are positive;\na wing or tail surface is positive with its trailing edge down, a rudder to the right, a swash servo upwards.\n";
         foreach (Recipes::all() as $recipe) {
             $head .= "\n## {$recipe->title()} (`{$recipe->id()}`)\n\n{$recipe->says()}\n\n| setting | name | values | default | |\n| --- | --- | --- | --- | --- |\n";
             foreach ($recipe->settings() as $setting) {
-                $head .= "| `{$setting->id}` | {$setting->name} | ".self::values($setting).' | '.self::default($setting).' | '.str_replace('|', '/', $setting->says)." |\n";
+                $head .=
+                    "| `{$setting->id}` | {$setting->name} | ".
+                    self::values($setting).
+                    ' | '.
+                    self::default($setting).
+                    ' | '.
+                    str_replace('|', '/', $setting->says).
+                    " |\n";
             }
         }
 
@@ -32,7 +40,10 @@ final class RecipesPageTest extends TestCase
     private static function values(RecipeSetting $setting): string
     {
         return match ($setting->kind) {
-            'choice' => implode(', ', array_map(fn (string $id): string => "`{$id}`", array_map(strval(...), array_keys($setting->options)))),
+            'choice' => implode(
+                ', ',
+                array_map(fn (string $id): string => "`{$id}`", array_map(strval(...), array_keys($setting->options))),
+            ),
             'flag' => '`true`, `false`',
             'percent' => round($setting->least * 100).' to '.round($setting->most * 100).' %',
             default => "{$setting->least} to {$setting->most} {$setting->unit}",

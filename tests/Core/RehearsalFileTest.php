@@ -35,7 +35,12 @@ final class RehearsalFileTest extends TestCase
     {
         $circuit = Given::circuit(Given::demo($demo));
 
-        return $this->rehearser()->rehearse($circuit, Given::catalogue()->scenario($script) ?? self::fail(), $setting, true);
+        return $this->rehearser()->rehearse(
+            $circuit,
+            Given::catalogue()->scenario($script) ?? self::fail(),
+            $setting,
+            true,
+        );
     }
 
     public function test_what_is_drawn_is_drawn_in_the_pilots_units(): void
@@ -44,15 +49,34 @@ final class RehearsalFileTest extends TestCase
         $document->sense->system = 'nautical';
         $circuit = Given::circuit((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
         $metric = $this->written('petrel', 'thermal', new RehearsalSettings(1));
-        $nautical = $this->rehearser()->rehearse($circuit, Given::catalogue()->scenario('thermal') ?? self::fail(), new RehearsalSettings(1), true);
+        $nautical = $this->rehearser()->rehearse(
+            $circuit,
+            Given::catalogue()->scenario('thermal') ?? self::fail(),
+            new RehearsalSettings(1),
+            true,
+        );
 
         self::assertSame($metric['truth'], $nautical['truth'], 'the same flight');
-        self::assertSame([['Height', 'm'], ['Air', 'km/h'], ['Cell', 'V'], ['Link', '%']], array_map(fn (array $one): array => [$one['name'], $one['unit']], $metric['traces']));
+        self::assertSame(
+            [['Height', 'm'], ['Air', 'km/h'], ['Cell', 'V'], ['Link', '%']],
+            array_map(fn (array $one): array => [$one['name'], $one['unit']], $metric['traces']),
+        );
         self::assertSame(['ft', 'kn', 'V', '%'], array_column($nautical['traces'], 'unit'));
-        self::assertEqualsWithDelta(max($metric['truth']['height']) / 0.3048, max($nautical['traces'][0]['data']), 0.06);
-        self::assertEqualsWithDelta($metric['truth']['airspeed'][400] * 3600 / 1852, $nautical['traces'][1]['data'][400], 0.06);
+        self::assertEqualsWithDelta(
+            max($metric['truth']['height']) / 0.3048,
+            max($nautical['traces'][0]['data']),
+            0.06,
+        );
+        self::assertEqualsWithDelta(
+            ($metric['truth']['airspeed'][400] * 3600) / 1852,
+            $nautical['traces'][1]['data'][400],
+            0.06,
+        );
         self::assertSame($metric['extent']['top'], $nautical['extent']['top']);
-        self::assertSame([round($metric['extent']['top']).' m', round($metric['extent']['top'] / 0.3048).' ft'], [$metric['extent']['says']['top'], $nautical['extent']['says']['top']]);
+        self::assertSame(
+            [round($metric['extent']['top']).' m', round($metric['extent']['top'] / 0.3048).' ft'],
+            [$metric['extent']['says']['top'], $nautical['extent']['says']['top']],
+        );
     }
 
     public function test_every_column_has_a_row_for_every_moment(): void
@@ -80,7 +104,9 @@ final class RehearsalFileTest extends TestCase
             self::assertSame($sorted, $times);
             self::assertSame(0.0, $times[0], 'the first says everything');
         }
-        $phases = array_values(array_filter(array_map(fn (array $one): ?string => $one['is']->phase ?? null, $written['steps'])));
+        $phases = array_values(
+            array_filter(array_map(fn (array $one): ?string => $one['is']->phase ?? null, $written['steps'])),
+        );
         self::assertSame(['cruise', 'launch', 'cruise', 'thermal', 'cruise', 'thermal', 'cruise', 'landing'], $phases);
         self::assertSame('toward', $written['hands'][0]['is']->{'top-left'}, 'switches by their detent');
         self::assertSame(0.0, $written['hands'][0]['is']->{'slider-left'}, 'sliders by where they stand');
@@ -90,7 +116,10 @@ final class RehearsalFileTest extends TestCase
     {
         $written = $this->written('nightjar', 'out-and-back', new RehearsalSettings(1, mishaps: ['antenna' => 85.0]));
 
-        self::assertCount(1, array_filter($written['events'], fn (array $one): bool => $one['kind'] === 'mishap' && $one['at'] === 85.0));
+        self::assertCount(
+            1,
+            array_filter($written['events'], fn (array $one): bool => $one['kind'] === 'mishap' && $one['at'] === 85.0),
+        );
         self::assertCount(1, $written['lost']);
         self::assertEqualsWithDelta([85.0, 93.2], $written['lost'][0], 0.4);
         self::assertSame('Power up, wait for satellites', $written['events'][0]['says']);
@@ -139,12 +168,23 @@ final class RehearsalFileTest extends TestCase
     {
         $nowhere = new Rehearser(Given::catalogue(), Given::catalogue(), '/proc/nowhere');
 
-        self::assertInstanceOf(Recording::class, $nowhere->flight(Given::circuit(Given::demo('midge')), Given::catalogue()->scenario('first-hover') ?? self::fail(), new RehearsalSettings(1)));
+        self::assertInstanceOf(
+            Recording::class,
+            $nowhere->flight(
+                Given::circuit(Given::demo('midge')),
+                Given::catalogue()->scenario('first-hover') ?? self::fail(),
+                new RehearsalSettings(1),
+            ),
+        );
     }
 
     public function test_the_tone_is_silent_on_the_ground(): void
     {
-        $flight = $this->rehearser()->flight(Given::circuit(Given::demo('petrel')), Given::catalogue()->scenario('thermal') ?? self::fail(), new RehearsalSettings(1));
+        $flight = $this->rehearser()->flight(
+            Given::circuit(Given::demo('petrel')),
+            Given::catalogue()->scenario('thermal') ?? self::fail(),
+            new RehearsalSettings(1),
+        );
 
         self::assertNull(RehearsalEncoder::tone($flight)[10]);
     }

@@ -41,9 +41,19 @@ final class RehearsalTest extends TestCase
     }
 
     /** @param  array<string, float>  $mishaps */
-    private static function fly(Circuit $circuit, string $scenario, array $mishaps = [], float $wind = 3.0, int $seed = 1): Recording
-    {
-        return (new Flight($circuit, Given::catalogue(), self::scenario($scenario), new RehearsalSettings($seed, $wind, 250.0, $mishaps)))->fly();
+    private static function fly(
+        Circuit $circuit,
+        string $scenario,
+        array $mishaps = [],
+        float $wind = 3.0,
+        int $seed = 1,
+    ): Recording {
+        return (new Flight(
+            $circuit,
+            Given::catalogue(),
+            self::scenario($scenario),
+            new RehearsalSettings($seed, $wind, 250.0, $mishaps),
+        ))->fly();
     }
 
     private static function listen(Recording $flight, Circuit $circuit): ListenedFlight
@@ -54,7 +64,12 @@ final class RehearsalTest extends TestCase
     /** @return list<string> */
     private static function words(ListenedFlight $heard): array
     {
-        return array_values(array_map(fn (SpokenPhrase $one): string => $one->offer->text, array_filter($heard->said, fn (SpokenPhrase $one): bool => $one->from !== null)));
+        return array_values(
+            array_map(
+                fn (SpokenPhrase $one): string => $one->offer->text,
+                array_filter($heard->said, fn (SpokenPhrase $one): bool => $one->from !== null),
+            ),
+        );
     }
 
     private static function remark(ListenedFlight $heard, string $topic): Remark
@@ -64,7 +79,10 @@ final class RehearsalTest extends TestCase
                 return $one;
             }
         }
-        self::fail("nothing was remarked of {$topic}: ".implode('; ', array_map(fn (Remark $one): string => "{$one->topic} {$one->says}", $heard->verdict)));
+        self::fail(
+            "nothing was remarked of {$topic}: ".
+                implode('; ', array_map(fn (Remark $one): string => "{$one->topic} {$one->says}", $heard->verdict)),
+        );
     }
 
     /** @param  list<Sample>  $samples */
@@ -105,18 +123,26 @@ final class RehearsalTest extends TestCase
         self::assertCount(count($flight->truth), $flight->samples);
         self::assertEqualsWithDelta(self::scenario($scenario)->seconds(), $flight->seconds(), 0.21);
         $used = array_column($flight->truth, 'used');
-        self::assertSame($used, array_map(fn (int $i): float => max(array_slice($used, max(0, $i - 1), 2)), array_keys($used)), 'what is used stays used');
+        self::assertSame(
+            $used,
+            array_map(fn (int $i): float => max(array_slice($used, max(0, $i - 1), 2)), array_keys($used)),
+            'what is used stays used',
+        );
     }
 
     #[DataProvider('flights')]
-    public function test_the_same_seed_gives_the_same_bytes_and_another_another_day(string $demo, string $scenario): void
-    {
+    public function test_the_same_seed_gives_the_same_bytes_and_another_another_day(
+        string $demo,
+        string $scenario,
+    ): void {
         if ($scenario !== 'circuit' && $scenario !== 'hover-and-land') {
             $this->expectNotToPerformAssertions();
 
             return;
         }
-        $bytes = fn (int $seed): string => serialize(self::fly(self::circuit($demo), $scenario, ['gps' => 60.0], 4.0, $seed));
+        $bytes = fn (int $seed): string => serialize(
+            self::fly(self::circuit($demo), $scenario, ['gps' => 60.0], 4.0, $seed),
+        );
 
         self::assertSame($bytes(7), $bytes(7));
         self::assertNotSame($bytes(7), $bytes(8));
@@ -155,8 +181,12 @@ final class RehearsalTest extends TestCase
         self::assertContains('Signal lost', self::words($heard));
         self::assertStringContainsString('the pilot was told at 1:25', self::remark($heard, 'Link')->says);
 
-        $mute = self::circuit('nightjar', fn ($d) => $d->sense->calls = []);
-        self::assertSame(PointLevel::Wrong, self::remark(self::listen($flight, $mute), 'Link')->level, 'without alarms nothing is said of it');
+        $mute = self::circuit('nightjar', fn ($d) => ($d->sense->calls = []));
+        self::assertSame(
+            PointLevel::Wrong,
+            self::remark(self::listen($flight, $mute), 'Link')->level,
+            'without alarms nothing is said of it',
+        );
     }
 
     public function test_midges_sag_fools_an_alarm_without_hold_and_holding_mends_it(): void
@@ -170,7 +200,11 @@ final class RehearsalTest extends TestCase
 
         $held = (new CallEdit($circuit->program, Values::of($circuit->program, Given::catalogue())))->held('cell-low');
         $again = Rehearsal::listen($flight, $held, $circuit->panel->transmitter, Given::catalogue());
-        self::assertNotContains('Land, three point five volts', self::words($again), 'the same flight, and it keeps quiet');
+        self::assertNotContains(
+            'Land, three point five volts',
+            self::words($again),
+            'the same flight, and it keeps quiet',
+        );
         self::assertNotContains('Sag', array_column($again->verdict, 'topic'));
     }
 
@@ -187,18 +221,31 @@ final class RehearsalTest extends TestCase
 
     public function test_the_three_schools_of_landing_on_a_flight_that_empties_the_pack(): void
     {
-        $circuit = self::circuit('midge', fn ($d) => $d->aboard->kit->pack = 'midge-1s');
-        $schools = array_column(LandingStrategies::of(self::fly($circuit, 'hover-and-land', ['cell' => 0.0])), null, 'id');
+        $circuit = self::circuit('midge', fn ($d) => ($d->aboard->kit->pack = 'midge-1s'));
+        $schools = array_column(
+            LandingStrategies::of(self::fly($circuit, 'hover-and-land', ['cell' => 0.0])),
+            null,
+            'id',
+        );
 
         self::assertNotNull($schools['dip']->at);
-        self::assertTrue($schools['voltage']->at === null || $schools['voltage']->at > $schools['dip']->at, 'a dip is fooled before a state');
+        self::assertTrue(
+            $schools['voltage']->at === null || $schools['voltage']->at > $schools['dip']->at,
+            'a dip is fooled before a state',
+        );
         self::assertGreaterThan(0.3, $schools['dip']->left, 'and lands with much of the pack left');
-        self::assertSame(['dip', 'voltage', 'capacity', 'timer'], array_map(fn (LandingStrategy $one): string => $one->id, array_values($schools)));
+        self::assertSame(
+            ['dip', 'voltage', 'capacity', 'timer'],
+            array_map(fn (LandingStrategy $one): string => $one->id, array_values($schools)),
+        );
     }
 
     public function test_a_program_that_never_arms_never_takes_off_and_it_is_said(): void
     {
-        $circuit = self::circuit('nightjar', fn ($d) => $d->functions[4]->drive->map = (object) ['away' => 'safe', 'toward' => 'safe']);
+        $circuit = self::circuit(
+            'nightjar',
+            fn ($d) => ($d->functions[4]->drive->map = (object) ['away' => 'safe', 'toward' => 'safe']),
+        );
         $flight = self::fly($circuit, 'first-hover');
 
         self::assertSame(0.0, max(array_column($flight->truth, 'height')));
@@ -219,7 +266,10 @@ final class RehearsalTest extends TestCase
     {
         $circuit = self::circuit($demo);
 
-        self::assertContains($words, self::words(self::listen(self::fly($circuit, $scenario, [$mishap->value => 60.0]), $circuit)));
+        self::assertContains(
+            $words,
+            self::words(self::listen(self::fly($circuit, $scenario, [$mishap->value => 60.0]), $circuit)),
+        );
         self::assertNotContains($words, self::words(self::listen(self::fly($circuit, $scenario), $circuit)));
     }
 
@@ -229,7 +279,10 @@ final class RehearsalTest extends TestCase
 
         self::assertArrayHasKey('vario-height', self::at($samples, 100.4)->values);
         self::assertArrayNotHasKey('vario-height', self::at($samples, 110.0)->values);
-        self::assertNotSame(self::at($samples, 101.0)->values['power-volts'], self::at($samples, 30.0)->values['power-volts']);
+        self::assertNotSame(
+            self::at($samples, 101.0)->values['power-volts'],
+            self::at($samples, 30.0)->values['power-volts'],
+        );
     }
 
     public function test_a_cold_start_takes_half_a_minute(): void
@@ -247,8 +300,15 @@ final class RehearsalTest extends TestCase
         $flight = self::fly($circuit, 'thermal');
         $before = self::listen($flight, $circuit);
         $edit = new CallEdit($circuit->program, Values::of($circuit->program, Given::catalogue()));
-        $after = Rehearsal::listen($flight, $edit->level('limit', 0, 90.0, 5.0), $circuit->panel->transmitter, Given::catalogue());
-        $first = fn (ListenedFlight $heard): float => array_values(array_filter($heard->said, fn (SpokenPhrase $one): bool => $one->offer->by === 'limit'))[0]->offer->at;
+        $after = Rehearsal::listen(
+            $flight,
+            $edit->level('limit', 0, 90.0, 5.0),
+            $circuit->panel->transmitter,
+            Given::catalogue(),
+        );
+        $first = fn (ListenedFlight $heard): float => array_values(
+            array_filter($heard->said, fn (SpokenPhrase $one): bool => $one->offer->by === 'limit'),
+        )[0]->offer->at;
 
         self::assertLessThan($first($before), $first($after));
     }

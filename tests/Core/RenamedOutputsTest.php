@@ -29,21 +29,50 @@ final class RenamedOutputsTest extends TestCase
     /** @param  array<string, mixed>  $settings */
     private static function fit(Recipe $recipe, Program $program, array $settings = []): Program
     {
-        return RecipeWriter::fit($recipe, RecipeSettings::of($recipe->settings(), $settings), $program, Given::transmitter())->program;
+        return RecipeWriter::fit(
+            $recipe,
+            RecipeSettings::of($recipe->settings(), $settings),
+            $program,
+            Given::transmitter(),
+        )->program;
     }
 
     /** Every output called otherwise, moved to the other end of the channels, and measured. */
     private static function owned(Program $program): Program
     {
-        return $program->with(outputs: array_map(
-            fn (Output $one): Output => new Output(17 - $one->channel, "Kanal {$one->channel}", $one->feeds, new Range(0.7, 0.8), true, 0.02, $one->limit, $one->role),
-            array_reverse($program->outputs),
-        ));
+        return $program->with(
+            outputs: array_map(
+                fn (Output $one): Output => new Output(
+                    17 - $one->channel,
+                    "Kanal {$one->channel}",
+                    $one->feeds,
+                    new Range(0.7, 0.8),
+                    true,
+                    0.02,
+                    $one->limit,
+                    $one->role,
+                ),
+                array_reverse($program->outputs),
+            ),
+        );
     }
 
     private static function empty(): Program
     {
-        return new Program('Neu', Family::Plane, StickMode::Two, 'harbour-16', null, null, '', [new Phase('main', 'Main')], [], [], [], []);
+        return new Program(
+            'Neu',
+            Family::Plane,
+            StickMode::Two,
+            'harbour-16',
+            null,
+            null,
+            '',
+            [new Phase('main', 'Main')],
+            [],
+            [],
+            [],
+            [],
+        );
     }
 
     #[DataProvider('recipes')]
@@ -67,7 +96,9 @@ final class RenamedOutputsTest extends TestCase
         self::assertSame($roles, array_unique($roles));
         self::assertCount(count($before->outputs), $after->outputs);
         foreach ($before->outputs as $was) {
-            $is = array_values(array_filter($after->outputs, fn (Output $one): bool => $one->role === $was->role))[0] ?? null;
+            $is =
+                array_values(array_filter($after->outputs, fn (Output $one): bool => $one->role === $was->role))[0] ??
+                null;
             if ($is !== null) {
                 self::assertSame([$was->channel, $was->name, 0.02], [$is->channel, $is->name, $is->subtrim]);
             }
@@ -79,7 +110,12 @@ final class RenamedOutputsTest extends TestCase
         $recipe = Recipes::find('plane') ?? self::fail();
         $plane = self::fit($recipe, self::empty());
         $motor = array_values($plane->motors())[0];
-        $own = $plane->with(outputs: [...$plane->outputs, new Output(12, 'Pumpe', $motor->feeds, new Range(1.0, 1.0), false, 0.0, $motor->limit, $motor->role)]);
+        $own = $plane->with(
+            outputs: [
+                ...$plane->outputs,
+                new Output(12, 'Pumpe', $motor->feeds, new Range(1.0, 1.0), false, 0.0, $motor->limit, $motor->role),
+            ],
+        );
         $again = self::fit($recipe, $own);
 
         self::assertEquals($own->output(12), $again->output(12));

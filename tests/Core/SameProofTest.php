@@ -29,7 +29,10 @@ final class SameProofTest extends TestCase
     {
         $document = Schools::document($school);
         if ($spoiled) {
-            $document['outputs'][0]['feeds'][] = ['from' => ['control' => $document['transmitter'] === 'quayside-8' ? 'dial' : 'dial-left'], 'weight' => 0.7];
+            $document['outputs'][0]['feeds'][] = [
+                'from' => ['control' => $document['transmitter'] === 'quayside-8' ? 'dial' : 'dial-left'],
+                'weight' => 0.7,
+            ];
             $document['outputs'][count($document['outputs']) - 1]['feeds'][0]['offset'] = 0.21;
         }
 
@@ -47,7 +50,11 @@ final class SameProofTest extends TestCase
     public function test_another_order_says_the_same(string $school, bool $spoiled): void
     {
         $document = self::document($school, $spoiled);
-        $other = [...$document, 'functions' => array_reverse($document['functions']), 'outputs' => array_reverse($document['outputs'])];
+        $other = [
+            ...$document,
+            'functions' => array_reverse($document['functions']),
+            'outputs' => array_reverse($document['outputs']),
+        ];
         $other['aboard']['failsafe'] = array_reverse($document['aboard']['failsafe']);
 
         self::assertSame(self::told($document), self::told($other));
@@ -70,8 +77,22 @@ final class SameProofTest extends TestCase
         foreach ($moved['aboard']['controller']['modes'] ?? [] as $place => $one) {
             $moved['aboard']['controller']['modes'][$place]['channel'] = $to($one['channel']);
         }
-        foreach (isset($document['controller']) && $document['controller'] === 'bench-box' && ($document['aboard']['controller']['arming']['by'] ?? 'range') === 'range' ? $document['aboard']['controller']['arming']['ranges'] ?? [['channel' => 5, 'from' => 1700, 'to' => 2100]] : [] as $place => $range) {
-            $moved['aboard']['controller']['arming'] = ['by' => 'range', 'ranges' => [...$moved['aboard']['controller']['arming']['ranges'] ?? [], $place => [...$range, 'channel' => $to($range['channel'])]]];
+        foreach (
+            isset($document['controller']) &&
+            $document['controller'] === 'bench-box' &&
+            ($document['aboard']['controller']['arming']['by'] ?? 'range') === 'range'
+                ? $document['aboard']['controller']['arming']['ranges'] ?? [
+                    ['channel' => 5, 'from' => 1700, 'to' => 2100],
+                ]
+                : [] as $place => $range
+        ) {
+            $moved['aboard']['controller']['arming'] = [
+                'by' => 'range',
+                'ranges' => [
+                    ...$moved['aboard']['controller']['arming']['ranges'] ?? [],
+                    $place => [...$range, 'channel' => $to($range['channel'])],
+                ],
+            ];
         }
 
         self::assertSame(self::told($document), self::told($moved, $to));
@@ -82,10 +103,41 @@ final class SameProofTest extends TestCase
     {
         $document = self::document($school, $spoiled);
         $more = $document;
-        $more['functions'][] = ['id' => 'licht', 'name' => 'Licht', 'purpose' => 'lights', 'steps' => [['id' => 'aus', 'value' => -0.5, 'means' => 'other'], ['id' => 'an', 'value' => 0.5, 'means' => 'other']], 'drive' => ['cases' => [['when' => ['control' => $document['transmitter'] === 'quayside-8' ? 'face-left' : ($document['transmitter'] === 'harbour-16' ? 'flick-g' : 'shoulder-right'), 'at' => 'middle'], 'step' => 'an']]]];
+        $more['functions'][] = [
+            'id' => 'licht',
+            'name' => 'Licht',
+            'purpose' => 'lights',
+            'steps' => [
+                ['id' => 'aus', 'value' => -0.5, 'means' => 'other'],
+                ['id' => 'an', 'value' => 0.5, 'means' => 'other'],
+            ],
+            'drive' => [
+                'cases' => [
+                    [
+                        'when' => [
+                            'control' => $document['transmitter'] === 'quayside-8'
+                                    ? 'face-left'
+                                    : ($document['transmitter'] === 'harbour-16'
+                                        ? 'flick-g'
+                                        : 'shoulder-right'),
+                            'at' => 'middle',
+                        ],
+                        'step' => 'an',
+                    ],
+                ],
+            ],
+        ];
         $last = max(array_column($document['outputs'], 'channel')) + 1;
-        $more['outputs'][] = ['channel' => $last === 12 ? 13 : $last, 'name' => 'Licht', 'role' => 'other', 'feeds' => [['from' => 'licht']]];
-        $more['aboard']['failsafe'][] = ['channel' => $last === 12 ? 13 : $last, 'does' => isset($document['controller']) ? 'off' : 1500];
+        $more['outputs'][] = [
+            'channel' => $last === 12 ? 13 : $last,
+            'name' => 'Licht',
+            'role' => 'other',
+            'feeds' => [['from' => 'licht']],
+        ];
+        $more['aboard']['failsafe'][] = [
+            'channel' => $last === 12 ? 13 : $last,
+            'does' => isset($document['controller']) ? 'off' : 1500,
+        ];
         if (($last === 12 ? 13 : $last) > 8 && $document['transmitter'] !== 'harbour-16') {
             $more['outputs'][count($more['outputs']) - 1]['channel'] = 11;
             $more['aboard']['failsafe'][count($more['aboard']['failsafe']) - 1]['channel'] = 11;
@@ -102,11 +154,44 @@ final class SameProofTest extends TestCase
         $context = Schools::of($document);
         $turn = ['away' => 'toward', 'toward' => 'away'];
         $transmitter = $context->transmitter;
-        $controls = array_map(fn (Control $one): Control => in_array('away', $one->detents, true) ? new Control($one->id, $one->name, $one->kind, $one->detents, $turn[$one->rest ?? ''] ?? $one->rest, $one->place) : $one, $transmitter->controls);
-        $mirrored = new Transmitter($transmitter->id, $transmitter->name, $transmitter->channels, $transmitter->scale, $transmitter->leftGimbal, $transmitter->rightGimbal, $transmitter->trimClicks, $controls, $transmitter->keying, $transmitter->links, $transmitter->sensorSlots);
-        $text = (string) preg_replace_callback('/"(away|toward)"/', fn (array $found): string => '"'.$turn[$found[1]].'"', ProgramEncoder::encode($program));
+        $controls = array_map(
+            fn (Control $one): Control => in_array('away', $one->detents, true)
+                ? new Control(
+                    $one->id,
+                    $one->name,
+                    $one->kind,
+                    $one->detents,
+                    $turn[$one->rest ?? ''] ?? $one->rest,
+                    $one->place,
+                )
+                : $one,
+            $transmitter->controls,
+        );
+        $mirrored = new Transmitter(
+            $transmitter->id,
+            $transmitter->name,
+            $transmitter->channels,
+            $transmitter->scale,
+            $transmitter->leftGimbal,
+            $transmitter->rightGimbal,
+            $transmitter->trimClicks,
+            $controls,
+            $transmitter->keying,
+            $transmitter->links,
+            $transmitter->sensorSlots,
+        );
+        $text = (string) preg_replace_callback(
+            '/"(away|toward)"/',
+            fn (array $found): string => '"'.$turn[$found[1]].'"',
+            ProgramEncoder::encode($program),
+        );
 
-        self::assertSame(self::told($document), self::keys(new ProofContext(ProgramDecoder::decode($text), $mirrored, $context->receiver, $context->controller)));
+        self::assertSame(
+            self::told($document),
+            self::keys(
+                new ProofContext(ProgramDecoder::decode($text), $mirrored, $context->receiver, $context->controller),
+            ),
+        );
     }
 
     /**
@@ -138,7 +223,10 @@ final class SameProofTest extends TestCase
         }, $proof->findings);
         sort($keys);
 
-        return [...$keys, ...array_map(fn (array $one): string => "{$one[0]->id()}: {$one[1]->answer->value}", $proof->rules)];
+        return [
+            ...$keys,
+            ...array_map(fn (array $one): string => "{$one[0]->id()}: {$one[1]->answer->value}", $proof->rules),
+        ];
     }
 
     /**
@@ -148,7 +236,15 @@ final class SameProofTest extends TestCase
     private static function renamed(array $document): array
     {
         $text = json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
-        $ids = [...array_column($document['functions'], 'id'), ...array_merge([], ...array_map(fn (array $one): array => array_column($one['steps'] ?? [], 'id'), $document['functions'])), ...array_column($document['phases'], 'id'), ...array_keys($document['curves'] ?? [])];
+        $ids = [
+            ...array_column($document['functions'], 'id'),
+            ...array_merge(
+                [],
+                ...array_map(fn (array $one): array => array_column($one['steps'] ?? [], 'id'), $document['functions']),
+            ),
+            ...array_column($document['phases'], 'id'),
+            ...array_keys($document['curves'] ?? []),
+        ];
         $renamed = json_decode($text, true);
         $new = array_combine($ids, array_map(fn (int $place): string => "zz-{$place}", array_keys($ids)));
         $walk = function (mixed $node, string|int $key) use (&$walk, $new): mixed {
@@ -156,7 +252,10 @@ final class SameProofTest extends TestCase
                 $out = [];
                 foreach ($node as $inside => $value) {
                     // A mode is the controller's, a detent the transmitter's: neither is ours to name.
-                    $out[$key === 'shape' || $key === 'curves' ? ($new[$inside] ?? $inside) : $inside] = $key === 'means' ? $value : $walk($value, is_int($inside) ? ($key === 'step' ? 'step' : $key) : $inside);
+                    $out[$key === 'shape' || $key === 'curves' ? $new[$inside] ?? $inside : $inside] =
+                        $key === 'means'
+                            ? $value
+                            : $walk($value, is_int($inside) ? ($key === 'step' ? 'step' : $key) : $inside);
                 }
 
                 return $out;
@@ -165,7 +264,13 @@ final class SameProofTest extends TestCase
                 return 'Ω '.substr(md5((string) $node), 0, 8);
             }
 
-            return in_array($key, ['id', 'from', 'step', 'function', 'phase', 'curve', 'away', 'middle', 'toward', 'pressed', 'released'], true) && is_string($node) ? $new[$node] ?? $node : $node;
+            return in_array(
+                $key,
+                ['id', 'from', 'step', 'function', 'phase', 'curve', 'away', 'middle', 'toward', 'pressed', 'released'],
+                true,
+            ) && is_string($node)
+                ? $new[$node] ?? $node
+                : $node;
         };
 
         return $walk($renamed, '');

@@ -41,7 +41,9 @@ final class SenseEverywhereTest extends TestCase
 
     private static function chain(Program $program): SensorChain
     {
-        return new SensorChain(InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue()));
+        return new SensorChain(
+            InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue()),
+        );
     }
 
     /** @return iterable<string, array{string, list<BusTrouble>}> */
@@ -57,8 +59,10 @@ final class SenseEverywhereTest extends TestCase
 
     /** @param  list<BusTrouble>  $troubles */
     #[DataProvider('troubles')]
-    public function test_discovery_finds_only_what_is_there_and_every_point_has_a_cure(string $demo, array $troubles): void
-    {
+    public function test_discovery_finds_only_what_is_there_and_every_point_has_a_cure(
+        string $demo,
+        array $troubles,
+    ): void {
         $program = self::program($demo, fn (): null => null);
         $bus = new SimulatedBus($program, self::chain($program), $troubles);
         $values = Values::of($program, Given::catalogue());
@@ -66,8 +70,14 @@ final class SenseEverywhereTest extends TestCase
             self::assertNotNull($values->find($one->id), $one->id);
             self::assertSame($one->reads === null, $one->refresh === null, 'what sends nothing has no refresh');
         }
-        self::assertGreaterThanOrEqual(count($bus->discover(true)), count($bus->discover(false)), 'yesterday\'s values are gone after a fresh start');
-        foreach ((new Discovery($program, self::chain($program)))->points($bus->discover(false), $bus->lamps()) as $point) {
+        self::assertGreaterThanOrEqual(
+            count($bus->discover(true)),
+            count($bus->discover(false)),
+            'yesterday\'s values are gone after a fresh start',
+        );
+        foreach (
+            (new Discovery($program, self::chain($program)))->points($bus->discover(false), $bus->lamps()) as $point
+        ) {
             self::assertTrue($point->level->value === 'fine' || ($point->cure ?? '') !== '', $point->says);
         }
     }
@@ -79,7 +89,10 @@ final class SenseEverywhereTest extends TestCase
             self::assertNotSame('', $does->says());
             self::assertSame($does === DerivationKind::Timer, DerivationInputs::of($does) === [], $does->value);
         }
-        self::assertCount(count(DerivationKind::cases()), array_unique(array_map(fn (DerivationKind $one): string => $one->says(), DerivationKind::cases())));
+        self::assertCount(
+            count(DerivationKind::cases()),
+            array_unique(array_map(fn (DerivationKind $one): string => $one->says(), DerivationKind::cases())),
+        );
     }
 
     #[DataProviderExternal(Given::class, 'demos')]
@@ -96,36 +109,67 @@ final class SenseEverywhereTest extends TestCase
                     }
                 }
             });
-            $report = (new SenseReport(Compiler::compile($program, Given::transmitter($program->transmitter)), Given::catalogue()))->all(Given::catalogue());
+            $report = (new SenseReport(
+                Compiler::compile($program, Given::transmitter($program->transmitter)),
+                Given::catalogue(),
+            ))->all(Given::catalogue());
             $ids = array_column($report['values'], 'id');
             foreach ($report['calls'] as $call) {
                 foreach ($call['levels'] as $level) {
-                    $told = array_filter($report['checks'], fn (array $one): bool => $one['about'] === "call:{$call['id']}" && str_contains($one['says'], "\"{$level['sensor']}\""));
-                    self::assertSame(in_array($level['sensor'], $ids, true), $told === [], "{$call['id']} looks at {$level['sensor']}");
+                    $told = array_filter(
+                        $report['checks'],
+                        fn (array $one): bool => $one['about'] === "call:{$call['id']}" &&
+                            str_contains($one['says'], "\"{$level['sensor']}\""),
+                    );
+                    self::assertSame(
+                        in_array($level['sensor'], $ids, true),
+                        $told === [],
+                        "{$call['id']} looks at {$level['sensor']}",
+                    );
                 }
             }
-            self::assertSame(array_map(fn (VerdictPoint $one): string => $one->says, self::chain($program)->points()), array_column($report['points'], 'says'));
+            self::assertSame(
+                array_map(fn (VerdictPoint $one): string => $one->says, self::chain($program)->points()),
+                array_column($report['points'], 'says'),
+            );
         }
     }
 
     public function test_a_phase_that_hangs_on_a_height_is_flown_proved_and_heard(): void
     {
         $program = self::program('petrel', function (\stdClass $d): void {
-            $d->phases[] = (object) ['id' => 'high', 'name' => 'High', 'when' => (object) ['sensor' => 'vario-height', 'above' => 60, 'hysteresis' => 20]];
+            $d->phases[] = (object) [
+                'id' => 'high',
+                'name' => 'High',
+                'when' => (object) ['sensor' => 'vario-height', 'above' => 60, 'hysteresis' => 20],
+            ];
         });
         $circuit = Compiler::compile($program, Given::transmitter('lamplight-12'));
-        $flight = (new Flight($circuit, Given::catalogue(), Given::catalogue()->scenario('thermal') ?? self::fail(), new RehearsalSettings(1)))->fly();
-        $high = array_values(array_filter(array_keys($flight->samples), fn (int $i): bool => $flight->samples[$i]->phase === 'high'));
+        $flight = (new Flight(
+            $circuit,
+            Given::catalogue(),
+            Given::catalogue()->scenario('thermal') ?? self::fail(),
+            new RehearsalSettings(1),
+        ))->fly();
+        $high = array_values(
+            array_filter(array_keys($flight->samples), fn (int $i): bool => $flight->samples[$i]->phase === 'high'),
+        );
 
         self::assertNotSame([], $high);
         self::assertGreaterThan(55.0, $flight->truth[$high[0]]['height'], 'it begins above 60 m');
         foreach ($high as $index) {
             self::assertGreaterThan(30.0, $flight->truth[$index]['height'], 'and lets go 20 m lower');
         }
-        $said = array_map(fn ($one): string => $one->offer->text, Rehearsal::listen($flight, $program, Given::transmitter('lamplight-12'), Given::catalogue())->said);
+        $said = array_map(
+            fn ($one): string => $one->offer->text,
+            Rehearsal::listen($flight, $program, Given::transmitter('lamplight-12'), Given::catalogue())->said,
+        );
         self::assertContains('High', $said);
 
-        $phases = array_merge([], ...array_map(fn ($cell): array => $cell->phases, StateMap::of(Given::context($program))->cells));
+        $phases = array_merge(
+            [],
+            ...array_map(fn ($cell): array => $cell->phases, StateMap::of(Given::context($program))->cells),
+        );
         self::assertContains('High', $phases, 'the proof looks at both ways of it');
         self::assertGreaterThan(0, Proof::of(Given::context($program))->states);
     }
@@ -136,6 +180,9 @@ final class SenseEverywhereTest extends TestCase
         $found = (new SimulatedBus($program, self::chain($program), [BusTrouble::NoSatellites]))->discover(false);
         $silent = array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'silent');
 
-        self::assertSame(['gps-latitude', 'gps-longitude', 'gps-altitude', 'gps-speed', 'gps-course'], array_values(array_map(fn (FoundValue $one): string => $one->id, $silent)));
+        self::assertSame(
+            ['gps-latitude', 'gps-longitude', 'gps-altitude', 'gps-speed', 'gps-course'],
+            array_values(array_map(fn (FoundValue $one): string => $one->id, $silent)),
+        );
     }
 }

@@ -23,7 +23,13 @@ final class SensorSlotsTest extends TestCase
     public function test_an_eight_slot_block_at_16_and_a_current_sensor_behind_it(): void
     {
         // Common practice: the block fills 16 to 23, the current sensor then takes 24 to 26.
-        self::assertSame([16, 24], SensorSlots::plan(32, [self::device('Speed controller', 8, [16, 24]), self::device('Current', 3, [16, 24])]));
+        self::assertSame(
+            [16, 24],
+            SensorSlots::plan(32, [
+                self::device('Speed controller', 8, [16, 24]),
+                self::device('Current', 3, [16, 24]),
+            ]),
+        );
     }
 
     public function test_defaults_must_be_cleared_first(): void
@@ -42,18 +48,33 @@ final class SensorSlotsTest extends TestCase
 
     public function test_whoever_need_not_move_stays(): void
     {
-        $plan = SensorSlots::plan(32, [self::device('Variometer', 8, [0, 8, 16, 24], 8), self::device('New', 8, [8, 16]), self::device('GPS', 8, [0, 8, 16, 24], 0)]);
+        $plan = SensorSlots::plan(32, [
+            self::device('Variometer', 8, [0, 8, 16, 24], 8),
+            self::device('New', 8, [8, 16]),
+            self::device('GPS', 8, [0, 8, 16, 24], 0),
+        ]);
 
         self::assertSame([8, 16, 0], $plan);
-        self::assertSame([16, 8], SensorSlots::plan(32, [self::device('Moves', 8, [24, 16, 8], 8), self::device('Must be at 8', 8, [8])]), 'to the lowest place');
+        self::assertSame(
+            [16, 8],
+            SensorSlots::plan(32, [self::device('Moves', 8, [24, 16, 8], 8), self::device('Must be at 8', 8, [8])]),
+            'to the lowest place',
+        );
         self::assertSame([0], SensorSlots::plan(32, [self::device('Fills all', 32)]));
-        self::assertSame([24, 8], SensorSlots::plan(32, [self::device('Moves', 8, [8, 24], 8), self::device('Must be at 8', 8, [8])]));
+        self::assertSame(
+            [24, 8],
+            SensorSlots::plan(32, [self::device('Moves', 8, [8, 24], 8), self::device('Must be at 8', 8, [8])]),
+        );
     }
 
     public function test_what_cannot_fit_is_told_with_the_reason(): void
     {
         try {
-            SensorSlots::plan(32, [self::device('One', 8, [0, 8]), self::device('Two', 8, [0, 8]), self::device('Three', 8, [0, 8])]);
+            SensorSlots::plan(32, [
+                self::device('One', 8, [0, 8]),
+                self::device('Two', 8, [0, 8]),
+                self::device('Three', 8, [0, 8]),
+            ]);
             self::fail('it was planned');
         } catch (Refused $refused) {
             self::assertStringContainsString('no arrangement fits: One (8 slots, from 0 or 8)', $refused->getMessage());
@@ -69,8 +90,16 @@ final class SensorSlotsTest extends TestCase
         for ($try = 0; $try < 300; $try++) {
             $devices = [];
             for ($i = 0, $count = $random->getInt(1, 3); $i < $count; $i++) {
-                $starts = $random->getInt(0, 1) === 0 ? [] : array_values(array_unique([$random->getInt(0, 7), $random->getInt(0, 7)]));
-                $devices[] = self::device("Device {$i}", $random->getInt(1, 5), $starts, $random->getInt(0, 2) === 0 ? null : $random->getInt(0, 7));
+                $starts =
+                    $random->getInt(0, 1) === 0
+                        ? []
+                        : array_values(array_unique([$random->getInt(0, 7), $random->getInt(0, 7)]));
+                $devices[] = self::device(
+                    "Device {$i}",
+                    $random->getInt(1, 5),
+                    $starts,
+                    $random->getInt(0, 2) === 0 ? null : $random->getInt(0, 7),
+                );
             }
             $best = self::bruteForce(10, $devices);
             try {
@@ -115,7 +144,12 @@ final class SensorSlotsTest extends TestCase
      */
     private static function moves(array $devices, array $plan): int
     {
-        return count(array_filter(array_keys($devices), fn (int $i): bool => $devices[$i]['today'] !== null && $devices[$i]['today'] !== $plan[$i]));
+        return count(
+            array_filter(
+                array_keys($devices),
+                fn (int $i): bool => $devices[$i]['today'] !== null && $devices[$i]['today'] !== $plan[$i],
+            ),
+        );
     }
 
     /**
@@ -127,7 +161,13 @@ final class SensorSlotsTest extends TestCase
         if (count($plan) === count($devices)) {
             return self::isValid($slots, $devices, $plan) ? self::moves($devices, $plan) : null;
         }
-        $found = array_filter(array_map(fn (int $start): ?int => self::bruteForce($slots, $devices, [...$plan, $start]), range(0, $slots - 1)), fn (?int $one): bool => $one !== null);
+        $found = array_filter(
+            array_map(
+                fn (int $start): ?int => self::bruteForce($slots, $devices, [...$plan, $start]),
+                range(0, $slots - 1),
+            ),
+            fn (?int $one): bool => $one !== null,
+        );
 
         return $found === [] ? null : min($found);
     }

@@ -26,7 +26,10 @@ final class SheetEverywhereTest extends TestCase
     public function test_it_begins_with_an_empty_program_and_says_everything_once(string $demo, string $for): void
     {
         $sheet = self::sheet($demo, $for);
-        self::assertSame(['Begin', 'Look once more'], [$sheet->sections[0]->title ?? '', $sheet->sections[count($sheet->sections) - 1]->title]);
+        self::assertSame(
+            ['Begin', 'Look once more'],
+            [$sheet->sections[0]->title ?? '', $sheet->sections[count($sheet->sections) - 1]->title],
+        );
         self::assertSame('empty: inherit nothing', $sheet->sections[0]->lines[0]->value ?? '');
         foreach ($sheet->sections as $section) {
             $what = array_map(fn (Line $line): string => "{$line->what}: {$line->value}", $section->lines);
@@ -42,7 +45,11 @@ final class SheetEverywhereTest extends TestCase
         $channels = array_map(fn ($output): string => "{$output->channel} {$output->name}", $sheet->program->outputs);
         $lines = array_column(array_column($sheet->sections, null, 'title')['Channels']->lines ?? [], 'what');
         foreach ($channels as $channel) {
-            self::assertNotSame([], array_filter($lines, fn (string $what): bool => str_starts_with($what, $channel)), $channel);
+            self::assertNotSame(
+                [],
+                array_filter($lines, fn (string $what): bool => str_starts_with($what, $channel)),
+                $channel,
+            );
         }
     }
 
@@ -50,7 +57,10 @@ final class SheetEverywhereTest extends TestCase
     public function test_what_cannot_be_held_says_what_was_wanted_and_is_counted(string $demo, string $for): void
     {
         $sheet = self::sheet($demo, $for);
-        $lost = array_filter(array_merge(...array_map(fn (Section $section): array => $section->lines, $sheet->sections)), fn (Line $line): bool => $line->lost !== null);
+        $lost = array_filter(
+            array_merge(...array_map(fn (Section $section): array => $section->lines, $sheet->sections)),
+            fn (Line $line): bool => $line->lost !== null,
+        );
 
         self::assertSame(count($lost), $sheet->compromises());
         foreach ($lost as $line) {

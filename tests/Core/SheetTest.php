@@ -32,7 +32,23 @@ final class SheetTest extends TestCase
     {
         $titles = array_column(self::sheet('nightjar', 'harbour-16')->sections, 'title');
 
-        self::assertSame(['Begin', 'Sticks and switches', 'Phases', 'Channels', 'Direction', 'Ends', 'Centre', 'Limits', 'Switch positions', 'Rates and expo', 'Curves', 'Look once more'], $titles);
+        self::assertSame(
+            [
+                'Begin',
+                'Sticks and switches',
+                'Phases',
+                'Channels',
+                'Direction',
+                'Ends',
+                'Centre',
+                'Limits',
+                'Switch positions',
+                'Rates and expo',
+                'Curves',
+                'Look once more',
+            ],
+            $titles,
+        );
     }
 
     public function test_travel_of_125_per_cent_where_the_span_is_400(): void
@@ -47,7 +63,10 @@ final class SheetTest extends TestCase
         $sheet = self::sheet('petrel', 'lamplight-12');
 
         self::assertSame('500 µs', self::lines($sheet, 'Ends')['7 Motor, both']->value);
-        self::assertSame(['5 Elevator' => '8 µs', 'Every other channel' => '0 µs'], array_map(fn (Line $line): string => $line->value, self::lines($sheet, 'Centre')));
+        self::assertSame(
+            ['5 Elevator' => '8 µs', 'Every other channel' => '0 µs'],
+            array_map(fn (Line $line): string => $line->value, self::lines($sheet, 'Centre')),
+        );
     }
 
     public function test_switch_positions_directly_or_by_mixes(): void
@@ -58,7 +77,11 @@ final class SheetTest extends TestCase
         self::assertSame('−40 %, 1300 µs', $direct['6 Flight mode, Come home']->value);
         self::assertSame('offset −250 points, rate 0 %: 1300 µs', $mixed['6 Flight mode, Come home']->value);
         self::assertSame('offset 250 points, rate 75 %: 2000 µs', $mixed['5 Arm, Armed']->value);
-        self::assertArrayNotHasKey('5 Arm, both', self::lines(self::sheet('nightjar', 'quayside-8'), 'Ends'), 'its travel is 100 % and its sub-trim 0 for the mixes');
+        self::assertArrayNotHasKey(
+            '5 Arm, both',
+            self::lines(self::sheet('nightjar', 'quayside-8'), 'Ends'),
+            'its travel is 100 % and its sub-trim 0 for the mixes',
+        );
     }
 
     public function test_the_pulses_of_the_sheet_are_those_of_the_circuit(): void
@@ -66,17 +89,27 @@ final class SheetTest extends TestCase
         $rook = Given::circuit(Given::demo('rook'));
         $lines = self::lines(Sheet::of($rook->program, $rook->panel->transmitter), 'Switch positions');
         foreach (['toward' => 'Gentle', 'middle' => 'Sporty', 'away' => 'Aerobatic'] as $detent => $step) {
-            self::assertStringEndsWith(', '.Given::frame($rook, controls: ['flick-b' => $detent])->pulse(7).' µs', $lines["7 Style, {$step}"]->value);
+            self::assertStringEndsWith(
+                ', '.Given::frame($rook, controls: ['flick-b' => $detent])->pulse(7).' µs',
+                $lines["7 Style, {$step}"]->value,
+            );
         }
     }
 
     public function test_what_it_cannot_hold_is_marked_with_the_nearest_and_what_is_lost(): void
     {
-        $circuit = Given::roll(['shape' => ['main' => ['rate' => 1.3, 'expo' => 0.333]]], ['travel' => 1.2, 'subtrim' => 0.5], ['transmitter' => 'lamplight-12']);
+        $circuit = Given::roll(
+            ['shape' => ['main' => ['rate' => 1.3, 'expo' => 0.333]]],
+            ['travel' => 1.2, 'subtrim' => 0.5],
+            ['transmitter' => 'lamplight-12'],
+        );
         $sheet = Sheet::of($circuit->program, $circuit->panel->transmitter);
 
         $roll = self::lines($sheet, 'Rates and expo')['Roll'];
-        self::assertSame(['rate 125 %, expo 33 %', '130 %, 130 %, 33.3 %', 'up to 5 % of the stick'], [$roll->value, $roll->wanted, $roll->lost]);
+        self::assertSame(
+            ['rate 125 %, expo 33 %', '130 %, 130 %, 33.3 %', 'up to 5 % of the stick'],
+            [$roll->value, $roll->wanted, $roll->lost],
+        );
         self::assertSame(1, $sheet->compromises());
 
         $far = Given::roll([], ['subtrim' => 0.9], ['transmitter' => 'lamplight-12']);
@@ -87,7 +120,10 @@ final class SheetTest extends TestCase
     public function test_curves_and_phases_that_have_no_room_are_told(): void
     {
         $curves = self::lines(self::sheet('nightjar', 'quayside-8'), 'Curves');
-        self::assertSame('Quayside 8 draws straight lines only; put points where it bends', $curves['hover-soft']->lost);
+        self::assertSame(
+            'Quayside 8 draws straight lines only; put points where it bends',
+            $curves['hover-soft']->lost,
+        );
 
         $phases = self::lines(self::sheet('petrel', 'quayside-8'), 'Phases');
         self::assertNull($phases['Landing']->lost);

@@ -21,17 +21,28 @@ final class SlotSolverTest extends TestCase
     public static function benches(): array
     {
         return [
-            '±512 µs' => ['harbour-16', 'flick-b', false, 1.0, 0.0], '±400 µs' => ['quayside-8', 'face-left', false, 1.25, 0.0],
-            'reversed' => ['harbour-16', 'flick-b', true, 1.0, 0.0], 'with a sub-trim' => ['harbour-16', 'flick-b', false, 1.0, 0.1],
+            '±512 µs' => ['harbour-16', 'flick-b', false, 1.0, 0.0],
+            '±400 µs' => ['quayside-8', 'face-left', false, 1.25, 0.0],
+            'reversed' => ['harbour-16', 'flick-b', true, 1.0, 0.0],
+            'with a sub-trim' => ['harbour-16', 'flick-b', false, 1.0, 0.1],
             'with a short travel' => ['harbour-16', 'flick-b', false, 0.9, -0.05],
         ];
     }
 
     #[DataProvider('benches')]
-    public function test_the_answer_lies_in_the_middle(string $transmitter, string $switch, bool $reverse, float $travel, float $subtrim): void
-    {
+    public function test_the_answer_lies_in_the_middle(
+        string $transmitter,
+        string $switch,
+        bool $reverse,
+        float $travel,
+        float $subtrim,
+    ): void {
         $kit = Given::transmitter($transmitter);
-        $program = self::program($transmitter, $switch, ['reverse' => $reverse, 'travel' => $travel, 'subtrim' => $subtrim]);
+        $program = self::program($transmitter, $switch, [
+            'reverse' => $reverse,
+            'travel' => $travel,
+            'subtrim' => $subtrim,
+        ]);
         $slots = [new Slot('gentle', 6, 900, 1250), new Slot('home', 6, 1250, 1600), new Slot('free', 6, 1600, 2100)];
 
         $solved = SlotSolver::solved($program, $kit, 6, $slots) ?? self::fail('nothing was solved');
@@ -56,14 +67,30 @@ final class SlotSolverTest extends TestCase
         self::assertNull(SlotSolver::solved($program, $kit, 6, $slots), 'half an answer is none');
 
         // The other way down: 1500 - 400 · 0.5 · 1.5 = 1200.
-        $low = array_column(SlotSolver::answers($program, $kit, 6, [new Slot('gentle', 6, 900, 1000), new Slot('home', 6, 1450, 1550), new Slot('free', 6, 1600, 1700)]), null, 'pulse');
+        $low = array_column(
+            SlotSolver::answers($program, $kit, 6, [
+                new Slot('gentle', 6, 900, 1000),
+                new Slot('home', 6, 1450, 1550),
+                new Slot('free', 6, 1600, 1700),
+            ]),
+            null,
+            'pulse',
+        );
         self::assertSame([250.0, -1.5], [$low[1200]->missing, $low[1200]->value]);
     }
 
     public function test_an_offset_that_just_reaches_needs_no_rate_and_one_step_more_does(): void
     {
-        $mix = new \DuskSwitch\Core\Kit\PositionMix(new \DuskSwitch\Core\Kit\EntryGrid('points', -250, 250, 1, 500), new \DuskSwitch\Core\Kit\EntryGrid('%', -100, 100, 1, 100));
-        $solved = fn (float $signal): array => [($one = \DuskSwitch\Core\Solve\PositionValue::solve($signal, $mix))->offset->value, $one->rate->value, round($one->lost(), 9), $one->needsRate()];
+        $mix = new \DuskSwitch\Core\Kit\PositionMix(
+            new \DuskSwitch\Core\Kit\EntryGrid('points', -250, 250, 1, 500),
+            new \DuskSwitch\Core\Kit\EntryGrid('%', -100, 100, 1, 100),
+        );
+        $solved = fn (float $signal): array => [
+            ($one = \DuskSwitch\Core\Solve\PositionValue::solve($signal, $mix))->offset->value,
+            $one->rate->value,
+            round($one->lost(), 9),
+            $one->needsRate(),
+        ];
 
         self::assertSame([250.0, 0.0, 0.0, false], $solved(0.5));
         self::assertSame([-250.0, 0.0, 0.0, false], $solved(-0.5));
@@ -79,10 +106,17 @@ final class SlotSolverTest extends TestCase
     {
         $kit = Given::transmitter();
         $program = self::program('harbour-16', 'flick-b', ['feeds' => [['from' => 'mode', 'weight' => 0]]]);
-        $answers = SlotSolver::answers($program, $kit, 6, [new Slot('gentle', 6, 900, 1250), new Slot('home', 6, 1400, 1600), new Slot('free', 6, 1600, 2100)]);
+        $answers = SlotSolver::answers($program, $kit, 6, [
+            new Slot('gentle', 6, 900, 1250),
+            new Slot('home', 6, 1400, 1600),
+            new Slot('free', 6, 1600, 2100),
+        ]);
 
         self::assertSame([0.0, 0.0, 0.0], array_map(fn (SlotAnswer $one): ?float => $one->value, $answers));
-        self::assertEqualsCanonicalizing([425.0, 0.0, 350.0], array_map(fn (SlotAnswer $one): float => round($one->missing, 6), $answers));
+        self::assertEqualsCanonicalizing(
+            [425.0, 0.0, 350.0],
+            array_map(fn (SlotAnswer $one): float => round($one->missing, 6), $answers),
+        );
     }
 
     /** Uneven weights: 400 µs down and 200 µs up for 100 % (1500 ± 512 · 0.78125 and · 0.390625). */
@@ -92,9 +126,27 @@ final class SlotSolverTest extends TestCase
         $program = self::program('harbour-16', 'flick-b');
         $output = $program->output(6) ?? self::fail();
         $feed = $output->feeds[0];
-        $program = $program->with(outputs: array_map(fn (Output $one): Output => $one->channel === 6 ? $one->fed([new Feed($feed->source, new Range(0.78125, 0.390625))]) : $one, $program->outputs));
-        $answers = SlotSolver::answers($program, $kit, 6, [new Slot('gentle', 6, 1200, 1400), new Slot('home', 6, 1420, 1580), new Slot('free', 6, 1500, 1700)]);
-        $by = array_column(array_map(fn (SlotAnswer $one): array => [$one->slot?->mode, $one->value, $one->pulse, $one->missing], $answers), null, 0);
+        $program = $program->with(
+            outputs: array_map(
+                fn (Output $one): Output => $one->channel === 6
+                    ? $one->fed([new Feed($feed->source, new Range(0.78125, 0.390625))])
+                    : $one,
+                $program->outputs,
+            ),
+        );
+        $answers = SlotSolver::answers($program, $kit, 6, [
+            new Slot('gentle', 6, 1200, 1400),
+            new Slot('home', 6, 1420, 1580),
+            new Slot('free', 6, 1500, 1700),
+        ]);
+        $by = array_column(
+            array_map(
+                fn (SlotAnswer $one): array => [$one->slot?->mode, $one->value, $one->pulse, $one->missing],
+                $answers,
+            ),
+            null,
+            0,
+        );
 
         self::assertSame([1100, 1500, 1700], self::sorted(array_map(fn (SlotAnswer $one): int => $one->now, $answers)));
         self::assertEqualsWithDelta(['gentle', -0.5, 1300, 0.0], $by['gentle'], 1e-3);
@@ -114,31 +166,56 @@ final class SlotSolverTest extends TestCase
 
     public function test_a_step_without_a_range_misses_nothing(): void
     {
-        $answers = SlotSolver::answers(self::program('harbour-16', 'flick-b'), Given::transmitter(), 6, [new Slot('gentle', 6, 900, 1250)]);
+        $answers = SlotSolver::answers(self::program('harbour-16', 'flick-b'), Given::transmitter(), 6, [
+            new Slot('gentle', 6, 900, 1250),
+        ]);
 
-        self::assertSame([0.0, 0.0], array_values(array_map(fn (SlotAnswer $one): float => $one->missing, array_filter($answers, fn (SlotAnswer $one): bool => $one->slot === null))));
+        self::assertSame(
+            [0.0, 0.0],
+            array_values(
+                array_map(
+                    fn (SlotAnswer $one): float => $one->missing,
+                    array_filter($answers, fn (SlotAnswer $one): bool => $one->slot === null),
+                ),
+            ),
+        );
     }
 
     public function test_a_step_means_the_mode_that_it_says_and_never_one_by_its_name(): void
     {
         $kit = Given::transmitter();
         $program = self::program('harbour-16', 'flick-b');
-        $ranges = [new Slot('come-home', 6, 1400, 1600), new Slot('home', 6, 1700, 1800), new Slot('home', 6, 1550, 1650), new Slot('free', 6, 900, 1100)];
+        $ranges = [
+            new Slot('come-home', 6, 1400, 1600),
+            new Slot('home', 6, 1700, 1800),
+            new Slot('home', 6, 1550, 1650),
+            new Slot('free', 6, 900, 1100),
+        ];
         $answers = SlotSolver::answers($program, $kit, 6, $ranges);
         self::assertSame([null, 'home', 'free'], array_map(fn ($one) => $one->slot?->mode, $answers));
         self::assertSame(1550, $answers[1]->slot?->from, 'of two ranges of its mode the nearer one');
-        $below = SlotSolver::answers($program, $kit, 6, [new Slot('home', 6, 1100, 1200), new Slot('home', 6, 1300, 1400), new Slot('home', 6, 2000, 2100)]);
+        $below = SlotSolver::answers($program, $kit, 6, [
+            new Slot('home', 6, 1100, 1200),
+            new Slot('home', 6, 1300, 1400),
+            new Slot('home', 6, 2000, 2100),
+        ]);
         self::assertSame(1300, $below[1]->slot?->from, 'also from below');
 
         $elsewhere = SlotSolver::answers($program, $kit, 6, [new Slot('home', 7, 1400, 1600)]);
-        self::assertSame([null, null, null], array_map(fn ($one) => $one->slot, $elsewhere), 'slots of another channel mean nothing here');
+        self::assertSame(
+            [null, null, null],
+            array_map(fn ($one) => $one->slot, $elsewhere),
+            'slots of another channel mean nothing here',
+        );
     }
 
     public function test_only_a_stepped_function_alone_on_its_channel_can_be_solved(): void
     {
         $kit = Given::transmitter();
         $slots = [new Slot('home', 6, 1400, 1600)];
-        $mixed = self::program('harbour-16', 'flick-b', ['feeds' => [['from' => 'mode'], ['from' => 'mode', 'weight' => 0.1]]]);
+        $mixed = self::program('harbour-16', 'flick-b', [
+            'feeds' => [['from' => 'mode'], ['from' => 'mode', 'weight' => 0.1]],
+        ]);
 
         self::assertSame([], SlotSolver::answers($mixed, $kit, 6, $slots));
         self::assertSame([], SlotSolver::answers($mixed, $kit, 12, $slots), 'no such channel');
@@ -148,13 +225,24 @@ final class SlotSolverTest extends TestCase
     private static function program(string $transmitter, string $switch, array $output = []): Program
     {
         return Given::program([
-            'version' => 2, 'transmitter' => $transmitter,
-            'functions' => [[
-                'id' => 'mode', 'name' => 'Mode', 'purpose' => 'flight-mode', 'steps' => [
-                    ['id' => 'gentle', 'value' => -1, 'means' => ['mode' => 'gentle']], ['id' => 'home', 'name' => 'Come home', 'value' => 0, 'means' => ['mode' => 'home']], ['id' => 'free', 'value' => 1, 'means' => ['mode' => 'free']],
+            'version' => 2,
+            'transmitter' => $transmitter,
+            'functions' => [
+                [
+                    'id' => 'mode',
+                    'name' => 'Mode',
+                    'purpose' => 'flight-mode',
+                    'steps' => [
+                        ['id' => 'gentle', 'value' => -1, 'means' => ['mode' => 'gentle']],
+                        ['id' => 'home', 'name' => 'Come home', 'value' => 0, 'means' => ['mode' => 'home']],
+                        ['id' => 'free', 'value' => 1, 'means' => ['mode' => 'free']],
+                    ],
+                    'drive' => [
+                        'control' => $switch,
+                        'map' => ['away' => 'free', 'middle' => 'home', 'toward' => 'gentle'],
+                    ],
                 ],
-                'drive' => ['control' => $switch, 'map' => ['away' => 'free', 'middle' => 'home', 'toward' => 'gentle']],
-            ]],
+            ],
             'outputs' => [$output + ['channel' => 6, 'name' => 'Mode', 'feeds' => [['from' => 'mode']]]],
         ])->program;
     }

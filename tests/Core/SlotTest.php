@@ -12,7 +12,16 @@ final class SlotTest extends TestCase
     /** @return list<array{int, bool, int}> pulse, inside, µs to the nearer edge */
     public static function pulses(): array
     {
-        return [[1299, false, -1], [1300, true, 0], [1301, true, 1], [1500, true, 200], [1699, true, 1], [1700, false, 0], [1701, false, -1], [2000, false, -300]];
+        return [
+            [1299, false, -1],
+            [1300, true, 0],
+            [1301, true, 1],
+            [1500, true, 200],
+            [1699, true, 1],
+            [1700, false, 0],
+            [1701, false, -1],
+            [2000, false, -300],
+        ];
     }
 
     #[DataProvider('pulses')]
@@ -29,8 +38,12 @@ final class SlotTest extends TestCase
     public static function others(): array
     {
         return [
-            'next to it' => [6, 1700, 2100, false], 'before it' => [6, 900, 1300, false], 'one µs shared' => [6, 1699, 2100, true],
-            'inside it' => [6, 1400, 1500, true], 'around it' => [6, 900, 2100, true], 'on another channel' => [7, 1300, 1700, false],
+            'next to it' => [6, 1700, 2100, false],
+            'before it' => [6, 900, 1300, false],
+            'one µs shared' => [6, 1699, 2100, true],
+            'inside it' => [6, 1400, 1500, true],
+            'around it' => [6, 900, 2100, true],
+            'on another channel' => [7, 1300, 1700, false],
         ];
     }
 

@@ -17,12 +17,29 @@ final class SmallRulesTest extends TestCase
             // 1500 ± 400 · travel, and 400 · sub-trim beside; five microseconds are allowed.
             'just right' => [['travel' => 1.25], []],
             'five too long' => [['travel' => 1.2625], []],
-            'six too long' => [['travel' => 1.265], ['warning: Ausgang 2 goes from 994 to 2006 µs; the controller wants 1000 to 2000. Set its travel']],
-            'six too short at one end' => [['travel' => [1.25, 1.235]], ['warning: Ausgang 2 goes from 1000 to 1994 µs; the controller wants 1000 to 2000. Set its travel']],
-            'six too short at the other' => [['travel' => [1.235, 1.25]], ['warning: Ausgang 2 goes from 1006 to 2000 µs; the controller wants 1000 to 2000. Set its travel']],
+            'six too long' => [
+                ['travel' => 1.265],
+                ['warning: Ausgang 2 goes from 994 to 2006 µs; the controller wants 1000 to 2000. Set its travel'],
+            ],
+            'six too short at one end' => [
+                ['travel' => [1.25, 1.235]],
+                ['warning: Ausgang 2 goes from 1000 to 1994 µs; the controller wants 1000 to 2000. Set its travel'],
+            ],
+            'six too short at the other' => [
+                ['travel' => [1.235, 1.25]],
+                ['warning: Ausgang 2 goes from 1006 to 2000 µs; the controller wants 1000 to 2000. Set its travel'],
+            ],
             'centre five off, ends right' => [['travel' => [1.2625, 1.2375], 'subtrim' => 0.0125], []],
-            'centre six off, ends right' => [['travel' => [1.265, 1.235], 'subtrim' => 0.015], ['warning: Ausgang 2 rests at 1506 µs, not 1500: it drifts. Put the trims in the middle, then correct the sub-trim']],
-            'reversed, six too long' => [['travel' => 1.265, 'reverse' => true], ['warning: Ausgang 2 goes from 994 to 2006 µs; the controller wants 1000 to 2000. Set its travel']],
+            'centre six off, ends right' => [
+                ['travel' => [1.265, 1.235], 'subtrim' => 0.015],
+                [
+                    'warning: Ausgang 2 rests at 1506 µs, not 1500: it drifts. Put the trims in the middle, then correct the sub-trim',
+                ],
+            ],
+            'reversed, six too long' => [
+                ['travel' => 1.265, 'reverse' => true],
+                ['warning: Ausgang 2 goes from 994 to 2006 µs; the controller wants 1000 to 2000. Set its travel'],
+            ],
         ];
     }
 
@@ -33,19 +50,50 @@ final class SmallRulesTest extends TestCase
     #[DataProvider('ends')]
     public function test_ends_and_centre_to_the_microsecond(array $output, array $wanted): void
     {
-        self::assertSame($wanted, Judged::says(Judged::school('two channels, two switches', Judged::channel(2, $output)), 'ends-and-centre'));
+        self::assertSame(
+            $wanted,
+            Judged::says(Judged::school('two channels, two switches', Judged::channel(2, $output)), 'ends-and-centre'),
+        );
     }
 
     public function test_a_throttle_has_no_centre_and_a_channel_that_is_mixed_has_no_ends_of_its_own(): void
     {
-        self::assertSame([], Judged::says(Judged::school('two channels, two switches', Judged::channel(1, ['travel' => [1.265, 1.235], 'subtrim' => 0.015])), 'ends-and-centre'));
-        self::assertSame([], Judged::says(Judged::school('two channels, two switches', Judged::channel(2, ['travel' => 0.5, 'feeds' => [['from' => 'q'], ['from' => 'h', 'weight' => 0.1]]])), 'ends-and-centre'));
-        self::assertSame(Answer::DoesNotApply, Judged::judged(Judged::school('plane with a motor cut', fn (array $d): array => $d), 'ends-and-centre')->answer);
+        self::assertSame(
+            [],
+            Judged::says(
+                Judged::school(
+                    'two channels, two switches',
+                    Judged::channel(1, ['travel' => [1.265, 1.235], 'subtrim' => 0.015]),
+                ),
+                'ends-and-centre',
+            ),
+        );
+        self::assertSame(
+            [],
+            Judged::says(
+                Judged::school(
+                    'two channels, two switches',
+                    Judged::channel(2, [
+                        'travel' => 0.5,
+                        'feeds' => [['from' => 'q'], ['from' => 'h', 'weight' => 0.1]],
+                    ]),
+                ),
+                'ends-and-centre',
+            ),
+        );
+        self::assertSame(
+            Answer::DoesNotApply,
+            Judged::judged(Judged::school('plane with a motor cut', fn (array $d): array => $d), 'ends-and-centre')
+                ->answer,
+        );
     }
 
     public function test_the_mend_of_ends_reaches_them(): void
     {
-        $context = Judged::school('two channels, two switches', Judged::channel(2, ['travel' => 0.7, 'subtrim' => 0.1]));
+        $context = Judged::school(
+            'two channels, two switches',
+            Judged::channel(2, ['travel' => 0.7, 'subtrim' => 0.1]),
+        );
         $mended = Judged::judged($context, 'ends-and-centre')->findings[0]->mended ?? self::fail('no mend');
         $output = $mended->output(2) ?? self::fail();
 
@@ -55,20 +103,41 @@ final class SmallRulesTest extends TestCase
 
     public function test_channels_past_what_the_link_carries_are_named_all(): void
     {
-        $with = fn (?string $subtype): ProofContext => Judged::demo('nightjar', fn ($d) => $subtype === null ? $d->aboard->kit = (object) array_diff_key((array) $d->aboard->kit, ['subtype' => 0, 'link' => 0]) : $d->aboard->kit->subtype = $subtype);
+        $with = fn (?string $subtype): ProofContext => Judged::demo(
+            'nightjar',
+            fn ($d) => $subtype === null
+                ? ($d->aboard->kit = (object) array_diff_key((array) $d->aboard->kit, ['subtype' => 0, 'link' => 0]))
+                : ($d->aboard->kit->subtype = $subtype),
+        );
 
         self::assertSame(Answer::Proven, Judged::judged($with('wide-16'), 'fits-the-link')->answer);
-        self::assertSame(['error: Channels 9 Video power, 10 Camera tilt don\'t get through: the link’s sub-type carries 8. Move what is important to lower channels, or choose another sub-type or receiver'], Judged::says($with('wide-8'), 'fits-the-link'));
-        self::assertSame([Answer::NotChecked, 'no link and sub-type are chosen'], [($one = Judged::judged($with(null), 'fits-the-link'))->answer, $one->why]);
+        self::assertSame(
+            [
+                'error: Channels 9 Video power, 10 Camera tilt don\'t get through: the link’s sub-type carries 8. Move what is important to lower channels, or choose another sub-type or receiver',
+            ],
+            Judged::says($with('wide-8'), 'fits-the-link'),
+        );
+        self::assertSame(
+            [Answer::NotChecked, 'no link and sub-type are chosen'],
+            [($one = Judged::judged($with(null), 'fits-the-link'))->answer, $one->why],
+        );
         $nobody = Judged::demo('nightjar', function ($d): void {
             unset($d->receiver);
         });
-        self::assertSame([Answer::NotChecked, 'no receiver is chosen'], [($one = Judged::judged($nobody, 'fits-the-link'))->answer, $one->why]);
+        self::assertSame(
+            [Answer::NotChecked, 'no receiver is chosen'],
+            [($one = Judged::judged($nobody, 'fits-the-link'))->answer, $one->why],
+        );
         $one = Judged::demo('nightjar', function ($d): void {
             $d->aboard->kit->subtype = 'wide-8';
             array_pop($d->outputs);
         });
-        self::assertSame(['error: Channel 9 Video power doesn\'t get through: the link’s sub-type carries 8. Move what is important to lower channels, or choose another sub-type or receiver'], Judged::says($one, 'fits-the-link'));
+        self::assertSame(
+            [
+                'error: Channel 9 Video power doesn\'t get through: the link’s sub-type carries 8. Move what is important to lower channels, or choose another sub-type or receiver',
+            ],
+            Judged::says($one, 'fits-the-link'),
+        );
     }
 
     /** Nine pulses of 2.2 ms and a gap of 4 ms are 23.8; the frame has 22.5 (common practice). */
@@ -80,12 +149,20 @@ final class SmallRulesTest extends TestCase
         });
 
         self::assertSame([], Judged::says($with(8), 'sum-signal-timing'));
-        self::assertSame(['error: A sum signal of 9 channels may need 23.8 ms, and its frame has 22.5 ms: at most 8 channels fit. Use the serial wire, or fewer channels'], Judged::says($with(9), 'sum-signal-timing'));
+        self::assertSame(
+            [
+                'error: A sum signal of 9 channels may need 23.8 ms, and its frame has 22.5 ms: at most 8 channels fit. Use the serial wire, or fewer channels',
+            ],
+            Judged::says($with(9), 'sum-signal-timing'),
+        );
     }
 
     public function test_a_sub_trim_of_half_a_per_cent_fights_a_stabiliser(): void
     {
-        $said = Judged::says(Judged::demo('rook', fn ($d) => $d->outputs[1]->subtrim = 0.005), 'no-trim-on-a-stabiliser');
+        $said = Judged::says(
+            Judged::demo('rook', fn ($d) => ($d->outputs[1]->subtrim = 0.005)),
+            'no-trim-on-a-stabiliser',
+        );
 
         self::assertCount(1, $said);
         self::assertStringContainsString('has a sub-trim of 0.5 %, and a stabiliser listens to it', $said[0]);
@@ -102,40 +179,79 @@ final class SmallRulesTest extends TestCase
 
             return $d;
         };
-        $surface = Judged::judged(Judged::school('plane with a motor cut', $without(1)), 'everything-connected')->findings;
-        self::assertSame(['warning', 'It moves something else', 'other'], [$surface[0]->severity->value, $surface[0]->mend, $surface[0]->mended?->output(1)?->role?->value]);
+        $surface = Judged::judged(Judged::school('plane with a motor cut', $without(1)), 'everything-connected')
+            ->findings;
+        self::assertSame(
+            ['warning', 'It moves something else', 'other'],
+            [$surface[0]->severity->value, $surface[0]->mend, $surface[0]->mended?->output(1)?->role?->value],
+        );
         self::assertSame([1, 2, 3], array_column($surface[0]->mended?->outputs ?? [], 'channel'));
         self::assertSame('elevator', $surface[0]->mended?->output(2)?->role?->value);
         $motor = Judged::judged(Judged::school('plane with a motor cut', $without(3)), 'everything-connected');
         self::assertSame(Answer::NotProven, $motor->answer);
         self::assertSame([null, null], [$motor->findings[0]->mend, $motor->findings[0]->mended]);
-        self::assertStringContainsString('the throttle has a say in it, so it is taken for a motor', $motor->findings[0]->says);
+        self::assertStringContainsString(
+            'the throttle has a say in it, so it is taken for a motor',
+            $motor->findings[0]->says,
+        );
     }
 
     public function test_switches_in_use_are_checked_at_power_up_and_buttons_and_others_are_not(): void
     {
-        $with = fn (array $check, string $school = 'two channels, two switches'): array => Judged::says(Judged::school($school, function (array $d) use ($check): array {
-            $d['aboard']['startCheck'] = $check;
+        $with = fn (array $check, string $school = 'two channels, two switches'): array => Judged::says(
+            Judged::school($school, function (array $d) use ($check): array {
+                $d['aboard']['startCheck'] = $check;
 
-            return $d;
-        }), 'start-check');
+                return $d;
+            }),
+            'start-check',
+        );
 
         self::assertSame([], $with(['top-left', 'face-left']));
-        self::assertSame(['warning: Left face is not checked at power-up: it may wake up with a switch away from rest. Switch the warning on'], $with(['top-left']));
-        self::assertSame(['warning: Left top, Left face are not checked at power-up: it may wake up with a switch away from rest. Switch the warning on'], $with([]));
+        self::assertSame(
+            [
+                'warning: Left face is not checked at power-up: it may wake up with a switch away from rest. Switch the warning on',
+            ],
+            $with(['top-left']),
+        );
+        self::assertSame(
+            [
+                'warning: Left top, Left face are not checked at power-up: it may wake up with a switch away from rest. Switch the warning on',
+            ],
+            $with([]),
+        );
         self::assertSame([], $with(['flick-b'], 'a button that toggles arm'));
     }
 
     /** Full stick just reaches the limit: weight · travel + sub-trim = limit. */
     public function test_the_mend_of_clipping_lowers_the_weight_just_so_far(): void
     {
-        $with = fn (array $output): ?float => Judged::judged(Judged::school('plane with a motor cut', Judged::channel(1, $output)), 'nothing-clips')->findings[0]->mended?->output(1)?->feeds[0]->weight->high;
+        $with = fn (array $output): ?float => Judged::judged(
+            Judged::school('plane with a motor cut', Judged::channel(1, $output)),
+            'nothing-clips',
+        )->findings[0]->mended?->output(1)?->feeds[0]->weight->high;
 
         self::assertEqualsWithDelta((1.0 - 0.2) / 1.25, $with(['limit' => [-1.2, 1.0], 'subtrim' => 0.2]), 1e-4);
-        self::assertEqualsWithDelta((1.0 + 0.2) / 1.5, $with(['limit' => [-1.5, 1.0], 'subtrim' => -0.2, 'travel' => [0.5, 1.5]]), 1e-4);
+        self::assertEqualsWithDelta(
+            (1.0 + 0.2) / 1.5,
+            $with(['limit' => [-1.5, 1.0], 'subtrim' => -0.2, 'travel' => [0.5, 1.5]]),
+            1e-4,
+        );
         self::assertEqualsWithDelta((0.8 - 0.1) / 1.25, $with(['limit' => [-0.8, 1.5], 'subtrim' => -0.1]), 1e-4);
-        self::assertEqualsWithDelta(0.25 / 1.25, $with(['limit' => [-0.25, 0.25], 'feeds' => [['from' => 'q', 'weight' => 0.4]]]), 1e-4, 'a small weight, too');
-        $uneven = Judged::judged(Judged::school('plane with a motor cut', Judged::channel(1, ['limit' => [-1.0, 1.0], 'feeds' => [['from' => 'q', 'weight' => [1.2, 0.6]]]])), 'nothing-clips')->findings[0]->mended?->output(1)?->feeds[0]->weight ?? self::fail();
+        self::assertEqualsWithDelta(
+            0.25 / 1.25,
+            $with(['limit' => [-0.25, 0.25], 'feeds' => [['from' => 'q', 'weight' => 0.4]]]),
+            1e-4,
+            'a small weight, too',
+        );
+        $uneven =
+            Judged::judged(
+                Judged::school(
+                    'plane with a motor cut',
+                    Judged::channel(1, ['limit' => [-1.0, 1.0], 'feeds' => [['from' => 'q', 'weight' => [1.2, 0.6]]]]),
+                ),
+                'nothing-clips',
+            )->findings[0]->mended?->output(1)?->feeds[0]->weight ?? self::fail();
         self::assertEqualsWithDelta([0.8, 0.4], [$uneven->low, $uneven->high], 1e-4, 'both sides by the same share');
     }
 
@@ -145,7 +261,10 @@ final class SmallRulesTest extends TestCase
         foreach ([[333, null], [334, 'Travel for 1000 to 2000 µs, sub-trim 0']] as [$span, $mend]) {
             $document->pulse->span = $span;
             $transmitter = \DuskSwitch\Core\Format\TransmitterDecoder::decode((string) json_encode($document));
-            $found = Judged::judged(Schools::of(Schools::document('two channels, two switches'), $transmitter), 'ends-and-centre')->findings;
+            $found = Judged::judged(
+                Schools::of(Schools::document('two channels, two switches'), $transmitter),
+                'ends-and-centre',
+            )->findings;
             self::assertNotSame([], $found);
             self::assertSame($mend, $found[0]->mend, "span {$span}");
         }
@@ -153,15 +272,26 @@ final class SmallRulesTest extends TestCase
 
     public function test_a_failsafe_in_the_range_of_a_mode_that_the_controller_has_not_got_saves_nobody(): void
     {
-        $said = Judged::says(Judged::school('two channels, two switches', function (array $d): array {
-            foreach ($d['aboard']['failsafe'] as $place => $one) {
-                $d['aboard']['failsafe'][$place]['does'] = $one['channel'] === 6 ? 2150 : $one['does'];
-            }
-            $d['aboard']['controller']['modes'][] = ['channel' => 6, 'from' => 2100, 'to' => 2200, 'mode' => 'ghost'];
+        $said = Judged::says(
+            Judged::school('two channels, two switches', function (array $d): array {
+                foreach ($d['aboard']['failsafe'] as $place => $one) {
+                    $d['aboard']['failsafe'][$place]['does'] = $one['channel'] === 6 ? 2150 : $one['does'];
+                }
+                $d['aboard']['controller']['modes'][] = [
+                    'channel' => 6,
+                    'from' => 2100,
+                    'to' => 2200,
+                    'mode' => 'ghost',
+                ];
 
-            return $d;
-        }), 'failsafe');
+                return $d;
+            }),
+            'failsafe',
+        );
 
-        self::assertStringContainsString('its failsafe gives 2150 µs, outside of every mode that saves the aircraft', implode('', $said));
+        self::assertStringContainsString(
+            'its failsafe gives 2150 µs, outside of every mode that saves the aircraft',
+            implode('', $said),
+        );
     }
 }

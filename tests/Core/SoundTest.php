@@ -35,12 +35,24 @@ final class SoundTest extends TestCase
 
     public function test_what_plays_takes_longer_and_the_next_phrase_waits_for_it(): void
     {
-        $airtime = new Airtime(new English, ['Signal lost' => 0.9, 'Gear' => 0.4]);
-        self::assertEqualsWithDelta(1.54, $airtime->of('Signal lost', Sound::Siren), 1e-9, 'four notes of 0.16 s, then the clip');
+        $airtime = new Airtime(new English(), ['Signal lost' => 0.9, 'Gear' => 0.4]);
+        self::assertEqualsWithDelta(
+            1.54,
+            $airtime->of('Signal lost', Sound::Siren),
+            1e-9,
+            'four notes of 0.16 s, then the clip',
+        );
         self::assertSame(0.9, $airtime->of('Signal lost'));
 
-        $said = (new Queue($airtime))->speak([new QueuedPhrase('lost', 10.0, Priority::Critical, 'Signal lost', Sound::Siren), new QueuedPhrase('gear', 10.2, Priority::Note, 'Gear')]);
-        self::assertEqualsWithDelta([10.0, 11.54, 11.54, 11.94], [$said[0]->from, $said[0]->to, $said[1]->from, $said[1]->to], 1e-9);
+        $said = (new Queue($airtime))->speak([
+            new QueuedPhrase('lost', 10.0, Priority::Critical, 'Signal lost', Sound::Siren),
+            new QueuedPhrase('gear', 10.2, Priority::Note, 'Gear'),
+        ]);
+        self::assertEqualsWithDelta(
+            [10.0, 11.54, 11.54, 11.94],
+            [$said[0]->from, $said[0]->to, $said[1]->from, $said[1]->to],
+            1e-9,
+        );
     }
 
     public function test_an_alarm_may_only_play(): void
@@ -48,10 +60,17 @@ final class SoundTest extends TestCase
         $says = function (?string $plays): array {
             $document = json_decode(Given::demo('petrel'));
             $document->sense->calls[0]->says = [];
-            $plays === null ?: $document->sense->calls[0]->plays = $plays;
+            $plays === null ?: ($document->sense->calls[0]->plays = $plays);
             $circuit = Given::circuit((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
 
-            return array_map(fn (array $one): string => $one[1]->topic, (new SenseCheck($circuit->program, $circuit->panel->transmitter, Values::of($circuit->program, Given::catalogue())))->points());
+            return array_map(
+                fn (array $one): string => $one[1]->topic,
+                (new SenseCheck(
+                    $circuit->program,
+                    $circuit->panel->transmitter,
+                    Values::of($circuit->program, Given::catalogue()),
+                ))->points(),
+            );
         };
 
         self::assertSame(['Phrase'], $says(null));

@@ -22,13 +22,25 @@ final readonly class Spoiling
         $number = fn (): float => $this->random->getInt(-100, 100) / 100;
         switch ($this->random->getInt(0, 12)) {
             case 0:
-                $document['outputs'][$output]['feeds'][] = ['from' => ['control' => $this->lever()->id], 'weight' => $number()];
+                $document['outputs'][$output]['feeds'][] = [
+                    'from' => ['control' => $this->lever()->id],
+                    'weight' => $number(),
+                ];
                 break;
             case 1:
-                $document['outputs'][$output]['feeds'][] = ['from' => ['axis' => $this->pick(['roll', 'pitch', 'throttle', 'yaw'])], 'weight' => $number(), ...$this->maybe()];
+                $document['outputs'][$output]['feeds'][] = [
+                    'from' => ['axis' => $this->pick(['roll', 'pitch', 'throttle', 'yaw'])],
+                    'weight' => $number(),
+                    ...$this->maybe(),
+                ];
                 break;
             case 2:
-                $document['outputs'][$output]['feeds'][] = ['from' => 1, 'weight' => 1.0, 'offset' => $number(), 'when' => $this->condition()];
+                $document['outputs'][$output]['feeds'][] = [
+                    'from' => 1,
+                    'weight' => 1.0,
+                    'offset' => $number(),
+                    'when' => $this->condition(),
+                ];
                 break;
             case 3:
                 $document['outputs'][$output]['travel'] = $this->random->getInt(50, 150) / 100;
@@ -44,24 +56,49 @@ final readonly class Spoiling
                     $step = $this->random->getInt(0, count($document['functions'][$function]['steps']) - 1);
                     $document['functions'][$function]['steps'][$step]['value'] = $number();
                 } else {
-                    $document['functions'][$function]['trim'] = isset($document['functions'][$function]['drive']['axis']) ? ['authority' => abs($number()) / 2, 'idle' => $this->random->getInt(0, 1) === 1] : null;
-                    $document['functions'][$function] = array_filter($document['functions'][$function], fn (mixed $one): bool => $one !== null);
+                    $document['functions'][$function]['trim'] = isset(
+                        $document['functions'][$function]['drive']['axis'],
+                    )
+                        ? ['authority' => abs($number()) / 2, 'idle' => $this->random->getInt(0, 1) === 1]
+                        : null;
+                    $document['functions'][$function] = array_filter(
+                        $document['functions'][$function],
+                        fn (mixed $one): bool => $one !== null,
+                    );
                 }
                 break;
             case 7:
                 if (isset($document['functions'][$function]['steps'])) {
-                    $document['functions'][$function]['drive'] = ['cases' => [['when' => $this->condition(), 'step' => $document['functions'][$function]['steps'][count($document['functions'][$function]['steps']) - 1]['id']]]];
+                    $document['functions'][$function]['drive'] = [
+                        'cases' => [
+                            [
+                                'when' => $this->condition(),
+                                'step' => $document['functions'][$function]['steps'][
+                                        count($document['functions'][$function]['steps']) - 1
+                                    ]['id'],
+                            ],
+                        ],
+                    ];
                 } else {
-                    $document['functions'][$function]['override'][] = ['when' => $this->condition(), 'value' => $number()];
+                    $document['functions'][$function]['override'][] = [
+                        'when' => $this->condition(),
+                        'value' => $number(),
+                    ];
                 }
                 break;
             case 8:
                 if (! isset($document['functions'][$function]['steps'])) {
-                    $document['functions'][$function]['shape'][$document['phases'][0]['id']] = ['rate' => abs($number()) + 0.2, 'expo' => $number()];
+                    $document['functions'][$function]['shape'][$document['phases'][0]['id']] = [
+                        'rate' => abs($number()) + 0.2,
+                        'expo' => $number(),
+                    ];
                 }
                 break;
             case 9:
-                $document['aboard']['controller'] = [...$document['aboard']['controller'] ?? [], 'low' => $this->random->getInt(1000, 1200)];
+                $document['aboard']['controller'] = [
+                    ...$document['aboard']['controller'] ?? [],
+                    'low' => $this->random->getInt(1000, 1200),
+                ];
                 break;
             case 11:
                 $this->rate($document['functions'][$function], $number);
@@ -90,7 +127,11 @@ final readonly class Spoiling
         if (isset($function['trim']) && $this->random->getInt(0, 1) === 0) {
             $function['trim'] = ['authority' => abs($number()) / 2, 'perPhase' => true];
         } else {
-            $function['dualRates'][] = ['when' => $this->condition(), 'rate' => abs($number()) + 0.2, 'expo' => $number()];
+            $function['dualRates'][] = [
+                'when' => $this->condition(),
+                'rate' => abs($number()) + 0.2,
+                'expo' => $number(),
+            ];
         }
     }
 
@@ -103,9 +144,14 @@ final readonly class Spoiling
     /** @return array<string, mixed> */
     private function condition(int $depth = 2): array
     {
-        $switch = $this->pick(array_values(array_filter($this->transmitter->controls, fn (Control $one): bool => $one->detents !== [])));
+        $switch = $this->pick(
+            array_values(array_filter($this->transmitter->controls, fn (Control $one): bool => $one->detents !== [])),
+        );
         $leaf = ['control' => $switch->id, 'at' => $this->pick($switch->detents)];
-        $level = ['control' => $this->lever()->id, $this->pick(['above', 'below']) => $this->random->getInt(-8, 8) / 10];
+        $level = [
+            'control' => $this->lever()->id,
+            $this->pick(['above', 'below']) => $this->random->getInt(-8, 8) / 10,
+        ];
         if ($depth === 0) {
             return $this->random->getInt(0, 2) === 0 ? $level : $leaf;
         }
@@ -124,7 +170,9 @@ final readonly class Spoiling
 
     private function lever(): Control
     {
-        return $this->pick(array_values(array_filter($this->transmitter->controls, fn (Control $one): bool => $one->detents === [])));
+        return $this->pick(
+            array_values(array_filter($this->transmitter->controls, fn (Control $one): bool => $one->detents === [])),
+        );
     }
 
     /**

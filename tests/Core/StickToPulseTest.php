@@ -48,30 +48,57 @@ final class StickToPulseTest extends TestCase
         $circuit = Given::roll(['trim' => ['authority' => 0.2]]);
 
         self::assertEqualsWithDelta(0.1, Given::frame($circuit, trims: ['roll' => 0.5])->functions()['roll'], 1e-12);
-        self::assertEqualsWithDelta(1.2, Given::frame($circuit, ['roll' => 1], trims: ['roll' => 1])->functions()['roll'], 1e-12);
+        self::assertEqualsWithDelta(
+            1.2,
+            Given::frame($circuit, ['roll' => 1], trims: ['roll' => 1])->functions()['roll'],
+            1e-12,
+        );
     }
 
     public function test_an_idle_trim_is_gone_at_full_throttle(): void
     {
-        $circuit = Given::program(['functions' => [
-            ['id' => 'throttle', 'name' => 'Throttle', 'drive' => ['axis' => 'throttle'], 'trim' => ['authority' => 0.2, 'idle' => true]],
-        ]]);
+        $circuit = Given::program([
+            'functions' => [
+                [
+                    'id' => 'throttle',
+                    'name' => 'Throttle',
+                    'drive' => ['axis' => 'throttle'],
+                    'trim' => ['authority' => 0.2, 'idle' => true],
+                ],
+            ],
+        ]);
 
-        self::assertEqualsWithDelta(-0.8, Given::frame($circuit, ['throttle' => -1], trims: ['throttle' => 1])->functions()['throttle'], 1e-12);
-        self::assertEqualsWithDelta(0.1, Given::frame($circuit, ['throttle' => 0], trims: ['throttle' => 1])->functions()['throttle'], 1e-12);
-        self::assertSame(1.0, Given::frame($circuit, ['throttle' => 1], trims: ['throttle' => 1])->functions()['throttle']);
+        self::assertEqualsWithDelta(
+            -0.8,
+            Given::frame($circuit, ['throttle' => -1], trims: ['throttle' => 1])->functions()['throttle'],
+            1e-12,
+        );
+        self::assertEqualsWithDelta(
+            0.1,
+            Given::frame($circuit, ['throttle' => 0], trims: ['throttle' => 1])->functions()['throttle'],
+            1e-12,
+        );
+        self::assertSame(
+            1.0,
+            Given::frame($circuit, ['throttle' => 1], trims: ['throttle' => 1])->functions()['throttle'],
+        );
     }
 
     public function test_the_first_override_that_holds_replaces_the_value(): void
     {
-        $circuit = Given::roll(['override' => [
-            ['when' => ['control' => 'flick-a', 'at' => 'away'], 'value' => -1.0],
-            ['when' => ['control' => 'flick-b', 'at' => 'away'], 'value' => 0.25],
-        ]]);
+        $circuit = Given::roll([
+            'override' => [
+                ['when' => ['control' => 'flick-a', 'at' => 'away'], 'value' => -1.0],
+                ['when' => ['control' => 'flick-b', 'at' => 'away'], 'value' => 0.25],
+            ],
+        ]);
 
         self::assertSame(0.5, Given::frame($circuit, ['roll' => 0.5])->functions()['roll']);
         self::assertSame(0.25, Given::frame($circuit, ['roll' => 0.5], ['flick-b' => 'away'])->functions()['roll']);
-        self::assertSame(-1.0, Given::frame($circuit, ['roll' => 0.5], ['flick-a' => 'away', 'flick-b' => 'away'])->functions()['roll']);
+        self::assertSame(
+            -1.0,
+            Given::frame($circuit, ['roll' => 0.5], ['flick-a' => 'away', 'flick-b' => 'away'])->functions()['roll'],
+        );
     }
 
     public function test_a_curve_takes_the_place_of_expo(): void
@@ -102,14 +129,24 @@ final class StickToPulseTest extends TestCase
         self::assertSame(1500, Given::frame($circuit)->pulse(1));
     }
 
-    #[TestDox('span 400 with 150 % travel goes from 900 to 2100 µs; span 512 with 100 % from 988 to 2012 (common practice)')]
+    #[
+        TestDox(
+            'span 400 with 150 % travel goes from 900 to 2100 µs; span 512 with 100 % from 988 to 2012 (common practice)',
+        ),
+    ]
     public function test_the_ends_of_other_makes(): void
     {
         $wide = Given::roll(output: ['travel' => 1.5], more: ['transmitter' => 'quayside-8']);
-        self::assertSame([900, 2100], [Given::frame($wide, ['roll' => -1])->pulse(1), Given::frame($wide, ['roll' => 1])->pulse(1)]);
+        self::assertSame(
+            [900, 2100],
+            [Given::frame($wide, ['roll' => -1])->pulse(1), Given::frame($wide, ['roll' => 1])->pulse(1)],
+        );
 
         $plain = Given::roll();
-        self::assertSame([988, 2012], [Given::frame($plain, ['roll' => -1])->pulse(1), Given::frame($plain, ['roll' => 1])->pulse(1)]);
+        self::assertSame(
+            [988, 2012],
+            [Given::frame($plain, ['roll' => -1])->pulse(1), Given::frame($plain, ['roll' => 1])->pulse(1)],
+        );
     }
 
     public function test_reverse_turns_the_direction_but_not_the_subtrim(): void

@@ -41,27 +41,49 @@ final class StylesTest extends TestCase
 
     public function test_a_program_without_such_a_switch_has_no_table(): void
     {
-        self::assertNull(Styles::of(Given::circuit(Given::demo('petrel'))->program, Given::transmitter('lamplight-12')));
+        self::assertNull(
+            Styles::of(Given::circuit(Given::demo('petrel'))->program, Given::transmitter('lamplight-12')),
+        );
     }
 
     public function test_a_cell_changes_what_it_stands_for_and_nothing_else(): void
     {
         $rook = self::rook()->program;
-        $says = fn (string $row, StyleColumn $thing, float $value): array => Given::differences($rook, StyleEdit::put(self::styles(), $row, $thing, $value));
+        $says = fn (string $row, StyleColumn $thing, float $value): array => Given::differences(
+            $rook,
+            StyleEdit::put(self::styles(), $row, $thing, $value),
+        );
 
-        self::assertSame(['Roll expo, Sporty: 40 % → 35 %', 'Pitch expo, Sporty: 40 % → 35 %', 'Yaw expo, Sporty: 40 % → 35 %'], $says('sporty', StyleColumn::Expo, 0.35));
-        self::assertSame(['Throttle-gentle points: −100 % → −100 %, −90 % → 40 %, 100 % → 40 % → −100 % → −100 %, −90 % → 30 %, 100 % → 30 %'], $says('gentle', StyleColumn::Throttle, 0.65));
+        self::assertSame(
+            ['Roll expo, Sporty: 40 % → 35 %', 'Pitch expo, Sporty: 40 % → 35 %', 'Yaw expo, Sporty: 40 % → 35 %'],
+            $says('sporty', StyleColumn::Expo, 0.35),
+        );
+        self::assertSame(
+            [
+                'Throttle-gentle points: −100 % → −100 %, −90 % → 40 %, 100 % → 40 % → −100 % → −100 %, −90 % → 30 %, 100 % → 30 %',
+            ],
+            $says('gentle', StyleColumn::Throttle, 0.65),
+        );
         self::assertSame(['Tail gyro gain step Aerobatic: 57 % → 50 %'], $says('aerobatic', StyleColumn::Gain, 0.5));
         self::assertSame(['Style step Sporty: 0 % → 10 %'], $says('sporty', StyleColumn::Style, 0.1));
         self::assertSame(['Sporty fade: 2 s → 3 s'], $says('sporty', StyleColumn::Fade, 3.0));
-        self::assertSame(['Landing-floor points: −100 % → −40 %, 0 % → 0 %, 100 % → 100 % → −100 % → −20 %, 0 % → 0 %, 100 % → 100 %'], $says('gentle', StyleColumn::Floor, 0.4));
+        self::assertSame(
+            [
+                'Landing-floor points: −100 % → −40 %, 0 % → 0 %, 100 % → 100 % → −100 % → −20 %, 0 % → 0 %, 100 % → 100 %',
+            ],
+            $says('gentle', StyleColumn::Floor, 0.4),
+        );
     }
 
     public function test_a_floor_where_the_pitch_was_straight_makes_a_curve_for_that_phase(): void
     {
         $program = StyleEdit::put(self::styles(), 'sporty', StyleColumn::Floor, 0.1);
         $circuit = Compiler::compile($program, Given::transmitter());
-        $at = fn (string $style): float => Given::frame($circuit, ['throttle' => -1.0], ['flick-a' => 'away', 'flick-b' => $style])->functions()['collective'];
+        $at = fn (string $style): float => Given::frame(
+            $circuit,
+            ['throttle' => -1.0],
+            ['flick-a' => 'away', 'flick-b' => $style],
+        )->functions()['collective'];
 
         self::assertSame([-0.8, -1.0], [$at('middle'), $at('away')]);
         self::assertSame(0.1, self::styles($program)->rows()[1]->floor);
@@ -78,22 +100,58 @@ final class StylesTest extends TestCase
             self::fail('It was taken');
         };
 
-        self::assertSame('thing: Hold has no throttle of its own; the motor stands', $told('hold', StyleColumn::Throttle));
-        self::assertStringContainsString('no position of Flick B chooses the phase "launch"', $told('launch', StyleColumn::Expo));
+        self::assertSame(
+            'thing: Hold has no throttle of its own; the motor stands',
+            $told('hold', StyleColumn::Throttle),
+        );
+        self::assertStringContainsString(
+            'no position of Flick B chooses the phase "launch"',
+            $told('launch', StyleColumn::Expo),
+        );
         $bent = self::rook()->program;
-        $bent = $bent->with(curves: [...$bent->curves, 'throttle-sporty' => new \DuskSwitch\Core\Program\Curve('throttle-sporty', [[-1.0, 0.5], [0.0, 0.4], [1.0, 0.5]])]);
-        self::assertStringContainsString("Sporty's throttle curve isn't flat", $told('sporty', StyleColumn::Throttle, $bent));
+        $bent = $bent->with(
+            curves: [
+                ...$bent->curves,
+                'throttle-sporty' => new \DuskSwitch\Core\Program\Curve('throttle-sporty', [
+                    [-1.0, 0.5],
+                    [0.0, 0.4],
+                    [1.0, 0.5],
+                ]),
+            ],
+        );
+        self::assertStringContainsString(
+            "Sporty's throttle curve isn't flat",
+            $told('sporty', StyleColumn::Throttle, $bent),
+        );
     }
 
     public function test_neighbours_that_differ_by_a_sudden_step_are_told(): void
     {
         $warn = fn (Program $program): array => StyleCheck::warnings(self::styles($program)->rows());
-        $put = fn (string $row, StyleColumn $thing, float $value): Program => StyleEdit::put(self::styles(), $row, $thing, $value);
+        $put = fn (string $row, StyleColumn $thing, float $value): Program => StyleEdit::put(
+            self::styles(),
+            $row,
+            $thing,
+            $value,
+        );
 
         self::assertSame([], $warn(self::rook()->program));
-        self::assertSame(['From Gentle to Sporty the throttle jumps at once, 70 % → 75 %: give Sporty a fade of 2 s, rotor speed must change slowly'], $warn($put('sporty', StyleColumn::Fade, 0.0)));
-        self::assertSame(['From Gentle to Sporty the throttle differs by 25 %: bring the two closer together, or put a position between them'], $warn($put('gentle', StyleColumn::Throttle, 0.5)));
-        self::assertSame(['From Sporty to Aerobatic the gyro gain steps by 27 %: the tail may wag; change it in smaller steps'], $warn($put('aerobatic', StyleColumn::Gain, 0.3)));
+        self::assertSame(
+            [
+                'From Gentle to Sporty the throttle jumps at once, 70 % → 75 %: give Sporty a fade of 2 s, rotor speed must change slowly',
+            ],
+            $warn($put('sporty', StyleColumn::Fade, 0.0)),
+        );
+        self::assertSame(
+            [
+                'From Gentle to Sporty the throttle differs by 25 %: bring the two closer together, or put a position between them',
+            ],
+            $warn($put('gentle', StyleColumn::Throttle, 0.5)),
+        );
+        self::assertSame(
+            ['From Sporty to Aerobatic the gyro gain steps by 27 %: the tail may wag; change it in smaller steps'],
+            $warn($put('aerobatic', StyleColumn::Gain, 0.3)),
+        );
     }
 
     public function test_releasing_hold_makes_the_blades_jump_from_full_negative_to_the_floor(): void
@@ -105,7 +163,10 @@ final class StylesTest extends TestCase
         self::assertTrue($check->isSeen());
         self::assertStringContainsString('from −11.5° to −4.6°', $check->says());
 
-        $low = Compiler::compile(StyleEdit::put(self::styles(), 'gentle', StyleColumn::Floor, 0.05), Given::transmitter());
+        $low = Compiler::compile(
+            StyleEdit::put(self::styles(), 'gentle', StyleColumn::Floor, 0.05),
+            Given::transmitter(),
+        );
         self::assertFalse(LiftOff::of($low)?->isSeen());
         self::assertStringContainsString('that can\'t be seen', LiftOff::of($low)?->says() ?? '');
         self::assertNull(LiftOff::of(Given::circuit(Given::demo('nightjar'))));

@@ -32,8 +32,13 @@ final class SupplyTest extends TestCase
      * @param  array<string, mixed>  $speed  from Wren 12
      * @return list<string> level, topic and what it says
      */
-    private static function points(string $power, array $receiver = [], array $controller = [], ?array $speed = [], int $cells = 2): array
-    {
+    private static function points(
+        string $power,
+        array $receiver = [],
+        array $controller = [],
+        ?array $speed = [],
+        int $cells = 2,
+    ): array {
         $d = json_decode(Given::demo('nightjar'));
         $d->aboard->kit->power = $power;
         $d->aboard->kit->pack = 'own';
@@ -43,7 +48,12 @@ final class SupplyTest extends TestCase
         }
         $catalogue = new class(self::own('receivers/lantern-r8', $receiver), self::own('controllers/keel-f4', $controller), self::own('packs/midge-1s', ['cells' => $cells, 'name' => 'Akku']), $speed === null ? null : self::own('speed-controllers/wren-12', $speed)) implements Catalogue
         {
-            public function __construct(private JsonCursor $receiver, private JsonCursor $controller, private JsonCursor $pack, private ?JsonCursor $speed) {}
+            public function __construct(
+                private JsonCursor $receiver,
+                private JsonCursor $controller,
+                private JsonCursor $pack,
+                private ?JsonCursor $speed,
+            ) {}
 
             public function receiver(string $id): Receiver
             {
@@ -77,15 +87,21 @@ final class SupplyTest extends TestCase
         };
         $program = ProgramDecoder::decode((string) json_encode($d));
 
-        return array_map(fn (VerdictPoint $one): string => "{$one->level->value} {$one->topic}: {$one->says}".($one->level->value === 'not checked' ? " {$one->cure}" : ''), (new Supply(InstalledKit::of($program, Given::transmitter(), $catalogue)))->points());
+        return array_map(
+            fn (VerdictPoint $one): string => "{$one->level->value} {$one->topic}: {$one->says}".
+                ($one->level->value === 'not checked' ? " {$one->cure}" : ''),
+            (new Supply(InstalledKit::of($program, Given::transmitter(), $catalogue)))->points(),
+        );
     }
 
     /** @param  array<string, mixed>  $differs */
     private static function own(string $file, array $differs): JsonCursor
     {
-        $document = (array) json_decode((string) file_get_contents(__DIR__."/../../database/demo/stores/{$file}.json"));
+        $document = (array) json_decode(
+            (string) file_get_contents(__DIR__."/../../database/demo/stores/{$file}.json"),
+        );
 
-        return new JsonCursor((object) [...$document, 'id' => 'own', ...$differs], '', new Faults);
+        return new JsonCursor((object) [...$document, 'id' => 'own', ...$differs], '', new Faults());
     }
 
     /** @return array<string, array{array<int, mixed>, list<string>}> what is on the bench, and what is said of it */
@@ -96,55 +112,118 @@ final class SupplyTest extends TestCase
         return [
             'just what the receiver takes, from a regulator of 1 mA' => [
                 ['pack', ['supply' => [5.0, 5.0], 'draw' => 1], ['supply' => [6.0, 8.4]], ['gives' => 1]],
-                ['fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+                [
+                    'fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.',
+                    $controller,
+                    'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.',
+                ],
             ],
             'one milliampere too little' => [
                 ['pack', ['supply' => [5.0, 5.0], 'draw' => 2], ['supply' => [6.0, 8.4]], ['gives' => 1]],
-                ['fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.', 'wrong Current: Lantern R8 draws 2 mA, and the regulator of Wren 12 gives 1 mA.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+                [
+                    'fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.',
+                    'wrong Current: Lantern R8 draws 2 mA, and the regulator of Wren 12 gives 1 mA.',
+                    $controller,
+                    'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.',
+                ],
             ],
             'more than the receiver takes' => [
                 ['controller', ['supply' => [3.0, 4.9], 'draw' => 1], ['supply' => [6.0, 8.4]]],
-                ['wrong Supply: Lantern R8 takes 3 to 4.9 V, and Keel F4 gives 5 V.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+                [
+                    'wrong Supply: Lantern R8 takes 3 to 4.9 V, and Keel F4 gives 5 V.',
+                    $controller,
+                    'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.',
+                ],
             ],
             'less than the receiver takes' => [
                 ['usb', ['supply' => [5.1, 10.0], 'draw' => 1], ['supply' => [6.0, 8.4]]],
-                ['wrong Supply: Lantern R8 takes 5.1 to 10 V, and USB gives 5 V.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+                [
+                    'wrong Supply: Lantern R8 takes 5.1 to 10 V, and USB gives 5 V.',
+                    $controller,
+                    'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.',
+                ],
             ],
             'all that USB gives' => [
                 ['usb', ['draw' => 500], ['supply' => [6.0, 8.4]]],
-                ['fine Supply: Lantern R8 gets 5 V from USB.', 'look Supply: USB is enough for binding, not for flying.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+                [
+                    'fine Supply: Lantern R8 gets 5 V from USB.',
+                    'look Supply: USB is enough for binding, not for flying.',
+                    $controller,
+                    'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.',
+                ],
             ],
             'a milliampere more than USB gives' => [
                 ['usb', ['draw' => 501], ['supply' => [6.0, 8.4]]],
-                ['fine Supply: Lantern R8 gets 5 V from USB.', 'wrong Current: Lantern R8 draws 501 mA, and USB gives 500 mA.', 'look Supply: USB is enough for binding, not for flying.', $controller, 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+                [
+                    'fine Supply: Lantern R8 gets 5 V from USB.',
+                    'wrong Current: Lantern R8 draws 501 mA, and USB gives 500 mA.',
+                    'look Supply: USB is enough for binding, not for flying.',
+                    $controller,
+                    'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.',
+                ],
             ],
             'the bare pack where no speed controller is chosen' => [
                 ['pack', ['supply' => [6.0, 8.4]], ['supply' => [6.0, 8.4]], null],
-                ['fine Supply: Lantern R8 gets 6 to 8.4 V from Akku.', $controller, 'not checked Power: Cells and plugs are not checked: no speed controller is chosen. Choose it.'],
+                [
+                    'fine Supply: Lantern R8 gets 6 to 8.4 V from Akku.',
+                    $controller,
+                    'not checked Power: Cells and plugs are not checked: no speed controller is chosen. Choose it.',
+                ],
             ],
             'a full pack is too much for the controller' => [
                 ['controller', [], ['supply' => [6.0, 8.3]]],
-                ['fine Supply: Lantern R8 gets 5 V from Keel F4.', 'wrong Supply: Keel F4 takes 6 to 8.3 V, and Akku gives 6 to 8.4 V.', 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+                [
+                    'fine Supply: Lantern R8 gets 5 V from Keel F4.',
+                    'wrong Supply: Keel F4 takes 6 to 8.3 V, and Akku gives 6 to 8.4 V.',
+                    'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.',
+                ],
             ],
             'a stabiliser hangs on the regulator' => [
                 ['pack', [], ['supply' => [5.0, 5.0], 'gives' => 0], ['gives' => 300]],
-                ['fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.', 'fine Supply: Keel F4 gets 5 V.', 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+                [
+                    'fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.',
+                    'fine Supply: Keel F4 gets 5 V.',
+                    'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.',
+                ],
             ],
             'one cell, and a regulator of a fifth of a milliampere' => [
-                ['pack', ['supply' => [5.0, 5.0], 'draw' => 1], ['supply' => [3.0, 4.2], 'gives' => 0.2], ['gives' => 0.2], 1],
-                ['fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.', 'wrong Current: Lantern R8 draws 1 mA, and the regulator of Wren 12 gives 0.2 mA.', 'fine Supply: Keel F4 gets 3 to 4.2 V.', 'fine Power: Akku and Wren 12 fit: 1 cell, tiny plug.'],
+                [
+                    'pack',
+                    ['supply' => [5.0, 5.0], 'draw' => 1],
+                    ['supply' => [3.0, 4.2], 'gives' => 0.2],
+                    ['gives' => 0.2],
+                    1,
+                ],
+                [
+                    'fine Supply: Lantern R8 gets 5 V from the regulator of Wren 12.',
+                    'wrong Current: Lantern R8 draws 1 mA, and the regulator of Wren 12 gives 0.2 mA.',
+                    'fine Supply: Keel F4 gets 3 to 4.2 V.',
+                    'fine Power: Akku and Wren 12 fit: 1 cell, tiny plug.',
+                ],
             ],
             'a full pack is too much for the receiver by a tenth' => [
                 ['pack', ['supply' => [6.0, 8.3], 'draw' => 1], ['supply' => [6.0, 8.4]], null],
-                ['wrong Supply: Lantern R8 takes 6 to 8.3 V, and Akku gives 6 to 8.4 V.', $controller, 'not checked Power: Cells and plugs are not checked: no speed controller is chosen. Choose it.'],
+                [
+                    'wrong Supply: Lantern R8 takes 6 to 8.3 V, and Akku gives 6 to 8.4 V.',
+                    $controller,
+                    'not checked Power: Cells and plugs are not checked: no speed controller is chosen. Choose it.',
+                ],
             ],
             'an empty pack is too little for the controller by a tenth' => [
                 ['controller', [], ['supply' => [6.1, 9.0]]],
-                ['fine Supply: Lantern R8 gets 5 V from Keel F4.', 'wrong Supply: Keel F4 takes 6.1 to 9 V, and Akku gives 6 to 8.4 V.', 'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.'],
+                [
+                    'fine Supply: Lantern R8 gets 5 V from Keel F4.',
+                    'wrong Supply: Keel F4 takes 6.1 to 9 V, and Akku gives 6 to 8.4 V.',
+                    'fine Power: Akku and Wren 12 fit: 2 cells, tiny plug.',
+                ],
             ],
             'one cell too many' => [
                 ['controller', [], ['supply' => [5.0, 26.0]], [], 3],
-                ['fine Supply: Lantern R8 gets 5 V from Keel F4.', 'fine Supply: Keel F4 gets 9 to 12.6 V.', 'wrong Power: Wren 12 takes up to 2 cells, and Akku has 3.'],
+                [
+                    'fine Supply: Lantern R8 gets 5 V from Keel F4.',
+                    'fine Supply: Keel F4 gets 9 to 12.6 V.',
+                    'wrong Power: Wren 12 takes up to 2 cells, and Akku has 3.',
+                ],
             ],
         ];
     }
@@ -164,8 +243,18 @@ final class SupplyTest extends TestCase
         $d = json_decode(Given::demo('nightjar'));
         unset($d->aboard->kit->pack, $d->aboard->kit->speedController);
         $program = ProgramDecoder::decode((string) json_encode($d));
-        $points = array_column(array_map(fn (VerdictPoint $one): array => [$one->topic, $one->says.' '.$one->cure], (new Supply(InstalledKit::of($program, Given::transmitter(), Given::catalogue())))->points()), 1, 0);
+        $points = array_column(
+            array_map(
+                fn (VerdictPoint $one): array => [$one->topic, $one->says.' '.$one->cure],
+                (new Supply(InstalledKit::of($program, Given::transmitter(), Given::catalogue())))->points(),
+            ),
+            1,
+            0,
+        );
 
-        self::assertSame('Cells and plugs are not checked: no pack and no speed controller is chosen. Choose both.', $points['Power']);
+        self::assertSame(
+            'Cells and plugs are not checked: no pack and no speed controller is chosen. Choose both.',
+            $points['Power'],
+        );
     }
 }

@@ -16,8 +16,24 @@ final class SurfaceCheckTest extends TestCase
     {
         return [
             'a plane' => ['tern', ['Elevator pitch forward down', 'Rudder yaw right right']],
-            'a sailplane' => ['petrel', ['Left aileron roll right down', 'Right aileron roll right up', 'Elevator pitch forward down', 'Rudder yaw right right']],
-            'a wing' => ['dunlin', ['Left elevon roll right down', 'Left elevon pitch forward down', 'Right elevon roll right up', 'Right elevon pitch forward down']],
+            'a sailplane' => [
+                'petrel',
+                [
+                    'Left aileron roll right down',
+                    'Right aileron roll right up',
+                    'Elevator pitch forward down',
+                    'Rudder yaw right right',
+                ],
+            ],
+            'a wing' => [
+                'dunlin',
+                [
+                    'Left elevon roll right down',
+                    'Left elevon pitch forward down',
+                    'Right elevon roll right up',
+                    'Right elevon pitch forward down',
+                ],
+            ],
             'a multirotor has none' => ['nightjar', []],
         ];
     }
@@ -27,7 +43,10 @@ final class SurfaceCheckTest extends TestCase
     public function test_what_each_surface_has_to_do(string $demo, array $wanted): void
     {
         $circuit = Given::circuit(Given::demo($demo));
-        $moves = array_map(fn (SurfaceMove $one): string => "{$one->name} {$one->stick->value} {$one->push} {$one->goes}", SurfaceCheck::moves($circuit));
+        $moves = array_map(
+            fn (SurfaceMove $one): string => "{$one->name} {$one->stick->value} {$one->push} {$one->goes}",
+            SurfaceCheck::moves($circuit),
+        );
 
         self::assertSame([], array_diff($wanted, $moves));
         self::assertSame($wanted === [], $moves === []);
@@ -45,7 +64,9 @@ final class SurfaceCheckTest extends TestCase
     public function test_leads_that_are_changed_over_are_no_reversal(): void
     {
         $this->expectException(Refused::class);
-        $this->expectExceptionMessage('Left elevon goes right with the pitch stick and wrong with the roll stick: that is no reversal. Are two servos\' leads changed over?');
+        $this->expectExceptionMessage(
+            'Left elevon goes right with the pitch stick and wrong with the roll stick: that is no reversal. Are two servos\' leads changed over?',
+        );
         SurfaceCheck::solve(Given::circuit(Given::demo('dunlin'))->program, [1 => ['pitch' => true, 'roll' => false]]);
     }
 }

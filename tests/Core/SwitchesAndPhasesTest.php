@@ -18,7 +18,9 @@ final class SwitchesAndPhasesTest extends TestCase
 
     public function test_every_demo_aircraft_powers_up_with_its_motor_stopped(): void
     {
-        foreach (['nightjar' => 3, 'midge' => 3, 'dunlin' => 3, 'petrel' => 7, 'tern' => 3, 'rook' => 3] as $name => $throttle) {
+        foreach (
+            ['nightjar' => 3, 'midge' => 3, 'dunlin' => 3, 'petrel' => 7, 'tern' => 3, 'rook' => 3] as $name => $throttle
+        ) {
             self::assertSame(1000, Given::frame(Given::circuit(Given::demo($name)))->pulse($throttle), $name);
         }
     }
@@ -49,11 +51,22 @@ final class SwitchesAndPhasesTest extends TestCase
                 ['id' => 'launch', 'name' => 'Launch', 'when' => ['control' => 'flick-b', 'at' => 'away']],
                 ['id' => 'speed', 'name' => 'Speed', 'when' => ['control' => 'flick-b', 'at' => 'middle']],
             ],
-            'functions' => [['id' => 'roll', 'name' => 'Roll', 'drive' => ['axis' => 'roll'], 'shape' => [
-                'cruise' => ['rate' => [0.5, 0.5]], 'launch' => ['rate' => [0.2, 0.2]],
-            ]]],
+            'functions' => [
+                [
+                    'id' => 'roll',
+                    'name' => 'Roll',
+                    'drive' => ['axis' => 'roll'],
+                    'shape' => [
+                        'cruise' => ['rate' => [0.5, 0.5]],
+                        'launch' => ['rate' => [0.2, 0.2]],
+                    ],
+                ],
+            ],
         ]);
-        $roll = fn (string $detent): array => [($frame = Given::frame($circuit, ['roll' => 1], ['flick-b' => $detent]))->phase(), $frame->functions()['roll']];
+        $roll = fn (string $detent): array => [
+            ($frame = Given::frame($circuit, ['roll' => 1], ['flick-b' => $detent]))->phase(),
+            $frame->functions()['roll'],
+        ];
 
         self::assertSame(['cruise', 0.5], $roll('toward'));
         self::assertSame(['launch', 0.2], $roll('away'));
@@ -63,10 +76,23 @@ final class SwitchesAndPhasesTest extends TestCase
     public function test_a_shape_only_for_a_later_phase_leaves_the_base_straight(): void
     {
         $circuit = Given::program([
-            'phases' => [['id' => 'main', 'name' => 'Main'], ['id' => 'slow', 'name' => 'Slow', 'when' => ['step' => ['pace', 'slow']]]],
+            'phases' => [
+                ['id' => 'main', 'name' => 'Main'],
+                ['id' => 'slow', 'name' => 'Slow', 'when' => ['step' => ['pace', 'slow']]],
+            ],
             'functions' => [
-                ['id' => 'roll', 'name' => 'Roll', 'drive' => ['axis' => 'roll'], 'shape' => ['slow' => ['rate' => [0.3, 0.3]]]],
-                ['id' => 'pace', 'name' => 'Pace', 'steps' => [['id' => 'fast', 'value' => 1], ['id' => 'slow', 'value' => -1]], 'drive' => ['control' => 'flick-h', 'map' => ['away' => 'slow', 'toward' => 'fast']]],
+                [
+                    'id' => 'roll',
+                    'name' => 'Roll',
+                    'drive' => ['axis' => 'roll'],
+                    'shape' => ['slow' => ['rate' => [0.3, 0.3]]],
+                ],
+                [
+                    'id' => 'pace',
+                    'name' => 'Pace',
+                    'steps' => [['id' => 'fast', 'value' => 1], ['id' => 'slow', 'value' => -1]],
+                    'drive' => ['control' => 'flick-h', 'map' => ['away' => 'slow', 'toward' => 'fast']],
+                ],
             ],
         ]);
 
@@ -79,20 +105,45 @@ final class SwitchesAndPhasesTest extends TestCase
         $rook = Given::circuit(Given::demo('rook'));
 
         self::assertSame('hold', Given::frame($rook, controls: ['flick-b' => 'away'])->phase());
-        self::assertSame('aerobatic', Given::frame($rook, controls: ['flick-a' => 'away', 'flick-b' => 'away'])->phase());
+        self::assertSame(
+            'aerobatic',
+            Given::frame($rook, controls: ['flick-a' => 'away', 'flick-b' => 'away'])->phase(),
+        );
         self::assertSame('gentle', Given::frame($rook, controls: ['flick-a' => 'away'])->phase());
     }
 
     public function test_conditions_combine_and_can_be_named(): void
     {
         $circuit = Given::program([
-            'conditions' => ['ready' => ['all' => [['control' => 'flick-a', 'at' => 'away'], ['not' => 'low']]], 'low' => ['function' => 'throttle', 'below' => -0.5]],
+            'conditions' => [
+                'ready' => ['all' => [['control' => 'flick-a', 'at' => 'away'], ['not' => 'low']]],
+                'low' => ['function' => 'throttle', 'below' => -0.5],
+            ],
             'functions' => [
                 ['id' => 'throttle', 'name' => 'Throttle', 'drive' => ['axis' => 'throttle']],
-                ['id' => 'lamp', 'name' => 'Lamp', 'steps' => [['id' => 'off', 'value' => -1], ['id' => 'dim', 'value' => 0], ['id' => 'on', 'value' => 1]], 'drive' => ['cases' => [
-                    ['when' => 'ready', 'step' => 'on'],
-                    ['when' => ['any' => [['control' => 'dial-left', 'above' => 0.5], ['control' => 'button-left', 'at' => 'pressed']]], 'step' => 'dim'],
-                ]]],
+                [
+                    'id' => 'lamp',
+                    'name' => 'Lamp',
+                    'steps' => [
+                        ['id' => 'off', 'value' => -1],
+                        ['id' => 'dim', 'value' => 0],
+                        ['id' => 'on', 'value' => 1],
+                    ],
+                    'drive' => [
+                        'cases' => [
+                            ['when' => 'ready', 'step' => 'on'],
+                            [
+                                'when' => [
+                                    'any' => [
+                                        ['control' => 'dial-left', 'above' => 0.5],
+                                        ['control' => 'button-left', 'at' => 'pressed'],
+                                    ],
+                                ],
+                                'step' => 'dim',
+                            ],
+                        ],
+                    ],
+                ],
             ],
         ]);
         $lamp = fn (array $axes, array $controls): string => Given::frame($circuit, $axes, $controls)->steps()['lamp'];
@@ -111,7 +162,8 @@ final class SwitchesAndPhasesTest extends TestCase
 
         self::assertSame(['landing', 'landing'], [$landing->phase(), $landing->steps()['camber']]);
         // Brakes: ailerons up, flaps down, elevator compensation down.
-        $pulses = fn (int $channel): int => (int) $landing->pulse($channel) - (int) Given::frame($petrel)->pulse($channel);
+        $pulses = fn (int $channel): int => (int) $landing->pulse($channel) -
+            (int) Given::frame($petrel)->pulse($channel);
         self::assertLessThan(0, $pulses(1));
         self::assertLessThan(0, $pulses(2));
         self::assertGreaterThan(0, $pulses(3));
@@ -123,10 +175,14 @@ final class SwitchesAndPhasesTest extends TestCase
     {
         // Expo 50 / 40 / 20, hold 40, flat throttle 70 / 75 / 80 %, gain 57 % (common practice).
         $rook = Given::circuit(Given::demo('rook'));
-        $at = fn (string $style) => Given::frame($rook, ['roll' => 0.5, 'throttle' => 0.4], ['flick-a' => 'away', 'flick-b' => $style])->functions();
+        $at = fn (string $style) => Given::frame(
+            $rook,
+            ['roll' => 0.5, 'throttle' => 0.4],
+            ['flick-a' => 'away', 'flick-b' => $style],
+        )->functions();
         $expo = fn (float $k): float => (1 - $k) * 0.5 + $k * 0.125;
 
-        foreach (['toward' => [0.5, 0.70], 'middle' => [0.4, 0.75], 'away' => [0.2, 0.80]] as $style => [$k, $throttle]) {
+        foreach (['toward' => [0.5, 0.7], 'middle' => [0.4, 0.75], 'away' => [0.2, 0.8]] as $style => [$k, $throttle]) {
             self::assertEqualsWithDelta($expo($k), $at($style)['roll'], 1e-12, $style);
             self::assertEqualsWithDelta(2 * $throttle - 1, $at($style)['throttle'], 1e-12, $style);
             self::assertSame(0.57, $at($style)['gain']);

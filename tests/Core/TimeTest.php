@@ -24,7 +24,10 @@ final class TimeTest extends TestCase
     private function replay(Circuit $circuit, float $seconds, array $at): array
     {
         $frames = [];
-        $script = ScriptDecoder::read(Json::decode((string) json_encode(['seconds' => $seconds, 'at' => $at])), $circuit->panel);
+        $script = ScriptDecoder::read(
+            Json::decode((string) json_encode(['seconds' => $seconds, 'at' => $at])),
+            $circuit->panel,
+        );
         foreach ($script->run($circuit) as $t => $frame) {
             $frames[(string) $t] = $frame;
         }
@@ -35,14 +38,28 @@ final class TimeTest extends TestCase
     private function fading(float $fade): Circuit
     {
         return Given::program([
-            'phases' => [['id' => 'main', 'name' => 'Main'], ['id' => 'soft', 'name' => 'Soft', 'when' => ['control' => 'flick-b', 'at' => 'away'], 'fade' => $fade], ['id' => 'hard', 'name' => 'Hard', 'when' => ['control' => 'flick-b', 'at' => 'middle'], 'fade' => 0.4]],
-            'functions' => [['id' => 'roll', 'name' => 'Roll', 'drive' => ['axis' => 'roll'], 'shape' => ['main' => ['rate' => 1.0], 'soft' => ['rate' => 0.2], 'hard' => ['rate' => 1.4]]]],
+            'phases' => [
+                ['id' => 'main', 'name' => 'Main'],
+                ['id' => 'soft', 'name' => 'Soft', 'when' => ['control' => 'flick-b', 'at' => 'away'], 'fade' => $fade],
+                ['id' => 'hard', 'name' => 'Hard', 'when' => ['control' => 'flick-b', 'at' => 'middle'], 'fade' => 0.4],
+            ],
+            'functions' => [
+                [
+                    'id' => 'roll',
+                    'name' => 'Roll',
+                    'drive' => ['axis' => 'roll'],
+                    'shape' => ['main' => ['rate' => 1.0], 'soft' => ['rate' => 0.2], 'hard' => ['rate' => 1.4]],
+                ],
+            ],
         ]);
     }
 
     public function test_a_phase_fades_in_along_a_straight_line(): void
     {
-        $frames = $this->replay($this->fading(1.0), 3, [['t' => 0, 'axes' => ['roll' => 1]], ['t' => 1.0, 'controls' => ['flick-b' => 'away']]]);
+        $frames = $this->replay($this->fading(1.0), 3, [
+            ['t' => 0, 'axes' => ['roll' => 1]],
+            ['t' => 1.0, 'controls' => ['flick-b' => 'away']],
+        ]);
         $roll = fn (string $t): float => $frames[$t]->functions()['roll'];
 
         self::assertSame(1.0, $roll('0.98'));
@@ -56,7 +73,11 @@ final class TimeTest extends TestCase
 
     public function test_a_phase_that_changes_half_way_goes_on_from_where_it_was(): void
     {
-        $frames = $this->replay($this->fading(1.0), 2, [['t' => 0, 'axes' => ['roll' => 1]], ['t' => 0.5, 'controls' => ['flick-b' => 'away']], ['t' => 1.0, 'controls' => ['flick-b' => 'middle']]]);
+        $frames = $this->replay($this->fading(1.0), 2, [
+            ['t' => 0, 'axes' => ['roll' => 1]],
+            ['t' => 0.5, 'controls' => ['flick-b' => 'away']],
+            ['t' => 1.0, 'controls' => ['flick-b' => 'middle']],
+        ]);
         $last = 1.0;
         foreach ($frames as $t => $frame) {
             $now = $frame->functions()['roll'];
@@ -71,7 +92,10 @@ final class TimeTest extends TestCase
 
     public function test_a_phase_without_a_fade_is_there_at_once(): void
     {
-        $frames = $this->replay($this->fading(0.0), 1, [['t' => 0, 'axes' => ['roll' => 1]], ['t' => 0.5, 'controls' => ['flick-b' => 'away']]]);
+        $frames = $this->replay($this->fading(0.0), 1, [
+            ['t' => 0, 'axes' => ['roll' => 1]],
+            ['t' => 0.5, 'controls' => ['flick-b' => 'away']],
+        ]);
 
         self::assertSame([1.0, 0.2], [$frames['0.48']->functions()['roll'], $frames['0.5']->functions()['roll']]);
     }
@@ -79,12 +103,17 @@ final class TimeTest extends TestCase
     /** @param  array<string, mixed>  $feed */
     private function feed(array $feed): Circuit
     {
-        return Given::program(['outputs' => [['channel' => 1, 'name' => 'One', 'feeds' => [$feed + ['from' => ['axis' => 'roll']]]]]]);
+        return Given::program([
+            'outputs' => [['channel' => 1, 'name' => 'One', 'feeds' => [$feed + ['from' => ['axis' => 'roll']]]]],
+        ]);
     }
 
     public function test_a_delayed_feed_comes_so_much_later(): void
     {
-        $frames = $this->replay($this->feed(['delay' => 0.3]), 2, [['t' => 0, 'axes' => ['roll' => -0.5]], ['t' => 1.0, 'axes' => ['roll' => 0.5]]]);
+        $frames = $this->replay($this->feed(['delay' => 0.3]), 2, [
+            ['t' => 0, 'axes' => ['roll' => -0.5]],
+            ['t' => 1.0, 'axes' => ['roll' => 0.5]],
+        ]);
         $signal = fn (string $t): float => $frames[$t]->outputs()[1]->signal;
 
         self::assertSame([-0.5, -0.5, 0.5], [$signal('0'), $signal('1.28'), $signal('1.3')]);
@@ -93,7 +122,10 @@ final class TimeTest extends TestCase
     public function test_a_slow_feed_never_passes_its_rate(): void
     {
         $random = new Randomizer(new Mt19937(3));
-        $at = array_map(fn (int $i): array => ['t' => $i / 5, 'axes' => ['roll' => $random->getInt(-100, 100) / 100]], range(0, 49));
+        $at = array_map(
+            fn (int $i): array => ['t' => $i / 5, 'axes' => ['roll' => $random->getInt(-100, 100) / 100]],
+            range(0, 49),
+        );
         $frames = array_values($this->replay($this->feed(['slow' => [2.0, 0.5]]), 10, $at));
         foreach ($frames as $index => $frame) {
             if ($index > 0) {
@@ -107,7 +139,10 @@ final class TimeTest extends TestCase
 
     public function test_gear_takes_its_three_seconds(): void
     {
-        $frames = $this->replay($this->feed(['slow' => 3.0]), 4, [['t' => 0, 'axes' => ['roll' => -1]], ['t' => 0.5, 'axes' => ['roll' => 1]]]);
+        $frames = $this->replay($this->feed(['slow' => 3.0]), 4, [
+            ['t' => 0, 'axes' => ['roll' => -1]],
+            ['t' => 0.5, 'axes' => ['roll' => 1]],
+        ]);
         $signal = fn (string $t): float => $frames[$t]->outputs()[1]->signal;
 
         self::assertSame(-1.0, $signal('0.48'));
@@ -122,7 +157,12 @@ final class TimeTest extends TestCase
         $random = new Randomizer(new Mt19937(11));
         $state = null;
         for ($try = 0; $try < 8; $try++) {
-            $hand = array_map(fn (float $rest): float => $rest === -1.0 ? [-1.0, 1.0][$random->getInt(0, 1)] : $random->getInt(-10, 10) / 10, $circuit->panel->atRest());
+            $hand = array_map(
+                fn (float $rest): float => $rest === -1.0
+                    ? [-1.0, 1.0][$random->getInt(0, 1)]
+                    : $random->getInt(-10, 10) / 10,
+                $circuit->panel->atRest(),
+            );
             for ($tick = 0; $tick < 200; $tick++) {
                 $now = $circuit->tick($hand, $state);
                 $state = $now->state;
@@ -147,13 +187,21 @@ final class TimeTest extends TestCase
     public function test_a_replay_gives_the_same_bytes(): void
     {
         $circuit = Given::circuit(Given::demo('petrel'));
-        $script = ScriptDecoder::read(Json::decode('{"tick": 0.1, "seconds": 5, "at": [{"t": 1, "controls": {"shoulder-right": "away"}}, {"t": 2.5, "axes": {"roll": -0.3}, "trims": {"roll": 0.2}}]}'), $circuit->panel);
+        $script = ScriptDecoder::read(
+            Json::decode(
+                '{"tick": 0.1, "seconds": 5, "at": [{"t": 1, "controls": {"shoulder-right": "away"}}, {"t": 2.5, "axes": {"roll": -0.3}, "trims": {"roll": 0.2}}]}',
+            ),
+            $circuit->panel,
+        );
         $text = fn (): string => implode('', [...SeriesEncoder::csv($script->run($circuit), $circuit->program)]);
 
         self::assertSame($text(), $text());
         self::assertSame(52, substr_count($text(), "\r\n"));
         self::assertStringStartsWith('t,phase,roll,pitch,yaw,throttle,cut,task,brake,camber,channel 1 µs', $text());
-        self::assertCount(51, json_decode(implode('', [...SeriesEncoder::json($script->run($circuit))]), true)['series']);
+        self::assertCount(
+            51,
+            json_decode(implode('', [...SeriesEncoder::json($script->run($circuit))]), true)['series'],
+        );
     }
 
     public function test_an_explanation_tells_what_a_lagging_feed_brings_now(): void

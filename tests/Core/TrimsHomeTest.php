@@ -17,7 +17,10 @@ final class TrimsHomeTest extends TestCase
     /** @param  array<string, float>  $trims */
     private static function moved(Circuit $circuit, array $trims): Program
     {
-        $inputs = InputsDecoder::list(Json::decode((string) json_encode([['trims' => (object) $trims]])), $circuit->panel)[0];
+        $inputs = InputsDecoder::list(
+            Json::decode((string) json_encode([['trims' => (object) $trims]])),
+            $circuit->panel,
+        )[0];
 
         return TrimsToSubTrims::into($circuit, $inputs);
     }
@@ -37,13 +40,21 @@ final class TrimsHomeTest extends TestCase
     {
         foreach (['petrel', 'tern', 'dunlin'] as $demo) {
             $circuit = Given::circuit(Given::demo($demo));
-            $has = array_filter(['roll' => 0.4, 'pitch' => -0.6, 'yaw' => 0.2], fn (string $axis): bool => $circuit->program->function($axis)?->trim !== null, ARRAY_FILTER_USE_KEY);
+            $has = array_filter(
+                ['roll' => 0.4, 'pitch' => -0.6, 'yaw' => 0.2],
+                fn (string $axis): bool => $circuit->program->function($axis)?->trim !== null,
+                ARRAY_FILTER_USE_KEY,
+            );
             if ($has === []) {
                 continue;
             }
             $home = Compiler::compile(self::moved($circuit, $has), $circuit->panel->transmitter);
             foreach ($circuit->program->outputs as $output) {
-                self::assertSame(Given::frame($circuit, trims: $has)->pulse($output->channel), Given::frame($home)->pulse($output->channel), "{$demo}: {$output->name}");
+                self::assertSame(
+                    Given::frame($circuit, trims: $has)->pulse($output->channel),
+                    Given::frame($home)->pulse($output->channel),
+                    "{$demo}: {$output->name}",
+                );
             }
         }
     }
@@ -57,29 +68,64 @@ final class TrimsHomeTest extends TestCase
 
     public function test_the_throttles_trim_stays(): void
     {
-        self::assertStringContainsString('only the throttle is trimmed, and its channel is never centred', self::told(Given::circuit(Given::demo('tern')), ['throttle' => 0.3]));
-        self::assertStringContainsString('all trims are in the middle', self::told(Given::circuit(Given::demo('tern')), []));
+        self::assertStringContainsString(
+            'only the throttle is trimmed, and its channel is never centred',
+            self::told(Given::circuit(Given::demo('tern')), ['throttle' => 0.3]),
+        );
+        self::assertStringContainsString(
+            'all trims are in the middle',
+            self::told(Given::circuit(Given::demo('tern')), []),
+        );
     }
 
     public function test_trims_of_phases_go_where_all_are_the_same_and_are_told_where_they_are_not(): void
     {
-        $circuit = Given::program(['version' => 2, 'family' => 'plane', 'phases' => [['id' => 'eins', 'name' => 'Eins'], ['id' => 'zwei', 'name' => 'Zwei', 'when' => ['control' => 'flick-b', 'at' => 'away']]],
-            'functions' => [['id' => 'h', 'name' => 'Höhe', 'purpose' => 'pitch', 'drive' => ['axis' => 'pitch'], 'trim' => ['authority' => 0.3, 'perPhase' => true]]],
-            'outputs' => [['channel' => 2, 'name' => 'Höhe', 'feeds' => [['from' => 'h', 'weight' => 0.7]]]]]);
-        $moved = fn (mixed $trim): Program => TrimsToSubTrims::into($circuit, InputsDecoder::list(Json::decode((string) json_encode([['trims' => ['pitch' => $trim]]])), $circuit->panel)[0]);
+        $circuit = Given::program([
+            'version' => 2,
+            'family' => 'plane',
+            'phases' => [
+                ['id' => 'eins', 'name' => 'Eins'],
+                ['id' => 'zwei', 'name' => 'Zwei', 'when' => ['control' => 'flick-b', 'at' => 'away']],
+            ],
+            'functions' => [
+                [
+                    'id' => 'h',
+                    'name' => 'Höhe',
+                    'purpose' => 'pitch',
+                    'drive' => ['axis' => 'pitch'],
+                    'trim' => ['authority' => 0.3, 'perPhase' => true],
+                ],
+            ],
+            'outputs' => [['channel' => 2, 'name' => 'Höhe', 'feeds' => [['from' => 'h', 'weight' => 0.7]]]],
+        ]);
+        $moved = fn (mixed $trim): Program => TrimsToSubTrims::into(
+            $circuit,
+            InputsDecoder::list(
+                Json::decode((string) json_encode([['trims' => ['pitch' => $trim]]])),
+                $circuit->panel,
+            )[0],
+        );
 
         self::assertEqualsWithDelta(0.5 * 0.3 * 0.7, $moved(0.5)->output(2)?->subtrim, 1e-9);
         self::assertEqualsWithDelta(0.5 * 0.3 * 0.7, $moved(['eins' => 0.5, 'zwei' => 0.5])->output(2)?->subtrim, 1e-9);
-        self::assertSame(round(1 / 3 * 0.21, 9), $moved(1 / 3)->output(2)?->subtrim, 'nine digits');
-        $this->expectExceptionMessage('each phase has a pitch trim of its own, and a sub-trim is the same in all of them');
+        self::assertSame(round((1 / 3) * 0.21, 9), $moved(1 / 3)->output(2)?->subtrim, 'nine digits');
+        $this->expectExceptionMessage(
+            'each phase has a pitch trim of its own, and a sub-trim is the same in all of them',
+        );
         $moved(['eins' => 0.5, 'zwei' => 0.25]);
     }
 
     public function test_a_stabiliser_forbids_it(): void
     {
         // Never any trim or sub-trim on a stabiliser's channels; the two fight each other (common practice).
-        self::assertStringContainsString('the roll trim moves nothing here: a stabiliser flies it', self::told(Given::circuit(Given::demo('rook')), ['roll' => 0.1]));
-        self::assertStringContainsString('the pitch and yaw trim moves nothing here: a controller flies it', self::told(Given::circuit(Given::demo('nightjar')), ['pitch' => 0.1, 'yaw' => 0.1]));
+        self::assertStringContainsString(
+            'the roll trim moves nothing here: a stabiliser flies it',
+            self::told(Given::circuit(Given::demo('rook')), ['roll' => 0.1]),
+        );
+        self::assertStringContainsString(
+            'the pitch and yaw trim moves nothing here: a controller flies it',
+            self::told(Given::circuit(Given::demo('nightjar')), ['pitch' => 0.1, 'yaw' => 0.1]),
+        );
     }
 
     public function test_a_sub_trim_that_runs_out_is_told(): void

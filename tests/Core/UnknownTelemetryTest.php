@@ -22,15 +22,25 @@ final class UnknownTelemetryTest extends TestCase
                 $function->override = [(object) ['when' => $cut, 'value' => -1]];
             }
         }
-        $d->aboard->kit = new stdClass;
+        $d->aboard->kit = new stdClass();
         $proof = Proof::of(Given::context(ProgramDecoder::decode((string) json_encode($d))));
 
-        self::assertSame([], array_values(array_filter($proof->findings, fn (Finding $one): bool => $one->isOpen)), 'all of it is decided');
+        self::assertSame(
+            [],
+            array_values(array_filter($proof->findings, fn (Finding $one): bool => $one->isOpen)),
+            'all of it is decided',
+        );
 
-        return array_values(array_map(
-            fn (Finding $one): string => $one->rule,
-            array_filter($proof->findings, fn (Finding $one): bool => $one->severity === Severity::Error && in_array($one->rule, ['safe-at-power-up', 'one-move-disarms'], true)),
-        ));
+        return array_values(
+            array_map(
+                fn (Finding $one): string => $one->rule,
+                array_filter(
+                    $proof->findings,
+                    fn (Finding $one): bool => $one->severity === Severity::Error &&
+                        in_array($one->rule, ['safe-at-power-up', 'one-move-disarms'], true),
+                ),
+            ),
+        );
     }
 
     /** @return array<string, array{mixed, list<string>}> */
@@ -41,7 +51,10 @@ final class UnknownTelemetryTest extends TestCase
 
         return [
             'always' => [['any' => [['phase' => 'main'], ['not' => ['phase' => 'main']]]], []],
-            'true whatever it reads, and unknown while it is missing' => [['any' => [$above, $below]], ['safe-at-power-up', 'one-move-disarms']],
+            'true whatever it reads, and unknown while it is missing' => [
+                ['any' => [$above, $below]],
+                ['safe-at-power-up', 'one-move-disarms'],
+            ],
             'on a level' => [$above, ['safe-at-power-up', 'one-move-disarms']],
             'not on a level' => [['not' => $above], ['safe-at-power-up', 'one-move-disarms']],
         ];

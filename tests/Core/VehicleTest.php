@@ -30,8 +30,13 @@ final class VehicleTest extends TestCase
     /** @param  array<string, float|bool|string>  $settings */
     private static function program(array $settings = [], string $transmitter = 'quayside-8'): Program
     {
-        $recipe = new VehicleRecipe;
-        $program = RecipeWriter::fit($recipe, RecipeSettings::of($recipe->settings(), $settings), FirstProgram::program(Family::GroundVehicle, 'Truggy', Given::transmitter($transmitter)), Given::transmitter($transmitter))->program;
+        $recipe = new VehicleRecipe();
+        $program = RecipeWriter::fit(
+            $recipe,
+            RecipeSettings::of($recipe->settings(), $settings),
+            FirstProgram::program(Family::GroundVehicle, 'Truggy', Given::transmitter($transmitter)),
+            Given::transmitter($transmitter),
+        )->program;
 
         return $program->with(aboard: SafeFailsafe::for($program, Given::transmitter($transmitter), null)->aboard);
     }
@@ -41,17 +46,28 @@ final class VehicleTest extends TestCase
         $circuit = Compiler::compile(self::program(['backward' => 0.5]), Given::transmitter('quayside-8'));
         $cut = $circuit->program->functions[2]->drive->control ?? '';
         $ready = [$cut => 'away'];
-        $motor = fn (float $stick, array $controls): int => (int) Given::frame($circuit, ['throttle' => $stick], $controls)->pulse(2);
+        $motor = fn (float $stick, array $controls): int => (int) Given::frame(
+            $circuit,
+            ['throttle' => $stick],
+            $controls,
+        )->pulse(2);
 
         self::assertSame([1500, 2000, 1250], [$motor(0, $ready), $motor(1, $ready), $motor(-1, $ready)]);
-        self::assertSame([1500, 1500], [$motor(0.04, $ready), $motor(-0.04, $ready)], 'a stick that doesn\'t centre well moves nothing');
+        self::assertSame(
+            [1500, 1500],
+            [$motor(0.04, $ready), $motor(-0.04, $ready)],
+            'a stick that doesn\'t centre well moves nothing',
+        );
         self::assertSame([1500, 1500], [$motor(1, []), $motor(-1, [])], 'cut at rest');
         self::assertSame(1500, Given::frame($circuit)->pulse(2), 'the throttle rests in its middle');
     }
 
     public function test_the_rear_wheels_steer_against_the_front(): void
     {
-        $circuit = Compiler::compile(self::program(['rear' => 'against', 'steering' => 0.8, 'expo' => 0.0]), Given::transmitter('quayside-8'));
+        $circuit = Compiler::compile(
+            self::program(['rear' => 'against', 'steering' => 0.8, 'expo' => 0.0]),
+            Given::transmitter('quayside-8'),
+        );
         $frame = Given::frame($circuit, ['roll' => 1]);
 
         self::assertSame([1900, 1100], [$frame->pulse(1), $frame->pulse(3)]);
@@ -67,19 +83,42 @@ final class VehicleTest extends TestCase
     /** @return list<string> */
     private static function errors(Proof $proof): array
     {
-        return array_values(array_map(fn (Finding $one): string => $one->says, array_filter($proof->findings, fn (Finding $one): bool => $one->severity === Severity::Error)));
+        return array_values(
+            array_map(
+                fn (Finding $one): string => $one->says,
+                array_filter($proof->findings, fn (Finding $one): bool => $one->severity === Severity::Error),
+            ),
+        );
     }
 
     /** @return array<string, array{callable(\stdClass): mixed, string}> */
     public static function spoilt(): array
     {
         return [
-            'it crawls backwards' => [fn ($d) => $d->outputs[1]->subtrim = -0.14, 'Motor is at 1444 µs at power-up, outside of 1450 to 1550 µs'],
-            'it crawls forwards' => [fn ($d) => $d->outputs[1]->subtrim = 0.14, 'Motor is at 1556 µs at power-up, outside of 1450 to 1550 µs'],
-            'without a link it reverses' => [fn ($d) => $d->aboard->failsafe[1]->does = 1000, 'its failsafe gives 1000 µs, outside of 1450 to 1550 µs: the motor runs on without a link. Put the throttle in the middle'],
-            'without a link it goes on' => [fn ($d) => $d->aboard->failsafe[1]->does = 'hold', 'without a link it goes on with the motor running. Put the throttle in the middle instead'],
-            'without a link nothing comes' => [fn ($d) => $d->aboard->failsafe[1]->does = 'off', 'Give it a pulse in the middle'],
-            'the steering starts it' => [fn ($d) => $d->outputs[1]->feeds[] = (object) ['from' => 'steering', 'weight' => -0.5], 'with the throttle in the middle'],
+            'it crawls backwards' => [
+                fn ($d) => ($d->outputs[1]->subtrim = -0.14),
+                'Motor is at 1444 µs at power-up, outside of 1450 to 1550 µs',
+            ],
+            'it crawls forwards' => [
+                fn ($d) => ($d->outputs[1]->subtrim = 0.14),
+                'Motor is at 1556 µs at power-up, outside of 1450 to 1550 µs',
+            ],
+            'without a link it reverses' => [
+                fn ($d) => ($d->aboard->failsafe[1]->does = 1000),
+                'its failsafe gives 1000 µs, outside of 1450 to 1550 µs: the motor runs on without a link. Put the throttle in the middle',
+            ],
+            'without a link it goes on' => [
+                fn ($d) => ($d->aboard->failsafe[1]->does = 'hold'),
+                'without a link it goes on with the motor running. Put the throttle in the middle instead',
+            ],
+            'without a link nothing comes' => [
+                fn ($d) => ($d->aboard->failsafe[1]->does = 'off'),
+                'Give it a pulse in the middle',
+            ],
+            'the steering starts it' => [
+                fn ($d) => ($d->outputs[1]->feeds[] = (object) ['from' => 'steering', 'weight' => -0.5]),
+                'with the throttle in the middle',
+            ],
         ];
     }
 
@@ -88,7 +127,9 @@ final class VehicleTest extends TestCase
     {
         $document = json_decode(ProgramEncoder::encode(self::program()));
         $spoil($document);
-        $proof = Proof::of(Given::context(\DuskSwitch\Core\Format\ProgramDecoder::decode((string) json_encode($document))));
+        $proof = Proof::of(
+            Given::context(\DuskSwitch\Core\Format\ProgramDecoder::decode((string) json_encode($document))),
+        );
 
         self::assertStringContainsString($says, implode("\n", self::errors($proof)));
     }
@@ -97,17 +138,25 @@ final class VehicleTest extends TestCase
     {
         $document = json_decode(ProgramEncoder::encode(self::program()));
         $document->outputs[1]->subtrim = 0.12;
-        $context = new ProofContext(\DuskSwitch\Core\Format\ProgramDecoder::decode((string) json_encode($document)), Given::transmitter('quayside-8'), null, null);
+        $context = new ProofContext(
+            \DuskSwitch\Core\Format\ProgramDecoder::decode((string) json_encode($document)),
+            Given::transmitter('quayside-8'),
+            null,
+            null,
+        );
 
         self::assertSame(1548, Given::frame($context->circuit())->pulse(2));
-        $answers = array_map(fn (array $one): Answer => $one[1]->answer, array_filter(Proof::of($context)->rules, fn (array $one): bool => $one[0]->id() === 'no-start-above-idle'));
+        $answers = array_map(
+            fn (array $one): Answer => $one[1]->answer,
+            array_filter(Proof::of($context)->rules, fn (array $one): bool => $one[0]->id() === 'no-start-above-idle'),
+        );
         self::assertSame([Answer::Proven], array_values($answers));
     }
 
     public function test_it_rolls_out_where_its_motor_stops_and_turns_only_while_it_rolls(): void
     {
         $motion = new Motion(FlightModel::of(Family::GroundVehicle), new RehearsalSettings(1, 8.0, 270.0));
-        $body = new Body;
+        $body = new Body();
         $motion->step($body, new Leg('', 1, turn: 30), true, 0.0, 0.0, 0.2);
         self::assertSame([0.0, false], [$body->heading, $body->flies], 'no wind moves it, standing it doesn\'t turn');
         for ($i = 0; $i < 50; $i++) {
@@ -126,10 +175,17 @@ final class VehicleTest extends TestCase
 
     public function test_laps_are_rehearsed_to_their_end(): void
     {
-        $scenario = DefinitionKind::Scenarios->decode((string) file_get_contents(Given::DEMO.'/stores/scenarios/laps.json'));
+        $scenario = DefinitionKind::Scenarios->decode(
+            (string) file_get_contents(Given::DEMO.'/stores/scenarios/laps.json'),
+        );
         self::assertInstanceOf(\DuskSwitch\Core\Rehearsal\Scenario::class, $scenario);
         $circuit = Compiler::compile(self::program(), Given::transmitter('quayside-8'));
-        $flight = (new \DuskSwitch\Core\Rehearsal\Flight($circuit, Given::catalogue(), $scenario, new RehearsalSettings(3, 4.0, 200.0)))->fly();
+        $flight = (new \DuskSwitch\Core\Rehearsal\Flight(
+            $circuit,
+            Given::catalogue(),
+            $scenario,
+            new RehearsalSettings(3, 4.0, 200.0),
+        ))->fly();
 
         self::assertSame([0.0], array_values(array_unique(array_column($flight->truth, 'height'))));
         self::assertGreaterThan(7.0, max(array_column($flight->truth, 'speed')));

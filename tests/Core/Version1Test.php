@@ -52,74 +52,189 @@ final class Version1Test extends TestCase
             ProgramDecoder::decode((string) json_encode($document));
             self::fail('It was taken');
         } catch (Refused $refused) {
-            self::assertSame(['family', 'functions[0].purpose', 'functions[0].dualRates', 'functions[0].trim.perPhase', 'functions[4].steps[0].means', 'outputs[1].role'], array_column(array_map(fn ($one): array => [$one->path], $refused->faults), 0));
+            self::assertSame(
+                [
+                    'family',
+                    'functions[0].purpose',
+                    'functions[0].dualRates',
+                    'functions[0].trim.perPhase',
+                    'functions[4].steps[0].means',
+                    'outputs[1].role',
+                ],
+                array_column(array_map(fn ($one): array => [$one->path], $refused->faults), 0),
+            );
         }
     }
 
     public function test_acceptances_lose_the_words_that_they_were_tied_to(): void
     {
         $document = json_decode((string) file_get_contents(__DIR__.'/version1/tern.json'));
-        $document->aboard->accepted = [['finding' => 'nothing-clips output:1 0123456789ab', 'reason' => 'only with brakes out']];
+        $document->aboard->accepted = [
+            ['finding' => 'nothing-clips output:1 0123456789ab', 'reason' => 'only with brakes out'],
+        ];
 
-        self::assertSame('nothing-clips output:1', ProgramDecoder::decode((string) json_encode($document))->aboard->accepted[0]->finding);
+        self::assertSame(
+            'nothing-clips output:1',
+            ProgramDecoder::decode((string) json_encode($document))->aboard->accepted[0]->finding,
+        );
     }
 
     public function test_functions_with_names_of_ones_own_are_known_by_the_stick_that_moves_them_and_by_what_they_stop(): void
     {
         $program = self::program([
             'functions' => [
-                ['id' => 'a', 'name' => 'Querruder', 'drive' => ['axis' => 'roll']], ['id' => 'b', 'name' => 'Gas', 'drive' => ['axis' => 'throttle'], 'override' => [['when' => ['step' => ['c', 'zu']], 'value' => -1]]],
-                ['id' => 'c', 'name' => 'Notaus', 'steps' => [['id' => 'zu', 'value' => -1], ['id' => 'auf', 'value' => 1]]],
-                ['id' => 'd', 'name' => 'Rauch', 'steps' => [['id' => 'aus', 'value' => -1], ['id' => 'an', 'value' => 1]]], ['id' => 'e', 'name' => 'Pitch head', 'drive' => ['axis' => 'pitch']],
+                ['id' => 'a', 'name' => 'Querruder', 'drive' => ['axis' => 'roll']],
+                [
+                    'id' => 'b',
+                    'name' => 'Gas',
+                    'drive' => ['axis' => 'throttle'],
+                    'override' => [['when' => ['step' => ['c', 'zu']], 'value' => -1]],
+                ],
+                [
+                    'id' => 'c',
+                    'name' => 'Notaus',
+                    'steps' => [['id' => 'zu', 'value' => -1], ['id' => 'auf', 'value' => 1]],
+                ],
+                [
+                    'id' => 'd',
+                    'name' => 'Rauch',
+                    'steps' => [['id' => 'aus', 'value' => -1], ['id' => 'an', 'value' => 1]],
+                ],
+                ['id' => 'e', 'name' => 'Pitch head', 'drive' => ['axis' => 'pitch']],
             ],
             'outputs' => [
-                ['channel' => 1, 'name' => 'Quer', 'feeds' => [['from' => 'a']]], ['channel' => 2, 'name' => 'Hauptmotor', 'feeds' => [['from' => 'b']]],
-                ['channel' => 3, 'name' => 'Zweitmotor', 'feeds' => [['from' => ['output' => 2], 'weight' => 0.5]]], ['channel' => 4, 'name' => 'Rauch', 'feeds' => [['from' => 'd']]],
-                ['channel' => 5, 'name' => 'Left flap', 'feeds' => [['from' => 'a'], ['from' => 'b', 'weight' => 0.1]]], ['channel' => 6, 'name' => 'Noch nichts', 'feeds' => []],
+                ['channel' => 1, 'name' => 'Quer', 'feeds' => [['from' => 'a']]],
+                ['channel' => 2, 'name' => 'Hauptmotor', 'feeds' => [['from' => 'b']]],
+                ['channel' => 3, 'name' => 'Zweitmotor', 'feeds' => [['from' => ['output' => 2], 'weight' => 0.5]]],
+                ['channel' => 4, 'name' => 'Rauch', 'feeds' => [['from' => 'd']]],
+                ['channel' => 5, 'name' => 'Left flap', 'feeds' => [['from' => 'a'], ['from' => 'b', 'weight' => 0.1]]],
+                ['channel' => 6, 'name' => 'Noch nichts', 'feeds' => []],
                 ['channel' => 7, 'name' => 'Backbord vorn', 'feeds' => [['from' => ['axis' => 'throttle']]]],
             ],
         ]);
 
-        self::assertSame(['roll', 'throttle', 'motor-cut', 'other', 'pitch'], array_map(fn (PilotFunction $one): ?string => $one->purpose()?->value, $program->functions));
-        self::assertSame(['other', 'motor', 'motor', 'other', 'left-flap', null, 'motor'], array_map(fn (Output $one): ?string => $one->role?->value, $program->outputs), 'what the throttle stick moves is a motor, unless its name says what else it is');
+        self::assertSame(
+            ['roll', 'throttle', 'motor-cut', 'other', 'pitch'],
+            array_map(fn (PilotFunction $one): ?string => $one->purpose()?->value, $program->functions),
+        );
+        self::assertSame(
+            ['other', 'motor', 'motor', 'other', 'left-flap', null, 'motor'],
+            array_map(fn (Output $one): ?string => $one->role?->value, $program->outputs),
+            'what the throttle stick moves is a motor, unless its name says what else it is',
+        );
     }
 
     public function test_the_steps_of_a_migrated_program_mean_the_modes_whose_ids_or_names_they_bear(): void
     {
         $controller = Given::catalogue()->controller('keel-f4') ?? self::fail();
-        $program = self::program(['family' => 'multirotor', 'controller' => 'keel-f4', 'functions' => [
-            ['id' => 'x', 'name' => 'Fly how', 'steps' => [['id' => 'one', 'name' => 'Self-Level', 'value' => -1], ['id' => 'come-home', 'name' => 'Back', 'value' => 0], ['id' => 'three', 'name' => 'Rates', 'value' => 1]]],
-            ['id' => 'beeper', 'name' => 'Piep', 'steps' => [['id' => 'q', 'name' => 'Quiet', 'value' => -1], ['id' => 's', 'name' => 'Loud', 'value' => 1]]],
-            ['id' => 'arming', 'name' => 'Arming', 'steps' => [['id' => 'off', 'value' => -1], ['id' => 'on', 'value' => 1]]],
-            ['id' => 'disarm', 'name' => 'Disarm', 'steps' => [['id' => 'off', 'value' => -1], ['id' => 'armed', 'value' => 1]]],
-        ]]);
+        $program = self::program([
+            'family' => 'multirotor',
+            'controller' => 'keel-f4',
+            'functions' => [
+                [
+                    'id' => 'x',
+                    'name' => 'Fly how',
+                    'steps' => [
+                        ['id' => 'one', 'name' => 'Self-Level', 'value' => -1],
+                        ['id' => 'come-home', 'name' => 'Back', 'value' => 0],
+                        ['id' => 'three', 'name' => 'Rates', 'value' => 1],
+                    ],
+                ],
+                [
+                    'id' => 'beeper',
+                    'name' => 'Piep',
+                    'steps' => [
+                        ['id' => 'q', 'name' => 'Quiet', 'value' => -1],
+                        ['id' => 's', 'name' => 'Loud', 'value' => 1],
+                    ],
+                ],
+                [
+                    'id' => 'arming',
+                    'name' => 'Arming',
+                    'steps' => [['id' => 'off', 'value' => -1], ['id' => 'on', 'value' => 1]],
+                ],
+                [
+                    'id' => 'disarm',
+                    'name' => 'Disarm',
+                    'steps' => [['id' => 'off', 'value' => -1], ['id' => 'armed', 'value' => 1]],
+                ],
+            ],
+        ]);
 
-        self::assertSame([['mode self-level', 'mode come-home', 'other'], ['other', 'mode beeper'], ['disarmed', 'armed'], ['disarmed', 'armed']], self::meanings(DerivedMeanings::withModes($program, $controller)));
-        self::assertSame([[null, null, null], [null, null], ['disarmed', 'armed'], ['disarmed', 'armed']], self::meanings(DerivedMeanings::withModes($program, null)), 'without the controller nothing is guessed');
+        self::assertSame(
+            [
+                ['mode self-level', 'mode come-home', 'other'],
+                ['other', 'mode beeper'],
+                ['disarmed', 'armed'],
+                ['disarmed', 'armed'],
+            ],
+            self::meanings(DerivedMeanings::withModes($program, $controller)),
+        );
+        self::assertSame(
+            [[null, null, null], [null, null], ['disarmed', 'armed'], ['disarmed', 'armed']],
+            self::meanings(DerivedMeanings::withModes($program, null)),
+            'without the controller nothing is guessed',
+        );
         $today = $program->with(migrated: false);
-        self::assertSame($today, DerivedMeanings::withModes($today, $controller), 'a document of version 2 says it itself');
+        self::assertSame(
+            $today,
+            DerivedMeanings::withModes($today, $controller),
+            'a document of version 2 says it itself',
+        );
     }
 
     public function test_the_lists_of_the_schema_are_those_of_the_core(): void
     {
         $schema = json_decode((string) file_get_contents(__DIR__.'/../../schema/program.schema.json'), true);
-        self::assertSame(array_column(\DuskSwitch\Core\Program\Family::cases(), 'value'), $schema['properties']['family']['enum']);
-        self::assertSame($schema['properties']['family'], json_decode((string) file_get_contents(__DIR__.'/../../schema/scenario.schema.json'), true)['properties']['families']['items']);
+        self::assertSame(
+            array_column(\DuskSwitch\Core\Program\Family::cases(), 'value'),
+            $schema['properties']['family']['enum'],
+        );
+        self::assertSame(
+            $schema['properties']['family'],
+            json_decode((string) file_get_contents(__DIR__.'/../../schema/scenario.schema.json'), true)['properties'][
+                'families'
+            ]['items'],
+        );
         self::assertSame(array_column(Purpose::cases(), 'value'), $schema['$defs']['purpose']['enum']);
         self::assertSame(array_column(Role::cases(), 'value'), $schema['$defs']['role']['enum']);
         self::assertSame(\DuskSwitch\Core\Program\Meaning::WORDS, $schema['$defs']['meaning']['oneOf'][0]['enum']);
         $setup = $schema['$defs']['controllerSetup']['properties'];
-        self::assertSame(array_column(\DuskSwitch\Core\Kit\ArmedBy::cases(), 'value'), $setup['arming']['properties']['by']['enum']);
+        self::assertSame(
+            array_column(\DuskSwitch\Core\Kit\ArmedBy::cases(), 'value'),
+            $setup['arming']['properties']['by']['enum'],
+        );
         self::assertSame(\DuskSwitch\Core\Format\SetupDecoder::ORDER, $schema['$defs']['input']['enum']);
-        self::assertSame(array_column(\DuskSwitch\Core\Kit\LossAction::cases(), 'value'), $schema['$defs']['signalLoss']['properties']['does']['enum']);
-        $definition = json_decode((string) file_get_contents(__DIR__.'/../../schema/controller.schema.json'), true)['properties'];
-        self::assertSame([$setup['arming']['properties']['by']['enum'], $schema['$defs']['input']['enum'], $schema['$defs']['signalLoss']['properties']['does']['enum']], [$definition['armedBy']['enum'], $definition['order']['items']['enum'], $definition['onLoss']['properties']['does']['enum']]);
+        self::assertSame(
+            array_column(\DuskSwitch\Core\Kit\LossAction::cases(), 'value'),
+            $schema['$defs']['signalLoss']['properties']['does']['enum'],
+        );
+        $definition = json_decode((string) file_get_contents(__DIR__.'/../../schema/controller.schema.json'), true)[
+            'properties'
+        ];
+        self::assertSame(
+            [
+                $setup['arming']['properties']['by']['enum'],
+                $schema['$defs']['input']['enum'],
+                $schema['$defs']['signalLoss']['properties']['does']['enum'],
+            ],
+            [
+                $definition['armedBy']['enum'],
+                $definition['order']['items']['enum'],
+                $definition['onLoss']['properties']['does']['enum'],
+            ],
+        );
     }
 
     /** @return list<list<string|null>> */
     private static function meanings(Program $program): array
     {
-        return array_map(fn (PilotFunction $one): array => $one instanceof SteppedFunction ? array_map(fn (Step $step): ?string => $step->means?->says(), $one->steps) : [], $program->functions);
+        return array_map(
+            fn (PilotFunction $one): array => $one instanceof SteppedFunction
+                ? array_map(fn (Step $step): ?string => $step->means?->says(), $one->steps)
+                : [],
+            $program->functions,
+        );
     }
 
     /** @param  array<string, mixed>  $parts */
@@ -130,9 +245,16 @@ final class Version1Test extends TestCase
 
     private static function fits(string $text): bool
     {
-        $validator = new Validator;
-        $validator->resolver()?->registerFile('https://dusk-switch.example/schema/program.v1.schema.json', __DIR__.'/../../schema/program.v1.schema.json');
+        $validator = new Validator();
+        $validator
+            ->resolver()
+            ?->registerFile(
+                'https://dusk-switch.example/schema/program.v1.schema.json',
+                __DIR__.'/../../schema/program.v1.schema.json',
+            );
 
-        return $validator->validate(json_decode($text), 'https://dusk-switch.example/schema/program.v1.schema.json')->isValid();
+        return $validator
+            ->validate(json_decode($text), 'https://dusk-switch.example/schema/program.v1.schema.json')
+            ->isValid();
     }
 }

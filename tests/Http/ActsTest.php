@@ -18,7 +18,11 @@ final class ActsTest extends HttpTestCase
     {
         $document = json_decode($aircraft->current()->document);
         $change($document);
-        $this->api('PUT', "/api/aircraft/{$aircraft->id}/program", ['document' => $document, 'base' => $aircraft->head, 'note' => 'changed']);
+        $this->api('PUT', "/api/aircraft/{$aircraft->id}/program", [
+            'document' => $document,
+            'base' => $aircraft->head,
+            'note' => 'changed',
+        ]);
         $aircraft->refresh();
     }
 
@@ -31,18 +35,24 @@ final class ActsTest extends HttpTestCase
         }
         self::assertSame(['done', 'done', 'open'], array_values(array_slice($this->steps($aircraft), 0, 3)));
 
-        $this->save($aircraft, fn ($d) => $d->outputs[0]->name = 'Querruder');
-        self::assertSame(['done', 'done', 'open'], array_values(array_slice($this->steps($aircraft), 0, 3)), 'a name is no change');
+        $this->save($aircraft, fn ($d) => ($d->outputs[0]->name = 'Querruder'));
+        self::assertSame(
+            ['done', 'done', 'open'],
+            array_values(array_slice($this->steps($aircraft), 0, 3)),
+            'a name is no change',
+        );
 
-        $this->save($aircraft, fn ($d) => $d->outputs[0]->subtrim = 0.031);
+        $this->save($aircraft, fn ($d) => ($d->outputs[0]->subtrim = 0.031));
         self::assertSame(['done', 'changed', 'open'], array_values(array_slice($this->steps($aircraft), 0, 3)));
     }
 
     public function test_what_was_tested_with_an_earlier_revision_is_not_ticked_for_this_one(): void
     {
         $aircraft = $this->aircraft('Rook');
-        $this->save($aircraft, fn ($d) => $d->outputs[0]->subtrim = 0.031);
-        $this->api('POST', "/api/aircraft/{$aircraft->id}/bench", ['step' => 'ends', 'revision' => 1], 422)->assertSee('test again');
+        $this->save($aircraft, fn ($d) => ($d->outputs[0]->subtrim = 0.031));
+        $this->api('POST', "/api/aircraft/{$aircraft->id}/bench", ['step' => 'ends', 'revision' => 1], 422)->assertSee(
+            'test again',
+        );
         $this->api('POST', "/api/aircraft/{$aircraft->id}/bench", ['step' => 'tea', 'revision' => 2], 422);
         self::assertSame(0, Act::count());
     }
@@ -51,25 +61,39 @@ final class ActsTest extends HttpTestCase
     {
         $petrel = $this->aircraft('Petrel');
         self::assertArrayNotHasKey('board', $this->steps($petrel));
-        $this->api('POST', "/api/aircraft/{$petrel->id}/bench", ['step' => 'board', 'revision' => $petrel->head], 422)->assertSee('nothing to test');
+        $this->api(
+            'POST',
+            "/api/aircraft/{$petrel->id}/bench",
+            ['step' => 'board', 'revision' => $petrel->head],
+            422,
+        )->assertSee('nothing to test');
     }
 
     public function test_a_binding_holds_until_the_link_changes(): void
     {
         $aircraft = $this->aircraft('Petrel');
-        $this->api('POST', "/api/aircraft/{$aircraft->id}/bindings", ['note' => 'on the meadow'])->assertJsonPath('bindings.0.holds', true);
-        $this->save($aircraft, fn ($d) => $d->outputs[0]->subtrim = 0.031);
+        $this->api('POST', "/api/aircraft/{$aircraft->id}/bindings", ['note' => 'on the meadow'])->assertJsonPath(
+            'bindings.0.holds',
+            true,
+        );
+        $this->save($aircraft, fn ($d) => ($d->outputs[0]->subtrim = 0.031));
         $this->api('GET', "/api/aircraft/{$aircraft->id}/bindings")->assertJsonPath('bindings.0.holds', true);
-        $this->save($aircraft, fn ($d) => $d->receiver = 'lantern-r8');
-        $this->api('GET', "/api/aircraft/{$aircraft->id}/bindings")->assertJsonPath('bindings.0.holds', false)->assertJsonPath('bindings.0.note', 'on the meadow');
+        $this->save($aircraft, fn ($d) => ($d->receiver = 'lantern-r8'));
+        $this->api('GET', "/api/aircraft/{$aircraft->id}/bindings")
+            ->assertJsonPath('bindings.0.holds', false)
+            ->assertJsonPath('bindings.0.note', 'on the meadow');
     }
 
     public function test_a_checklist_holds_for_the_program_that_it_was_gone_through_with(): void
     {
         $aircraft = $this->aircraft('Petrel');
         $list = $this->api('GET', "/api/aircraft/{$aircraft->id}/checklists")->json('lists.0');
-        $this->api('POST', "/api/aircraft/{$aircraft->id}/checklists", ['list' => $list['id'], 'items' => $list['items'], 'reason' => 'gliding only'])->assertJsonPath('lists.0.done.0.holds', true);
-        $this->save($aircraft, fn ($d) => $d->outputs[0]->subtrim = 0.031);
+        $this->api('POST', "/api/aircraft/{$aircraft->id}/checklists", [
+            'list' => $list['id'],
+            'items' => $list['items'],
+            'reason' => 'gliding only',
+        ])->assertJsonPath('lists.0.done.0.holds', true);
+        $this->save($aircraft, fn ($d) => ($d->outputs[0]->subtrim = 0.031));
         $this->api('GET', "/api/aircraft/{$aircraft->id}/checklists")->assertJsonPath('lists.0.done.0.holds', false);
     }
 
@@ -79,7 +103,7 @@ final class ActsTest extends HttpTestCase
         $this->api('POST', "/api/aircraft/{$aircraft->id}/bindings", ['note' => '']);
         Act::query()->update(['fingerprint' => null]);
         $this->api('GET', "/api/aircraft/{$aircraft->id}/bindings")->assertJsonPath('bindings.0.holds', true);
-        $this->save($aircraft, fn ($d) => $d->receiver = 'lantern-r8');
+        $this->save($aircraft, fn ($d) => ($d->receiver = 'lantern-r8'));
         $this->api('GET', "/api/aircraft/{$aircraft->id}/bindings")->assertJsonPath('bindings.0.holds', false);
         Act::query()->update(['revision' => 77]);
         $this->api('GET', "/api/aircraft/{$aircraft->id}/bindings")->assertJsonPath('bindings.0.holds', false);
@@ -97,6 +121,11 @@ final class ActsTest extends HttpTestCase
         $more = array_values(array_diff($answer->json('errors'), $clean));
         self::assertStringStartsWith('Not checked: ', $more[0] ?? '');
         $list = $answer->json('lists.0');
-        $this->api('POST', "/api/aircraft/{$aircraft->id}/checklists", ['list' => $list['id'], 'items' => $list['items']], 422)->assertSee('in the way');
+        $this->api(
+            'POST',
+            "/api/aircraft/{$aircraft->id}/checklists",
+            ['list' => $list['id'], 'items' => $list['items']],
+            422,
+        )->assertSee('in the way');
     }
 }

@@ -20,12 +20,28 @@ final class BadBodyTest extends HttpTestCase
             'a failsafe' => ['propose/failsafe', []],
             'ends' => ['propose/ends', ['channel' => 1, 'low' => 1000, 'centre' => 1490, 'high' => 2000]],
             'jitter' => ['propose/jitter', ['channel' => 1, 'least' => 1498, 'most' => 1502]],
-            'surfaces to turn' => ['propose/surfaces', ['seen' => [['channel' => 1, 'stick' => 'roll', 'rightWay' => true]]]],
+            'surfaces to turn' => [
+                'propose/surfaces',
+                ['seen' => [['channel' => 1, 'stick' => 'roll', 'rightWay' => true]]],
+            ],
             'surfaces' => ['surfaces', []],
             'a reading' => ['reading', ['channel' => 1]],
             'binding' => ['binding', ['acts' => []]],
             'a lost link' => ['link-loss', ['inputs' => (object) [], 'seconds' => 2]],
-            'arming' => ['arming', ['inputs' => (object) [], 'board' => ['link' => true, 'level' => true, 'session' => false, 'satellites' => 9, 'sensors' => true, 'seenOff' => true]]],
+            'arming' => [
+                'arming',
+                [
+                    'inputs' => (object) [],
+                    'board' => [
+                        'link' => true,
+                        'level' => true,
+                        'session' => false,
+                        'satellites' => 9,
+                        'sensors' => true,
+                        'seenOff' => true,
+                    ],
+                ],
+            ],
             'motors' => ['motors', ['seen' => []]],
             'practice' => ['practice', []],
             'what is sensed' => ['sense', []],
@@ -49,7 +65,10 @@ final class BadBodyTest extends HttpTestCase
     #[DataProvider('questions')]
     public function test_text_that_is_no_json_says_where_it_ends(string $path, array $more): void
     {
-        self::assertStringContainsString('not JSON', (string) $this->send('POST', "/api/{$path}", '{"document": {"name": ', 422)->json('message'));
+        self::assertStringContainsString(
+            'not JSON',
+            (string) $this->send('POST', "/api/{$path}", '{"document": {"name": ', 422)->json('message'),
+        );
         $this->send('POST', "/api/{$path}", '', 422);
         $this->send('POST', "/api/{$path}", '[]', 422);
     }
@@ -83,11 +102,17 @@ final class BadBodyTest extends HttpTestCase
         $spoilt->functions[0]->drive->axis = 'sideways';
         $refused = $this->api('POST', "/api/{$path}", ['document' => $spoilt] + $more, 422);
         self::assertStringEndsWith('functions[0].drive.axis', (string) $refused->json('faults.0.path'));
-        self::assertStringContainsString('must be one of roll, pitch, throttle, yaw', (string) $refused->json('faults.0.says'));
+        self::assertStringContainsString(
+            'must be one of roll, pitch, throttle, yaw',
+            (string) $refused->json('faults.0.says'),
+        );
 
         $spoilt = self::nightjar();
         $spoilt->transmitter = 'lighthouse-99';
-        self::assertStringContainsString('there is no transmitter "lighthouse-99" in Stores', (string) $this->api('POST', "/api/{$path}", ['document' => $spoilt] + $more, 422)->json('message'));
+        self::assertStringContainsString(
+            'there is no transmitter "lighthouse-99" in Stores',
+            (string) $this->api('POST', "/api/{$path}", ['document' => $spoilt] + $more, 422)->json('message'),
+        );
     }
 
     /** @param  array<string, mixed>  $more */
@@ -97,7 +122,10 @@ final class BadBodyTest extends HttpTestCase
         $before = [$this->aircraft()->revisions()->count(), $this->api('GET', '/api/aircraft/3/export')->getContent()];
         $this->api('POST', "/api/{$path}", ['document' => self::nightjar()] + $more);
 
-        self::assertSame($before, [$this->aircraft()->revisions()->count(), $this->api('GET', '/api/aircraft/3/export')->getContent()]);
+        self::assertSame($before, [
+            $this->aircraft()->revisions()->count(),
+            $this->api('GET', '/api/aircraft/3/export')->getContent(),
+        ]);
     }
 
     private static function nightjar(): \stdClass

@@ -57,11 +57,22 @@ final class CircuitCacheTest extends HttpTestCase
             foreach (range(0, 3) as $axis) {
                 $hand[$axis] = sin($tick / 7 + $axis);
             }
-            $ticks = array_map(fn (Circuit $one, int $at) => $one->tick($hand, $states[$at], ['height' => 40.0]), [$made, $kept], [0, 1]);
+            $ticks = array_map(
+                fn (Circuit $one, int $at) => $one->tick($hand, $states[$at], ['height' => 40.0]),
+                [$made, $kept],
+                [0, 1],
+            );
             $states = [$ticks[0]->state, $ticks[1]->state];
-            self::assertSame(json_encode($ticks[0]->frame->slots), json_encode($ticks[1]->frame->slots), "tick {$tick}");
+            self::assertSame(
+                json_encode($ticks[0]->frame->slots),
+                json_encode($ticks[1]->frame->slots),
+                "tick {$tick}",
+            );
             self::assertSame(json_encode($made->frame($hand)->slots), json_encode($kept->frame($hand)->slots));
-            self::assertEquals($made->explain(1, $ticks[0]->frame, $states[0]), $kept->explain(1, $ticks[1]->frame, $states[1]));
+            self::assertEquals(
+                $made->explain(1, $ticks[0]->frame, $states[0]),
+                $kept->explain(1, $ticks[1]->frame, $states[1]),
+            );
         }
         $function = $made->program->functions[0]->id();
         self::assertSame($made->line($function), $kept->line($function));
@@ -113,7 +124,15 @@ final class CircuitCacheTest extends HttpTestCase
         $document = Json::decode(Given::demo('tern'));
         $rest = $this->bench($this->folder)->read($document)->panel->atRest();
         $good = (string) file_get_contents($this->files()[0]);
-        foreach (['', '<?php return 5;', '<?php return [', "<?php return ['x', fn () => 1, fn () => 2];", substr($good, 0, (int) (strlen($good) / 2))] as $broken) {
+        foreach (
+            [
+                '',
+                '<?php return 5;',
+                '<?php return [',
+                "<?php return ['x', fn () => 1, fn () => 2];",
+                substr($good, 0, (int) (strlen($good) / 2)),
+            ] as $broken
+        ) {
             file_put_contents($this->files()[0], $broken);
             self::assertSame(1000, $this->bench($this->folder)->read($document)->frame($rest)->pulse(3), $broken);
         }
@@ -128,6 +147,9 @@ final class CircuitCacheTest extends HttpTestCase
         }
         self::assertCount(64, $this->files());
         $nowhere = new CircuitCache('/proc/nowhere');
-        self::assertSame('Tern', $nowhere->circuit(['x'], fn (): Circuit => Given::circuit(Given::demo('tern')))->program->name);
+        self::assertSame(
+            'Tern',
+            $nowhere->circuit(['x'], fn (): Circuit => Given::circuit(Given::demo('tern')))->program->name,
+        );
     }
 }

@@ -21,7 +21,14 @@ final class Contract
     {
         $api = self::$api ??= Yaml::parseFile(__DIR__.'/../../schema/openapi.yaml');
         foreach ($api['paths'] as $template => $operations) {
-            $pattern = '#^'.preg_replace('/\{\w+\}/', preg_match('#^/api/(stores|jobs|restore)/#', $template) === 1 ? '[a-z0-9-]+' : '\d+', $template).'$#';
+            $pattern =
+                '#^'.
+                preg_replace(
+                    '/\{\w+\}/',
+                    preg_match('#^/api/(stores|jobs|restore)/#', $template) === 1 ? '[a-z0-9-]+' : '\d+',
+                    $template,
+                ).
+                '$#';
             if (preg_match($pattern, $path) !== 1 || ! isset($operations[strtolower($method)])) {
                 continue;
             }
@@ -30,7 +37,11 @@ final class Contract
             $response = $responses[$status];
             $pointer = isset($response['$ref'])
                 ? substr($response['$ref'], 1).'/content/application~1json/schema'
-                : '/paths/'.str_replace('/', '~1', $template).'/'.strtolower($method)."/responses/{$status}/content/application~1json/schema";
+                : '/paths/'.
+                    str_replace('/', '~1', $template).
+                    '/'.
+                    strtolower($method).
+                    "/responses/{$status}/content/application~1json/schema";
             self::fits($body, rawurlencode_pointer($pointer));
 
             return;
@@ -42,13 +53,16 @@ final class Contract
     {
         $result = self::validator()->validate(json_decode($body), self::BASE."openapi.json#{$pointer}");
         $error = $result->error();
-        Assert::assertNull($error, $error === null ? '' : (string) json_encode((new ErrorFormatter)->format($error), JSON_PRETTY_PRINT));
+        Assert::assertNull(
+            $error,
+            $error === null ? '' : (string) json_encode((new ErrorFormatter())->format($error), JSON_PRETTY_PRINT),
+        );
     }
 
     private static function validator(): Validator
     {
         if (self::$validator === null) {
-            self::$validator = new Validator;
+            self::$validator = new Validator();
             $resolver = self::$validator->resolver();
             $resolver?->registerRaw((string) json_encode(self::$api), self::BASE.'openapi.json');
             $resolver?->registerFile(self::BASE.'program.schema.json', __DIR__.'/../../schema/program.schema.json');

@@ -11,7 +11,9 @@ final class DatabaseTest extends HttpTestCase
 {
     public function test_what_was_answered_is_on_the_disk_and_others_are_waited_for(): void
     {
-        $pragma = fn (string $name): int => (int) DB::getPdo()->query("PRAGMA {$name}")->fetchColumn();
+        $pragma = fn (string $name): int => (int) DB::getPdo()
+            ->query("PRAGMA {$name}")
+            ->fetchColumn();
 
         // 2 is FULL: sqlite.org/pragma.html
         self::assertSame([2, 5000, 1], [$pragma('synchronous'), $pragma('busy_timeout'), $pragma('foreign_keys')]);
@@ -21,7 +23,10 @@ final class DatabaseTest extends HttpTestCase
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'dusk');
         config(['database.connections.other' => [...config('database.connections.sqlite'), 'database' => $file]]);
-        $other = new PDO("sqlite:{$file}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 0]);
+        $other = new PDO(
+            "sqlite:{$file}",
+            options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 0],
+        );
         $told = DB::connection('other')->transaction(function () use ($other): string {
             try {
                 $other->exec('BEGIN IMMEDIATE');
@@ -43,7 +48,9 @@ final class DatabaseTest extends HttpTestCase
         $this->demo();
         try {
             DB::transaction(function (): void {
-                DB::table('aircraft')->where('id', 1)->update(['name' => 'Half']);
+                DB::table('aircraft')
+                    ->where('id', 1)
+                    ->update(['name' => 'Half']);
                 DB::transaction(fn () => throw new RuntimeException('no'));
             });
         } catch (RuntimeException) {
@@ -51,6 +58,13 @@ final class DatabaseTest extends HttpTestCase
         }
         self::assertNotSame('Half', DB::table('aircraft')->where('id', 1)->value('name'));
         self::assertFalse(DB::getPdo()->inTransaction());
-        self::assertSame(1, DB::transaction(fn (): int => DB::table('aircraft')->where('id', 1)->update(['name' => 'Whole'])));
+        self::assertSame(
+            1,
+            DB::transaction(
+                fn (): int => DB::table('aircraft')
+                    ->where('id', 1)
+                    ->update(['name' => 'Whole']),
+            ),
+        );
     }
 }

@@ -13,24 +13,50 @@ final class HangarTest extends HttpTestCase
     {
         $this->demo();
 
-        self::assertSame(['Dunlin', 'Midge', 'Nightjar', 'Petrel', 'Rook', 'Tern'], $this->api('GET', '/api/aircraft')->json('aircraft.*.name'));
-        self::assertSame(['harbour-16', 'lamplight-12', 'quayside-8'], $this->api('GET', '/api/stores')->json('transmitters.*.id'));
+        self::assertSame(
+            ['Dunlin', 'Midge', 'Nightjar', 'Petrel', 'Rook', 'Tern'],
+            $this->api('GET', '/api/aircraft')->json('aircraft.*.name'),
+        );
+        self::assertSame(
+            ['harbour-16', 'lamplight-12', 'quayside-8'],
+            $this->api('GET', '/api/stores')->json('transmitters.*.id'),
+        );
     }
 
     public function test_a_new_aircraft_comes_from_its_family(): void
     {
-        $made = $this->api('POST', '/api/aircraft', ['name' => 'Wagtail', 'family' => 'plane', 'transmitter' => 'quayside-8'], 201);
+        $made = $this->api(
+            'POST',
+            '/api/aircraft',
+            ['name' => 'Wagtail', 'family' => 'plane', 'transmitter' => 'quayside-8'],
+            201,
+        );
 
-        $made->assertJson(['name' => 'Wagtail', 'familyTitle' => 'Plane', 'revision' => 1, 'undo' => null, 'redo' => null, 'gaps' => []]);
+        $made->assertJson([
+            'name' => 'Wagtail',
+            'familyTitle' => 'Plane',
+            'revision' => 1,
+            'undo' => null,
+            'redo' => null,
+            'gaps' => [],
+        ]);
         self::assertSame('Quayside 8', $made->json('transmitterDefinition.name'));
     }
 
     public function test_a_new_aircraft_without_a_name_or_for_no_transmitter_is_refused(): void
     {
         $this->api('POST', '/api/aircraft', ['name' => ' ', 'family' => 'kite', 'transmitter' => 'harbour-16'], 422)
-            ->assertJsonPath('faults.0.path', 'name')->assertJsonPath('faults.1.path', 'family');
-        $this->api('POST', '/api/aircraft', ['name' => 'A', 'family' => 'plane', 'transmitter' => 'none'], 422)
-            ->assertJsonPath('faults.0.says', 'there is no transmitter "none" in Stores; there is harbour-16, lamplight-12, quayside-8');
+            ->assertJsonPath('faults.0.path', 'name')
+            ->assertJsonPath('faults.1.path', 'family');
+        $this->api(
+            'POST',
+            '/api/aircraft',
+            ['name' => 'A', 'family' => 'plane', 'transmitter' => 'none'],
+            422,
+        )->assertJsonPath(
+            'faults.0.says',
+            'there is no transmitter "none" in Stores; there is harbour-16, lamplight-12, quayside-8',
+        );
         self::assertSame(0, Aircraft::count());
     }
 
@@ -49,7 +75,11 @@ final class HangarTest extends HttpTestCase
         $id = $this->aircraft()->id;
         $renamed = $this->api('PATCH', "/api/aircraft/{$id}", ['name' => 'Nachtschwalbe „Nr. 2“', 'base' => 1]);
 
-        $renamed->assertJson(['name' => 'Nachtschwalbe „Nr. 2“', 'revision' => 2, 'undo' => 'Renamed Nightjar to Nachtschwalbe „Nr. 2“']);
+        $renamed->assertJson([
+            'name' => 'Nachtschwalbe „Nr. 2“',
+            'revision' => 2,
+            'undo' => 'Renamed Nightjar to Nachtschwalbe „Nr. 2“',
+        ]);
         self::assertSame('Nightjar', $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 2])->json('name'));
         $this->api('PATCH', "/api/aircraft/{$id}", ['name' => str_repeat('x', 61), 'base' => 1], 422);
     }
@@ -71,14 +101,21 @@ final class HangarTest extends HttpTestCase
         $this->api('PATCH', "/api/aircraft/{$id}", ['name' => 'Moth', 'base' => 1]);
 
         $late = $this->api('DELETE', "/api/aircraft/{$id}", ['base' => 1], 409);
-        $late->assertJson(['base' => 1, 'aside' => null, 'current' => ['revision' => 2, 'document' => ['name' => 'Moth']]]);
+        $late->assertJson([
+            'base' => 1,
+            'aside' => null,
+            'current' => ['revision' => 2, 'document' => ['name' => 'Moth']],
+        ]);
         self::assertStringContainsString('is at revision 2 now, not 1', $late->json('message'));
         $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 1], 409)->assertJson(['aside' => null]);
         $this->api('POST', "/api/aircraft/{$id}/redo", ['base' => 1], 409);
         $this->api('POST', "/api/aircraft/{$id}/revisions/1/take", ['base' => 1], 409);
         self::assertSame('Moth', $this->api('GET', "/api/aircraft/{$id}")->json('name'), 'nothing of it was done');
         $aside = $this->api('PATCH', "/api/aircraft/{$id}", ['name' => 'Owl', 'base' => 1], 409);
-        $aside->assertJson(['current' => ['revision' => 2], 'aside' => ['revision' => 3, 'document' => ['name' => 'Owl']]]);
+        $aside->assertJson([
+            'current' => ['revision' => 2],
+            'aside' => ['revision' => 3, 'document' => ['name' => 'Owl']],
+        ]);
 
         $this->api('DELETE', "/api/aircraft/{$id}", ['base' => 2]);
         $this->api('POST', "/api/aircraft/{$id}/restore", ['base' => 1], 409);
@@ -94,10 +131,16 @@ final class HangarTest extends HttpTestCase
             $aircraft = $this->aircraft(ucfirst($name));
             $out = $this->api('GET', "/api/aircraft/{$aircraft->id}/export");
             self::assertSame(Given::demo($name), $out->getContent());
-            self::assertStringContainsString("filename=\"{$name}-r1.json\"", (string) $out->headers->get('Content-Disposition'));
+            self::assertStringContainsString(
+                "filename=\"{$name}-r1.json\"",
+                (string) $out->headers->get('Content-Disposition'),
+            );
 
             $in = $this->send('POST', '/api/import', (string) $out->getContent(), 201);
-            self::assertSame($out->getContent(), $this->api('GET', "/api/aircraft/{$in->json('id')}/export")->getContent());
+            self::assertSame(
+                $out->getContent(),
+                $this->api('GET', "/api/aircraft/{$in->json('id')}/export")->getContent(),
+            );
         }
     }
 
@@ -109,7 +152,9 @@ final class HangarTest extends HttpTestCase
             'this is 10.0 MB; a document is at most 2 MB' => str_repeat('[1,2]', 2_000_000),
             'not UTF-8' => "{\"name\": \"\xff\"}",
             'nested more than' => str_repeat('{"a":', 100).'1'.str_repeat('}', 100),
-            'functions[0].nme: this key is unknown' => Given::text(['functions' => [['id' => 'a', 'name' => 'A', 'nme' => 'B']]]),
+            'functions[0].nme: this key is unknown' => Given::text([
+                'functions' => [['id' => 'a', 'name' => 'A', 'nme' => 'B']],
+            ]),
             'there is no transmitter "abacus" in Stores' => Given::text(['transmitter' => 'abacus']),
             'goes in a circle' => Given::text(['conditions' => ['a' => ['not' => 'a']]]),
             'the document is empty' => '',
@@ -130,11 +175,23 @@ final class HangarTest extends HttpTestCase
     public function test_other_sites_and_other_names_are_kept_out(): void
     {
         $id = $this->aircraft()->id;
-        foreach ([['Origin' => 'http://evil.example'], ['Host' => 'rebound.example'], ['Origin' => 'null'], ['Sec-Fetch-Site' => 'cross-site'], ['Origin' => 'http://127.0.0.1:9']] as $headers) {
+        foreach (
+            [
+                ['Origin' => 'http://evil.example'],
+                ['Host' => 'rebound.example'],
+                ['Origin' => 'null'],
+                ['Sec-Fetch-Site' => 'cross-site'],
+                ['Origin' => 'http://127.0.0.1:9'],
+            ] as $headers
+        ) {
             $this->send('DELETE', "/api/aircraft/{$id}", '{"base": 1}', 403, ['Host' => '127.0.0.1:8710', ...$headers]);
         }
         self::assertSame(6, Aircraft::count());
-        $this->send('GET', '/api/aircraft', '', 200, ['Host' => '127.0.0.1:8710', 'Origin' => 'http://127.0.0.1:8710', 'Sec-Fetch-Site' => 'same-origin']);
+        $this->send('GET', '/api/aircraft', '', 200, [
+            'Host' => '127.0.0.1:8710',
+            'Origin' => 'http://127.0.0.1:8710',
+            'Sec-Fetch-Site' => 'same-origin',
+        ]);
     }
 
     public function test_hangar_and_history_ask_the_database_once_however_long_they_are(): void
@@ -143,14 +200,23 @@ final class HangarTest extends HttpTestCase
         $document = $this->demoDocument('Tern');
         foreach (range(1, 6) as $base) {
             $document->notes = "Flight {$base}";
-            $this->api('PUT', "/api/aircraft/{$id}/program", ['base' => $base, 'document' => $document, 'note' => 'Edited']);
+            $this->api('PUT', "/api/aircraft/{$id}/program", [
+                'base' => $base,
+                'document' => $document,
+                'note' => 'Edited',
+            ]);
         }
         $queries = function (string $path): int {
             DB::flushQueryLog();
             DB::enableQueryLog();
             $this->api('GET', $path);
 
-            return count(array_filter(DB::getQueryLog(), fn (array $one): bool => preg_match('/sqlite_master|definitions|pilots/', $one['query']) === 0));
+            return count(
+                array_filter(
+                    DB::getQueryLog(),
+                    fn (array $one): bool => preg_match('/sqlite_master|definitions|pilots/', $one['query']) === 0,
+                ),
+            );
         };
 
         self::assertSame(1, $queries('/api/aircraft'));

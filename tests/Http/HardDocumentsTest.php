@@ -38,11 +38,25 @@ final class HardDocumentsTest extends HttpTestCase
     private static function questions(): array
     {
         return [
-            'live' => ['inputs' => (object) [], 'ticks' => 50, 'explain' => 1, 'function' => 'roll'], 'shape' => ['function' => 'roll'], 'kit' => [], 'prove' => [], 'sense' => [],
-            'surfaces' => [], 'binding' => ['acts' => []], 'rehearsal' => ['script' => 'out-and-back', 'seed' => 1], 'propose/failsafe' => [],
-            'propose/transmitter' => ['transmitter' => 'lamplight-12'], 'propose/recipe' => ['recipe' => 'multirotor', 'settings' => (object) []],
+            'live' => ['inputs' => (object) [], 'ticks' => 50, 'explain' => 1, 'function' => 'roll'],
+            'shape' => ['function' => 'roll'],
+            'kit' => [],
+            'prove' => [],
+            'sense' => [],
+            'surfaces' => [],
+            'binding' => ['acts' => []],
+            'rehearsal' => ['script' => 'out-and-back', 'seed' => 1],
+            'propose/failsafe' => [],
+            'propose/transmitter' => ['transmitter' => 'lamplight-12'],
+            'propose/recipe' => ['recipe' => 'multirotor', 'settings' => (object) []],
             'propose/trims' => ['inputs' => (object) ['trims' => (object) ['roll' => 0.1]]],
-            'propose/phase' => ['do' => 'add', 'name' => 'New', 'when' => ['control' => 'flick-a', 'at' => 'away'], 'fade' => 0, 'phase' => 'main'],
+            'propose/phase' => [
+                'do' => 'add',
+                'name' => 'New',
+                'when' => ['control' => 'flick-a', 'at' => 'away'],
+                'fade' => 0,
+                'phase' => 'main',
+            ],
         ];
     }
 
@@ -59,7 +73,11 @@ final class HardDocumentsTest extends HttpTestCase
             $answer = $this->ask('POST', "/api/{$path}", (object) ['document' => $document, ...$more]);
             self::assertContains($answer->getStatusCode(), [200, 422], $path);
             if ($answer->getStatusCode() === 422) {
-                self::assertMatchesRegularExpression('/too large|circle|at most|no .* here|nothing|already|has .* functions|choose/i', (string) $answer->json('message'), $path);
+                self::assertMatchesRegularExpression(
+                    '/too large|circle|at most|no .* here|nothing|already|has .* functions|choose/i',
+                    (string) $answer->json('message'),
+                    $path,
+                );
             }
         }
     }
@@ -69,7 +87,15 @@ final class HardDocumentsTest extends HttpTestCase
         pcntl_alarm(self::HUNG);
         memory_reset_peak_usage();
         $before = memory_get_usage();
-        $answer = $this->call($method, "http://localhost{$path}", [], [], [], $this->transformHeadersToServerVars(['Content-Type' => 'application/json']), $body === null ? '' : (string) json_encode($body));
+        $answer = $this->call(
+            $method,
+            "http://localhost{$path}",
+            [],
+            [],
+            [],
+            $this->transformHeadersToServerVars(['Content-Type' => 'application/json']),
+            $body === null ? '' : (string) json_encode($body),
+        );
         self::assertLessThan(self::MOST_BYTES, memory_get_peak_usage() - $before, "memory of {$path}");
 
         return $answer;

@@ -39,7 +39,9 @@ abstract class HttpTestCase extends TestCase
     /** The document of a demo aircraft as the interface gets it. */
     protected function demoDocument(string $aircraft): \stdClass
     {
-        return json_decode((string) $this->api('GET', "/api/aircraft/{$this->aircraft($aircraft)->id}")->getContent())->document;
+        return json_decode(
+            (string) $this->api('GET', "/api/aircraft/{$this->aircraft($aircraft)->id}")->getContent(),
+        )->document;
     }
 
     /** Sends JSON; the answer must fit the contract. */
@@ -53,8 +55,20 @@ abstract class HttpTestCase extends TestCase
     /** Sends text as it is. */
     protected function send(string $method, string $path, string $text, int $status, array $headers = []): TestResponse
     {
-        $server = $this->transformHeadersToServerVars(['Accept' => 'application/json', 'Content-Type' => 'application/json', ...$headers]);
-        $response = $this->call($method, 'http://'.($headers['Host'] ?? 'localhost').$path, [], [], [], $server, $text);
+        $server = $this->transformHeadersToServerVars([
+            'Accept' => 'application/json',
+            'Content-Type' => 'application/json',
+            ...$headers,
+        ]);
+        $response = $this->call(
+            $method,
+            'http://'.($headers['Host'] ?? 'localhost').$path,
+            [],
+            [],
+            [],
+            $server,
+            $text,
+        );
         $response->assertStatus($status);
         if ($status !== Response::HTTP_FORBIDDEN) {
             Contract::check($method, strtok($path, '?') ?: $path, $status, (string) $response->getContent());

@@ -12,18 +12,33 @@ final class ProgramTest extends HttpTestCase
         return json_decode((string) $this->api('GET', "/api/aircraft/{$id}")->getContent())->document;
     }
 
-    private function save(int $id, int $base, callable $change, string $note = 'Edited', int $status = 200): \Illuminate\Testing\TestResponse
-    {
+    private function save(
+        int $id,
+        int $base,
+        callable $change,
+        string $note = 'Edited',
+        int $status = 200,
+    ): \Illuminate\Testing\TestResponse {
         $document = $this->document($id);
         $change($document);
 
-        return $this->api('PUT', "/api/aircraft/{$id}/program", ['base' => $base, 'document' => $document, 'note' => $note], $status);
+        return $this->api(
+            'PUT',
+            "/api/aircraft/{$id}/program",
+            ['base' => $base, 'document' => $document, 'note' => $note],
+            $status,
+        );
     }
 
     public function test_an_edit_is_a_revision_with_its_note(): void
     {
         $id = $this->aircraft()->id;
-        $saved = $this->save($id, 1, fn ($document) => $document->functions[0]->shape->main->expo = 0.45, 'Roll expo, Main');
+        $saved = $this->save(
+            $id,
+            1,
+            fn ($document) => ($document->functions[0]->shape->main->expo = 0.45),
+            'Roll expo, Main',
+        );
 
         $saved->assertJson(['revision' => 2, 'note' => 'Roll expo, Main', 'undo' => 'Roll expo, Main', 'redo' => null]);
         self::assertSame(0.45, $this->api('GET', "/api/aircraft/{$id}")->json('document.functions.0.shape.main.expo'));
@@ -40,17 +55,26 @@ final class ProgramTest extends HttpTestCase
     public function test_undo_and_redo_walk_along_the_revisions(): void
     {
         $id = $this->aircraft()->id;
-        $this->save($id, 1, fn ($document) => $document->notes = 'one', 'First');
-        $this->save($id, 2, fn ($document) => $document->notes = 'two', 'Second');
+        $this->save($id, 1, fn ($document) => ($document->notes = 'one'), 'First');
+        $this->save($id, 2, fn ($document) => ($document->notes = 'two'), 'Second');
 
         $back = $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 3]);
         $back->assertJson(['revision' => 2, 'undo' => 'First', 'redo' => 'Second', 'document' => ['notes' => 'one']]);
-        $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 2])->assertJson(['revision' => 1, 'undo' => null, 'redo' => 'First']);
-        $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 1], 422)->assertJson(['message' => 'there is nothing to undo']);
+        $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 2])->assertJson([
+            'revision' => 1,
+            'undo' => null,
+            'redo' => 'First',
+        ]);
+        $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 1], 422)->assertJson([
+            'message' => 'there is nothing to undo',
+        ]);
         $this->api('POST', "/api/aircraft/{$id}/redo", ['base' => 1])->assertJson(['revision' => 2]);
 
         // An edit after undo goes on from there; what was undone stays in the history.
-        $this->save($id, 2, fn ($document) => $document->notes = 'three', 'Third')->assertJson(['revision' => 4, 'redo' => null]);
+        $this->save($id, 2, fn ($document) => ($document->notes = 'three'), 'Third')->assertJson([
+            'revision' => 4,
+            'redo' => null,
+        ]);
         $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 4])->assertJson(['revision' => 2, 'redo' => 'Third']);
         self::assertSame([1, 2, 3, 4], Revision::where('aircraft_id', $id)->orderBy('number')->pluck('number')->all());
     }
@@ -58,41 +82,71 @@ final class ProgramTest extends HttpTestCase
     public function test_an_edit_of_an_old_revision_is_refused_and_both_versions_are_kept(): void
     {
         $id = $this->aircraft()->id;
-        $this->save($id, 1, fn ($document) => $document->notes = 'from the first tab', 'First tab');
-        $conflict = $this->save($id, 1, fn ($document) => $document->notes = 'from the second tab', 'Second tab', 409);
+        $this->save($id, 1, fn ($document) => ($document->notes = 'from the first tab'), 'First tab');
+        $conflict = $this->save($id, 1, fn ($document) => ($document->notes = 'from the second tab'), 'Second tab', 409);
 
-        $conflict->assertJson(['base' => 1, 'current' => ['revision' => 2, 'note' => 'First tab', 'document' => ['notes' => 'from the first tab']], 'aside' => ['revision' => 3, 'note' => 'Second tab', 'document' => ['notes' => 'from the second tab']]]);
+        $conflict->assertJson([
+            'base' => 1,
+            'current' => ['revision' => 2, 'note' => 'First tab', 'document' => ['notes' => 'from the first tab']],
+            'aside' => ['revision' => 3, 'note' => 'Second tab', 'document' => ['notes' => 'from the second tab']],
+        ]);
         self::assertSame(2, $this->api('GET', "/api/aircraft/{$id}")->json('revision'));
 
-        $again = $this->save($id, 1, fn ($document) => $document->notes = 'from the second tab', 'Second tab', 409);
-        self::assertSame(3, $again->json('aside.revision'), 'the answer was lost and the edit sent again: it is kept once');
+        $again = $this->save($id, 1, fn ($document) => ($document->notes = 'from the second tab'), 'Second tab', 409);
+        self::assertSame(
+            3,
+            $again->json('aside.revision'),
+            'the answer was lost and the edit sent again: it is kept once',
+        );
         $taken = $this->api('POST', "/api/aircraft/{$id}/revisions/3/take", ['base' => 2]);
         $taken->assertJson(['revision' => 3, 'document' => ['notes' => 'from the second tab']]);
-        $this->save($id, 3, fn ($document) => $document->notes = 'merged', 'Merged')->assertJson(['revision' => 4]);
+        $this->save($id, 3, fn ($document) => ($document->notes = 'merged'), 'Merged')->assertJson(['revision' => 4]);
     }
 
     public function test_the_history_says_what_each_revision_changed(): void
     {
         $id = $this->aircraft()->id;
-        $this->save($id, 1, fn ($document) => $document->functions[0]->shape->main->expo = 0.45, 'Softer');
-        $this->save($id, 1, fn ($document) => $document->outputs[3]->reverse = true, 'From another tab', 409);
+        $this->save($id, 1, fn ($document) => ($document->functions[0]->shape->main->expo = 0.45), 'Softer');
+        $this->save($id, 1, fn ($document) => ($document->outputs[3]->reverse = true), 'From another tab', 409);
         $history = $this->api('GET', "/api/aircraft/{$id}/history")->json('revisions');
 
         self::assertSame([3, 2, 1], array_column($history, 'revision'));
-        self::assertSame([['Roll expo, Main: 30 % → 45 %', '4 Yaw direction: normal → reversed'], ['Roll expo, Main: 30 % → 45 %'], []], array_column($history, 'changes'));
-        self::assertSame([[true, false], [false, true], [false, false]], array_map(fn (array $one): array => [$one['aside'], $one['present']], $history));
+        self::assertSame(
+            [
+                ['Roll expo, Main: 30 % → 45 %', '4 Yaw direction: normal → reversed'],
+                ['Roll expo, Main: 30 % → 45 %'],
+                [],
+            ],
+            array_column($history, 'changes'),
+        );
+        self::assertSame(
+            [[true, false], [false, true], [false, false]],
+            array_map(fn (array $one): array => [$one['aside'], $one['present']], $history),
+        );
 
-        $this->api('POST', "/api/aircraft/{$id}/revisions/1/take", ['base' => 2])->assertJson(['revision' => 1, 'redo' => 'Softer']);
+        $this->api('POST', "/api/aircraft/{$id}/revisions/1/take", ['base' => 2])->assertJson([
+            'revision' => 1,
+            'redo' => 'Softer',
+        ]);
     }
 
     public function test_a_refused_edit_stores_nothing(): void
     {
         $id = $this->aircraft()->id;
-        $this->save($id, 1, fn ($document) => $document->functions[4]->drive->control = 'flick-z', status: 422)
-            ->assertJsonPath('faults.0.path', 'functions[4].drive.control');
-        $this->save($id, 1, fn ($document) => $document->outputs[0]->channel = 17, status: 422)
-            ->assertJsonPath('faults.0.says', 'Harbour 16 sends channels 1 to 16; there is no channel 17');
-        $this->api('PUT', "/api/aircraft/{$id}/program", ['base' => 1], 422)->assertJsonPath('faults.0.path', 'document');
+        $this->save(
+            $id,
+            1,
+            fn ($document) => ($document->functions[4]->drive->control = 'flick-z'),
+            status: 422,
+        )->assertJsonPath('faults.0.path', 'functions[4].drive.control');
+        $this->save($id, 1, fn ($document) => ($document->outputs[0]->channel = 17), status: 422)->assertJsonPath(
+            'faults.0.says',
+            'Harbour 16 sends channels 1 to 16; there is no channel 17',
+        );
+        $this->api('PUT', "/api/aircraft/{$id}/program", ['base' => 1], 422)->assertJsonPath(
+            'faults.0.path',
+            'document',
+        );
         $this->api('PUT', "/api/aircraft/{$id}/program", '{"base": NaN}', 422);
 
         self::assertSame(1, Revision::where('aircraft_id', $id)->count());
@@ -101,21 +155,38 @@ final class ProgramTest extends HttpTestCase
     public function test_a_thread_pulled_to_another_switch_moves_the_arming(): void
     {
         $id = $this->aircraft()->id;
-        $this->api('POST', "/api/aircraft/{$id}/assign", ['base' => 1, 'function' => 'arm', 'to' => 'control:flick-e'])
-            ->assertJson(['revision' => 2, 'note' => 'Arm on Flick E']);
-        $live = fn (string $control): int => $this->api('POST', '/api/live', ['document' => $this->document($id), 'inputs' => ['controls' => [$control => 'away']]])->json('outputs.5.pulse');
+        $this->api('POST', "/api/aircraft/{$id}/assign", [
+            'base' => 1,
+            'function' => 'arm',
+            'to' => 'control:flick-e',
+        ])->assertJson(['revision' => 2, 'note' => 'Arm on Flick E']);
+        $live = fn (string $control): int => $this->api('POST', '/api/live', [
+            'document' => $this->document($id),
+            'inputs' => ['controls' => [$control => 'away']],
+        ])->json('outputs.5.pulse');
 
         self::assertSame([1000, 2000], [$live('flick-a'), $live('flick-e')]);
-        $this->api('POST', "/api/aircraft/{$id}/assign", ['base' => 2, 'function' => 'arm', 'to' => null])->assertJson(['gaps' => ['Nothing moves Arm']]);
+        $this->api('POST', "/api/aircraft/{$id}/assign", ['base' => 2, 'function' => 'arm', 'to' => null])->assertJson([
+            'gaps' => ['Nothing moves Arm'],
+        ]);
         $this->api('POST', "/api/aircraft/{$id}/assign", ['base' => 3, 'function' => 'arm', 'to' => 'axis:roll'], 422);
-        $this->api('POST', "/api/aircraft/{$id}/assign", ['base' => 3, 'function' => 'arm', 'to' => 'control:lever'], 422)
-            ->assertJsonPath('faults.0.path', 'to');
+        $this->api(
+            'POST',
+            "/api/aircraft/{$id}/assign",
+            ['base' => 3, 'function' => 'arm', 'to' => 'control:lever'],
+            422,
+        )->assertJsonPath('faults.0.path', 'to');
     }
 
     public function test_a_live_frame_tells_pulses_reasons_and_the_dot(): void
     {
         $id = $this->aircraft()->id;
-        $live = $this->api('POST', '/api/live', ['document' => $this->document($id), 'inputs' => ['axes' => ['roll' => 0.5]], 'explain' => 1, 'function' => 'roll']);
+        $live = $this->api('POST', '/api/live', [
+            'document' => $this->document($id),
+            'inputs' => ['axes' => ['roll' => 0.5]],
+            'explain' => 1,
+            'function' => 'roll',
+        ]);
 
         self::assertSame('main', $live->json('phase'));
         self::assertEqualsWithDelta(0.3875, $live->json('functions.roll'), 1e-12);
@@ -131,7 +202,12 @@ final class ProgramTest extends HttpTestCase
         $draft = $this->document($id);
         $draft->outputs[0]->reverse = true;
 
-        self::assertSame(1306, $this->api('POST', '/api/live', ['document' => $draft, 'inputs' => ['axes' => ['roll' => 0.5]]])->json('outputs.1.pulse'));
+        self::assertSame(
+            1306,
+            $this->api('POST', '/api/live', ['document' => $draft, 'inputs' => ['axes' => ['roll' => 0.5]]])->json(
+                'outputs.1.pulse',
+            ),
+        );
         self::assertFalse($this->document($id)->outputs[0]->reverse);
     }
 
@@ -139,7 +215,11 @@ final class ProgramTest extends HttpTestCase
     {
         $document = $this->document($this->aircraft('Nightjar')->id);
         $ask = fn (string $calm, ?array $state, int $ticks = 1) => $this->api('POST', '/api/live', [
-            'document' => $document, 'inputs' => ['axes' => ['roll' => 1], 'controls' => ['flick-c' => $calm]], 'ticks' => $ticks, 'state' => $state, 'explain' => 1,
+            'document' => $document,
+            'inputs' => ['axes' => ['roll' => 1], 'controls' => ['flick-c' => $calm]],
+            'ticks' => $ticks,
+            'state' => $state,
+            'explain' => 1,
         ]);
         $first = $ask('toward', null);
         self::assertSame([2000, 0.5], [$first->json('outputs.1.pulse'), $first->json('settlesIn')]);
@@ -148,32 +228,54 @@ final class ProgramTest extends HttpTestCase
         $changed = $ask('away', $first->json('state'));
         self::assertSame(['calm', 2000], [$changed->json('phase'), $changed->json('outputs.1.pulse')]);
         $half = $ask('away', $changed->json('state'), 13);
-        self::assertEqualsWithDelta(1.0 - 0.4 * 13 / 25, $half->json('functions.roll'), 1e-9);
+        self::assertEqualsWithDelta(1.0 - (0.4 * 13) / 25, $half->json('functions.roll'), 1e-9);
         self::assertSame($half->json('outputs.1.pulse'), $half->json('explanation.pulse'));
         self::assertSame(1800, $ask('away', $half->json('state'), 12)->json('outputs.1.pulse'));
 
         // A state that isn't this program's is left aside, and what can't be one is refused.
         self::assertSame(1800, $ask('away', [1, 2, 3])->json('outputs.1.pulse'));
-        $this->api('POST', '/api/live', ['document' => $document, 'inputs' => (object) [], 'ticks' => 51], 422)->assertJsonPath('faults.0.path', 'ticks');
-        $this->api('POST', '/api/live', ['document' => $document, 'inputs' => (object) [], 'state' => ['x']], 422)->assertJsonPath('faults.0.path', 'state[0]');
+        $this->api(
+            'POST',
+            '/api/live',
+            ['document' => $document, 'inputs' => (object) [], 'ticks' => 51],
+            422,
+        )->assertJsonPath('faults.0.path', 'ticks');
+        $this->api(
+            'POST',
+            '/api/live',
+            ['document' => $document, 'inputs' => (object) [], 'state' => ['x']],
+            422,
+        )->assertJsonPath('faults.0.path', 'state[0]');
     }
 
     public function test_a_shape_is_drawn_by_the_core(): void
     {
         $id = $this->aircraft()->id;
-        $lines = $this->api('POST', '/api/shape', ['document' => $this->document($id), 'function' => 'roll'])->json('lines');
+        $lines = $this->api('POST', '/api/shape', ['document' => $this->document($id), 'function' => 'roll'])->json(
+            'lines',
+        );
 
         self::assertSame(['main', 'calm'], array_column($lines, 'phase'));
-        self::assertEquals([[-1, -1], [0, 0], [1, 1]], [$lines[0]['points'][0], $lines[0]['points'][40], $lines[0]['points'][80]]);
+        self::assertEquals(
+            [[-1, -1], [0, 0], [1, 1]],
+            [$lines[0]['points'][0], $lines[0]['points'][40], $lines[0]['points'][80]],
+        );
         self::assertEqualsWithDelta(0.6, $lines[1]['points'][80][1], 1e-12);
-        self::assertNull($this->api('POST', '/api/shape', ['document' => $this->document($id), 'function' => 'arm'])->json('lines'));
+        self::assertNull(
+            $this->api('POST', '/api/shape', ['document' => $this->document($id), 'function' => 'arm'])->json('lines'),
+        );
     }
 
     public function test_inputs_that_cannot_be_are_refused(): void
     {
         $id = $this->aircraft()->id;
         $document = $this->document($id);
-        $live = fn (mixed $inputs) => $this->api('POST', '/api/live', ['document' => $document, 'inputs' => $inputs], 422);
+        $live = fn (mixed $inputs) => $this->api(
+            'POST',
+            '/api/live',
+            ['document' => $document, 'inputs' => $inputs],
+            422,
+        );
         $live(['axes' => ['roll' => 2]])->assertJsonPath('faults.0.path', 'inputs.axes.roll');
         $live(['controls' => ['flick-a' => 'sideways']])->assertJsonPath('faults.0.path', 'inputs.controls.flick-a');
         $live([])->assertJsonPath('faults.0.path', 'inputs');

@@ -11,7 +11,9 @@ final class ProposalTest extends HttpTestCase
     /** @param  array<string, mixed>  $body */
     private function propose(string $what, array $body, string $aircraft = 'Nightjar', int $status = 200): TestResponse
     {
-        $document = json_decode((string) $this->api('GET', "/api/aircraft/{$this->aircraft($aircraft)->id}")->getContent())->document;
+        $document = json_decode(
+            (string) $this->api('GET', "/api/aircraft/{$this->aircraft($aircraft)->id}")->getContent(),
+        )->document;
 
         return $this->api('POST', "/api/propose/{$what}", ['document' => $document, ...$body], $status);
     }
@@ -21,25 +23,57 @@ final class ProposalTest extends HttpTestCase
         $id = $this->aircraft('Petrel')->id;
         $proposal = $this->propose('recipe', ['recipe' => 'sailplane', 'settings' => ['wing' => 'six']], 'Petrel');
         self::assertSame(1, Revision::where('aircraft_id', $id)->count());
-        self::assertMatchesRegularExpression('/Added output \d+ Right inner aileron/', implode("\n", $proposal->json('changes')));
+        self::assertMatchesRegularExpression(
+            '/Added output \d+ Right inner aileron/',
+            implode("\n", $proposal->json('changes')),
+        );
 
         $document = json_decode((string) $proposal->getContent())->document;
-        $this->api('PUT', "/api/aircraft/{$id}/program", ['base' => 1, 'document' => $document, 'note' => 'Recipe: Sailplane'])->assertJson(['revision' => 2]);
+        $this->api('PUT', "/api/aircraft/{$id}/program", [
+            'base' => 1,
+            'document' => $document,
+            'note' => 'Recipe: Sailplane',
+        ])->assertJson(['revision' => 2]);
         $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 2])->assertJson(['revision' => 1]);
     }
 
     public function test_a_recipe_that_cannot_be_is_refused_with_its_settings(): void
     {
-        $this->propose('recipe', ['recipe' => 'plane', 'settings' => ['differential' => 2]], 'Tern', 422)->assertJsonPath('faults.0.path', 'settings.differential');
-        $this->propose('recipe', ['recipe' => 'rocket', 'settings' => (object) []], 'Tern', 422)->assertJsonPath('faults.0.path', 'recipe');
-        $this->propose('recipe', ['recipe' => 'sailplane', 'settings' => ['wing' => 'six']], 'Midge', 422)->assertJsonPath('faults.0.path', 'transmitter');
+        $this->propose(
+            'recipe',
+            ['recipe' => 'plane', 'settings' => ['differential' => 2]],
+            'Tern',
+            422,
+        )->assertJsonPath('faults.0.path', 'settings.differential');
+        $this->propose('recipe', ['recipe' => 'rocket', 'settings' => (object) []], 'Tern', 422)->assertJsonPath(
+            'faults.0.path',
+            'recipe',
+        );
+        $this->propose(
+            'recipe',
+            ['recipe' => 'sailplane', 'settings' => ['wing' => 'six']],
+            'Midge',
+            422,
+        )->assertJsonPath('faults.0.path', 'transmitter');
     }
 
     public function test_every_recipe_is_listed_with_what_can_be_chosen(): void
     {
         $answer = $this->api('GET', '/api/recipes');
 
-        self::assertSame(['plane', 'flying-wing', 'sailplane', 'multirotor', 'helicopter', 'swash-helicopter', 'ground-vehicle', 'pan-tilt'], $answer->json('recipes.*.id'));
+        self::assertSame(
+            [
+                'plane',
+                'flying-wing',
+                'sailplane',
+                'multirotor',
+                'helicopter',
+                'swash-helicopter',
+                'ground-vehicle',
+                'pan-tilt',
+            ],
+            $answer->json('recipes.*.id'),
+        );
         self::assertContains('Soft hover', array_keys($answer->json('curves')));
         self::assertSame([0.5, 0.4, 0.3, 0.2], $answer->json('ladder.*.expo'));
     }
@@ -51,32 +85,94 @@ final class ProposalTest extends HttpTestCase
         self::assertContains('Flick A → Left shoulder', $proposal->json('places'));
         self::assertContains("Quayside 8 has 8 channels: 9 Video power can't come along", $proposal->json('notes'));
         self::assertContains('Transmitter: Harbour 16 → Quayside 8', $proposal->json('changes'));
-        $this->propose('transmitter', ['transmitter' => 'nowhere-3'], status: 422)->assertJsonPath('faults.0.path', 'transmitter');
+        $this->propose('transmitter', ['transmitter' => 'nowhere-3'], status: 422)->assertJsonPath(
+            'faults.0.path',
+            'transmitter',
+        );
     }
 
     public function test_steps_trims_styles_and_curves(): void
     {
-        self::assertContains('Ladder stands on: First hovers → Circuits', $this->propose('rung', ['rung' => 1])->json('changes'));
-        self::assertContains('1 Left aileron sub-trim: 0 % → 9 %', $this->propose('trims', ['inputs' => ['trims' => ['roll' => 0.6]]], 'Petrel')->json('changes'));
-        $this->propose('trims', ['inputs' => ['trims' => ['roll' => 0.6]]], 'Rook', 422)->assertJsonPath('faults.0.path', 'trims');
-        self::assertSame(['Tail gyro gain step Gentle: 57 % → 60 %'], $this->propose('style', ['row' => 'gentle', 'thing' => 'gain', 'value' => 0.6], 'Rook')->json('changes'));
-        $this->propose('style', ['row' => 'gentle', 'thing' => 'gain', 'value' => 0.6], 'Petrel', 422)->assertJsonPath('faults.0.says', 'this program has no switch that chooses styles');
-        $this->propose('style', ['row' => 'gentle', 'thing' => 'throttle', 'value' => 1.2], 'Rook', 422)->assertJsonPath('faults.0.path', 'value');
-        self::assertCount(6, $this->propose('curve', ['curve' => 'hover-soft', 'do' => 'add-point'])->json('document.curves.hover-soft.points'));
-        self::assertSame([[-1, 0.5], [1, 0.5]], $this->propose('curve', ['curve' => 'hover-soft', 'do' => 'Flat'])->json('document.curves.hover-soft.points'));
-        $this->propose('curve', ['curve' => 'hover-soft', 'do' => 'fold'], status: 422)->assertJsonPath('faults.0.path', 'do');
-        $this->propose('curve', ['curve' => 'gone', 'do' => 'mirror'], status: 422)->assertJsonPath('faults.0.path', 'curve');
+        self::assertContains(
+            'Ladder stands on: First hovers → Circuits',
+            $this->propose('rung', ['rung' => 1])->json('changes'),
+        );
+        self::assertContains(
+            '1 Left aileron sub-trim: 0 % → 9 %',
+            $this->propose('trims', ['inputs' => ['trims' => ['roll' => 0.6]]], 'Petrel')->json('changes'),
+        );
+        $this->propose('trims', ['inputs' => ['trims' => ['roll' => 0.6]]], 'Rook', 422)->assertJsonPath(
+            'faults.0.path',
+            'trims',
+        );
+        self::assertSame(
+            ['Tail gyro gain step Gentle: 57 % → 60 %'],
+            $this->propose('style', ['row' => 'gentle', 'thing' => 'gain', 'value' => 0.6], 'Rook')->json('changes'),
+        );
+        $this->propose('style', ['row' => 'gentle', 'thing' => 'gain', 'value' => 0.6], 'Petrel', 422)->assertJsonPath(
+            'faults.0.says',
+            'this program has no switch that chooses styles',
+        );
+        $this->propose(
+            'style',
+            ['row' => 'gentle', 'thing' => 'throttle', 'value' => 1.2],
+            'Rook',
+            422,
+        )->assertJsonPath('faults.0.path', 'value');
+        self::assertCount(
+            6,
+            $this->propose('curve', ['curve' => 'hover-soft', 'do' => 'add-point'])->json(
+                'document.curves.hover-soft.points',
+            ),
+        );
+        self::assertSame(
+            [[-1, 0.5], [1, 0.5]],
+            $this->propose('curve', ['curve' => 'hover-soft', 'do' => 'Flat'])->json(
+                'document.curves.hover-soft.points',
+            ),
+        );
+        $this->propose('curve', ['curve' => 'hover-soft', 'do' => 'fold'], status: 422)->assertJsonPath(
+            'faults.0.path',
+            'do',
+        );
+        $this->propose('curve', ['curve' => 'gone', 'do' => 'mirror'], status: 422)->assertJsonPath(
+            'faults.0.path',
+            'curve',
+        );
     }
 
     public function test_phases_are_made_moved_and_removed_and_a_hidden_one_is_told_before(): void
     {
-        $new = ['do' => 'add', 'name' => 'Wild', 'fade' => 0.2, 'phase' => 'main', 'when' => ['control' => 'flick-c', 'at' => 'away']];
+        $new = [
+            'do' => 'add',
+            'name' => 'Wild',
+            'fade' => 0.2,
+            'phase' => 'main',
+            'when' => ['control' => 'flick-c', 'at' => 'away'],
+        ];
 
         self::assertStringContainsString('Wild can never be active', $this->propose('phase', $new)->json('notes.0'));
-        self::assertSame([], $this->propose('phase', [...$new, 'when' => ['control' => 'flick-c', 'at' => 'middle']])->json('notes'));
-        self::assertSame(['landing', 'thermal', 'launch'], array_slice($this->propose('phase', ['do' => 'move', 'phase' => 'launch', 'by' => 1], 'Petrel')->json('document.phases.*.id'), 1));
-        $this->propose('phase', ['do' => 'remove', 'phase' => 'launch'], 'Petrel', 422)->assertJsonPath('faults.0.path', 'phase');
-        $this->propose('phase', ['do' => 'add', 'name' => 'Wild'], status: 422)->assertJsonPath('faults.0.path', 'when');
+        self::assertSame(
+            [],
+            $this->propose('phase', [...$new, 'when' => ['control' => 'flick-c', 'at' => 'middle']])->json('notes'),
+        );
+        self::assertSame(
+            ['landing', 'thermal', 'launch'],
+            array_slice(
+                $this->propose('phase', ['do' => 'move', 'phase' => 'launch', 'by' => 1], 'Petrel')->json(
+                    'document.phases.*.id',
+                ),
+                1,
+            ),
+        );
+        $this->propose('phase', ['do' => 'remove', 'phase' => 'launch'], 'Petrel', 422)->assertJsonPath(
+            'faults.0.path',
+            'phase',
+        );
+        $this->propose('phase', ['do' => 'add', 'name' => 'Wild'], status: 422)->assertJsonPath(
+            'faults.0.path',
+            'when',
+        );
         $this->propose('phase', ['do' => 'dance'], status: 422)->assertJsonPath('faults.0.path', 'do');
         $this->propose('phase', [...$new, 'name' => ''], status: 422)->assertJsonPath('faults.0.path', 'name');
     }
@@ -90,8 +186,14 @@ final class ProposalTest extends HttpTestCase
             $this->api('PUT', "/api/aircraft/{$id}/program", ['base' => $base + 1, 'document' => $document]);
         }
 
-        self::assertSame(['Roll expo, Gentle: 50 % → 40 %'], $this->api('GET', "/api/aircraft/{$id}/compare/1/3")->json('changes'));
-        self::assertSame(['Roll expo, Gentle: 40 % → 50 %'], $this->api('GET', "/api/aircraft/{$id}/compare/3/1")->json('changes'));
+        self::assertSame(
+            ['Roll expo, Gentle: 50 % → 40 %'],
+            $this->api('GET', "/api/aircraft/{$id}/compare/1/3")->json('changes'),
+        );
+        self::assertSame(
+            ['Roll expo, Gentle: 40 % → 50 %'],
+            $this->api('GET', "/api/aircraft/{$id}/compare/3/1")->json('changes'),
+        );
         self::assertSame([], $this->api('GET', "/api/aircraft/{$id}/compare/2/2")->json('changes'));
         $this->api('GET', "/api/aircraft/{$id}/compare/1/9", status: 404);
     }

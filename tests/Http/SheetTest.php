@@ -26,7 +26,9 @@ final class SheetTest extends HttpTestCase
 
         $sheet->assertJson(['transmitterName' => 'Quayside 8', 'compromises' => 1]);
         self::assertCount(2, $sheet->json('losses'));
-        $this->call('GET', $this->path('', '?transmitter=nowhere'))->assertStatus(422)->assertJsonPath('faults.0.path', 'transmitter');
+        $this->call('GET', $this->path('', '?transmitter=nowhere'))
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.path', 'transmitter');
     }
 
     public function test_as_a_table_and_as_a_page(): void
@@ -38,7 +40,7 @@ final class SheetTest extends HttpTestCase
 
         $page = $this->call('GET', $this->path('.html', '?transmitter=quayside-8'));
         self::assertStringStartsWith('text/html', (string) $page->headers->get('Content-Type'));
-        $document = new \DOMDocument;
+        $document = new \DOMDocument();
         self::assertTrue(@$document->loadHTML((string) $page->getContent()));
         self::assertSame('Nightjar on Quayside 8', $document->getElementsByTagName('title')->item(0)?->textContent);
     }
@@ -46,15 +48,36 @@ final class SheetTest extends HttpTestCase
     /** @return array<string, string> the key of every line, by what it is */
     private function keys(string $transmitter = 'harbour-16'): array
     {
-        $lines = array_merge([], ...array_column($this->api('GET', $this->path('', "?transmitter={$transmitter}"))->json('sections'), 'lines'));
+        $lines = array_merge(
+            [],
+            ...array_column(
+                $this->api('GET', $this->path('', "?transmitter={$transmitter}"))->json('sections'),
+                'lines',
+            ),
+        );
 
         return array_column($lines, 'key', 'what');
     }
 
     /** @param  list<string>  $keys */
-    private function tick(array $keys, bool $done = true, string $transmitter = 'harbour-16', int $status = 200, ?int $revision = null): \Illuminate\Testing\TestResponse
-    {
-        return $this->api('POST', $this->path(''), ['transmitter' => $transmitter, 'revision' => $revision ?? $this->aircraft()->head, 'keys' => $keys, 'done' => $done], $status);
+    private function tick(
+        array $keys,
+        bool $done = true,
+        string $transmitter = 'harbour-16',
+        int $status = 200,
+        ?int $revision = null,
+    ): \Illuminate\Testing\TestResponse {
+        return $this->api(
+            'POST',
+            $this->path(''),
+            [
+                'transmitter' => $transmitter,
+                'revision' => $revision ?? $this->aircraft()->head,
+                'keys' => $keys,
+                'done' => $done,
+            ],
+            $status,
+        );
     }
 
     public function test_a_line_stays_entered_until_the_sheet_says_something_else(): void
@@ -63,18 +86,27 @@ final class SheetTest extends HttpTestCase
         self::assertSame(count($keys), count(array_unique($keys)));
         [$arm, $roll] = [$keys['5 Arm, Armed'], $keys['Name']];
         $this->tick([$arm, $roll]);
-        $this->tick([$arm])->assertJsonPath("entered.{$arm}.state", 'done')->assertJsonPath("entered.{$roll}.value", 'Nightjar')->assertJsonPath("entered.{$roll}.revision", 1);
+        $this->tick([$arm])
+            ->assertJsonPath("entered.{$arm}.state", 'done')
+            ->assertJsonPath("entered.{$roll}.value", 'Nightjar')
+            ->assertJsonPath("entered.{$roll}.revision", 1);
         self::assertSame(2, Act::where('kind', 'entry')->count(), 'entered twice is entered once');
 
         $aircraft = $this->aircraft();
         $document = json_decode($aircraft->current()->document);
         $document->functions[4]->steps[1]->value = 0.9;
-        $this->api('PUT', "/api/aircraft/{$aircraft->id}/program", ['document' => $document, 'base' => $aircraft->head, 'note' => 'arm']);
+        $this->api('PUT', "/api/aircraft/{$aircraft->id}/program", [
+            'document' => $document,
+            'base' => $aircraft->head,
+            'note' => 'arm',
+        ]);
         $now = $this->api('GET', $this->path(''));
         $now->assertJsonPath("entered.{$arm}.state", 'changed')->assertJsonPath("entered.{$roll}.state", 'done');
         self::assertSame('100 %, 2000 µs', $now->json("entered.{$arm}.value"), 'what stands in the transmitter');
 
-        $this->tick([$arm])->assertJsonPath("entered.{$arm}.state", 'done')->assertJsonPath("entered.{$arm}.revision", 2);
+        $this->tick([$arm])
+            ->assertJsonPath("entered.{$arm}.state", 'done')
+            ->assertJsonPath("entered.{$arm}.revision", 2);
         self::assertSame([$roll], array_keys($this->tick([$arm], false)->json('entered')));
     }
 

@@ -12,8 +12,10 @@ final class StoresTest extends HttpTestCase
     public static function kinds(): array
     {
         return [
-            'a transmitter' => ['transmitters', 'quayside-8', 'transmitters'], 'a receiver' => ['receivers', 'lantern-r8', 'receivers'],
-            'a controller' => ['controllers', 'keel-f4', 'controllers'], 'a pack' => ['packs', 'petrel-3s', 'packs'],
+            'a transmitter' => ['transmitters', 'quayside-8', 'transmitters'],
+            'a receiver' => ['receivers', 'lantern-r8', 'receivers'],
+            'a controller' => ['controllers', 'keel-f4', 'controllers'],
+            'a pack' => ['packs', 'petrel-3s', 'packs'],
             'a speed controller' => ['speed-controllers', 'heron-45', 'speedControllers'],
         ];
     }
@@ -29,7 +31,11 @@ final class StoresTest extends HttpTestCase
         $names = $this->api('POST', "/api/stores/{$kind}", $own)->json("{$list}.*.name");
         self::assertContains('My own, renamed', $names);
         self::assertNotContains('My own', $names, 'one of the same id is replaced');
-        self::assertCount(1, array_keys($this->api('GET', '/api/stores')->json("{$list}.*.id"), 'my-own', true), 'it is there once');
+        self::assertCount(
+            1,
+            array_keys($this->api('GET', '/api/stores')->json("{$list}.*.id"), 'my-own', true),
+            'it is there once',
+        );
 
         self::assertNotContains('my-own', $this->api('DELETE', "/api/stores/{$kind}/my-own")->json("{$list}.*.id"));
         self::assertContains($shipped, $this->api('GET', '/api/stores')->json("{$list}.*.id"));
@@ -41,9 +47,17 @@ final class StoresTest extends HttpTestCase
         [$own->id, $own->name] = ['garden', 'Garden hop'];
         $this->api('POST', '/api/stores/scenarios', $own);
         $document = $this->demoDocument('Midge');
-        $seconds = array_column($this->api('POST', '/api/sense', ['document' => $document])->json('scenarios'), 'seconds', 'id');
+        $seconds = array_column(
+            $this->api('POST', '/api/sense', ['document' => $document])->json('scenarios'),
+            'seconds',
+            'id',
+        );
         self::assertEquals(76, $seconds['garden']);
-        $fly = fn (): array => $this->api('POST', '/api/rehearsal', ['document' => $document, 'script' => 'garden', 'seed' => 1])->json();
+        $fly = fn (): array => $this->api('POST', '/api/rehearsal', [
+            'document' => $document,
+            'script' => 'garden',
+            'seed' => 1,
+        ])->json();
         self::assertSame('Garden hop', $fly()['script']['name']);
 
         $own->legs[3]->seconds = 40;
@@ -55,7 +69,12 @@ final class StoresTest extends HttpTestCase
         $this->api('POST', '/api/stores/scenarios', $own, 422)->assertJsonPath('faults.0.path', 'legs[4]');
         self::assertEquals(104, $fly()['seconds'], 'what was kept stays');
         $this->api('DELETE', '/api/stores/scenarios/garden');
-        $this->api('POST', '/api/rehearsal', ['document' => $document, 'script' => 'garden', 'seed' => 1], 422)->assertJsonPath('faults.0.path', 'script');
+        $this->api(
+            'POST',
+            '/api/rehearsal',
+            ['document' => $document, 'script' => 'garden', 'seed' => 1],
+            422,
+        )->assertJsonPath('faults.0.path', 'script');
     }
 
     #[DataProvider('kinds')]
@@ -66,17 +85,31 @@ final class StoresTest extends HttpTestCase
         $refused = $this->api('POST', "/api/stores/{$kind}", $changed, 422);
 
         $refused->assertJsonPath('faults.0.path', 'id');
-        self::assertStringContainsString('ships with the app and stays as it is; give yours another id', (string) $refused->json('message'));
+        self::assertStringContainsString(
+            'ships with the app and stays as it is; give yours another id',
+            (string) $refused->json('message'),
+        );
         $this->api('DELETE', "/api/stores/{$kind}/{$shipped}", status: 404);
-        self::assertNotContains('Mine now', $this->api('GET', '/api/stores')->json('definitions.*.items.*.document.name'));
+        self::assertNotContains(
+            'Mine now',
+            $this->api('GET', '/api/stores')->json('definitions.*.items.*.document.name'),
+        );
     }
 
     #[DataProvider('kinds')]
-    public function test_what_is_no_definition_is_told_and_nothing_is_kept(string $kind, string $shipped, string $list): void
-    {
+    public function test_what_is_no_definition_is_told_and_nothing_is_kept(
+        string $kind,
+        string $shipped,
+        string $list,
+    ): void {
         $before = $this->api('GET', '/api/stores')->json("{$list}.*.id");
         $this->send('POST', "/api/stores/{$kind}", '{"format": ', 422);
-        $this->api('POST', "/api/stores/{$kind}", (object) ['format' => 'dusk-switch/kite', 'version' => 1], 422)->assertJsonPath('faults.0.path', 'format');
+        $this->api(
+            'POST',
+            "/api/stores/{$kind}",
+            (object) ['format' => 'dusk-switch/kite', 'version' => 1],
+            422,
+        )->assertJsonPath('faults.0.path', 'format');
         $spoilt = self::shipped($kind, $shipped);
         [$spoilt->id, $spoilt->wheels] = ['my-own', 3];
         $this->api('POST', "/api/stores/{$kind}", $spoilt, 422)->assertJsonPath('faults.0.path', 'wheels');
@@ -95,9 +128,17 @@ final class StoresTest extends HttpTestCase
         $nightjar->controller = 'my-own';
         unset($nightjar->aboard->controller);
 
-        self::assertContains('one-mode-in-each-state', $this->api('POST', '/api/prove', ['document' => $nightjar])->json('findings.*.rule'));
+        self::assertContains(
+            'one-mode-in-each-state',
+            $this->api('POST', '/api/prove', ['document' => $nightjar])->json('findings.*.rule'),
+        );
         $solved = $this->api('POST', '/api/propose/slots', ['document' => $nightjar, 'channel' => 6])->json('document');
-        self::assertNotContains('one-mode-in-each-state', $this->api('POST', '/api/prove', ['document' => json_decode((string) json_encode($solved))])->json('findings.*.rule'));
+        self::assertNotContains(
+            'one-mode-in-each-state',
+            $this->api('POST', '/api/prove', ['document' => json_decode((string) json_encode($solved))])->json(
+                'findings.*.rule',
+            ),
+        );
     }
 
     private static function shipped(string $kind, string $id): \stdClass

@@ -46,14 +46,29 @@ final class VoiceTroubleTest extends HttpTestCase
         chmod("{$this->folder}/espeak-ng", 0o755);
         putenv("PATH={$this->folder}");
         $start = microtime(true);
-        self::assertStringContainsString($says, $this->postJson('/api/clip', ['text' => 'Signal low'])->assertStatus(503)->json('message'));
-        self::assertStringContainsString($says, $this->postJson('/api/voice-pack', ['document' => $this->demoDocument('Petrel')])->assertStatus(503)->json('message'));
+        self::assertStringContainsString(
+            $says,
+            $this->postJson('/api/clip', ['text' => 'Signal low'])
+                ->assertStatus(503)
+                ->json('message'),
+        );
+        self::assertStringContainsString(
+            $says,
+            $this->postJson('/api/voice-pack', ['document' => $this->demoDocument('Petrel')])
+                ->assertStatus(503)
+                ->json('message'),
+        );
         self::assertLessThan(20.0, microtime(true) - $start, 'it is given up at its first clip');
     }
 
     public function test_none_at_all_is_told(): void
     {
         putenv("PATH={$this->folder}");
-        self::assertStringContainsString('espeak-ng isn\'t installed', $this->postJson('/api/clip', ['text' => 'Signal low'])->assertStatus(503)->json('message'));
+        self::assertStringContainsString(
+            'espeak-ng isn\'t installed',
+            $this->postJson('/api/clip', ['text' => 'Signal low'])
+                ->assertStatus(503)
+                ->json('message'),
+        );
     }
 }

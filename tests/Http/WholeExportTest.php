@@ -16,7 +16,9 @@ final class WholeExportTest extends HttpTestCase
     private function ownNightjar(): int
     {
         $document = $this->demoDocument('Nightjar');
-        foreach ([['transmitters', 'transmitter'], ['receivers', 'receiver'], ['controllers', 'controller']] as [$kind, $key]) {
+        foreach (
+            [['transmitters', 'transmitter'], ['receivers', 'receiver'], ['controllers', 'controller']] as [$kind, $key]
+        ) {
             $document->{$key} = $this->own($kind, $document->{$key});
         }
         $kit = $document->aboard->kit;
@@ -58,12 +60,20 @@ final class WholeExportTest extends HttpTestCase
     private function behaviour(int $id): array
     {
         $document = json_decode((string) $this->api('GET', "/api/aircraft/{$id}")->getContent())->document;
-        $flight = $this->api('POST', '/api/rehearsal', ['document' => $document, 'script' => 'out-and-back', 'seed' => 7])->json();
+        $flight = $this->api('POST', '/api/rehearsal', [
+            'document' => $document,
+            'script' => 'out-and-back',
+            'seed' => 7,
+        ])->json();
 
         return [
-            'pulses' => $this->api('POST', '/api/live', ['document' => $document, 'inputs' => ['axes' => (object) ['roll' => 0.3, 'throttle' => -0.4], 'controls' => (object) []]])->json('outputs'),
+            'pulses' => $this->api('POST', '/api/live', [
+                'document' => $document,
+                'inputs' => ['axes' => (object) ['roll' => 0.3, 'throttle' => -0.4], 'controls' => (object) []],
+            ])->json('outputs'),
             'proof' => $this->api('POST', '/api/prove', ['document' => $document])->json('findings'),
-            'said' => $flight['said'], 'verdict' => $flight['verdict'] ?? null,
+            'said' => $flight['said'],
+            'verdict' => $flight['verdict'] ?? null,
         ];
     }
 
@@ -72,10 +82,18 @@ final class WholeExportTest extends HttpTestCase
         $id = $this->ownNightjar();
         $before = $this->behaviour($id);
         $file = $this->whole($id);
-        $validator = new Validator;
-        $validator->resolver()?->registerFile('https://dusk-switch.example/schema/export.schema.json', 'schema/export.schema.json');
-        $validator->resolver()?->registerFile('https://dusk-switch.example/schema/program.schema.json', 'schema/program.schema.json');
-        self::assertTrue($validator->validate(json_decode($file), 'https://dusk-switch.example/schema/export.schema.json')->isValid());
+        $validator = new Validator();
+        $validator
+            ->resolver()
+            ?->registerFile('https://dusk-switch.example/schema/export.schema.json', 'schema/export.schema.json');
+        $validator
+            ->resolver()
+            ?->registerFile('https://dusk-switch.example/schema/program.schema.json', 'schema/program.schema.json');
+        self::assertTrue(
+            $validator
+                ->validate(json_decode($file), 'https://dusk-switch.example/schema/export.schema.json')
+                ->isValid(),
+        );
 
         $this->emptyStores();
         $this->api('GET', "/api/aircraft/{$id}", status: 424);
@@ -94,10 +112,18 @@ final class WholeExportTest extends HttpTestCase
         $count = Definition::count();
         $shown = $this->api('POST', '/api/import', $file, 409);
         self::assertSame(['packs'], $shown->json('differing.*.kind'));
-        self::assertSame([1111, false], [$shown->json('differing.0.there.capacity'), $shown->json('differing.0.shipped')]);
+        self::assertSame(
+            [1111, false],
+            [$shown->json('differing.0.there.capacity'), $shown->json('differing.0.shipped')],
+        );
         self::assertSame($count, Definition::count(), 'nothing was taken in yet');
         $pack = $shown->json('differing.0.id');
-        $decide = fn (string $do): string => $this->api('POST', '/api/import/decided', ['export' => $file, 'decisions' => [['kind' => 'packs', 'id' => $pack, 'do' => $do]]], 201)->json('document.aboard.kit.pack');
+        $decide = fn (string $do): string => $this->api(
+            'POST',
+            '/api/import/decided',
+            ['export' => $file, 'decisions' => [['kind' => 'packs', 'id' => $pack, 'do' => $do]]],
+            201,
+        )->json('document.aboard.kit.pack');
         $capacity = fn (string $id): float => $this->app->make(Stores::class)->pack($id)->capacity ?? 0.0;
 
         self::assertSame($pack, $decide('leave'));
@@ -107,7 +133,11 @@ final class WholeExportTest extends HttpTestCase
         self::assertSame(1111.0, $capacity($new));
         self::assertSame($pack, $decide('replace'));
         self::assertSame(1111.0, $capacity($pack));
-        self::assertCount(2, $this->api('GET', "/api/stores/packs/{$pack}/revisions")->json('revisions'), 'what it was stays in its history');
+        self::assertCount(
+            2,
+            $this->api('GET', "/api/stores/packs/{$pack}/revisions")->json('revisions'),
+            'what it was stays in its history',
+        );
     }
 
     public function test_one_that_ships_is_never_replaced(): void
@@ -117,7 +147,12 @@ final class WholeExportTest extends HttpTestCase
         $file->definitions[$place]->document->channels = 9;
         $id = $file->definitions[$place]->document->id;
         self::assertTrue($this->api('POST', '/api/import', $file, 409)->json('differing.0.shipped'));
-        $in = $this->api('POST', '/api/import/decided', ['export' => $file, 'decisions' => [['kind' => 'receivers', 'id' => $id, 'do' => 'replace']]], 201);
+        $in = $this->api(
+            'POST',
+            '/api/import/decided',
+            ['export' => $file, 'decisions' => [['kind' => 'receivers', 'id' => $id, 'do' => 'replace']]],
+            201,
+        );
         self::assertSame("{$id}-2", $in->json('document.receiver'));
     }
 
@@ -132,15 +167,23 @@ final class WholeExportTest extends HttpTestCase
             return $file;
         };
         $this->emptyStores();
-        foreach ([
-            'definitions[0].document.channels' => fn (stdClass $file) => $file->definitions[0]->document->channels = 99,
-            'definitions[1].kind' => fn (stdClass $file) => $file->definitions[1]->kind = 'kites',
-            'extra' => fn (stdClass $file) => $file->extra = 1,
-            'functions[0].name' => fn (stdClass $file) => $file->program->functions[0]->name = 7,
-        ] as $path => $how) {
+        foreach (
+            [
+                'definitions[0].document.channels' => fn (
+                    stdClass $file,
+                ) => ($file->definitions[0]->document->channels = 99),
+                'definitions[1].kind' => fn (stdClass $file) => ($file->definitions[1]->kind = 'kites'),
+                'extra' => fn (stdClass $file) => ($file->extra = 1),
+                'functions[0].name' => fn (stdClass $file) => ($file->program->functions[0]->name = 7),
+            ] as $path => $how
+        ) {
             $this->api('POST', '/api/import', $spoil($how), 422)->assertJsonPath('faults.0.path', $path);
         }
-        self::assertSame([0, $aircraft], [Definition::count(), \DuskSwitch\App\Models\Aircraft::count()], 'what came before the fault was taken back');
+        self::assertSame(
+            [0, $aircraft],
+            [Definition::count(), \DuskSwitch\App\Models\Aircraft::count()],
+            'what came before the fault was taken back',
+        );
         self::assertGreaterThan(0, $definitions);
     }
 
@@ -148,8 +191,22 @@ final class WholeExportTest extends HttpTestCase
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'whole');
         file_put_contents($file, $this->whole($this->ownNightjar()));
-        $run = fn (string ...$arguments): Process => tap(new Process([PHP_BINARY, 'artisan', ...$arguments], dirname(__DIR__, 2), ['DUSK_DATABASE' => '/nowhere/at/all.sqlite'], '[{}]'))->run();
-        foreach ([['program:evaluate', $file], ['program:prove', $file], ['program:sheet', $file], ['rehearsal:run', $file, '--script=out-and-back']] as $arguments) {
+        $run = fn (string ...$arguments): Process => tap(
+            new Process(
+                [PHP_BINARY, 'artisan', ...$arguments],
+                dirname(__DIR__, 2),
+                ['DUSK_DATABASE' => '/nowhere/at/all.sqlite'],
+                '[{}]',
+            ),
+        )->run();
+        foreach (
+            [
+                ['program:evaluate', $file],
+                ['program:prove', $file],
+                ['program:sheet', $file],
+                ['rehearsal:run', $file, '--script=out-and-back'],
+            ] as $arguments
+        ) {
             $done = $run(...$arguments);
             self::assertContains($done->getExitCode(), [0, 1], "{$arguments[0]}: {$done->getErrorOutput()}");
             self::assertNotNull(json_decode($done->getOutput()), $arguments[0]);

@@ -25,7 +25,26 @@ final readonly class Covering
         }
         fwrite(STDERR, "Measuring which test runs which line …\n");
         $extension = extension_loaded('pcov') ? [] : ['-d', 'extension=pcov.so'];
-        $run = $copy->phpunit([...$extension, '-d', 'pcov.enabled=1', '-d', 'pcov.directory='.$copy->folder.'/core', 'vendor/bin/phpunit', '--testsuite', 'core,outside', '--coverage-filter', 'core', '--coverage-php', 'coverage.php', '--log-junit', 'times.xml', '--no-progress'], 3600);
+        $run = $copy->phpunit(
+            [
+                ...$extension,
+                '-d',
+                'pcov.enabled=1',
+                '-d',
+                'pcov.directory='.$copy->folder.'/core',
+                'vendor/bin/phpunit',
+                '--testsuite',
+                'core,outside',
+                '--coverage-filter',
+                'core',
+                '--coverage-php',
+                'coverage.php',
+                '--log-junit',
+                'times.xml',
+                '--no-progress',
+            ],
+            3600,
+        );
         $run->run();
         if (! is_file("{$copy->folder}/coverage.php")) {
             throw new RuntimeException($run->getOutput().$run->getErrorOutput());
@@ -43,7 +62,7 @@ final readonly class Covering
     private static function from(string $folder): self
     {
         $coverage = require "{$folder}/coverage.php";
-        if (! $coverage instanceof CodeCoverage) {
+        if (! ($coverage instanceof CodeCoverage)) {
             throw new RuntimeException('The coverage is no coverage.');
         }
         $tests = $lines = [];
@@ -60,15 +79,29 @@ final readonly class Covering
             $seconds[$name] = ($seconds[$name] ?? 0) + (float) $case['time'];
         }
 
-        return new self(array_map(fn (array $of): array => array_map(fn (array $ids): array => array_values(array_unique($ids)), $of), $lines), array_map(strval(...), array_keys($tests)), $seconds);
+        return new self(
+            array_map(
+                fn (array $of): array => array_map(fn (array $ids): array => array_values(array_unique($ids)), $of),
+                $lines,
+            ),
+            array_map(strval(...), array_keys($tests)),
+            $seconds,
+        );
     }
 
     /** @return list<string> tests by class and method, the quickest first; of the whole file where its line is no statement of its own */
     public function of(Mutation $change): array
     {
         $file = $this->lines[$change->file] ?? [];
-        $of = array_filter($file, fn (int $line): bool => $line >= $change->line && $line <= $change->until, ARRAY_FILTER_USE_KEY);
-        $names = array_map(fn (int $id): string => $this->tests[$id], array_unique(array_merge([], ...($of === [] ? $file : $of))));
+        $of = array_filter(
+            $file,
+            fn (int $line): bool => $line >= $change->line && $line <= $change->until,
+            ARRAY_FILTER_USE_KEY,
+        );
+        $names = array_map(
+            fn (int $id): string => $this->tests[$id],
+            array_unique(array_merge([], ...$of === [] ? $file : $of)),
+        );
         usort($names, fn (string $a, string $b): int => ($this->seconds[$a] ?? 0.0) <=> ($this->seconds[$b] ?? 0.0));
 
         return $names;

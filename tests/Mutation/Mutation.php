@@ -6,7 +6,14 @@ namespace DuskSwitch\Tests\Mutation;
 final readonly class Mutation
 {
     /** @param  int  $until the last line of the statement that it stands in */
-    public function __construct(public string $file, public int $line, public int $until, public int $from, public int $to, public string $text) {}
+    public function __construct(
+        public string $file,
+        public int $line,
+        public int $until,
+        public int $from,
+        public int $to,
+        public string $text,
+    ) {}
 
     /** The file's text with the change made. */
     public function in(string $code): string
@@ -22,6 +29,8 @@ final readonly class Mutation
         $end = strpos($code."\n", "\n", $this->to);
         $grown = strlen($changed) - strlen($code);
 
-        return trim(substr($code, $start, $end - $start)).'  =>  '.trim(substr($changed, $start, $end + $grown - $start));
+        return trim(substr($code, $start, $end - $start)).
+            '  =>  '.
+            trim(substr($changed, $start, $end + $grown - $start));
     }
 }

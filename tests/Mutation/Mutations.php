@@ -15,12 +15,29 @@ use PhpParser\ParserFactory;
 final class Mutations extends NodeVisitorAbstract
 {
     private const OPERATORS = [
-        '+' => '-', '-' => '+', '*' => '/', '/' => '*', '%' => '*',
-        '<' => '<=', '<=' => '<', '>' => '>=', '>=' => '>',
-        '===' => '!==', '!==' => '===', '&&' => '||', '||' => '&&',
+        '+' => '-',
+        '-' => '+',
+        '*' => '/',
+        '/' => '*',
+        '%' => '*',
+        '<' => '<=',
+        '<=' => '<',
+        '>' => '>=',
+        '>=' => '>',
+        '===' => '!==',
+        '!==' => '===',
+        '&&' => '||',
+        '||' => '&&',
     ];
 
-    private const CALLS = ['min' => 'max', 'max' => 'min', 'array_all' => 'array_any', 'array_any' => 'array_all', 'floor' => 'ceil', 'ceil' => 'floor'];
+    private const CALLS = [
+        'min' => 'max',
+        'max' => 'min',
+        'array_all' => 'array_any',
+        'array_any' => 'array_all',
+        'floor' => 'ceil',
+        'ceil' => 'floor',
+    ];
 
     /** @var list<Mutation> */
     private array $found = [];
@@ -35,7 +52,7 @@ final class Mutations extends NodeVisitorAbstract
     {
         $visitor = new self($file, $code);
         $traverser = new NodeTraverser($visitor);
-        $traverser->traverse((new ParserFactory)->createForHostVersion()->parse($code) ?? []);
+        $traverser->traverse((new ParserFactory())->createForHostVersion()->parse($code) ?? []);
 
         return $visitor->found;
     }
@@ -48,7 +65,12 @@ final class Mutations extends NodeVisitorAbstract
         if ($node instanceof Stmt) {
             $this->ends[] = $node->getEndLine();
         }
-        if ($node instanceof Expr\FuncCall && $node->name instanceof Node\Name && in_array($node->name->toString(), ['in_array', 'array_search'], true) && isset($node->args[2])) {
+        if (
+            $node instanceof Expr\FuncCall &&
+            $node->name instanceof Node\Name &&
+            in_array($node->name->toString(), ['in_array', 'array_search'], true) &&
+            isset($node->args[2])
+        ) {
             // Strict or not is the same among values of one kind.
             $node->args[2]->setAttribute('skip', true);
         }
@@ -57,12 +79,25 @@ final class Mutations extends NodeVisitorAbstract
         }
         match (true) {
             $node instanceof BinaryOp => $this->operator($node),
-            $node instanceof Expr\UnaryMinus, $node instanceof Expr\BooleanNot => $this->replace($node, '('.$this->text($node->expr).')'),
-            $node instanceof Scalar\Int_ => $this->replace($node, $node->value === 1 ? '0' : (string) ($node->value + 1)),
-            $node instanceof Scalar\Float_ => $this->replace($node, $node->value === 0.0 ? '0.5' : sprintf('(%s * 1.5)', $this->text($node))),
+            $node instanceof Expr\UnaryMinus, $node instanceof Expr\BooleanNot => $this->replace(
+                $node,
+                '('.$this->text($node->expr).')',
+            ),
+            $node instanceof Scalar\Int_ => $this->replace(
+                $node,
+                $node->value === 1 ? '0' : (string) ($node->value + 1),
+            ),
+            $node instanceof Scalar\Float_ => $this->replace(
+                $node,
+                $node->value === 0.0 ? '0.5' : sprintf('(%s * 1.5)', $this->text($node)),
+            ),
             $node instanceof Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true) => $this->replace($node, $node->name->toLowerString() === 'true' ? 'false' : 'true'),
-            $node instanceof Expr\FuncCall && $node->name instanceof Node\Name && isset(self::CALLS[$node->name->toString()]) => $this->replace($node->name, self::CALLS[$node->name->toString()]),
-            $node instanceof Stmt\If_, $node instanceof Stmt\ElseIf_, $node instanceof Expr\Ternary => $this->branch($node->cond),
+            $node instanceof Expr\FuncCall &&
+                $node->name instanceof Node\Name &&
+                isset(self::CALLS[$node->name->toString()]) => $this->replace($node->name, self::CALLS[$node->name->toString()]),
+            $node instanceof Stmt\If_, $node instanceof Stmt\ElseIf_, $node instanceof Expr\Ternary => $this->branch(
+                $node->cond,
+            ),
             $node instanceof Stmt\Continue_ => $this->replace($node, 'break;'),
             $node instanceof Stmt\Break_ => $this->replace($node, 'continue;'),
             default => null,
@@ -84,7 +119,11 @@ final class Mutations extends NodeVisitorAbstract
     {
         $other = self::OPERATORS[$node->getOperatorSigil()] ?? null;
         if ($other !== null) {
-            $between = substr($this->code, $node->left->getEndFilePos() + 1, $node->right->getStartFilePos() - $node->left->getEndFilePos() - 1);
+            $between = substr(
+                $this->code,
+                $node->left->getEndFilePos() + 1,
+                $node->right->getStartFilePos() - $node->left->getEndFilePos() - 1,
+            );
             $at = strpos($between, $node->getOperatorSigil());
             if ($at !== false) {
                 $this->change($node, $node->left->getEndFilePos() + 1 + $at, strlen($node->getOperatorSigil()), $other);
@@ -95,7 +134,10 @@ final class Mutations extends NodeVisitorAbstract
     /** A condition turned round, where no operator in it does the same. */
     private function branch(Expr $condition): void
     {
-        if (! $condition instanceof Expr\BooleanNot && ! ($condition instanceof BinaryOp && in_array($condition->getOperatorSigil(), ['===', '!=='], true))) {
+        if (
+            ! ($condition instanceof Expr\BooleanNot) &&
+            ! ($condition instanceof BinaryOp && in_array($condition->getOperatorSigil(), ['===', '!=='], true))
+        ) {
             $this->replace($condition, '! ('.$this->text($condition).')');
         }
     }
@@ -107,7 +149,14 @@ final class Mutations extends NodeVisitorAbstract
 
     private function change(Node $node, int $from, int $length, string $text): void
     {
-        $this->found[] = new Mutation($this->file, $node->getStartLine(), $this->ends === [] ? $node->getEndLine() : $this->ends[count($this->ends) - 1], $from, $from + $length, $text);
+        $this->found[] = new Mutation(
+            $this->file,
+            $node->getStartLine(),
+            $this->ends === [] ? $node->getEndLine() : $this->ends[count($this->ends) - 1],
+            $from,
+            $from + $length,
+            $text,
+        );
     }
 
     private function text(Node $node): string

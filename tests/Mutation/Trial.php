@@ -18,8 +18,12 @@ final class Trial
 
     public ?Outcome $outcome = null;
 
-    public function __construct(private readonly WorkCopy $copy, private readonly Covering $covering, public readonly Mutation $change, private readonly string $code)
-    {
+    public function __construct(
+        private readonly WorkCopy $copy,
+        private readonly Covering $covering,
+        public readonly Mutation $change,
+        private readonly string $code,
+    ) {
         $this->batches = self::batches($covering->of($change), $covering);
         $copy->write($change->file, $change->in($code));
         $this->next();
@@ -49,7 +53,20 @@ final class Trial
             return;
         }
         $filter = '/^('.implode('|', array_map(preg_quote(...), $tests)).')( |$)/';
-        $this->running = $this->copy->phpunit(['vendor/bin/phpunit', '--testsuite', 'core,outside', '--stop-on-defect', '--no-progress', '--no-output', '--do-not-cache-result', '--filter', $filter], (int) (20 + 4 * $this->covering->seconds($tests)));
+        $this->running = $this->copy->phpunit(
+            [
+                'vendor/bin/phpunit',
+                '--testsuite',
+                'core,outside',
+                '--stop-on-defect',
+                '--no-progress',
+                '--no-output',
+                '--do-not-cache-result',
+                '--filter',
+                $filter,
+            ],
+            (int) (20 + 4 * $this->covering->seconds($tests)),
+        );
         $this->running->start();
     }
 

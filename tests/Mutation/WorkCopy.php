@@ -10,7 +10,23 @@ final readonly class WorkCopy
     public function __construct(string $root, public string $folder)
     {
         $this->run(['mkdir', '-p', "{$folder}/vendor", "{$folder}/storage/installed", "{$folder}/public"]);
-        foreach (['app', 'bootstrap', 'compat', 'config', 'core', 'database', 'docs', 'resources', 'routes', 'schema', 'serve', 'standins', 'tests'] as $part) {
+        foreach (
+            [
+                'app',
+                'bootstrap',
+                'compat',
+                'config',
+                'core',
+                'database',
+                'docs',
+                'resources',
+                'routes',
+                'schema',
+                'serve',
+                'standins',
+                'tests',
+            ] as $part
+        ) {
             $this->run(['cp', '-r', "{$root}/{$part}", $folder]);
         }
         foreach (['artisan', 'composer.json', 'dusk', 'phpstan.neon', 'README.md', 'vite.config.ts'] as $file) {
@@ -19,16 +35,28 @@ final readonly class WorkCopy
         // Composer's own files find the project from where they lie; packages may lie anywhere.
         foreach (glob("{$root}/vendor/*") ?: [] as $part) {
             $name = basename($part);
-            $this->run(in_array($name, ['autoload.php', 'bin', 'composer'], true) ? ['cp', '-r', $part, "{$folder}/vendor/{$name}"] : ['ln', '-s', $part, "{$folder}/vendor/{$name}"]);
+            $this->run(
+                in_array($name, ['autoload.php', 'bin', 'composer'], true)
+                    ? ['cp', '-r', $part, "{$folder}/vendor/{$name}"]
+                    : ['ln', '-s', $part, "{$folder}/vendor/{$name}"],
+            );
         }
         $this->run(['cp', '-r', "{$root}/storage/framework", "{$folder}/storage"]);
-        file_put_contents("{$folder}/phpunit.xml", str_replace('value="512M"', 'value="3G"', (string) file_get_contents("{$root}/phpunit.xml")));
+        file_put_contents(
+            "{$folder}/phpunit.xml",
+            str_replace('value="512M"', 'value="3G"', (string) file_get_contents("{$root}/phpunit.xml")),
+        );
     }
 
     /** @param  list<string>  $options */
     public function phpunit(array $options, int $seconds): Process
     {
-        return new Process(['php', '-d', 'memory_limit=3G', ...$options], $this->folder, ['DUSK_DATABASE' => ':memory:'], timeout: $seconds);
+        return new Process(
+            ['php', '-d', 'memory_limit=3G', ...$options],
+            $this->folder,
+            ['DUSK_DATABASE' => ':memory:'],
+            timeout: $seconds,
+        );
     }
 
     public function write(string $file, string $code): void

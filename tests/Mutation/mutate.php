@@ -36,7 +36,9 @@ $equivalent = require __DIR__.'/equivalent.php';
 function files(string $folder): array
 {
     $files = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (
+        new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file
+    ) {
         $files[] = (string) $file;
     }
     sort($files);
@@ -44,8 +46,20 @@ function files(string $folder): array
     return array_values(array_filter($files, fn (string $file): bool => str_ends_with($file, '.php')));
 }
 
-$state = hash('sha256', implode("\n", array_map(fn (string $file): string => $file.' '.hash_file('sha256', $file), [...files('core'), ...files('tests')])));
-$copies = array_map(fn (int $number): WorkCopy => new WorkCopy($root, sys_get_temp_dir().'/dusk-mutate-'.getmypid().'-'.$number), range(1, max(1, (int) shell_exec('nproc'))));
+$state = hash(
+    'sha256',
+    implode(
+        "\n",
+        array_map(fn (string $file): string => $file.' '.hash_file('sha256', $file), [
+            ...files('core'),
+            ...files('tests'),
+        ]),
+    ),
+);
+$copies = array_map(
+    fn (int $number): WorkCopy => new WorkCopy($root, sys_get_temp_dir().'/dusk-mutate-'.getmypid().'-'.$number),
+    range(1, max(1, (int) shell_exec('nproc'))),
+);
 register_shutdown_function(fn () => array_map(fn (WorkCopy $copy) => $copy->remove(), $copies));
 $covering = Covering::measured($copies[0], "storage/mutation/{$state}");
 
@@ -58,7 +72,11 @@ foreach ($folders as $folder) {
     }
     $known = fn (Mutation $change): bool => isset($equivalent[$change->file][$change->words($code[$change->file])]);
     $possible = count($changes);
-    $changes = array_slice((new Randomizer(new Mt19937($options['seed'])))->shuffleArray($changes), 0, $options['sample']);
+    $changes = array_slice(
+        (new Randomizer(new Mt19937($options['seed'])))->shuffleArray($changes),
+        0,
+        $options['sample'],
+    );
     $same = count(array_filter($changes, $known));
     $waiting = array_values(array_filter($changes, fn (Mutation $change): bool => ! $known($change)));
     $tried = count($waiting);
@@ -75,7 +93,9 @@ foreach ($folders as $folder) {
                 unset($trials[$number]);
                 $killed += (int) $trial->outcome->isKilled();
                 if (! $trial->outcome->isKilled()) {
-                    echo "{$trial->outcome->value}  {$trial->change->file}:{$trial->change->line}\n    {$trial->change->words($code[$trial->change->file])}\n";
+                    echo "{$trial->outcome->value}  {$trial->change->file}:{$trial->change->line}\n    {$trial->change->words(
+                        $code[$trial->change->file],
+                    )}\n";
                 }
             }
         }
@@ -83,6 +103,14 @@ foreach ($folders as $folder) {
     }
     $share = $tried === 0 ? 1.0 : $killed / $tried;
     $all = $all && $share >= 0.9;
-    printf("%s: %d of %d changes tried, %d killed (%.0f %%), %d known to change nothing\n", $folder, $tried, $possible, $killed, 100 * $share, $same);
+    printf(
+        "%s: %d of %d changes tried, %d killed (%.0f %%), %d known to change nothing\n",
+        $folder,
+        $tried,
+        $possible,
+        $killed,
+        100 * $share,
+        $same,
+    );
 }
 exit($all ? 0 : 1);

@@ -24,8 +24,12 @@ final class AtmosphereTest extends TestCase
     }
 
     #[DataProvider('table')]
-    public function test_temperature_pressure_and_density_are_the_tables(float $height, float $kelvin, float $pressure, float $density): void
-    {
+    public function test_temperature_pressure_and_density_are_the_tables(
+        float $height,
+        float $kelvin,
+        float $pressure,
+        float $density,
+    ): void {
         self::assertEqualsWithDelta($kelvin, Atmosphere::temperature($height), 1e-9);
         self::assertEqualsWithDelta($pressure, Atmosphere::pressure($height), $pressure * 1e-5);
         self::assertEqualsWithDelta($density, Atmosphere::density($pressure, $kelvin - 273.15), $density * 2e-5);
@@ -37,7 +41,12 @@ final class AtmosphereTest extends TestCase
         // Dynamic pressure ½ρv² with ρ = 1.225: 100 m/s is 6125 Pa, 10 m/s 61.25 Pa.
         self::assertEqualsWithDelta(61.25, Atmosphere::pitot(10.0), 1e-9);
         self::assertEqualsWithDelta(100.0, Atmosphere::airspeed(6125.0), 1e-9);
-        self::assertEqualsWithDelta(-3.0, Atmosphere::airspeed(Atmosphere::pitot(-3.0)), 1e-9, 'tubes on the wrong ports read below zero');
+        self::assertEqualsWithDelta(
+            -3.0,
+            Atmosphere::airspeed(Atmosphere::pitot(-3.0)),
+            1e-9,
+            'tubes on the wrong ports read below zero',
+        );
         // Blown into, about 28 km/h (common practice): some 37 Pa.
         self::assertEqualsWithDelta(28.0, Atmosphere::airspeed(37.05) * 3.6, 0.05);
     }

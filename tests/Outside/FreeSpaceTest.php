@@ -13,8 +13,13 @@ final class FreeSpaceTest extends TestCase
     {
         foreach ([[2400.0, 0.4], [868.0, 12.0], [5800.0, 0.6], [433.0, 1.0]] as [$megahertz, $kilometres]) {
             $wavelength = 299.792458 / $megahertz;
-            $exact = 20 * log10(4 * M_PI * $kilometres * 1000 / $wavelength);
-            self::assertEqualsWithDelta($exact, FreeSpace::loss($megahertz, $kilometres), 0.06, 'P.525 rounds the constant 32.45 to 32.4');
+            $exact = 20 * log10((4 * M_PI * $kilometres * 1000) / $wavelength);
+            self::assertEqualsWithDelta(
+                $exact,
+                FreeSpace::loss($megahertz, $kilometres),
+                0.06,
+                'P.525 rounds the constant 32.45 to 32.4',
+            );
         }
     }
 
@@ -35,7 +40,12 @@ final class FreeSpaceTest extends TestCase
         // 10 mW is 10 dBm; P.525 loses 32.4 + 67.604 - 7.959 = 92.045 dB at 2400 MHz over 0.4 km.
         self::assertEqualsWithDelta(10 - 92.045, $budget->level(400.0), 1e-3);
         self::assertEqualsWithDelta(0.0, $budget->margin($budget->reach()), 1e-9, 'at its reach nothing is left');
-        self::assertEqualsWithDelta(10 ** 0.5, (new LinkBudget(100.0, 2400.0))->reach() / $budget->reach(), 1e-9, '10 dB more reach 3.16 times as far');
+        self::assertEqualsWithDelta(
+            10 ** 0.5,
+            (new LinkBudget(100.0, 2400.0))->reach() / $budget->reach(),
+            1e-9,
+            '10 dB more reach 3.16 times as far',
+        );
     }
 
     public function test_raised_power_makes_up_for_half_of_a_broken_antenna(): void

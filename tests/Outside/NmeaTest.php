@@ -24,9 +24,25 @@ final class NmeaTest extends TestCase
         $fixes = Nmea::read(self::GGA."\r\n".self::RMC."\r\n");
 
         self::assertCount(1, $fixes, 'both are of the same second');
-        self::assertEqualsWithDelta([45319.0, 48 + 7.038 / 60, 11 + 31 / 60, 545.4, 22.4 * 1852 / 3600, 84.4], [$fixes[0]->seconds, $fixes[0]->latitude, $fixes[0]->longitude, $fixes[0]->altitude, $fixes[0]->speed, $fixes[0]->course], 1e-9);
+        self::assertEqualsWithDelta(
+            [45319.0, 48 + 7.038 / 60, 11 + 31 / 60, 545.4, (22.4 * 1852) / 3600, 84.4],
+            [
+                $fixes[0]->seconds,
+                $fixes[0]->latitude,
+                $fixes[0]->longitude,
+                $fixes[0]->altitude,
+                $fixes[0]->speed,
+                $fixes[0]->course,
+            ],
+            1e-9,
+        );
         self::assertSame(8, $fixes[0]->satellites);
-        self::assertEqualsWithDelta(54.7, Nmea::read(self::GGA."\n".self::VTG)[0]->course, 1e-9, 'a VTG belongs to the fix before it');
+        self::assertEqualsWithDelta(
+            54.7,
+            Nmea::read(self::GGA."\n".self::VTG)[0]->course,
+            1e-9,
+            'a VTG belongs to the fix before it',
+        );
     }
 
     public function test_the_checksum_is_the_published_one(): void
@@ -40,14 +56,32 @@ final class NmeaTest extends TestCase
     {
         $random = new Randomizer(new Mt19937(2));
         for ($try = 0; $try < 200; $try++) {
-            $fix = new GpsFix($random->getInt(0, 863999) / 10, $random->getInt(-89_9999, 89_9999) / 10_000, $random->getInt(-179_9999, 179_9999) / 10_000, $random->getInt(-100, 50000) / 10, $random->getInt(4, 20), $random->getInt(0, 500) / 10, $random->getInt(0, 3599) / 10);
+            $fix = new GpsFix(
+                $random->getInt(0, 863999) / 10,
+                $random->getInt(-89_9999, 89_9999) / 10_000,
+                $random->getInt(-179_9999, 179_9999) / 10_000,
+                $random->getInt(-100, 50000) / 10,
+                $random->getInt(4, 20),
+                $random->getInt(0, 500) / 10,
+                $random->getInt(0, 3599) / 10,
+            );
             $text = Nmea::write($fix, '251126');
             foreach (explode("\r\n", trim($text)) as $line) {
                 self::assertLessThanOrEqual(80, strlen($line));
             }
             [$back] = Nmea::read($text);
-            self::assertEqualsWithDelta([$fix->latitude, $fix->longitude], [$back->latitude, $back->longitude], 2e-6, $text);
-            self::assertEqualsWithDelta([$fix->seconds, $fix->altitude, $fix->speed, $fix->course], [$back->seconds, $back->altitude, $back->speed, $back->course], 0.06, $text);
+            self::assertEqualsWithDelta(
+                [$fix->latitude, $fix->longitude],
+                [$back->latitude, $back->longitude],
+                2e-6,
+                $text,
+            );
+            self::assertEqualsWithDelta(
+                [$fix->seconds, $fix->altitude, $fix->speed, $fix->course],
+                [$back->seconds, $back->altitude, $back->speed, $back->course],
+                0.06,
+                $text,
+            );
             self::assertSame($fix->satellites, $back->satellites);
         }
     }
@@ -72,7 +106,10 @@ final class NmeaTest extends TestCase
             self::fail('it was read');
         };
 
-        self::assertStringContainsString('line 2: its checksum is 48 and should be 47: a byte was lost or changed', $told(self::RMC."\n".str_replace('*47', '*48', self::GGA)));
+        self::assertStringContainsString(
+            'line 2: its checksum is 48 and should be 47: a byte was lost or changed',
+            $told(self::RMC."\n".str_replace('*47', '*48', self::GGA)),
+        );
         self::assertStringContainsString('line 1: is no sentence', $told('GPGGA,1,2,3'));
         self::assertStringContainsString('there is no position in it', $told(self::VTG));
         self::assertStringContainsString('there is no position in it', $told(''));
@@ -86,7 +123,10 @@ final class NmeaTest extends TestCase
         }
         $text = '';
         foreach (range(0, 9) as $second) {
-            $text .= Nmea::write(new GpsFix(43200.0 + $second, 54.12 + $second * 1e-4, 8.31, 3.0 + $second, 9, 11.1, 0.0), '251126');
+            $text .= Nmea::write(
+                new GpsFix(43200.0 + $second, 54.12 + $second * 1e-4, 8.31, 3.0 + $second, 9, 11.1, 0.0),
+                '251126',
+            );
         }
         $file = (string) tempnam(sys_get_temp_dir(), 'nmea');
         file_put_contents($file, $text);

@@ -25,9 +25,16 @@ final class SchemaTest extends TestCase
 
     private static function validator(): Validator
     {
-        $validator = new Validator;
-        foreach (['program', 'transmitter', 'receiver', 'controller', 'pack', 'speed-controller', 'sensor', 'scenario'] as $name) {
-            $validator->resolver()?->registerFile("https://dusk-switch.example/schema/{$name}.schema.json", self::SCHEMA."/{$name}.schema.json");
+        $validator = new Validator();
+        foreach (
+            ['program', 'transmitter', 'receiver', 'controller', 'pack', 'speed-controller', 'sensor', 'scenario'] as $name
+        ) {
+            $validator
+                ->resolver()
+                ?->registerFile(
+                    "https://dusk-switch.example/schema/{$name}.schema.json",
+                    self::SCHEMA."/{$name}.schema.json",
+                );
         }
 
         return $validator;
@@ -35,7 +42,9 @@ final class SchemaTest extends TestCase
 
     private static function fits(mixed $document, string $schema = 'program'): bool
     {
-        return self::validator()->validate($document, "https://dusk-switch.example/schema/{$schema}.schema.json")->isValid();
+        return self::validator()
+            ->validate($document, "https://dusk-switch.example/schema/{$schema}.schema.json")
+            ->isValid();
     }
 
     #[DataProviderExternal(Given::class, 'demos')]
@@ -55,7 +64,16 @@ final class SchemaTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function definitions(): iterable
     {
-        foreach (['receivers' => 'receiver', 'controllers' => 'controller', 'packs' => 'pack', 'speed-controllers' => 'speed-controller', 'sensors' => 'sensor', 'scenarios' => 'scenario'] as $folder => $schema) {
+        foreach (
+            [
+                'receivers' => 'receiver',
+                'controllers' => 'controller',
+                'packs' => 'pack',
+                'speed-controllers' => 'speed-controller',
+                'sensors' => 'sensor',
+                'scenarios' => 'scenario',
+            ] as $folder => $schema
+        ) {
             foreach (glob(Given::DEMO."/stores/{$folder}/*.json") ?: [] as $file) {
                 yield "{$schema} ".basename($file, '.json') => [$file, $schema];
             }
@@ -115,7 +133,12 @@ final class SchemaTest extends TestCase
     public function test_what_the_schema_refuses_of_a_definition_the_decoder_refuses(string $file, string $schema): void
     {
         $random = new Randomizer(new Mt19937(crc32(basename($file))));
-        $kind = array_column(array_map(fn (DefinitionKind $one): array => [$one, rtrim($one->value, 's')], DefinitionKind::cases()), 0, 1)[$schema] ?? self::fail($schema);
+        $kind =
+            array_column(
+                array_map(fn (DefinitionKind $one): array => [$one, rtrim($one->value, 's')], DefinitionKind::cases()),
+                0,
+                1,
+            )[$schema] ?? self::fail($schema);
         $refused = 0;
         for ($try = 0; $try < 60; $try++) {
             $document = json_decode((string) file_get_contents($file));
@@ -144,13 +167,26 @@ final class SchemaTest extends TestCase
     {
         $function = ['id' => 'x', 'name' => 'X'];
         $parts = [
-            ['name' => ''], ['family' => 'kite'], ['stickMode' => 5], ['transmitter' => 'Harbour 16'], ['notes' => 7], ['phases' => []],
-            ['functions' => [$function + ['drive' => ['axis' => 'up']]]], ['functions' => [$function + ['drive' => ['control' => 'a', 'map' => ['away' => 'b']]]]],
-            ['functions' => [$function + ['steps' => []]]], ['functions' => [$function + ['steps' => [['id' => 'a', 'value' => 2]]]]],
-            ['functions' => [$function + ['shape' => ['main' => ['expo' => 0.1, 'curve' => 'c']]]]], ['functions' => [$function + ['trim' => ['authority' => 2]]]],
-            ['outputs' => [['channel' => 0, 'name' => 'A']]], ['outputs' => [['channel' => 1.5, 'name' => 'A']]], ['outputs' => [['channel' => 1, 'name' => 'A', 'travel' => [1]]]],
-            ['outputs' => [['channel' => 1, 'name' => 'A', 'feeds' => [['from' => 2]]]]], ['outputs' => [['channel' => 1, 'name' => 'A', 'feeds' => [['from' => 'a', 'combine' => 'divide']]]]],
-            ['curves' => ['c' => ['points' => [[-1, 0, 1], [1, 0]]]]], ['conditions' => ['c' => ['control' => 'a', 'at' => 'away', 'above' => 1]]], ['conditions' => ['c' => ['all' => []]]],
+            ['name' => ''],
+            ['family' => 'kite'],
+            ['stickMode' => 5],
+            ['transmitter' => 'Harbour 16'],
+            ['notes' => 7],
+            ['phases' => []],
+            ['functions' => [$function + ['drive' => ['axis' => 'up']]]],
+            ['functions' => [$function + ['drive' => ['control' => 'a', 'map' => ['away' => 'b']]]]],
+            ['functions' => [$function + ['steps' => []]]],
+            ['functions' => [$function + ['steps' => [['id' => 'a', 'value' => 2]]]]],
+            ['functions' => [$function + ['shape' => ['main' => ['expo' => 0.1, 'curve' => 'c']]]]],
+            ['functions' => [$function + ['trim' => ['authority' => 2]]]],
+            ['outputs' => [['channel' => 0, 'name' => 'A']]],
+            ['outputs' => [['channel' => 1.5, 'name' => 'A']]],
+            ['outputs' => [['channel' => 1, 'name' => 'A', 'travel' => [1]]]],
+            ['outputs' => [['channel' => 1, 'name' => 'A', 'feeds' => [['from' => 2]]]]],
+            ['outputs' => [['channel' => 1, 'name' => 'A', 'feeds' => [['from' => 'a', 'combine' => 'divide']]]]],
+            ['curves' => ['c' => ['points' => [[-1, 0, 1], [1, 0]]]]],
+            ['conditions' => ['c' => ['control' => 'a', 'at' => 'away', 'above' => 1]]],
+            ['conditions' => ['c' => ['all' => []]]],
             ['conditions' => ['Not An Id' => ['phase' => 'main']]],
         ];
 
@@ -173,10 +209,10 @@ final class SchemaTest extends TestCase
         if (is_array($node)) {
             return "{$path} untouched";
         }
-        $wrong = [null, true, [], new stdClass, -99, 'Not An Id!', 1e9];
+        $wrong = [null, true, [], new stdClass(), -99, 'Not An Id!', 1e9];
         match ($random->getInt(0, 2)) {
-            0 => $node->{"{$key}x"} = $value,
-            default => $node->{$key} = $wrong[$random->getInt(0, count($wrong) - 1)],
+            0 => ($node->{"{$key}x"} = $value),
+            default => ($node->{$key} = $wrong[$random->getInt(0, count($wrong) - 1)]),
         };
 
         return "{$path}.{$key} = ".json_encode($node);

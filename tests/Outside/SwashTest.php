@@ -28,8 +28,16 @@ final class SwashTest extends TestCase
     {
         $recipe = Recipes::find('swash-helicopter') ?? self::fail();
         $transmitter = Given::transmitter();
-        $settings = RecipeSettings::of($recipe->settings(), $settings + ['cyclic' => 0.5, 'collective' => 0.5, 'ring' => 1.5]);
-        $program = RecipeWriter::fit($recipe, $settings, FirstProgram::program(Family::Helicopter, 'New', $transmitter), $transmitter)->program;
+        $settings = RecipeSettings::of(
+            $recipe->settings(),
+            $settings + ['cyclic' => 0.5, 'collective' => 0.5, 'ring' => 1.5],
+        );
+        $program = RecipeWriter::fit(
+            $recipe,
+            $settings,
+            FirstProgram::program(Family::Helicopter, 'New', $transmitter),
+            $transmitter,
+        )->program;
 
         return Compiler::compile($program, $transmitter);
     }
@@ -55,26 +63,49 @@ final class SwashTest extends TestCase
     /** @return list<array{float, float, float}> */
     public static function sticks(): array
     {
-        return [[0.0, 0.0, -1.0], [1.0, 0.0, 0.0], [0.0, 1.0, 0.0], [0.6, -0.7, 0.4], [-0.3, 0.2, 1.0], [0.5, 0.5, -0.5]];
+        return [
+            [0.0, 0.0, -1.0],
+            [1.0, 0.0, 0.0],
+            [0.0, 1.0, 0.0],
+            [0.6, -0.7, 0.4],
+            [-0.3, 0.2, 1.0],
+            [0.5, 0.5, -0.5],
+        ];
     }
 
     #[DataProvider('sticks')]
-    public function test_three_servos_at_120_degrees_are_the_published_transform(float $roll, float $pitch, float $throttle): void
-    {
+    public function test_three_servos_at_120_degrees_are_the_published_transform(
+        float $roll,
+        float $pitch,
+        float $throttle,
+    ): void {
         [$servos, $is] = self::servos(self::swash([]), $roll, $pitch, $throttle);
         [$alpha, $beta, $zero] = [-0.5 * $is['pitch'], 0.5 * $is['roll'], 0.5 * $is['collective']];
 
-        self::assertEqualsWithDelta([$zero + $alpha, $zero - $alpha / 2 + $beta * sqrt(3) / 2, $zero - $alpha / 2 - $beta * sqrt(3) / 2], $servos, 1e-9);
+        self::assertEqualsWithDelta(
+            [$zero + $alpha, $zero - $alpha / 2 + ($beta * sqrt(3)) / 2, $zero - $alpha / 2 - ($beta * sqrt(3)) / 2],
+            $servos,
+            1e-9,
+        );
         // And back, as Clarke gives it: 0 = (a + b + c)/3, α = (2a − b − c)/3, β = (b − c)/√3.
         [$a, $b, $c] = $servos;
-        self::assertEqualsWithDelta([$zero, $alpha, $beta], [($a + $b + $c) / 3, (2 * $a - $b - $c) / 3, ($b - $c) / sqrt(3)], 1e-9);
+        self::assertEqualsWithDelta(
+            [$zero, $alpha, $beta],
+            [($a + $b + $c) / 3, (2 * $a - $b - $c) / 3, ($b - $c) / sqrt(3)],
+            1e-9,
+        );
     }
 
     public function test_the_balanced_three_phase_example(): void
     {
         // Textbook case of that transform: unit amplitude at 30° gives the phases cos 30°, cos −90°, cos 150°.
         $linear = fn (float $wanted): float => self::stickFor($wanted);
-        [$servos] = self::servos(self::swash(['cyclic' => 1.0, 'collective' => 0.05, 'ring' => 1.4]), $linear(sin(deg2rad(30))), -$linear(cos(deg2rad(30))), 0.0);
+        [$servos] = self::servos(
+            self::swash(['cyclic' => 1.0, 'collective' => 0.05, 'ring' => 1.4]),
+            $linear(sin(deg2rad(30))),
+            -$linear(cos(deg2rad(30))),
+            0.0,
+        );
 
         self::assertEqualsWithDelta([cos(deg2rad(30)), cos(deg2rad(-90)), cos(deg2rad(150))], $servos, 1e-6);
     }
@@ -85,7 +116,7 @@ final class SwashTest extends TestCase
         [$low, $high] = [0.0, 1.0];
         for ($i = 0; $i < 60; $i++) {
             $x = ($low + $high) / 2;
-            0.7 * $x + 0.3 * $x ** 3 < $wanted ? $low = $x : $high = $x;
+            0.7 * $x + 0.3 * $x ** 3 < $wanted ? ($low = $x) : ($high = $x);
         }
 
         return $low;
@@ -97,7 +128,11 @@ final class SwashTest extends TestCase
         foreach (['120-degrees' => [0, 120, -120], '90-degrees' => [0, 90, -90]] as $plate => $angles) {
             [$servos, $is] = self::servos(self::swash(['swash' => $plate]), $roll, $pitch, $throttle);
             // The plane z = collective − pitch·x + roll·y over the unit circle, x ahead and y to the left.
-            $plane = array_map(fn (int $at): float => 0.5 * ($is['collective'] - $is['pitch'] * cos(deg2rad($at)) + $is['roll'] * sin(deg2rad($at))), $angles);
+            $plane = array_map(
+                fn (int $at): float => 0.5 *
+                    ($is['collective'] - $is['pitch'] * cos(deg2rad($at)) + $is['roll'] * sin(deg2rad($at))),
+                $angles,
+            );
             self::assertEqualsWithDelta($plane, $servos, 1e-9, $plate);
         }
     }

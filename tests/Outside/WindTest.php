@@ -11,13 +11,19 @@ use Random\Randomizer;
 final class WindTest extends TestCase
 {
     /** @return list<array{float, float, float}> */
-    private static function circle(float $wind, float $from, float $air, float $noise, Randomizer $random, float $turn = 360.0): array
-    {
+    private static function circle(
+        float $wind,
+        float $from,
+        float $air,
+        float $noise,
+        Randomizer $random,
+        float $turn = 360.0,
+    ): array {
         $samples = [];
         $even = fn (): float => $random->getInt(0, 999_999) / 1_000_000;
         $gauss = fn (float $of): float => $of * sqrt(-2 * log(1 - $even())) * cos(2 * M_PI * $even());
         for ($i = 0; $i < 60; $i++) {
-            $heading = deg2rad($i / 60 * $turn);
+            $heading = deg2rad(($i / 60) * $turn);
             $east = $air * sin($heading) - $wind * sin(deg2rad($from)) + $gauss($noise);
             $north = $air * cos($heading) - $wind * cos(deg2rad($from)) + $gauss($noise);
             $samples[] = [hypot($east, $north), fmod(rad2deg(atan2($east, $north)) + 360, 360), $air + $gauss($noise)];
@@ -46,7 +52,11 @@ final class WindTest extends TestCase
         }
         $speeds = array_sum($off) / count($off);
 
-        self::assertLessThan(0.2, $speeds, 'half a metre a second on every reading: the mean error of a full circle stays below 0.2 m/s');
+        self::assertLessThan(
+            0.2,
+            $speeds,
+            'half a metre a second on every reading: the mean error of a full circle stays below 0.2 m/s',
+        );
         self::assertLessThan(0.6, max($off), 'and none is off by more than 0.6');
     }
 

@@ -13,7 +13,11 @@ final class BackupTest extends DataTestCase
         $this->artisan($here, 'data:prepare');
         $this->artisan($here, 'data:backup', "{$this->folder}/old.zip");
         $pdo = self::open($here);
-        $add = fn (int $id, int $number, string $document) => $pdo->prepare('INSERT INTO revisions (aircraft_id, number, parent, document, note, aside, created_at) VALUES (?, ?, 1, ?, ?, 0, ?)')->execute([$id, $number, $document, 'Edited', '2026-11-26 10:00:00']);
+        $add = fn (int $id, int $number, string $document) => $pdo
+            ->prepare(
+                'INSERT INTO revisions (aircraft_id, number, parent, document, note, aside, created_at) VALUES (?, ?, 1, ?, ?, 0, ?)',
+            )
+            ->execute([$id, $number, $document, 'Edited', '2026-11-26 10:00:00']);
         $document = (string) file_get_contents('database/demo/dunlin.json');
         $add(1, 2, str_replace('"expo": 0.', '"expo": 0.0', $document));
         $pdo->exec('UPDATE aircraft SET head = 2 WHERE id = 1');
@@ -37,7 +41,10 @@ final class BackupTest extends DataTestCase
         self::assertSame(7, self::rows($here, 'aircraft'), 'once more adds nothing');
         self::assertCount(2, glob("{$this->folder}/backups/before-restore-*.zip") ?: []);
 
-        self::assertSame(0, $this->artisan($here, 'data:restore', "{$this->folder}/now.zip", '--replace')->getExitCode());
+        self::assertSame(
+            0,
+            $this->artisan($here, 'data:restore', "{$this->folder}/now.zip", '--replace')->getExitCode(),
+        );
         $this->artisan($here, 'data:backup', "{$this->folder}/again.zip");
         self::assertFileEquals("{$this->folder}/now.zip", "{$this->folder}/again.zip");
     }
@@ -48,7 +55,7 @@ final class BackupTest extends DataTestCase
         $here = $this->database();
         $this->artisan($here, 'data:prepare');
         $this->artisan($here, 'data:backup', "{$this->folder}/old.zip");
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open("{$this->folder}/old.zip");
         $manifest = json_decode((string) $zip->getFromName('manifest.json'), true);
         foreach (array_keys($manifest['files']) as $name) {
@@ -58,8 +65,20 @@ final class BackupTest extends DataTestCase
             $aircraft = json_decode((string) $zip->getFromName($name), true);
             unset($aircraft['acts']);
             $aircraft['checks'] = [
-                ['list' => 'binding', 'revision' => 1, 'items' => ['Harbour 16 and a receiver'], 'reason' => 'at the club', 'at' => '2026-11-25 09:00:00'],
-                ['list' => 'each-flight', 'revision' => 1, 'items' => ['Propellers tight'], 'reason' => null, 'at' => '2026-11-25 10:00:00'],
+                [
+                    'list' => 'binding',
+                    'revision' => 1,
+                    'items' => ['Harbour 16 and a receiver'],
+                    'reason' => 'at the club',
+                    'at' => '2026-11-25 09:00:00',
+                ],
+                [
+                    'list' => 'each-flight',
+                    'revision' => 1,
+                    'items' => ['Propellers tight'],
+                    'reason' => null,
+                    'at' => '2026-11-25 10:00:00',
+                ],
             ];
             $text = (string) json_encode($aircraft);
             $zip->addFromString($name, $text);
@@ -71,8 +90,20 @@ final class BackupTest extends DataTestCase
         $other = $this->database('other');
         $done = $this->artisan($other, 'data:restore', "{$this->folder}/old.zip", '--replace');
         self::assertSame(0, $done->getExitCode(), $done->getErrorOutput());
-        self::assertSame([6, 6], [self::rows($other, "acts WHERE kind = 'bind' AND about = 'binding' AND note = 'at the club' AND fingerprint IS NULL"), self::rows($other, "acts WHERE kind = 'check' AND about = 'each-flight'")]);
-        self::assertSame(0, $this->artisan($other, 'data:restore', "{$this->folder}/old.zip", '--merge')->getExitCode());
+        self::assertSame(
+            [6, 6],
+            [
+                self::rows(
+                    $other,
+                    "acts WHERE kind = 'bind' AND about = 'binding' AND note = 'at the club' AND fingerprint IS NULL",
+                ),
+                self::rows($other, "acts WHERE kind = 'check' AND about = 'each-flight'"),
+            ],
+        );
+        self::assertSame(
+            0,
+            $this->artisan($other, 'data:restore', "{$this->folder}/old.zip", '--merge')->getExitCode(),
+        );
         self::assertSame(12, self::rows($other, 'acts'), 'once more adds nothing');
     }
 
@@ -83,7 +114,7 @@ final class BackupTest extends DataTestCase
         $this->artisan($here, 'data:backup', "{$this->folder}/good.zip");
         $spoil = function (callable $how): string {
             copy("{$this->folder}/good.zip", "{$this->folder}/bad.zip");
-            $zip = new ZipArchive;
+            $zip = new ZipArchive();
             $zip->open("{$this->folder}/bad.zip");
             $how($zip);
             $zip->close();
@@ -93,15 +124,35 @@ final class BackupTest extends DataTestCase
             return $done->getErrorOutput();
         };
         $name = '';
-        self::assertStringContainsString('isn\'t what the list of contents says', $spoil(function (ZipArchive $zip) use (&$name): void {
-            $name = (string) $zip->getNameIndex(3);
-            $zip->addFromString($name, '{"spoiled": true}');
-        }));
-        self::assertStringContainsString('it lists', $spoil(fn (ZipArchive $zip) => $zip->addFromString('../../evil.php', '<?php')));
-        self::assertStringContainsString('manifest.json', $spoil(fn (ZipArchive $zip) => $zip->deleteName('manifest.json')));
-        self::assertStringContainsString('newer version', $spoil(fn (ZipArchive $zip) => $zip->addFromString('manifest.json', str_replace('"version": 2', '"version": 3', (string) $zip->getFromName('manifest.json')))));
+        self::assertStringContainsString(
+            'isn\'t what the list of contents says',
+            $spoil(function (ZipArchive $zip) use (&$name): void {
+                $name = (string) $zip->getNameIndex(3);
+                $zip->addFromString($name, '{"spoiled": true}');
+            }),
+        );
+        self::assertStringContainsString(
+            'it lists',
+            $spoil(fn (ZipArchive $zip) => $zip->addFromString('../../evil.php', '<?php')),
+        );
+        self::assertStringContainsString(
+            'manifest.json',
+            $spoil(fn (ZipArchive $zip) => $zip->deleteName('manifest.json')),
+        );
+        self::assertStringContainsString(
+            'newer version',
+            $spoil(
+                fn (ZipArchive $zip) => $zip->addFromString(
+                    'manifest.json',
+                    str_replace('"version": 2', '"version": 3', (string) $zip->getFromName('manifest.json')),
+                ),
+            ),
+        );
         file_put_contents("{$this->folder}/bad.zip", 'no zip');
-        self::assertStringContainsString('can\'t be opened as a ZIP', $this->artisan($here, 'data:restore', "{$this->folder}/bad.zip")->getErrorOutput());
+        self::assertStringContainsString(
+            'can\'t be opened as a ZIP',
+            $this->artisan($here, 'data:restore', "{$this->folder}/bad.zip")->getErrorOutput(),
+        );
         self::assertSame(6, self::rows($here, 'aircraft'));
     }
 }

@@ -30,7 +30,12 @@ abstract class DataTestCase extends TestCase
 
     protected function artisan(string $database, string ...$arguments): Process
     {
-        $process = new Process([PHP_BINARY, 'artisan', ...$arguments], dirname(__DIR__, 2), ['DUSK_DATABASE' => $database], timeout: 60);
+        $process = new Process(
+            [PHP_BINARY, 'artisan', ...$arguments],
+            dirname(__DIR__, 2),
+            ['DUSK_DATABASE' => $database],
+            timeout: 60,
+        );
         $process->run();
 
         return $process;
@@ -43,6 +48,8 @@ abstract class DataTestCase extends TestCase
 
     protected static function rows(string $database, string $what): int
     {
-        return (int) self::open($database)->query("SELECT count(*) FROM {$what}")->fetchColumn();
+        return (int) self::open($database)
+            ->query("SELECT count(*) FROM {$what}")
+            ->fetchColumn();
     }
 }

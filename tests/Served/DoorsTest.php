@@ -14,7 +14,12 @@ final class DoorsTest extends ServedTestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$nginx = new App(['DUSK_WORKERS' => '2', 'DUSK_COMPUTE_SECONDS' => '2', 'DUSK_WALL_SECONDS' => '4', 'DUSK_SLOW_ROUTE' => '1']);
+        self::$nginx = new App([
+            'DUSK_WORKERS' => '2',
+            'DUSK_COMPUTE_SECONDS' => '2',
+            'DUSK_WALL_SECONDS' => '4',
+            'DUSK_SLOW_ROUTE' => '1',
+        ]);
         self::$nginx->start();
         self::$plain = new App(['DUSK_PLAIN_SERVER' => '1']);
         self::$plain->start();
@@ -40,7 +45,12 @@ final class DoorsTest extends ServedTestCase
     public function test_a_body_that_is_too_large_is_refused_before_it_has_arrived(): void
     {
         $socket = fsockopen('127.0.0.1', self::$nginx->port) ?: self::fail('nobody listens');
-        fwrite($socket, "POST /api/import HTTP/1.1\r\nHost: 127.0.0.1:".self::$nginx->port."\r\nContent-Type: application/json\r\nContent-Length: 400000000\r\n\r\n");
+        fwrite(
+            $socket,
+            "POST /api/import HTTP/1.1\r\nHost: 127.0.0.1:".
+                self::$nginx->port.
+                "\r\nContent-Type: application/json\r\nContent-Length: 400000000\r\n\r\n",
+        );
         fwrite($socket, str_repeat('x', 10_000));
         stream_set_timeout($socket, 5);
         $answer = (string) stream_get_contents($socket, 2000);
@@ -96,7 +106,10 @@ final class DoorsTest extends ServedTestCase
         // As many as there are workers, each computing its two seconds, and many more in the queue behind them.
         foreach (range(1, 20) as $ignored) {
             $socket = fsockopen('127.0.0.1', self::$nginx->port) ?: self::fail('nobody listens');
-            fwrite($socket, "GET /api/slow?what=compute HTTP/1.1\r\nHost: 127.0.0.1:".self::$nginx->port."\r\n\r\n");
+            fwrite(
+                $socket,
+                "GET /api/slow?what=compute HTTP/1.1\r\nHost: 127.0.0.1:".self::$nginx->port."\r\n\r\n",
+            );
             usleep(20_000);
             fclose($socket);
         }
@@ -112,13 +125,27 @@ final class DoorsTest extends ServedTestCase
         $files = glob('public/build/assets/*.js') ?: [];
         foreach (['/', '/api/aircraft', '/api/nothing', '/aircraft/1/wire'] as $path) {
             [, , $head] = self::ask(self::app($server), 'GET', $path);
-            foreach (['X-Content-Type-Options: nosniff', 'Referrer-Policy: no-referrer', 'Cross-Origin-Resource-Policy: same-origin', "form-action 'none'", "base-uri 'none'", 'Content-Length: '] as $wanted) {
+            foreach (
+                [
+                    'X-Content-Type-Options: nosniff',
+                    'Referrer-Policy: no-referrer',
+                    'Cross-Origin-Resource-Policy: same-origin',
+                    "form-action 'none'",
+                    "base-uri 'none'",
+                    'Content-Length: ',
+                ] as $wanted
+            ) {
                 self::assertStringContainsString($wanted, $head, "{$path}: {$wanted}");
             }
             self::assertStringNotContainsStringIgnoringCase('x-powered-by', $head, $path);
         }
         if ($server === 'nginx') {
-            [$status, , $head] = self::ask(self::$nginx, 'GET', '/build/assets/'.basename($files[0]), headers: ['Accept-Encoding: gzip']);
+            [$status, , $head] = self::ask(
+                self::$nginx,
+                'GET',
+                '/build/assets/'.basename($files[0]),
+                headers: ['Accept-Encoding: gzip'],
+            );
             self::assertSame(200, $status);
             foreach (['nosniff', 'Content-Encoding: gzip', 'max-age=31536000', 'same-origin'] as $wanted) {
                 self::assertStringContainsString($wanted, $head);
@@ -129,7 +156,20 @@ final class DoorsTest extends ServedTestCase
     #[DataProvider('servers')]
     public function test_no_file_is_looked_for_outside_public(string $server): void
     {
-        foreach (['/../composer.json', '/..%2fcomposer.json', '/%2e%2e/composer.json', '/build/../../composer.json', '/build/..%2f..%2fcomposer.json', '/....//composer.json', '/index.php', '/.htaccess', '/storage/logs/dusk.log', '/../.git/config'] as $path) {
+        foreach (
+            [
+                '/../composer.json',
+                '/..%2fcomposer.json',
+                '/%2e%2e/composer.json',
+                '/build/../../composer.json',
+                '/build/..%2f..%2fcomposer.json',
+                '/....//composer.json',
+                '/index.php',
+                '/.htaccess',
+                '/storage/logs/dusk.log',
+                '/../.git/config',
+            ] as $path
+        ) {
             $handle = self::handle(self::app($server), 'GET', '/');
             curl_setopt_array($handle, [CURLOPT_URL => self::app($server)->url($path), CURLOPT_PATH_AS_IS => true]);
             [, $body] = self::split($handle, (string) curl_exec($handle));
@@ -144,12 +184,27 @@ final class DoorsTest extends ServedTestCase
     {
         $root = dirname(__DIR__, 2);
         $strange = [
-            ['GET', '/api/aircraft/1/sheet?transmitter[]=a'], ['GET', '/api/aircraft/1/sheet?transmitter[a][b]=c'], ['GET', '/api/aircraft/99999999999999999999'],
-            ['GET', '/api/aircraft/1/compare/99999999999999999999/1'], ['GET', '/api/aircraft/1/sheet.csv?transmitter=%ff'], ['GET', '/api/aircraft/1/sheet.html?transmitter='.str_repeat('a', 3000)],
-            ['POST', '/api/live'], ['PUT', '/api/aircraft/1/program'], ['POST', '/api/stores/kites'], ['DELETE', '/api/stores/packs/%00'], ['PATCH', '/api/aircraft/1'], ['GET', '/api/%ff'], ['TRACE', '/api/aircraft'],
+            ['GET', '/api/aircraft/1/sheet?transmitter[]=a'],
+            ['GET', '/api/aircraft/1/sheet?transmitter[a][b]=c'],
+            ['GET', '/api/aircraft/99999999999999999999'],
+            ['GET', '/api/aircraft/1/compare/99999999999999999999/1'],
+            ['GET', '/api/aircraft/1/sheet.csv?transmitter=%ff'],
+            ['GET', '/api/aircraft/1/sheet.html?transmitter='.str_repeat('a', 3000)],
+            ['POST', '/api/live'],
+            ['PUT', '/api/aircraft/1/program'],
+            ['POST', '/api/stores/kites'],
+            ['DELETE', '/api/stores/packs/%00'],
+            ['PATCH', '/api/aircraft/1'],
+            ['GET', '/api/%ff'],
+            ['TRACE', '/api/aircraft'],
         ];
         foreach ($strange as [$method, $path]) {
-            $handle = self::handle(self::app($server), $method, $path, $method === 'GET' ? null : '{"base": 1e400, "document": []}');
+            $handle = self::handle(
+                self::app($server),
+                $method,
+                $path,
+                $method === 'GET' ? null : '{"base": 1e400, "document": []}',
+            );
             [, $body] = self::split($handle, (string) curl_exec($handle));
             $status = (int) curl_getinfo($handle, CURLINFO_HTTP_CODE);
             self::assertContains($status, [200, 400, 404, 405, 414, 422], "{$method} {$path}: {$status} {$body}");

@@ -24,15 +24,33 @@ final class KeepingTest extends DataTestCase
     public function test_every_schema_that_ever_landed_is_migrated_with_its_data(string $schema): void
     {
         copy($schema, $this->database());
-        $before = self::open($this->database())->query('SELECT aircraft_id, number, parent, document, note, aside, created_at FROM revisions ORDER BY id')->fetchAll(PDO::FETCH_ASSOC);
+        $before = self::open($this->database())
+            ->query('SELECT aircraft_id, number, parent, document, note, aside, created_at FROM revisions ORDER BY id')
+            ->fetchAll(PDO::FETCH_ASSOC);
         $done = $this->artisan($this->database(), 'data:prepare');
         self::assertSame(0, $done->getExitCode(), $done->getErrorOutput());
 
         $after = self::open($this->database());
-        self::assertSame($before, $after->query('SELECT aircraft_id, number, parent, document, note, aside, created_at FROM revisions ORDER BY id')->fetchAll(PDO::FETCH_ASSOC));
-        self::assertSame([['3', 'Tern', '2', null], ['7', 'Midge', '1', '2026-11-24 12:00:00']], array_map(fn (array $one): array => [(string) $one[0], $one[1], (string) $one[2], $one[3]], $after->query('SELECT id, name, head, deleted_at FROM aircraft ORDER BY id')->fetchAll(PDO::FETCH_NUM)));
+        self::assertSame(
+            $before,
+            $after
+                ->query(
+                    'SELECT aircraft_id, number, parent, document, note, aside, created_at FROM revisions ORDER BY id',
+                )
+                ->fetchAll(PDO::FETCH_ASSOC),
+        );
+        self::assertSame(
+            [['3', 'Tern', '2', null], ['7', 'Midge', '1', '2026-11-24 12:00:00']],
+            array_map(
+                fn (array $one): array => [(string) $one[0], $one[1], (string) $one[2], $one[3]],
+                $after->query('SELECT id, name, head, deleted_at FROM aircraft ORDER BY id')->fetchAll(PDO::FETCH_NUM),
+            ),
+        );
         if (! str_contains($schema, '1-')) {
-            self::assertSame(1, self::rows($this->database(), "definition_revisions WHERE slug = 'winter-3s' AND number = 1"));
+            self::assertSame(
+                1,
+                self::rows($this->database(), "definition_revisions WHERE slug = 'winter-3s' AND number = 1"),
+            );
             self::assertSame(1, self::rows($this->database(), "acts WHERE kind = 'bind' AND about = 'binding'"));
         }
         if (str_contains($schema, '3-')) {
@@ -44,8 +62,14 @@ final class KeepingTest extends DataTestCase
 
         // And goes out and in again.
         self::assertSame(0, $this->artisan($this->database(), 'data:backup', "{$this->folder}/a.zip")->getExitCode());
-        self::assertSame(0, $this->artisan($this->database('other'), 'data:restore', "{$this->folder}/a.zip", '--merge')->getExitCode());
-        self::assertSame(0, $this->artisan($this->database('other'), 'data:backup', "{$this->folder}/b.zip")->getExitCode());
+        self::assertSame(
+            0,
+            $this->artisan($this->database('other'), 'data:restore', "{$this->folder}/a.zip", '--merge')->getExitCode(),
+        );
+        self::assertSame(
+            0,
+            $this->artisan($this->database('other'), 'data:backup', "{$this->folder}/b.zip")->getExitCode(),
+        );
         self::assertFileEquals("{$this->folder}/a.zip", "{$this->folder}/b.zip");
     }
 
@@ -57,9 +81,16 @@ final class KeepingTest extends DataTestCase
             $proof = $this->artisan($this->database(), 'program:prove', "database/demo/{$name}.json");
             self::assertSame(0, $proof->getExitCode(), $proof->getErrorOutput());
             self::assertNotSame([], json_decode($proof->getOutput(), true)['rules'] ?? []);
-            self::assertSame(preg_match('#/[23]-#', $schema) === 1, str_contains($proof->getErrorOutput(), 'of an earlier version'));
+            self::assertSame(
+                preg_match('#/[23]-#', $schema) === 1,
+                str_contains($proof->getErrorOutput(), 'of an earlier version'),
+            );
         }
-        self::assertSame(self::rows($schema, 'migrations'), self::rows($this->database(), 'migrations'), 'a command brings nothing up to date');
+        self::assertSame(
+            self::rows($schema, 'migrations'),
+            self::rows($this->database(), 'migrations'),
+            'a command brings nothing up to date',
+        );
     }
 
     public function test_a_migration_that_fails_half_way_leaves_the_database_as_it_was(): void
@@ -67,7 +98,9 @@ final class KeepingTest extends DataTestCase
         copy(__DIR__.'/schemas/3-pilot.sqlite', $this->database());
         // The second of the new migrations will find its column there already: the first has been through by then.
         self::open($this->database())->exec('ALTER TABLE aircraft ADD COLUMN uuid TEXT');
-        $schema = fn (): array => self::open($this->database())->query('SELECT sql FROM sqlite_master ORDER BY name')->fetchAll(PDO::FETCH_COLUMN);
+        $schema = fn (): array => self::open($this->database())
+            ->query('SELECT sql FROM sqlite_master ORDER BY name')
+            ->fetchAll(PDO::FETCH_COLUMN);
         $before = $schema();
         $failed = $this->artisan($this->database(), 'data:prepare');
         self::assertSame(1, $failed->getExitCode());
@@ -79,11 +112,16 @@ final class KeepingTest extends DataTestCase
     public function test_a_newer_database_is_refused_and_stays_as_it_is(): void
     {
         $this->artisan($this->database(), 'data:prepare');
-        self::open($this->database())->exec("INSERT INTO migrations (migration, batch) VALUES ('2031_01_01_000000_fly_to_the_moon', 9)");
+        self::open($this->database())->exec(
+            "INSERT INTO migrations (migration, batch) VALUES ('2031_01_01_000000_fly_to_the_moon', 9)",
+        );
         $bytes = hash_file('sha256', $this->database());
         $refused = $this->artisan($this->database(), 'data:prepare');
         self::assertSame(1, $refused->getExitCode());
-        self::assertStringContainsString('made by a newer version of Dusk Switch (it has 2031_01_01_000000_fly_to_the_moon)', $refused->getErrorOutput());
+        self::assertStringContainsString(
+            'made by a newer version of Dusk Switch (it has 2031_01_01_000000_fly_to_the_moon)',
+            $refused->getErrorOutput(),
+        );
         self::assertSame($bytes, hash_file('sha256', $this->database()));
     }
 
@@ -91,7 +129,15 @@ final class KeepingTest extends DataTestCase
     {
         $this->artisan($this->database(), 'data:prepare');
         self::open($this->database())->exec("UPDATE aircraft SET name = 'Years of work' WHERE id = 1");
-        (new Process([PHP_BINARY, '-r', 'require "vendor/autoload.php"; (new DuskSwitch\App\Backup\Copies($argv[1]))->make("daily");', $this->database()], dirname(__DIR__, 2)))->mustRun();
+        (new Process(
+            [
+                PHP_BINARY,
+                '-r',
+                'require "vendor/autoload.php"; (new DuskSwitch\App\Backup\Copies($argv[1]))->make("daily");',
+                $this->database(),
+            ],
+            dirname(__DIR__, 2),
+        ))->mustRun();
         self::open($this->database())->exec('PRAGMA wal_checkpoint(TRUNCATE)');
         $text = (string) file_get_contents($this->database());
         file_put_contents($this->database(), substr_replace($text, str_repeat("\xA5", 8000), 4096, 8000));
@@ -104,7 +150,11 @@ final class KeepingTest extends DataTestCase
         self::assertStringContainsString('-daily.sqlite', $told->getErrorOutput());
         self::assertStringContainsString('./dusk start --from-copy', $told->getErrorOutput());
         self::assertSame($damaged, hash_file('sha256', $this->database().'.damaged-1'));
-        self::assertSame(1, $this->artisan($this->database(), 'data:prepare')->getExitCode(), 'the demo never takes its place by itself');
+        self::assertSame(
+            1,
+            $this->artisan($this->database(), 'data:prepare')->getExitCode(),
+            'the demo never takes its place by itself',
+        );
         self::assertFileDoesNotExist($this->database());
 
         self::assertSame(0, $this->artisan($this->database(), 'data:prepare', '--from-copy')->getExitCode());
@@ -114,7 +164,10 @@ final class KeepingTest extends DataTestCase
     public function test_no_database_at_all_is_a_damaged_one(): void
     {
         file_put_contents($this->database(), str_repeat('This is no database. ', 500));
-        self::assertStringContainsString('was damaged', $this->artisan($this->database(), 'data:prepare')->getErrorOutput());
+        self::assertStringContainsString(
+            'was damaged',
+            $this->artisan($this->database(), 'data:prepare')->getErrorOutput(),
+        );
         self::assertFileExists($this->database().'.damaged-1');
     }
 
@@ -169,14 +222,22 @@ final class KeepingTest extends DataTestCase
 
     public function test_commands_that_need_no_database_work_without_one(): void
     {
-        foreach ([['program:prove', 'database/demo/tern.json'], ['program:sheet', 'database/demo/tern.json'], ['rehearsal:run', 'database/demo/tern.json']] as $command) {
+        foreach (
+            [
+                ['program:prove', 'database/demo/tern.json'],
+                ['program:sheet', 'database/demo/tern.json'],
+                ['rehearsal:run', 'database/demo/tern.json'],
+            ] as $command
+        ) {
             $done = $this->artisan('/nowhere/at/all.sqlite', ...$command);
             self::assertContains($done->getExitCode(), [0, 1], "{$command[0]}: {$done->getErrorOutput()}");
             self::assertNotNull(json_decode($done->getOutput()), $command[0]);
         }
         $garbage = $this->database();
         file_put_contents($garbage, str_repeat('no database ', 500));
-        self::assertNotNull(json_decode($this->artisan($garbage, 'program:prove', 'database/demo/tern.json')->getOutput()));
+        self::assertNotNull(
+            json_decode($this->artisan($garbage, 'program:prove', 'database/demo/tern.json')->getOutput()),
+        );
         self::assertSame(str_repeat('no database ', 500), file_get_contents($garbage));
     }
 }

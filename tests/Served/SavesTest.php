@@ -13,7 +13,7 @@ final class SavesTest extends ServedTestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$app = new App;
+        self::$app = new App();
         self::$app->start();
     }
 
@@ -36,7 +36,10 @@ final class SavesTest extends ServedTestCase
         $start = function (int $writer) use (&$state, $multi, $apps): void {
             $one = &$state[$writer];
             $one['note'] = "writer {$writer}, edit {$one['done']}";
-            $one['handle'] = self::handle($apps[$writer % count($apps)], 'PUT', "/api/aircraft/{$one['id']}/program", ['base' => $one['base'], 'document' => self::noting($one['document'], $one['note'])]);
+            $one['handle'] = self::handle($apps[$writer % count($apps)], 'PUT', "/api/aircraft/{$one['id']}/program", [
+                'base' => $one['base'],
+                'document' => self::noting($one['document'], $one['note']),
+            ]);
             curl_multi_add_handle($multi, $one['handle']);
         };
         for ($writer = 0; $writer < $writers; $writer++) {
@@ -80,17 +83,30 @@ final class SavesTest extends ServedTestCase
     /** @return list<string> what every revision of an aircraft notes */
     private static function kept(App $app, int $id): array
     {
-        $rows = (new PDO("sqlite:{$app->folder()}/dusk.sqlite"))->query("SELECT document FROM revisions WHERE aircraft_id = {$id}");
+        $rows = (new PDO("sqlite:{$app->folder()}/dusk.sqlite"))->query(
+            "SELECT document FROM revisions WHERE aircraft_id = {$id}",
+        );
 
-        return array_map(fn (string $text): string => json_decode($text)->notes, $rows === false ? [] : $rows->fetchAll(PDO::FETCH_COLUMN));
+        return array_map(
+            fn (string $text): string => json_decode($text)->notes,
+            $rows === false ? [] : $rows->fetchAll(PDO::FETCH_COLUMN),
+        );
     }
 
     public function test_four_writers_on_one_aircraft_lose_nothing_and_fail_nowhere(): void
     {
         $done = self::write([self::$app], 4, 250, fn (): int => 1);
 
-        self::assertSame([], array_diff(array_keys($done['statuses']), [200, 409]), json_encode($done['statuses']) ?: '');
-        self::assertSame([], array_diff($done['saved'][1], self::kept(self::$app, 1)), 'every edit that was answered is kept');
+        self::assertSame(
+            [],
+            array_diff(array_keys($done['statuses']), [200, 409]),
+            json_encode($done['statuses']) ?: '',
+        );
+        self::assertSame(
+            [],
+            array_diff($done['saved'][1], self::kept(self::$app, 1)),
+            'every edit that was answered is kept',
+        );
     }
 
     public function test_four_writers_on_four_aircraft_never_meet_a_conflict(): void
@@ -110,7 +126,11 @@ final class SavesTest extends ServedTestCase
         $done = self::write([self::$app, $second], 4, 40, fn (): int => 6);
         $second->stop();
 
-        self::assertSame([], array_diff(array_keys($done['statuses']), [200, 409]), json_encode($done['statuses']) ?: '');
+        self::assertSame(
+            [],
+            array_diff(array_keys($done['statuses']), [200, 409]),
+            json_encode($done['statuses']) ?: '',
+        );
         self::assertSame([], array_diff($done['saved'][6], self::kept(self::$app, 6)));
     }
 
@@ -119,7 +139,10 @@ final class SavesTest extends ServedTestCase
         [$document, $revision] = self::document(self::$app, 3);
         for ($round = 0; $round < (self::isLong() ? 100 : 25); $round++) {
             $multi = curl_multi_init();
-            $save = self::handle(self::$app, 'PUT', '/api/aircraft/3/program', ['base' => $revision, 'document' => self::noting($document, "round {$round}")]);
+            $save = self::handle(self::$app, 'PUT', '/api/aircraft/3/program', [
+                'base' => $revision,
+                'document' => self::noting($document, "round {$round}"),
+            ]);
             $undo = self::handle(self::$app, 'POST', '/api/aircraft/3/undo', ['base' => $revision]);
             foreach ($round % 2 ? [$save, $undo] : [$undo, $save] as $handle) {
                 curl_multi_add_handle($multi, $handle);
@@ -130,7 +153,11 @@ final class SavesTest extends ServedTestCase
             } while ($running > 0);
             $statuses = array_map(fn ($handle): int => (int) curl_getinfo($handle, CURLINFO_HTTP_CODE), [$save, $undo]);
             // The first aircraft has nothing to undo at its first revision.
-            self::assertContains($statuses, [[200, 409], [409, 200], [200, 422]], "round {$round}: ".implode(' and ', $statuses));
+            self::assertContains(
+                $statuses,
+                [[200, 409], [409, 200], [200, 422]],
+                "round {$round}: ".implode(' and ', $statuses),
+            );
             self::assertContains("round {$round}", self::kept(self::$app, 3), 'the edit is kept, aside or not');
             [$document, $revision] = self::document(self::$app, 3);
         }
@@ -138,7 +165,7 @@ final class SavesTest extends ServedTestCase
 
     public function test_a_server_that_is_killed_amid_saves_loses_nothing_that_it_answered(): void
     {
-        $app = new App;
+        $app = new App();
         $app->start();
         [$document, $base] = self::document($app, 1);
         $saved = [];
@@ -147,7 +174,10 @@ final class SavesTest extends ServedTestCase
             $handles = [];
             foreach (range(1, 3) as $edit) {
                 $note = "kill {$kill}, edit {$edit}";
-                $handles[$note] = self::handle($app, 'PUT', '/api/aircraft/1/program', ['base' => $base, 'document' => self::noting($document, $note)]);
+                $handles[$note] = self::handle($app, 'PUT', '/api/aircraft/1/program', [
+                    'base' => $base,
+                    'document' => self::noting($document, $note),
+                ]);
                 curl_multi_add_handle($multi, $handles[$note]);
             }
             $end = microtime(true) + ($kill % 10) * 0.004;
@@ -170,7 +200,10 @@ final class SavesTest extends ServedTestCase
         }
         self::assertSame([], array_diff($saved, self::kept($app, 1)));
         self::assertGreaterThan(5, count($saved), 'some were answered before the server was killed');
-        self::assertSame('ok', (new PDO("sqlite:{$app->folder()}/dusk.sqlite"))->query('PRAGMA integrity_check')->fetchColumn());
+        self::assertSame(
+            'ok',
+            (new PDO("sqlite:{$app->folder()}/dusk.sqlite"))->query('PRAGMA integrity_check')->fetchColumn(),
+        );
         $app->stop();
     }
 
@@ -181,12 +214,21 @@ final class SavesTest extends ServedTestCase
         [$document, $base] = self::document($app, 1);
         $other = new PDO("sqlite:{$app->folder()}/dusk.sqlite");
         $other->exec('BEGIN IMMEDIATE');
-        [$status, $answer, $head] = self::ask($app, 'PUT', '/api/aircraft/1/program', ['base' => $base, 'document' => self::noting($document, 'too early')]);
+        [$status, $answer, $head] = self::ask($app, 'PUT', '/api/aircraft/1/program', [
+            'base' => $base,
+            'document' => self::noting($document, 'too early'),
+        ]);
         self::assertSame(503, $status);
         self::assertStringContainsString('Retry-After: 1', $head);
         self::assertStringContainsString('Nothing was changed; try again', $answer->message);
         $other->exec('COMMIT');
-        self::assertSame(200, self::ask($app, 'PUT', '/api/aircraft/1/program', ['base' => $base, 'document' => self::noting($document, 'now')])[0]);
+        self::assertSame(
+            200,
+            self::ask($app, 'PUT', '/api/aircraft/1/program', [
+                'base' => $base,
+                'document' => self::noting($document, 'now'),
+            ])[0],
+        );
         $app->stop();
     }
 
@@ -208,14 +250,20 @@ final class SavesTest extends ServedTestCase
             // What the log still has room for is saved; then it is full.
             $statuses = [];
             for ($edit = 0; $edit < 200 && end($statuses) !== 507; $edit++) {
-                [$statuses[], $answer] = self::ask($app, 'PUT', '/api/aircraft/1/program', ['base' => $base, 'document' => self::noting($document, "edit {$edit} ".str_repeat('y', 3000))]);
+                [$statuses[], $answer] = self::ask($app, 'PUT', '/api/aircraft/1/program', [
+                    'base' => $base,
+                    'document' => self::noting($document, "edit {$edit} ".str_repeat('y', 3000)),
+                ]);
                 $base = end($statuses) === 200 ? $answer->revision : $base;
             }
             self::assertSame([], array_diff($statuses, [200, 507]), implode(' ', $statuses));
             self::assertSame(507, end($statuses));
             self::assertMatchesRegularExpression('/[Dd]isk (is full|fails)/', $answer->message);
             unlink("{$disk}/filler");
-            [$status, $answer] = self::ask($app, 'PUT', '/api/aircraft/1/program', ['base' => $base, 'document' => self::noting($document, 'room again')]);
+            [$status, $answer] = self::ask($app, 'PUT', '/api/aircraft/1/program', [
+                'base' => $base,
+                'document' => self::noting($document, 'room again'),
+            ]);
             self::assertSame(200, $status, json_encode($answer) ?: '');
 
             // Not before the last request has closed its files.
@@ -223,11 +271,20 @@ final class SavesTest extends ServedTestCase
                 self::assertLessThan(100, $try, 'the disk to be free');
                 usleep(50_000);
             }
-            [$status, $answer] = self::ask($app, 'PUT', '/api/aircraft/1/program', ['base' => $answer->revision, 'document' => self::noting($document, 'read-only')]);
+            [$status, $answer] = self::ask($app, 'PUT', '/api/aircraft/1/program', [
+                'base' => $answer->revision,
+                'document' => self::noting($document, 'read-only'),
+            ]);
             self::assertSame(507, $status);
-            self::assertMatchesRegularExpression('/may not be written to|can\'t be opened|disk fails/', $answer->message);
+            self::assertMatchesRegularExpression(
+                '/may not be written to|can\'t be opened|disk fails/',
+                $answer->message,
+            );
             (new Process(['mount', '-o', 'remount,rw', $disk]))->mustRun();
-            self::assertSame('ok', (new PDO("sqlite:{$disk}/dusk.sqlite"))->query('PRAGMA integrity_check')->fetchColumn());
+            self::assertSame(
+                'ok',
+                (new PDO("sqlite:{$disk}/dusk.sqlite"))->query('PRAGMA integrity_check')->fetchColumn(),
+            );
         } finally {
             $app->stop();
             (new Process(['umount', '-l', $disk]))->run();

@@ -21,8 +21,13 @@ abstract class ServedTestCase extends TestCase
      * @param  list<string>  $headers
      * @return array{int, mixed, string} status (0 where nothing came), the JSON that came, its headers
      */
-    protected static function ask(App $app, string $method, string $path, mixed $body = null, array $headers = []): array
-    {
+    protected static function ask(
+        App $app,
+        string $method,
+        string $path,
+        mixed $body = null,
+        array $headers = [],
+    ): array {
         $handle = self::handle($app, $method, $path, $body, $headers);
         $text = curl_exec($handle);
         [$head, $json] = self::split($handle, is_string($text) ? $text : '');
@@ -35,13 +40,24 @@ abstract class ServedTestCase extends TestCase
      *
      * @param  list<string>  $headers
      */
-    protected static function handle(App $app, string $method, string $path, mixed $body = null, array $headers = []): CurlHandle
-    {
+    protected static function handle(
+        App $app,
+        string $method,
+        string $path,
+        mixed $body = null,
+        array $headers = [],
+    ): CurlHandle {
         $handle = curl_init($app->url($path));
-        curl_setopt_array($handle, [
-            CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_TIMEOUT => 60,
-            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Expect:', ...$headers],
-        ] + ($body === null ? [] : [CURLOPT_POSTFIELDS => is_string($body) ? $body : (string) json_encode($body)]));
+        curl_setopt_array(
+            $handle,
+            [
+                CURLOPT_CUSTOMREQUEST => $method,
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_HEADER => true,
+                CURLOPT_TIMEOUT => 60,
+                CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Expect:', ...$headers],
+            ] + ($body === null ? [] : [CURLOPT_POSTFIELDS => is_string($body) ? $body : (string) json_encode($body)]),
+        );
 
         return $handle;
     }

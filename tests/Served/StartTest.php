@@ -28,12 +28,17 @@ final class StartTest extends TestCase
 
     private function dusk(string ...$arguments): Process
     {
-        return new Process(['./dusk', ...$arguments], dirname(__DIR__, 2), [
-            'DUSK_DATABASE' => "{$this->folder}/dusk.sqlite",
-            'APP_CONFIG_CACHE' => "{$this->folder}/config.php",
-            'APP_ROUTES_CACHE' => "{$this->folder}/routes.php",
-            'DUSK_RUN_FOLDER' => "{$this->folder}/serve",
-        ], timeout: 60);
+        return new Process(
+            ['./dusk', ...$arguments],
+            dirname(__DIR__, 2),
+            [
+                'DUSK_DATABASE' => "{$this->folder}/dusk.sqlite",
+                'APP_CONFIG_CACHE' => "{$this->folder}/config.php",
+                'APP_ROUTES_CACHE' => "{$this->folder}/routes.php",
+                'DUSK_RUN_FOLDER' => "{$this->folder}/serve",
+            ],
+            timeout: 60,
+        );
     }
 
     /** Starts and gives the address that it prints. */
@@ -64,12 +69,19 @@ final class StartTest extends TestCase
     /** @return list<string> */
     private function hangar(string $address): array
     {
-        return array_column(json_decode((string) file_get_contents("{$address}/api/aircraft"), true)['aircraft'], 'name');
+        return array_column(
+            json_decode((string) file_get_contents("{$address}/api/aircraft"), true)['aircraft'],
+            'name',
+        );
     }
 
     private function delete(string $address, int $id): void
     {
-        file_get_contents("{$address}/api/aircraft/{$id}", false, stream_context_create(['http' => ['method' => 'DELETE', 'content' => '{"base": 1}']]));
+        file_get_contents(
+            "{$address}/api/aircraft/{$id}",
+            false,
+            stream_context_create(['http' => ['method' => 'DELETE', 'content' => '{"base": 1}']]),
+        );
     }
 
     public function test_it_starts_keeps_what_the_pilot_did_and_starts_afresh_when_told(): void

@@ -35,7 +35,9 @@ final class EvaluateProgram extends Command
             $circuit = $bench->circuit($programs->read($what));
             $what = (string) $this->option('inputs');
             $inputs = Json::decode(Source::read($what), Json::MAX_INPUT_BYTES);
-            $script = ScriptDecoder::isScript($inputs) ? ScriptDecoder::read($inputs, $circuit->panel, $circuit->sensors()) : null;
+            $script = ScriptDecoder::isScript($inputs)
+                ? ScriptDecoder::read($inputs, $circuit->panel, $circuit->sensors())
+                : null;
             $sets = $script === null ? InputsDecoder::list($inputs, $circuit->panel) : [];
             $telemetry = $script === null ? TelemetryDecoder::list($inputs, $circuit->sensors()) : [];
         } catch (Refused $refused) {
@@ -48,7 +50,11 @@ final class EvaluateProgram extends Command
         if ($script !== null) {
             return $this->series($circuit, $script);
         }
-        $frames = array_map(fn (array $inputs, array $known): array => $this->frame($circuit, $inputs, $known), $sets, $telemetry);
+        $frames = array_map(
+            fn (array $inputs, array $known): array => $this->frame($circuit, $inputs, $known),
+            $sets,
+            $telemetry,
+        );
         fwrite(STDOUT, json_encode($frames, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT)."\n");
 
         return self::SUCCESS;
@@ -63,7 +69,9 @@ final class EvaluateProgram extends Command
             return self::BAD_INPUT;
         }
         $frames = $script->run($circuit);
-        foreach ($format === 'csv' ? SeriesEncoder::csv($frames, $circuit->program) : SeriesEncoder::json($frames) as $piece) {
+        foreach (
+            $format === 'csv' ? SeriesEncoder::csv($frames, $circuit->program) : SeriesEncoder::json($frames) as $piece
+        ) {
             fwrite(STDOUT, $piece);
         }
 

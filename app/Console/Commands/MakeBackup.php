@@ -22,9 +22,11 @@ final class MakeBackup extends Command
     public function handle(Jobs $jobs): int
     {
         $job = $this->option('job');
-        $file = is_string($job) ? $jobs->file($job, 'backup.zip') : (string) ($this->argument('file') ?? Backup::name());
+        $file = is_string($job)
+            ? $jobs->file($job, 'backup.zip')
+            : (string) ($this->argument('file') ?? Backup::name());
         try {
-            Backup::write($file, is_string($job) ? new JobProgress($jobs, $job) : new NoProgress);
+            Backup::write($file, is_string($job) ? new JobProgress($jobs, $job) : new NoProgress());
         } catch (Throwable $problem) {
             $says = 'The backup can\'t be written. '.(Trouble::behind($problem)->says ?? $problem->getMessage());
             if (is_string($job)) {

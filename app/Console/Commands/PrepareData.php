@@ -39,11 +39,16 @@ final class PrepareData extends Command
         if (is_file($file) && Integrity::of($file) !== null) {
             $aside = self::setAside($file, 'damaged');
             if (! $this->option('fresh')) {
-                return $this->tell("The database was damaged. It is set aside as {$aside}; nothing of it was thrown away.\n".self::ways($copies));
+                return $this->tell(
+                    "The database was damaged. It is set aside as {$aside}; nothing of it was thrown away.\n".
+                        self::ways($copies),
+                );
             }
         }
         if (! is_file($file) && ! $this->option('fresh') && (glob("{$file}.damaged-*") ?: []) !== []) {
-            return $this->tell("There is no database: the last one was damaged and is set aside beside it.\n".self::ways($copies));
+            return $this->tell(
+                "There is no database: the last one was damaged and is set aside beside it.\n".self::ways($copies),
+            );
         }
         if (! is_file($file) && @touch($file) === false) {
             return $this->tell("{$file} can't be made: is the folder there, and may it be written to?");
@@ -53,7 +58,11 @@ final class PrepareData extends Command
         }
         $unknown = $this->unknownMigrations();
         if ($unknown !== [] && ! $this->option('fresh')) {
-            return $this->tell('This database was made by a newer version of Dusk Switch (it has '.implode(', ', $unknown).'). Update Dusk Switch; nothing was changed.');
+            return $this->tell(
+                'This database was made by a newer version of Dusk Switch (it has '.
+                    implode(', ', $unknown).
+                    '). Update Dusk Switch; nothing was changed.',
+            );
         }
         $isNew = ! Schema::hasTable('aircraft');
         if ($this->option('fresh') && ! $isNew) {
@@ -121,24 +130,43 @@ final class PrepareData extends Command
     {
         $copy = $copies->newestGood();
 
-        return ($copy === null ? 'There is no copy that is whole.' : 'The newest copy that is whole is '.basename($copy).', from '.date('j F Y, H:i', (int) filemtime($copy)).'. Go back to it: ./dusk start --from-copy')
-            ."\nOr bring a backup in: ./dusk restore FILE. Or start over with the demo: ./dusk start --fresh";
+        return ($copy === null
+            ? 'There is no copy that is whole.'
+            : 'The newest copy that is whole is '.
+                basename($copy).
+                ', from '.
+                date('j F Y, H:i', (int) filemtime($copy)).
+                '. Go back to it: ./dusk start --from-copy').
+            "\nOr bring a backup in: ./dusk restore FILE. Or start over with the demo: ./dusk start --fresh";
     }
 
     /** @return list<string> migrations that the database has been through and this version doesn't know */
     private function unknownMigrations(): array
     {
-        $known = array_map(fn (string $file): string => basename($file, '.php'), glob(database_path('migrations/*.php')) ?: []);
+        $known = array_map(
+            fn (string $file): string => basename($file, '.php'),
+            glob(database_path('migrations/*.php')) ?: [],
+        );
 
-        return Schema::hasTable('migrations') ? array_values(array_diff(DB::table('migrations')->pluck('migration')->all(), $known)) : [];
+        return Schema::hasTable('migrations')
+            ? array_values(array_diff(DB::table('migrations')->pluck('migration')->all(), $known))
+            : [];
     }
 
     /** @return list<string> */
     private function pendingMigrations(): array
     {
-        $known = array_map(fn (string $file): string => basename($file, '.php'), glob(database_path('migrations/*.php')) ?: []);
+        $known = array_map(
+            fn (string $file): string => basename($file, '.php'),
+            glob(database_path('migrations/*.php')) ?: [],
+        );
 
-        return array_values(array_diff($known, Schema::hasTable('migrations') ? DB::table('migrations')->pluck('migration')->all() : []));
+        return array_values(
+            array_diff(
+                $known,
+                Schema::hasTable('migrations') ? DB::table('migrations')->pluck('migration')->all() : [],
+            ),
+        );
     }
 
     /** Why it failed, in words. */

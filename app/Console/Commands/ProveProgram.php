@@ -30,7 +30,13 @@ final class ProveProgram extends Command
 
             return self::INVALID;
         }
-        fwrite(STDOUT, json_encode((new ProofEncoder($context))->proof($proof), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n");
+        fwrite(
+            STDOUT,
+            json_encode(
+                (new ProofEncoder($context))->proof($proof),
+                JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            )."\n",
+        );
 
         return $proof->isSafe() ? self::SUCCESS : self::FAILURE;
     }

@@ -30,12 +30,15 @@ final class RestoreBackup extends Command
     {
         $job = $this->option('job');
         $file = is_string($job) ? $jobs->file($job, 'upload.zip') : (string) $this->argument('file');
-        $progress = is_string($job) ? new JobProgress($jobs, $job) : new NoProgress;
+        $progress = is_string($job) ? new JobProgress($jobs, $job) : new NoProgress();
         try {
             $this->haveDatabase();
             $says = $this->restore($file, $progress, is_string($job) ? [$jobs, $job] : null);
         } catch (Throwable $problem) {
-            $says = $problem instanceof Refused ? implode("\n", array_map(strval(...), $problem->faults)) : 'Nothing was changed. '.(Trouble::behind($problem)->says ?? $problem->getMessage());
+            $says =
+                $problem instanceof Refused
+                    ? implode("\n", array_map(strval(...), $problem->faults))
+                    : 'Nothing was changed. '.(Trouble::behind($problem)->says ?? $problem->getMessage());
             if (is_string($job)) {
                 $jobs->tell($job, ['done' => 0, 'total' => 0, 'state' => 'failed', 'says' => $says]);
             }
@@ -63,16 +66,25 @@ final class RestoreBackup extends Command
         $restore = new Restore(BackupFile::open($file, $progress), $progress);
         if (! $this->option('merge') && ! $this->option('replace')) {
             $preview = $restore->preview();
-            $job !== null && $job[0]->tell($job[1], ['done' => 1, 'total' => 1, 'state' => 'done', 'says' => '', 'result' => $preview->json()]);
+            $job !== null &&
+                $job[0]->tell($job[1], [
+                    'done' => 1,
+                    'total' => 1,
+                    'state' => 'done',
+                    'says' => '',
+                    'result' => $preview->json(),
+                ]);
 
-            return $preview->says()."Nothing was changed. Say --merge to take in what is new and keep both where two differ, or --replace to have everything as it was in the backup.\n";
+            return $preview->says().
+                "Nothing was changed. Say --merge to take in what is new and keep both where two differ, or --replace to have everything as it was in the backup.\n";
         }
         $folder = dirname((string) config('database.connections.sqlite.database')).'/backups';
         is_dir($folder) || @mkdir($folder, 0o775, true);
         $before = "{$folder}/before-restore-".Backup::name();
         Backup::write($before);
         $this->option('replace') ? $restore->replace() : $restore->merge();
-        $job !== null && $job[0]->tell($job[1], ['done' => 1, 'total' => 1, 'state' => 'done', 'says' => basename($before)]);
+        $job !== null &&
+            $job[0]->tell($job[1], ['done' => 1, 'total' => 1, 'state' => 'done', 'says' => basename($before)]);
 
         return "Restored. What was here before is in {$before}\n";
     }

@@ -43,8 +43,13 @@ final class RunRehearsal extends Command
             }
             $pack = (string) $this->option('pack');
             $setting = new RehearsalSettings(
-                (int) $this->number('seed', 0, 2_000_000_000), $this->number('wind', 0, 15), $this->number('from', 0, 360), $this->mishaps(),
-                $pack === '' ? null : $rehearser->pack($pack), $this->number('charge', 10, 100) / 100, $this->number('power', 1, 5000),
+                (int) $this->number('seed', 0, 2_000_000_000),
+                $this->number('wind', 0, 15),
+                $this->number('from', 0, 360),
+                $this->mishaps(),
+                $pack === '' ? null : $rehearser->pack($pack),
+                $this->number('charge', 10, 100) / 100,
+                $this->number('power', 1, 5000),
             );
         } catch (Refused $refused) {
             foreach ($refused->faults as $fault) {
@@ -53,7 +58,13 @@ final class RunRehearsal extends Command
 
             return self::BAD_INPUT;
         }
-        fwrite(STDOUT, json_encode($rehearser->rehearse($circuit, $scenario, $setting, true), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)."\n");
+        fwrite(
+            STDOUT,
+            json_encode(
+                $rehearser->rehearse($circuit, $scenario, $setting, true),
+                JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+            )."\n",
+        );
 
         return self::SUCCESS;
     }
@@ -73,8 +84,15 @@ final class RunRehearsal extends Command
     {
         $mishaps = [];
         foreach ((array) $this->option('fault') as $text) {
-            if (preg_match('/^([a-z-]+)@(\d+(?:\.\d+)?)$/D', (string) $text, $found) !== 1 || InjectedFault::tryFrom($found[1]) === null) {
-                throw Refused::because('--fault', "\"{$text}\" is none; write it as antenna@60, one of ".implode(', ', array_column(InjectedFault::cases(), 'value')));
+            if (
+                preg_match('/^([a-z-]+)@(\d+(?:\.\d+)?)$/D', (string) $text, $found) !== 1 ||
+                InjectedFault::tryFrom($found[1]) === null
+            ) {
+                throw Refused::because(
+                    '--fault',
+                    "\"{$text}\" is none; write it as antenna@60, one of ".
+                        implode(', ', array_column(InjectedFault::cases(), 'value')),
+                );
             }
             $mishaps[$found[1]] = (float) $found[2];
         }

@@ -18,7 +18,10 @@ final class Source
         if ($name !== '-' && ! is_file($name)) {
             throw Refused::because('', 'there is no such file');
         }
-        $text = @file_get_contents($name === '-' ? 'php://stdin' : $name, length: $name === '-' ? null : Json::MAX_INPUT_BYTES + 1);
+        $text = @file_get_contents(
+            $name === '-' ? 'php://stdin' : $name,
+            length: $name === '-' ? null : Json::MAX_INPUT_BYTES + 1,
+        );
         if ($text === false) {
             throw Refused::because('', 'this file can\'t be read');
         }

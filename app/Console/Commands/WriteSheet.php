@@ -26,7 +26,10 @@ final class WriteSheet extends Command
             return self::INVALID;
         }
         try {
-            $sheet = $bench->sheet($programs->read((string) $this->argument('file')), (string) $this->option('transmitter'));
+            $sheet = $bench->sheet(
+                $programs->read((string) $this->argument('file')),
+                (string) $this->option('transmitter'),
+            );
         } catch (Refused $refused) {
             foreach ($refused->faults as $fault) {
                 fwrite(STDERR, "{$this->argument('file')}: {$fault}\n");
@@ -34,11 +37,17 @@ final class WriteSheet extends Command
 
             return self::INVALID;
         }
-        fwrite(STDOUT, match ($format) {
-            'csv' => SheetEncoder::csv($sheet),
-            'html' => SheetEncoder::html($sheet),
-            default => json_encode(SheetEncoder::encode($sheet), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE)."\n",
-        });
+        fwrite(
+            STDOUT,
+            match ($format) {
+                'csv' => SheetEncoder::csv($sheet),
+                'html' => SheetEncoder::html($sheet),
+                default => json_encode(
+                    SheetEncoder::encode($sheet),
+                    JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE,
+                )."\n",
+            },
+        );
 
         return self::SUCCESS;
     }

@@ -39,7 +39,12 @@ final readonly class BackupController
             return Problems::say(404, 'There is no such backup any more; make another one.');
         }
 
-        return (new BinaryFileResponse($file, 200, ['Content-Type' => 'application/zip'], false))->setContentDisposition('attachment', Backup::name());
+        return (new BinaryFileResponse(
+            $file,
+            200,
+            ['Content-Type' => 'application/zip'],
+            false,
+        ))->setContentDisposition('attachment', Backup::name());
     }
 
     /** Takes a backup in as it comes, and looks what it would bring. Nothing is changed. */

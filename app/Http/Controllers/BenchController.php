@@ -37,11 +37,18 @@ final readonly class BenchController
     {
         $body = Body::of($request, ['document', 'channel', 'low', 'centre', 'high']);
         $channel = $body->need('channel')->whole(1, 32);
-        [$low, $centre, $high] = array_map(fn (string $key): float => $body->need($key)->number(500, 2500), ['low', 'centre', 'high']);
+        [$low, $centre, $high] = array_map(fn (string $key): float => $body->need($key)->number(500, 2500), [
+            'low',
+            'centre',
+            'high',
+        ]);
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
 
-        return $this->proposal->answer($circuit, EndsCentre::calibrated($circuit, $this->output($circuit, $channel), $low, $centre, $high));
+        return $this->proposal->answer(
+            $circuit,
+            EndsCentre::calibrated($circuit, $this->output($circuit, $channel), $low, $centre, $high),
+        );
     }
 
     public function jitter(Request $request): JsonResponse
@@ -52,7 +59,10 @@ final readonly class BenchController
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
 
-        return $this->proposal->answer($circuit, Jitter::quiet($circuit, $this->output($circuit, $channel), $least, $most));
+        return $this->proposal->answer(
+            $circuit,
+            Jitter::quiet($circuit, $this->output($circuit, $channel), $least, $most),
+        );
     }
 
     public function order(Request $request): JsonResponse
@@ -61,7 +71,11 @@ final readonly class BenchController
         $seen = array_map(function (JsonCursor $item): ObservedMovement {
             $item->keys(['stick', 'moved', 'rightWay']);
 
-            return new ObservedMovement($item->at('stick')?->choice(Axis::class) ?? Axis::Roll, $item->at('moved')?->choice(Axis::class) ?? Axis::Roll, $item->at('rightWay')?->flag() ?? true);
+            return new ObservedMovement(
+                $item->at('stick')?->choice(Axis::class) ?? Axis::Roll,
+                $item->at('moved')?->choice(Axis::class) ?? Axis::Roll,
+                $item->at('rightWay')?->flag() ?? true,
+            );
         }, $body->need('seen')->items(4, 1));
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
@@ -77,10 +91,18 @@ final readonly class BenchController
         $body = Body::of($request, ['document']);
         $body->done();
 
-        return new JsonResponse(['moves' => array_map(
-            fn (SurfaceMove $one): array => ['channel' => $one->channel, 'name' => $one->name, 'stick' => $one->stick->value, 'push' => $one->push, 'goes' => $one->goes],
-            SurfaceCheck::moves($this->bench->read($body->raw('document'))),
-        )]);
+        return new JsonResponse([
+            'moves' => array_map(
+                fn (SurfaceMove $one): array => [
+                    'channel' => $one->channel,
+                    'name' => $one->name,
+                    'stick' => $one->stick->value,
+                    'push' => $one->push,
+                    'goes' => $one->goes,
+                ],
+                SurfaceCheck::moves($this->bench->read($body->raw('document'))),
+            ),
+        ]);
     }
 
     /** The reversals that what was seen of the surfaces asks for. */
@@ -90,7 +112,8 @@ final readonly class BenchController
         $seen = [];
         foreach ($body->need('seen')->items(64, 1) as $item) {
             $item->keys(['channel', 'stick', 'rightWay']);
-            $seen[$item->at('channel')?->whole(1, 32) ?? 0][$item->at('stick')?->choice(Axis::class)->value ?? ''] = $item->at('rightWay')?->flag() ?? true;
+            $seen[$item->at('channel')?->whole(1, 32) ?? 0][$item->at('stick')?->choice(Axis::class)->value ?? ''] =
+                $item->at('rightWay')?->flag() ?? true;
         }
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
@@ -105,8 +128,12 @@ final readonly class BenchController
         $board = $body->need('board');
         $board->keys(['link', 'level', 'session', 'satellites', 'sensors', 'seenOff']);
         $state = new BoardState(
-            $board->at('link')?->flag() ?? true, $board->at('level')?->flag() ?? true, $board->at('session')?->flag() ?? false,
-            $board->at('satellites')?->whole(0, 60) ?? 0, $board->at('sensors')?->flag() ?? true, $board->at('seenOff')?->flag() ?? true,
+            $board->at('link')?->flag() ?? true,
+            $board->at('level')?->flag() ?? true,
+            $board->at('session')?->flag() ?? false,
+            $board->at('satellites')?->whole(0, 60) ?? 0,
+            $board->at('sensors')?->flag() ?? true,
+            $board->at('seenOff')?->flag() ?? true,
         );
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
@@ -119,7 +146,14 @@ final readonly class BenchController
         return new JsonResponse([
             'asked' => $arming->isAsked($frame),
             'armed' => $arming->isAsked($frame) && $blockers === [],
-            'blockers' => array_map(fn (VerdictPoint $one): array => ['topic' => $one->topic, 'says' => $one->says, 'cure' => $one->cure ?? ''], $blockers),
+            'blockers' => array_map(
+                fn (VerdictPoint $one): array => [
+                    'topic' => $one->topic,
+                    'says' => $one->says,
+                    'cure' => $one->cure ?? '',
+                ],
+                $blockers,
+            ),
         ]);
     }
 
@@ -139,31 +173,48 @@ final readonly class BenchController
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
 
-        return new JsonResponse(['motors' => array_map(fn (Motor $motor): array => [
-            'number' => $motor->number, 'place' => $motor->place, 'clockwise' => $motor->clockwise,
-            'trouble' => isset($seen[$motor->number]) ? MotorCheck::verdict($motor, ...$seen[$motor->number]) : null,
-        ], $this->controller($circuit)->motors)]);
+        return new JsonResponse([
+            'motors' => array_map(
+                fn (Motor $motor): array => [
+                    'number' => $motor->number,
+                    'place' => $motor->place,
+                    'clockwise' => $motor->clockwise,
+                    'trouble' => isset($seen[$motor->number])
+                        ? MotorCheck::verdict($motor, ...$seen[$motor->number])
+                        : null,
+                ],
+                $this->controller($circuit)->motors,
+            ),
+        ]);
     }
 
     private function output(Circuit $circuit, int $channel): Output
     {
-        return $circuit->program->output($channel) ?? throw Refused::because('channel', "there is no output on channel {$channel}");
+        return $circuit->program->output($channel) ??
+            throw Refused::because('channel', "there is no output on channel {$channel}");
     }
 
     private function controller(Circuit $circuit): Controller
     {
-        return $this->catalogue->controller($circuit->program->controller ?? '') ?? throw Refused::because('controller', 'there is no controller in this aircraft\'s kit; choose one on Kit first');
+        return $this->catalogue->controller($circuit->program->controller ?? '') ??
+            throw Refused::because(
+                'controller',
+                'there is no controller in this aircraft\'s kit; choose one on Kit first',
+            );
     }
 
     public function board(Request $request): JsonResponse
     {
         $body = Body::of($request, ['roll', 'pitch', 'yaw']);
-        $turned = array_map(function (string $key) use ($body): array {
-            $node = $body->need($key);
-            $node->keys(['moved', 'rightWay']);
+        $turned = array_map(
+            function (string $key) use ($body): array {
+                $node = $body->need($key);
+                $node->keys(['moved', 'rightWay']);
 
-            return [$node->at('moved')?->id() ?? '', $node->at('rightWay')?->flag() ?? true];
-        }, ['roll', 'pitch', 'yaw']);
+                return [$node->at('moved')?->id() ?? '', $node->at('rightWay')?->flag() ?? true];
+            },
+            ['roll', 'pitch', 'yaw'],
+        );
         $body->done();
         $found = BoardTurn::explain(...$turned);
 

@@ -22,7 +22,10 @@ final readonly class BenchRecordController
 
         return new JsonResponse([
             'revision' => $aircraft->head,
-            'steps' => array_map(fn (BenchStep $step): array => $this->step($aircraft, $kit, $step), array_values(array_filter(BenchStep::cases(), fn (BenchStep $one): bool => $one->isNeeded($kit)))),
+            'steps' => array_map(
+                fn (BenchStep $step): array => $this->step($aircraft, $kit, $step),
+                array_values(array_filter(BenchStep::cases(), fn (BenchStep $one): bool => $one->isNeeded($kit))),
+            ),
         ]);
     }
 
@@ -33,7 +36,10 @@ final readonly class BenchRecordController
         $revision = $body->need('revision')->whole(1, 1_000_000);
         $body->done();
         if ($revision !== $aircraft->head) {
-            throw Refused::because('revision', "the program is at revision {$aircraft->head} now, and this was tested with {$revision}: look at the changes, test again, then tick it");
+            throw Refused::because(
+                'revision',
+                "the program is at revision {$aircraft->head} now, and this was tested with {$revision}: look at the changes, test again, then tick it",
+            );
         }
         $kit = $this->acts->kit($aircraft);
         if (! $step->isNeeded($kit)) {

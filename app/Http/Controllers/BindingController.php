@@ -30,13 +30,20 @@ final readonly class BindingController
     public function practise(Request $request): JsonResponse
     {
         $body = Body::of($request, ['document', 'acts'], ['trouble']);
-        $acts = array_map(fn (JsonCursor $item): BindingAction => $item->choice(BindingAction::class), $body->need('acts')->items(200));
+        $acts = array_map(
+            fn (JsonCursor $item): BindingAction => $item->choice(BindingAction::class),
+            $body->need('acts')->items(200),
+        );
         $trouble = $body->node->at('trouble')?->choice(ReceiverFault::class);
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
         $kit = InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->catalogue);
         $receiver = self::receiver($kit);
-        $now = array_reduce($acts, fn (ReceiverPort $before, BindingAction $act): ReceiverPort => $before->after($act), SimulatedReceiver::of($kit, $trouble));
+        $now = array_reduce(
+            $acts,
+            fn (ReceiverPort $before, BindingAction $act): ReceiverPort => $before->after($act),
+            SimulatedReceiver::of($kit, $trouble),
+        );
         $says = fn (BindingAction $act): array => ['act' => $act->value, 'says' => $act->says()];
 
         return new JsonResponse([
@@ -50,7 +57,15 @@ final readonly class BindingController
             'telemetry' => $now->telemetry(),
             'arrives' => $now->arrives(),
             'says' => $now->says(),
-            'troubles' => array_map(fn (ReceiverFault $one): array => ['id' => $one->value, 'says' => $one->says(), 'shows' => $one->shows(), 'cure' => $one->cure()], ReceiverFault::cases()),
+            'troubles' => array_map(
+                fn (ReceiverFault $one): array => [
+                    'id' => $one->value,
+                    'says' => $one->says(),
+                    'shows' => $one->shows(),
+                    'cure' => $one->cure(),
+                ],
+                ReceiverFault::cases(),
+            ),
         ]);
     }
 
@@ -76,10 +91,20 @@ final readonly class BindingController
     {
         $kit = $this->acts->kit($aircraft);
 
-        return new JsonResponse(['bindings' => $this->acts->last($aircraft, 'bind', Acts::BINDING, 20)->map(fn (Done $one): array => [
-            'at' => $one->created_at->toIso8601ZuluString(), 'revision' => $one->revision, 'kit' => $one->items[0] ?? '', 'note' => $one->note ?? '',
-            'holds' => $this->acts->holds($aircraft, $one, $kit),
-        ])->all()]);
+        return new JsonResponse([
+            'bindings' => $this->acts
+                ->last($aircraft, 'bind', Acts::BINDING, 20)
+                ->map(
+                    fn (Done $one): array => [
+                        'at' => $one->created_at->toIso8601ZuluString(),
+                        'revision' => $one->revision,
+                        'kit' => $one->items[0] ?? '',
+                        'note' => $one->note ?? '',
+                        'holds' => $this->acts->holds($aircraft, $one, $kit),
+                    ],
+                )
+                ->all(),
+        ]);
     }
 
     public function store(Request $request, Aircraft $aircraft): JsonResponse
@@ -88,7 +113,10 @@ final readonly class BindingController
         $note = $body->need('note')->text(200, true);
         $body->done();
         $kit = $this->acts->kit($aircraft);
-        $what = "{$kit->transmitter->name} and ".self::receiver($kit)->name.", {$kit->choice->link}, {$kit->choice->subtype}";
+        $what =
+            "{$kit->transmitter->name} and ".
+            self::receiver($kit)->name.
+            ", {$kit->choice->link}, {$kit->choice->subtype}";
         $this->acts->keep($aircraft, $kit, 'bind', Acts::BINDING, [$what], $note);
 
         return $this->index($aircraft);
@@ -96,6 +124,7 @@ final readonly class BindingController
 
     private static function receiver(InstalledKit $kit): Receiver
     {
-        return $kit->receiver ?? throw Refused::because('receiver', 'there is no receiver in this aircraft\'s kit; choose one first');
+        return $kit->receiver ??
+            throw Refused::because('receiver', 'there is no receiver in this aircraft\'s kit; choose one first');
     }
 }

@@ -34,11 +34,25 @@ final readonly class ChecklistController
         return new JsonResponse([
             'revision' => $aircraft->head,
             'errors' => $this->errors($context),
-            'lists' => array_map(fn (Checklist $list): array => [
-                'id' => $list->id, 'title' => $list->title, 'items' => $list->items,
-                'done' => $this->acts->last($aircraft, 'check', $list->id, self::LAST)
-                    ->map(fn (Act $act): array => ['revision' => $act->revision, 'at' => $act->created_at->toIso8601ZuluString(), 'reason' => $act->note, 'holds' => $this->acts->holds($aircraft, $act, $kit)])->all(),
-            ], $lists),
+            'lists' => array_map(
+                fn (Checklist $list): array => [
+                    'id' => $list->id,
+                    'title' => $list->title,
+                    'items' => $list->items,
+                    'done' => $this->acts
+                        ->last($aircraft, 'check', $list->id, self::LAST)
+                        ->map(
+                            fn (Act $act): array => [
+                                'revision' => $act->revision,
+                                'at' => $act->created_at->toIso8601ZuluString(),
+                                'reason' => $act->note,
+                                'holds' => $this->acts->holds($aircraft, $act, $kit),
+                            ],
+                        )
+                        ->all(),
+                ],
+                $lists,
+            ),
         ]);
     }
 
@@ -50,14 +64,25 @@ final readonly class ChecklistController
         $reason = $body->node->at('reason')?->text(400);
         $body->done();
         [$lists, $context, $kit] = $this->read($aircraft);
-        $list = array_values(array_filter($lists, fn (Checklist $one): bool => $one->id === $id))[0] ?? throw Refused::because('list', 'there is no such checklist');
+        $list =
+            array_values(array_filter($lists, fn (Checklist $one): bool => $one->id === $id))[0] ??
+            throw Refused::because('list', 'there is no such checklist');
         $open = array_values(array_diff($list->items, $ticked));
         if ($open !== []) {
-            throw Refused::because('items', 'not ticked yet: '.implode('; ', array_slice($open, 0, 3)).(count($open) > 3 ? ' and '.(count($open) - 3).' more' : ''));
+            throw Refused::because(
+                'items',
+                'not ticked yet: '.
+                    implode('; ', array_slice($open, 0, 3)).
+                    (count($open) > 3 ? ' and '.(count($open) - 3).' more' : ''),
+            );
         }
         $errors = $this->errors($context);
         if ($errors !== [] && $reason === null) {
-            throw Refused::because('reason', (count($errors) === 1 ? 'one thing stands' : count($errors).' things stand')." in the way: {$errors[0]}. Mend it, or say why it's all right to go on");
+            throw Refused::because(
+                'reason',
+                (count($errors) === 1 ? 'one thing stands' : count($errors).' things stand').
+                    " in the way: {$errors[0]}. Mend it, or say why it's all right to go on",
+            );
         }
         $this->acts->keep($aircraft, $kit, 'check', $id, $list->items, $errors === [] ? null : $reason);
 
@@ -70,7 +95,11 @@ final readonly class ChecklistController
         $circuit = $this->bench->circuit($aircraft->current()->document);
         $context = $this->prover->context($circuit);
 
-        return [(new Checklists($circuit, $context->receiver, $context->controller))->all(), $context, $this->acts->of($circuit)];
+        return [
+            (new Checklists($circuit, $context->receiver, $context->controller))->all(),
+            $context,
+            $this->acts->of($circuit),
+        ];
     }
 
     /** @return list<string> what the proof says is wrong, and what it couldn't check: both withhold "ready" */
@@ -82,7 +111,9 @@ final readonly class ChecklistController
 
         return [
             ...array_values(array_map(fn (Finding $one): string => $one->says, $errors)),
-            ...array_values(array_unique(array_map(fn (array $one): string => "Not checked: {$one[1]->why}", $unchecked))),
+            ...array_values(
+                array_unique(array_map(fn (array $one): string => "Not checked: {$one[1]->why}", $unchecked)),
+            ),
         ];
     }
 }

@@ -21,7 +21,13 @@ use Illuminate\Support\Str;
 /** Programs in and out as files. */
 final class ExchangeController
 {
-    public function __construct(private Bench $bench, private Hangar $hangar, private Import $import, private Stores $stores, private AircraftJson $json) {}
+    public function __construct(
+        private Bench $bench,
+        private Hangar $hangar,
+        private Import $import,
+        private Stores $stores,
+        private AircraftJson $json,
+    ) {}
 
     /** The program alone. */
     public function export(Aircraft $aircraft): Response
@@ -40,14 +46,24 @@ final class ExchangeController
     {
         $value = Json::decode($request->getContent(), Json::MAX_BODY_BYTES);
         if (! WholeExport::is($value)) {
-            return $this->json->answer($this->hangar->add($this->bench->circuit($request->getContent())->program, 'Imported from a file'), 201);
+            return $this->json->answer(
+                $this->hangar->add($this->bench->circuit($request->getContent())->program, 'Imported from a file'),
+                201,
+            );
         }
         $export = WholeExport::read($value);
         $differing = $this->import->differing($export);
         if ($differing !== []) {
             $count = count($differing);
 
-            return new JsonResponse(['message' => ($count === 1 ? 'One definition in this file is' : "{$count} definitions in this file are").' here already, and different. Choose what becomes of each.', 'differing' => $differing], 409);
+            return new JsonResponse(
+                [
+                    'message' => ($count === 1 ? 'One definition in this file is' : "{$count} definitions in this file are").
+                        ' here already, and different. Choose what becomes of each.',
+                    'differing' => $differing,
+                ],
+                409,
+            );
         }
 
         return $this->json->answer($this->import->take($export, []), 201);
@@ -61,7 +77,8 @@ final class ExchangeController
         foreach ($body->need('decisions')->items(64) as $item) {
             $item->keys(['kind', 'id', 'do']);
             $kind = $item->at('kind')?->choice(DefinitionKind::class) ?? DefinitionKind::Packs;
-            $decisions["{$kind->value} {$item->at('id')?->id()}"] = $item->at('do')?->choice(Decision::class) ?? Decision::New;
+            $decisions["{$kind->value} {$item->at('id')?->id()}"] =
+                $item->at('do')?->choice(Decision::class) ?? Decision::New;
         }
         $body->done();
 
@@ -72,6 +89,9 @@ final class ExchangeController
     {
         $file = (Str::slug($aircraft->name) ?: 'program')."-r{$aircraft->head}.{$ending}";
 
-        return new Response($text, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"{$file}\""]);
+        return new Response($text, 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => "attachment; filename=\"{$file}\"",
+        ]);
     }
 }

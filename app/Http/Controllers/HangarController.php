@@ -31,14 +31,26 @@ final readonly class HangarController
         $id = $body->need('transmitter')->id();
         $body->done();
 
-        return $this->json->answer($this->hangar->add(FirstProgram::program($family, $name, $this->bench->transmitter($id)), 'New from the family'), 201);
+        return $this->json->answer(
+            $this->hangar->add(
+                FirstProgram::program($family, $name, $this->bench->transmitter($id)),
+                'New from the family',
+            ),
+            201,
+        );
     }
 
     public function duplicate(Aircraft $aircraft): JsonResponse
     {
         $program = ProgramDecoder::decode($aircraft->current()->document);
 
-        return $this->json->answer($this->hangar->add($program->named(mb_substr($program->name, 0, 55).' copy'), "Copied from {$program->name}"), 201);
+        return $this->json->answer(
+            $this->hangar->add(
+                $program->named(mb_substr($program->name, 0, 55).' copy'),
+                "Copied from {$program->name}",
+            ),
+            201,
+        );
     }
 
     public function rename(Request $request, Aircraft $aircraft): JsonResponse
@@ -49,7 +61,9 @@ final readonly class HangarController
         $body->done();
         $program = ProgramDecoder::decode($aircraft->revision($base)->document);
 
-        return $this->json->answer($this->hangar->save($aircraft, $base, $program->named($name), "Renamed {$program->name} to {$name}"));
+        return $this->json->answer(
+            $this->hangar->save($aircraft, $base, $program->named($name), "Renamed {$program->name} to {$name}"),
+        );
     }
 
     public function destroy(Request $request, Aircraft $aircraft): JsonResponse

@@ -36,15 +36,21 @@ final class HistoryController
 
         $this->listed = $revisions->keyBy('number')->all();
 
-        return new JsonResponse(['revisions' => $revisions->map(fn (Revision $one): array => [
-            'revision' => $one->number,
-            'parent' => $one->parent,
-            'note' => $one->note,
-            'savedAt' => $one->created_at->toIso8601ZuluString(),
-            'aside' => $one->aside,
-            'present' => $one->number === $aircraft->head,
-            'changes' => $one->parent === null ? [] : $this->changes($aircraft, $one),
-        ])->all()]);
+        return new JsonResponse([
+            'revisions' => $revisions
+                ->map(
+                    fn (Revision $one): array => [
+                        'revision' => $one->number,
+                        'parent' => $one->parent,
+                        'note' => $one->note,
+                        'savedAt' => $one->created_at->toIso8601ZuluString(),
+                        'aside' => $one->aside,
+                        'present' => $one->number === $aircraft->head,
+                        'changes' => $one->parent === null ? [] : $this->changes($aircraft, $one),
+                    ],
+                )
+                ->all(),
+        ]);
     }
 
     /** @return list<string> what a revision changed; where that can't be said, why */
@@ -55,7 +61,10 @@ final class HistoryController
             return ['Not compared here: these programs are too large for a list. Compare two of them instead'];
         }
         try {
-            return Differences::between($this->of($aircraft, (int) $revision->parent), $this->of($aircraft, $revision->number));
+            return Differences::between(
+                $this->of($aircraft, (int) $revision->parent),
+                $this->of($aircraft, $revision->number),
+            );
         } catch (Refused) {
             return ['Can\'t be compared: what it needs has changed, or is gone'];
         }
@@ -64,7 +73,11 @@ final class HistoryController
     /** What changed between any two revisions. */
     public function compare(Aircraft $aircraft, int $from, int $to): JsonResponse
     {
-        return new JsonResponse(['from' => $from, 'to' => $to, 'changes' => Differences::between($this->of($aircraft, $from), $this->of($aircraft, $to))]);
+        return new JsonResponse([
+            'from' => $from,
+            'to' => $to,
+            'changes' => Differences::between($this->of($aircraft, $from), $this->of($aircraft, $to)),
+        ]);
     }
 
     /** @return array<string, SummaryItem> */

@@ -26,8 +26,24 @@ final readonly class KitController
         $kit = InstalledKit::of($circuit->program, $circuit->panel->transmitter, $this->catalogue);
 
         return new JsonResponse([
-            'verdict' => array_map(fn (VerdictPoint $one): array => ['topic' => $one->topic, 'level' => $one->level->value, 'says' => $one->says, 'cure' => $one->cure], (new KitVerdict($kit))->points()),
-            'leads' => array_map(fn (Lead $one): array => ['from' => $one->from, 'to' => $one->to, 'by' => $one->by, 'kind' => $one->kind], (new Wiring($kit))->leads()),
+            'verdict' => array_map(
+                fn (VerdictPoint $one): array => [
+                    'topic' => $one->topic,
+                    'level' => $one->level->value,
+                    'says' => $one->says,
+                    'cure' => $one->cure,
+                ],
+                (new KitVerdict($kit))->points(),
+            ),
+            'leads' => array_map(
+                fn (Lead $one): array => [
+                    'from' => $one->from,
+                    'to' => $one->to,
+                    'by' => $one->by,
+                    'kind' => $one->kind,
+                ],
+                (new Wiring($kit))->leads(),
+            ),
         ]);
     }
 }

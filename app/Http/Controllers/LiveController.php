@@ -59,7 +59,10 @@ final readonly class LiveController
         if ($node === null || $node->isNull()) {
             return null;
         }
-        $memory = array_map(fn (JsonCursor $item): float => $item->number(-1e12, 1e12), $node->items(Compiler::MOST_REMEMBERED));
+        $memory = array_map(
+            fn (JsonCursor $item): float => $item->number(-1e12, 1e12),
+            $node->items(Compiler::MOST_REMEMBERED),
+        );
 
         return count($memory) === $circuit->remembers ? new State($memory) : null;
     }

@@ -18,7 +18,10 @@ final readonly class PilotController
     {
         return new JsonResponse([
             'units' => Pilot::here()->units->value,
-            'systems' => array_map(fn (UnitSystem $one): array => ['id' => $one->value, 'says' => $one->says()], UnitSystem::cases()),
+            'systems' => array_map(
+                fn (UnitSystem $one): array => ['id' => $one->value, 'says' => $one->says()],
+                UnitSystem::cases(),
+            ),
         ]);
     }
 
@@ -27,7 +30,9 @@ final readonly class PilotController
         $body = Body::of($request, ['units']);
         $units = $body->need('units')->choice(UnitSystem::class);
         $body->done();
-        Pilot::here()->fill(['units' => $units])->save();
+        Pilot::here()
+            ->fill(['units' => $units])
+            ->save();
         $this->stores->forget();
 
         return $this->show();

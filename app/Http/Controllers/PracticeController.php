@@ -30,13 +30,21 @@ final readonly class PracticeController
         $channel = $body->need('channel')->whole(1, 32);
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
-        $output = $circuit->program->output($channel) ?? throw Refused::because('channel', "there is no output on channel {$channel}");
-        [$low, $centre, $high] = array_map(fn (float $pulse): array => $this->standIn->reads($channel, $pulse), EndsCentre::sent($output, $circuit->panel->transmitter));
+        $output =
+            $circuit->program->output($channel) ??
+            throw Refused::because('channel', "there is no output on channel {$channel}");
+        [$low, $centre, $high] = array_map(
+            fn (float $pulse): array => $this->standIn->reads($channel, $pulse),
+            EndsCentre::sent($output, $circuit->panel->transmitter),
+        );
         $middle = fn (array $read): float => round(array_sum($read) / 2, 1);
 
         return new JsonResponse([
-            'low' => $middle($output->reverse ? $high : $low), 'centre' => $middle($centre), 'high' => $middle($output->reverse ? $low : $high),
-            'least' => round($centre[0], 1), 'most' => round($centre[1], 1),
+            'low' => $middle($output->reverse ? $high : $low),
+            'centre' => $middle($centre),
+            'high' => $middle($output->reverse ? $low : $high),
+            'least' => round($centre[0], 1),
+            'most' => round($centre[1], 1),
         ]);
     }
 
@@ -48,14 +56,27 @@ final readonly class PracticeController
         $circuit = $this->bench->read($body->raw('document'));
         $program = $circuit->program;
         $motors = $this->catalogue->controller($program->controller ?? '')->motors ?? [];
-        [$roll, $pitch, $yaw] = array_map(fn (array $seen): array => ['moved' => $seen[0], 'rightWay' => $seen[1]], BoardTurn::picture($this->standIn->boardYaw(), false));
+        [$roll, $pitch, $yaw] = array_map(
+            fn (array $seen): array => ['moved' => $seen[0], 'rightWay' => $seen[1]],
+            BoardTurn::picture($this->standIn->boardYaw(), false),
+        );
 
         return new JsonResponse([
-            'order' => array_values(array_filter(array_map(fn (Axis $stick): ?array => $this->stick($program, $stick), Axis::cases()))),
+            'order' => array_values(
+                array_filter(array_map(fn (Axis $stick): ?array => $this->stick($program, $stick), Axis::cases())),
+            ),
             'board' => ['roll' => $roll, 'pitch' => $pitch, 'yaw' => $yaw],
-            'surfaces' => array_map(fn (SurfaceMove $move): array => [
-                'channel' => $move->channel, 'stick' => $move->stick->value, 'rightWay' => $this->standIn->turnsRight($move->channel, $program->output($move->channel)->reverse ?? false),
-            ], SurfaceCheck::moves($circuit)),
+            'surfaces' => array_map(
+                fn (SurfaceMove $move): array => [
+                    'channel' => $move->channel,
+                    'stick' => $move->stick->value,
+                    'rightWay' => $this->standIn->turnsRight(
+                        $move->channel,
+                        $program->output($move->channel)->reverse ?? false,
+                    ),
+                ],
+                SurfaceCheck::moves($circuit),
+            ),
             'motors' => array_map(function (Motor $motor) use ($motors): array {
                 [$place, $turned] = $this->standIn->spins($motor, $motors);
 
@@ -67,10 +88,20 @@ final readonly class PracticeController
     /** @return array{stick: string, moved: string, rightWay: bool}|null */
     private function stick(Program $program, Axis $stick): ?array
     {
-        $order = $this->catalogue->controller($program->controller ?? '')?->setUp($program->aboard->controller)->order ?? [];
+        $order =
+            $this->catalogue->controller($program->controller ?? '')?->setUp($program->aboard->controller)->order ?? [];
         $channel = OrderAndReversal::carries($program, $stick);
-        $answer = $channel === null ? null : $this->standIn->answers($order === [] ? ['roll', 'pitch', 'throttle', 'yaw'] : $order, $channel, $program->output($channel)->reverse ?? false);
+        $answer =
+            $channel === null
+                ? null
+                : $this->standIn->answers(
+                    $order === [] ? ['roll', 'pitch', 'throttle', 'yaw'] : $order,
+                    $channel,
+                    $program->output($channel)->reverse ?? false,
+                );
 
-        return $answer === null ? null : ['stick' => $stick->value, 'moved' => $answer[0]->value, 'rightWay' => $answer[1]];
+        return $answer === null
+            ? null
+            : ['stick' => $stick->value, 'moved' => $answer[0]->value, 'rightWay' => $answer[1]];
     }
 }

@@ -34,7 +34,9 @@ final readonly class ProgramController
         $note = $body->node->at('note')?->text(120) ?? 'Edited';
         $body->done();
 
-        return $this->json->answer($this->hangar->save($aircraft, $base, $this->bench->read($body->raw('document'))->program, $note));
+        return $this->json->answer(
+            $this->hangar->save($aircraft, $base, $this->bench->read($body->raw('document'))->program, $note),
+        );
     }
 
     public function assign(Request $request, Aircraft $aircraft): JsonResponse
@@ -53,14 +55,24 @@ final readonly class ProgramController
             default => $transmitter->control($id),
         };
         if ($to !== null && $end === null) {
-            throw Refused::because('to', "{$transmitter->name} has no {$kind} \"{$id}\"; it has {$transmitter->controlsInWords()}");
+            throw Refused::because(
+                'to',
+                "{$transmitter->name} has no {$kind} \"{$id}\"; it has {$transmitter->controlsInWords()}",
+            );
         }
         $program = ControlAssignment::drive($circuit->program, $function, $end);
         // What was assigned must still run: an override or case may need what went.
         Compiler::compile($program, $transmitter);
-        $where = $end instanceof Axis ? "the {$end->value} stick" : ($end->name ?? 'nothing');
+        $where = $end instanceof Axis ? "the {$end->value} stick" : $end->name ?? 'nothing';
 
-        return $this->json->answer($this->hangar->save($aircraft, $base, $program, ($program->function($function)?->name() ?? $function)." on {$where}"));
+        return $this->json->answer(
+            $this->hangar->save(
+                $aircraft,
+                $base,
+                $program,
+                ($program->function($function)?->name() ?? $function)." on {$where}",
+            ),
+        );
     }
 
     public function undo(Request $request, Aircraft $aircraft): JsonResponse

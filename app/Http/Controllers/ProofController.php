@@ -25,7 +25,12 @@ use Illuminate\Http\Request;
 /** The proof of a document, saved or not, and the edits that it proposes. */
 final readonly class ProofController
 {
-    public function __construct(private Bench $bench, private Prover $prover, private Proposal $proposal, private Catalogue $catalogue) {}
+    public function __construct(
+        private Bench $bench,
+        private Prover $prover,
+        private Proposal $proposal,
+        private Catalogue $catalogue,
+    ) {}
 
     public function prove(Request $request): JsonResponse
     {
@@ -43,7 +48,12 @@ final readonly class ProofController
             'slots' => $encoder->slots(),
             'failsafe' => $encoder->failsafe($proof),
             'sense' => SenseCheck::wrong($kit, $this->catalogue),
-            'misfits' => count(array_filter((new KitVerdict($kit))->points(), fn (VerdictPoint $one): bool => in_array($one->level, [PointLevel::Wrong, PointLevel::Open], true))),
+            'misfits' => count(
+                array_filter(
+                    (new KitVerdict($kit))->points(),
+                    fn (VerdictPoint $one): bool => in_array($one->level, [PointLevel::Wrong, PointLevel::Open], true),
+                ),
+            ),
         ]);
     }
 
@@ -58,7 +68,10 @@ final readonly class ProofController
                 return $this->proposal->answer($circuit, $finding->mended, finding: $finding);
             }
         }
-        throw Refused::because('finding', 'that is not found any more, or has no safe mend; look at the findings again');
+        throw Refused::because(
+            'finding',
+            'that is not found any more, or has no safe mend; look at the findings again',
+        );
     }
 
     public function slots(Request $request): JsonResponse
@@ -67,9 +80,21 @@ final readonly class ProofController
         $channel = $body->need('channel')->whole(1, 32);
         $body->done();
         [$circuit, $context] = $this->read($body);
-        $solved = SlotSolver::solved($circuit->program, $circuit->panel->transmitter, $channel, $context->setup->modes ?? []);
+        $solved = SlotSolver::solved(
+            $circuit->program,
+            $circuit->panel->transmitter,
+            $channel,
+            $context->setup->modes ?? [],
+        );
 
-        return $this->proposal->answer($circuit, $solved ?? throw Refused::because('channel', "there is nothing to solve on channel {$channel}: every position is in the middle of its slot, or one has no slot of its name or can't reach it"));
+        return $this->proposal->answer(
+            $circuit,
+            $solved ??
+                throw Refused::because(
+                    'channel',
+                    "there is nothing to solve on channel {$channel}: every position is in the middle of its slot, or one has no slot of its name or can't reach it",
+                ),
+        );
     }
 
     public function failsafe(Request $request): JsonResponse
@@ -78,7 +103,10 @@ final readonly class ProofController
         $body->done();
         [$circuit, $context] = $this->read($body);
 
-        return $this->proposal->answer($circuit, SafeFailsafe::for($circuit->program, $circuit->panel->transmitter, $context->controller));
+        return $this->proposal->answer(
+            $circuit,
+            SafeFailsafe::for($circuit->program, $circuit->panel->transmitter, $context->controller),
+        );
     }
 
     /** @return array{Circuit, ProofContext} */

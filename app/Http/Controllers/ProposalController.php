@@ -40,8 +40,19 @@ final readonly class ProposalController
         $id = $body->need('recipe')->id();
         $given = ExtrasDecoder::settings($body->need('settings'));
         $body->done();
-        $recipe = Recipes::find($id) ?? throw Refused::because('recipe', "there is no recipe \"{$id}\"; there is ".implode(', ', array_map(fn ($one): string => $one->id(), Recipes::all())));
-        $fitted = RecipeWriter::fit($recipe, RecipeSettings::of($recipe->settings(), $given), $circuit->program, $circuit->panel->transmitter);
+        $recipe =
+            Recipes::find($id) ??
+            throw Refused::because(
+                'recipe',
+                "there is no recipe \"{$id}\"; there is ".
+                    implode(', ', array_map(fn ($one): string => $one->id(), Recipes::all())),
+            );
+        $fitted = RecipeWriter::fit(
+            $recipe,
+            RecipeSettings::of($recipe->settings(), $given),
+            $circuit->program,
+            $circuit->panel->transmitter,
+        );
 
         return $this->proposal->answer($circuit, $fitted->program, $fitted->notes);
     }
@@ -62,7 +73,10 @@ final readonly class ProposalController
         $rung = $body->need('rung')->whole(0, 11);
         $body->done();
 
-        return $this->proposal->answer($circuit, TrainingStep::to($circuit->program, $rung, $circuit->panel->transmitter));
+        return $this->proposal->answer(
+            $circuit,
+            TrainingStep::to($circuit->program, $rung, $circuit->panel->transmitter),
+        );
     }
 
     public function trims(Request $request): JsonResponse
@@ -78,7 +92,12 @@ final readonly class ProposalController
     {
         [$body, $circuit] = $this->read($request, ['do'], ['phase', 'name', 'when', 'fade', 'by']);
         $do = $body->need('do')->text();
-        $body->node->keys(['document', 'do', ...['add' => ['name', 'when', 'fade', 'phase'], 'remove' => ['phase'], 'move' => ['phase', 'by']][$do] ?? []]);
+        $body->node->keys([
+            'document',
+            'do',
+            ...['add' => ['name', 'when', 'fade', 'phase'], 'remove' => ['phase'], 'move' => ['phase', 'by']][$do] ??
+            [],
+        ]);
         $body->done();
         $program = match ($do) {
             'add' => $this->addPhase($body, $circuit),
@@ -114,7 +133,9 @@ final readonly class ProposalController
             default => $body->need('value')->number(-1.5, 1.5),
         };
         $body->done();
-        $styles = Styles::of($circuit->program, $circuit->panel->transmitter) ?? throw Refused::because('row', 'this program has no switch that chooses styles');
+        $styles =
+            Styles::of($circuit->program, $circuit->panel->transmitter) ??
+            throw Refused::because('row', 'this program has no switch that chooses styles');
 
         return $this->proposal->answer($circuit, StyleEdit::put($styles, $row, $thing, $value));
     }
@@ -130,10 +151,21 @@ final readonly class ProposalController
             'mirror' => CurveEdit::mirrored($curve),
             'turn' => CurveEdit::turned($curve),
             'add-point' => CurveEdit::withPoint($curve),
-            default => new Curve($id, CurveEdit::presets()[$do] ?? throw Refused::because('do', 'must be mirror, turn, add-point, or one of '.implode(', ', array_keys(CurveEdit::presets()))), $curve->smooth),
+            default => new Curve(
+                $id,
+                CurveEdit::presets()[$do] ??
+                    throw Refused::because(
+                        'do',
+                        'must be mirror, turn, add-point, or one of '.implode(', ', array_keys(CurveEdit::presets())),
+                    ),
+                $curve->smooth,
+            ),
         };
 
-        return $this->proposal->answer($circuit, $circuit->program->with(curves: [...$circuit->program->curves, $id => $curve]));
+        return $this->proposal->answer(
+            $circuit,
+            $circuit->program->with(curves: [...$circuit->program->curves, $id => $curve]),
+        );
     }
 
     /**

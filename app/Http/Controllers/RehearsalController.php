@@ -37,7 +37,10 @@ final readonly class RehearsalController
     {
         [$circuit, $scenario, $setting] = $this->asked($request);
 
-        return new Response($this->rehearser->nmea($circuit, $scenario, $setting), 200, ['Content-Type' => 'text/plain; charset=us-ascii', 'Content-Disposition' => 'attachment; filename="rehearsal.nmea"']);
+        return new Response($this->rehearser->nmea($circuit, $scenario, $setting), 200, [
+            'Content-Type' => 'text/plain; charset=us-ascii',
+            'Content-Disposition' => 'attachment; filename="rehearsal.nmea"',
+        ]);
     }
 
     /** A GPS's own words, read. */
@@ -47,18 +50,32 @@ final readonly class RehearsalController
         $body->done();
         // Lines end as they like: the reader takes them as they come.
         $text = $body->raw('text');
-        $facts = TrackFacts::of(Nmea::read(is_string($text) ? $text : throw Refused::because('text', 'must be text: the sentences of a GPS')));
+        $facts = TrackFacts::of(
+            Nmea::read(
+                is_string($text) ? $text : throw Refused::because('text', 'must be text: the sentences of a GPS'),
+            ),
+        );
 
         return new JsonResponse([
-            'sentences' => $facts->sentences, 'fixes' => $facts->fixes, 'satellites' => $facts->satellites, 'first' => $facts->first,
-            'furthest' => round($facts->furthest, 1), 'lowest' => $facts->lowest, 'highest' => $facts->highest, 'fastest' => round($facts->fastest, 1),
+            'sentences' => $facts->sentences,
+            'fixes' => $facts->fixes,
+            'satellites' => $facts->satellites,
+            'first' => $facts->first,
+            'furthest' => round($facts->furthest, 1),
+            'lowest' => $facts->lowest,
+            'highest' => $facts->highest,
+            'fastest' => round($facts->fastest, 1),
         ]);
     }
 
     /** @return array{Circuit, Scenario, RehearsalSettings, bool} */
     private function asked(Request $request): array
     {
-        $body = Body::of($request, ['document', 'script', 'seed'], ['wind', 'from', 'mishaps', 'pack', 'charge', 'milliwatts', 'heardOnly']);
+        $body = Body::of(
+            $request,
+            ['document', 'script', 'seed'],
+            ['wind', 'from', 'mishaps', 'pack', 'charge', 'milliwatts', 'heardOnly'],
+        );
         [$script, $seed] = [$body->need('script')->id(), $body->need('seed')->whole(0, 2_000_000_000)];
         $mishaps = [];
         foreach ($body->node->at('mishaps')?->items(8) ?? [] as $item) {
@@ -66,8 +83,13 @@ final readonly class RehearsalController
         }
         $pack = $body->node->at('pack')?->id();
         $setting = new RehearsalSettings(
-            $seed, $body->node->at('wind')?->number(0, 15) ?? 3.0, $body->node->at('from')?->number(0, 360) ?? 250.0, $mishaps,
-            $pack === null ? null : $this->rehearser->pack($pack), $body->node->at('charge')?->number(0.1, 1) ?? 1.0, $body->node->at('milliwatts')?->number(1, 5000) ?? 10.0,
+            $seed,
+            $body->node->at('wind')?->number(0, 15) ?? 3.0,
+            $body->node->at('from')?->number(0, 360) ?? 250.0,
+            $mishaps,
+            $pack === null ? null : $this->rehearser->pack($pack),
+            $body->node->at('charge')?->number(0.1, 1) ?? 1.0,
+            $body->node->at('milliwatts')?->number(1, 5000) ?? 10.0,
         );
         $heardOnly = $body->node->at('heardOnly')?->flag() ?? false;
         $body->done();
@@ -83,7 +105,10 @@ final readonly class RehearsalController
         $text = $body->need('text')->text(400);
         $body->done();
 
-        return new Response($this->clips->spoken($text), 200, ['Content-Type' => 'audio/wav', 'Cache-Control' => 'private, max-age=86400']);
+        return new Response($this->clips->spoken($text), 200, [
+            'Content-Type' => 'audio/wav',
+            'Cache-Control' => 'private, max-age=86400',
+        ]);
     }
 
     /** All phrases of a document as a ZIP of clips with a table of names and texts. */
@@ -93,7 +118,10 @@ final readonly class RehearsalController
         $body->done();
         $zip = (new VoicePack($this->clips, $catalogue))->zip($this->bench->read($body->raw('document')));
 
-        return new Response($zip, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="voice-pack.zip"']);
+        return new Response($zip, 200, [
+            'Content-Type' => 'application/zip',
+            'Content-Disposition' => 'attachment; filename="voice-pack.zip"',
+        ]);
     }
 
     /** @param  array<string, float>  $mishaps */

@@ -17,7 +17,12 @@ use Illuminate\Http\Request;
 /** Makes a program run again whose transmitter is gone, or isn't what it was. */
 final readonly class RepairController
 {
-    public function __construct(private Hangar $hangar, private Bench $bench, private Repair $repair, private AircraftJson $json) {}
+    public function __construct(
+        private Hangar $hangar,
+        private Bench $bench,
+        private Repair $repair,
+        private AircraftJson $json,
+    ) {}
 
     /** Moves the program to a transmitter as it is now; said with `dry`, it only tells what that would do. */
     public function repair(Request $request, Aircraft $aircraft): JsonResponse
@@ -37,12 +42,26 @@ final readonly class RepairController
         Compiler::compile($moved->program, $to);
         if ($dry) {
             return new JsonResponse([
-                'controls' => array_values(array_map(fn (ControlPlacement $one): array => ['from' => $one->from->id, 'name' => $one->from->name, 'to' => $one->to->id], $moved->controls)),
-                'choices' => array_map(fn (Control $one): array => ['id' => $one->id, 'name' => $one->name], $to->controls),
+                'controls' => array_values(
+                    array_map(
+                        fn (ControlPlacement $one): array => [
+                            'from' => $one->from->id,
+                            'name' => $one->from->name,
+                            'to' => $one->to->id,
+                        ],
+                        $moved->controls,
+                    ),
+                ),
+                'choices' => array_map(
+                    fn (Control $one): array => ['id' => $one->id, 'name' => $one->name],
+                    $to->controls,
+                ),
                 'losses' => $moved->losses,
             ]);
         }
 
-        return $this->json->answer($this->hangar->save($aircraft, $base, $moved->program, "On {$to->name} as it is now"));
+        return $this->json->answer(
+            $this->hangar->save($aircraft, $base, $moved->program, "On {$to->name} as it is now"),
+        );
     }
 }

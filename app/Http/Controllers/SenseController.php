@@ -31,21 +31,32 @@ use Illuminate\Http\Request;
 /** Sensors, values, alarms and call-outs of a document. */
 final readonly class SenseController
 {
-    public function __construct(private Bench $bench, private Catalogue $catalogue, private Proposal $proposal, private Clips $clips) {}
+    public function __construct(
+        private Bench $bench,
+        private Catalogue $catalogue,
+        private Proposal $proposal,
+        private Clips $clips,
+    ) {}
 
     public function look(Request $request, Scenarios $scenarios): JsonResponse
     {
         $body = Body::of($request, ['document']);
         $body->done();
 
-        return new JsonResponse([...(new SenseReport($this->bench->read($body->raw('document')), $this->catalogue))->all($scenarios), 'voice' => $this->clips->hasVoice()]);
+        return new JsonResponse([
+            ...(new SenseReport($this->bench->read($body->raw('document')), $this->catalogue))->all($scenarios),
+            'voice' => $this->clips->hasVoice(),
+        ]);
     }
 
     /** Discovery on the simulated bus. */
     public function discover(Request $request): JsonResponse
     {
         $body = Body::of($request, ['document', 'troubles', 'afresh']);
-        $troubles = array_map(fn (JsonCursor $item): BusTrouble => $item->choice(BusTrouble::class), $body->need('troubles')->items(10));
+        $troubles = array_map(
+            fn (JsonCursor $item): BusTrouble => $item->choice(BusTrouble::class),
+            $body->need('troubles')->items(10),
+        );
         $afresh = $body->need('afresh')->flag();
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
@@ -59,13 +70,23 @@ final readonly class SenseController
                 $value = $values->find($one->id);
 
                 return [
-                    'id' => $one->id, 'name' => $value->name ?? ucfirst(str_replace('-', ' ', $one->id)), 'unit' => $value?->unit->shown() ?? '',
-                    'reads' => $one->reads === null || $value === null ? null : round($value->unit->fromBase($one->reads), 4), 'refresh' => $one->refresh, 'trouble' => $one->trouble,
+                    'id' => $one->id,
+                    'name' => $value->name ?? ucfirst(str_replace('-', ' ', $one->id)),
+                    'unit' => $value?->unit->shown() ?? '',
+                    'reads' => $one->reads === null || $value === null ? null : round($value->unit->fromBase($one->reads), 4),
+                    'refresh' => $one->refresh,
+                    'trouble' => $one->trouble,
                 ];
             }, $found),
             'lamps' => (object) $bus->lamps(),
-            'points' => array_map(SenseReport::point(...), (new Discovery($circuit->program, $chain))->points($found, $bus->lamps())),
-            'troubles' => array_map(fn (BusTrouble $one): array => ['id' => $one->value, 'says' => $one->says(), 'cure' => $one->cure()], BusTrouble::cases()),
+            'points' => array_map(
+                SenseReport::point(...),
+                (new Discovery($circuit->program, $chain))->points($found, $bus->lamps()),
+            ),
+            'troubles' => array_map(
+                fn (BusTrouble $one): array => ['id' => $one->value, 'says' => $one->says(), 'cure' => $one->cure()],
+                BusTrouble::cases(),
+            ),
         ]);
     }
 
@@ -76,25 +97,42 @@ final readonly class SenseController
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
 
-        return $this->proposal->answer($circuit, (new SlotPlan($circuit->program, $circuit->panel->transmitter, $this->chain($circuit)->sensors))->planned());
+        return $this->proposal->answer(
+            $circuit,
+            (new SlotPlan($circuit->program, $circuit->panel->transmitter, $this->chain($circuit)->sensors))->planned(),
+        );
     }
 
     /** A telemetry condition as its pilot reads it, from the document's or from what was put in. */
     public function threshold(Request $request): JsonResponse
     {
         $given = Body::of($request, ['document', 'condition']);
-        $body = $given->node->has('condition') ? $given : Body::of($request, ['document', 'sensor', 'above', 'level'], ['hysteresis']);
+        $body = $given->node->has('condition')
+            ? $given
+            : Body::of($request, ['document', 'sensor', 'above', 'level'], ['hysteresis']);
         $condition = $body->node->at('condition');
         $read = $condition === null ? null : ConditionDecoder::decode($condition);
-        if ($condition !== null && ! $read instanceof SensorLevel) {
+        if ($condition !== null && ! ($read instanceof SensorLevel)) {
             $condition->fault('must be one on a telemetry value');
         }
-        $parts = $read === null ? [$body->need('sensor')->id(), $body->need('above')->flag(), $body->need('level')->number(-1e6, 1e6), $body->node->at('hysteresis')?->number(0, 1e6) ?? 0.0] : [];
+        $parts =
+            $read === null
+                ? [
+                    $body->need('sensor')->id(),
+                    $body->need('above')->flag(),
+                    $body->need('level')->number(-1e6, 1e6),
+                    $body->node->at('hysteresis')?->number(0, 1e6) ?? 0.0,
+                ]
+                : [];
         $body->done();
         $threshold = new Threshold(Values::of($this->bench->read($body->raw('document'))->program, $this->catalogue));
         $found = $read instanceof SensorLevel ? $read : $threshold->of(...$parts);
 
-        return new JsonResponse(['condition' => ConditionEncoder::encode($found), 'says' => $threshold->say($found), ...$threshold->read($found)]);
+        return new JsonResponse([
+            'condition' => ConditionEncoder::encode($found),
+            'says' => $threshold->say($found),
+            ...$threshold->read($found),
+        ]);
     }
 
     /** A level of an alarm, in the pilot's unit. */
@@ -120,7 +158,11 @@ final readonly class SenseController
     public function alarm(Request $request): JsonResponse
     {
         $body = Body::of($request, ['document', 'value', 'above', 'level']);
-        [$value, $above, $level] = [$body->need('value')->id(), $body->need('above')->flag(), $body->need('level')->number(-1e6, 1e6)];
+        [$value, $above, $level] = [
+            $body->need('value')->id(),
+            $body->need('above')->flag(),
+            $body->need('level')->number(-1e6, 1e6),
+        ];
 
         return $this->edit($body, fn (CallEdit $edit): Program => $edit->added($value, $above, $level));
     }
@@ -131,7 +173,10 @@ final readonly class SenseController
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
 
-        return $this->proposal->answer($circuit, $edit(new CallEdit($circuit->program, Values::of($circuit->program, $this->catalogue))));
+        return $this->proposal->answer(
+            $circuit,
+            $edit(new CallEdit($circuit->program, Values::of($circuit->program, $this->catalogue))),
+        );
     }
 
     private function chain(Circuit $circuit): SensorChain

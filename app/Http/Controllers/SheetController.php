@@ -36,7 +36,10 @@ final readonly class SheetController
         $done = $body->need('done')->flag();
         $body->done();
         if ($revision !== $aircraft->head) {
-            throw Refused::because('revision', "the program is at revision {$aircraft->head} now, and these lines are of {$revision}: look at the sheet again, then tick them");
+            throw Refused::because(
+                'revision',
+                "the program is at revision {$aircraft->head} now, and these lines are of {$revision}: look at the sheet again, then tick them",
+            );
         }
         $sheet = $this->bench->sheet($aircraft->current()->document, $transmitter);
         $this->entries->tick($aircraft, $sheet, $keys, $done);
@@ -46,19 +49,27 @@ final readonly class SheetController
 
     private function answer(Aircraft $aircraft, Sheet $sheet): JsonResponse
     {
-        return new JsonResponse([...SheetEncoder::encode($sheet), 'entered' => (object) $this->entries->of($aircraft, $sheet)]);
+        return new JsonResponse([
+            ...SheetEncoder::encode($sheet),
+            'entered' => (object) $this->entries->of($aircraft, $sheet),
+        ]);
     }
 
     public function csv(Request $request, Aircraft $aircraft): Response
     {
         $file = (Str::slug($aircraft->name) ?: 'program')."-r{$aircraft->head}-sheet.csv";
 
-        return new Response(SheetEncoder::csv($this->sheet($request, $aircraft)), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$file}\""]);
+        return new Response(SheetEncoder::csv($this->sheet($request, $aircraft)), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => "attachment; filename=\"{$file}\"",
+        ]);
     }
 
     public function page(Request $request, Aircraft $aircraft): Response
     {
-        return new Response(SheetEncoder::html($this->sheet($request, $aircraft)), 200, ['Content-Type' => 'text/html; charset=utf-8']);
+        return new Response(SheetEncoder::html($this->sheet($request, $aircraft)), 200, [
+            'Content-Type' => 'text/html; charset=utf-8',
+        ]);
     }
 
     private function sheet(Request $request, Aircraft $aircraft): Sheet

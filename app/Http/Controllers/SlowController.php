@@ -17,7 +17,7 @@ final class SlowController
         while (microtime(true) < $end) {
             match ($request->query('what')) {
                 'wait' => sleep(1),
-                'memory' => $held[] = str_repeat('x', 1_000_000),
+                'memory' => ($held[] = str_repeat('x', 1_000_000)),
                 default => null,
             };
         }

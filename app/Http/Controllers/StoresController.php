@@ -34,7 +34,11 @@ final readonly class StoresController
 
     public function recipes(): JsonResponse
     {
-        return new JsonResponse(['recipes' => array_map(RecipeEncoder::encode(...), Recipes::all()), 'curves' => CurveEdit::presets(), 'ladder' => array_map(ExtrasEncoder::rung(...), TrainingPlan::usual())]);
+        return new JsonResponse([
+            'recipes' => array_map(RecipeEncoder::encode(...), Recipes::all()),
+            'curves' => CurveEdit::presets(),
+            'ladder' => array_map(ExtrasEncoder::rung(...), TrainingPlan::usual()),
+        ]);
     }
 
     public function keep(Request $request, DefinitionKind $kind): JsonResponse
@@ -49,17 +53,30 @@ final readonly class StoresController
     {
         $usages = Query::flag($request, 'anyway') ? [] : Usages::of($kind, $id);
         if ($usages !== [] && ! $this->stores->isShipped($kind, $id)) {
-            return Problems::say(409, 'This is still needed: '.implode('; ', $usages).'. It can be brought back at any time.', array_map(fn (string $one): Fault => new Fault('', $one), $usages));
+            return Problems::say(
+                409,
+                'This is still needed: '.implode('; ', $usages).'. It can be brought back at any time.',
+                array_map(fn (string $one): Fault => new Fault('', $one), $usages),
+            );
         }
 
-        return $this->stores->remove($kind, $id) ? new JsonResponse($this->everything()) : Problems::say(404, 'There is no such definition of your own.');
+        return $this->stores->remove($kind, $id)
+            ? new JsonResponse($this->everything())
+            : Problems::say(404, 'There is no such definition of your own.');
     }
 
     public function revisions(DefinitionKind $kind, string $id): JsonResponse
     {
-        return new JsonResponse(['revisions' => array_map(fn (DefinitionRevision $one): array => [
-            'revision' => $one->number, 'savedAt' => $one->created_at->toIso8601ZuluString(), 'document' => json_decode($one->document),
-        ], $this->stores->revisions($kind, $id))]);
+        return new JsonResponse([
+            'revisions' => array_map(
+                fn (DefinitionRevision $one): array => [
+                    'revision' => $one->number,
+                    'savedAt' => $one->created_at->toIso8601ZuluString(),
+                    'document' => json_decode($one->document),
+                ],
+                $this->stores->revisions($kind, $id),
+            ),
+        ]);
     }
 
     /** Brings a definition back, or one of its revisions. */
@@ -69,24 +86,41 @@ final readonly class StoresController
         $number = $body->node->at('revision')?->whole(1, 1_000_000_000);
         $body->done();
 
-        return $this->stores->restore($kind, $id, $number) ? new JsonResponse($this->everything()) : Problems::say(404, 'There is no such revision.');
+        return $this->stores->restore($kind, $id, $number)
+            ? new JsonResponse($this->everything())
+            : Problems::say(404, 'There is no such revision.');
     }
 
     /** @return array<string, mixed> */
     private function everything(): array
     {
         $found = array_values(array_filter(array_map($this->stores->find(...), $this->stores->ids())));
-        $names = fn (DefinitionKind $kind): array => array_map(fn (array $one): \stdClass => $one['document'], $this->stores->all($kind));
+        $names = fn (DefinitionKind $kind): array => array_map(
+            fn (array $one): \stdClass => $one['document'],
+            $this->stores->all($kind),
+        );
 
         return [
             'transmitters' => array_map(TransmitterEncoder::encode(...), $found),
-            'links' => array_map(fn (Transmitter $one): array => ['transmitter' => $one->id, 'links' => array_map(self::link(...), array_values($one->links))], $found),
+            'links' => array_map(
+                fn (Transmitter $one): array => [
+                    'transmitter' => $one->id,
+                    'links' => array_map(self::link(...), array_values($one->links)),
+                ],
+                $found,
+            ),
             'receivers' => $names(DefinitionKind::Receivers),
             'controllers' => $names(DefinitionKind::Controllers),
             'packs' => $names(DefinitionKind::Packs),
             'speedControllers' => $names(DefinitionKind::SpeedControllers),
-            'families' => array_map(fn (Family $family): array => ['id' => $family->value, 'title' => $family->title()], Family::cases()),
-            'definitions' => array_map(fn (DefinitionKind $kind): array => ['kind' => $kind->value, 'items' => $this->stores->all($kind)], DefinitionKind::cases()),
+            'families' => array_map(
+                fn (Family $family): array => ['id' => $family->value, 'title' => $family->title()],
+                Family::cases(),
+            ),
+            'definitions' => array_map(
+                fn (DefinitionKind $kind): array => ['kind' => $kind->value, 'items' => $this->stores->all($kind)],
+                DefinitionKind::cases(),
+            ),
         ];
     }
 
@@ -94,8 +128,13 @@ final readonly class StoresController
     private static function link(Link $link): array
     {
         return [
-            'id' => $link->id, 'name' => $link->name,
-            'subtypes' => array_map(fn (string $id, array $subtype): array => ['id' => $id, 'name' => $subtype['name']], array_keys($link->subtypes), $link->subtypes),
+            'id' => $link->id,
+            'name' => $link->name,
+            'subtypes' => array_map(
+                fn (string $id, array $subtype): array => ['id' => $id, 'name' => $subtype['name']],
+                array_keys($link->subtypes),
+                $link->subtypes,
+            ),
         ];
     }
 }

@@ -16,8 +16,8 @@ final class Headers
         'Referrer-Policy' => 'no-referrer',
         'Cross-Origin-Resource-Policy' => 'same-origin',
         'Cross-Origin-Opener-Policy' => 'same-origin',
-        'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; media-src 'self' blob:; "
-            ."object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'",
+        'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; media-src 'self' blob:; ".
+            "object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'",
     ];
 
     public function handle(Request $request, Closure $next): Response
@@ -30,7 +30,11 @@ final class Headers
     {
         $response->headers->add(self::ALL);
         // By its length a browser notices an answer that was cut.
-        if (! $response instanceof StreamedResponse && $response->getContent() !== false && ! in_array($response->getStatusCode(), [204, 304], true)) {
+        if (
+            ! ($response instanceof StreamedResponse) &&
+            $response->getContent() !== false &&
+            ! in_array($response->getStatusCode(), [204, 304], true)
+        ) {
             $response->headers->set('Content-Length', (string) strlen($response->getContent()));
         }
 

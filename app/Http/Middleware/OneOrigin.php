@@ -19,7 +19,10 @@ final class OneOrigin
     {
         $host = (string) $request->headers->get('host');
         if (! in_array(preg_replace('/:\d+$/', '', $host), self::HOSTS, true)) {
-            return Problems::say(403, 'Dusk Switch answers only to 127.0.0.1 and localhost. Open it under one of these.');
+            return Problems::say(
+                403,
+                'Dusk Switch answers only to 127.0.0.1 and localhost. Open it under one of these.',
+            );
         }
         $origin = $request->headers->get('origin');
         if ($origin !== null && $origin !== "http://{$host}") {

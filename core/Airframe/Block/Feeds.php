@@ -38,6 +38,8 @@ final class Feeds
      */
     public static function some(array $feeds): array
     {
-        return array_values(array_filter($feeds, fn (Feed $feed): bool => $feed->weight->low !== 0.0 || $feed->weight->high !== 0.0));
+        return array_values(
+            array_filter($feeds, fn (Feed $feed): bool => $feed->weight->low !== 0.0 || $feed->weight->high !== 0.0),
+        );
     }
 }

@@ -27,7 +27,14 @@ final class Power
 
         return [
             RecipeSetting::choice('power', 'Power', $glider ? ['one' => 'One motor', 'none' => 'None'] : $kinds),
-            RecipeSetting::percent('thrust', 'Differential thrust', 0.2, 0.0, 0.5, 'Full yaw adds so much to one motor and takes it from the other')->when('power', 'two'),
+            RecipeSetting::percent(
+                'thrust',
+                'Differential thrust',
+                0.2,
+                0.0,
+                0.5,
+                'Full yaw adds so much to one motor and takes it from the other',
+            )->when('power', 'two'),
         ];
     }
 
@@ -36,14 +43,17 @@ final class Power
     {
         $power = $settings->choice('power');
         if ($power === 'none') {
-            return new Plan;
+            return new Plan();
         }
         $cut = new StepIs('cut', 'cut');
-        $motors = $power === 'one' ? [new Surface('Motor', Role::Motor, [Feeds::from('throttle', 1.0)])] : [
-            // Right yaw wants more from the left motor.
-            self::motor('Left', $settings->number('thrust')),
-            self::motor('Right', -$settings->number('thrust')),
-        ];
+        $motors =
+            $power === 'one'
+                ? [new Surface('Motor', Role::Motor, [Feeds::from('throttle', 1.0)])]
+                : [
+                    // Right yaw wants more from the left motor.
+                    self::motor('Left', $settings->number('thrust')),
+                    self::motor('Right', -$settings->number('thrust')),
+                ];
 
         return new Plan(
             [
@@ -57,9 +67,13 @@ final class Power
 
     private static function motor(string $side, float $yaw): Surface
     {
-        return new Surface("{$side} motor", $side === 'Left' ? Role::LeftMotor : Role::RightMotor, Feeds::some([
-            Feeds::from('throttle', 1.0),
-            Feeds::from('yaw', $yaw, new FunctionLevel('throttle', true, self::TURNING)),
-        ]));
+        return new Surface(
+            "{$side} motor",
+            $side === 'Left' ? Role::LeftMotor : Role::RightMotor,
+            Feeds::some([
+                Feeds::from('throttle', 1.0),
+                Feeds::from('yaw', $yaw, new FunctionLevel('throttle', true, self::TURNING)),
+            ]),
+        );
     }
 }

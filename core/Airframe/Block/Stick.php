@@ -24,8 +24,14 @@ final class Stick
     public static function of(Axis $axis, string $base, bool $trim = true): ProportionalFunction
     {
         return new ProportionalFunction(
-            $axis->value, ucfirst($axis->value), new AxisDrive($axis), 0.0, [$base => new Shape(Range::both(1.0), self::EXPO)],
-            $trim ? new TrimRule(self::TRIM) : null, [], Purpose::from($axis->value),
+            $axis->value,
+            ucfirst($axis->value),
+            new AxisDrive($axis),
+            0.0,
+            [$base => new Shape(Range::both(1.0), self::EXPO)],
+            $trim ? new TrimRule(self::TRIM) : null,
+            [],
+            Purpose::from($axis->value),
         );
     }
 
@@ -36,6 +42,15 @@ final class Stick
      */
     public static function throttle(array $overrides = [], string $name = 'Throttle'): ProportionalFunction
     {
-        return new ProportionalFunction('throttle', $name, new AxisDrive(Axis::Throttle), 0.0, [], null, $overrides, Purpose::Throttle);
+        return new ProportionalFunction(
+            'throttle',
+            $name,
+            new AxisDrive(Axis::Throttle),
+            0.0,
+            [],
+            null,
+            $overrides,
+            Purpose::Throttle,
+        );
     }
 }

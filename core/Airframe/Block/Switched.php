@@ -14,8 +14,13 @@ final class Switched
      * @param  non-empty-array<string, float>  $steps  value by name
      * @param  array<string, Meaning>  $means  by name; a step without one means something else
      */
-    public static function with(string $id, string $name, Purpose $purpose, array $steps, array $means = []): SteppedFunction
-    {
+    public static function with(
+        string $id,
+        string $name,
+        Purpose $purpose,
+        array $steps,
+        array $means = [],
+    ): SteppedFunction {
         $list = [];
         foreach ($steps as $title => $value) {
             $list[] = new Step(self::id($title), $title, $value, $means[$title] ?? Meaning::word(Meaning::OTHER));
@@ -33,19 +38,37 @@ final class Switched
     {
         $titles = array_keys($steps);
 
-        return self::with($id, $name, $purpose, $steps, array_combine($titles, array_map(fn (string $title): Meaning => Meaning::mode(self::id($title)), $titles)));
+        return self::with(
+            $id,
+            $name,
+            $purpose,
+            $steps,
+            array_combine($titles, array_map(fn (string $title): Meaning => Meaning::mode(self::id($title)), $titles)),
+        );
     }
 
     /** Arm: disarmed, then armed. */
     public static function arm(): SteppedFunction
     {
-        return self::with('arm', 'Arm', Purpose::Arm, ['Safe' => -1.0, 'Armed' => 1.0], ['Safe' => Meaning::word(Meaning::DISARMED), 'Armed' => Meaning::word(Meaning::ARMED)]);
+        return self::with(
+            'arm',
+            'Arm',
+            Purpose::Arm,
+            ['Safe' => -1.0, 'Armed' => 1.0],
+            ['Safe' => Meaning::word(Meaning::DISARMED), 'Armed' => Meaning::word(Meaning::ARMED)],
+        );
     }
 
     /** A switch that stops the motor: stopped, then free to run. */
     public static function cut(string $id, string $name, string $off, string $on): SteppedFunction
     {
-        return self::with($id, $name, Purpose::MotorCut, [$off => -1.0, $on => 1.0], [$off => Meaning::word(Meaning::MOTOR_OFF), $on => Meaning::word(Meaning::MOTOR_ON)]);
+        return self::with(
+            $id,
+            $name,
+            Purpose::MotorCut,
+            [$off => -1.0, $on => 1.0],
+            [$off => Meaning::word(Meaning::MOTOR_OFF), $on => Meaning::word(Meaning::MOTOR_ON)],
+        );
     }
 
     private static function id(string $title): string

@@ -25,13 +25,38 @@ final class ControllerDecoder
     /** The controller that stands at a node; faults are noted with the node. */
     public static function read(JsonCursor $node): Controller
     {
-        $node->keys(['format', 'version', 'id', 'name', 'kind', 'wires', 'supply', 'draw'], ['order', 'arming', 'armedBy', 'lowThrottle', 'modes', 'slots', 'none', 'priority', 'expects', 'onLoss', 'ports', 'gives', 'motors']);
+        $node->keys(
+            ['format', 'version', 'id', 'name', 'kind', 'wires', 'supply', 'draw'],
+            [
+                'order',
+                'arming',
+                'armedBy',
+                'lowThrottle',
+                'modes',
+                'slots',
+                'none',
+                'priority',
+                'expects',
+                'onLoss',
+                'ports',
+                'gives',
+                'motors',
+            ],
+        );
         $modes = [];
         $ids = new UniqueIds('a mode');
         foreach ($node->at('modes')?->items(24) ?? [] as $item) {
             $item->keys(['id', 'name'], ['flight', 'saves', 'risky', 'formerly', 'needs']);
             $id = $ids->id($item);
-            $modes[$id] = new Mode($id, $item->at('name')?->text() ?? '', $item->at('flight')?->flag() ?? false, $item->at('saves')?->flag() ?? false, $item->at('risky')?->flag() ?? false, FormerIds::of($item), self::needs($item->at('needs')));
+            $modes[$id] = new Mode(
+                $id,
+                $item->at('name')?->text() ?? '',
+                $item->at('flight')?->flag() ?? false,
+                $item->at('saves')?->flag() ?? false,
+                $item->at('risky')?->flag() ?? false,
+                FormerIds::of($item),
+                self::needs($item->at('needs')),
+            );
         }
         $slots = SlotDecoder::list($node->at('slots'));
         foreach ($node->at('slots')?->items(64) ?? [] as $index => $item) {
@@ -47,8 +72,14 @@ final class ControllerDecoder
             $node->at('kind')?->choice(ControllerKind::class) ?? ControllerKind::FlightController,
             Wires::read($node->at('wires')),
             new ControllerSetup(
-                $slots, $node->at('none')?->id(), SetupDecoder::priority($node), self::arming($node), $node->at('lowThrottle')?->whole(800, 1500),
-                SetupDecoder::order($node), SetupDecoder::expects($node), SetupDecoder::onLoss($node),
+                $slots,
+                $node->at('none')?->id(),
+                SetupDecoder::priority($node),
+                self::arming($node),
+                $node->at('lowThrottle')?->whole(800, 1500),
+                SetupDecoder::order($node),
+                SetupDecoder::expects($node),
+                SetupDecoder::onLoss($node),
             ),
             $modes,
             array_map(self::port(...), $node->at('ports')?->items(16) ?? []),
@@ -91,13 +122,22 @@ final class ControllerDecoder
     {
         $node->keys(['number', 'place', 'clockwise']);
 
-        return new Motor($node->at('number')?->whole(1, 12) ?? 1, $node->at('place')?->text(40) ?? '', $node->at('clockwise')?->flag() ?? true);
+        return new Motor(
+            $node->at('number')?->whole(1, 12) ?? 1,
+            $node->at('place')?->text(40) ?? '',
+            $node->at('clockwise')?->flag() ?? true,
+        );
     }
 
     private static function port(JsonCursor $node): Port
     {
         $node->keys(['id', 'name'], ['kept', 'formerly']);
 
-        return new Port($node->at('id')?->text(20) ?? '', $node->at('name')?->text() ?? '', $node->at('kept')?->flag() ?? false, FormerIds::ofPort($node));
+        return new Port(
+            $node->at('id')?->text(20) ?? '',
+            $node->at('name')?->text() ?? '',
+            $node->at('kept')?->flag() ?? false,
+            FormerIds::ofPort($node),
+        );
     }
 }

@@ -17,10 +17,19 @@ final class LinkDecoder
             $subtypes = [];
             foreach ($item->at('subtypes')?->items(8, 1) ?? [] as $one) {
                 $one->keys(['id', 'name', 'channels']);
-                $subtypes[$one->at('id')?->id() ?? ''] = ['name' => $one->at('name')?->text() ?? '', 'channels' => $one->at('channels')?->whole(1, 32) ?? 1];
+                $subtypes[$one->at('id')?->id() ?? ''] = [
+                    'name' => $one->at('name')?->text() ?? '',
+                    'channels' => $one->at('channels')?->whole(1, 32) ?? 1,
+                ];
             }
             $id = $item->at('id')?->id() ?? '';
-            $links[$id] = new Link($id, $item->at('name')?->text() ?? '', $subtypes, $item->at('generation')?->whole(1, 99) ?? 1, $item->at('telemetry')?->flag() ?? false);
+            $links[$id] = new Link(
+                $id,
+                $item->at('name')?->text() ?? '',
+                $subtypes,
+                $item->at('generation')?->whole(1, 99) ?? 1,
+                $item->at('telemetry')?->flag() ?? false,
+            );
         }
 
         return $links;

@@ -14,7 +14,23 @@ final class ReceiverDecoder
     /** The receiver that stands at a node; faults are noted with the node. */
     public static function read(JsonCursor $node): Receiver
     {
-        $node->keys(['format', 'version', 'id', 'name', 'link', 'subtype', 'generation', 'channels', 'wires', 'supply', 'draw', 'binding'], ['telemetry', 'bus']);
+        $node->keys(
+            [
+                'format',
+                'version',
+                'id',
+                'name',
+                'link',
+                'subtype',
+                'generation',
+                'channels',
+                'wires',
+                'supply',
+                'draw',
+                'binding',
+            ],
+            ['telemetry', 'bus'],
+        );
 
         return new Receiver(
             $node->at('id')?->id() ?? '',

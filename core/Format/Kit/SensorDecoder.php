@@ -19,10 +19,19 @@ final class SensorDecoder
     /** The sensor that stands at a node; faults are noted with the node. */
     public static function read(JsonCursor $node): Sensor
     {
-        $node->keys(['format', 'version', 'id', 'name', 'kind', 'quantities', 'address', 'buses', 'supply', 'draw'], ['block', 'starts', 'advice']);
+        $node->keys(
+            ['format', 'version', 'id', 'name', 'kind', 'quantities', 'address', 'buses', 'supply', 'draw'],
+            ['block', 'starts', 'advice'],
+        );
         $ids = new UniqueIds('a value');
-        $quantities = array_map(fn (JsonCursor $item): Quantity => self::quantity($item, $ids), $node->at('quantities')?->items(24, 1) ?? []);
-        $buses = array_map(fn (JsonCursor $item): SensorBus => $item->choice(SensorBus::class), $node->at('buses')?->items(2, 1) ?? []);
+        $quantities = array_map(
+            fn (JsonCursor $item): Quantity => self::quantity($item, $ids),
+            $node->at('quantities')?->items(24, 1) ?? [],
+        );
+        $buses = array_map(
+            fn (JsonCursor $item): SensorBus => $item->choice(SensorBus::class),
+            $node->at('buses')?->items(2, 1) ?? [],
+        );
 
         return new Sensor(
             $node->at('id')?->id() ?? '',
@@ -44,7 +53,11 @@ final class SensorDecoder
         $node->keys(['id', 'name', 'unit', 'range', 'rate'], ['resolution', 'noise', 'divided']);
         $range = $node->at('range')?->range(-1e6, 1e6) ?? new Range(0, 1);
         if ($range->low >= $range->high) {
-            $node->at('range')?->fault("goes from {$range->low} to {$range->high}: nothing fits in between; the lower one comes first");
+            $node
+                ->at('range')
+                ?->fault(
+                    "goes from {$range->low} to {$range->high}: nothing fits in between; the lower one comes first",
+                );
         }
         $divided = $node->at('divided');
         if ($divided !== null && $node->at('unit')?->choice(Unit::class) !== Unit::Turn) {
@@ -52,12 +65,20 @@ final class SensorDecoder
         }
         $resolution = $node->at('resolution')?->number(0, 1e5) ?? 0.0;
         if ($resolution > $range->high - $range->low) {
-            $node->at('resolution')?->fault("is coarser than its range of {$range->low} to {$range->high}: it could send one value only");
+            $node
+                ->at('resolution')
+                ?->fault("is coarser than its range of {$range->low} to {$range->high}: it could send one value only");
         }
 
         return new Quantity(
-            $ids->id($node), $node->at('name')?->text(30) ?? '', $node->at('unit')?->choice(Unit::class) ?? Unit::One,
-            $range, $node->at('rate')?->number(0.05, 100) ?? 1.0, $resolution, $node->at('noise')?->number(0, 1e5) ?? 0.0, $divided?->flag() ?? false,
+            $ids->id($node),
+            $node->at('name')?->text(30) ?? '',
+            $node->at('unit')?->choice(Unit::class) ?? Unit::One,
+            $range,
+            $node->at('rate')?->number(0.05, 100) ?? 1.0,
+            $resolution,
+            $node->at('noise')?->number(0, 1e5) ?? 0.0,
+            $divided?->flag() ?? false,
         );
     }
 }

@@ -5,7 +5,12 @@ namespace DuskSwitch\Core\Program\Condition;
 /** A telemetry value is above or below a level, in its dimension's base unit; it stops holding only when it is back by the hysteresis. Without telemetry it doesn't hold. */
 final readonly class SensorLevel implements Condition
 {
-    public function __construct(public string $sensor, public bool $above, public float $level, public float $hysteresis = 0.0) {}
+    public function __construct(
+        public string $sensor,
+        public bool $above,
+        public float $level,
+        public float $hysteresis = 0.0,
+    ) {}
 
     public function parts(): array
     {

@@ -29,13 +29,33 @@ final readonly class Callout
     /** The same with other conditions. */
     public function waiting(Condition $when, ?Condition $after): self
     {
-        return new self($this->id, $this->name, $when, $this->hold, $this->priority, $this->repeat, $after, $this->says, $this->plays);
+        return new self(
+            $this->id,
+            $this->name,
+            $when,
+            $this->hold,
+            $this->priority,
+            $this->repeat,
+            $after,
+            $this->says,
+            $this->plays,
+        );
     }
 
     /** The same with another hold. */
     public function holding(float $seconds): self
     {
-        return new self($this->id, $this->name, $this->when, $seconds, $this->priority, $this->repeat, $this->after, $this->says, $this->plays);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->when,
+            $seconds,
+            $this->priority,
+            $this->repeat,
+            $this->after,
+            $this->says,
+            $this->plays,
+        );
     }
 
     /** True for what warns. */

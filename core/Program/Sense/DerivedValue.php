@@ -13,5 +13,13 @@ final readonly class DerivedValue
      * @param  float|null  $plus  what a scale adds
      * @param  Condition|null  $while  when a timer runs
      */
-    public function __construct(public string $id, public string $name, public DerivationKind $does, public array $of, public ?float $by = null, public ?float $plus = null, public ?Condition $while = null) {}
+    public function __construct(
+        public string $id,
+        public string $name,
+        public DerivationKind $does,
+        public array $of,
+        public ?float $by = null,
+        public ?float $plus = null,
+        public ?Condition $while = null,
+    ) {}
 }

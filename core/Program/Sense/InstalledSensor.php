@@ -11,5 +11,10 @@ final readonly class InstalledSensor
      * @param  int|null  $address  null as it arrives
      * @param  int|null  $slot  the first of its slots in a transmitter with fixed slots
      */
-    public function __construct(public string $id, public string $sensor, public ?int $address = null, public ?int $slot = null) {}
+    public function __construct(
+        public string $id,
+        public string $sensor,
+        public ?int $address = null,
+        public ?int $slot = null,
+    ) {}
 }

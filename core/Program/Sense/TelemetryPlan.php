@@ -42,15 +42,30 @@ final readonly class TelemetryPlan
      * @param  list<DerivedValue>|null  $values
      * @param  list<Callout>|null  $calls
      */
-    public function with(?SensorBus $bus = null, ?float $interval = null, ?array $chain = null, ?array $values = null, ?array $calls = null): self
-    {
-        return new self($bus ?? $this->bus, $interval ?? $this->interval, $chain ?? $this->chain, $values ?? $this->values, $this->system, $this->units, $calls ?? $this->calls, $this->announces, $this->tone);
+    public function with(
+        ?SensorBus $bus = null,
+        ?float $interval = null,
+        ?array $chain = null,
+        ?array $values = null,
+        ?array $calls = null,
+    ): self {
+        return new self(
+            $bus ?? $this->bus,
+            $interval ?? $this->interval,
+            $chain ?? $this->chain,
+            $values ?? $this->values,
+            $this->system,
+            $this->units,
+            $calls ?? $this->calls,
+            $this->announces,
+            $this->tone,
+        );
     }
 
     /** True where nothing was said. */
     public function isEmpty(): bool
     {
-        return $this == new self;
+        return $this == new self();
     }
 
     /** The call of that id, or null. */

@@ -49,18 +49,42 @@ final class ArmChannelAlone implements Rule
             return Judgement::doesNotApply('it is not armed by a channel');
         }
         $arms = $context->program->whose(Purpose::Arm);
-        $said = array_filter($arms, fn (PilotFunction $one): bool => $one instanceof SteppedFunction && $one->whose(Meaning::DISARMED) !== null && $one->whose(Meaning::ARMED) !== null);
+        $said = array_filter(
+            $arms,
+            fn (PilotFunction $one): bool => $one instanceof SteppedFunction &&
+                $one->whose(Meaning::DISARMED) !== null &&
+                $one->whose(Meaning::ARMED) !== null,
+        );
         $fed = array_filter($ranges, fn (Slot $one): bool => $context->program->output($one->channel) !== null);
         if ($fed === []) {
             return Judgement::doesNotApply('nothing is on its arm channel');
         }
         if ($arms === [] || count($said) < count($arms)) {
-            $what = $arms === [] ? 'no function has the purpose “arm”' : 'the steps of '.implode(', ', array_map(fn (PilotFunction $one): string => $one->name(), array_diff_key($arms, $said))).' don\'t say which is armed and which disarmed';
+            $what =
+                $arms === []
+                    ? 'no function has the purpose “arm”'
+                    : 'the steps of '.
+                        implode(
+                            ', ',
+                            array_map(fn (PilotFunction $one): string => $one->name(), array_diff_key($arms, $said)),
+                        ).
+                        ' don\'t say which is armed and which disarmed';
 
-            return Judgement::of([new Finding($this->id(), Severity::Error, "output:{$ranges[0]->channel}", "Not proven: {$what}, so nothing tells what may move channel {$ranges[0]->channel} into its arm range. Say it in the routing", isOpen: true, detail: 'open')]);
+            return Judgement::of([
+                new Finding(
+                    $this->id(),
+                    Severity::Error,
+                    "output:{$ranges[0]->channel}",
+                    "Not proven: {$what}, so nothing tells what may move channel {$ranges[0]->channel} into its arm range. Say it in the routing",
+                    isOpen: true,
+                    detail: 'open',
+                ),
+            ]);
         }
 
-        return Judgement::of(array_merge([], ...array_map(fn (Slot $range): array => $this->found($context, $range), $fed)));
+        return Judgement::of(
+            array_merge([], ...array_map(fn (Slot $range): array => $this->found($context, $range), $fed)),
+        );
     }
 
     /** @return list<Finding> */
@@ -69,12 +93,27 @@ final class ArmChannelAlone implements Rule
         $question = new Question($context->model()->everything(), function (array $seen) use ($context, $range): int {
             $armed = ControllerView::holds($range, $seen[0]);
 
-            return ($armed & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($armed, self::disarmed($context, $seen[0]));
+            return ($armed & Truth::HOLDS) === 0
+                ? Truth::FAILS
+                : Truth::both($armed, self::disarmed($context, $seen[0]));
         });
 
-        return DangerSearch::in($context, $this->id(), "output:{$range->channel}", "only the arm function moves channel {$range->channel} into its arm range", $question, fn (Witness $witness): Finding => new Finding(
-            $this->id(), Severity::Error, "output:{$range->channel}", "Channel {$range->channel} is at ".DangerSearch::pulse($context, $witness, $range->channel).' µs, in its arm range, while the arm function says disarmed: something else arms it. Take everything but the arm function out of that channel', $witness,
-        ));
+        return DangerSearch::in(
+            $context,
+            $this->id(),
+            "output:{$range->channel}",
+            "only the arm function moves channel {$range->channel} into its arm range",
+            $question,
+            fn (Witness $witness): Finding => new Finding(
+                $this->id(),
+                Severity::Error,
+                "output:{$range->channel}",
+                "Channel {$range->channel} is at ".
+                    DangerSearch::pulse($context, $witness, $range->channel).
+                    ' µs, in its arm range, while the arm function says disarmed: something else arms it. Take everything but the arm function out of that channel',
+                $witness,
+            ),
+        );
     }
 
     private static function disarmed(ProofContext $context, Observed $seen): int
@@ -83,7 +122,10 @@ final class ArmChannelAlone implements Rule
         foreach ($context->program->whose(Purpose::Arm) as $function) {
             $one = 0;
             foreach ($function instanceof SteppedFunction ? $seen->steps($function->id) : [] as $step) {
-                $one |= Truth::of($function instanceof SteppedFunction && $function->steps[$step]->means?->is(Meaning::ARMED) !== true);
+                $one |= Truth::of(
+                    $function instanceof SteppedFunction &&
+                        $function->steps[$step]->means?->is(Meaning::ARMED) !== true,
+                );
             }
             $truth = Truth::both($truth, $one);
         }

@@ -42,11 +42,23 @@ final class ArmPlacement implements Rule
         if ($context->armedBy() !== ArmedBy::Range || $channels === []) {
             return Judgement::doesNotApply('it is not armed by a channel');
         }
-        $anywhere = $context->ask(new Question($context->model()->everything(), fn (array $seen): int => $context->view->armed($seen[0])));
+        $anywhere = $context->ask(
+            new Question($context->model()->everything(), fn (array $seen): int => $context->view->armed($seen[0])),
+        );
         if ($anywhere->witness === null) {
-            return Judgement::of([$anywhere->open !== null
-                ? Finding::open($this->id(), "output:{$channels[0]}", 'it can be armed', $anywhere->open)
-                : new Finding($this->id(), Severity::Error, "output:{$channels[0]}", 'Nothing arms it: no position puts channel '.implode(' or ', $channels).' into the range where the controller arms. Put the arm function on that channel, or set the range in the controller', detail: 'never')]);
+            return Judgement::of([
+                $anywhere->open !== null
+                    ? Finding::open($this->id(), "output:{$channels[0]}", 'it can be armed', $anywhere->open)
+                    : new Finding(
+                        $this->id(),
+                        Severity::Error,
+                        "output:{$channels[0]}",
+                        'Nothing arms it: no position puts channel '.
+                            implode(' or ', $channels).
+                            ' into the range where the controller arms. Put the arm function on that channel, or set the range in the controller',
+                        detail: 'never',
+                    ),
+            ]);
         }
         $found = [];
         foreach ($context->switches(...$channels) as $input) {
@@ -54,15 +66,37 @@ final class ArmPlacement implements Rule
             if ($control === null || count($control->detents) !== 3) {
                 continue;
             }
-            $moves = array_map(fn (string $detent): ControlMove => new ControlMove($input, [$control->valueOf($detent) ?? 0.0]), ['middle', 'away', 'toward']);
-            $question = new Question($context->model()->everything(), function (array $seen) use ($context): int {
-                [, $middle, $away, $toward] = array_map($context->view->armed(...), $seen);
+            $moves = array_map(
+                fn (string $detent): ControlMove => new ControlMove($input, [$control->valueOf($detent) ?? 0.0]),
+                ['middle', 'away', 'toward'],
+            );
+            $question = new Question(
+                $context->model()->everything(),
+                function (array $seen) use ($context): int {
+                    [, $middle, $away, $toward] = array_map($context->view->armed(...), $seen);
 
-                return Truth::both($middle, Truth::both(Truth::not($away), Truth::not($toward)));
-            }, $moves);
-            $found = [...$found, ...DangerSearch::in($context, $this->id(), "control:{$control->id}", "{$control->name} doesn't arm in passing", $question, fn (Witness $witness): Finding => new Finding(
-                $this->id(), Severity::Error, "control:{$control->id}", "{$control->name} arms in its middle and disarms at both ends: it arms in passing, and one flick too far changes it. Put armed at an end", $witness, channels: $channels,
-            ))];
+                    return Truth::both($middle, Truth::both(Truth::not($away), Truth::not($toward)));
+                },
+                $moves,
+            );
+            $found = [
+                ...$found,
+                ...DangerSearch::in(
+                    $context,
+                    $this->id(),
+                    "control:{$control->id}",
+                    "{$control->name} doesn't arm in passing",
+                    $question,
+                    fn (Witness $witness): Finding => new Finding(
+                        $this->id(),
+                        Severity::Error,
+                        "control:{$control->id}",
+                        "{$control->name} arms in its middle and disarms at both ends: it arms in passing, and one flick too far changes it. Put armed at an end",
+                        $witness,
+                        channels: $channels,
+                    ),
+                ),
+            ];
         }
 
         return Judgement::of($found);

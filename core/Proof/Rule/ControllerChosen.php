@@ -31,9 +31,27 @@ final class ControllerChosen implements Rule
     {
         $named = $context->program->controller;
         if ($named !== null && $context->controller === null) {
-            return Judgement::of([new Finding($this->id(), Severity::Error, 'program', "Not proven: there is no controller \"{$named}\" in Stores, so nothing says when it is armed, nor where its modes are. Choose another in Kit, or bring it back in Stores", isOpen: true)]);
+            return Judgement::of([
+                new Finding(
+                    $this->id(),
+                    Severity::Error,
+                    'program',
+                    "Not proven: there is no controller \"{$named}\" in Stores, so nothing says when it is armed, nor where its modes are. Choose another in Kit, or bring it back in Stores",
+                    isOpen: true,
+                ),
+            ]);
         }
 
-        return $context->armedBy() !== null ? Judgement::of([]) : Judgement::of([new Finding($this->id(), Severity::Error, 'program', 'No controller is chosen: nothing says when it is armed, nor where its modes are. Choose the controller in Kit; then the proof goes on', isOpen: true)]);
+        return $context->armedBy() !== null
+            ? Judgement::of([])
+            : Judgement::of([
+                new Finding(
+                    $this->id(),
+                    Severity::Error,
+                    'program',
+                    'No controller is chosen: nothing says when it is armed, nor where its modes are. Choose the controller in Kit; then the proof goes on',
+                    isOpen: true,
+                ),
+            ]);
     }
 }

@@ -55,12 +55,23 @@ final class EverythingConnected implements Rule
     private function unsaid(ProofContext $context, Output $output): Finding
     {
         $isMotor = in_array($output, $context->motors(), true);
-        $outputs = array_map(fn (Output $one): Output => $one === $output ? $output->as(Role::Other) : $one, $context->program->outputs);
+        $outputs = array_map(
+            fn (Output $one): Output => $one === $output ? $output->as(Role::Other) : $one,
+            $context->program->outputs,
+        );
 
         return new Finding(
-            $this->id(), $isMotor ? Severity::Error : Severity::Warning, "output:{$output->channel}",
-            "Nothing says what channel {$output->channel}, {$output->name}, moves".($isMotor ? ': the throttle has a say in it, so it is taken for a motor' : '').'. Choose what it moves in its inspector',
-            null, $isMotor ? null : 'It moves something else', $isMotor ? null : $context->program->with(outputs: $outputs), 'role', $isMotor,
+            $this->id(),
+            $isMotor ? Severity::Error : Severity::Warning,
+            "output:{$output->channel}",
+            "Nothing says what channel {$output->channel}, {$output->name}, moves".
+                ($isMotor ? ': the throttle has a say in it, so it is taken for a motor' : '').
+                '. Choose what it moves in its inspector',
+            null,
+            $isMotor ? null : 'It moves something else',
+            $isMotor ? null : $context->program->with(outputs: $outputs),
+            'role',
+            $isMotor,
         );
     }
 }

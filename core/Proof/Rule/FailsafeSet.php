@@ -39,19 +39,17 @@ final class FailsafeSet implements Rule
         $mended = SafeFailsafe::for($context->program, $context->transmitter, $context->controller);
         $found = [];
         $missing = array_values(
-            array_filter(
-                $context->program->outputs,
-                fn (Output $output): bool => ! isset($failsafe[$output->channel]),
-            ),
+            array_filter($context->program->outputs, fn (Output $output): bool => ! isset($failsafe[$output->channel])),
         );
         if ($missing !== []) {
-            $names = implode(
-                ', ',
-                array_map(
-                    fn (Output $output): string => "{$output->channel} {$output->name}",
-                    array_slice($missing, 0, 4),
-                ),
-            ).(count($missing) > 4 ? ' and '.(count($missing) - 4).' more' : '');
+            $names =
+                implode(
+                    ', ',
+                    array_map(
+                        fn (Output $output): string => "{$output->channel} {$output->name}",
+                        array_slice($missing, 0, 4),
+                    ),
+                ).(count($missing) > 4 ? ' and '.(count($missing) - 4).' more' : '');
             $found[] = new Finding(
                 $this->id(),
                 Severity::Error,
@@ -67,11 +65,11 @@ final class FailsafeSet implements Rule
         $motors = array_map(fn (Output $one): int => $one->channel, $context->motors());
         foreach ($context->program->outputs as $output) {
             $does = $failsafe[$output->channel] ?? null;
-            $trouble = $does === null
-                ? null
-                : (in_array($output->channel, $motors, true)
-                    ? $this->motor($does, $context)
-                    : null) ?? $this->arm($does, $output, $context) ?? $this->mode($does, $output, $context);
+            $trouble =
+                $does === null
+                    ? null
+                    : (in_array($output->channel, $motors, true) ? $this->motor($does, $context) : null) ??
+                        ($this->arm($does, $output, $context) ?? $this->mode($does, $output, $context));
             if ($trouble !== null) {
                 $found[] = new Finding(
                     $this->id(),
@@ -94,9 +92,11 @@ final class FailsafeSet implements Rule
         $stop = $context->isCentred() ? 'Put the throttle in the middle' : 'Close the throttle';
 
         return match (true) {
-            $does->holds => 'its failsafe keeps the last throttle: without a link it goes on with the motor running. '."{$stop} instead",
+            $does->holds => 'its failsafe keeps the last throttle: without a link it goes on with the motor running. '.
+                "{$stop} instead",
             $does->pulse !== null && ($does->pulse > $to || $does->pulse < $from) => "its failsafe gives {$does->pulse} µs, {$context->running()}: the motor runs on without a link. {$stop}",
-            $does->pulse === null && $context->controller?->kind !== ControllerKind::FlightController => 'its failsafe gives no pulses, and no flight controller is there to notice: what the speed controller does then is its own affair. '.($context->isCentred() ? 'Give it a pulse in the middle' : 'Give it a low pulse'),
+            $does->pulse === null && $context->controller?->kind !== ControllerKind::FlightController => 'its failsafe gives no pulses, and no flight controller is there to notice: what the speed controller does then is its own affair. '.
+                ($context->isCentred() ? 'Give it a pulse in the middle' : 'Give it a low pulse'),
             default => null,
         };
     }
@@ -113,11 +113,13 @@ final class FailsafeSet implements Rule
             return null;
         }
         $loss = $context->setup->onLoss;
-        $isNeeded = $loss !== null && in_array($loss->does, [LossAction::ComeHome, LossAction::Land], true) && in_array($output->channel, $loss->channels, true);
-        $arms = $does->pulse !== null && array_filter(
-            $ranges,
-            fn (Slot $one): bool => $one->holds((int) $does->pulse),
-        ) !== [];
+        $isNeeded =
+            $loss !== null &&
+            in_array($loss->does, [LossAction::ComeHome, LossAction::Land], true) &&
+            in_array($output->channel, $loss->channels, true);
+        $arms =
+            $does->pulse !== null &&
+            array_filter($ranges, fn (Slot $one): bool => $one->holds((int) $does->pulse)) !== [];
 
         return match (true) {
             $does->holds => 'its failsafe keeps the last: an armed aircraft stays armed without a link. Give it no pulses, or one that disarms',
@@ -142,18 +144,23 @@ final class FailsafeSet implements Rule
         );
         foreach ($in as $mode) {
             if ($context->view->mode($mode)->risky ?? false) {
-                return "its failsafe gives {$pulse} µs, in the range of {$context->view->nameOf($mode)}. Choose a pulse outside of it";
+                return "its failsafe gives {$pulse} µs, in the range of {$context->view->nameOf(
+                    $mode,
+                )}. Choose a pulse outside of it";
             }
         }
         $saving = array_values(
             array_filter(
                 $slots,
-                fn (Slot $one): bool => ($context->view->mode($one->mode)->saves ?? false) && ($context->view->mode($one->mode)->flight ?? false),
+                fn (Slot $one): bool => ($context->view->mode($one->mode)->saves ?? false) &&
+                    ($context->view->mode($one->mode)->flight ?? false),
             ),
         );
 
         return $saving !== [] && array_filter($saving, fn (Slot $one): bool => $one->holds($pulse)) === []
-            ? "its failsafe gives {$pulse} µs, outside of every mode that saves the aircraft. Choose a pulse in the range of {$context->view->nameOf($saving[0]->mode)}, or no pulses"
+            ? "its failsafe gives {$pulse} µs, outside of every mode that saves the aircraft. Choose a pulse in the range of {$context->view->nameOf(
+                $saving[0]->mode,
+            )}, or no pulses"
             : null;
     }
 }

@@ -43,13 +43,20 @@ final class ModeAsMeant implements Rule
     public function judge(ProofContext $context): Judgement
     {
         if ($context->controller === null) {
-            return $context->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
+            return $context->armedBy() === null
+                ? Judgement::notChecked('no controller is chosen')
+                : Judgement::doesNotApply('it has no controller');
         }
         $found = [];
         $slots = $context->setup->modes ?? [];
         foreach ($context->program->functions as $function) {
-            foreach ($function instanceof SteppedFunction ? $this->channels($context, $function, $slots) : [] as $channel) {
-                $found = [...$found, ...$function instanceof SteppedFunction ? $this->function($context, $function, $channel) : []];
+            foreach (
+                $function instanceof SteppedFunction ? $this->channels($context, $function, $slots) : [] as $channel
+            ) {
+                $found = [
+                    ...$found,
+                    ...$function instanceof SteppedFunction ? $this->function($context, $function, $channel) : [],
+                ];
             }
         }
 
@@ -64,7 +71,9 @@ final class ModeAsMeant implements Rule
     {
         $channels = array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $slots)));
 
-        return array_values(array_filter($channels, fn (int $channel): bool => $this->feeds($context, $function, $channel)));
+        return array_values(
+            array_filter($channels, fn (int $channel): bool => $this->feeds($context, $function, $channel)),
+        );
     }
 
     /**
@@ -77,7 +86,12 @@ final class ModeAsMeant implements Rule
         $seen[$channel] = true;
         foreach ($context->program->output($channel)->feeds ?? [] as $feed) {
             $source = $feed->source;
-            if (($source instanceof FunctionSource && $source->function === $function->id) || ($source instanceof OutputSource && ! isset($seen[$source->channel]) && $this->feeds($context, $function, $source->channel, $seen))) {
+            if (
+                ($source instanceof FunctionSource && $source->function === $function->id) ||
+                ($source instanceof OutputSource &&
+                    ! isset($seen[$source->channel]) &&
+                    $this->feeds($context, $function, $source->channel, $seen))
+            ) {
                 return true;
             }
         }
@@ -96,7 +110,10 @@ final class ModeAsMeant implements Rule
         $isAsked = false;
         foreach ($function->steps as $place => $step) {
             // On a channel that also arms, a step says whether it's armed; which mode goes with it is the controller's.
-            $isArm = in_array($channel, $context->setup->arming?->channels() ?? [], true) && $step->means?->word !== null && ! $step->means->is(Meaning::OTHER);
+            $isArm =
+                in_array($channel, $context->setup->arming?->channels() ?? [], true) &&
+                $step->means?->word !== null &&
+                ! $step->means->is(Meaning::OTHER);
             if ($isArm || ($step->means === null && $isAsked)) {
                 continue;
             }
@@ -115,9 +132,23 @@ final class ModeAsMeant implements Rule
         $about = "output:{$channel}";
         $detail = "{$function->id} {$step->id}";
         if ($step->means?->mode !== null && $context->view->mode($step->means->mode) === null) {
-            return [new Finding($this->id(), Severity::Error, $about, "Not proven: {$step->name} of {$function->name} means the mode \"{$step->means->mode}\", and {$context->controller?->name} has none of that id. Say which of its modes it means", detail: $detail, isOpen: true)];
+            return [
+                new Finding(
+                    $this->id(),
+                    Severity::Error,
+                    $about,
+                    "Not proven: {$step->name} of {$function->name} means the mode \"{$step->means->mode}\", and {$context->controller?->name} has none of that id. Say which of its modes it means",
+                    detail: $detail,
+                    isOpen: true,
+                ),
+            ];
         }
-        $question = new Question($context->model()->everything(), function (array $seen) use ($context, $function, $place, $channel): int {
+        $question = new Question($context->model()->everything(), function (array $seen) use (
+            $context,
+            $function,
+            $place,
+            $channel,
+        ): int {
             $steps = $seen[0]->steps($function->id);
             $is = (in_array($place, $steps, true) ? Truth::HOLDS : 0) | ($steps === [$place] ? 0 : Truth::FAILS);
 
@@ -129,14 +160,30 @@ final class ModeAsMeant implements Rule
             return Truth::both($is, $this->differs($context, $function->steps[$place], $channel, $given));
         });
 
-        return DangerSearch::in($context, $this->id(), $about, "{$step->name} of {$function->name} is taken as it's meant", $question, fn (Witness $witness): Finding => $this->told($context, $function, $step, $channel, $witness), $detail);
+        return DangerSearch::in(
+            $context,
+            $this->id(),
+            $about,
+            "{$step->name} of {$function->name} is taken as it's meant",
+            $question,
+            fn (Witness $witness): Finding => $this->told($context, $function, $step, $channel, $witness),
+            $detail,
+        );
     }
 
     /** Whether a channel is in another mode's range than a step means, or not in the one that it means. */
     private function differs(ProofContext $context, Step $step, int $channel, Observed $seen): int
     {
         $means = $step->means?->mode;
-        $slots = array_values(array_filter($context->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && ($means === null || $one->mode === $means || $context->view->mode($means)?->flight === $context->view->mode($one->mode)?->flight)));
+        $slots = array_values(
+            array_filter(
+                $context->setup->modes ?? [],
+                fn (Slot $one): bool => $one->channel === $channel &&
+                    ($means === null ||
+                        $one->mode === $means ||
+                        $context->view->mode($means)?->flight === $context->view->mode($one->mode)?->flight),
+            ),
+        );
         $hasOwn = array_filter($slots, fn (Slot $one): bool => $one->mode === $means) !== [];
         $isOutranked = $means !== null && $this->isOutranked($context, $means, $channel);
         $truth = 0;
@@ -153,24 +200,58 @@ final class ModeAsMeant implements Rule
     /** True where other modes of the channel are said to win or to lose against it: then its own range is enough. */
     private function isOutranked(ProofContext $context, string $mode, int $channel): bool
     {
-        $others = array_filter($context->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && $one->mode !== $mode);
+        $others = array_filter(
+            $context->setup->modes ?? [],
+            fn (Slot $one): bool => $one->channel === $channel && $one->mode !== $mode,
+        );
 
-        return $others !== [] && array_filter($others, fn (Slot $one): bool => $context->view->isUnsaid($mode, $one->mode)) === [];
+        return $others !== [] &&
+            array_filter($others, fn (Slot $one): bool => $context->view->isUnsaid($mode, $one->mode)) === [];
     }
 
-    private function told(ProofContext $context, SteppedFunction $function, Step $step, int $channel, Witness $witness): Finding
-    {
+    private function told(
+        ProofContext $context,
+        SteppedFunction $function,
+        Step $step,
+        int $channel,
+        Witness $witness,
+    ): Finding {
         $pulse = DangerSearch::pulse($context, $witness, $channel);
-        $in = array_values(array_filter($context->setup->modes ?? [], fn (Slot $one): bool => $one->channel === $channel && $one->holds($pulse)));
+        $in = array_values(
+            array_filter(
+                $context->setup->modes ?? [],
+                fn (Slot $one): bool => $one->channel === $channel && $one->holds($pulse),
+            ),
+        );
         $names = implode(' and ', array_map(fn (Slot $one): string => $context->view->nameOf($one->mode), $in));
-        $matters = array_filter($in, fn (Slot $one): bool => ($context->view->mode($one->mode)->flight ?? false) || ($context->view->mode($one->mode)->risky ?? false)) !== [] || $step->means?->mode !== null;
-        $means = $step->means?->mode !== null ? "means {$context->view->nameOf($step->means->mode)}" : ($step->means === null ? 'doesn\'t say what it means' : "means {$this->word($step->means)}");
+        $matters =
+            array_filter(
+                $in,
+                fn (Slot $one): bool => ($context->view->mode($one->mode)->flight ?? false) ||
+                    ($context->view->mode($one->mode)->risky ?? false),
+            ) !== [] || $step->means?->mode !== null;
+        $means =
+            $step->means?->mode !== null
+                ? "means {$context->view->nameOf($step->means->mode)}"
+                : ($step->means === null
+                    ? 'doesn\'t say what it means'
+                    : "means {$this->word($step->means)}");
         $unsaid = $step->means === null;
 
         return new Finding(
-            $this->id(), $matters ? Severity::Error : Severity::Warning, "output:{$channel}",
-            ($unsaid ? 'Not proven: ' : '')."{$step->name} of {$function->name} {$means}, and the controller takes channel {$channel} at {$pulse} µs as ".($names === '' ? 'no mode' : $names).'. '.($unsaid ? 'Say in the routing what the step means' : 'Move it out of that range, or say what the step means'),
-            $witness, detail: "{$function->id} {$step->id}", isOpen: $unsaid,
+            $this->id(),
+            $matters ? Severity::Error : Severity::Warning,
+            "output:{$channel}",
+            ($unsaid ? 'Not proven: ' : '').
+                "{$step->name} of {$function->name} {$means}, and the controller takes channel {$channel} at {$pulse} µs as ".
+                ($names === '' ? 'no mode' : $names).
+                '. '.
+                ($unsaid
+                    ? 'Say in the routing what the step means'
+                    : 'Move it out of that range, or say what the step means'),
+            $witness,
+            detail: "{$function->id} {$step->id}",
+            isOpen: $unsaid,
         );
     }
 

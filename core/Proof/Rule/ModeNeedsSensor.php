@@ -32,7 +32,10 @@ final class ModeNeedsSensor implements Rule
     public function judge(ProofContext $context): Judgement
     {
         $ranged = array_unique(array_map(fn (Slot $one): string => $one->mode, $context->setup->modes ?? []));
-        $needy = array_filter(array_map($context->view->mode(...), $ranged), fn (?Mode $one): bool => $one !== null && $one->needs !== []);
+        $needy = array_filter(
+            array_map($context->view->mode(...), $ranged),
+            fn (?Mode $one): bool => $one !== null && $one->needs !== [],
+        );
         if ($needy === []) {
             return Judgement::doesNotApply('no mode with a range needs a sensor of its own');
         }
@@ -41,7 +44,15 @@ final class ModeNeedsSensor implements Rule
         foreach ($needy as $mode) {
             foreach ($mode->needs as $sensor) {
                 if (! str_contains($aboard, $sensor)) {
-                    $found[] = new Finding($this->id(), Severity::Warning, 'program', "{$mode->name} needs a ".strtoupper($sensor).', and none is on a port of the controller. Say in Kit on which port it is, or take the mode\'s range away', detail: "{$mode->id} {$sensor}");
+                    $found[] = new Finding(
+                        $this->id(),
+                        Severity::Warning,
+                        'program',
+                        "{$mode->name} needs a ".
+                            strtoupper($sensor).
+                            ', and none is on a port of the controller. Say in Kit on which port it is, or take the mode\'s range away',
+                        detail: "{$mode->id} {$sensor}",
+                    );
                 }
             }
         }

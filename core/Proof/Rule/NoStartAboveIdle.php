@@ -44,7 +44,10 @@ final class NoStartAboveIdle implements Rule
         $found = [];
         foreach ($context->motors() as $motor) {
             $first = $this->found($context, $motor, true);
-            $found = [...$found, ...$first === [] && $context->isGoverned() ? $this->found($context, $motor, false) : $first];
+            $found = [
+                ...$found,
+                ...$first === [] && $context->isGoverned() ? $this->found($context, $motor, false) : $first,
+            ];
         }
 
         return Judgement::of($found);
@@ -59,25 +62,36 @@ final class NoStartAboveIdle implements Rule
                 $phase = ! $context->isGoverned() || ! $isFirst ? Truth::HOLDS : self::inFirst($seen[0]);
                 $live = Truth::both($phase, $context->view->armed($seen[0]));
 
-                return ($live & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($live, $context->runs($seen[0], $motor->channel));
+                return ($live & Truth::HOLDS) === 0
+                    ? Truth::FAILS
+                    : Truth::both($live, $context->runs($seen[0], $motor->channel));
             },
             [],
             fn (array $seen): float => $context->farthest($seen[0], $motor->channel),
         );
 
-        return DangerSearch::in($context, $this->id(), "output:{$motor->channel}", "{$motor->name} idles with the throttle low", $question, function (Witness $witness) use ($context, $motor, $isFirst): Finding {
-            $pulse = DangerSearch::pulse($context, $witness, $motor->channel);
+        return DangerSearch::in(
+            $context,
+            $this->id(),
+            "output:{$motor->channel}",
+            "{$motor->name} idles with the throttle low",
+            $question,
+            function (Witness $witness) use ($context, $motor, $isFirst): Finding {
+                $pulse = DangerSearch::pulse($context, $witness, $motor->channel);
 
-            return new Finding(
-                $this->id(), $isFirst ? Severity::Error : Severity::Note, "output:{$motor->channel}",
-                $context->isCentred()
-                    ? "{$motor->name} runs at {$pulse} µs with the throttle in the middle, {$context->running()}. Put its centre at 1500 µs, and keep what else moves it out"
-                    : ($isFirst
-                    ? "{$motor->name} runs at {$pulse} µs with the throttle low. Lower the first point of its curve or its low end, and keep what else moves it below {$context->low()} µs"
-                    : "In this state {$motor->name} runs at {$pulse} µs with the stick low. Release Hold only in the first style, where it spools from rest"),
-                $witness,
-            );
-        });
+                return new Finding(
+                    $this->id(),
+                    $isFirst ? Severity::Error : Severity::Note,
+                    "output:{$motor->channel}",
+                    $context->isCentred()
+                        ? "{$motor->name} runs at {$pulse} µs with the throttle in the middle, {$context->running()}. Put its centre at 1500 µs, and keep what else moves it out"
+                        : ($isFirst
+                            ? "{$motor->name} runs at {$pulse} µs with the throttle low. Lower the first point of its curve or its low end, and keep what else moves it below {$context->low()} µs"
+                            : "In this state {$motor->name} runs at {$pulse} µs with the stick low. Release Hold only in the first style, where it spools from rest"),
+                    $witness,
+                );
+            },
+        );
     }
 
     private static function inFirst(Observed $seen): int

@@ -42,15 +42,44 @@ final class NoTrimOnAStabiliser implements Rule
         $found = [];
         $program = $context->program;
         foreach ($program->functions as $function) {
-            if ($function instanceof ProportionalFunction && $function->trim !== null && $function->trim->authority > 0 && in_array($function->purpose, self::FLOWN, true)) {
-                $without = array_map(fn (PilotFunction $one): PilotFunction => $one === $function ? $function->trimmed(null) : $one, $program->functions);
-                $found[] = new Finding($this->id(), Severity::Error, "function:{$function->id}", "{$function->name} has a trim, and a stabiliser flies it: the two fight each other. Take the trim away", null, 'Take the trim away', $program->with(functions: $without));
+            if (
+                $function instanceof ProportionalFunction &&
+                $function->trim !== null &&
+                $function->trim->authority > 0 &&
+                in_array($function->purpose, self::FLOWN, true)
+            ) {
+                $without = array_map(
+                    fn (PilotFunction $one): PilotFunction => $one === $function ? $function->trimmed(null) : $one,
+                    $program->functions,
+                );
+                $found[] = new Finding(
+                    $this->id(),
+                    Severity::Error,
+                    "function:{$function->id}",
+                    "{$function->name} has a trim, and a stabiliser flies it: the two fight each other. Take the trim away",
+                    null,
+                    'Take the trim away',
+                    $program->with(functions: $without),
+                );
             }
         }
         foreach ($program->outputs as $output) {
             if ($output->subtrim !== 0.0) {
-                $outputs = array_map(fn (Output $one): Output => $one === $output ? $output->set(subtrim: 0.0) : $one, $program->outputs);
-                $found[] = new Finding($this->id(), Severity::Error, "output:{$output->channel}", "{$output->name} has a sub-trim of ".round($output->subtrim * 100, 1).' %, and a stabiliser listens to it. Set it to 0 and centre in the stabiliser', null, 'Sub-trim 0', $program->with(outputs: $outputs));
+                $outputs = array_map(
+                    fn (Output $one): Output => $one === $output ? $output->set(subtrim: 0.0) : $one,
+                    $program->outputs,
+                );
+                $found[] = new Finding(
+                    $this->id(),
+                    Severity::Error,
+                    "output:{$output->channel}",
+                    "{$output->name} has a sub-trim of ".
+                        round($output->subtrim * 100, 1).
+                        ' %, and a stabiliser listens to it. Set it to 0 and centre in the stabiliser',
+                    null,
+                    'Sub-trim 0',
+                    $program->with(outputs: $outputs),
+                );
             }
         }
 

@@ -45,22 +45,45 @@ final class NothingClips implements Rule
 
     public function judge(ProofContext $context): Judgement
     {
-        return Judgement::of(array_merge([], ...array_map(fn (Output $output): array => $this->found($context, $output), $context->program->outputs)));
+        return Judgement::of(
+            array_merge(
+                [],
+                ...array_map(fn (Output $output): array => $this->found($context, $output), $context->program->outputs),
+            ),
+        );
     }
 
     /** @return list<Finding> */
     private function found(ProofContext $context, Output $output): array
     {
         foreach (Axis::cases() as $axis) {
-            $alone = DangerSearch::in($context, $this->id(), "output:{$output->channel}", "{$output->name} doesn't clip", $this->alone($context, $output, $axis), fn (Witness $witness): Finding => $this->early($context, $output, $axis, $witness));
+            $alone = DangerSearch::in(
+                $context,
+                $this->id(),
+                "output:{$output->channel}",
+                "{$output->name} doesn't clip",
+                $this->alone($context, $output, $axis),
+                fn (Witness $witness): Finding => $this->early($context, $output, $axis, $witness),
+            );
             if ($alone !== []) {
                 return $alone;
             }
         }
 
         return DangerSearch::in(
-            $context, $this->id(), "output:{$output->channel}", "{$output->name} doesn't clip", self::clips($context, $output, $context->model()->everything()),
-            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Note, "output:{$output->channel}", $this->together($context, $output, $witness), $witness, detail: 'together'),
+            $context,
+            $this->id(),
+            "output:{$output->channel}",
+            "{$output->name} doesn't clip",
+            self::clips($context, $output, $context->model()->everything()),
+            fn (Witness $witness): Finding => new Finding(
+                $this->id(),
+                Severity::Note,
+                "output:{$output->channel}",
+                $this->together($context, $output, $witness),
+                $witness,
+                detail: 'together',
+            ),
         );
     }
 
@@ -78,10 +101,15 @@ final class NothingClips implements Rule
 
         return new Question($region, function (array $seen) use ($output, $model, $stick, $still): int {
             $clips = $seen[0]->clips($output->channel);
-            if (($clips & Truth::HOLDS) === 0 || ! $seen[0] instanceof \DuskSwitch\Core\Space\Bounds) {
+            if (($clips & Truth::HOLDS) === 0 || ! ($seen[0] instanceof \DuskSwitch\Core\Space\Bounds)) {
                 return $clips;
             }
-            $rest = new \DuskSwitch\Core\Space\Bounds($model, $seen[0]->region->at($stick, $still), null, $seen[0]->splits);
+            $rest = new \DuskSwitch\Core\Space\Bounds(
+                $model,
+                $seen[0]->region->at($stick, $still),
+                null,
+                $seen[0]->splits,
+            );
 
             return Truth::both($clips, Truth::not($rest->clips($output->channel)));
         });
@@ -89,7 +117,9 @@ final class NothingClips implements Rule
 
     private static function clips(ProofContext $context, Output $output, Region $region): Question
     {
-        return new Question($region, fn (array $seen): int => $seen[0]->clips($output->channel), [], function (array $seen) use ($output): float {
+        return new Question($region, fn (array $seen): int => $seen[0]->clips($output->channel), [], function (
+            array $seen,
+        ) use ($output): float {
             $pulses = $seen[0]->pulses($output->channel);
 
             return $pulses === [] ? 0.0 : (float) max($pulses[count($pulses) - 1][1] - 1500, 1500 - $pulses[0][0]);
@@ -102,18 +132,38 @@ final class NothingClips implements Rule
         $mended = $this->mended($context->program, $output);
 
         return new Finding(
-            $this->id(), Severity::Warning, "output:{$output->channel}", "{$output->name} clips at ".round($from * 100).' % of the stick: the rest of the way does nothing. Lower the weight of its feed, or open the limit',
-            $witness, $mended === null ? null : 'Lower the weight so that full stick just reaches the limit', $mended,
+            $this->id(),
+            Severity::Warning,
+            "output:{$output->channel}",
+            "{$output->name} clips at ".
+                round($from * 100).
+                ' % of the stick: the rest of the way does nothing. Lower the weight of its feed, or open the limit',
+            $witness,
+            $mended === null ? null : 'Lower the weight so that full stick just reaches the limit',
+            $mended,
         );
     }
 
     private function together(ProofContext $context, Output $output, Witness $witness): string
     {
-        $sticks = array_values(array_filter(Axis::cases(), fn (Axis $axis): bool => $witness->hand[$context->panel->axis($axis)] !== $context->panel->rest($axis)));
+        $sticks = array_values(
+            array_filter(
+                Axis::cases(),
+                fn (Axis $axis): bool => $witness->hand[$context->panel->axis($axis)] !== $context->panel->rest($axis),
+            ),
+        );
         $levers = [];
         foreach ($context->transmitter->controls as $control) {
-            if ($control->detents === [] && $witness->hand[(int) $context->panel->control($control->id)] !== $control->restValue()) {
-                $driven = array_filter($context->program->functions, fn (PilotFunction $one): bool => $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive && $one->drive->control === $control->id);
+            if (
+                $control->detents === [] &&
+                $witness->hand[(int) $context->panel->control($control->id)] !== $control->restValue()
+            ) {
+                $driven = array_filter(
+                    $context->program->functions,
+                    fn (PilotFunction $one): bool => $one instanceof ProportionalFunction &&
+                        $one->drive instanceof ControlDrive &&
+                        $one->drive->control === $control->id,
+                );
                 $levers[] = (array_values($driven)[0] ?? null)?->name() ?? $control->name;
             }
         }
@@ -122,15 +172,20 @@ final class NothingClips implements Rule
         }
         $with = implode(' and ', $levers);
 
-        return "{$output->name} clips at ".round($this->from($context, $output, $sticks[0], $witness) * 100)." % of the stick together with {$with}, which takes the way that is missing. Lower the feed of {$with} here, or fly on knowing that the stick does less then";
+        return "{$output->name} clips at ".
+            round($this->from($context, $output, $sticks[0], $witness) * 100).
+            " % of the stick together with {$with}, which takes the way that is missing. Lower the feed of {$with} here, or fly on knowing that the stick does less then";
     }
 
     /** The share of the stick's way after which it clips, 0 to 1. */
     private function from(ProofContext $context, Output $output, Axis $axis, Witness $witness): float
     {
         $stick = $context->panel->axis($axis);
-        $clips = fn (float $x): bool => $context->circuit()->frame(array_values(array_replace($witness->hand, [$stick => $x])))->outputs()[$output->channel]->clipped;
-        [$free, $held] = [$rest = $context->panel->rest($axis), $witness->hand[$stick]];
+        $clips = fn (float $x): bool => $context
+            ->circuit()
+            ->frame(array_values(array_replace($witness->hand, [$stick => $x])))
+            ->outputs()[$output->channel]->clipped;
+        [$free, $held] = [($rest = $context->panel->rest($axis)), $witness->hand[$stick]];
         // A throttle that rests at its low end has one way, from there to full.
         $share = fn (float $x): float => $rest === 0.0 ? abs($x) : ($x - $rest) / 2;
         if ($clips($free)) {
@@ -138,7 +193,7 @@ final class NothingClips implements Rule
         }
         for ($i = 0; $i < 24; $i++) {
             $middle = ($free + $held) / 2;
-            $clips($middle) ? $held = $middle : $free = $middle;
+            $clips($middle) ? ($held = $middle) : ($free = $middle);
         }
 
         return $share($held);
@@ -158,8 +213,24 @@ final class NothingClips implements Rule
         $most = max(abs($feed->weight->low), abs($feed->weight->high));
         $by = $most > 0.0 ? min(1.0, $free / $most) : 1.0;
         $weight = new Range(round($feed->weight->low * $by, 4), round($feed->weight->high * $by, 4));
-        $lower = new Feed($feed->source, $weight, $feed->offset, $feed->curve, $feed->when, $feed->combine, $feed->delay, $feed->slow);
+        $lower = new Feed(
+            $feed->source,
+            $weight,
+            $feed->offset,
+            $feed->curve,
+            $feed->when,
+            $feed->combine,
+            $feed->delay,
+            $feed->slow,
+        );
 
-        return $by >= 1.0 ? null : $program->with(outputs: array_map(fn (Output $one): Output => $one->channel === $output->channel ? $output->fed([$lower]) : $one, $program->outputs));
+        return $by >= 1.0
+            ? null
+            : $program->with(
+                outputs: array_map(
+                    fn (Output $one): Output => $one->channel === $output->channel ? $output->fed([$lower]) : $one,
+                    $program->outputs,
+                ),
+            );
     }
 }

@@ -36,9 +36,17 @@ final class NothingRiskyOnTheWay implements Rule
 
     public function judge(ProofContext $context): Judgement
     {
-        $risky = array_values(array_filter($context->setup->modes ?? [], fn (Slot $one): bool => ($context->view->mode($one->mode)->risky ?? false) && $context->program->output($one->channel) !== null));
+        $risky = array_values(
+            array_filter(
+                $context->setup->modes ?? [],
+                fn (Slot $one): bool => ($context->view->mode($one->mode)->risky ?? false) &&
+                    $context->program->output($one->channel) !== null,
+            ),
+        );
         if ($risky === []) {
-            return $context->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('no dangerous mode has a range on a channel in use');
+            return $context->armedBy() === null
+                ? Judgement::notChecked('no controller is chosen')
+                : Judgement::doesNotApply('no dangerous mode has a range on a channel in use');
         }
         $found = [];
         foreach ($risky as $slot) {
@@ -57,15 +65,37 @@ final class NothingRiskyOnTheWay implements Rule
         if ($control === null || count($control->detents) !== 3) {
             return [];
         }
-        $moves = array_map(fn (string $detent): ControlMove => new ControlMove($input, [$control->valueOf($detent) ?? 0.0]), ['away', 'toward']);
-        $question = new Question($context->model()->everything()->at($input, 0.0), function (array $seen) use ($slot): int {
-            [$middle, $away, $toward] = array_map(fn ($one): int => ControllerView::holds($slot, $one), $seen);
+        $moves = array_map(
+            fn (string $detent): ControlMove => new ControlMove($input, [$control->valueOf($detent) ?? 0.0]),
+            ['away', 'toward'],
+        );
+        $question = new Question(
+            $context->model()->everything()->at($input, 0.0),
+            function (array $seen) use ($slot): int {
+                [$middle, $away, $toward] = array_map(fn ($one): int => ControllerView::holds($slot, $one), $seen);
 
-            return Truth::both($middle, Truth::both(Truth::not($away), Truth::not($toward)));
-        }, $moves);
+                return Truth::both($middle, Truth::both(Truth::not($away), Truth::not($toward)));
+            },
+            $moves,
+        );
 
-        return DangerSearch::in($context, $this->id(), "output:{$slot->channel}", "{$control->name} passes no {$context->view->nameOf($slot->mode)}", $question, fn (Witness $witness): Finding => new Finding(
-            $this->id(), Severity::Warning, "output:{$slot->channel}", "{$context->view->nameOf($slot->mode)} lies in the middle of a three-position switch, {$control->name}, which passes it on every way from end to end. Put it at an end, or on a switch of its own", $witness, detail: "{$slot->mode} {$control->id}",
-        ), "{$slot->mode} {$control->id}");
+        return DangerSearch::in(
+            $context,
+            $this->id(),
+            "output:{$slot->channel}",
+            "{$control->name} passes no {$context->view->nameOf($slot->mode)}",
+            $question,
+            fn (Witness $witness): Finding => new Finding(
+                $this->id(),
+                Severity::Warning,
+                "output:{$slot->channel}",
+                "{$context->view->nameOf(
+                    $slot->mode,
+                )} lies in the middle of a three-position switch, {$control->name}, which passes it on every way from end to end. Put it at an end, or on a switch of its own",
+                $witness,
+                detail: "{$slot->mode} {$control->id}",
+            ),
+            "{$slot->mode} {$control->id}",
+        );
     }
 }

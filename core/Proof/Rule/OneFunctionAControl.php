@@ -40,7 +40,10 @@ final class OneFunctionAControl implements Rule
     {
         $by = [];
         foreach ($context->program->functions as $function) {
-            $drive = $function instanceof ProportionalFunction || $function instanceof SteppedFunction ? $function->drive : null;
+            $drive =
+                $function instanceof ProportionalFunction || $function instanceof SteppedFunction
+                    ? $function->drive
+                    : null;
             $on = match (true) {
                 $drive instanceof AxisDrive => "axis:{$drive->axis->value}",
                 $drive instanceof ControlDrive, $drive instanceof DetentDrive => "control:{$drive->control}",
@@ -54,7 +57,14 @@ final class OneFunctionAControl implements Rule
         foreach (array_filter($by, fn (array $names): bool => count($names) > 1) as $on => $names) {
             [$kind, $id] = explode(':', $on);
             $name = $kind === 'axis' ? "The {$id} stick" : $context->transmitter->control($id)->name ?? $id;
-            $found[] = new Finding($this->id(), Severity::Note, $on, "{$name} moves ".implode(' and ', $names).' together. If that isn\'t meant, give one of them a control of its own');
+            $found[] = new Finding(
+                $this->id(),
+                Severity::Note,
+                $on,
+                "{$name} moves ".
+                    implode(' and ', $names).
+                    ' together. If that isn\'t meant, give one of them a control of its own',
+            );
         }
 
         return Judgement::of($found);

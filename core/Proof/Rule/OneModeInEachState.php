@@ -46,7 +46,9 @@ final class OneModeInEachState implements Rule
     {
         $flight = $context->view->flight;
         if ($context->controller === null) {
-            return $context->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
+            return $context->armedBy() === null
+                ? Judgement::notChecked('no controller is chosen')
+                : Judgement::doesNotApply('it has no controller');
         }
         if ($flight === []) {
             return Judgement::doesNotApply('no range of a flight mode is set');
@@ -54,9 +56,26 @@ final class OneModeInEachState implements Rule
         $channels = array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $flight)));
         $missing = array_filter($channels, fn (int $channel): bool => $context->program->output($channel) === null);
         if ($missing !== []) {
-            return Judgement::of(array_values(array_map(fn (int $channel): Finding => new Finding($this->id(), Severity::Error, 'program', "The controller looks for its flight mode on channel {$channel}, and nothing is there. Put the flight mode on that channel, or move the ranges", detail: "channel-{$channel}", channels: [$channel]), $missing)));
+            return Judgement::of(
+                array_values(
+                    array_map(
+                        fn (int $channel): Finding => new Finding(
+                            $this->id(),
+                            Severity::Error,
+                            'program',
+                            "The controller looks for its flight mode on channel {$channel}, and nothing is there. Put the flight mode on that channel, or move the ranges",
+                            detail: "channel-{$channel}",
+                            channels: [$channel],
+                        ),
+                        $missing,
+                    ),
+                ),
+            );
         }
-        $found = [...$this->odd($context, $channels, ControllerView::NONE), ...$this->odd($context, $channels, ControllerView::TWO)];
+        $found = [
+            ...$this->odd($context, $channels, ControllerView::NONE),
+            ...$this->odd($context, $channels, ControllerView::TWO),
+        ];
         foreach ($channels as $channel) {
             $found = [...$found, ...$this->near($context, $channel)];
         }
@@ -72,26 +91,56 @@ final class OneModeInEachState implements Rule
      */
     private function odd(ProofContext $context, array $channels, string $what): array
     {
-        $question = new Question($context->model()->everything(), function (array $seen) use ($context, $what, $channels): int {
+        $question = new Question($context->model()->everything(), function (array $seen) use (
+            $context,
+            $what,
+            $channels,
+        ): int {
             $taken = $context->view->taken($seen[0]);
             $odd = (in_array($what, $taken, true) ? Truth::HOLDS : 0) | ($taken === [$what] ? 0 : Truth::FAILS);
 
-            return ($odd & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($odd, self::matters($context, $seen[0], $channels));
+            return ($odd & Truth::HOLDS) === 0
+                ? Truth::FAILS
+                : Truth::both($odd, self::matters($context, $seen[0], $channels));
         });
         $isNone = $what === ControllerView::NONE;
 
-        return DangerSearch::in($context, $this->id(), "output:{$channels[0]}", $isNone ? 'every state lies in a mode' : 'no state lies in two modes', $question, function (Witness $witness) use ($context, $channels, $isNone): Finding {
-            $at = implode(' and ', array_map(fn (int $channel): string => "channel {$channel} at ".DangerSearch::pulse($context, $witness, $channel).' µs', $channels));
-            [$mend, $mended] = $this->mend($context, $channels[0]);
+        return DangerSearch::in(
+            $context,
+            $this->id(),
+            "output:{$channels[0]}",
+            $isNone ? 'every state lies in a mode' : 'no state lies in two modes',
+            $question,
+            function (Witness $witness) use ($context, $channels, $isNone): Finding {
+                $at = implode(
+                    ' and ',
+                    array_map(
+                        fn (int $channel): string => "channel {$channel} at ".
+                            DangerSearch::pulse($context, $witness, $channel).
+                            ' µs',
+                        $channels,
+                    ),
+                );
+                [$mend, $mended] = $this->mend($context, $channels[0]);
 
-            return new Finding(
-                $this->id(), Severity::Error, "output:{$channels[0]}",
-                ucfirst($at).($isNone
-                    ? ', in no mode\'s slot. Move the position into a range, or say which mode the controller takes where none is active'
-                    : ', in the ranges of two modes at once, and it isn\'t said which of them wins. Say it in the controller\'s set-up, or let the ranges end where the next begins'),
-                $witness, $mend, $mended, $isNone ? 'none' : 'two', false, $channels,
-            );
-        }, $isNone ? 'none' : 'two');
+                return new Finding(
+                    $this->id(),
+                    Severity::Error,
+                    "output:{$channels[0]}",
+                    ucfirst($at).
+                        ($isNone
+                            ? ', in no mode\'s slot. Move the position into a range, or say which mode the controller takes where none is active'
+                            : ', in the ranges of two modes at once, and it isn\'t said which of them wins. Say it in the controller\'s set-up, or let the ranges end where the next begins'),
+                    $witness,
+                    $mend,
+                    $mended,
+                    $isNone ? 'none' : 'two',
+                    false,
+                    $channels,
+                );
+            },
+            $isNone ? 'none' : 'two',
+        );
     }
 
     /**
@@ -104,12 +153,27 @@ final class OneModeInEachState implements Rule
         $found = [];
         foreach ($this->edges($context, $channel) as $edge) {
             foreach ([self::NEAR + 1, self::MARGIN] as $margin) {
-                $question = new Question($context->model()->everything(), function (array $seen) use ($context, $channel, $edge, $margin): int {
+                $question = new Question($context->model()->everything(), function (array $seen) use (
+                    $context,
+                    $channel,
+                    $edge,
+                    $margin,
+                ): int {
                     $near = self::within($seen[0], $channel, $edge - $margin + 1, $edge + $margin - 1);
 
-                    return ($near & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($near, self::matters($context, $seen[0], [$channel]));
+                    return ($near & Truth::HOLDS) === 0
+                        ? Truth::FAILS
+                        : Truth::both($near, self::matters($context, $seen[0], [$channel]));
                 });
-                $one = DangerSearch::in($context, $this->id(), "output:{$channel}", "channel {$channel} stays away from {$edge} µs, where the mode changes", $question, fn (Witness $witness): Finding => $this->nearly($context, $channel, $edge, $witness), "edge-{$edge}");
+                $one = DangerSearch::in(
+                    $context,
+                    $this->id(),
+                    "output:{$channel}",
+                    "channel {$channel} stays away from {$edge} µs, where the mode changes",
+                    $question,
+                    fn (Witness $witness): Finding => $this->nearly($context, $channel, $edge, $witness),
+                    "edge-{$edge}",
+                );
                 if ($one !== []) {
                     $found = [...$found, ...$one];
 
@@ -125,13 +189,31 @@ final class OneModeInEachState implements Rule
     {
         $pulse = DangerSearch::pulse($context, $witness, $channel);
         $margin = abs($pulse - $edge);
-        $slots = array_values(array_filter($context->view->flight, fn (Slot $one): bool => $one->channel === $channel && ($one->from === $edge || $one->to === $edge)));
-        $names = implode(' and ', array_map(fn (Slot $one): string => $context->view->nameOf($one->mode), array_filter($slots, fn (Slot $one): bool => $one->holds($pulse)) ?: $slots));
+        $slots = array_values(
+            array_filter(
+                $context->view->flight,
+                fn (Slot $one): bool => $one->channel === $channel && ($one->from === $edge || $one->to === $edge),
+            ),
+        );
+        $names = implode(
+            ' and ',
+            array_map(
+                fn (Slot $one): string => $context->view->nameOf($one->mode),
+                array_filter($slots, fn (Slot $one): bool => $one->holds($pulse)) ?: $slots,
+            ),
+        );
         [$mend, $mended] = $this->mend($context, $channel);
 
         return new Finding(
-            $this->id(), $margin <= self::NEAR && ! $this->slides($context, $channel, $witness) ? Severity::Error : Severity::Warning, "output:{$channel}",
-            ($names === '' ? 'The mode' : $names)." is {$margin} µs from the edge of its slot (channel {$channel} at {$pulse} µs): jitter can change the mode", $witness, $mend, $mended, "edge-{$edge}",
+            $this->id(),
+            $margin <= self::NEAR && ! $this->slides($context, $channel, $witness) ? Severity::Error : Severity::Warning,
+            "output:{$channel}",
+            ($names === '' ? 'The mode' : $names).
+                " is {$margin} µs from the edge of its slot (channel {$channel} at {$pulse} µs): jitter can change the mode",
+            $witness,
+            $mend,
+            $mended,
+            "edge-{$edge}",
         );
     }
 
@@ -142,7 +224,9 @@ final class OneModeInEachState implements Rule
         $at = $circuit->frame($witness->hand)->pulse($channel);
         foreach (array_keys($context->model()->everything()->spans) as $input) {
             foreach (isset($witness->hand[$input]) ? [-0.05, 0.05] : [] as $by) {
-                $moved = array_values(array_replace($witness->hand, [$input => max(-1.0, min(1.0, $witness->hand[$input] + $by))]));
+                $moved = array_values(
+                    array_replace($witness->hand, [$input => max(-1.0, min(1.0, $witness->hand[$input] + $by))]),
+                );
                 if ($circuit->frame($moved)->pulse($channel) !== $at) {
                     return true;
                 }
@@ -156,8 +240,17 @@ final class OneModeInEachState implements Rule
     private function edges(ProofContext $context, int $channel): array
     {
         $ranges = array_values(array_filter($context->view->flight, fn (Slot $one): bool => $one->channel === $channel));
-        $arms = array_values(array_filter($context->setup->arming->ranges ?? [], fn (Slot $one): bool => $one->channel === $channel));
-        $in = fn (int $pulse): array => array_values(array_unique(array_map(fn (Slot $one): string => $one->mode, array_filter([...$ranges, ...$arms], fn (Slot $one): bool => $one->holds($pulse)))));
+        $arms = array_values(
+            array_filter($context->setup->arming->ranges ?? [], fn (Slot $one): bool => $one->channel === $channel),
+        );
+        $in = fn (int $pulse): array => array_values(
+            array_unique(
+                array_map(
+                    fn (Slot $one): string => $one->mode,
+                    array_filter([...$ranges, ...$arms], fn (Slot $one): bool => $one->holds($pulse)),
+                ),
+            ),
+        );
         $edges = [];
         foreach ([...$ranges, ...$arms] as $range) {
             foreach ([$range->from, $range->to] as $edge) {
@@ -178,14 +271,17 @@ final class OneModeInEachState implements Rule
      */
     private static function matters(ProofContext $context, Observed $seen, array $channels): int
     {
-        return array_intersect($context->setup->arming?->channels() ?? [], $channels) === [] ? Truth::HOLDS : $context->view->armed($seen);
+        return array_intersect($context->setup->arming?->channels() ?? [], $channels) === []
+            ? Truth::HOLDS
+            : $context->view->armed($seen);
     }
 
     private static function within(Observed $seen, int $channel, int $from, int $to): int
     {
         $truth = 0;
         foreach ($seen->pulses($channel) as [$low, $high]) {
-            $truth |= ($high >= $from && $low <= $to ? Truth::HOLDS : 0) | ($low < $from || $high > $to ? Truth::FAILS : 0);
+            $truth |=
+                ($high >= $from && $low <= $to ? Truth::HOLDS : 0) | ($low < $from || $high > $to ? Truth::FAILS : 0);
         }
 
         return $truth === 0 ? Truth::FAILS : $truth;

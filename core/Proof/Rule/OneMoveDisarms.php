@@ -46,12 +46,22 @@ final class OneMoveDisarms implements Rule
         if ($by === ArmedBy::Sticks || $by === ArmedBy::Button) {
             return Judgement::doesNotApply("it is armed and disarmed by {$by->says()}");
         }
-        $channels = $by === ArmedBy::Range ? $context->setup->arming?->channels() ?? [] : array_map(fn (Output $one): int => $one->channel, $context->motors());
+        $channels =
+            $by === ArmedBy::Range
+                ? $context->setup->arming?->channels() ?? []
+                : array_map(fn (Output $one): int => $one->channel, $context->motors());
         if ($channels === [] || ($by === ArmedBy::Throttle && $context->motors() === [])) {
             return Judgement::doesNotApply('it has no motor');
         }
-        $live = fn (Observed $seen): int => $by === ArmedBy::Range ? $context->view->armed($seen) : $context->turns($seen);
-        if ($by === ArmedBy::Range && $context->ask(new Question($context->model()->everything(), fn (array $seen): int => $live($seen[0])))->isNowhere()) {
+        $live = fn (Observed $seen): int => $by === ArmedBy::Range
+            ? $context->view->armed($seen)
+            : $context->turns($seen);
+        if (
+            $by === ArmedBy::Range &&
+            $context
+                ->ask(new Question($context->model()->everything(), fn (array $seen): int => $live($seen[0])))
+                ->isNowhere()
+        ) {
             return Judgement::doesNotApply('nothing arms it');
         }
 
@@ -67,15 +77,17 @@ final class OneMoveDisarms implements Rule
         $moves = $this->likelyFirst($context, ControlMove::all($context->model(), $context->switches(...$channels)));
         $shows = $why = null;
         foreach ($moves as $move) {
-            $outcome = $context->ask(new Question(
-                $context->model()->everything(),
-                function (array $seen) use ($live): int {
-                    $before = $live($seen[0]);
+            $outcome = $context->ask(
+                new Question(
+                    $context->model()->everything(),
+                    function (array $seen) use ($live): int {
+                        $before = $live($seen[0]);
 
-                    return ($before & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($before, $live($seen[1]));
-                },
-                [$move],
-            ));
+                        return ($before & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($before, $live($seen[1]));
+                    },
+                    [$move],
+                ),
+            );
             if ($outcome->isNowhere()) {
                 return Judgement::of([]);
             }
@@ -86,24 +98,37 @@ final class OneMoveDisarms implements Rule
             return Judgement::of([Finding::open($this->id(), 'program', 'one move always stops it', $why)]);
         }
         // A cut that doesn't cut is worse than none: somebody trusts it.
-        $runsWithThrottle = $by === ArmedBy::Throttle && ! $context->isGoverned() && $context->program->whose(Purpose::MotorCut) === [];
+        $runsWithThrottle =
+            $by === ArmedBy::Throttle && ! $context->isGoverned() && $context->program->whose(Purpose::MotorCut) === [];
         // A state that no move gets out of shows it best; there may be none, where each state has a move of its own.
-        $shows = $context->ask(new Question($context->model()->everything(), function (array $seen) use ($live): int {
-            $truth = Truth::HOLDS;
-            foreach ($seen as $one) {
-                $truth = ($truth & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($truth, $live($one));
-            }
+        $shows =
+            $context->ask(
+                new Question(
+                    $context->model()->everything(),
+                    function (array $seen) use ($live): int {
+                        $truth = Truth::HOLDS;
+                        foreach ($seen as $one) {
+                            $truth = ($truth & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($truth, $live($one));
+                        }
 
-            return $truth;
-        }, $moves))->witness ?? $shows;
+                        return $truth;
+                    },
+                    $moves,
+                ),
+            )->witness ?? $shows;
 
-        return Judgement::of([new Finding(
-            $this->id(), $runsWithThrottle ? Severity::Warning : Severity::Error, 'program',
-            $runsWithThrottle
-                ? 'No switch stops the motor: only the throttle stick does. Add a motor cut on a two-position switch of its own'
-                : 'No single switch disarms it from every state. Put arm, or a motor cut, on a two-position switch of its own, and let nothing be mixed in after it',
-            $shows, channels: $channels,
-        )]);
+        return Judgement::of([
+            new Finding(
+                $this->id(),
+                $runsWithThrottle ? Severity::Warning : Severity::Error,
+                'program',
+                $runsWithThrottle
+                    ? 'No switch stops the motor: only the throttle stick does. Add a motor cut on a two-position switch of its own'
+                    : 'No single switch disarms it from every state. Put arm, or a motor cut, on a two-position switch of its own, and let nothing be mixed in after it',
+                $shows,
+                channels: $channels,
+            ),
+        ]);
     }
 
     /**
@@ -123,7 +148,11 @@ final class OneMoveDisarms implements Rule
                 array_push($likely, ...$context->model()->dependency->inputs("function:{$function->id()}"));
             }
         }
-        usort($moves, fn (ControlMove $one, ControlMove $other): int => in_array($other->input, $likely, true) <=> in_array($one->input, $likely, true));
+        usort(
+            $moves,
+            fn (ControlMove $one, ControlMove $other): int => in_array($other->input, $likely, true) <=>
+                in_array($one->input, $likely, true),
+        );
 
         return $moves;
     }

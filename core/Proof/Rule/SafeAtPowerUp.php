@@ -44,7 +44,10 @@ final class SafeAtPowerUp implements Rule
         $found = $by === ArmedBy::Range ? $this->armed($context) : [];
         foreach ($context->motors() as $motor) {
             $turns = $this->turns($context, $motor);
-            $found = [...$found, ...$turns !== [] || $by !== ArmedBy::Throttle ? $turns : $this->raised($context, $motor)];
+            $found = [
+                ...$found,
+                ...$turns !== [] || $by !== ArmedBy::Throttle ? $turns : $this->raised($context, $motor),
+            ];
         }
         if ($found === [] && $context->motors() === [] && $by === ArmedBy::Throttle) {
             return Judgement::doesNotApply('it has no motor');
@@ -56,13 +59,28 @@ final class SafeAtPowerUp implements Rule
     /** @return list<Finding> */
     private function armed(ProofContext $context): array
     {
-        $raised = $context->model()->powerUp()->between($context->panel->axis(Axis::Throttle), -1.0, 1.0);
+        $raised = $context
+            ->model()
+            ->powerUp()
+            ->between($context->panel->axis(Axis::Throttle), -1.0, 1.0);
         $channel = ($context->setup->arming?->channels() ?? [])[0] ?? 0;
 
         return DangerSearch::in(
-            $context, $this->id(), "output:{$channel}", 'it powers up disarmed',
+            $context,
+            $this->id(),
+            "output:{$channel}",
+            'it powers up disarmed',
             new Question($raised, fn (array $seen): int => $context->view->armed($seen[0])),
-            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Error, "output:{$channel}", "It powers up armed: channel {$channel} is at ".DangerSearch::pulse($context, $witness, $channel).' µs with every switch at rest. Turn the switch\'s positions round, so that rest is safe', $witness, detail: 'armed'),
+            fn (Witness $witness): Finding => new Finding(
+                $this->id(),
+                Severity::Error,
+                "output:{$channel}",
+                "It powers up armed: channel {$channel} is at ".
+                    DangerSearch::pulse($context, $witness, $channel).
+                    ' µs with every switch at rest. Turn the switch\'s positions round, so that rest is safe',
+                $witness,
+                detail: 'armed',
+            ),
         );
     }
 
@@ -70,25 +88,51 @@ final class SafeAtPowerUp implements Rule
     private function turns(ProofContext $context, Output $motor): array
     {
         return DangerSearch::in(
-            $context, $this->id(), "output:{$motor->channel}", "{$motor->name} stands still at power-up", self::above($context, $motor, $context->throttleLow($context->model()->powerUp())),
-            fn (Witness $witness): Finding => new Finding($this->id(), Severity::Error, "output:{$motor->channel}", "{$motor->name} is at ".DangerSearch::pulse($context, $witness, $motor->channel)." µs at power-up, {$context->running()}: it may start at once. ".($context->isCentred() ? 'Put its centre at 1500 µs' : 'Lower its low end or the first point of its curve').', or keep dials and trims out of it', $witness),
+            $context,
+            $this->id(),
+            "output:{$motor->channel}",
+            "{$motor->name} stands still at power-up",
+            self::above($context, $motor, $context->throttleLow($context->model()->powerUp())),
+            fn (Witness $witness): Finding => new Finding(
+                $this->id(),
+                Severity::Error,
+                "output:{$motor->channel}",
+                "{$motor->name} is at ".
+                    DangerSearch::pulse($context, $witness, $motor->channel).
+                    " µs at power-up, {$context->running()}: it may start at once. ".
+                    ($context->isCentred()
+                        ? 'Put its centre at 1500 µs'
+                        : 'Lower its low end or the first point of its curve').
+                    ', or keep dials and trims out of it',
+                $witness,
+            ),
         );
     }
 
     /** @return list<Finding> */
     private function raised(ProofContext $context, Output $motor): array
     {
-        $region = $context->model()->powerUp()->between($context->panel->axis(Axis::Throttle), -1.0, 1.0);
+        $region = $context
+            ->model()
+            ->powerUp()
+            ->between($context->panel->axis(Axis::Throttle), -1.0, 1.0);
         $hasCut = $context->program->whose(Purpose::MotorCut, Purpose::Arm) !== [];
 
         return DangerSearch::in(
-            $context, $this->id(), "output:{$motor->channel}", "raising the throttle after power-up doesn't start {$motor->name}", self::above($context, $motor, $region),
+            $context,
+            $this->id(),
+            "output:{$motor->channel}",
+            "raising the throttle after power-up doesn't start {$motor->name}",
+            self::above($context, $motor, $region),
             fn (Witness $witness): Finding => new Finding(
-                $this->id(), $hasCut || $context->isGoverned() ? Severity::Error : Severity::Warning, "output:{$motor->channel}",
+                $this->id(),
+                $hasCut || $context->isGoverned() ? Severity::Error : Severity::Warning,
+                "output:{$motor->channel}",
                 $hasCut
                     ? "Moving the throttle starts {$motor->name} right after power-up: the motor cut doesn't hold it with its switch at rest. Turn the switch's positions round, so that rest is cut"
                     : "{$motor->name} runs with the throttle and nothing holds it: a sleeve on the stick starts it. Add a motor cut on a two-position switch, cut at rest",
-                $witness, detail: 'raised',
+                $witness,
+                detail: 'raised',
             ),
             'raised',
         );
@@ -97,7 +141,9 @@ final class SafeAtPowerUp implements Rule
     private static function above(ProofContext $context, Output $motor, Region $region): Question
     {
         return new Question(
-            $region, fn (array $seen): int => $context->runs($seen[0], $motor->channel), [],
+            $region,
+            fn (array $seen): int => $context->runs($seen[0], $motor->channel),
+            [],
             fn (array $seen): float => $context->farthest($seen[0], $motor->channel),
         );
     }

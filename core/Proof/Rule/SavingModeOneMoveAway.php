@@ -38,31 +38,65 @@ final class SavingModeOneMoveAway implements Rule
     public function judge(ProofContext $context): Judgement
     {
         if ($context->controller === null) {
-            return $context->armedBy() === null ? Judgement::notChecked('no controller is chosen') : Judgement::doesNotApply('it has no controller');
+            return $context->armedBy() === null
+                ? Judgement::notChecked('no controller is chosen')
+                : Judgement::doesNotApply('it has no controller');
         }
         if (array_filter($context->controller->modes, fn (Mode $one): bool => $one->saves && $one->flight) === []) {
-            return Judgement::doesNotApply("{$context->controller->name} has no mode that saves the aircraft by itself");
+            return Judgement::doesNotApply(
+                "{$context->controller->name} has no mode that saves the aircraft by itself",
+            );
         }
         $saving = $context->view->saving();
         if ($saving === []) {
-            return Judgement::of([new Finding($this->id(), Severity::Note, 'program', "{$context->controller->name} has modes that save the aircraft, and none of them has a range. Give self-level or come-home a position of the mode switch", detail: 'none')]);
+            return Judgement::of([
+                new Finding(
+                    $this->id(),
+                    Severity::Note,
+                    'program',
+                    "{$context->controller->name} has modes that save the aircraft, and none of them has a range. Give self-level or come-home a position of the mode switch",
+                    detail: 'none',
+                ),
+            ]);
         }
         $channels = array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $context->view->flight)));
-        $question = new Question($context->model()->everything(), function (array $seen) use ($context, $saving): int {
-            $stuck = Truth::both($context->view->armed($seen[0]), Truth::not($context->view->takes($seen[0], ...$saving)));
-            foreach (array_slice($seen, 1) as $then) {
-                if (($stuck & Truth::HOLDS) === 0) {
-                    return Truth::FAILS;
+        $question = new Question(
+            $context->model()->everything(),
+            function (array $seen) use ($context, $saving): int {
+                $stuck = Truth::both(
+                    $context->view->armed($seen[0]),
+                    Truth::not($context->view->takes($seen[0], ...$saving)),
+                );
+                foreach (array_slice($seen, 1) as $then) {
+                    if (($stuck & Truth::HOLDS) === 0) {
+                        return Truth::FAILS;
+                    }
+                    $stuck = Truth::both($stuck, Truth::not($context->view->takes($then, ...$saving)));
                 }
-                $stuck = Truth::both($stuck, Truth::not($context->view->takes($then, ...$saving)));
-            }
 
-            return $stuck;
-        }, ControlMove::all($context->model(), $context->switches(...$channels)), fn (array $seen): float => self::stuck($context, $saving, $seen));
+                return $stuck;
+            },
+            ControlMove::all($context->model(), $context->switches(...$channels)),
+            fn (array $seen): float => self::stuck($context, $saving, $seen),
+        );
 
-        return Judgement::of(DangerSearch::in($context, $this->id(), 'program', 'a saving mode is one flick away from every armed state', $question, fn (Witness $witness): Finding => new Finding(
-            $this->id(), Severity::Warning, 'program', 'From here no single flick leads to a mode that saves the aircraft. Give self-level or come-home a position of the mode switch', $witness, channels: $channels,
-        )));
+        return Judgement::of(
+            DangerSearch::in(
+                $context,
+                $this->id(),
+                'program',
+                'a saving mode is one flick away from every armed state',
+                $question,
+                fn (Witness $witness): Finding => new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    'program',
+                    'From here no single flick leads to a mode that saves the aircraft. Give self-level or come-home a position of the mode switch',
+                    $witness,
+                    channels: $channels,
+                ),
+            ),
+        );
     }
 
     /**
@@ -73,10 +107,15 @@ final class SavingModeOneMoveAway implements Rule
      */
     private static function stuck(ProofContext $context, array $saving, array $seen): float
     {
-        return array_sum(array_map(fn (Observed $one): float => match (true) {
-            ($context->view->takes($one, ...$saving) & Truth::HOLDS) === 0 => 1.0,
-            ($context->view->takes($one, ...$saving) & Truth::FAILS) !== 0 => 0.5,
-            default => 0.0,
-        }, $seen));
+        return array_sum(
+            array_map(
+                fn (Observed $one): float => match (true) {
+                    ($context->view->takes($one, ...$saving) & Truth::HOLDS) === 0 => 1.0,
+                    ($context->view->takes($one, ...$saving) & Truth::FAILS) !== 0 => 0.5,
+                    default => 0.0,
+                },
+                $seen,
+            ),
+        );
     }
 }

@@ -34,8 +34,18 @@ final class SlotsApart implements Rule
         $found = [];
         foreach ($slots as $place => $one) {
             foreach (array_slice($slots, $place + 1) as $other) {
-                if ($one->mode !== $other->mode && $one->overlaps($other) && $context->view->isUnsaid($one->mode, $other->mode)) {
-                    $found[] = new Finding($this->id(), Severity::Warning, "output:{$one->channel}", $this->told($context, $one, $other), detail: "{$one->mode} {$other->mode} {$one->from} {$other->from}");
+                if (
+                    $one->mode !== $other->mode &&
+                    $one->overlaps($other) &&
+                    $context->view->isUnsaid($one->mode, $other->mode)
+                ) {
+                    $found[] = new Finding(
+                        $this->id(),
+                        Severity::Warning,
+                        "output:{$one->channel}",
+                        $this->told($context, $one, $other),
+                        detail: "{$one->mode} {$other->mode} {$one->from} {$other->from}",
+                    );
                 }
             }
         }
@@ -47,6 +57,8 @@ final class SlotsApart implements Rule
     {
         [$from, $to] = [max($one->from, $other->from), min($one->to, $other->to)];
 
-        return "The slots of {$context->view->nameOf($one->mode)} and {$context->view->nameOf($other->mode)} both hold {$from} to {$to} µs of channel {$one->channel}. End one where the other begins, or say which wins";
+        return "The slots of {$context->view->nameOf(
+            $one->mode,
+        )} and {$context->view->nameOf($other->mode)} both hold {$from} to {$to} µs of channel {$one->channel}. End one where the other begins, or say which wins";
     }
 }

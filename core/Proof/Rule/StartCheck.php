@@ -32,16 +32,39 @@ final class StartCheck implements Rule
     {
         $missing = [];
         foreach ($context->transmitter->controls as $control) {
-            $used = array_filter(Routing::threads($context->program), fn ($thread): bool => $thread->from === "control:{$control->id}") !== [];
-            if ($used && $control->detents !== [] && $control->detents[0] !== 'pressed' && ! in_array($control->id, $context->program->aboard->startCheck, true)) {
+            $used =
+                array_filter(
+                    Routing::threads($context->program),
+                    fn ($thread): bool => $thread->from === "control:{$control->id}",
+                ) !== [];
+            if (
+                $used &&
+                $control->detents !== [] &&
+                $control->detents[0] !== 'pressed' &&
+                ! in_array($control->id, $context->program->aboard->startCheck, true)
+            ) {
                 $missing[$control->id] = $control->name;
             }
         }
         if ($missing === []) {
             return Judgement::of([]);
         }
-        $aboard = $context->program->aboard->with(startCheck: [...$context->program->aboard->startCheck, ...array_keys($missing)]);
+        $aboard = $context->program->aboard->with(
+            startCheck: [...$context->program->aboard->startCheck, ...array_keys($missing)],
+        );
 
-        return Judgement::of([new Finding($this->id(), Severity::Warning, 'program', implode(', ', $missing).(count($missing) === 1 ? ' is' : ' are').' not checked at power-up: it may wake up with a switch away from rest. Switch the warning on', null, 'Check every switch in use', $context->program->with(aboard: $aboard))]);
+        return Judgement::of([
+            new Finding(
+                $this->id(),
+                Severity::Warning,
+                'program',
+                implode(', ', $missing).
+                    (count($missing) === 1 ? ' is' : ' are').
+                    ' not checked at power-up: it may wake up with a switch away from rest. Switch the warning on',
+                null,
+                'Check every switch in use',
+                $context->program->with(aboard: $aboard),
+            ),
+        ]);
     }
 }

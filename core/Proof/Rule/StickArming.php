@@ -48,20 +48,61 @@ final class StickArming implements Rule
         if ($context->armedBy() !== ArmedBy::Sticks) {
             return Judgement::doesNotApply('it is not armed by the sticks');
         }
-        $by = fn (Role $role): ?Output => array_values(array_filter($context->program->outputs, fn (Output $one): bool => $one->role === $role))[0] ?? null;
+        $by = fn (Role $role): ?Output => array_values(
+            array_filter($context->program->outputs, fn (Output $one): bool => $one->role === $role),
+        )[0] ?? null;
         [$yaw, $throttle] = [$by(Role::InputYaw), $by(Role::InputThrottle)];
         if ($yaw === null || $throttle === null) {
-            return Judgement::notChecked('no output has the role of the controller\'s '.($yaw === null ? 'yaw' : 'throttle').' input');
+            return Judgement::notChecked(
+                'no output has the role of the controller\'s '.($yaw === null ? 'yaw' : 'throttle').' input',
+            );
         }
-        $corner = fn (Observed $seen): int => Truth::both(ControllerView::above($seen, $yaw->channel, self::CORNER - 1), Truth::not(ControllerView::above($seen, $throttle->channel, $context->low())));
+        $corner = fn (Observed $seen): int => Truth::both(
+            ControllerView::above($seen, $yaw->channel, self::CORNER - 1),
+            Truth::not(ControllerView::above($seen, $throttle->channel, $context->low())),
+        );
         $stick = $context->panel->axis(Axis::Yaw);
         $trimless = $context->throttleLow($context->model()->everything());
-        $full = DangerSearch::in($context, $this->id(), "output:{$yaw->channel}", 'full sticks reach the corner', new Question($trimless->at($stick, 1.0), fn (array $seen): int => Truth::not($corner($seen[0]))), fn (Witness $witness): Finding => new Finding(
-            $this->id(), Severity::Error, "output:{$yaw->channel}", "The sticks in their corner give {$yaw->name} ".DangerSearch::pulse($context, $witness, $yaw->channel)." µs and {$throttle->name} ".DangerSearch::pulse($context, $witness, $throttle->channel).' µs: that arms, and disarms, nothing. Full travel must reach '.self::CORNER." µs with the throttle below {$context->low()}", $witness, detail: 'full',
-        ), 'full');
-        $short = DangerSearch::in($context, $this->id(), "output:{$yaw->channel}", 'less than the corner doesn\'t arm', new Question($trimless->between($stick, -1.0, self::SHORT), fn (array $seen): int => $corner($seen[0])), fn (Witness $witness): Finding => new Finding(
-            $this->id(), Severity::Error, "output:{$yaw->channel}", "{$yaw->name} is at ".DangerSearch::pulse($context, $witness, $yaw->channel).' µs with the stick well short of its corner: that may arm. Lower its travel, and take trims and mixes out of it', $witness, detail: 'short',
-        ), 'short');
+        $full = DangerSearch::in(
+            $context,
+            $this->id(),
+            "output:{$yaw->channel}",
+            'full sticks reach the corner',
+            new Question($trimless->at($stick, 1.0), fn (array $seen): int => Truth::not($corner($seen[0]))),
+            fn (Witness $witness): Finding => new Finding(
+                $this->id(),
+                Severity::Error,
+                "output:{$yaw->channel}",
+                "The sticks in their corner give {$yaw->name} ".
+                    DangerSearch::pulse($context, $witness, $yaw->channel).
+                    " µs and {$throttle->name} ".
+                    DangerSearch::pulse($context, $witness, $throttle->channel).
+                    ' µs: that arms, and disarms, nothing. Full travel must reach '.
+                    self::CORNER.
+                    " µs with the throttle below {$context->low()}",
+                $witness,
+                detail: 'full',
+            ),
+            'full',
+        );
+        $short = DangerSearch::in(
+            $context,
+            $this->id(),
+            "output:{$yaw->channel}",
+            'less than the corner doesn\'t arm',
+            new Question($trimless->between($stick, -1.0, self::SHORT), fn (array $seen): int => $corner($seen[0])),
+            fn (Witness $witness): Finding => new Finding(
+                $this->id(),
+                Severity::Error,
+                "output:{$yaw->channel}",
+                "{$yaw->name} is at ".
+                    DangerSearch::pulse($context, $witness, $yaw->channel).
+                    ' µs with the stick well short of its corner: that may arm. Lower its travel, and take trims and mixes out of it',
+                $witness,
+                detail: 'short',
+            ),
+            'short',
+        );
 
         return Judgement::of([...$full, ...$short]);
     }

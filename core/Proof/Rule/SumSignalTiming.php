@@ -32,10 +32,29 @@ final class SumSignalTiming implements Rule
     {
         $wire = $context->program->aboard->kit->wire;
         if ($wire !== 'sum') {
-            return $wire === null ? Judgement::notChecked('how the receiver passes its channels on is not chosen') : Judgement::doesNotApply('the receiver sends no sum signal');
+            return $wire === null
+                ? Judgement::notChecked('how the receiver passes its channels on is not chosen')
+                : Judgement::doesNotApply('the receiver sends no sum signal');
         }
         $last = max([0, ...array_column($context->program->outputs, 'channel')]);
 
-        return Judgement::of(SumSignal::fits($last) ? [] : [new Finding($this->id(), Severity::Error, "output:{$last}", "A sum signal of {$last} channels may need ".round(SumSignal::longest($last), 1).' ms, and its frame has '.SumSignal::FRAME.' ms: at most '.SumSignal::most().' channels fit. Use the serial wire, or fewer channels')]);
+        return Judgement::of(
+            SumSignal::fits($last)
+                ? []
+                : [
+                    new Finding(
+                        $this->id(),
+                        Severity::Error,
+                        "output:{$last}",
+                        "A sum signal of {$last} channels may need ".
+                            round(SumSignal::longest($last), 1).
+                            ' ms, and its frame has '.
+                            SumSignal::FRAME.
+                            ' ms: at most '.
+                            SumSignal::most().
+                            ' channels fit. Use the serial wire, or fewer channels',
+                    ),
+                ],
+        );
     }
 }

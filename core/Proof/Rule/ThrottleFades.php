@@ -38,7 +38,12 @@ final class ThrottleFades implements Rule
 
     public function judge(ProofContext $context): Judgement
     {
-        $functions = array_values(array_filter($context->program->whose(Purpose::Throttle), fn ($one): bool => $one instanceof ProportionalFunction && $one->drive !== null));
+        $functions = array_values(
+            array_filter(
+                $context->program->whose(Purpose::Throttle),
+                fn ($one): bool => $one instanceof ProportionalFunction && $one->drive !== null,
+            ),
+        );
         if ($functions === [] || count($context->program->phases) < 2) {
             return Judgement::doesNotApply($functions === [] ? 'no function is the throttle' : 'there is one phase');
         }
@@ -48,8 +53,26 @@ final class ThrottleFades implements Rule
             foreach (array_slice($context->program->phases, 1) as $phase) {
                 $most = $this->step($lines, $context->program, $phase);
                 if ($most > self::STEP && $phase->fade <= 0.0 && ! $this->isHeld($context, $phase)) {
-                    $phases = array_map(fn (Phase $one): Phase => $one === $phase ? new Phase($phase->id, $phase->name, $phase->when, 1.0) : $one, $context->program->phases);
-                    $found[] = new Finding($this->id(), Severity::Warning, "phase:{$phase->id}", 'From '.$context->program->base()->name." to {$phase->name} the throttle steps by up to ".round($most * 50).' % at once. Let the phase fade in', null, 'Fade in over 1 s', $context->program->with(phases: $phases), count($functions) > 1 ? $function->id() : '');
+                    $phases = array_map(
+                        fn (Phase $one): Phase => $one === $phase
+                            ? new Phase($phase->id, $phase->name, $phase->when, 1.0)
+                            : $one,
+                        $context->program->phases,
+                    );
+                    $found[] = new Finding(
+                        $this->id(),
+                        Severity::Warning,
+                        "phase:{$phase->id}",
+                        'From '.
+                            $context->program->base()->name.
+                            " to {$phase->name} the throttle steps by up to ".
+                            round($most * 50).
+                            ' % at once. Let the phase fade in',
+                        null,
+                        'Fade in over 1 s',
+                        $context->program->with(phases: $phases),
+                        count($functions) > 1 ? $function->id() : '',
+                    );
                 }
             }
         }
@@ -73,12 +96,22 @@ final class ThrottleFades implements Rule
     {
         $place = array_search($phase, $context->program->phases, true);
         foreach ($context->motors() as $motor) {
-            $turns = $context->ask(new Question($context->model()->everything(), function (array $seen) use ($place, $motor, $context): int {
-                $phases = $seen[0]->phases();
-                $in = (in_array($place, $phases, true) ? Truth::HOLDS : 0) | ($phases === [$place] ? 0 : Truth::FAILS);
+            $turns = $context->ask(
+                new Question($context->model()->everything(), function (array $seen) use (
+                    $place,
+                    $motor,
+                    $context,
+                ): int {
+                    $phases = $seen[0]->phases();
+                    $in =
+                        (in_array($place, $phases, true) ? Truth::HOLDS : 0) |
+                        ($phases === [$place] ? 0 : Truth::FAILS);
 
-                return ($in & Truth::HOLDS) === 0 ? Truth::FAILS : Truth::both($in, $context->runs($seen[0], $motor->channel));
-            }));
+                    return ($in & Truth::HOLDS) === 0
+                        ? Truth::FAILS
+                        : Truth::both($in, $context->runs($seen[0], $motor->channel));
+                }),
+            );
             if (! $turns->isNowhere()) {
                 return false;
             }

@@ -54,12 +54,32 @@ final class ThrottleRaised implements Rule
         foreach ($context->motors() as $motor) {
             $found = [];
             foreach ($cuts as [$name, $control]) {
-                foreach ($found === [] ? ControlMove::all($context->model(), [(int) $context->panel->control($control)]) : [] as $move) {
-                    $found = DangerSearch::in($context, $this->id(), "output:{$motor->channel}", "releasing {$name} doesn't start {$motor->name}", new Question(
-                        $context->model()->everything(),
-                        fn (array $seen): int => UnchangedCheck::of($seen[0], $seen[1], $motor->channel) ? Truth::FAILS : Truth::both(Truth::not($context->runs($seen[0], $motor->channel)), $context->runs($seen[1], $motor->channel)),
-                        [$move],
-                    ), fn (Witness $witness): Finding => new Finding($this->id(), Severity::Note, "output:{$motor->channel}", "Releasing {$name} with the throttle up starts {$motor->name} at once. A cut that waits for the stick to be low cures that: a latch, set by the switch and the throttle at its low end, reset by the switch", $witness));
+                foreach (
+                    $found === [] ? ControlMove::all($context->model(), [(int) $context->panel->control($control)]) : [] as $move
+                ) {
+                    $found = DangerSearch::in(
+                        $context,
+                        $this->id(),
+                        "output:{$motor->channel}",
+                        "releasing {$name} doesn't start {$motor->name}",
+                        new Question(
+                            $context->model()->everything(),
+                            fn (array $seen): int => UnchangedCheck::of($seen[0], $seen[1], $motor->channel)
+                                ? Truth::FAILS
+                                : Truth::both(
+                                    Truth::not($context->runs($seen[0], $motor->channel)),
+                                    $context->runs($seen[1], $motor->channel),
+                                ),
+                            [$move],
+                        ),
+                        fn (Witness $witness): Finding => new Finding(
+                            $this->id(),
+                            Severity::Note,
+                            "output:{$motor->channel}",
+                            "Releasing {$name} with the throttle up starts {$motor->name} at once. A cut that waits for the stick to be low cures that: a latch, set by the switch and the throttle at its low end, reset by the switch",
+                            $witness,
+                        ),
+                    );
                 }
             }
             $all = [...$all, ...$found];

@@ -41,8 +41,8 @@ final readonly class Fading
         }
 
         // A fade that is under way goes on by this tick before another begins; its last tick ends it exactly.
-        return "if ({$left} > 0.0) { if ({$left} <= {$dt} * 1.5) { {$alone} } else { {$move} } }\n"
-            ."if (\$first) { {$last} = {$at}; {$alone} } elseif ({$at} != {$last}) { {$last} = {$at}; {$left} = {$fade}; if ({$left} <= 0.0) { {$alone} } }\n";
+        return "if ({$left} > 0.0) { if ({$left} <= {$dt} * 1.5) { {$alone} } else { {$move} } }\n".
+            "if (\$first) { {$last} = {$at}; {$alone} } elseif ({$at} != {$last}) { {$last} = {$at}; {$left} = {$fade}; if ({$left} <= 0.0) { {$alone} } }\n";
     }
 
     /** An expression that is true while a phase fades in. */

@@ -69,8 +69,10 @@ final readonly class FeedPart
         $active = $inTime ? $this->when?->inTime() : $this->when?->code();
         $amount = $inTime && $this->lag !== null ? $this->lag->reached() : $this->term('$n');
 
-        return "{$this->source()} \$amount = {$amount};\n{$this->joined('$amount', $active)}"
-            .'array_push($notes, '.($active ?? 'true')." ? 1 : 0, \$amount, \$s);\n";
+        return "{$this->source()} \$amount = {$amount};\n{$this->joined('$amount', $active)}".
+            'array_push($notes, '.
+            ($active ?? 'true').
+            " ? 1 : 0, \$amount, \$s);\n";
     }
 
     private function joined(string $amount, ?string $when): string

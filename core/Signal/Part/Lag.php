@@ -48,8 +48,8 @@ final readonly class Lag
         }
         $now = "\$m[{$this->now}]";
 
-        return "if (\$first) { for (\$q = 0; \$q < {$this->ticks}; \$q++) { \$i = {$this->line} + \$q; \$m[\$i] = \$a; } {$now} = 0; }\n"
-            ."\$i = {$this->line} + {$now}; \$d = \$m[\$i]; \$m[\$i] = \$a; \$a = \$d; {$now} = ({$now} + 1) % {$this->ticks};\n";
+        return "if (\$first) { for (\$q = 0; \$q < {$this->ticks}; \$q++) { \$i = {$this->line} + \$q; \$m[\$i] = \$a; } {$now} = 0; }\n".
+            "\$i = {$this->line} + {$now}; \$d = \$m[\$i]; \$m[\$i] = \$a; \$a = \$d; {$now} = ({$now} + 1) % {$this->ticks};\n";
     }
 
     private function slow(): string
@@ -62,7 +62,7 @@ final readonly class Lag
         foreach ([['>', '+', $this->slow->low], ['<', '-', $this->slow->high]] as [$past, $towards, $seconds]) {
             if ($seconds > 0.0) {
                 // From −100 % to +100 % is 2.
-                $most = "{$reached} {$towards} ".Code::number(2 * Tick::SECONDS / $seconds);
+                $most = "{$reached} {$towards} ".Code::number((2 * Tick::SECONDS) / $seconds);
                 $code .= "if (! \$first && \$a {$past} {$most}) { \$a = {$most}; }\n";
             }
         }

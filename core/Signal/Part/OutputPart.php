@@ -10,7 +10,12 @@ use DuskSwitch\Core\Units\Signal;
 final readonly class OutputPart implements Part
 {
     /** @param  list<FeedPart>  $feeds */
-    public function __construct(public int $slot, public Output $output, public array $feeds, private PulseScale $scale) {}
+    public function __construct(
+        public int $slot,
+        public Output $output,
+        public array $feeds,
+        private PulseScale $scale,
+    ) {}
 
     public function code(): string
     {
@@ -23,13 +28,17 @@ final readonly class OutputPart implements Part
             return $this->code();
         }
 
-        return "\$s = 0.0;\n".implode('', array_map(fn (FeedPart $feed): string => $feed->inTime(), $this->feeds)).$this->stages();
+        return "\$s = 0.0;\n".
+            implode('', array_map(fn (FeedPart $feed): string => $feed->inTime(), $this->feeds)).
+            $this->stages();
     }
 
     /** Statements that add to `$notes` for every feed as it joins, {@see FeedPart::explaining()}. */
     public function explaining(bool $inTime): string
     {
-        return '$s = 0.0; $notes = [];'."\n".implode('', array_map(fn (FeedPart $feed): string => $feed->explaining($inTime), $this->feeds));
+        return '$s = 0.0; $notes = [];'.
+            "\n".
+            implode('', array_map(fn (FeedPart $feed): string => $feed->explaining($inTime), $this->feeds));
     }
 
     private function sum(): string
@@ -37,7 +46,8 @@ final readonly class OutputPart implements Part
         $terms = [];
         foreach ($this->feeds as $feed) {
             if (! $feed->isTerm()) {
-                return "\$s = 0.0;\n".implode('', array_map(fn (FeedPart $feed): string => $feed->code(), $this->feeds));
+                return "\$s = 0.0;\n".
+                    implode('', array_map(fn (FeedPart $feed): string => $feed->code(), $this->feeds));
             }
             $terms[] = $feed->term(Code::slot($feed->input));
         }
@@ -55,8 +65,11 @@ final readonly class OutputPart implements Part
         [$centre, $span] = [Code::number($this->scale->centre), Code::number($this->scale->span)];
 
         // A pulse is positive, so cutting off after adding a half rounds halves away from zero.
-        return '$clip = 0;'."\n".Code::hold('$s', -Signal::LIMIT, Signal::LIMIT, '$clip = 1;')
-            ."\$s = {$signal}{$subtrim};\n".Code::hold('$s', $limit->low, $limit->high, '$clip = 1;')
-            ."{$a} = \$s; {$b} = (int) ({$centre} + {$span} * \$s + 0.5); {$c} = \$clip;\n";
+        return '$clip = 0;'.
+            "\n".
+            Code::hold('$s', -Signal::LIMIT, Signal::LIMIT, '$clip = 1;').
+            "\$s = {$signal}{$subtrim};\n".
+            Code::hold('$s', $limit->low, $limit->high, '$clip = 1;').
+            "{$a} = \$s; {$b} = (int) ({$centre} + {$span} * \$s + 0.5); {$c} = \$clip;\n";
     }
 }

@@ -39,7 +39,10 @@ final readonly class ProportionalPart implements Part
 
     public function inTime(): string
     {
-        $before = implode('', array_map(fn (array $one): string => $one[0]->before(), [...$this->overrides, ...$this->dualRates]));
+        $before = implode(
+            '',
+            array_map(fn (array $one): string => $one[0]->before(), [...$this->overrides, ...$this->dualRates]),
+        );
         $shape = $this->fading === null || ! $this->changes() ? $this->shape() : $this->blend($this->fading);
         $holds = fn (Test $test): string => $test->inTime();
 
@@ -49,7 +52,17 @@ final readonly class ProportionalPart implements Part
     /** The same without trim and overrides, for drawing: input in slot 1, answer in slot 0; in slot 2 the phase, or after the last one a dual rate. */
     public function bare(): self
     {
-        return new self(0, 1, 2, [0], 0.0, false, $this->deadband, [...$this->shapes, ...array_column($this->dualRates, 1)], []);
+        return new self(
+            0,
+            1,
+            2,
+            [0],
+            0.0,
+            false,
+            $this->deadband,
+            [...$this->shapes, ...array_column($this->dualRates, 1)],
+            [],
+        );
     }
 
     /** Statements that put the dual rate that shapes it into `$notes`; none where the phase does. */
@@ -76,7 +89,8 @@ final readonly class ProportionalPart implements Part
             $code .= "if {$holds($test)} { {$slot} = ".Code::number($value).'; } else';
         }
 
-        return ($code === '' ? '' : "{$code} ")."{\n{$this->stick()}{$shape}{$trim}{$this->clamp()}{$slot} = \$y;\n}\n";
+        return ($code === '' ? '' : "{$code} ").
+            "{\n{$this->stick()}{$shape}{$trim}{$this->clamp()}{$slot} = \$y;\n}\n";
     }
 
     /**
@@ -141,7 +155,10 @@ final readonly class ProportionalPart implements Part
             return '';
         }
 
-        return '$y += '.Code::times($this->trimNow($fading), $this->authority).($this->idleOnly ? ' * (1 - $x) / 2' : '').";\n";
+        return '$y += '.
+            Code::times($this->trimNow($fading), $this->authority).
+            ($this->idleOnly ? ' * (1 - $x) / 2' : '').
+            ";\n";
     }
 
     /** The trim of the active phase; while a phase fades in, of each by its share. */
@@ -150,16 +167,25 @@ final readonly class ProportionalPart implements Part
         $now = Code::slot($this->trims[0]);
         $sum = [];
         foreach ($this->trims as $phase => $slot) {
-            $now = $phase === 0 ? $now : '('.Code::slot($this->phase)." === {$phase} ? ".Code::slot($slot)." : {$now})";
+            $now =
+                $phase === 0
+                    ? $now
+                    : '('.Code::slot($this->phase)." === {$phase} ? ".Code::slot($slot)." : {$now})";
             $sum[] = $fading === null ? '' : "{$fading->share($phase)} * ".Code::slot($slot);
         }
 
-        return $fading === null || count($this->trims) === 1 ? $now : "({$fading->underWay()} ? ".implode(' + ', $sum)." : {$now})";
+        return $fading === null || count($this->trims) === 1
+            ? $now
+            : "({$fading->underWay()} ? ".implode(' + ', $sum)." : {$now})";
     }
 
     private function clamp(): string
     {
-        $reachesOut = array_filter([...$this->shapes, ...array_column($this->dualRates, 1)], fn (ShapePart $shape): bool => $shape->reachesOut()) !== [];
+        $reachesOut =
+            array_filter(
+                [...$this->shapes, ...array_column($this->dualRates, 1)],
+                fn (ShapePart $shape): bool => $shape->reachesOut(),
+            ) !== [];
 
         return $reachesOut || $this->authority > 0.5 ? Code::hold('$y', -Signal::LIMIT, Signal::LIMIT) : '';
     }

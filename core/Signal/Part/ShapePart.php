@@ -6,12 +6,7 @@ namespace DuskSwitch\Core\Signal\Part;
 final readonly class ShapePart
 {
     /** @param  int|null  $curve place among the circuit's curves */
-    public function __construct(
-        private ?int $curve,
-        private float $expo,
-        private float $low,
-        private float $high,
-    ) {}
+    public function __construct(private ?int $curve, private float $expo, private float $low, private float $high) {}
 
     /** True where the answer can leave ±1 by itself; only a curve or a rate above 100 % can. */
     public function reachesOut(): bool
@@ -23,7 +18,10 @@ final readonly class ShapePart
     public function code(): string
     {
         $answer = $this->curve !== null ? "\$curves[{$this->curve}]->at(\$x)" : $this->expo();
-        $scale = $this->low === 1.0 && $this->high === 1.0 ? '' : ' $y = '.Code::sided('$y', $this->low, $this->high).';';
+        $scale =
+            $this->low === 1.0 && $this->high === 1.0
+                ? ''
+                : ' $y = '.Code::sided('$y', $this->low, $this->high).';';
 
         return "\$y = {$answer};{$scale}\n";
     }

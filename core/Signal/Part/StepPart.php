@@ -41,6 +41,11 @@ final readonly class StepPart implements Part
 
     private function take(int $step): string
     {
-        return Code::slot($this->slot).' = '.Code::number($this->values[$step] ?? 0.0).'; '.Code::slot($this->slot + 1)." = {$step};";
+        return Code::slot($this->slot).
+            ' = '.
+            Code::number($this->values[$step] ?? 0.0).
+            '; '.
+            Code::slot($this->slot + 1).
+            " = {$step};";
     }
 }

@@ -42,6 +42,9 @@ final readonly class HeldFor implements Test
 
     public function before(): string
     {
-        return $this->of->before()."\$m[{$this->count}] = {$this->of->inTime()} ? (\$first ? ".self::FOR_EVER." : (\$m[{$this->count}] > 0 ? \$m[{$this->count}] + \$dt : 1)) : ({$this->of->failsInTime()} ? 0 : -1);\n";
+        return $this->of->before().
+            "\$m[{$this->count}] = {$this->of->inTime()} ? (\$first ? ".
+            self::FOR_EVER.
+            " : (\$m[{$this->count}] > 0 ? \$m[{$this->count}] + \$dt : 1)) : ({$this->of->failsInTime()} ? 0 : -1);\n";
     }
 }

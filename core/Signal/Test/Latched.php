@@ -36,7 +36,8 @@ final readonly class Latched implements Test
 
     public function before(): string
     {
-        return $this->set->before().$this->reset->before()
-            ."\$m[{$this->bit}] = {$this->reset->inTime()} ? 0 : ({$this->set->inTime()} ? 1 : \$m[{$this->bit}]);\n";
+        return $this->set->before().
+            $this->reset->before().
+            "\$m[{$this->bit}] = {$this->reset->inTime()} ? 0 : ({$this->set->inTime()} ? 1 : \$m[{$this->bit}]);\n";
     }
 }

@@ -50,13 +50,19 @@ final readonly class Tapped implements Test
 
     public function before(): string
     {
-        [$was, $presses, $since, $fires] = array_map(fn (int $at): string => "\$m[{$at}]", [$this->was, $this->presses, $this->since, $this->fires]);
+        [$was, $presses, $since, $fires] = array_map(fn (int $at): string => "\$m[{$at}]", [
+            $this->was,
+            $this->presses,
+            $this->since,
+            $this->fires,
+        ]);
         // Once the time is over, one press was a single one; a second press is a double one at once.
         $over = $this->count === 1 ? "{$fires} = {$presses} == 1 ? 1 : 0; {$presses} = 0;" : "{$presses} = 0;";
         $second = $this->count === 2 ? "if ({$presses} == 2) { {$fires} = 1; {$presses} = 0; }\n" : '';
 
-        return $this->of->before()."\$e = {$this->of->inTime()} ? 1 : ({$this->of->failsInTime()} ? 0 : -1); {$fires} = 0;\n"
-            ."if ({$presses} > 0) { {$since} += \$dt; if ({$since} > {$this->ticks}) { {$over} } }\n"
-            ."if (! \$first && \$e > 0 && {$was} == 0) { if ({$presses} <= 0) { {$since} = 0; } {$presses} += 1; }\n{$second}{$was} = \$e;\n";
+        return $this->of->before().
+            "\$e = {$this->of->inTime()} ? 1 : ({$this->of->failsInTime()} ? 0 : -1); {$fires} = 0;\n".
+            "if ({$presses} > 0) { {$since} += \$dt; if ({$since} > {$this->ticks}) { {$over} } }\n".
+            "if (! \$first && \$e > 0 && {$was} == 0) { if ({$presses} <= 0) { {$since} = 0; } {$presses} += 1; }\n{$second}{$was} = \$e;\n";
     }
 }

@@ -10,8 +10,13 @@ final readonly class Threshold implements Test
 {
     private int $bit;
 
-    public function __construct(private int $slot, private bool $above, private float $level, private float $hysteresis, Memory $memory)
-    {
+    public function __construct(
+        private int $slot,
+        private bool $above,
+        private float $level,
+        private float $hysteresis,
+        Memory $memory,
+    ) {
         $this->bit = $memory->take(1);
     }
 
@@ -39,7 +44,9 @@ final readonly class Threshold implements Test
 
     public function before(): string
     {
-        $back = $this->above ? $this->beyond('<', $this->level - $this->hysteresis) : $this->beyond('>', $this->level + $this->hysteresis);
+        $back = $this->above
+            ? $this->beyond('<', $this->level - $this->hysteresis)
+            : $this->beyond('>', $this->level + $this->hysteresis);
 
         $slot = Code::slot($this->slot);
 

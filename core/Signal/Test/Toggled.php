@@ -41,7 +41,8 @@ final readonly class Toggled implements Test
     {
         [$was, $bit] = ["\$m[{$this->was}]", "\$m[{$this->bit}]"];
 
-        return $this->of->before()."\$e = {$this->of->inTime()} ? 1 : ({$this->of->failsInTime()} ? 0 : -1);\n"
-            ."if (! \$first && \$e > 0 && {$was} == 0) { {$bit} = 1 - {$bit}; }\n{$was} = \$e;\n";
+        return $this->of->before().
+            "\$e = {$this->of->inTime()} ? 1 : ({$this->of->failsInTime()} ? 0 : -1);\n".
+            "if (! \$first && \$e > 0 && {$was} == 0) { {$bit} = 1 - {$bit}; }\n{$was} = \$e;\n";
     }
 }

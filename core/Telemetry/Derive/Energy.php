@@ -12,7 +12,8 @@ final class Energy implements Step
     public function next(array $of, float $seconds): float
     {
         [$climb, $speed] = [$of[0], $of[1] ?? 0.0];
-        $gain = $this->before === null || $seconds <= 0 ? 0.0 : $speed * ($speed - $this->before) / $seconds / self::G;
+        $gain =
+            $this->before === null || $seconds <= 0 ? 0.0 : ($speed * ($speed - $this->before)) / $seconds / self::G;
         $this->before = $speed;
 
         return $climb + $gain;

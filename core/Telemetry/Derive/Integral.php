@@ -11,7 +11,7 @@ final class Integral implements Step
 
     public function next(array $of, float $seconds): float
     {
-        $this->sum += (($this->before ?? $of[0]) + $of[0]) / 2 * $seconds / 3.6;
+        $this->sum += (((($this->before ?? $of[0]) + $of[0]) / 2) * $seconds) / 3.6;
         $this->before = $of[0];
 
         return $this->sum;

@@ -27,7 +27,10 @@ final class RoundWind implements Step
         $this->waited += $seconds;
         if ($this->waited >= self::EVERY - 1e-9) {
             $this->waited = 0.0;
-            $this->kept = array_slice([...$this->kept, [$of[1] ?? 0.0, $of[2] ?? 0.0, $of[0]]], -(int) (self::WINDOW / self::EVERY));
+            $this->kept = array_slice(
+                [...$this->kept, [$of[1] ?? 0.0, $of[2] ?? 0.0, $of[0]]],
+                -(int) (self::WINDOW / self::EVERY),
+            );
             $this->wind = Wind::fit($this->kept) ?? $this->wind;
         }
 

@@ -15,7 +15,8 @@ final class Smoothed implements Step
     public function next(array $of, float $seconds): float
     {
         if ($this->before !== null && $seconds > 0) {
-            $this->rate += (($of[0] - $this->before) / $seconds - $this->rate) * (1 - exp(-$seconds / max($this->over, 1e-6)));
+            $this->rate +=
+                (($of[0] - $this->before) / $seconds - $this->rate) * (1 - exp(-$seconds / max($this->over, 1e-6)));
         }
         $this->before = $of[0];
 
