@@ -11,7 +11,10 @@ use DuskSwitch\Core\Telemetry\BusTrouble;
 use DuskSwitch\Core\Telemetry\FoundValue;
 use DuskSwitch\Core\Telemetry\SensorChain;
 
-/** The chain on a bench, under a roof that lets satellites through: what discovery finds, with the troubles that it's given. */
+/**
+ * The chain on a bench, under a roof that lets satellites through: what discovery finds, with the troubles that it's
+ * given.
+ */
 final readonly class SimulatedBus implements BusPort
 {
     /** Two words that need satellites to say something. */

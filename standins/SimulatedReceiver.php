@@ -99,7 +99,8 @@ final class SimulatedReceiver implements ReceiverPort
 
         return match (true) {
             ! $this->bound || ! $this->powered => 'The transmitter is off.',
-            $this->trouble === ReceiverFault::NoFailsafe => 'The link is lost: every channel keeps its last position. That is no failsafe.',
+            $this->trouble === ReceiverFault::NoFailsafe => 'The link is lost: every channel keeps its last '.
+                'position. That is no failsafe.',
             default => 'The link is lost: the receiver goes into failsafe.',
         };
     }
@@ -206,10 +207,13 @@ final class SimulatedReceiver implements ReceiverPort
         $receiver = $this->kit->receiver;
         $link = $this->kit->transmitter->links[$receiver->link ?? ''] ?? null;
         $why = match (true) {
-            $receiver === null || $link === null => 'They don\'t speak the same kind of link: it goes on blinking. Take a receiver of a link that the transmitter speaks.',
-            $this->kit->choice->link !== $receiver->link => 'Another link is chosen in the program: it goes on blinking. Choose '.$link->name.'.',
+            $receiver === null || $link === null => 'They don\'t speak the same kind of link: it goes on blinking. '.
+                'Take a receiver of a link that the transmitter speaks.',
+            $this->kit->choice->link !== $receiver->link => 'Another link is chosen in the program: it goes on '.
+                'blinking. Choose '.$link->name.'.',
             ! isset($link->subtypes[$receiver->subtype]) => "The transmitter has no sub-type {$receiver->subtype} of that link: it goes on blinking. Take another receiver.",
-            $this->kit->choice->subtype !== $receiver->subtype => 'The wrong sub-type is chosen in the program: it goes on blinking. Choose '.
+            $this->kit->choice->subtype !== $receiver->subtype => 'The wrong sub-type is chosen in the program: it '.
+                'goes on blinking. Choose '.
                 $link->subtypes[$receiver->subtype]['name'].
                 '.',
             $this->metres < 2.0 => 'Too close: the transmitter swamps it. Step back to 2 to 2.5 m and begin again.',
@@ -234,7 +238,8 @@ final class SimulatedReceiver implements ReceiverPort
 
         return match (true) {
             ! $this->arrives() => 'Solid light, and no bar moves at the controller.',
-            $this->trouble === ReceiverFault::OtherOrder => 'The roll stick moves the yaw bar, and the yaw stick the roll bar.',
+            $this->trouble === ReceiverFault::OtherOrder => 'The roll stick moves the yaw bar, and the yaw stick the '.
+                'roll bar.',
             default => 'Each stick moves its own bar.',
         };
     }
@@ -271,7 +276,8 @@ final class SimulatedReceiver implements ReceiverPort
                 : '';
 
         return match (true) {
-            ! $this->matches() => 'It is bound and drops into failsafe at once: the firmware of the two sides doesn\'t match. Bring both to the same generation.',
+            ! $this->matches() => 'It is bound and drops into failsafe at once: the firmware of the two sides '.
+                'doesn\'t match. Bring both to the same generation.',
             ! $this->transmitting => 'It is bound, and the transmitter is off: failsafe.',
             $this->budget()->margin($this->metres) < 0 => "The link is gone {$this->metres} m away: failsafe.",
             default => 'Solid light'.($this->telemetry() ? ' and a telemetry reading' : '').': bound.'.$sender,

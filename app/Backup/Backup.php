@@ -13,8 +13,8 @@ use RuntimeException;
 use ZipArchive;
 
 /**
- * Everything as one ZIP of open documents with a manifest of SHA-256 sums. The same data gives the same bytes: nothing in it
- * tells when or where it was made.
+ * Everything as one ZIP of open documents with a manifest of SHA-256 sums. The same data gives the same bytes: nothing
+ * in it tells when or where it was made.
  */
 final class Backup
 {

@@ -50,7 +50,10 @@ final readonly class Jobs
         return "{$this->folder}/{$id}/{$name}";
     }
 
-    /** @return array{done: int, total: int, state: string, says: string, result?: mixed}|null null where there is no such job */
+    /**
+     * @return array{done: int, total: int, state: string, says: string, result?: mixed}|null null where there is no
+     * such job
+     */
     public function look(string $id): ?array
     {
         if (preg_match('/^[a-z0-9]{24}$/D', $id) !== 1) {

@@ -18,10 +18,14 @@ final class Restore
 {
     private int $done = 0;
 
+    private readonly DefinitionRestore $definitions;
+
     public function __construct(
         private readonly BackupFile $backup,
         private readonly Progress $progress = new NoProgress(),
-    ) {}
+    ) {
+        $this->definitions = new DefinitionRestore($backup);
+    }
 
     /** What restoring would do: everything in the backup with how it stands to what is here. */
     public function preview(): Preview
@@ -31,7 +35,7 @@ final class Restore
             $this->backup->aircraft(),
         );
         $definitions = array_map(
-            fn (stdClass $one): array => ['name' => "{$one->kind}/{$one->id}", 'is' => $this->ofDefinition($one)],
+            fn (stdClass $one): array => ['name' => "{$one->kind}/{$one->id}", 'is' => $this->definitions->status($one)],
             $this->backup->definitions(),
         );
         $kept = array_column($this->backup->aircraft(), 'uuid');
@@ -45,7 +49,7 @@ final class Restore
     {
         DB::transaction(function (): void {
             foreach ($this->backup->definitions() as $one) {
-                $this->mergeDefinition($one);
+                $this->definitions->merge($one);
                 $this->step();
             }
             foreach ($this->backup->aircraft() as $one) {
@@ -68,7 +72,7 @@ final class Restore
             DefinitionRevision::query()->delete();
             Definition::withTrashed()->forceDelete();
             foreach ($this->backup->definitions() as $one) {
-                $this->addDefinition($one);
+                $this->definitions->add($one);
                 $this->step();
             }
             foreach ($this->backup->aircraft() as $one) {
@@ -99,28 +103,6 @@ final class Restore
         $theirs = [];
         foreach ($one->revisions as $revision) {
             $theirs[$revision->number] = $this->backup->program($one->uuid, $revision->number);
-        }
-
-        return RestoreStatus::of(
-            $mine,
-            $theirs,
-            $here->head === $one->head && $here->trashed() === ($one->deleted !== null),
-        );
-    }
-
-    private function ofDefinition(stdClass $one): RestoreStatus
-    {
-        $here = Definition::withTrashed()->where('kind', $one->kind)->where('slug', $one->id)->first();
-        if ($here === null) {
-            return RestoreStatus::New;
-        }
-        $mine = DefinitionRevision::where('kind', $one->kind)
-            ->where('slug', $one->id)
-            ->pluck('document', 'number')
-            ->all();
-        $theirs = [];
-        foreach ($one->revisions as $revision) {
-            $theirs[$revision->number] = $this->backup->definition($one->kind, $one->id, $revision->number);
         }
 
         return RestoreStatus::of(
@@ -232,79 +214,6 @@ final class Restore
                 DB::table('acts')->insert($row);
             }
         }
-    }
-
-    private function mergeDefinition(stdClass $one): void
-    {
-        match ($this->ofDefinition($one)) {
-            RestoreStatus::New => $this->addDefinition($one),
-            RestoreStatus::Newer => $this->renewDefinition($one),
-            RestoreStatus::Conflict => $this->keepInHistory($one),
-            RestoreStatus::Same, RestoreStatus::Older => null,
-        };
-    }
-
-    private function addDefinition(stdClass $one): void
-    {
-        DB::table('definitions')->insert([
-            'kind' => $one->kind,
-            'slug' => $one->id,
-            'head' => $one->head,
-            'document' => $this->backup->definition($one->kind, $one->id, $one->head),
-            'created_at' => $one->made,
-            'updated_at' => $one->changed,
-            'deleted_at' => $one->deleted,
-        ]);
-        foreach ($one->revisions as $revision) {
-            $this->addDefinitionRevision($one, $revision, $revision->number);
-        }
-    }
-
-    private function renewDefinition(stdClass $one): void
-    {
-        $known = DefinitionRevision::where('kind', $one->kind)->where('slug', $one->id)->pluck('number')->all();
-        foreach ($one->revisions as $revision) {
-            if (! in_array($revision->number, $known, true)) {
-                $this->addDefinitionRevision($one, $revision, $revision->number);
-            }
-        }
-        DB::table('definitions')
-            ->where('kind', $one->kind)
-            ->where('slug', $one->id)
-            ->update([
-                'head' => $one->head,
-                'document' => $this->backup->definition($one->kind, $one->id, $one->head),
-                'deleted_at' => $one->deleted,
-                'updated_at' => $one->changed,
-            ]);
-    }
-
-    /** Ours stays as it is; theirs can be brought back from the history. */
-    private function keepInHistory(stdClass $one): void
-    {
-        $theirs = $this->backup->definition($one->kind, $one->id, $one->head);
-        $known = DefinitionRevision::where('kind', $one->kind)
-            ->where('slug', $one->id)
-            ->pluck('document', 'number')
-            ->all();
-        if (! in_array($theirs, $known, true)) {
-            $this->addDefinitionRevision(
-                $one,
-                (object) ['number' => $one->head, 'at' => $one->changed],
-                max(array_keys($known)) + 1,
-            );
-        }
-    }
-
-    private function addDefinitionRevision(stdClass $one, stdClass $revision, int $number): void
-    {
-        DB::table('definition_revisions')->insert([
-            'kind' => $one->kind,
-            'slug' => $one->id,
-            'number' => $number,
-            'document' => $this->backup->definition($one->kind, $one->id, $revision->number),
-            'created_at' => $revision->at,
-        ]);
     }
 
     private function nameOf(stdClass $one): string

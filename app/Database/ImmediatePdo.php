@@ -6,8 +6,9 @@ use PDO;
 use PDOException;
 
 /**
- * SQLite whose transactions take the writer's lock as they begin. One that begins with reading and takes it later can't wait
- * for another writer: what it has read may be stale by then, so SQLite fails it at once. Here it waits as it begins.
+ * SQLite whose transactions take the writer's lock as they begin. One that begins with reading and takes it later can't
+ * wait for another writer: what it has read may be stale by then, so SQLite fails it at once. Here it waits as it
+ * begins.
  *
  * PHP before 8.4 has no setting for this: its own beginTransaction() is always deferred.
  */

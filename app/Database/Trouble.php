@@ -40,7 +40,8 @@ final readonly class Trouble
             ),
             $code === 8 => new self(
                 507,
-                'The database may not be written to. Give yourself the right to write its file and its folder; nothing was changed.',
+                'The database may not be written to. Give yourself the right to write its file and its folder; '.
+                    'nothing was changed.',
                 false,
             ),
             $code === 10 => new self(
@@ -56,7 +57,8 @@ final readonly class Trouble
             ),
             $code === 11 || $code === 26 => new self(
                 507,
-                'The database is damaged. End Dusk Switch and start it again: it sets the file aside and offers the newest copy that is whole.',
+                'The database is damaged. End Dusk Switch and start it again: it sets the file aside and offers the '.
+                    'newest copy that is whole.',
                 false,
             ),
             default => null,

@@ -12,8 +12,8 @@ use DuskSwitch\Core\Program\Program;
 use Illuminate\Support\Facades\DB;
 
 /**
- * The aircraft and the revisions of their programs. Revisions are only ever added. Whatever changes an aircraft names the
- * revision that it was decided on; that is checked inside the transaction that makes the change.
+ * The aircraft and the revisions of their programs. Revisions are only ever added. Whatever changes an aircraft names
+ * the revision that it was decided on; that is checked inside the transaction that makes the change.
  */
 final class Hangar
 {
@@ -159,7 +159,8 @@ final class Hangar
             throw Refused::because(
                 '',
                 sprintf(
-                    'this program is %.1f MB written out; at most %.0f MB are kept. Shorten its notes, call-outs or lists',
+                    'this program is %.1f MB written out; at most %.0f MB are kept. Shorten its notes, call-outs or '.
+                        'lists',
                     strlen($text) / 1e6,
                     Json::MAX_BYTES / 1e6,
                 ),

@@ -13,8 +13,8 @@ use DuskSwitch\Core\Format\JsonCursor;
 use stdClass;
 
 /**
- * A program with every definition that it uses, in one file (format `dusk-switch/export`): what another machine needs for
- * the same pulses, proof and rehearsal.
+ * A program with every definition that it uses, in one file (format `dusk-switch/export`): what another machine needs
+ * for the same pulses, proof and rehearsal.
  */
 final readonly class WholeExport
 {

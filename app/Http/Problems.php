@@ -52,7 +52,8 @@ final class Problems
                 match ($status) {
                     404 => 'There is nothing here: the aircraft may have been deleted.',
                     405 => 'This address doesn\'t take that method.',
-                    500 => 'Something went wrong in Dusk Switch itself. Your last saved revision is safe; the log says more.',
+                    500 => 'Something went wrong in Dusk Switch itself. Your last saved revision is safe; the log '.
+                        'says more.',
                     default => $problem->getMessage(),
                 },
             );

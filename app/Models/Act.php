@@ -6,7 +6,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
- * Something that the pilot did with an aircraft in hand: bound it, tested a step at the bench, went through a checklist, entered a line of the sheet.
+ * Something that the pilot did with an aircraft in hand: bound it, tested a step at the bench, went through a
+ * checklist, entered a line of the sheet.
  *
  * @property int $aircraft_id
  * @property string $kind bind, test, check or entry

@@ -7,8 +7,9 @@ use DuskSwitch\Core\Signal\Circuit;
 use Throwable;
 
 /**
- * Compiled circuits from request to request, each a PHP file that the opcode cache holds: while a stick moves the same document comes
- * a hundred times. A file is put in place whole, so that workers can't meddle with each other; what can't be read is made anew.
+ * Compiled circuits from request to request, each a PHP file that the opcode cache holds: while a stick moves the same
+ * document comes a hundred times. A file is put in place whole, so that workers can't meddle with each other; what
+ * can't be read is made anew.
  */
 final readonly class CircuitCache
 {

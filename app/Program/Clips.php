@@ -45,7 +45,8 @@ final readonly class Clips
         $voice =
             $this->voice() ??
             throw new NoVoice(
-                'There is no voice here: espeak-ng isn\'t installed. The browser\'s own voice is taken where it has one, else the text is shown.',
+                'There is no voice here: espeak-ng isn\'t installed. The browser\'s own voice is taken where it has '.
+                    'one, else the text is shown.',
             );
         $process = new Process([$voice, '-v', 'en-gb', '-s', '165', '--stdout', '--', $text], timeout: self::PATIENCE);
         try {

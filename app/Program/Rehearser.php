@@ -4,6 +4,7 @@ namespace DuskSwitch\App\Program;
 
 use DuskSwitch\App\Stores\DefinitionKind;
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\FlightEncoder;
 use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\RehearsalEncoder;
@@ -24,7 +25,10 @@ use DuskSwitch\Core\Telemetry\GpsFix;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Values;
 
-/** Flies and listens. A flight is a pure function of program and setting: it's kept for a while, so that a changed alarm needn't fly it again. */
+/**
+ * Flies and listens. A flight is a pure function of program and setting: it's kept for a while, so that a changed alarm
+ * needn't fly it again.
+ */
 final readonly class Rehearser
 {
     /** So many flights are kept, the newest. */
@@ -134,7 +138,7 @@ final readonly class Rehearser
 
         return $withFlight
             ? [
-                ...RehearsalEncoder::flight($flight, $program, $circuit->panel->transmitter, $scenario, $setting),
+                ...FlightEncoder::columns($flight, $program, $circuit->panel->transmitter, $scenario, $setting),
                 ...$heard,
                 'tone' => $program->sense->tone ? RehearsalEncoder::tone($flight) : [],
             ]

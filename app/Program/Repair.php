@@ -57,7 +57,8 @@ final readonly class Repair
         }
         throw Refused::because(
             'transmitter',
-            "nothing is known of \"{$program->transmitter}\" as this program needs it. Import its definition into Stores, or go back to another revision",
+            "nothing is known of \"{$program->transmitter}\" as this program needs it. Import its definition into ".
+                'Stores, or go back to another revision',
         );
     }
 

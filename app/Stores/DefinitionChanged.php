@@ -10,7 +10,8 @@ final class DefinitionChanged extends RuntimeException
     public function __construct(public readonly int $now, int $base)
     {
         parent::__construct(
-            "This definition is at revision {$now} now, not {$base}: it was changed elsewhere. Keep yours under another id, or open it again.",
+            "This definition is at revision {$now} now, not {$base}: it was changed elsewhere. Keep yours under ".
+                'another id, or open it again.',
         );
     }
 }

@@ -37,7 +37,8 @@ final class OwnDefinitions
         if (! $present) {
             fwrite(
                 STDERR,
-                "The database is of an earlier version, so your own equipment is left out; ./dusk start brings it up to date.\n",
+                'The database is of an earlier version, so your own equipment is left out; ./dusk start brings it up '.
+                    "to date.\n",
             );
         }
 

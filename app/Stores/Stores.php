@@ -18,7 +18,10 @@ use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Units\UnitSystem;
 
-/** All definitions: those that ship with the app, and the pilot's own, with what holds for all aircraft. What ships is found without a database. */
+/**
+ * All definitions: those that ship with the app, and the pilot's own, with what holds for all aircraft. What ships is
+ * found without a database.
+ */
 final class Stores implements Catalogue, Scenarios, Transmitters
 {
     /** @var array<string, Transmitter|Receiver|Controller|Pack|SpeedController|Sensor|Scenario|null> */
@@ -115,7 +118,9 @@ final class Stores implements Catalogue, Scenarios, Transmitters
         return array_map(strval(...), array_keys([...$this->shipped->all($kind), ...$this->own?->all($kind) ?? []]));
     }
 
-    /** @return list<array{own: bool, revision: int|null, document: \stdClass}> everything of a kind, what ships first */
+    /**
+     * @return list<array{own: bool, revision: int|null, document: \stdClass}> everything of a kind, what ships first
+     */
     public function all(DefinitionKind $kind): array
     {
         $shipped = array_map(

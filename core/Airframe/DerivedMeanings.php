@@ -14,8 +14,8 @@ use DuskSwitch\Core\Program\Step;
 use DuskSwitch\Core\Program\SteppedFunction;
 
 /**
- * The purposes, roles and meanings of a program whose document didn't say them (version 1). They are derived once, when it is read;
- * from then on the document says them. What can't be derived stays unsaid, and is asked for.
+ * The purposes, roles and meanings of a program whose document didn't say them (version 1). They are derived once, when
+ * it is read; from then on the document says them. What can't be derived stays unsaid, and is asked for.
  */
 final class DerivedMeanings
 {

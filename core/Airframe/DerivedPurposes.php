@@ -10,7 +10,10 @@ use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Purpose;
 
-/** What the functions of a document of version 1 are for: by the stick that moves them, by what they stop, else by the words that pilots use. */
+/**
+ * What the functions of a document of version 1 are for: by the stick that moves them, by what they stop, else by the
+ * words that pilots use.
+ */
 final readonly class DerivedPurposes
 {
     /** Words in an id or a name, the first that fits. */

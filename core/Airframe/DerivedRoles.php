@@ -18,9 +18,9 @@ use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Program\Source\OutputSource;
 
 /**
- * What the outputs of a document of version 1 move: by the recipe that wrote them, by the words that pilots use, else by what feeds
- * them. Anything that the throttle stick moves is taken for a motor: a servo taken for a motor asks a question, a motor taken for a
- * servo starts.
+ * What the outputs of a document of version 1 move: by the recipe that wrote them, by the words that pilots use, else
+ * by what feeds them. Anything that the throttle stick moves is taken for a motor: a servo taken for a motor asks a
+ * question, a motor taken for a servo starts.
  */
 final readonly class DerivedRoles
 {

@@ -50,7 +50,8 @@ final class FreeControls
         if ($control === null) {
             return [
                 $function,
-                "{$this->transmitter->name} has not {$wish->value} left for {$function->name()}: nothing moves it until you give it a control",
+                "{$this->transmitter->name} has not {$wish->value} left for {$function->name()}: nothing moves it ".
+                    'until you give it a control',
             ];
         }
         if ($function instanceof SteppedFunction) {

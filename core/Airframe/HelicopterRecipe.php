@@ -55,7 +55,8 @@ final class HelicopterRecipe implements Recipe
 
     public function says(): string
     {
-        return 'One switch for five things: style, expo, throttle curve, pitch curve, gyro gain. Hold, self-level. No trims: they fight the stabiliser.';
+        return 'One switch for five things: style, expo, throttle curve, pitch curve, gyro gain. Hold, self-level. '.
+            'No trims: they fight the stabiliser.';
     }
 
     public function families(): array

@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Airframe;
 
 use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Units\Figure;
 
 /**
  * The check before a helicopter's first lift-off: with the stick low, releasing the hold must make the blades
@@ -45,7 +46,7 @@ final readonly class LiftOff
     /** The check in a sentence. */
     public function says(): string
     {
-        $angle = fn (float $degrees): string => str_replace('-', '−', (string) (round($degrees, 1) + 0.0)).'°';
+        $angle = fn (float $degrees): string => Figure::of($degrees, 1).'°';
 
         return $this->isSeen()
             ? "Motor disconnected or blades off, stick low: release Hold. The blades must jump from {$angle(

@@ -16,6 +16,7 @@ use DuskSwitch\Core\Program\Source\ControlSource;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Program\Source\OutputSource;
 use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Units\Figure;
 
 /** Says what feeds what, with signs and weights: "Roll: right 60 % down, left 80 % up". */
 final readonly class MixWords
@@ -70,7 +71,7 @@ final readonly class MixWords
                 default => 'Constant',
             };
         $amounts = match (true) {
-            $feed->combine === Combine::Scale => ['multiplies the sum by '.self::percent($feed->weight->high)],
+            $feed->combine === Combine::Scale => ['multiplies the sum by '.Figure::percent($feed->weight->high, 1)],
             $function instanceof SteppedFunction => array_map(
                 fn ($step): string => "{$step->name} ".
                     self::amount(
@@ -107,14 +108,9 @@ final readonly class MixWords
     private static function amount(float $value, array $ways): string
     {
         if ($ways[0] === '') {
-            return self::percent($value);
+            return Figure::percent($value, 1);
         }
 
-        return abs($value) < 1e-9 ? '0 %' : self::percent(abs($value)).' '.($value > 0 ? $ways[1] : $ways[0]);
-    }
-
-    private static function percent(float $value): string
-    {
-        return str_replace('-', '−', (string) (round($value * 100, 1) + 0.0)).' %';
+        return abs($value) < 1e-9 ? '0 %' : Figure::percent(abs($value), 1).' '.($value > 0 ? $ways[1] : $ways[0]);
     }
 }

@@ -23,8 +23,9 @@ use DuskSwitch\Core\Program\Step;
 use DuskSwitch\Core\Program\SteppedFunction;
 
 /**
- * A recipe's plan in a program's own words: a function that is there for the same purpose is the one that the recipe means, whatever
- * its id is. Where several are for it, or its steps can't be told from one another, the recipe's own comes beside it.
+ * A recipe's plan in a program's own words: a function that is there for the same purpose is the one that the recipe
+ * means, whatever its id is. Where several are for it, or its steps can't be told from one another, the recipe's own
+ * comes beside it.
  */
 final readonly class OwnFunctions
 {
@@ -54,7 +55,10 @@ final readonly class OwnFunctions
                 continue;
             }
             $same = array_values(
-                array_filter($program->whose($purpose), fn (PilotFunction $one): bool => $one::class === $wanted::class),
+                array_filter(
+                    $program->whose($purpose),
+                    fn (PilotFunction $one): bool => $one::class === $wanted::class,
+                ),
             );
             $matched =
                 count($same) === 1 && ! in_array($same[0]->id(), $ids, true) ? self::steps($wanted, $same[0]) : null;
@@ -107,7 +111,10 @@ final readonly class OwnFunctions
         );
     }
 
-    /** @return array<string, Step>|null the program's steps by the recipe's ids; null where they can't be told from one another */
+    /**
+     * @return array<string, Step>|null the program's steps by the recipe's ids; null where they can't be told from one
+     * another
+     */
     private static function steps(PilotFunction $wanted, PilotFunction $is): ?array
     {
         if (! ($wanted instanceof SteppedFunction) || ! ($is instanceof SteppedFunction)) {

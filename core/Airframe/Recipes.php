@@ -40,7 +40,10 @@ final class Recipes
         return new PlaneRecipe();
     }
 
-    /** What the recipe that a program names wants of it; null where it names none, or one with settings that are not possible any more. */
+    /**
+     * What the recipe that a program names wants of it; null where it names none, or one with settings that are not
+     * possible any more.
+     */
     public static function planOf(Program $program): ?Plan
     {
         $recipe = self::find($program->recipe->id ?? '');

@@ -46,7 +46,8 @@ final class SailplaneRecipe implements Recipe
 
     public function says(): string
     {
-        return 'Camber presets by phase, brakes with elevator compensation, launch, thermal and landing; two, four or six servos in the wing.';
+        return 'Camber presets by phase, brakes with elevator compensation, launch, thermal and landing; two, four '.
+            'or six servos in the wing.';
     }
 
     public function families(): array

@@ -8,7 +8,10 @@ final class StyleCheck
     /** Rotor speed changes slowly where a phase takes at least so many seconds to fade in (from memory). */
     private const SLOW = 1.0;
 
-    /** More than this from one position to the next is a step, however slowly it comes: 20 % of the throttle's whole way. */
+    /**
+     * More than this from one position to the next is a step, however slowly it comes: 20 % of the throttle's whole
+     * way.
+     */
     private const STEP = 0.2;
 
     /** A tail whose gain changes more than this at once wags or drifts (from memory). */

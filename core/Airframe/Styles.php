@@ -94,7 +94,10 @@ final readonly class Styles
         return $signal === null ? null : round(($signal + 1) / 2, 6);
     }
 
-    /** The phase that a position chooses: the one whose condition asks for its step or for the switch there, else the base. */
+    /**
+     * The phase that a position chooses: the one whose condition asks for its step or for the switch there, else the
+     * base.
+     */
     public function phaseOf(Step $step, string $detent): Phase
     {
         return $this->phaseWhen(

@@ -26,7 +26,9 @@ final class SurfaceCheck
     {
         $program = $circuit->program;
         $straight = Compiler::compile(
-            $program->with(outputs: array_map(fn (Output $one): Output => $one->set(reverse: false), $program->outputs)),
+            $program->with(
+                outputs: array_map(fn (Output $one): Output => $one->set(reverse: false), $program->outputs),
+            ),
             $circuit->panel->transmitter,
         );
         $signals = function (?Axis $axis) use ($straight): array {
@@ -73,7 +75,8 @@ final class SurfaceCheck
                 throw Refused::because(
                     'seen',
                     ($program->output($channel)->name ?? '').
-                        " goes right with the {$right} stick and wrong with the {$wrong} stick: that is no reversal. Are two servos' leads changed over? Else look at the signs of its feeds in Mixing",
+                        " goes right with the {$right} stick and wrong with the {$wrong} stick: that is no reversal. ".
+                        "Are two servos' leads changed over? Else look at the signs of its feeds in Mixing",
                 );
             }
         }

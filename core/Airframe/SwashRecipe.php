@@ -48,7 +48,8 @@ final class SwashRecipe implements Recipe
 
     public function says(): string
     {
-        return 'Three swash servos mixed from collective, pitch and roll, with a ring that keeps the plate off its stops; throttle and pitch curves; hold.';
+        return 'Three swash servos mixed from collective, pitch and roll, with a ring that keeps the plate off its '.
+            'stops; throttle and pitch curves; hold.';
     }
 
     public function families(): array

@@ -85,7 +85,8 @@ final class TrainingStep
         if (! ($style->drive instanceof DetentDrive)) {
             throw Refused::because(
                 'ladder.style',
-                "{$style->name} is on no switch, so the ladder can't choose its step at rest; put it on one, or take the style out of the ladder",
+                "{$style->name} is on no switch, so the ladder can't choose its step at rest; put it on one, or take ".
+                    'the style out of the ladder',
             );
         }
         $map = $style->drive->map;

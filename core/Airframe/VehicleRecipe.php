@@ -22,7 +22,10 @@ use DuskSwitch\Core\Units\Range;
 /** A ground vehicle: steering, and a motor that stands still with its stick in the middle. */
 final class VehicleRecipe implements Recipe
 {
-    /** A neutral zone around the stick's middle, so that a stick that doesn't centre well moves nothing (common practice). */
+    /**
+     * A neutral zone around the stick's middle, so that a stick that doesn't centre well moves nothing (common
+     * practice).
+     */
     private const NEUTRAL = 0.05;
 
     private const TRIM = 0.2;
@@ -39,7 +42,8 @@ final class VehicleRecipe implements Recipe
 
     public function says(): string
     {
-        return 'Steering, and a motor that stops with its stick in the middle: forward above it, brake and reverse below.';
+        return 'Steering, and a motor that stops with its stick in the middle: forward above it, brake and reverse '.
+            'below.';
     }
 
     public function families(): array

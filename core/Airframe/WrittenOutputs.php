@@ -59,8 +59,8 @@ final readonly class WrittenOutputs
     }
 
     /**
-     * The outputs that are the surfaces of a recipe, each once: by what they move, whatever they are called, of several by name or by what
-     * feeds them; by name, then by what feeds them, where nothing says what they move.
+     * The outputs that are the surfaces of a recipe, each once: by what they move, whatever they are called, of several
+     * by name or by what feeds them; by name, then by what feeds them, where nothing says what they move.
      *
      * @param  list<Surface>  $surfaces
      * @param  list<Output>  $outputs
@@ -135,7 +135,8 @@ final readonly class WrittenOutputs
         $needed = count($this->plan->surfaces) + $kept - $place;
         throw Refused::because(
             'transmitter',
-            "{$this->transmitter->name} has {$this->transmitter->channels} channels and this needs {$needed}; take a channel away, choose fewer servos, or take a transmitter with more",
+            "{$this->transmitter->name} has {$this->transmitter->channels} channels and this needs {$needed}; take a ".
+                'channel away, choose fewer servos, or take a transmitter with more',
         );
     }
 }

@@ -69,7 +69,8 @@ final readonly class Checklists
                 : 'Every serial port has its one owner; USB is not given away',
             $this->receiver === null
                 ? null
-                : "Bound: {$this->receiver->binding->says()}; 2 to 2.5 m away from the transmitter, then power off and on",
+                : "Bound: {$this->receiver->binding->says()}; 2 to 2.5 m away from the transmitter, then power off ".
+                    'and on',
             $this->receiver?->telemetry === true
                 ? 'Solid lamp and a telemetry reading: that is the proof'
                 : 'Solid lamp: that is the proof',
@@ -90,11 +91,13 @@ final readonly class Checklists
             }.' for all of this until the last lines',
             $this->controller === null
                 ? null
-                : "{$this->controller->name}: board level and still, calibrated; the picture moves as the aircraft does",
+                : "{$this->controller->name}: board level and still, calibrated; the picture moves as the aircraft ".
+                    'does',
             ...array_map(
                 fn (
                     $output,
-                ): string => "Channel {$output->channel}, {$output->name}: moves by its own control alone, the right way, as far as it should",
+                ): string => "Channel {$output->channel}, {$output->name}: moves by its own control alone, the right ".
+                    'way, as far as it should',
                 array_slice($this->program->outputs, 0, 4),
             ),
             ...$this->meanings(),
@@ -115,7 +118,8 @@ final readonly class Checklists
                     : 'Propellers on last: the raised edge leads, lettering up, screws of equal length, snug'),
             $this->drives()
                 ? null
-                : 'First hover outside and from a distance, never over or near the aircraft; one short hover, land, look. Beside a beginner stands someone who can fly it',
+                : 'First hover outside and from a distance, never over or near the aircraft; one short hover, land, '.
+                    'look. Beside a beginner stands someone who can fly it',
         ]);
     }
 

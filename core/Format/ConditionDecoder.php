@@ -21,7 +21,8 @@ use DuskSwitch\Core\Program\Condition\Toggle;
 /** Reads a condition: the name of one, or one written out. */
 final class ConditionDecoder
 {
-    private const FORMS = 'control with at, above or below; function with above or below; sensor with above or below; step; phase; all; any; not; held; latch; toggle; taps';
+    private const FORMS = 'control with at, above or below; function with above or below; sensor with above or '.
+        'below; step; phase; all; any; not; held; latch; toggle; taps';
 
     /** How deep conditions may stand in one another; inside a named one the count starts again. */
     public const DEEPEST = 12;

@@ -10,8 +10,8 @@ use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Purpose;
 
 /**
- * What a test at the aircraft tested, as a short text: as long as it stays the same the test stays valid, whatever else is
- * edited. Names have no part in it.
+ * What a test at the aircraft tested, as a short text: as long as it stays the same the test stays valid, whatever else
+ * is edited. Names have no part in it.
  */
 final readonly class Fingerprint
 {
@@ -74,7 +74,10 @@ final readonly class Fingerprint
         ]);
     }
 
-    /** Of the whole program with its kit: what a checklist was gone through with. What it's called, what was read and what was accepted don't count. */
+    /**
+     * Of the whole program with its kit: what a checklist was gone through with. What it's called, what was read and
+     * what was accepted don't count.
+     */
     public function whole(): string
     {
         $document = json_decode(ProgramEncoder::encode($this->program), true);

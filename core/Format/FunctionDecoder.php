@@ -129,7 +129,8 @@ final class FunctionDecoder
         }
         if ($drive->has('map') || $drive->has('cases')) {
             $drive->fault(
-                'a proportional function is driven by an axis or a control; "map" and "cases" are for a function with steps',
+                'a proportional function is driven by an axis or a control; "map" and "cases" are for a function '.
+                    'with steps',
             );
 
             return null;

@@ -13,8 +13,6 @@ use stdClass;
  */
 final readonly class JsonCursor
 {
-    private const ID = '/^[a-z][a-z0-9-]{0,39}$/D';
-
     public function __construct(private mixed $value, public string $path, public Faults $faults) {}
 
     /** Notes a fault here. */
@@ -64,14 +62,14 @@ final readonly class JsonCursor
         foreach (array_keys(get_object_vars($this->value)) as $key) {
             if (! in_array((string) $key, $known, true)) {
                 $this->faults->add(
-                    $this->below((string) $key),
+                    JsonPath::below($this->path, (string) $key),
                     'this key is unknown; here may stand '.implode(', ', $known),
                 );
             }
         }
         foreach ($required as $key) {
             if (! property_exists($this->value, $key)) {
-                $this->faults->add($this->below($key), 'this is missing');
+                $this->faults->add(JsonPath::below($this->path, $key), 'this is missing');
             }
         }
     }
@@ -80,14 +78,14 @@ final readonly class JsonCursor
     public function at(string $key): ?self
     {
         return $this->value instanceof stdClass && property_exists($this->value, $key)
-            ? new self($this->value->{$key}, $this->below($key), $this->faults)
+            ? new self($this->value->{$key}, JsonPath::below($this->path, $key), $this->faults)
             : null;
     }
 
     /** True where the key is there. */
     public function has(string $key): bool
     {
-        return $this->value instanceof stdClass && property_exists($this->value, $key);
+        return $this->at($key) !== null;
     }
 
     /** @return list<self> the items of a list of at most so many */
@@ -124,11 +122,9 @@ final readonly class JsonCursor
         }
         $entries = [];
         foreach (get_object_vars($this->value) as $key => $value) {
-            $node = new self($value, $this->below((string) $key), $this->faults);
-            if (preg_match(self::ID, (string) $key) !== 1) {
-                $node->fault(
-                    'an id has small letters, digits and hyphens, starts with a letter and is at most 40 long',
-                );
+            $node = new self($value, JsonPath::below($this->path, (string) $key), $this->faults);
+            if (! JsonPath::isId((string) $key)) {
+                $node->fault(JsonPath::NO_ID);
             } elseif (count($entries) === $most) {
                 $this->fault("at most {$most} are possible here");
                 break;
@@ -167,8 +163,8 @@ final readonly class JsonCursor
 
             return '';
         }
-        if (preg_match(self::ID, $this->value) !== 1) {
-            $this->fault('an id has small letters, digits and hyphens, starts with a letter and is at most 40 long');
+        if (! JsonPath::isId($this->value)) {
+            $this->fault(JsonPath::NO_ID);
         }
 
         return $this->value;
@@ -265,16 +261,6 @@ final readonly class JsonCursor
         );
 
         return $cases[0];
-    }
-
-    private function below(string $key): string
-    {
-        $shown =
-            preg_match('/^[\w-]+$/D', $key) === 1
-                ? $key
-                : (string) json_encode(mb_strimwidth($key, 0, 40, '…'), JSON_UNESCAPED_UNICODE);
-
-        return $this->path === '' ? $shown : "{$this->path}.{$shown}";
     }
 
     private function wrongType(string $wanted): void

@@ -5,7 +5,8 @@ namespace DuskSwitch\Core\Format;
 /** Finds where a text stops being JSON (RFC 8259); PHP's own decoder doesn't say. */
 final class JsonSyntax
 {
-    private const TOKEN = '/\G[ \t\r\n]*+(?:([{}\[\],:])|("(?:[^"\\\\\x00-\x1f]|\\\\(?:["\\\\\/bfnrt]|u[0-9a-fA-F]{4}))*+")|(-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?(?![\w.+-])|true\b|false\b|null\b))/';
+    private const TOKEN = '/\G[ '.
+        '\t\r\n]*+(?:([{}\[\],:])|("(?:[^"\\\\\x00-\x1f]|\\\\(?:["\\\\\/bfnrt]|u[0-9a-fA-F]{4}))*+")|(-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?(?![\w.+-])|true\b|false\b|null\b))/';
 
     /** The byte at which the first fault stands, or null where the text is JSON. */
     public static function firstFault(string $text): ?int

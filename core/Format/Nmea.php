@@ -128,7 +128,8 @@ final class Nmea
         if (strtoupper($found[3]) !== $sum) {
             $faults->add(
                 $where,
-                "its checksum is {$found[3]} and should be {$sum}: a byte was lost or changed on the way; leave the line out",
+                "its checksum is {$found[3]} and should be {$sum}: a byte was lost or changed on the way; leave the ".
+                    'line out',
             );
 
             return null;

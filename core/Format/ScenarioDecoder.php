@@ -108,7 +108,8 @@ final class ScenarioDecoder
         foreach ($legs as $index => $leg) {
             if ($leg->climb !== 0.0 || $leg->lift !== 0.0) {
                 $items[$index]->fault(
-                    'a ground vehicle can\'t climb; take "climb" and "lift" away, or take ground-vehicle out of "families"',
+                    'a ground vehicle can\'t climb; take "climb" and "lift" away, or take ground-vehicle out of '.
+                        '"families"',
                 );
                 $wrong = true;
             }

@@ -9,8 +9,8 @@ use DuskSwitch\Core\Signal\Script;
 use DuskSwitch\Core\Signal\Tick;
 
 /**
- * Reads a timed script: `{"tick": 0.02, "seconds": 10, "at": [{"t": 0.0, "axes": …, "controls": …, "trims": …, "telemetry": …}, …]}`.
- * What an entry doesn't name stays as it was; before the first everything is at rest.
+ * Reads a timed script: `{"tick": 0.02, "seconds": 10, "at": [{"t": 0.0, "axes": …, "controls": …, "trims": …,
+ * "telemetry": …}, …]}`. What an entry doesn't name stays as it was; before the first everything is at rest.
  */
 final class ScriptDecoder
 {

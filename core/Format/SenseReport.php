@@ -23,6 +23,7 @@ use DuskSwitch\Core\Telemetry\CallEdit;
 use DuskSwitch\Core\Telemetry\DerivationInputs;
 use DuskSwitch\Core\Telemetry\SenseCheck;
 use DuskSwitch\Core\Telemetry\SensorChain;
+use DuskSwitch\Core\Telemetry\SensorChainCheck;
 use DuskSwitch\Core\Telemetry\SlotPlan;
 use DuskSwitch\Core\Telemetry\Threshold;
 use DuskSwitch\Core\Telemetry\Value;
@@ -54,7 +55,7 @@ final readonly class SenseReport
         $slots = new SlotPlan($program, $transmitter, $this->chain->sensors);
 
         return [
-            'points' => array_map(self::point(...), $this->chain->points()),
+            'points' => array_map(self::point(...), (new SensorChainCheck($this->chain))->points()),
             'checks' => array_map(fn (array $one): array => ['about' => $one[0], ...self::point($one[1])], $check),
             'refresh' => round($this->chain->refresh(), 3),
             'draw' => $this->chain->draw(),

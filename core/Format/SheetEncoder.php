@@ -85,11 +85,14 @@ final class SheetEncoder
         <!doctype html>
         <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>{$title}</title>
         <style>
-        body { font: 11pt/1.35 system-ui, sans-serif; color: #111; background: #fff; max-width: 190mm; margin: 8mm auto; padding: 0 4mm }
+        body { font: 11pt/1.35 system-ui, sans-serif; color: #111; background: #fff; max-width: 190mm; margin: 8mm auto;
+            padding: 0 4mm }
         h1 { font-size: 18pt; margin: 0 } h2 { font-size: 12.5pt; margin: 0 } p { margin: 0 0 1mm; color: #444 }
         section { margin-top: 5mm; break-inside: avoid } table { width: 100%; border-collapse: collapse }
-        th, td { text-align: left; vertical-align: top; padding: .8mm 2mm .8mm 0; border-top: .2mm solid #bbb; font-weight: normal }
-        th { width: 38% } td { font-variant-numeric: tabular-nums } .box { width: 7mm; font-size: 13pt; line-height: 1 } small { display: block; font-size: 9.5pt }
+        th, td { text-align: left; vertical-align: top; padding: .8mm 2mm .8mm 0; border-top: .2mm solid #bbb;
+            font-weight: normal }
+        th { width: 38% } td { font-variant-numeric: tabular-nums } .box { width: 7mm; font-size: 13pt; line-height: 1 }
+        small { display: block; font-size: 9.5pt }
         tr { break-inside: avoid } section.long { break-inside: auto }
         </style></head><body>
         <h1>{$title}</h1><p>Key in from top to bottom and tick each box. Propellers off.</p>

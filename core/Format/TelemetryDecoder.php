@@ -5,7 +5,10 @@ namespace DuskSwitch\Core\Format;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 
-/** Reads what sensors say beside what the hand does: `{"telemetry": {"receiver-volts": 4.9}}`, in base units; null is missing. */
+/**
+ * Reads what sensors say beside what the hand does: `{"telemetry": {"receiver-volts": 4.9}}`, in base units; null is
+ * missing.
+ */
 final class TelemetryDecoder
 {
     private const FARTHEST = 1e6;

@@ -5,7 +5,9 @@ namespace DuskSwitch\Core\Kit;
 /** How a controller is armed, and in which ranges where it's armed by a channel. */
 final readonly class Arming
 {
-    /** @param  list<Slot>  $ranges  with the mode `armed`; a pulse in any of them arms; none unless it's armed by ranges */
+    /**
+     * @param  list<Slot>  $ranges  with the mode `armed`; a pulse in any of them arms; none unless it's armed by ranges
+     */
     public function __construct(public ArmedBy $by, public array $ranges = []) {}
 
     /** @return list<int> the channels of its ranges, each once */

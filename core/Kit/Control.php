@@ -11,9 +11,11 @@ namespace DuskSwitch\Core\Kit;
 final readonly class Control
 {
     /**
-     * @param  list<string>  $detents  the positions from away to toward; of a button pressed and released; none for a dial or slider
+     * @param  list<string>  $detents  the positions from away to toward; of a button pressed and released; none for a
+     *              dial or slider
      * @param  list<string>  $formerly  ids that it had before: programs that still use one of them mean this control
-     * @param  string|null  $rest  the detent in which the control rests at power-up; null for a dial or slider, which rest at 0
+     * @param  string|null  $rest  the detent in which the control rests at power-up; null for a dial or slider, which
+     *              rest at 0
      */
     public function __construct(
         public string $id,

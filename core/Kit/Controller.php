@@ -31,7 +31,10 @@ final readonly class Controller
         public array $motors = [],
     ) {}
 
-    /** How it's set up in an aircraft: as the aircraft says, else as it arrives. Ranges, arming, low mark and order always say something. */
+    /**
+     * How it's set up in an aircraft: as the aircraft says, else as it arrives. Ranges, arming, low mark and order
+     * always say something.
+     */
     public function setUp(ControllerSetup $aboard): ControllerSetup
     {
         $setup = $aboard->over($this->setup)->over(self::usual());
@@ -56,7 +59,8 @@ final readonly class Controller
     }
 
     /**
-     * The free flight mode, where it has no range of its own: it's what the controller flies in where no range is active. A mode that saves the aircraft never is.
+     * The free flight mode, where it has no range of its own: it's what the controller flies in where no range is
+     * active. A mode that saves the aircraft never is.
      *
      * @param  list<Slot>  $slots
      */

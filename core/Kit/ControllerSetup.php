@@ -5,7 +5,10 @@ namespace DuskSwitch\Core\Kit;
 /** How a controller is set up; null where nothing was said, so that the equipment's default counts. */
 final readonly class ControllerSetup
 {
-    /** µs: with the throttle above it a controller doesn't arm, and a motor isn't called idle, where nothing else is known (common practice). */
+    /**
+     * µs: with the throttle above it a controller doesn't arm, and a motor isn't called idle, where nothing else is
+     * known (common practice).
+     */
     public const LOW_MARK = 1050;
 
     /**
@@ -13,7 +16,8 @@ final readonly class ControllerSetup
      * @param  string|null  $none  the mode that it takes where no range of a flight mode is active
      * @param  list<string>|null  $priority  modes; of two that are active the first in this list wins
      * @param  int|null  $low  µs; with the throttle above it, it doesn't arm
-     * @param  list<string>|null  $order  what it expects on channels 1, 2, …: roll, pitch, throttle, yaw, gain, collective, style
+     * @param  list<string>|null  $order  what it expects on channels 1, 2, …: roll, pitch, throttle, yaw, gain,
+     *              collective, style
      */
     public function __construct(
         public ?array $modes = null,

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Kit;
 
+use DuskSwitch\Core\Units\Figure;
+
 /** A value as one keys it into a transmitter, beside the one that was wanted. */
 final readonly class EnteredValue
 {
@@ -32,17 +34,12 @@ final readonly class EnteredValue
     /** The value with its unit: "125 %". */
     public function shown(): string
     {
-        return self::written($this->value)." {$this->grid->unit}";
+        return Figure::of($this->value, 6)." {$this->grid->unit}";
     }
 
     /** What was wanted, with its unit. */
     public function shownWanted(): string
     {
-        return self::written(round($this->wanted, 3))." {$this->grid->unit}";
-    }
-
-    private static function written(float $value): string
-    {
-        return str_replace('-', '−', (string) ($value + 0.0 === 0.0 ? 0 : $value));
+        return Figure::of($this->wanted, 3)." {$this->grid->unit}";
     }
 }

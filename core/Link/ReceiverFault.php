@@ -51,8 +51,10 @@ enum ReceiverFault: string
     {
         return match ($this) {
             self::FirmwareApart => 'Back the set-up up, then bring both sides to the same generation.',
-            self::BrokenAntenna => 'Replace it and give it strain relief. In flight: raise the transmit power, 10 mW to 100 mW is 10 dB, and come home.',
-            self::WrongInput => 'Set the controller\'s input to the receiver\'s kind of wire. A new controller release may have dropped the oldest kind.',
+            self::BrokenAntenna => 'Replace it and give it strain relief. In flight: raise the transmit power, 10 mW '.
+                'to 100 mW is 10 dB, and come home.',
+            self::WrongInput => 'Set the controller\'s input to the receiver\'s kind of wire. A new controller '.
+                'release may have dropped the oldest kind.',
             self::NoPort => 'Give the receiver a serial port of its own, never the USB port.',
             self::NoTelemetry => 'Switch the controller\'s telemetry output on, then discover again.',
             self::WeakSupply => 'Power it from the flight pack, or from a regulator that gives more.',

@@ -16,7 +16,8 @@ final class ControlPlacements
      * The places, by the old control's id; a control that finds none is missing.
      *
      * @param  list<string>  $used  ids, the most important first
-     * @param  array<string, string>  $wanted  new ids by old ones, where the pilot says so: they come first, whatever their kind
+     * @param  array<string, string>  $wanted  new ids by old ones, where the pilot says so: they come first, whatever
+     *              their kind
      * @return array<string, ControlPlacement>
      */
     public static function find(array $used, Transmitter $from, Transmitter $to, array $wanted = []): array

@@ -30,7 +30,8 @@ final readonly class MovedOutputs
         $shift = ($from->scale->centre - $to->scale->centre) / $to->scale->span;
         foreach ($program->outputs as $output) {
             if ($output->channel > $to->channels) {
-                $losses[] = "{$to->name} has {$to->channels} channels: {$output->channel} {$output->name} can't come along";
+                $losses[] = "{$to->name} has {$to->channels} channels: {$output->channel} {$output->name} can't come ".
+                    'along';
 
                 continue;
             }

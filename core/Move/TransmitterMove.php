@@ -96,7 +96,10 @@ final readonly class TransmitterMove
         return $phases;
     }
 
-    /** @return list<string> the controls in use, the most important first: as the outputs, the functions, the phases need them */
+    /**
+     * @return list<string> the controls in use, the most important first: as the outputs, the functions, the phases
+     * need them
+     */
     private function used(Program $program): array
     {
         $used = [];

@@ -11,7 +11,10 @@ final readonly class ConditionTexts
 {
     private ConditionWords $words;
 
-    /** @param  (Closure(SensorLevel): string)|null  $sensor  says a telemetry level in the pilot's unit; in the base unit where there is none */
+    /**
+     * @param  (Closure(SensorLevel): string)|null  $sensor  says a telemetry level in the pilot's unit; in the base
+     * unit where there is none
+     */
     public function __construct(private Program $program, Transmitter $transmitter, ?Closure $sensor = null)
     {
         $this->words = new ConditionWords($program, $transmitter, $sensor);
@@ -30,7 +33,10 @@ final readonly class ConditionTexts
         return $said;
     }
 
-    /** @return array<string, list<string>> by function id: the conditions of its overrides and then its dual rates, or of its cases, in order */
+    /**
+     * @return array<string, list<string>> by function id: the conditions of its overrides and then its dual rates, or
+     * of its cases, in order
+     */
     public function functions(): array
     {
         $said = [];

@@ -20,7 +20,10 @@ final class ConditionTransform
                 $one instanceof ProportionalFunction => $one
                     ->overridden(
                         array_map(
-                            fn (Override $override): Override => new Override($again($override->when), $override->value),
+                            fn (Override $override): Override => new Override(
+                                $again($override->when),
+                                $override->value,
+                            ),
                             $one->overrides,
                         ),
                     )

@@ -19,11 +19,15 @@ use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Condition\StepIs;
 use DuskSwitch\Core\Program\Condition\Taps;
 use DuskSwitch\Core\Program\Condition\Toggle;
+use DuskSwitch\Core\Units\Figure;
 
 /** Says conditions as a pilot would: "Flick C away and Motor safety is Off". */
 final readonly class ConditionWords
 {
-    /** @param  (Closure(SensorLevel): string)|null  $sensor  says a telemetry level in the pilot's unit; in the base unit where there is none */
+    /**
+     * @param  (Closure(SensorLevel): string)|null  $sensor  says a telemetry level in the pilot's unit; in the base
+     * unit where there is none
+     */
     public function __construct(
         private Program $program,
         private Transmitter $transmitter,
@@ -80,12 +84,12 @@ final readonly class ConditionWords
 
         return $name.
             ($condition->above ? ' above ' : ' below ').
-            str_replace('-', '−', (string) round($condition->level, 3));
+            Figure::of($condition->level, 3);
     }
 
     private function level(bool $above, float $level): string
     {
-        return ($above ? ' above ' : ' below ').str_replace('-', '−', (string) round($level * 100, 1)).' %';
+        return ($above ? ' above ' : ' below ').Figure::percent($level, 1);
     }
 
     private function control(string $id): string

@@ -4,7 +4,10 @@ namespace DuskSwitch\Core\Program;
 
 use DuskSwitch\Core\Kit\ControllerSetup;
 
-/** What flies with the program: the kit's settings, how the controller is set up, the failsafe, what is checked, accepted and was read. */
+/**
+ * What flies with the program: the kit's settings, how the controller is set up, the failsafe, what is checked,
+ * accepted and was read.
+ */
 final readonly class Installation
 {
     /**

@@ -2,7 +2,9 @@
 
 namespace DuskSwitch\Core\Program;
 
-/** What a step of a function means: armed, disarmed, the motor on or off, a mode of the controller, or something else. */
+/**
+ * What a step of a function means: armed, disarmed, the motor on or off, a mode of the controller, or something else.
+ */
 final readonly class Meaning
 {
     public const ARMED = 'armed';

@@ -56,7 +56,8 @@ final class PhaseEdit
         if ($phase === $program->base()) {
             throw Refused::because(
                 'phase',
-                "{$phase->name} is the first phase, which is active where no other is; it can't be removed, only renamed",
+                "{$phase->name} is the first phase, which is active where no other is; it can't be removed, only ".
+                    'renamed',
             );
         }
         $asks = fn (Condition $one): bool => $one instanceof PhaseIs && $one->phase === $id;

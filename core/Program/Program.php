@@ -24,7 +24,8 @@ final readonly class Program
      * @param  TrainingPlan|null  $ladder  a learner's planned steps
      * @param  Installation  $aboard  the kit's settings and what was decided about them
      * @param  TelemetryPlan  $sense  what it senses, and what is said of it
-     * @param  bool  $migrated  true where its purposes and roles were derived from a document of version 1, which didn't say them
+     * @param  bool  $migrated  true where its purposes and roles were derived from a document of version 1, which
+     *              didn't say them
      */
     public function __construct(
         public string $name,

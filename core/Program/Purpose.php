@@ -4,7 +4,10 @@ namespace DuskSwitch\Core\Program;
 
 use DuskSwitch\Core\Kit\Axis;
 
-/** What a function is for, in the field's terms. Everything that must know what a function means asks this, never its name. */
+/**
+ * What a function is for, in the field's terms. Everything that must know what a function means asks this, never its
+ * name.
+ */
 enum Purpose: string
 {
     case Roll = 'roll';

@@ -2,7 +2,10 @@
 
 namespace DuskSwitch\Core\Program;
 
-/** What an output moves or whom it speaks to: a surface by its place, a motor, a servo of the swash plate, an input of the controller. */
+/**
+ * What an output moves or whom it speaks to: a surface by its place, a motor, a servo of the swash plate, an input of
+ * the controller.
+ */
 enum Role: string
 {
     case Ailerons = 'ailerons';

@@ -44,13 +44,15 @@ final readonly class TrainingPlan
             if ($before !== null && $rung->expo > $before->expo) {
                 $faults->add(
                     "{$path}.rungs[{$index}].expo",
-                    "“{$rung->name}” has more expo than “{$before->name}” before it; a ladder goes from gentle to lively, so put them in order",
+                    "“{$rung->name}” has more expo than “{$before->name}” before it; a ladder goes from gentle to ".
+                        'lively, so put them in order',
                 );
             }
             if ($before !== null && $rung->rate < $before->rate) {
                 $faults->add(
                     "{$path}.rungs[{$index}].rate",
-                    "“{$rung->name}” has a lower rate than “{$before->name}” before it; a ladder goes from gentle to lively, so put them in order",
+                    "“{$rung->name}” has a lower rate than “{$before->name}” before it; a ladder goes from gentle to ".
+                        'lively, so put them in order',
                 );
             }
             if ($rung->date !== null && $date !== null && $rung->date < $date) {

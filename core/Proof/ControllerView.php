@@ -84,7 +84,8 @@ final readonly class ControllerView
         $edges = array_unique(array_merge([], ...array_map(fn (Slot $one): array => [$one->from, $one->to], $here)));
         $sets = [];
         foreach ($seen->pulses($channel) as [$low, $high]) {
-            foreach ([$low, ...array_filter($edges, fn (int $edge): bool => $edge > $low && $edge <= $high)] as $pulse) {
+            $within = array_filter($edges, fn (int $edge): bool => $edge > $low && $edge <= $high);
+            foreach ([$low, ...$within] as $pulse) {
                 $modes = array_values(
                     array_unique(
                         array_map(
@@ -167,7 +168,10 @@ final readonly class ControllerView
         return $this->modes[$id] ?? null;
     }
 
-    /** @return list<string> ids of the modes that save the aircraft and have a range, or are flown where no range is active */
+    /**
+     * @return list<string> ids of the modes that save the aircraft and have a range, or are flown where no range is
+     * active
+     */
     public function saving(): array
     {
         $there = [

@@ -92,7 +92,9 @@ final class ProofContext
         return self::BUDGET - $this->budget->left();
     }
 
-    /** @return list<Output> that go to a motor, or may: an output without a role that the throttle has a say in counts */
+    /**
+     * @return list<Output> that go to a motor, or may: an output without a role that the throttle has a say in counts
+     */
     public function motors(): array
     {
         return $this->motors ??= array_values(
@@ -109,7 +111,10 @@ final class ProofContext
         return $this->setup->low ?? ControllerSetup::LOW_MARK;
     }
 
-    /** @return array{int, int} the pulses between which a motor stands still, both inclusive, in µs: below the low mark; on a ground vehicle around the middle */
+    /**
+     * @return array{int, int} the pulses between which a motor stands still, both inclusive, in µs: below the low mark;
+     * on a ground vehicle around the middle
+     */
     public function still(): array
     {
         return $this->isCentred() ? [self::MIDDLE - self::NEUTRAL, self::MIDDLE + self::NEUTRAL] : [0, $this->low()];
@@ -178,7 +183,10 @@ final class ProofContext
         return $this->program->family === Family::Helicopter;
     }
 
-    /** A region with the throttle low, or in its middle where a motor stops there: its stick, and the dial or slider of a throttle that isn't on the stick. */
+    /**
+     * A region with the throttle low, or in its middle where a motor stops there: its stick, and the dial or slider of
+     * a throttle that isn't on the stick.
+     */
     public function throttleLow(Region $region): Region
     {
         $rest = $this->panel->rest(Axis::Throttle);

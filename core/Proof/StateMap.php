@@ -12,7 +12,10 @@ use DuskSwitch\Core\Space\Region;
 use DuskSwitch\Core\Space\Truth;
 use DuskSwitch\Core\Space\Witness;
 
-/** The positions of the switches that have a say in arming, modes, motors and phases, each with what it may mean: sticks, dials, trims and memories anywhere. */
+/**
+ * The positions of the switches that have a say in arming, modes, motors and phases, each with what it may mean:
+ * sticks, dials, trims and memories anywhere.
+ */
 final readonly class StateMap
 {
     /** More can't be drawn, nor looked through. */
@@ -71,7 +74,10 @@ final readonly class StateMap
             $hand,
             array_values(
                 array_filter(
-                    array_map(fn (int $place): string => $context->program->phases[$place]->name ?? '', $seen->phases()),
+                    array_map(
+                        fn (int $place): string => $context->program->phases[$place]->name ?? '',
+                        $seen->phases(),
+                    ),
                 ),
             ),
             ($armed & Truth::HOLDS) !== 0,

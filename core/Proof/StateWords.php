@@ -40,7 +40,8 @@ final readonly class StateWords
     }
 
     /**
-     * The state as a hand on the handheld: what isn't at rest, and the dials, sliders and trims that have a say wherever they are.
+     * The state as a hand on the handheld: what isn't at rest, and the dials, sliders and trims that have a say
+     * wherever they are.
      *
      * @return array{axes: array<string, float>, controls: array<string, float|string>, trims: array<string, float|array<string, float>>}
      */

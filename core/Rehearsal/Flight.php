@@ -9,12 +9,7 @@ use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Link\LinkBudget;
 use DuskSwitch\Core\Link\LinkLoss;
 use DuskSwitch\Core\Program\Family;
-use DuskSwitch\Core\Program\Meaning;
-use DuskSwitch\Core\Program\Output;
-use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Purpose;
-use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Frame;
 use DuskSwitch\Core\Telemetry\Sample;
@@ -40,23 +35,7 @@ final class Flight
 
     private readonly RadioLink $radio;
 
-    /** @var list<int> channels */
-    private readonly array $motors;
-
-    /** @var list<int> their pulses in a frame */
-    private readonly array $motorSlots;
-
-    /** @var list<int> where a frame has the pulses, in the order of the outputs */
-    private readonly array $outputSlots;
-
-    /** @var array<string, int> where a frame has each function's value */
-    private readonly array $functionSlots;
-
-    /** @var array<string, int> where the hand has each control */
-    private readonly array $controlSlots;
-
-    /** @var array{int, int}|null where a frame has the step of arm, and which step arms */
-    private readonly ?array $arm;
+    private readonly FlightSlots $slots;
 
     private ?float $lostAt = null;
 
@@ -83,29 +62,7 @@ final class Flight
             isset($setting->mishaps[InjectedFault::Cell->value]) ? 1.7 : 1.0,
             $setting->charge,
         );
-        $this->motors = array_map(fn (Output $one): int => $one->channel, $program->motors());
-        $this->outputSlots = array_map(
-            fn (Output $one): int => (int) $circuit->layout->output($one->channel) + 1,
-            $program->outputs,
-        );
-        $functions = array_map(fn (PilotFunction $one): string => $one->id(), $program->functions);
-        $this->functionSlots = array_combine(
-            $functions,
-            array_map(fn (string $id): int => (int) $circuit->layout->function($id), $functions),
-        );
-        $controls = array_column($circuit->panel->transmitter->controls, 'id');
-        $this->controlSlots = array_combine(
-            $controls,
-            array_map(fn (string $id): int => (int) $circuit->panel->control($id), $controls),
-        );
-        $this->motorSlots = array_map(
-            fn (int $channel): int => (int) $circuit->layout->output($channel) + 1,
-            $this->motors,
-        );
-        $arm = $program->whose(Purpose::Arm)[0] ?? null;
-        $armed = $arm instanceof SteppedFunction ? $arm->whose(Meaning::ARMED) : null;
-        $this->arm =
-            $arm === null || $armed === null ? null : [(int) $circuit->layout->function($arm->id()) + 1, $armed];
+        $this->slots = new FlightSlots($circuit);
     }
 
     /**
@@ -168,10 +125,10 @@ final class Flight
                 $telemetry,
                 $tick->frame->phase(),
                 $tick->frame->steps(),
-                $this->functions($tick->frame),
-                $this->controls($hand),
+                $this->slots->functions($tick->frame),
+                $this->slots->controls($hand),
             );
-            $truth[] = self::truth($body, $this->battery, ! $lost);
+            $truth[] = Recording::row($body, $this->battery, ! $lost);
             $pulses[] = $this->pulses($tick->frame, $lost, $time);
             $sticks[] = array_map(fn (int $slot): float => round($hand[$slot], 3), $axes);
             $this->gust +=
@@ -228,23 +185,8 @@ final class Flight
                 LinkLoss::pulses($this->circuit->program, $this->lastHeard, $time - (float) $this->lostAt),
             );
         }
-        $pulses = [];
-        foreach ($this->outputSlots as $slot) {
-            $pulses[] = (int) $frame->slots[$slot];
-        }
 
-        return $pulses;
-    }
-
-    /** @return array<string, float> by id */
-    private function functions(Frame $frame): array
-    {
-        $values = [];
-        foreach ($this->functionSlots as $id => $slot) {
-            $values[$id] = round($frame->slots[$slot], 4);
-        }
-
-        return $values;
+        return $this->slots->pulses($frame);
     }
 
     private function runs(Frame $frame, bool $lost, float $time): bool
@@ -262,20 +204,12 @@ final class Flight
             return $this->craft->hovers && $this->circuit->program->family === Family::Multirotor
                 ? $this->lastHeard !== null
                 : array_filter(
-                    $this->motors,
+                    $this->slots->motors,
                     fn (int $channel): bool => $this->craft->turns($pulses[$channel] ?? null),
                 ) !== [];
         }
-        if ($this->arm !== null && $frame->slots[$this->arm[0]] !== $this->arm[1]) {
-            return false;
-        }
-        foreach ($this->motorSlots as $slot) {
-            if ($this->craft->turns($frame->slots[$slot])) {
-                return true;
-            }
-        }
 
-        return $this->motorSlots === [];
+        return $this->slots->isArmed($frame) && $this->slots->runs($frame, $this->craft);
     }
 
     /** @return array<string, float> */
@@ -302,39 +236,6 @@ final class Flight
             $this->setting,
             $rotor,
         );
-    }
-
-    /**
-     * @param  array<int, float>  $hand
-     * @return array<string, float> by id
-     */
-    private function controls(array $hand): array
-    {
-        $controls = [];
-        foreach ($this->controlSlots as $id => $slot) {
-            $controls[$id] = $hand[$slot];
-        }
-
-        return $controls;
-    }
-
-    /** @return array{east: float, north: float, height: float, speed: float, airspeed: float, climb: float, heading: float, used: float, cell: float, amperes: float, linked: bool, flies: bool} */
-    private static function truth(Body $body, Battery $battery, bool $linked): array
-    {
-        return [
-            'east' => round($body->east, 1),
-            'north' => round($body->north, 1),
-            'height' => round($body->height, 1),
-            'speed' => round($body->speed(), 1),
-            'airspeed' => round($body->airspeed, 1),
-            'climb' => round($body->climb, 2),
-            'heading' => round($body->heading),
-            'used' => round($battery->used, 1),
-            'cell' => round($battery->volts() / $battery->cells, 3),
-            'amperes' => round($battery->amperes, 1),
-            'linked' => $linked,
-            'flies' => $body->flies,
-        ];
     }
 
     private static function usualPack(Program $program): Pack

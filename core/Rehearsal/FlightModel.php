@@ -7,7 +7,9 @@ use DuskSwitch\Core\Program\Family;
 /** A simple aircraft of each family: enough to know what its sensors would send. Its numbers are from memory. */
 final readonly class FlightModel
 {
-    /** A motor turns from here on, in µs; on the ground it stands still this far around the middle (common practice). */
+    /**
+     * A motor turns from here on, in µs; on the ground it stands still this far around the middle (common practice).
+     */
     private const TURNS = 1060;
 
     private const MIDDLE = 1500;

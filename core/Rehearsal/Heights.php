@@ -3,15 +3,18 @@
 namespace DuskSwitch\Core\Rehearsal;
 
 /**
- * The heights that a script asks for, leg by leg: no gusts, and an aircraft that does at once what it's asked. Enough to
- * see before the flight that a script would go underground.
+ * The heights that a script asks for, leg by leg: no gusts, and an aircraft that does at once what it's asked. Enough
+ * to see before the flight that a script would go underground.
  */
 final readonly class Heights
 {
     /** So much below the ground is a landing a little too long, not a mistake. */
     private const SLACK = 0.5;
 
-    /** @param  list<array{begins: float, ends: float, meets: float|null, sinks: float}>  $legs  m; `ends` is below zero where a leg would go on into the ground, which it `meets` after so many seconds, sinking so many m/s */
+    /**
+     * @param  list<array{begins: float, ends: float, meets: float|null, sinks: float}>  $legs  m; `ends` is below zero
+     * where a leg would go on into the ground, which it `meets` after so many seconds, sinking so many m/s
+     */
     private function __construct(public array $legs) {}
 
     /**

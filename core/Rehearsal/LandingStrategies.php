@@ -2,7 +2,10 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
-/** The three schools of landing side by side on the same flight (common practice): cell voltage under load, used capacity, a timer. */
+/**
+ * The three schools of landing side by side on the same flight (common practice): cell voltage under load, used
+ * capacity, a timer.
+ */
 final class LandingStrategies
 {
     /** Volts of a cell under load at which many land, and the seconds that a dip must last. */

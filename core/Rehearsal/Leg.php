@@ -13,7 +13,8 @@ final readonly class Leg
      * @param  SteeringTarget|null  $towards  steered for instead of a turn
      * @param  bool  $motor  false = gliding
      * @param  float  $lift  m/s that the air rises
-     * @param  array<string, string|float>  $does  steps or values by function, done as the leg begins where the program has them
+     * @param  array<string, string|float>  $does  steps or values by function, done as the leg begins where the
+     *              program has them
      * @param  float|null  $until  height in m at which a climb or a descent ends in level flight
      */
     public function __construct(

@@ -54,7 +54,10 @@ final class PilotAction
         return $best[1];
     }
 
-    /** Where a function of the program has no such step: so in words. What the program has no function for is passed over. */
+    /**
+     * Where a function of the program has no such step: so in words. What the program has no function for is passed
+     * over.
+     */
     public static function unknown(Program $program, string $id, string|float $wanted): ?string
     {
         $function = $program->function($id);

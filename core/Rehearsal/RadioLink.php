@@ -4,7 +4,10 @@ namespace DuskSwitch\Core\Rehearsal;
 
 use DuskSwitch\Core\Link\LinkBudget;
 
-/** The radio link of a rehearsed flight: the power that is sent, what a broken antenna takes, and a receiver that starts anew. */
+/**
+ * The radio link of a rehearsed flight: the power that is sent, what a broken antenna takes, and a receiver that starts
+ * anew.
+ */
 final readonly class RadioLink
 {
     /** Milliwatts to which the pilot goes when the antenna breaks, where it isn't so much already. */

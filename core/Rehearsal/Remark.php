@@ -18,4 +18,10 @@ final readonly class Remark
         public ?float $at = null,
         public ?string $mend = null,
     ) {}
+
+    /** A time of the flight in words: "at 1:05". */
+    public static function clock(float $seconds): string
+    {
+        return sprintf('at %d:%02d', intdiv((int) $seconds, 60), (int) $seconds % 60);
+    }
 }

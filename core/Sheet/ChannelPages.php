@@ -80,7 +80,8 @@ final readonly class ChannelPages
                 'Switch positions',
                 $this->transmitter->keying->positionMix === null
                     ? 'The value of each position, and the pulse to look for.'
-                    : 'A mix for each position on that channel: set its travel to 100 % and its sub-trim to 0 first. Offset first; the rate where the offset runs out.',
+                    : 'A mix for each position on that channel: set its travel to 100 % and its sub-trim to 0 first. '.
+                        'Offset first; the rate where the offset runs out.',
                 $positions,
             ),
         ];

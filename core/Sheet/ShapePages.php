@@ -50,7 +50,8 @@ final readonly class ShapePages
         return [
             new Section(
                 'Rates and expo',
-                'A phase that is not named takes the first phase\'s. A rate "while" a switch is somewhere goes before the phase\'s.',
+                'A phase that is not named takes the first phase\'s. A rate "while" a switch is somewhere goes '.
+                    'before the phase\'s.',
                 $shapes,
             ),
             new Section(
@@ -140,7 +141,8 @@ final readonly class ShapePages
         );
         $lost = match (true) {
             count($curve->points) > $keying->curvePoints => "{$this->transmitter->name} has curves of {$keying->curvePoints} points; keep the ends and the bends",
-            $curve->smooth && ! $keying->smooth => "{$this->transmitter->name} draws straight lines only; put points where it bends",
+            $curve->smooth && ! $keying->smooth => "{$this->transmitter->name} draws straight lines only; put points ".
+                'where it bends',
             default => null,
         };
 

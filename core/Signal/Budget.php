@@ -3,8 +3,8 @@
 namespace DuskSwitch\Core\Signal;
 
 /**
- * How much may be computed for one answer. It counts steps, never seconds, so that the same document gets the same answer on
- * every machine. A step takes some 60 ns on the machine that it was measured on.
+ * How much may be computed for one answer. It counts steps, never seconds, so that the same document gets the same
+ * answer on every machine. A step takes some 60 ns on the machine that it was measured on.
  */
 final class Budget
 {

@@ -8,7 +8,6 @@ use DuskSwitch\Core\Signal\Curve\Answer;
 use DuskSwitch\Core\Signal\Part\OutputPart;
 use DuskSwitch\Core\Signal\Part\Part;
 use DuskSwitch\Core\Signal\Part\ProportionalPart;
-use LogicException;
 
 /**
  * A program, ready to run: its parts, one after another as straight code over numbered slots. No look-up by
@@ -16,16 +15,18 @@ use LogicException;
  *
  * It runs in two ways: a frame is settled, phases have faded in and slowed feeds have arrived; a tick is one
  * step of time, with what is remembered going in and coming out.
+ *
+ * @phpstan-import-type RunCode from CircuitCode
  */
 final class Circuit
 {
     /** @var list<float|int> */
     private readonly array $blank;
 
-    /** @var (Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>})|null made when it's first needed */
+    /** @var RunCode|null made when it's first needed */
     private ?Closure $run = null;
 
-    /** @var (Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>})|null */
+    /** @var RunCode|null */
     private ?Closure $tick = null;
 
     private ?int $cost = null;
@@ -64,17 +65,20 @@ final class Circuit
         return "\$dt = 1;\n".implode('', array_map(fn (Part $part): string => $part->inTime(), $this->parts));
     }
 
-    /** @return array{string, string} a frame and a tick as PHP closures, to be kept beside the circuit and given back to {@see self::running()} */
+    /**
+     * @return array{string, string} a frame and a tick as PHP closures, to be kept beside the circuit and given back to
+     * {@see self::running()}
+     */
     public function sources(): array
     {
-        return [self::source($this->code()), self::source($this->codeInTime())];
+        return [CircuitCode::source($this->code()), CircuitCode::source($this->codeInTime())];
     }
 
     /**
      * The circuit with what was made of its sources before.
      *
-     * @param  Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>}  $frame
-     * @param  Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>}  $tick
+     * @param  RunCode  $frame
+     * @param  RunCode  $tick
      */
     public function running(Closure $frame, Closure $tick): self
     {
@@ -83,21 +87,19 @@ final class Circuit
         return $this;
     }
 
-    /** What a frame costs, in steps of {@see Budget}: measured on circuits of every size, it's the length of the code and the curves in it. */
+    /**
+     * What a frame costs, in steps of {@see Budget}: measured on circuits of every size, it's the length of the code
+     * and the curves in it.
+     */
     public function cost(): int
     {
-        return $this->cost ??= self::costOf($this->code());
+        return $this->cost ??= CircuitCode::cost($this->code());
     }
 
     /** What a tick costs, in steps of {@see Budget}: with what is remembered copied along. */
     public function costInTime(): int
     {
-        return $this->costInTime ??= self::costOf($this->codeInTime()) + intdiv($this->remembers, 5);
-    }
-
-    private static function costOf(string $code): int
-    {
-        return 10 + intdiv(strlen($code), 100) + 2 * substr_count($code, '->at(');
+        return $this->costInTime ??= CircuitCode::cost($this->codeInTime()) + intdiv($this->remembers, 5);
     }
 
     /** @return list<string> the values that its conditions ask for, by id */
@@ -113,7 +115,7 @@ final class Circuit
      */
     public function frame(array $inputs): Frame
     {
-        $this->run ??= self::make($this->code());
+        $this->run ??= CircuitCode::make($this->code());
 
         [$v] = ($this->run)(array_merge($inputs, $this->blank), $this->curves, [], true);
 
@@ -129,7 +131,7 @@ final class Circuit
      */
     public function tick(array $inputs, ?State $state = null, array $telemetry = []): Tick
     {
-        $this->tick ??= self::make($this->codeInTime());
+        $this->tick ??= CircuitCode::make($this->codeInTime());
         $memory = $state === null ? array_fill(0, $this->remembers, 0.0) : $state->memory;
         $slots = array_merge($inputs, $this->blank);
         foreach ($this->layout->sensors as $id => $slot) {
@@ -150,7 +152,7 @@ final class Circuit
         foreach ($this->parts as $part) {
             if ($part instanceof OutputPart && $part->output->channel === $channel) {
                 $code = $part->explaining($state !== null);
-                [, $notes] = self::make($code, '$notes')($frame->slots, $this->curves, $state->memory ?? [], false);
+                [, $notes] = CircuitCode::make($code, '$notes')($frame->slots, $this->curves, $state->memory ?? [], false);
 
                 return Explanation::of($part, array_chunk($notes, 3), $frame);
             }
@@ -171,7 +173,7 @@ final class Circuit
         if ($part === null) {
             return null;
         }
-        $answer = self::make($part->bare()->code());
+        $answer = CircuitCode::make($part->bare()->code());
         $lines = [];
         $phases = count($this->program->phases);
         for ($index = 0; $index < $phases + count($part->dualRates); $index++) {
@@ -209,10 +211,12 @@ final class Circuit
     }
 
     /**
-     * Where a proportional function stands in a frame: its stick, its value, and the dual rate that shapes it, if one does.
+     * Where a proportional function stands in a frame: its stick, its value, and the dual rate that shapes it, if one
+     * does.
      *
      * @param  State|null  $state  what the frame's tick gave; null for a settled frame
-     * @return array{x: float, y: float, rate: int|null}|null null for a function that isn't proportional or that nothing drives
+     * @return array{x: float, y: float, rate: int|null}|null null for a function that isn't proportional or that
+     *              nothing drives
      */
     public function dot(string $function, Frame $frame, ?State $state = null): ?array
     {
@@ -222,7 +226,7 @@ final class Circuit
         }
         $rate = [];
         if ($part->dualRates !== []) {
-            [, $rate] = self::make($part->rating($state !== null), '$notes')(
+            [, $rate] = CircuitCode::make($part->rating($state !== null), '$notes')(
                 $frame->slots,
                 $this->curves,
                 $state->memory ?? [],
@@ -247,18 +251,5 @@ final class Circuit
         }
 
         return null;
-    }
-
-    private static function source(string $code, string $gives = '$m'): string
-    {
-        return "static function (array \$v, array \$curves, array \$m, bool \$first): array {\n{$code}return [\$v, {$gives}];\n}";
-    }
-
-    /** @return Closure(array<int, float|int>, list<Answer>, array<int, float|int>, bool): array{array<int, float|int>, array<int, float|int>} */
-    private static function make(string $code, string $gives = '$m'): Closure
-    {
-        $made = eval('return '.self::source($code, $gives).';');
-
-        return $made instanceof Closure ? $made : throw new LogicException('The code of a circuit makes a closure');
     }
 }

@@ -19,8 +19,8 @@ use DuskSwitch\Core\Signal\Part\Memory;
 use LogicException;
 
 /**
- * A condition by itself, as the circuit works it: what functions, phases and telemetry are comes with each look, so that a recorded
- * flight can be listened to again without flying it. Looks may be any time apart.
+ * A condition by itself, as the circuit works it: what functions, phases and telemetry are comes with each look, so
+ * that a recorded flight can be listened to again without flying it. Looks may be any time apart.
  */
 final class ConditionEvaluator
 {
@@ -144,7 +144,8 @@ final class ConditionEvaluator
     }
 
     /**
-     * The named conditions that a condition asks for, each after those that it asks for itself; a circle ends where it began.
+     * The named conditions that a condition asks for, each after those that it asks for itself; a circle ends where it
+     * began.
      *
      * @param  array<string, Condition>  $named
      * @param  array<string, true>  $way

@@ -76,7 +76,8 @@ final readonly class FunctionCompiler
         if ($function->trim?->perPhase === false && $axis !== null && $this->layout->panel->phaseTrims($axis) !== []) {
             $this->faults->add(
                 "{$path}.trim",
-                "another function has the {$axis->value} trim for each phase, {$function->name} shares it; one trim can't be both. Give both the same",
+                "another function has the {$axis->value} trim for each phase, {$function->name} shares it; one trim ".
+                    "can't be both. Give both the same",
             );
         }
         if ($drive === null) {

@@ -15,7 +15,8 @@ final readonly class BoardTurn
     /**
      * The mounting that explains what was seen.
      *
-     * @param  array{string, bool}  $roll  rolling the aircraft to the right: what the picture does (roll, pitch or yaw), and true where it goes the positive way
+     * @param  array{string, bool}  $roll  rolling the aircraft to the right: what the picture does (roll, pitch or
+     *              yaw), and true where it goes the positive way
      * @param  array{string, bool}  $pitch  nose up
      * @param  array{string, bool}  $yaw  nose to the right
      *
@@ -32,7 +33,8 @@ final readonly class BoardTurn
         }
         throw Refused::because(
             'seen',
-            'no board that lies flat on the frame does that. Move one axis at a time and look again; if it stays so, the board stands on edge, or a wire of its sensor is off',
+            'no board that lies flat on the frame does that. Move one axis at a time and look again; if it stays so, '.
+                'the board stands on edge, or a wire of its sensor is off',
         );
     }
 
@@ -45,7 +47,8 @@ final readonly class BoardTurn
     public static function picture(int $yaw, bool $flipped): array
     {
         [$cos, $sin] = [(int) round(cos(deg2rad($yaw))), (int) round(sin(deg2rad($yaw)))];
-        // The board's axes in the frame: x' = (cos, sin, 0), y' = (−sin, cos, 0), z' = (0, 0, 1); on its back y and z turn over.
+        // The board's axes in the frame: x' = (cos, sin, 0), y' = (−sin, cos, 0), z' = (0, 0, 1); on its back y and z
+        // turn over.
         $over = $flipped ? -1 : 1;
         $axes = ['roll' => [$cos, $sin, 0], 'pitch' => [-$sin * $over, $cos * $over, 0], 'yaw' => [0, 0, $over]];
         $seen = [];

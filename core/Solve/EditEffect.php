@@ -9,8 +9,8 @@ use DuskSwitch\Core\Signal\HandWords;
 use DuskSwitch\Core\Space\Witness;
 
 /**
- * What an edit does at the channels, before it's taken: with everything at rest, and with each stick, trim, switch, button, dial and
- * slider at each of its ends or detents while the others rest. It shows an edit; it proves nothing.
+ * What an edit does at the channels, before it's taken: with everything at rest, and with each stick, trim, switch,
+ * button, dial and slider at each of its ends or detents while the others rest. It shows an edit; it proves nothing.
  */
 final readonly class EditEffect
 {

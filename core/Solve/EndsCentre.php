@@ -40,13 +40,15 @@ final class EndsCentre
         if (! (min($low, $high) < $centre && $centre < max($low, $high))) {
             throw Refused::because(
                 'centre',
-                "the centre reads {$centre} µs, outside of the ends {$low} and {$high} µs; that can't be. Is the stick in its middle, and all trims too?",
+                "the centre reads {$centre} µs, outside of the ends {$low} and {$high} µs; that can't be. Is the ".
+                    'stick in its middle, and all trims too?',
             );
         }
         if ($low > $high !== $output->reverse) {
             throw Refused::because(
                 'low',
-                'low and high have changed places: the channel goes the other way. Set its direction first, then read again',
+                'low and high have changed places: the channel goes the other way. Set its direction first, then '.
+                    'read again',
             );
         }
         // What the controller reads may be off by a little and scaled by a little from what is sent.
@@ -68,14 +70,16 @@ final class EndsCentre
                         round($travel * 100).
                         ' %, and there is no more than 150 %: '.
                         round(($travel - 1.5) * $span).
-                        ' µs are missing. Lengthen the range in the controller, or take a transmitter with a larger span',
+                        ' µs are missing. Lengthen the range in the controller, or take a transmitter with a larger '.
+                        'span',
                 );
             }
         }
         if (abs($subtrim) > 1) {
             throw Refused::because(
                 'centre',
-                'this would take a sub-trim of more than 100 %; something else is wrong: look at the trims and at the channel',
+                'this would take a sub-trim of more than 100 %; something else is wrong: look at the trims and at '.
+                    'the channel',
             );
         }
 
@@ -83,7 +87,8 @@ final class EndsCentre
     }
 
     /**
-     * The program with a channel calibrated, and what was read kept: the proof judges by it from then on. The throttle's centre stays.
+     * The program with a channel calibrated, and what was read kept: the proof judges by it from then on. The
+     * throttle's centre stays.
      *
      * @param  float  $low  µs read with the stick at its low end
      * @param  float  $centre  µs read with the stick in the middle

@@ -51,7 +51,8 @@ final class Jitter
             throw Refused::because(
                 'most',
                 round($most - $least, 1).
-                    ' µs at rest is more than a dead band should hide: it would be felt in flight. Calibrate the sticks, then look at the lead and at the gimbal',
+                    ' µs at rest is more than a dead band should hide: it would be felt in flight. Calibrate the '.
+                    'sticks, then look at the lead and at the gimbal',
             );
         }
 
@@ -70,7 +71,8 @@ final class Jitter
             if ($feed->source instanceof AxisSource) {
                 throw Refused::because(
                     'channel',
-                    "{$output->name} is fed by the bare stick, which has no dead band. Feed it from a function of that stick",
+                    "{$output->name} is fed by the bare stick, which has no dead band. Feed it from a function of ".
+                        'that stick',
                 );
             }
             $function =

@@ -4,7 +4,9 @@ namespace DuskSwitch\Core\Solve;
 
 use DuskSwitch\Core\Kit\Motor;
 
-/** Motors one at a time, propellers off: order and direction against the drawing, each with its cure (common practice). */
+/**
+ * Motors one at a time, propellers off: order and direction against the drawing, each with its cure (common practice).
+ */
 final class MotorCheck
 {
     /**
@@ -17,10 +19,12 @@ final class MotorCheck
     public static function verdict(Motor $wanted, string $place, string $turned): ?string
     {
         return match (true) {
-            $turned === 'jitters' => "Motor {$wanted->number} only jitters: stop at once, one of its three wires is off. Resolder it before you go on.",
+            $turned === 'jitters' => "Motor {$wanted->number} only jitters: stop at once, one of its three wires is ".
+                'off. Resolder it before you go on.',
             $turned === 'still' => "Motor {$wanted->number} stands: its signal lead, or its speed controller, is off.",
             $place !== $wanted->place => "Motor {$wanted->number} turned at the {$place}; in the drawing it is {$wanted->place}. Give the motors their numbers anew in the controller, or change the leads over.",
-            ($turned === 'clockwise') !== $wanted->clockwise => "Motor {$wanted->number} turns the wrong way: reverse it in the speed controller, or swap two of its three wires.",
+            ($turned === 'clockwise') !== $wanted->clockwise => "Motor {$wanted->number} turns the wrong way: ".
+                'reverse it in the speed controller, or swap two of its three wires.',
             default => null,
         };
     }

@@ -75,7 +75,8 @@ final class OrderAndReversal
         return self::carries($program, $stick) ??
             throw Refused::because(
                 'seen',
-                "no channel carries the {$stick->value} stick alone; with mixing, look at the surfaces one by one instead",
+                "no channel carries the {$stick->value} stick alone; with mixing, look at the surfaces one by one ".
+                    'instead',
             );
     }
 
@@ -90,7 +91,9 @@ final class OrderAndReversal
             );
             foreach ($channels as $was) {
                 if ($was->reverse !== $motor->reverse) {
-                    $notes[] = "This turns {$motor->name} round: the end of the stick that gave the longest pulse gives the shortest. Propellers off; see at the controller that the stick's low end reads about 1000 µs before the motor gets power";
+                    $notes[] = "This turns {$motor->name} round: the end of the stick that gave the longest pulse ".
+                        "gives the shortest. Propellers off; see at the controller that the stick's low end reads ".
+                        'about 1000 µs before the motor gets power';
 
                     break;
                 }

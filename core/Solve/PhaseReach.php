@@ -62,7 +62,8 @@ final class PhaseReach
             if ($phase->when === null) {
                 $notes[
                     $phase->id
-                ] = "{$phase->name} can never be active: one of the others always is. Cure: leave a position of the switch free for it";
+                ] = "{$phase->name} can never be active: one of the others always is. Cure: leave a position of the ".
+                    'switch free for it';
 
                 continue;
             }

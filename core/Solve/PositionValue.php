@@ -5,7 +5,10 @@ namespace DuskSwitch\Core\Solve;
 use DuskSwitch\Core\Kit\EnteredValue;
 use DuskSwitch\Core\Kit\PositionMix;
 
-/** A switch position's value in the terms of a transmitter that needs a mix for it: offset first, rate when the offset runs out. */
+/**
+ * A switch position's value in the terms of a transmitter that needs a mix for it: offset first, rate when the offset
+ * runs out.
+ */
 final readonly class PositionValue
 {
     private function __construct(public EnteredValue $offset, public EnteredValue $rate, private float $wanted) {}

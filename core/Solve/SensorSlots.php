@@ -4,7 +4,10 @@ namespace DuskSwitch\Core\Solve;
 
 use DuskSwitch\Core\Fault\Refused;
 
-/** Devices on a transmitter with fixed slots: each takes a run of neighbours, and some start only at certain ones (common practice). */
+/**
+ * Devices on a transmitter with fixed slots: each takes a run of neighbours, and some start only at certain ones
+ * (common practice).
+ */
 final class SensorSlots
 {
     /** More tries than this are not made; the devices that fit are few. */

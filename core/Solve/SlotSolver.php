@@ -68,7 +68,10 @@ final class SlotSolver
         ) {
             return null;
         }
-        $steps = array_map(fn (SlotAnswer $one): Step => $one->step->valued($one->value ?? $one->step->value), $answers);
+        $steps = array_map(
+            fn (SlotAnswer $one): Step => $one->step->valued($one->value ?? $one->step->value),
+            $answers,
+        );
         if ($steps == $function->steps) {
             return null;
         }

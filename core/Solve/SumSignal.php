@@ -4,7 +4,9 @@ namespace DuskSwitch\Core\Solve;
 
 use DuskSwitch\Core\Units\Ruler;
 
-/** The time that a sum signal needs: one pulse after another, then a gap by which the receiver finds the first again. */
+/**
+ * The time that a sum signal needs: one pulse after another, then a gap by which the receiver finds the first again.
+ */
 final class SumSignal
 {
     /** ms of a frame (common practice). */

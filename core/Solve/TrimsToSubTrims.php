@@ -80,14 +80,16 @@ final class TrimsToSubTrims
                 'trims',
                 $moved === []
                     ? 'all trims are in the middle; there is nothing to move'
-                    : 'only the throttle is trimmed, and its channel is never centred: leave that trim, or set the idle with the throttle curve',
+                    : 'only the throttle is trimmed, and its channel is never centred: leave that trim, or set the '.
+                        'idle with the throttle curve',
             );
         }
         foreach ($surfaces as $axis) {
             if (count(array_unique(array_slice($at($axis), $circuit->panel->phaseTrims($axis) === [] ? 0 : 1))) > 1) {
                 throw Refused::because(
                     'trims',
-                    "each phase has a {$axis->value} trim of its own, and a sub-trim is the same in all of them. Leave the trims where they are, or give all phases one trim first",
+                    "each phase has a {$axis->value} trim of its own, and a sub-trim is the same in all of them. ".
+                        'Leave the trims where they are, or give all phases one trim first',
                 );
             }
         }
@@ -95,10 +97,14 @@ final class TrimsToSubTrims
         if ($held !== []) {
             $names = implode(' and ', array_map(fn (Axis $axis): string => $axis->value, $held));
             $because = match ($circuit->program->family) {
-                Family::Helicopter => 'a stabiliser flies it, and the two fight each other: the model kicks on spool-up and spool-down. Put the trims to the middle, and set centre and direction in the stabiliser',
+                Family::Helicopter => 'a stabiliser flies it, and the two fight each other: the model kicks on '.
+                    'spool-up and spool-down. Put the trims to the middle, and set centre and direction in the '.
+                    'stabiliser',
                 Family::Multirotor,
-                Family::TinyMultirotor => 'a controller flies it and takes a trimmed stick for a turn. Put the trims to the middle; level the board, and centre the channels in Prove',
-                default => 'that function has no trim in this program. Give it one in its sheet, or put the trims to the middle',
+                Family::TinyMultirotor => 'a controller flies it and takes a trimmed stick for a turn. Put the trims '.
+                    'to the middle; level the board, and centre the channels in Prove',
+                default => 'that function has no trim in this program. Give it one in its sheet, or put the trims to '.
+                    'the middle',
             };
             throw Refused::because('trims', "the {$names} trim moves nothing here: {$because}");
         }

@@ -11,8 +11,8 @@ use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\SteppedFunction;
 
 /**
- * What a program may give anywhere in a region: spans that hold every signal, lists that hold every step and phase. It works only what
- * is asked for, each part once, and notes what kept it from being told: {@see SplitPoints}.
+ * What a program may give anywhere in a region: spans that hold every signal, lists that hold every step and phase. It
+ * works only what is asked for, each part once, and notes what kept it from being told: {@see SplitPoints}.
  */
 final class Bounds implements Observed
 {
@@ -76,7 +76,10 @@ final class Bounds implements Observed
         return $found instanceof SteppedFunction ? ($this->steps[$function] ??= $this->stepped($found)) : [];
     }
 
-    /** What may be where a stepped function is in that step, of a state that no move led to: for the hands of the region that bring it there. */
+    /**
+     * What may be where a stepped function is in that step, of a state that no move led to: for the hands of the region
+     * that bring it there.
+     */
     public function given(string $function, int $step): self
     {
         $given = new self($this->model, $this->region, null, $this->splits);
@@ -137,7 +140,10 @@ final class Bounds implements Observed
         );
     }
 
-    /** Notes the sticks, dials and trims that a function's value hangs on, where that value went into what was asked for. */
+    /**
+     * Notes the sticks, dials and trims that a function's value hangs on, where that value went into what was asked
+     * for.
+     */
     public function follows(string $id): void
     {
         $ring = $this->model->program->ring;

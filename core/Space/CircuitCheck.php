@@ -15,7 +15,10 @@ use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Tick;
 
-/** Asks the circuit itself whether something is so with a hand; where the program remembers, after a way of hands that leads there. */
+/**
+ * Asks the circuit itself whether something is so with a hand; where the program remembers, after a way of hands that
+ * leads there.
+ */
 final readonly class CircuitCheck
 {
     /** Ticks in which what must last has lasted; longer delays only put off what comes. */
@@ -62,7 +65,8 @@ final readonly class CircuitCheck
     }
 
     /**
-     * Hands, one input changed at a time, after which it's so with the hand; found breadth first, so that the way is short.
+     * Hands, one input changed at a time, after which it's so with the hand; found breadth first, so that the way is
+     * short.
      *
      * @param  list<float>  $hand
      * @param  array<string, float>  $telemetry

@@ -21,8 +21,8 @@ use DuskSwitch\Core\Program\ConditionTree;
 use DuskSwitch\Core\Program\SteppedFunction;
 
 /**
- * What conditions may be anywhere in a region, settled: what must last has lasted, no tap is under way. A toggle or a latch is what it
- * remembers; after a move it's what the move makes of it.
+ * What conditions may be anywhere in a region, settled: what must last has lasted, no tap is under way. A toggle or a
+ * latch is what it remembers; after a move it's what the move makes of it.
  */
 final class Conditions
 {

@@ -37,7 +37,8 @@ final class Dependency
     }
 
     /**
-     * The parts that some parts hang on, themselves among them: nodes of {@see DependencyGraph}, `axis:roll`, `control:flick-a`.
+     * The parts that some parts hang on, themselves among them: nodes of {@see DependencyGraph}, `axis:roll`,
+     * `control:flick-a`.
      *
      * @return array<string, true>
      */

@@ -5,7 +5,10 @@ namespace DuskSwitch\Core\Space;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Tries single hands, uphill from several places: where something is so somewhere, that often finds it long before the search does. */
+/**
+ * Tries single hands, uphill from several places: where something is so somewhere, that often finds it long before the
+ * search does.
+ */
 final readonly class HandSearch
 {
     private const STARTS = 8;

@@ -12,8 +12,8 @@ use DuskSwitch\Core\Program\Program;
 use WeakMap;
 
 /**
- * What a program remembers, and what its sensors say, as inputs beside those of the panel: a bit for each toggle and latch, a value for
- * each sensor, whether it is known, and a bit for each level that has a hysteresis.
+ * What a program remembers, and what its sensors say, as inputs beside those of the panel: a bit for each toggle and
+ * latch, a value for each sensor, whether it is known, and a bit for each level that has a hysteresis.
  */
 final class MemoryInputs
 {
@@ -55,7 +55,10 @@ final class MemoryInputs
         return $this->asked[$condition] ??= $this->inputs[self::key($condition)] ?? null;
     }
 
-    /** The bits, each either way, and sensors anywhere, known or not; begun means that no toggle and no latch was ever touched. */
+    /**
+     * The bits, each either way, and sensors anywhere, known or not; begun means that no toggle and no latch was ever
+     * touched.
+     */
     public function region(Region $hand, bool $begun = true): Region
     {
         $points = $hand->points;

@@ -78,7 +78,10 @@ final class Model
         return $this->memories->region(new Region($points, $spans));
     }
 
-    /** Everything at rest as at power-up: dials, sliders and trims anywhere, as they have no rest; nothing remembered, sensors any way. */
+    /**
+     * Everything at rest as at power-up: dials, sliders and trims anywhere, as they have no rest; nothing remembered,
+     * sensors any way.
+     */
     public function powerUp(): Region
     {
         $hand = $this->everything();
@@ -95,7 +98,10 @@ final class Model
         return $this->memories->region(new Region($points, $spans), false);
     }
 
-    /** @return non-empty-list<float> the values of a switch or a button, rest first, so that what is found first is near it */
+    /**
+     * @return non-empty-list<float> the values of a switch or a button, rest first, so that what is found first is near
+     * it
+     */
     public static function values(Control $control): array
     {
         $values = array_map(

@@ -15,7 +15,9 @@ interface Observed
     /** Whether an output stops at a limit, as bits of {@see Truth}. */
     public function clips(int $channel): int;
 
-    /** @return list<int> the places of the steps that a stepped function may be in; none where there's no such function */
+    /**
+     * @return list<int> the places of the steps that a stepped function may be in; none where there's no such function
+     */
     public function steps(string $function): array;
 
     /** @return non-empty-list<int> the places of the phases that may be active */

@@ -14,12 +14,17 @@ use DuskSwitch\Core\Units\Signal;
 /** Where outputs are in a region, stage by stage as {@see \DuskSwitch\Core\Signal\Part\OutputPart} works them. */
 final class OutputBounds
 {
-    /** @var array<int, array{signal: non-empty-list<array{float, float}>, pulses: non-empty-list<array{int, int}>, clips: int}> */
+    /**
+     * @var array<int, array{signal: non-empty-list<array{float, float}>, pulses: non-empty-list<array{int, int}>,
+     * clips: int}>
+     */
     private array $known = [];
 
     public function __construct(private readonly Bounds $bounds, private readonly Conditions $conditions) {}
 
-    /** @return array{signal: non-empty-list<array{float, float}>, pulses: non-empty-list<array{int, int}>, clips: int} */
+    /**
+     * @return array{signal: non-empty-list<array{float, float}>, pulses: non-empty-list<array{int, int}>, clips: int}
+     */
     public function of(Output $output): array
     {
         return $this->known[$output->channel] ??= $this->staged($output, $this->sum($output));

@@ -2,10 +2,16 @@
 
 namespace DuskSwitch\Core\Space;
 
-/** The ways in which a region can be split: a switch by its positions, a dial at the level of a condition, a stick in the middle. */
+/**
+ * The ways in which a region can be split: a switch by its positions, a dial at the level of a condition, a stick in
+ * the middle.
+ */
 final class Partitions
 {
-    /** Below this a span is not split any more, a five-thousandth of a microsecond; one stick alone is split to the last digit. */
+    /**
+     * Below this a span is not split any more, a five-thousandth of a microsecond; one stick alone is split to the last
+     * digit.
+     */
     private const NARROW = 4e-7;
 
     /** @return list<list<Region>> at most so many; none where nothing is left to split */

@@ -8,7 +8,9 @@ use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Shape;
 
-/** Where a function that follows a stick may be in a region, by whatever shape, trim and override may be in force there. */
+/**
+ * Where a function that follows a stick may be in a region, by whatever shape, trim and override may be in force there.
+ */
 final readonly class ProportionalBounds
 {
     public function __construct(private Bounds $bounds, private Conditions $conditions) {}

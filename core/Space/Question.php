@@ -10,9 +10,11 @@ final readonly class Question
 {
     /**
      * @param  Region  $region  where it's asked
-     * @param  Closure(list<Observed>): int  $judge  whether it's so, as bits of {@see Truth}, of what is seen first and after each move
+     * @param  Closure(list<Observed>): int  $judge  whether it's so, as bits of {@see Truth}, of what is seen first
+     *              and after each move
      * @param  list<ControlMove>  $moves  each from the state that it's asked in
-     * @param  (Closure(list<Observed>): float)|null  $height  the higher, the more likely; guides the search, decides nothing
+     * @param  (Closure(list<Observed>): float)|null  $height  the higher, the more likely; guides the search, decides
+     *              nothing
      */
     public function __construct(
         public Region $region,

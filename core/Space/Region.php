@@ -6,8 +6,10 @@ namespace DuskSwitch\Core\Space;
 final readonly class Region
 {
     /**
-     * @param  array<int, non-empty-list<float>>  $points  by input of switches, buttons and memories: the values that it may have
-     * @param  array<int, array{float, float}>  $spans  by input of sticks, trims, dials and sliders: from where to where, both inclusive
+     * @param  array<int, non-empty-list<float>>  $points  by input of switches, buttons and memories: the values that
+     *              it may have
+     * @param  array<int, array{float, float}>  $spans  by input of sticks, trims, dials and sliders: from where to
+     *              where, both inclusive
      */
     public function __construct(public array $points, public array $spans) {}
 

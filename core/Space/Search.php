@@ -5,8 +5,8 @@ namespace DuskSwitch\Core\Space;
 use DuskSwitch\Core\Signal\Budget;
 
 /**
- * Looks for a hand for which something is so, or shows that there's none: a region in which it can't be told is split at what kept it from
- * being told, the part that looks most like it first; until all is told, or the budget is spent.
+ * Looks for a hand for which something is so, or shows that there's none: a region in which it can't be told is split
+ * at what kept it from being told, the part that looks most like it first; until all is told, or the budget is spent.
  */
 final class Search
 {

@@ -3,11 +3,11 @@
 namespace DuskSwitch\Core\Space;
 
 /**
- * Where a signal may be in a whole region: spans between two ends, both inclusive, rising and apart. Few are kept apart: a step's
- * values stay single points, so that they can be told from what lies between them.
+ * Where a signal may be in a whole region: spans between two ends, both inclusive, rising and apart. Few are kept
+ * apart: a step's values stay single points, so that they can be told from what lies between them.
  *
- * The ends are made by the same operations as the circuit's signals. Each of them keeps order in floating point, so no signal of the
- * region lies outside.
+ * The ends are made by the same operations as the circuit's signals. Each of them keeps order in floating point, so no
+ * signal of the region lies outside.
  */
 final class Spans
 {

@@ -6,7 +6,9 @@ use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\ProportionalFunction;
 
-/** Finds where a function's stick makes a condition change, to the last digit, so that a region can be split just there. */
+/**
+ * Finds where a function's stick makes a condition change, to the last digit, so that a region can be split just there.
+ */
 final class ThresholdFinder
 {
     /** Halvings from a whole way to the last digit. */

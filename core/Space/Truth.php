@@ -2,7 +2,10 @@
 
 namespace DuskSwitch\Core\Space;
 
-/** What a condition may be in a whole region: any of holds, fails and unknown, as bits (Kleene's strong three-valued logic). */
+/**
+ * What a condition may be in a whole region: any of holds, fails and unknown, as bits (Kleene's strong three-valued
+ * logic).
+ */
 final class Truth
 {
     public const HOLDS = 1;

@@ -16,9 +16,9 @@ use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Program\Source\OutputSource;
 
 /**
- * Whether a move changes nothing of a channel anywhere in a region: the same feeds, steps, shapes and overrides are in force before and
- * after it, and it moves nothing that flows into the channel. Spans alone can't tell that: the channel may be anywhere in the same
- * span before and after.
+ * Whether a move changes nothing of a channel anywhere in a region: the same feeds, steps, shapes and overrides are in
+ * force before and after it, and it moves nothing that flows into the channel. Spans alone can't tell that: the channel
+ * may be anywhere in the same span before and after.
  */
 final class UnchangedCheck
 {
@@ -32,7 +32,10 @@ final class UnchangedCheck
         $this->model = $before->model;
     }
 
-    /** True where the channel surely sends the same after the move as before, whatever that is; also where nothing is known by regions. */
+    /**
+     * True where the channel surely sends the same after the move as before, whatever that is; also where nothing is
+     * known by regions.
+     */
     public static function of(Observed $before, Observed $after, int $channel): bool
     {
         $output = $before instanceof Bounds ? $before->model->outputs[$channel] ?? null : null;

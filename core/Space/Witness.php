@@ -11,7 +11,8 @@ final readonly class Witness
     /**
      * @param  list<float>  $hand  in the order of the panel
      * @param  list<int>  $matters  the inputs that have a say in it
-     * @param  list<list<float>>  $script  hands that bring the memory to where it has to be, before the hand itself; none where nothing is remembered
+     * @param  list<list<float>>  $script  hands that bring the memory to where it has to be, before the hand itself;
+     *              none where nothing is remembered
      * @param  array<string, float>  $telemetry  by sensor, in base units; only values that are known
      */
     public function __construct(

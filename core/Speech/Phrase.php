@@ -23,7 +23,8 @@ final readonly class Phrase
             implode(
                 ' ',
                 array_map(
-                    fn (PhrasePart $token): string => $token->words ?? $this->value($token, $now[$token->value] ?? null),
+                    fn (PhrasePart $token): string => $token->words ??
+                        $this->value($token, $now[$token->value] ?? null),
                     $tokens,
                 ),
             ),

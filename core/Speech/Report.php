@@ -4,7 +4,9 @@ namespace DuskSwitch\Core\Speech;
 
 use DuskSwitch\Core\Program\Sense\Priority;
 
-/** How busy the voice was: airtime a minute, what was dropped or late, and which warnings would have been talked over. */
+/**
+ * How busy the voice was: airtime a minute, what was dropped or late, and which warnings would have been talked over.
+ */
 final readonly class Report
 {
     /** A warning that comes later than this is late (from memory). */

@@ -2,7 +2,10 @@
 
 namespace DuskSwitch\Core\Speech;
 
-/** The variometer's tone: higher and quicker beeps in lift, a long low tone in sink, silence in between; the interface plays it. */
+/**
+ * The variometer's tone: higher and quicker beeps in lift, a long low tone in sink, silence in between; the interface
+ * plays it.
+ */
 final class VarioTone
 {
     /** The silent band in m/s (from memory). */

@@ -53,7 +53,10 @@ final class Atmosphere
         return ($pressure * 100) / (self::R * ($celsius + 273.15));
     }
 
-    /** m/s that a probe shows at sea level for a pressure difference in pascals (incompressible: good to 0.5 % below 100 m/s). */
+    /**
+     * m/s that a probe shows at sea level for a pressure difference in pascals (incompressible: good to 0.5 % below 100
+     * m/s).
+     */
     public static function airspeed(float $pascals): float
     {
         return $pascals < 0 ? -sqrt((-2 * $pascals) / self::RHO0) : sqrt((2 * $pascals) / self::RHO0);

@@ -29,11 +29,15 @@ enum BusTrouble: string
     public function cure(): string
     {
         return match ($this) {
-            self::NoStream => 'Switch the controller\'s telemetry output on: until then only the link\'s own values show.',
+            self::NoStream => 'Switch the controller\'s telemetry output on: until then only the link\'s own values '.
+                'show.',
             self::Polarity => 'Cut the power at once and turn the plug round. A GPS that was reversed may be dead.',
-            self::WrongBus => 'Set the pin to the bus that the sensor\'s lamp shows: slow blink the older, quick the newer.',
-            self::NoSatellites => 'Go outside, antenna to the sky, away from video transmitter and receiver; a cold start takes about 30 s.',
-            self::WiresSwapped => 'Swap the GPS\'s two data wires: it counts no messages until then. 57,600 baud is common, else automatic.',
+            self::WrongBus => 'Set the pin to the bus that the sensor\'s lamp shows: slow blink the older, quick the '.
+                'newer.',
+            self::NoSatellites => 'Go outside, antenna to the sky, away from video transmitter and receiver; a cold '.
+                'start takes about 30 s.',
+            self::WiresSwapped => 'Swap the GPS\'s two data wires: it counts no messages until then. 57,600 baud is '.
+                'common, else automatic.',
             self::Stale => 'Delete all and discover again.',
         };
     }

@@ -121,7 +121,9 @@ final class Deriver
             DerivationKind::EnergyClimb => new Energy(),
             DerivationKind::WindSpeed => new RoundWind(false),
             DerivationKind::WindFrom => new RoundWind(true),
-            DerivationKind::Density => new Formula(fn (array $of): float => Atmosphere::density($of[0], $of[1] ?? 15.0)),
+            DerivationKind::Density => new Formula(
+                fn (array $of): float => Atmosphere::density($of[0], $of[1] ?? 15.0),
+            ),
             DerivationKind::TrueAirspeed => new Formula(
                 fn (array $of): ?float => ($of[1] ?? 0.0) > 0 ? Atmosphere::trueAirspeed($of[0], $of[1]) : null,
             ),

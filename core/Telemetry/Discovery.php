@@ -5,7 +5,9 @@ namespace DuskSwitch\Core\Telemetry;
 use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Program;
 
-/** What was found on the bus against what the chain promises: lost, doubled and silent values, each with cause and cure. */
+/**
+ * What was found on the bus against what the chain promises: lost, doubled and silent values, each with cause and cure.
+ */
 final readonly class Discovery
 {
     public function __construct(private Program $program, private SensorChain $chain) {}

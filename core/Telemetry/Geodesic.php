@@ -2,7 +2,10 @@
 
 namespace DuskSwitch\Core\Telemetry;
 
-/** Distance and bearing on the ellipsoid of WGS 84: T. Vincenty, Direct and Inverse Solutions of Geodesics on the Ellipsoid, Survey Review XXIII (1975). */
+/**
+ * Distance and bearing on the ellipsoid of WGS 84: T. Vincenty, Direct and Inverse Solutions of Geodesics on the
+ * Ellipsoid, Survey Review XXIII (1975).
+ */
 final class Geodesic
 {
     /** Semi-major axis in metres and flattening of WGS 84 (NIMA TR8350.2). */

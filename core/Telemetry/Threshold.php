@@ -4,8 +4,12 @@ namespace DuskSwitch\Core\Telemetry;
 
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
+use DuskSwitch\Core\Units\Figure;
 
-/** Telemetry conditions as their pilot reads them: in the document a level is in the base unit, here in the unit of its value. */
+/**
+ * Telemetry conditions as their pilot reads them: in the document a level is in the base unit, here in the unit of its
+ * value.
+ */
 final readonly class Threshold
 {
     public function __construct(private Values $values) {}
@@ -59,7 +63,7 @@ final readonly class Threshold
         return trim(
             $read['name'].
                 ($one->above ? ' above ' : ' below ').
-                str_replace('-', '−', (string) round($read['level'], 2)).
+                Figure::of($read['level'], 2).
                 ' '.
                 $read['unit'],
         );

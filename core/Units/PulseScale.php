@@ -15,7 +15,9 @@ final readonly class PulseScale
      */
     public function __construct(public float $centre, public float $span) {}
 
-    /** The pulse in whole µs, halves away from zero; pulses are positive, so cutting off after adding a half does it. */
+    /**
+     * The pulse in whole µs, halves away from zero; pulses are positive, so cutting off after adding a half does it.
+     */
     public function pulse(float $signal): int
     {
         return (int) ($this->centre + $this->span * $signal + 0.5);

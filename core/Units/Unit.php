@@ -53,7 +53,10 @@ enum Unit: string
         };
     }
 
-    /** A value in this unit, in the dimension's base unit. Exact by definition: 1 ft = 0.3048 m, 1 kn = 1852 m/h, 1 mi = 1609.344 m (BIPM, The International System of Units, and the international foot of 1959). */
+    /**
+     * A value in this unit, in the dimension's base unit. Exact by definition: 1 ft = 0.3048 m, 1 kn = 1852 m/h, 1 mi =
+     * 1609.344 m (BIPM, The International System of Units, and the international foot of 1959).
+     */
     public function toBase(float $value): float
     {
         return $this === self::Fahrenheit ? ($value - 32) / 1.8 : $value * $this->factor();

@@ -10,7 +10,10 @@ final class LiveBench
 {
     private const REQUESTS = 400;
 
-    /** @return array{array{float, float}, array{float, float}} ms, live and empty: half are faster, 95 of a hundred are faster */
+    /**
+     * @return array{array{float, float}, array{float, float}} ms, live and empty: half are faster, 95 of a hundred are
+     * faster
+     */
     public static function run(App $app): array
     {
         $document = json_decode(Given::demo('nightjar'));

@@ -37,7 +37,10 @@ final class ProofBench
         return [$states, $best, self::bruteForce(), $peak];
     }
 
-    /** @return array{float, float} seconds, p95 of 20: the proof after an edit of one expo, the document read anew; and reading and compiling alone */
+    /**
+     * @return array{float, float} seconds, p95 of 20: the proof after an edit of one expo, the document read anew; and
+     * reading and compiling alone
+     */
     public static function afterAnEdit(): array
     {
         $kit = [
@@ -63,7 +66,10 @@ final class ProofBench
         return [$proofs[18], $readings[18]];
     }
 
-    /** Every state, with each stick at its ends and in its middle: what the proof would cost without cones. From a sample of the states. */
+    /**
+     * Every state, with each stick at its ends and in its middle: what the proof would cost without cones. From a
+     * sample of the states.
+     */
     private static function bruteForce(): float
     {
         $circuit = Compiler::compile(self::program(), self::transmitter());

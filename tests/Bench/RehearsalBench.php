@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Bench;
 
+use DuskSwitch\Core\Format\FlightEncoder;
 use DuskSwitch\Core\Format\RehearsalEncoder;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Rehearsal\Flight;
@@ -24,7 +25,9 @@ final class RehearsalBench
     const done = arguments[0]
     const slider = document.querySelector('[role=slider][aria-label^=Time]')
     const box = slider.getBoundingClientRect()
-    const at = (share) => ({ clientX: box.left + 90 + share * (box.width - 95), clientY: box.top + 40, bubbles: true, pointerId: 1 })
+    const at = (share) => ({
+        clientX: box.left + 90 + share * (box.width - 95), clientY: box.top + 40, bubbles: true, pointerId: 1,
+    })
     slider.dispatchEvent(new PointerEvent('pointerdown', at(0)))
     const gaps = []
     let last = performance.now(), step = 0
@@ -38,7 +41,10 @@ final class RehearsalBench
     requestAnimationFrame(frame)
     JS;
 
-    /** @return array{float, float, float, int} seconds: flown and heard, the bare circuit, heard again after one alarm changed; bytes of its JSON, compressed */
+    /**
+     * @return array{float, float, float, int} seconds: flown and heard, the bare circuit, heard again after one alarm
+     * changed; bytes of its JSON, compressed
+     */
     public static function run(): array
     {
         $circuit = self::circuit(3.5);
@@ -61,7 +67,7 @@ final class RehearsalBench
             $heard = min($heard, (hrtime(true) - $start) / 1e9);
         }
         $json = [
-            ...RehearsalEncoder::flight(
+            ...FlightEncoder::columns(
                 $flight,
                 $circuit->program,
                 $circuit->panel->transmitter,

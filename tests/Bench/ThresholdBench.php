@@ -12,7 +12,10 @@ use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Tests\Core\Given;
 use DuskSwitch\Tests\Core\Hard;
 
-/** Programs that are hard to decide: three thresholds on each of three dials and two sliders beside eight switches; 16 outputs of 32 feeds. */
+/**
+ * Programs that are hard to decide: three thresholds on each of three dials and two sliders beside eight switches; 16
+ * outputs of 32 feeds.
+ */
 final class ThresholdBench
 {
     /** @return array{float, int, float} seconds; what stayed open; the peak of memory in MB */

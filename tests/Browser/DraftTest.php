@@ -7,7 +7,10 @@ use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 /** An edit is the pilot's until it is saved: whatever the browser, the network or the server does meanwhile. */
 final class DraftTest extends BrowserTestCase
 {
-    /** Before any script of the page runs: what becomes of a save. `window.dusk` is the switch, and `window.dusk.puts` counts. */
+    /**
+     * Before any script of the page runs: what becomes of a save. `window.dusk` is the switch, and `window.dusk.puts`
+     * counts.
+     */
     private const SAVES = <<<'JS'
     window.dusk = { mode: 'through', puts: 0 }
     const real = window.fetch
@@ -21,7 +24,11 @@ final class DraftTest extends BrowserTestCase
             if (mode === 'busy') return new Response('{"message": "busy", "faults": []}', { status: 503 })
             const answer = await real(asked, ...rest)
             if (mode === 'cut') { window.dusk.mode = 'through'; throw new TypeError('cut') }
-            if (mode === 'half') { window.dusk.mode = 'through'; return new Response((await answer.text()).slice(0, 200), { status: 200, headers: { 'Content-Type': 'application/json' } }) }
+            if (mode === 'half') {
+                window.dusk.mode = 'through'
+                const half = (await answer.text()).slice(0, 200)
+                return new Response(half, { status: 200, headers: { 'Content-Type': 'application/json' } })
+            }
             return answer
         }
         if (method === 'GET' && /aircraft\/\d+$/.test(url) && window.dusk.late) {
@@ -121,7 +128,8 @@ final class DraftTest extends BrowserTestCase
     {
         $page = $this->bench('Rook');
         $page->browser->executeScript(
-            "Object.defineProperty(navigator, 'onLine', { get: () => false }); window.dispatchEvent(new Event('offline'))",
+            "Object.defineProperty(navigator, 'onLine', { get: () => false }); window.dispatchEvent(new ".
+                "Event('offline'))",
         );
         $this->edit($page, 'roll', '22');
         $page->saved(2);

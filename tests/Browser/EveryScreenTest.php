@@ -57,7 +57,8 @@ final class EveryScreenTest extends BrowserTestCase
             self::assertSame(
                 [true, true],
                 $page->browser->executeScript(
-                    'const d = document.documentElement; return [d.scrollHeight <= innerHeight, d.scrollWidth <= innerWidth]',
+                    'const d = document.documentElement; return [d.scrollHeight <= innerHeight, d.scrollWidth <= '.
+                        'innerWidth]',
                 ),
                 'no page scroll',
             );

@@ -209,7 +209,9 @@ final readonly class Page
                 const done = arguments[0]
                 const loaded = () => performance.getEntriesByType('resource').length
                 const before = loaded()
-                const moves = document.getAnimations().filter((one) => one.playState === 'running' && one.effect?.getTiming().iterations !== Infinity).length
+                const moves = document.getAnimations().filter(
+                    (one) => one.playState === 'running' && one.effect?.getTiming().iterations !== Infinity
+                ).length
                 setTimeout(() => done(moves === 0 && loaded() === before), 120)
                 JS
                 ,
@@ -249,7 +251,9 @@ final readonly class Page
         $this->browser->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
 
         return $this->browser->executeAsyncScript(
-            "axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa']}).then(r => arguments[0](r.violations.map(v => v.id + ': ' + v.nodes.length + ' times, first at ' + v.nodes[0].target + ' ' + (v.nodes[0].any[0]?.message ?? ''))))",
+            "axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa']}).then(r => arguments[0](r.violations.map(v => v.id ".
+                "+ ': ' + v.nodes.length + ' times, first at ' + v.nodes[0].target + ' ' + ".
+                "(v.nodes[0].any[0]?.message ?? ''))))",
         );
     }
 
@@ -257,7 +261,9 @@ final readonly class Page
     public function tooSmall(): array
     {
         return $this->browser->executeScript(
-            "return [...document.querySelectorAll('body *')].filter(e => [...e.childNodes].some(n => n.nodeType === 3 && n.data.trim()) && !e.closest('[aria-hidden=true], .sr-only, script, style, noscript') && parseFloat(getComputedStyle(e).fontSize) < 14).map(e => e.textContent)",
+            "return [...document.querySelectorAll('body *')].filter(e => [...e.childNodes].some(n => n.nodeType === ".
+                "3 && n.data.trim()) && !e.closest('[aria-hidden=true], .sr-only, script, style, noscript') && ".
+                'parseFloat(getComputedStyle(e).fontSize) < 14).map(e => e.textContent)',
         );
     }
 }

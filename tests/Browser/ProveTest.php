@@ -110,7 +110,8 @@ final class ProveTest extends BrowserTestCase
         $page
             ->keys("[aria-label='Self-level, channel 6, upper edge']", "\u{E013}", "\u{E013}")
             ->until(fn (): bool => str_contains($page->text("[data-answer='level']"), '◀ 50 60 ▶'), 'the edge to move');
-        $page->until(fn (): bool => ($this->saved(2)->aboard->controller->modes[0]->to ?? 0) === 1135, 'it to be saved');
+        $page->until(fn (): bool => ($this->saved(2)->aboard->controller->modes[0]->to ?? 0) === 1135, 'it to be '.
+            'saved');
         self::assertSame(1025, $this->saved(2)->aboard->controller->modes[0]->from);
     }
 

@@ -139,7 +139,9 @@ final class SenseTest extends BrowserTestCase
     public function test_what_was_typed_last_is_in_the_phase_however_slow_the_answer(): void
     {
         $page = $this->pageWith(
-            "const real = window.fetch; window.fetch = (what, how) => String(what.url ?? what).includes('/api/threshold') ? new Promise((go) => setTimeout(() => go(real(what, how)), 1500)) : real(what, how)",
+            'const real = window.fetch; window.fetch = (what, how) => String(what.url ?? '.
+                "what).includes('/api/threshold') ? new Promise((go) => setTimeout(() => go(real(what, how)), 1500)) ".
+                ': real(what, how)',
         );
         $page->open('/aircraft/4/wire/phases');
         $page->press('New phase')->fill('#phase-name', 'Far up')->choose('#condition-of', 'Highest');

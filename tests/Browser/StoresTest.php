@@ -133,7 +133,8 @@ final class StoresTest extends BrowserTestCase
         $page->fill("[data-item='legs-6'] [aria-label='Until, m']", '11');
         $page->press('Keep it');
         $page->until(
-            fn (): bool => str_contains($page->text("[data-definition='low-circuits']"), '21 legs · plane, flying wing'),
+            fn (): bool => str_contains($page->text("[data-definition='low-circuits']"), '21 legs · plane, flying '.
+                'wing'),
             'the script of its own',
         );
 

@@ -235,7 +235,8 @@ final class WireViewsTest extends BrowserTestCase
         $page->until(fn (): bool => $this->saved(3)->function('roll')?->shapes['main']->expo === 0.37, 'the new expo');
         $page->open('/aircraft/3/wire/sheet');
         $page->until(
-            fn (): bool => $page->has('[data-changed]') && $page->text('[data-changed]') === '▲ One line to enter again',
+            fn (): bool => $page->has('[data-changed]') && $page->text('[data-changed]') === '▲ One line to enter '.
+                'again',
             'the line that changed',
         );
         self::assertStringContainsString('▲ entered as rate', $page->text("[data-section='Rates and expo']"));

@@ -166,7 +166,9 @@ final class BadDefinitionTest extends TestCase
                 ...$circuit,
                 fn ($d) => ($d->legs[16]->climb = -8),
                 'legs[16]',
-                'goes 40 m below the ground: a plane begins it at 40 m, sinks 8 m/s and meets the ground after 5 s of 10. Let it land with "until": 0, let it level off with "until", end it before, or climb higher before',
+                'goes 40 m below the ground: a plane begins it at 40 m, sinks 8 m/s and meets the ground after 5 s '.
+                    'of 10. Let it land with "until": 0, let it level off with "until", end it before, or climb '.
+                    'higher before',
             ],
             'a glide into the ground' => [
                 ...$thermal,

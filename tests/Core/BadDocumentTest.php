@@ -223,7 +223,8 @@ final class BadDocumentTest extends TestCase
     public function test_a_cycle_is_spelled_out(): void
     {
         $this->expectExceptionMessage(
-            'this goes in a circle: the active phase needs function "Flaps", which needs condition "slow", which needs the active phase',
+            'this goes in a circle: the active phase needs function "Flaps", which needs condition "slow", which '.
+                'needs the active phase',
         );
         Given::program([
             'phases' => [
@@ -320,7 +321,8 @@ final class BadDocumentTest extends TestCase
             (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'),
         );
         $this->expectExceptionMessageMatches(
-            '/controls\[1\]\.positions.*\ncontrols\[1\]\.id: there is already a control "flick-a".*\n(.*\n)*pulse\.span/',
+            '/controls\[1\]\.positions.*\ncontrols\[1\]\.id: there is already a control '.
+                '"flick-a".*\n(.*\n)*pulse\.span/',
         );
         TransmitterDecoder::decode($text);
     }

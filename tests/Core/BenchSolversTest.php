@@ -16,7 +16,10 @@ use PHPUnit\Framework\TestCase;
 /** Solvers by round trip: apply the answer, read again, and it's right. */
 final class BenchSolversTest extends TestCase
 {
-    /** @return array<string, array{string, bool, float, float}> transmitter, reversed, what the controller adds and multiplies */
+    /**
+     * @return array<string, array{string, bool, float, float}> transmitter, reversed, what the controller adds and
+     * multiplies
+     */
     public static function benches(): array
     {
         // Readings seen at the centre: 1493, 1520, 1530 (common practice).
@@ -50,7 +53,10 @@ final class BenchSolversTest extends TestCase
         self::assertEqualsWithDelta(1500, $reads($solved, 0), 1.0);
     }
 
-    /** @return array<string, array{bool, array{float, float, float}}> reversed; what is read at the low end, in the middle and at the high end of the stick */
+    /**
+     * @return array<string, array{bool, array{float, float, float}}> reversed; what is read at the low end, in the
+     * middle and at the high end of the stick
+     */
     public static function uneven(): array
     {
         return [
@@ -62,7 +68,8 @@ final class BenchSolversTest extends TestCase
     }
 
     /**
-     * What a controller reads isn't straight: between the three points it is. The centre lies where those lines read 1500.
+     * What a controller reads isn't straight: between the three points it is. The centre lies where those lines read
+     * 1500.
      *
      * @param  array{float, float, float}  $read
      */
@@ -150,7 +157,10 @@ final class BenchSolversTest extends TestCase
         self::assertStringContainsString('this would take a travel of', $told(1300, 1500, 1700));
     }
 
-    /** A reversed channel's low end of the stick is its longest pulse; what is kept rises. The throttle's centre stays where it was. */
+    /**
+     * A reversed channel's low end of the stick is its longest pulse; what is kept rises. The throttle's centre stays
+     * where it was.
+     */
     public function test_what_was_read_is_kept_from_the_shortest_pulse_on(): void
     {
         $d = json_decode(Given::demo('nightjar'));

@@ -19,7 +19,10 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Binding with the simulated receiver: it needs the right order, distance, sub-type and firmware, and fails as real ones do. */
+/**
+ * Binding with the simulated receiver: it needs the right order, distance, sub-type and firmware, and fails as real
+ * ones do.
+ */
 final class BindingTest extends TestCase
 {
     private static function kit(string $demo, ?callable $spoil = null): InstalledKit
@@ -234,7 +237,10 @@ final class BindingTest extends TestCase
         );
     }
 
-    /** @return iterable<string, array{ReceiverFault, list<BindingAction>, string, bool, bool, bool}> after binding: acts, what is said, hears, reads, arrives */
+    /**
+     * @return iterable<string, array{ReceiverFault, list<BindingAction>, string, bool, bool, bool}> after binding:
+     * acts, what is said, hears, reads, arrives
+     */
     public static function troubles(): iterable
     {
         yield 'two generations' => [

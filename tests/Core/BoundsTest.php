@@ -79,7 +79,10 @@ final class BoundsTest extends TestCase
         }
     }
 
-    /** A move that is said to change nothing of a channel changes nothing of it for any hand; and in large regions half of what no hand sees changing is said. */
+    /**
+     * A move that is said to change nothing of a channel changes nothing of it for any hand; and in large regions half
+     * of what no hand sees changing is said.
+     */
     public function test_what_is_said_to_stay_the_same_stays_the_same(): void
     {
         $same = $moved = $unsaid = 0;

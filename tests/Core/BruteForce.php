@@ -16,8 +16,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Dangers found by trying: single hands, a great many, and hands one after another in time. It knows nothing of regions and shares no
- * line with the rules; what it finds is real, what it doesn't find proves nothing.
+ * Dangers found by trying: single hands, a great many, and hands one after another in time. It knows nothing of regions
+ * and shares no line with the rules; what it finds is real, what it doesn't find proves nothing.
  */
 final class BruteForce
 {

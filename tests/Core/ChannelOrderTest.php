@@ -38,7 +38,8 @@ final class ChannelOrderTest extends TestCase
     public static function orders(): array
     {
         $expects =
-            'Keel F4 expects roll, pitch, throttle, yaw on channels 1 to 4; there is Roll, Pitch, Throttle, Yaw. Change the order here, or in the controller, not in both';
+            'Keel F4 expects roll, pitch, throttle, yaw on channels 1 to 4; there is Roll, Pitch, Throttle, Yaw. '.
+                'Change the order here, or in the controller, not in both';
 
         return [
             'as it is expected' => [fn () => null, []],
@@ -50,7 +51,8 @@ final class ChannelOrderTest extends TestCase
                     [
                         'output:2',
                         [2],
-                        'Pitch carries yaw beside pitch, and Keel F4 mixes by itself: both would be mixed twice. Take yaw out of channel 2',
+                        'Pitch carries yaw beside pitch, and Keel F4 mixes by itself: both would be mixed twice. '.
+                            'Take yaw out of channel 2',
                     ],
                 ],
             ],
@@ -62,7 +64,8 @@ final class ChannelOrderTest extends TestCase
                     [
                         'output:1',
                         [1, 2, 3],
-                        'Keel F4 expects throttle, roll, pitch, yaw on channels 1 to 4; there is Roll, Pitch, Throttle, Yaw. Change the order here, or in the controller, not in both',
+                        'Keel F4 expects throttle, roll, pitch, yaw on channels 1 to 4; there is Roll, Pitch, '.
+                            'Throttle, Yaw. Change the order here, or in the controller, not in both',
                     ],
                 ],
             ],

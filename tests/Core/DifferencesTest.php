@@ -204,7 +204,8 @@ final class DifferencesTest extends TestCase
                 },
                 '3 Motor feed 1: Throttle 100 % → Throttle 100 %, 0.5 s late, slow 2 s up, 0.5 s down',
             ],
-            'a controller' => ['nightjar', fn ($d) => ($d->controller = 'keel-mite'), 'Controller: keel-f4 → keel-mite'],
+            'a controller' => ['nightjar', fn ($d) => ($d->controller = 'keel-mite'), 'Controller: keel-f4 → '.
+                'keel-mite'],
             'the whole aircraft' => [
                 'dunlin',
                 function ($d): void {

@@ -253,7 +253,9 @@ final class DualRatesTest extends TestCase
     public function test_a_rate_that_nothing_switches_any_more_is_told(): void
     {
         $bare = TransmitterDecoder::decode(
-            '{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, "pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": []}',
+            '{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, '.
+                '"pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, '.
+                '"controls": []}',
         );
         $circuit = self::elevator();
         $moved = TransmitterMove::to($circuit->program, $circuit->panel->transmitter, $bare);

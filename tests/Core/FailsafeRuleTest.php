@@ -8,13 +8,17 @@ use PHPUnit\Framework\TestCase;
 /** The failsafe of each channel to the microsecond: arm, motor and mode. */
 final class FailsafeRuleTest extends TestCase
 {
-    /** @return array<string, array{string|int, string|null, string|null}> the arm channel's failsafe, what is said where it isn't needed, and where coming home needs it */
+    /**
+     * @return array<string, array{string|int, string|null, string|null}> the arm channel's failsafe, what is said where
+     * it isn't needed, and where coming home needs it
+     */
     public static function losses(): array
     {
         $armed = fn (int $pulse): string => "its failsafe gives {$pulse} µs, in the arm range";
         $drops = fn (
             int $pulse,
-        ): string => "its failsafe gives {$pulse} µs, which disarms; on signal loss the controller comes home and needs this channel for it: it drops instead";
+        ): string => "its failsafe gives {$pulse} µs, which disarms; on signal loss the controller comes home and ".
+            'needs this channel for it: it drops instead';
 
         return [
             'the last' => ['hold', 'stays armed without a link', 'stays armed without a link'],
@@ -40,7 +44,7 @@ final class FailsafeRuleTest extends TestCase
             $said = implode(
                 "\n",
                 Judged::says(
-                    Judged::school('two channels, two switches', function (array $d) use ($does, $loss): array {
+                    Judged::school('two channels two switches', function (array $d) use ($does, $loss): array {
                         foreach ($d['aboard']['failsafe'] as $place => $one) {
                             $d['aboard']['failsafe'][$place]['does'] = $one['channel'] === 5 ? $does : $one['does'];
                         }
@@ -57,7 +61,10 @@ final class FailsafeRuleTest extends TestCase
         }
     }
 
-    /** @return array<string, array{string|int, bool, string|null}> the motor's failsafe, behind a controller or not, and what is said */
+    /**
+     * @return array<string, array{string|int, bool, string|null}> the motor's failsafe, behind a controller or not, and
+     * what is said
+     */
     public static function motors(): array
     {
         return [
@@ -78,7 +85,7 @@ final class FailsafeRuleTest extends TestCase
     #[DataProvider('motors')]
     public function test_the_motor_without_a_link(string|int $does, bool $controller, ?string $wanted): void
     {
-        [$school, $channel] = $controller ? ['two channels, two switches', 1] : ['plane with a motor cut', 3];
+        [$school, $channel] = $controller ? ['two channels two switches', 1] : ['plane with a motor cut', 3];
         $said = implode(
             "\n",
             Judged::says(
@@ -101,7 +108,7 @@ final class FailsafeRuleTest extends TestCase
         $at = fn (string|int $does, array $more = []): string => implode(
             "\n",
             Judged::says(
-                Judged::school('two channels, two switches', function (array $d) use ($does, $more): array {
+                Judged::school('two channels two switches', function (array $d) use ($does, $more): array {
                     foreach ($d['aboard']['failsafe'] as $place => $one) {
                         $d['aboard']['failsafe'][$place]['does'] = $one['channel'] === 6 ? $does : $one['does'];
                     }
@@ -118,7 +125,8 @@ final class FailsafeRuleTest extends TestCase
         self::assertSame('', $at('hold'));
         self::assertSame('', $at('off'));
         self::assertStringContainsString(
-            'its failsafe gives 1700 µs, outside of every mode that saves the aircraft. Choose a pulse in the range of Ruhig, or no pulses',
+            'its failsafe gives 1700 µs, outside of every mode that saves the aircraft. Choose a pulse in the range '.
+                'of Ruhig, or no pulses',
             $at(1700),
         );
         self::assertStringContainsString(

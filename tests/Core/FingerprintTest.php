@@ -89,7 +89,11 @@ final class FingerprintTest extends TestCase
         $before = self::prints('nightjar');
         $after = self::prints('nightjar', $change);
         $changed = array_keys(
-            array_filter($before, fn (string $print, string $of): bool => $after[$of] !== $print, ARRAY_FILTER_USE_BOTH),
+            array_filter(
+                $before,
+                fn (string $print, string $of): bool => $after[$of] !== $print,
+                ARRAY_FILTER_USE_BOTH,
+            ),
         );
         sort($changed);
         sort($untested);

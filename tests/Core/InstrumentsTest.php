@@ -87,7 +87,8 @@ final class InstrumentsTest extends TestCase
         [$body->climb, $body->height] = [2.0, 100.0];
         $climbs = array_column(self::read([['id' => 'vario', 'sensor' => 'skylark-vario']], 800, $body), 'vario-climb');
         $mean = array_sum($climbs) / count($climbs);
-        $deviation = sqrt(array_sum(array_map(fn (float $one): float => ($one - $mean) ** 2, $climbs)) / count($climbs));
+        $squares = array_map(fn (float $one): float => ($one - $mean) ** 2, $climbs);
+        $deviation = sqrt(array_sum($squares) / count($climbs));
 
         self::assertEqualsWithDelta(2.0, $mean, 0.01);
         self::assertEqualsWithDelta(0.08, $deviation, 0.01);

@@ -47,7 +47,8 @@ final class JitterTest extends TestCase
             self::fail('It was taken');
         };
 
-        // A roll channel of ± 512 µs at full weight: 5 % of the stick are 25.6 µs each way, and no dead band may be larger.
+        // A roll channel of ± 512 µs at full weight: 5 % of the stick are 25.6 µs each way, and no dead band may be
+        // larger.
         self::assertInstanceOf(
             Program::class,
             Jitter::quiet(self::straight(), self::straight()->program->output(1) ?? self::fail(), 1475.5, 1524.5),

@@ -37,7 +37,8 @@ final class KeyingTest extends TestCase
     /** @return array<string, array{int, string, string, int}> */
     public static function positions(): array
     {
-        // Offsets −50, −220, and −250 with rate −63: where pilots end up by nudging on such a transmitter (common practice).
+        // Offsets −50, −220, and −250 with rate −63: where pilots end up by nudging on such a transmitter (common
+        // practice).
         return [
             'the offset reaches' => [1460, '−50 points', '0 %', 1460],
             'further down' => [1324, '−220 points', '0 %', 1324],

@@ -107,7 +107,7 @@ final class MendsTest extends TestCase
                 $program->outputs,
             );
             $functions = array_map(
-                fn (PilotFunction $one): PilotFunction => ! ($one instanceof SteppedFunction) || $random->getInt(0, 2) > 0
+                fn (PilotFunction $one): PilotFunction => ! $one instanceof SteppedFunction || $random->getInt(0, 2) > 0
                     ? $one
                     : new SteppedFunction(
                         $one->id,

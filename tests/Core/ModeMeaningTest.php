@@ -8,6 +8,7 @@ use DuskSwitch\Core\Proof\ControllerView;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\StateMap;
+use DuskSwitch\Core\Space\Observed;
 use DuskSwitch\Core\Space\Truth;
 use PHPUnit\Framework\TestCase;
 
@@ -17,7 +18,7 @@ final class ModeMeaningTest extends TestCase
     public function test_which_of_two_modes_wins_is_said_only_where_both_are_in_the_order(): void
     {
         $with = fn (array $priority): array => Judged::says(
-            Judged::school('two channels, two switches', function (array $d) use ($priority): array {
+            Judged::school('two channels two switches', function (array $d) use ($priority): array {
                 $d['aboard']['controller']['modes'][0]['to'] = 1400;
                 $d['aboard']['controller'] += $priority === [] ? [] : ['priority' => $priority];
 
@@ -26,7 +27,8 @@ final class ModeMeaningTest extends TestCase
             'slots-apart',
         );
         $told = [
-            'warning: The slots of Ruhig and Heim both hold 1300 to 1400 µs of channel 6. End one where the other begins, or say which wins',
+            'warning: The slots of Ruhig and Heim both hold 1300 to 1400 µs of channel 6. End one where the other '.
+                'begins, or say which wins',
         ];
 
         self::assertSame($told, $with([]));
@@ -38,7 +40,7 @@ final class ModeMeaningTest extends TestCase
     public function test_arm_steps_that_do_not_say_which_arms_leave_it_open(): void
     {
         $with = fn (callable $change): Judgement => Judged::judged(
-            Judged::school('two channels, two switches', $change),
+            Judged::school('two channels two switches', $change),
             'arm-channel-alone',
         );
 
@@ -87,7 +89,7 @@ final class ModeMeaningTest extends TestCase
     public function test_a_dangerous_mode_in_the_middle_of_a_switch_is_passed(): void
     {
         $with = fn (int $from, int $to, int $channel = 6): array => Judged::says(
-            Judged::school('two channels, two switches', function (array $d) use ($from, $to, $channel): array {
+            Judged::school('two channels two switches', function (array $d) use ($from, $to, $channel): array {
                 $d['aboard']['controller']['modes'][] = [
                     'channel' => $channel,
                     'from' => $from,
@@ -102,7 +104,8 @@ final class ModeMeaningTest extends TestCase
 
         self::assertSame(
             [
-                'warning: Salto lies in the middle of a three-position switch, Left face, which passes it on every way from end to end. Put it at an end, or on a switch of its own',
+                'warning: Salto lies in the middle of a three-position switch, Left face, which passes it on every '.
+                    'way from end to end. Put it at an end, or on a switch of its own',
             ],
             $with(1450, 1550),
         );
@@ -113,7 +116,7 @@ final class ModeMeaningTest extends TestCase
 
     public function test_the_map_has_a_cell_for_each_position_of_the_switches_that_have_a_say(): void
     {
-        $map = StateMap::of(Judged::school('two channels, two switches', fn (array $d): array => $d));
+        $map = StateMap::of(Judged::school('two channels two switches', fn (array $d): array => $d));
 
         self::assertCount(6, $map->cells);
         self::assertCount(6, array_unique(array_map(fn ($one): string => implode(' ', $one->hand->hand), $map->cells)));
@@ -123,7 +126,7 @@ final class ModeMeaningTest extends TestCase
     /** A range holds from its low end on, and up to its high end without it. */
     public function test_a_span_of_pulses_is_in_a_range_out_of_it_or_both(): void
     {
-        $seen = fn (int ...$span): \DuskSwitch\Core\Space\Observed => new class([$span]) implements \DuskSwitch\Core\Space\Observed
+        $seen = fn (int ...$span): Observed => new class([$span]) implements Observed
         {
             /** @param  list<array{int, int}>  $pulses */
             public function __construct(private array $pulses) {}
@@ -191,9 +194,9 @@ final class ModeMeaningTest extends TestCase
         );
     }
 
-    public function test_of_steps_that_say_nothing_the_first_is_enough_and_those_that_say_something_are_still_judged(): void
+    public function test_of_steps_that_say_nothing_the_first_is_enough_and_those_that_speak_are_judged(): void
     {
-        $evidence = Judged::school('two channels, two switches', function (array $d): array {
+        $evidence = Judged::school('two channels two switches', function (array $d): array {
             // In the order of the steps: the first two say nothing, the last lies in another mode's range.
             unset($d['functions'][1]['steps'][0]['means'], $d['functions'][1]['steps'][1]['means']);
             $d['functions'][1]['steps'][2]['means'] = ['mode' => 'steady'];
@@ -213,7 +216,7 @@ final class ModeMeaningTest extends TestCase
     public function test_arming_by_a_button_or_by_no_range_asks_nothing_of_the_arm_channel(): void
     {
         foreach ([['by' => 'button'], ['by' => 'sticks'], ['by' => 'throttle']] as $arming) {
-            $evidence = Judged::school('two channels, two switches', function (array $d) use ($arming): array {
+            $evidence = Judged::school('two channels two switches', function (array $d) use ($arming): array {
                 $d['aboard']['controller']['arming'] = $arming;
 
                 return $d;
@@ -230,7 +233,7 @@ final class ModeMeaningTest extends TestCase
     public function test_a_mode_that_goes_by_way_of_another_channel_is_judged_all_the_same(): void
     {
         $with = fn (string $means): array => Judged::says(
-            Judged::school('two channels, two switches', function (array $d) use ($means): array {
+            Judged::school('two channels two switches', function (array $d) use ($means): array {
                 $d['functions'][1]['steps'][0]['means'] = ['mode' => $means];
                 foreach ($d['outputs'] as $place => $one) {
                     if ($one['channel'] === 6) {
@@ -274,11 +277,14 @@ final class ModeMeaningTest extends TestCase
         self::assertSame(Answer::Proven, $with(2)->answer);
     }
 
-    /** A step that means no mode: in the range of a flight mode or a dangerous one an error, in that of a beeper, or of a mode that nobody knows, a warning. */
+    /**
+     * A step that means no mode: in the range of a flight mode or a dangerous one an error, in that of a beeper, or of
+     * a mode that nobody knows, a warning.
+     */
     public function test_a_step_that_means_nothing_in_a_range_weighs_as_much_as_the_mode(): void
     {
         $with = fn (string $mode): array => Judged::says(
-            Judged::school('two channels, two switches', function (array $d) use ($mode): array {
+            Judged::school('two channels two switches', function (array $d) use ($mode): array {
                 $d['functions'][] = [
                     'id' => 'licht',
                     'name' => 'Licht',
@@ -317,7 +323,7 @@ final class ModeMeaningTest extends TestCase
     public function test_two_ranges_over_one_another_are_as_meant_where_it_is_said_which_wins(): void
     {
         $with = fn (array $priority): array => Judged::says(
-            Judged::school('two channels, two switches', function (array $d) use ($priority): array {
+            Judged::school('two channels two switches', function (array $d) use ($priority): array {
                 $d['aboard']['controller']['modes'][0]['to'] = 1600;
                 $d['aboard']['controller'] += $priority === [] ? [] : ['priority' => $priority];
 

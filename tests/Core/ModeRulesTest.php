@@ -57,7 +57,8 @@ final class ModeRulesTest extends TestCase
 
         self::assertSame(
             [
-                'warning: Come home can\'t be reached: no position puts channel 6 between 1600 and 1800 µs. Give it a position, or take its slot away',
+                'warning: Come home can\'t be reached: no position puts channel 6 between 1600 and 1800 µs. Give it '.
+                    'a position, or take its slot away',
             ],
             self::says($context, 'every-mode-reachable'),
         );
@@ -79,7 +80,8 @@ final class ModeRulesTest extends TestCase
         );
         self::assertSame(
             [
-                'warning: Come home can\'t be reached: no output sends on channel 15. Give it a position, or take its slot away',
+                'warning: Come home can\'t be reached: no output sends on channel 15. Give it a position, or take '.
+                    'its slot away',
             ],
             self::says($context, 'every-mode-reachable'),
         );
@@ -100,7 +102,8 @@ final class ModeRulesTest extends TestCase
 
         self::assertSame(
             [
-                'warning: Come home is 10 µs from the edge of its slot (channel 6 at 1500 µs): jitter can change the mode',
+                'warning: Come home is 10 µs from the edge of its slot (channel 6 at 1500 µs): jitter can change the '.
+                    'mode',
             ],
             array_map(fn (string $one): string => str_replace('error', 'warning', $one), $near),
         );

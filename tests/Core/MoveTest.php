@@ -136,7 +136,10 @@ final class MoveTest extends TestCase
             'outputs' => [['channel' => 5, 'name' => 'Mode', 'feeds' => [['from' => 'mode']]]],
         ]);
         $one =
-            '{"format": "dusk-switch/transmitter", "version": 1, "id": "small", "name": "Small", "channels": 6, "pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": [{"id": "flip", "name": "Flip", "kind": "switch", "positions": 2, "rest": "away", "place": [10, 10]}]}';
+            '{"format": "dusk-switch/transmitter", "version": 1, "id": "small", "name": "Small", "channels": 6, '.
+                '"pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, '.
+                '"controls": [{"id": "flip", "name": "Flip", "kind": "switch", "positions": 2, "rest": "away", '.
+                '"place": [10, 10]}]}';
         $small = \DuskSwitch\Core\Format\TransmitterDecoder::decode($one);
         $moved = TransmitterMove::to($program->program, $program->panel->transmitter, $small);
 
@@ -153,7 +156,9 @@ final class MoveTest extends TestCase
     public function test_what_nothing_can_choose_is_left_out_and_told(): void
     {
         $bare =
-            '{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, "pulse": {"centre": 1500, "span": 300}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": []}';
+            '{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, '.
+                '"pulse": {"centre": 1500, "span": 300}, "gimbals": {"left": [40, 50], "right": [60, 50]}, '.
+                '"controls": []}';
         $bare = \DuskSwitch\Core\Format\TransmitterDecoder::decode($bare);
         $petrel = Given::circuit(Given::demo('petrel'));
         $moved = TransmitterMove::to($petrel->program, $petrel->panel->transmitter, $bare);
@@ -171,7 +176,9 @@ final class MoveTest extends TestCase
     public function test_a_hold_that_is_lost_is_said_aloud(): void
     {
         $bare =
-            '{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, "pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, "controls": []}';
+            '{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, '.
+                '"pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, '.
+                '"controls": []}';
         $tern = Given::program([
             'functions' => [
                 [
@@ -190,7 +197,8 @@ final class MoveTest extends TestCase
         )->losses;
 
         self::assertContains(
-            'Throttle is not held at -100 % any more: nothing is left to hold it with. Give it a control before you fly',
+            'Throttle is not held at -100 % any more: nothing is left to hold it with. Give it a control before you '.
+                'fly',
             $losses,
         );
     }

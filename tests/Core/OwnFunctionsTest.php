@@ -179,7 +179,8 @@ final class OwnFunctionsTest extends TestCase
             ['quer', 'roll'],
             self::ids(self::fit(self::plane(), $text([$roll('quer', 'other')])), ['quer', 'roll']),
         );
-        // A switched function is none that follows a stick, and flaps whose steps say nothing can't be told from one another.
+        // A switched function is none that follows a stick, and flaps whose steps say nothing can't be told from one
+        // another.
         $switched = ['id' => 'quer', 'name' => 'Quer', 'purpose' => 'roll', 'steps' => [['id' => 'a', 'value' => 0]]];
         self::assertSame(['quer', 'roll'], self::ids(self::fit(self::plane(), $text([$switched])), ['quer', 'roll']));
         $flaps = [

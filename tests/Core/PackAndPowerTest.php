@@ -68,7 +68,8 @@ final class PackAndPowerTest extends TestCase
             Rehearsal::listen($half, $circuit->program, $circuit->panel->transmitter, Given::catalogue())->verdict,
         );
         self::assertContains(
-            'The pack was 50 % full at power-up. Used capacity counts from 0 there and knows nothing of it: only the voltage tells.',
+            'The pack was 50 % full at power-up. Used capacity counts from 0 there and knows nothing of it: only the '.
+                'voltage tells.',
             $says,
         );
     }
@@ -87,7 +88,8 @@ final class PackAndPowerTest extends TestCase
 
     public function test_ten_times_the_power_is_ten_decibels_and_three_times_as_far(): void
     {
-        // 10 mW to 100 mW is 10 dB (common practice); free space falls with the square of the distance (Recommendation ITU-R P.525).
+        // 10 mW to 100 mW is 10 dB (common practice); free space falls with the square of the distance
+        // (Recommendation ITU-R P.525).
         $body = new Body();
         $body->north = 400.0;
         $margin = fn (float $milliwatts): float => (new RadioLink(

@@ -112,19 +112,22 @@ final class PhaseEditTest extends TestCase
             'hidden behind another' => [
                 [$at('soft', $away), $at('wild', ['all' => [$away, ['control' => 'flick-a', 'at' => 'away']]])],
                 [
-                    'Wild can never be active: where Flick C away and Flick A away, a phase before it is active. Cure: move it before Soft, or choose another position',
+                    'Wild can never be active: where Flick C away and Flick A away, a phase before it is active. '.
+                        'Cure: move it before Soft, or choose another position',
                 ],
             ],
             'contradicts itself' => [
                 [$at('soft', ['all' => [$away, ['not' => $away]]])],
                 [
-                    'Soft can never be active: where Flick C away and not Flick C away, nothing ever is. Cure: choose a position that no other phase takes',
+                    'Soft can never be active: where Flick C away and not Flick C away, nothing ever is. Cure: '.
+                        'choose a position that no other phase takes',
                 ],
             ],
             'always there' => [
                 [$at('soft', ['any' => [$away, ['not' => $away]]])],
                 [
-                    'Main can never be active: one of the others always is. Cure: leave a position of the switch free for it',
+                    'Main can never be active: one of the others always is. Cure: leave a position of the switch '.
+                        'free for it',
                 ],
             ],
             'by a step of a function' => [[$at('soft', ['step' => ['flaps', 'full']])], []],

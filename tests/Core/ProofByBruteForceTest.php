@@ -16,7 +16,10 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** The proof against brute force, on aircraft of every school that were spoiled at random: no danger is missed, none is invented. */
+/**
+ * The proof against brute force, on aircraft of every school that were spoiled at random: no danger is missed, none is
+ * invented.
+ */
 final class ProofByBruteForceTest extends TestCase
 {
     private const JUDGED = [
@@ -117,7 +120,8 @@ final class ProofByBruteForceTest extends TestCase
     }
 
     /**
-     * A hand that a pilot can have: sticks, trims, dials and sliders on their way, switches in a position that they have.
+     * A hand that a pilot can have: sticks, trims, dials and sliders on their way, switches in a position that they
+     * have.
      *
      * @param  list<float>  $hand
      */

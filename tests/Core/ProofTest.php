@@ -30,7 +30,10 @@ final class ProofTest extends TestCase
     private static function found(Program $program, string $rule): array
     {
         return array_values(
-            array_filter(Proof::of(Given::context($program))->findings, fn (Finding $one): bool => $one->rule === $rule),
+            array_filter(
+                Proof::of(Given::context($program))->findings,
+                fn (Finding $one): bool => $one->rule === $rule,
+            ),
         );
     }
 
@@ -296,7 +299,8 @@ final class ProofTest extends TestCase
 
     public function test_ends_and_centre_are_judged_as_the_controller_reads_them(): void
     {
-        // It shows 2 % more than is sent, and 6 µs more in the middle: 1000, 1500 and 2000 µs are read as 996, 1506 and 2016.
+        // It shows 2 % more than is sent, and 6 µs more in the middle: 1000, 1500 and 2000 µs are read as 996, 1506 and
+        // 2016.
         $read = fn (\stdClass $d) => ($d->aboard->readings = [
             ['channel' => 1, 'sent' => [1000, 1500, 2000], 'read' => [996, 1506, 2016]],
         ]);

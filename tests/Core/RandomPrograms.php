@@ -10,7 +10,10 @@ use DuskSwitch\Core\Signal\Compiler;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Programs with names, controls and mixing that nobody would choose, in every family: dials, sliders, trims, memories, telemetry, several motors. */
+/**
+ * Programs with names, controls and mixing that nobody would choose, in every family: dials, sliders, trims, memories,
+ * telemetry, several motors.
+ */
 final class RandomPrograms
 {
     private const STICKS = ['roll', 'pitch', 'throttle', 'yaw'];

@@ -110,7 +110,10 @@ final class RecipePropertiesTest extends TestCase
         }
     }
 
-    /** @return list<array{Program, RecipeSettings}> all kinds of settings; what a recipe refuses is left out, and it refuses few */
+    /**
+     * @return list<array{Program, RecipeSettings}> all kinds of settings; what a recipe refuses is left out, and it
+     * refuses few
+     */
     private function built(Recipe $recipe, Family $family): array
     {
         $random = new Randomizer(new Mt19937(crc32($recipe->id())));

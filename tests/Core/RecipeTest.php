@@ -481,7 +481,8 @@ final class RecipeTest extends TestCase
             ->notes;
         self::assertSame(
             [
-                'Quayside 8 has not a slider or a dial left for Camera tilt: nothing moves it until you give it a control',
+                'Quayside 8 has not a slider or a dial left for Camera tilt: nothing moves it until you give it a '.
+                    'control',
             ],
             $notes,
         );

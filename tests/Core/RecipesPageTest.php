@@ -19,9 +19,13 @@ final class RecipesPageTest extends TestCase
     private static function page(): string
     {
         $head =
-            "# Airframe recipes\n\nA recipe writes functions, feeds and outputs as ordinary program text. Applied again it says first what it would\nchange; controls, direction, travel, sub-trim and limits that the pilot set stay. Right and forward sticks are positive;\na wing or tail surface is positive with its trailing edge down, a rudder to the right, a swash servo upwards.\n";
+            "# Airframe recipes\n\nA recipe writes functions, feeds and outputs as ordinary program text. Applied ".
+                "again it says first what it would\nchange; controls, direction, travel, sub-trim and limits that ".
+                "the pilot set stay. Right and forward sticks are positive;\na wing or tail surface is positive with ".
+                "its trailing edge down, a rudder to the right, a swash servo upwards.\n";
         foreach (Recipes::all() as $recipe) {
-            $head .= "\n## {$recipe->title()} (`{$recipe->id()}`)\n\n{$recipe->says()}\n\n| setting | name | values | default | |\n| --- | --- | --- | --- | --- |\n";
+            $head .= "\n## {$recipe->title()} (`{$recipe->id()}`)\n\n{$recipe->says()}\n\n| setting | name | values ".
+                "| default | |\n| --- | --- | --- | --- | --- |\n";
             foreach ($recipe->settings() as $setting) {
                 $head .=
                     "| `{$setting->id}` | {$setting->name} | ".

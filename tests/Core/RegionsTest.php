@@ -12,7 +12,10 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Interval arithmetic against numbers tried one by one, and the ways in which a region is split: nothing falls between two parts. */
+/**
+ * Interval arithmetic against numbers tried one by one, and the ways in which a region is split: nothing falls between
+ * two parts.
+ */
 final class RegionsTest extends TestCase
 {
     /**
@@ -249,7 +252,9 @@ final class RegionsTest extends TestCase
         self::assertGreaterThan(300, $shortened);
     }
 
-    /** Three values, by their tables (Kleene): unknown beside false is false in "both", beside true is true in "either". */
+    /**
+     * Three values, by their tables (Kleene): unknown beside false is false in "both", beside true is true in "either".
+     */
     public function test_truth_has_three_values(): void
     {
         [$yes, $no, $who] = [Truth::HOLDS, Truth::FAILS, Truth::UNKNOWN];

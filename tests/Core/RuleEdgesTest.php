@@ -12,7 +12,10 @@ use DuskSwitch\Core\Proof\StateWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Each rule at its very limits: one microsecond, one per cent, one position to either side. Pulses are worked out by hand. */
+/**
+ * Each rule at its very limits: one microsecond, one per cent, one position to either side. Pulses are worked out by
+ * hand.
+ */
 final class RuleEdgesTest extends TestCase
 {
     /**
@@ -24,7 +27,7 @@ final class RuleEdgesTest extends TestCase
     private static function modes(array $modes, array $setup = []): ProofContext
     {
         return Judged::school(
-            'two channels, two switches',
+            'two channels two switches',
             fn (array $d): array => [
                 ...$d,
                 'aboard' => [
@@ -101,11 +104,15 @@ final class RuleEdgesTest extends TestCase
         self::assertSame([], $odd(1525));
     }
 
-    /** @return array<string, array{array<string, string>, list<string>}> the steps of a three-position switch, and what is said */
+    /**
+     * @return array<string, array{array<string, string>, list<string>}> the steps of a three-position switch, and what
+     * is said
+     */
     public static function armings(): array
     {
         $passing = [
-            'error: Left shoulder arms in its middle and disarms at both ends: it arms in passing, and one flick too far changes it. Put armed at an end',
+            'error: Left shoulder arms in its middle and disarms at both ends: it arms in passing, and one flick too '.
+                'far changes it. Put armed at an end',
         ];
 
         return [
@@ -122,7 +129,7 @@ final class RuleEdgesTest extends TestCase
     #[DataProvider('armings')]
     public function test_arm_between_two_disarmed_positions_is_passed_on_the_way(array $map, array $wanted): void
     {
-        $context = Judged::school('two channels, two switches', function (array $d) use ($map): array {
+        $context = Judged::school('two channels two switches', function (array $d) use ($map): array {
             $d['functions'][0]['drive'] = ['control' => 'shoulder-left', 'map' => $map];
 
             return $d;
@@ -134,7 +141,7 @@ final class RuleEdgesTest extends TestCase
     public function test_without_its_controller_a_multirotor_is_not_proven(): void
     {
         $context = Judged::school(
-            'two channels, two switches',
+            'two channels two switches',
             fn (array $d): array => array_diff_key(
                 [...$d, 'aboard' => array_diff_key($d['aboard'], ['controller' => 0])],
                 ['controller' => 0],
@@ -149,7 +156,7 @@ final class RuleEdgesTest extends TestCase
     public function test_an_arm_range_that_no_stick_reaches_is_not_reached(): void
     {
         // The throttle's channel goes down to 1000 µs.
-        $context = Judged::school('two channels, two switches', function (array $d): array {
+        $context = Judged::school('two channels two switches', function (array $d): array {
             $d['aboard']['controller']['arming'] = [
                 'by' => 'range',
                 'ranges' => [['channel' => 1, 'from' => 800, 'to' => 1000]],
@@ -162,7 +169,7 @@ final class RuleEdgesTest extends TestCase
             'Nothing arms it: no position puts channel 1 into the range',
             implode("\n", Judged::says($context, 'arm-placement')),
         );
-        $context = Judged::school('two channels, two switches', function (array $d): array {
+        $context = Judged::school('two channels two switches', function (array $d): array {
             $d['aboard']['controller']['arming'] = [
                 'by' => 'range',
                 'ranges' => [['channel' => 1, 'from' => 800, 'to' => 1001]],
@@ -210,7 +217,7 @@ final class RuleEdgesTest extends TestCase
     public function test_idle_just_at_the_mark_is_no_start(): void
     {
         $at = fn (int $low): array => Judged::says(
-            Judged::school('two channels, two switches', function (array $d) use ($low): array {
+            Judged::school('two channels two switches', function (array $d) use ($low): array {
                 // Span 400: a sub-trim of 0.15 lifts the low end from 1000 to 1060 µs.
                 foreach ($d['outputs'] as $place => $one) {
                     $d['outputs'][$place] += $one['channel'] === 1 ? ['subtrim' => 0.15] : [];
@@ -224,7 +231,8 @@ final class RuleEdgesTest extends TestCase
 
         self::assertSame([], $at(1060));
         self::assertStringContainsString(
-            'Ausgang 1 runs at 1060 µs with the throttle low. Lower the first point of its curve or its low end, and keep what else moves it below 1059 µs',
+            'Ausgang 1 runs at 1060 µs with the throttle low. Lower the first point of its curve or its low end, and '.
+                'keep what else moves it below 1059 µs',
             implode('', $at(1059)),
         );
     }
@@ -245,17 +253,18 @@ final class RuleEdgesTest extends TestCase
 
         self::assertSame([], $at(1.0), '1500 + 400 just reaches it');
         self::assertStringContainsString(
-            'The sticks in their corner give Ausgang 4 1899 µs and Ausgang 1 1000 µs: that arms, and disarms, nothing. Full travel must reach 1900 µs with the throttle below 1060',
+            'The sticks in their corner give Ausgang 4 1899 µs and Ausgang 1 1000 µs: that arms, and disarms, '.
+                'nothing. Full travel must reach 1900 µs with the throttle below 1060',
             implode('', $at(0.9975)),
         );
         // At 60 % of the way, travel of 150 % gives 1860 µs.
         self::assertSame([], $at(1.5));
     }
 
-    public function test_a_channel_order_that_is_not_said_is_not_checked_and_a_stick_that_is_not_there_is_not_asked_for(): void
+    public function test_an_order_that_is_not_said_is_not_checked_and_a_missing_stick_is_not_asked_for(): void
     {
         $with = fn (callable $change): Judgement => Judged::judged(
-            Judged::school('two channels, two switches', $change),
+            Judged::school('two channels two switches', $change),
             'channel-order',
         );
         $without = function (array $d): array {

@@ -12,7 +12,10 @@ use DuskSwitch\Core\Proof\ProofContext;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** What mustn't change the proof doesn't: names, orders, channels that move together with the controller, switches turned round, things that have nothing to do with it. */
+/**
+ * What mustn't change the proof doesn't: names, orders, channels that move together with the controller, switches
+ * turned round, things that have nothing to do with it.
+ */
 final class SameProofTest extends TestCase
 {
     /** @return iterable<string, array{string, bool}> each safe, and with faults in it */

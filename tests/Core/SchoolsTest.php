@@ -10,7 +10,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 
-/** Every school that is flown safely is called safe, whatever things are called; and every fault that is planted in it is found. */
+/**
+ * Every school that is flown safely is called safe, whatever things are called; and every fault that is planted in it
+ * is found.
+ */
 final class SchoolsTest extends TestCase
 {
     #[DataProviderExternal(Schools::class, 'names')]
@@ -31,7 +34,10 @@ final class SchoolsTest extends TestCase
         self::assertTrue($proof->isSafe());
     }
 
-    /** @return iterable<string, array{string, callable(array<string, mixed>): (array<string, mixed>|null), list<string>}> */
+    /**
+     * @return iterable<string, array{string, callable(array<string, mixed>): (array<string, mixed>|null),
+     * list<string>}>
+     */
     public static function faults(): iterable
     {
         $faults = [

@@ -19,6 +19,7 @@ use DuskSwitch\Core\Telemetry\DerivationInputs;
 use DuskSwitch\Core\Telemetry\Discovery;
 use DuskSwitch\Core\Telemetry\FoundValue;
 use DuskSwitch\Core\Telemetry\SensorChain;
+use DuskSwitch\Core\Telemetry\SensorChainCheck;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\StandIn\SimulatedBus;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -129,7 +130,10 @@ final class SenseEverywhereTest extends TestCase
                 }
             }
             self::assertSame(
-                array_map(fn (VerdictPoint $one): string => $one->says, self::chain($program)->points()),
+                array_map(
+                    fn (VerdictPoint $one): string => $one->says,
+                    (new SensorChainCheck(self::chain($program)))->points(),
+                ),
                 array_column($report['points'], 'says'),
             );
         }

@@ -14,6 +14,7 @@ use DuskSwitch\Core\Telemetry\Discovery;
 use DuskSwitch\Core\Telemetry\FoundValue;
 use DuskSwitch\Core\Telemetry\SenseCheck;
 use DuskSwitch\Core\Telemetry\SensorChain;
+use DuskSwitch\Core\Telemetry\SensorChainCheck;
 use DuskSwitch\Core\Telemetry\SlotPlan;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\Unit;
@@ -48,7 +49,7 @@ final class SenseTest extends TestCase
             Given::transmitter($program->transmitter),
             Values::of($program, Given::catalogue()),
         );
-        $points = [...self::chain($program)->points(), ...array_column($check->points(), 1)];
+        $points = [...(new SensorChainCheck(self::chain($program)))->points(), ...array_column($check->points(), 1)];
 
         return array_values(
             array_map(
@@ -88,7 +89,8 @@ final class SenseTest extends TestCase
             'two sensors on an address' => [
                 'petrel',
                 fn ($s) => ($s->chain[1]->address = 1),
-                'Addresses: Skylark variometer and Teal current sensor both answer to address 1: their values come doubled',
+                'Addresses: Skylark variometer and Teal current sensor both answer to address 1: their values come '.
+                    'doubled',
             ],
             'a bus that a sensor doesn\'t speak' => [
                 'rook',
@@ -168,7 +170,8 @@ final class SenseTest extends TestCase
                     'of' => ['esc-rotor'],
                     'by' => 0.1,
                 ]),
-                'Value: Head speed divides Rotor speed again: Heron speed controller block has applied poles and gear ratio, and they are applied once only',
+                'Value: Head speed divides Rotor speed again: Heron speed controller block has applied poles and '.
+                    'gear ratio, and they are applied once only',
             ],
             'a value before what it needs' => [
                 'petrel',
@@ -210,7 +213,8 @@ final class SenseTest extends TestCase
             'a phase that can never be' => [
                 'petrel',
                 fn ($s, $d) => ($d->phases[2]->when = (object) ['sensor' => 'highest', 'above' => 12000]),
-                'When: The condition of phase Launch can never hold: Highest goes from −9500 m to 9500 m, and it waits for more than 12000 m',
+                'When: The condition of phase Launch can never hold: Highest goes from −9500 m to 9500 m, and it '.
+                    'waits for more than 12000 m',
             ],
             'an alarm on a step that isn\'t there' => [
                 'dunlin',
@@ -361,14 +365,16 @@ final class SenseTest extends TestCase
                 'dunlin',
                 [BusTrouble::NoSatellites],
                 [
-                    'Bittern GPS was found and doesn\'t send latitude, longitude, altitude, speed, course. Go outside, antenna to the sky',
+                    'Bittern GPS was found and doesn\'t send latitude, longitude, altitude, speed, course. Go '.
+                        'outside, antenna to the sky',
                 ],
             ],
             'swapped wires' => [
                 'dunlin',
                 [BusTrouble::WiresSwapped],
                 [
-                    'Bittern GPS was found and doesn\'t send satellites, latitude, longitude, altitude, speed, course. Swap the GPS\'s two data wires',
+                    'Bittern GPS was found and doesn\'t send satellites, latitude, longitude, altitude, speed, '.
+                        'course. Swap the GPS\'s two data wires',
                 ],
             ],
             'a value of yesterday' => [
@@ -444,7 +450,8 @@ final class SenseTest extends TestCase
 
     public function test_sensor_facts_are_those_of_the_trade(): void
     {
-        // Common practice: GPS 4 to 10 V, 40 mA, 10 Hz; airspeed to 270 km/h, static holes 13 mm ahead; 2 poles and ratio 1 where the division is done.
+        // Common practice: GPS 4 to 10 V, 40 mA, 10 Hz; airspeed to 270 km/h, static holes 13 mm ahead; 2 poles and
+        // ratio 1 where the division is done.
         $gps = Given::catalogue()->sensor('bittern-gps') ?? self::fail();
         self::assertSame(
             [4.0, 10.0, 40.0, 10.0],

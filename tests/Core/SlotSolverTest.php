@@ -17,7 +17,10 @@ use PHPUnit\Framework\TestCase;
 /** Each position in the middle of its slot (common practice), read back through the circuit. */
 final class SlotSolverTest extends TestCase
 {
-    /** @return array<string, array{string, string, bool, float, float}> transmitter, its switch, reversed, travel, sub-trim */
+    /**
+     * @return array<string, array{string, string, bool, float, float}> transmitter, its switch, reversed, travel,
+     * sub-trim
+     */
     public static function benches(): array
     {
         return [

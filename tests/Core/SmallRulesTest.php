@@ -7,10 +7,15 @@ use DuskSwitch\Core\Proof\ProofContext;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** The rules that look at one thing each, with what they say at their limits and where they say that they couldn't look. */
+/**
+ * The rules that look at one thing each, with what they say at their limits and where they say that they couldn't look.
+ */
 final class SmallRulesTest extends TestCase
 {
-    /** @return array<string, array{array<string, mixed>, list<string>}> channel 2 of a multirotor with span 400, and what is said of its ends and centre */
+    /**
+     * @return array<string, array{array<string, mixed>, list<string>}> channel 2 of a multirotor with span 400, and
+     * what is said of its ends and centre
+     */
     public static function ends(): array
     {
         return [
@@ -33,7 +38,8 @@ final class SmallRulesTest extends TestCase
             'centre six off, ends right' => [
                 ['travel' => [1.265, 1.235], 'subtrim' => 0.015],
                 [
-                    'warning: Ausgang 2 rests at 1506 µs, not 1500: it drifts. Put the trims in the middle, then correct the sub-trim',
+                    'warning: Ausgang 2 rests at 1506 µs, not 1500: it drifts. Put the trims in the middle, then '.
+                        'correct the sub-trim',
                 ],
             ],
             'reversed, six too long' => [
@@ -52,7 +58,7 @@ final class SmallRulesTest extends TestCase
     {
         self::assertSame(
             $wanted,
-            Judged::says(Judged::school('two channels, two switches', Judged::channel(2, $output)), 'ends-and-centre'),
+            Judged::says(Judged::school('two channels two switches', Judged::channel(2, $output)), 'ends-and-centre'),
         );
     }
 
@@ -62,7 +68,7 @@ final class SmallRulesTest extends TestCase
             [],
             Judged::says(
                 Judged::school(
-                    'two channels, two switches',
+                    'two channels two switches',
                     Judged::channel(1, ['travel' => [1.265, 1.235], 'subtrim' => 0.015]),
                 ),
                 'ends-and-centre',
@@ -72,7 +78,7 @@ final class SmallRulesTest extends TestCase
             [],
             Judged::says(
                 Judged::school(
-                    'two channels, two switches',
+                    'two channels two switches',
                     Judged::channel(2, [
                         'travel' => 0.5,
                         'feeds' => [['from' => 'q'], ['from' => 'h', 'weight' => 0.1]],
@@ -91,7 +97,7 @@ final class SmallRulesTest extends TestCase
     public function test_the_mend_of_ends_reaches_them(): void
     {
         $context = Judged::school(
-            'two channels, two switches',
+            'two channels two switches',
             Judged::channel(2, ['travel' => 0.7, 'subtrim' => 0.1]),
         );
         $mended = Judged::judged($context, 'ends-and-centre')->findings[0]->mended ?? self::fail('no mend');
@@ -113,7 +119,8 @@ final class SmallRulesTest extends TestCase
         self::assertSame(Answer::Proven, Judged::judged($with('wide-16'), 'fits-the-link')->answer);
         self::assertSame(
             [
-                'error: Channels 9 Video power, 10 Camera tilt don\'t get through: the link’s sub-type carries 8. Move what is important to lower channels, or choose another sub-type or receiver',
+                'error: Channels 9 Video power, 10 Camera tilt don\'t get through: the link’s sub-type carries 8. '.
+                    'Move what is important to lower channels, or choose another sub-type or receiver',
             ],
             Judged::says($with('wide-8'), 'fits-the-link'),
         );
@@ -134,7 +141,8 @@ final class SmallRulesTest extends TestCase
         });
         self::assertSame(
             [
-                'error: Channel 9 Video power doesn\'t get through: the link’s sub-type carries 8. Move what is important to lower channels, or choose another sub-type or receiver',
+                'error: Channel 9 Video power doesn\'t get through: the link’s sub-type carries 8. Move what is '.
+                    'important to lower channels, or choose another sub-type or receiver',
             ],
             Judged::says($one, 'fits-the-link'),
         );
@@ -151,7 +159,8 @@ final class SmallRulesTest extends TestCase
         self::assertSame([], Judged::says($with(8), 'sum-signal-timing'));
         self::assertSame(
             [
-                'error: A sum signal of 9 channels may need 23.8 ms, and its frame has 22.5 ms: at most 8 channels fit. Use the serial wire, or fewer channels',
+                'error: A sum signal of 9 channels may need 23.8 ms, and its frame has 22.5 ms: at most 8 channels '.
+                    'fit. Use the serial wire, or fewer channels',
             ],
             Judged::says($with(9), 'sum-signal-timing'),
         );
@@ -198,7 +207,7 @@ final class SmallRulesTest extends TestCase
 
     public function test_switches_in_use_are_checked_at_power_up_and_buttons_and_others_are_not(): void
     {
-        $with = fn (array $check, string $school = 'two channels, two switches'): array => Judged::says(
+        $with = fn (array $check, string $school = 'two channels two switches'): array => Judged::says(
             Judged::school($school, function (array $d) use ($check): array {
                 $d['aboard']['startCheck'] = $check;
 
@@ -210,13 +219,15 @@ final class SmallRulesTest extends TestCase
         self::assertSame([], $with(['top-left', 'face-left']));
         self::assertSame(
             [
-                'warning: Left face is not checked at power-up: it may wake up with a switch away from rest. Switch the warning on',
+                'warning: Left face is not checked at power-up: it may wake up with a switch away from rest. Switch '.
+                    'the warning on',
             ],
             $with(['top-left']),
         );
         self::assertSame(
             [
-                'warning: Left top, Left face are not checked at power-up: it may wake up with a switch away from rest. Switch the warning on',
+                'warning: Left top, Left face are not checked at power-up: it may wake up with a switch away from '.
+                    'rest. Switch the warning on',
             ],
             $with([]),
         );
@@ -262,7 +273,7 @@ final class SmallRulesTest extends TestCase
             $document->pulse->span = $span;
             $transmitter = \DuskSwitch\Core\Format\TransmitterDecoder::decode((string) json_encode($document));
             $found = Judged::judged(
-                Schools::of(Schools::document('two channels, two switches'), $transmitter),
+                Schools::of(Schools::document('two channels two switches'), $transmitter),
                 'ends-and-centre',
             )->findings;
             self::assertNotSame([], $found);
@@ -273,7 +284,7 @@ final class SmallRulesTest extends TestCase
     public function test_a_failsafe_in_the_range_of_a_mode_that_the_controller_has_not_got_saves_nobody(): void
     {
         $said = Judged::says(
-            Judged::school('two channels, two switches', function (array $d): array {
+            Judged::school('two channels two switches', function (array $d): array {
                 foreach ($d['aboard']['failsafe'] as $place => $one) {
                     $d['aboard']['failsafe'][$place]['does'] = $one['channel'] === 6 ? 2150 : $one['does'];
                 }

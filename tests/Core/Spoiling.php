@@ -6,7 +6,10 @@ use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\Transmitter;
 use Random\Randomizer;
 
-/** Spoils a program document as a tired pilot would: a mix too many, a wrong number, a switch turned round, something that remembers. */
+/**
+ * Spoils a program document as a tired pilot would: a mix too many, a wrong number, a switch turned round, something
+ * that remembers.
+ */
 final readonly class Spoiling
 {
     public function __construct(private Randomizer $random, private Transmitter $transmitter) {}

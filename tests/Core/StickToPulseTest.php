@@ -131,7 +131,8 @@ final class StickToPulseTest extends TestCase
 
     #[
         TestDox(
-            'span 400 with 150 % travel goes from 900 to 2100 µs; span 512 with 100 % from 988 to 2012 (common practice)',
+            'span 400 with 150 % travel goes from 900 to 2100 µs; span 512 with 100 % from 988 to 2012 (common '.
+                'practice)',
         ),
     ]
     public function test_the_ends_of_other_makes(): void

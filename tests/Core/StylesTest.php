@@ -60,7 +60,8 @@ final class StylesTest extends TestCase
         );
         self::assertSame(
             [
-                'Throttle-gentle points: −100 % → −100 %, −90 % → 40 %, 100 % → 40 % → −100 % → −100 %, −90 % → 30 %, 100 % → 30 %',
+                'Throttle-gentle points: −100 % → −100 %, −90 % → 40 %, 100 % → 40 % → −100 % → −100 %, −90 % → 30 '.
+                    '%, 100 % → 30 %',
             ],
             $says('gentle', StyleColumn::Throttle, 0.65),
         );
@@ -69,7 +70,8 @@ final class StylesTest extends TestCase
         self::assertSame(['Sporty fade: 2 s → 3 s'], $says('sporty', StyleColumn::Fade, 3.0));
         self::assertSame(
             [
-                'Landing-floor points: −100 % → −40 %, 0 % → 0 %, 100 % → 100 % → −100 % → −20 %, 0 % → 0 %, 100 % → 100 %',
+                'Landing-floor points: −100 % → −40 %, 0 % → 0 %, 100 % → 100 % → −100 % → −20 %, 0 % → 0 %, 100 % → '.
+                    '100 %',
             ],
             $says('gentle', StyleColumn::Floor, 0.4),
         );
@@ -138,13 +140,15 @@ final class StylesTest extends TestCase
         self::assertSame([], $warn(self::rook()->program));
         self::assertSame(
             [
-                'From Gentle to Sporty the throttle jumps at once, 70 % → 75 %: give Sporty a fade of 2 s, rotor speed must change slowly',
+                'From Gentle to Sporty the throttle jumps at once, 70 % → 75 %: give Sporty a fade of 2 s, rotor '.
+                    'speed must change slowly',
             ],
             $warn($put('sporty', StyleColumn::Fade, 0.0)),
         );
         self::assertSame(
             [
-                'From Gentle to Sporty the throttle differs by 25 %: bring the two closer together, or put a position between them',
+                'From Gentle to Sporty the throttle differs by 25 %: bring the two closer together, or put a '.
+                    'position between them',
             ],
             $warn($put('gentle', StyleColumn::Throttle, 0.5)),
         );

@@ -21,7 +21,10 @@ use DuskSwitch\Core\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Who powers whom, with equipment of one's own at the very limits. Cells are 3.0 V empty and 4.2 V full, regulators give 5 V (common practice). */
+/**
+ * Who powers whom, with equipment of one's own at the very limits. Cells are 3.0 V empty and 4.2 V full, regulators
+ * give 5 V (common practice).
+ */
 final class SupplyTest extends TestCase
 {
     /**
@@ -46,7 +49,13 @@ final class SupplyTest extends TestCase
         if ($speed === null) {
             unset($d->aboard->kit->speedController);
         }
-        $catalogue = new class(self::own('receivers/lantern-r8', $receiver), self::own('controllers/keel-f4', $controller), self::own('packs/midge-1s', ['cells' => $cells, 'name' => 'Akku']), $speed === null ? null : self::own('speed-controllers/wren-12', $speed)) implements Catalogue
+        $own = [
+            self::own('receivers/lantern-r8', $receiver),
+            self::own('controllers/keel-f4', $controller),
+            self::own('packs/midge-1s', ['cells' => $cells, 'name' => 'Akku']),
+            $speed === null ? null : self::own('speed-controllers/wren-12', $speed),
+        ];
+        $catalogue = new class(...$own) implements Catalogue
         {
             public function __construct(
                 private JsonCursor $receiver,

@@ -65,7 +65,8 @@ final class SurfaceCheckTest extends TestCase
     {
         $this->expectException(Refused::class);
         $this->expectExceptionMessage(
-            'Left elevon goes right with the pitch stick and wrong with the roll stick: that is no reversal. Are two servos\' leads changed over?',
+            'Left elevon goes right with the pitch stick and wrong with the roll stick: that is no reversal. Are two '.
+                'servos\' leads changed over?',
         );
         SurfaceCheck::solve(Given::circuit(Given::demo('dunlin'))->program, [1 => ['pitch' => true, 'roll' => false]]);
     }

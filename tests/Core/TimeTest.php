@@ -189,7 +189,8 @@ final class TimeTest extends TestCase
         $circuit = Given::circuit(Given::demo('petrel'));
         $script = ScriptDecoder::read(
             Json::decode(
-                '{"tick": 0.1, "seconds": 5, "at": [{"t": 1, "controls": {"shoulder-right": "away"}}, {"t": 2.5, "axes": {"roll": -0.3}, "trims": {"roll": 0.2}}]}',
+                '{"tick": 0.1, "seconds": 5, "at": [{"t": 1, "controls": {"shoulder-right": "away"}}, {"t": 2.5, '.
+                    '"axes": {"roll": -0.3}, "trims": {"roll": 0.2}}]}',
             ),
             $circuit->panel,
         );

@@ -24,7 +24,9 @@ use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Solve\SafeFailsafe;
 use PHPUnit\Framework\TestCase;
 
-/** What stays on the ground: its motor stands still with the stick in the middle, and runs both ways (common practice). */
+/**
+ * What stays on the ground: its motor stands still with the stick in the middle, and runs both ways (common practice).
+ */
 final class VehicleTest extends TestCase
 {
     /** @param  array<string, float|bool|string>  $settings */
@@ -105,7 +107,8 @@ final class VehicleTest extends TestCase
             ],
             'without a link it reverses' => [
                 fn ($d) => ($d->aboard->failsafe[1]->does = 1000),
-                'its failsafe gives 1000 µs, outside of 1450 to 1550 µs: the motor runs on without a link. Put the throttle in the middle',
+                'its failsafe gives 1000 µs, outside of 1450 to 1550 µs: the motor runs on without a link. Put the '.
+                    'throttle in the middle',
             ],
             'without a link it goes on' => [
                 fn ($d) => ($d->aboard->failsafe[1]->does = 'hold'),

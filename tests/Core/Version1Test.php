@@ -17,7 +17,10 @@ use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Documents of version 1, which didn't say what functions are for: they are brought up to version 2 once, when they're read. */
+/**
+ * Documents of version 1, which didn't say what functions are for: they are brought up to version 2 once, when they're
+ * read.
+ */
 final class Version1Test extends TestCase
 {
     /** @return array<string, array{string}> */
@@ -79,7 +82,7 @@ final class Version1Test extends TestCase
         );
     }
 
-    public function test_functions_with_names_of_ones_own_are_known_by_the_stick_that_moves_them_and_by_what_they_stop(): void
+    public function test_functions_of_any_name_are_known_by_the_stick_that_moves_them_and_by_what_they_stop(): void
     {
         $program = self::program([
             'functions' => [

@@ -69,7 +69,8 @@ final class CommandTest extends TestCase
             $wrong = $this->artisan('[{"telemetry": {"receiver-vots": 4.7}}]', 'program:evaluate', $file);
             self::assertSame(2, $wrong->getExitCode());
             self::assertStringContainsString(
-                'inputs: [0].telemetry.receiver-vots: no condition that reaches a channel asks for "receiver-vots"; asked for: receiver-volts',
+                'inputs: [0].telemetry.receiver-vots: no condition that reaches a channel asks for "receiver-vots"; '.
+                    'asked for: receiver-volts',
                 $wrong->getErrorOutput(),
             );
         } finally {
@@ -80,7 +81,8 @@ final class CommandTest extends TestCase
     public function test_a_list_of_inputs_gives_a_list_of_frames(): void
     {
         $run = $this->artisan(
-            '[{}, {"axes": {"roll": 0.5, "throttle": -1}, "controls": {"flick-a": "away", "dial-left": 0.2}, "trims": {"roll": 0.1}}]',
+            '[{}, {"axes": {"roll": 0.5, "throttle": -1}, "controls": {"flick-a": "away", "dial-left": 0.2}, '.
+                '"trims": {"roll": 0.1}}]',
             'program:evaluate',
             'database/demo/nightjar.json',
             '--inputs=-',

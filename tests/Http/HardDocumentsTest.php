@@ -6,7 +6,10 @@ use DuskSwitch\Tests\Core\Hard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RuntimeException;
 
-/** Whatever document is accepted gets an answer from every address, or a clear “too large”. How long it takes is in ./dusk bench. */
+/**
+ * Whatever document is accepted gets an answer from every address, or a clear “too large”. How long it takes is in
+ * ./dusk bench.
+ */
 final class HardDocumentsTest extends HttpTestCase
 {
     /** What an answer may take. */

@@ -302,7 +302,10 @@ final class KeptDefinitionsTest extends HttpTestCase
         );
     }
 
-    /** @param  list<array{kind: string, items: list<array{revision: int|null, document: array{id: string}}>}>  $definitions */
+    /**
+     * @param  list<array{kind: string, items: list<array{revision: int|null, document: array{id: string}}>}>
+     * $definitions
+     */
     private function revision(array $definitions, string $id): ?int
     {
         return array_column(

@@ -149,7 +149,8 @@ final class ProofTest extends HttpTestCase
         $nightjar = $this->demoDocument('Nightjar');
         $nightjar->receiver = 'bench-r6';
         self::assertContains(
-            'Channels 7 Beeper, 8 Flip over, 9 Video power, 10 Camera tilt don\'t get through: Bench R6 carries 6. Move what is important to lower channels, or choose another sub-type or receiver',
+            'Channels 7 Beeper, 8 Flip over, 9 Video power, 10 Camera tilt don\'t get through: Bench R6 carries 6. '.
+                'Move what is important to lower channels, or choose another sub-type or receiver',
             $this->api('POST', '/api/prove', ['document' => $nightjar])->json('findings.*.says'),
         );
 

@@ -12,7 +12,9 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use stdClass;
 
-/** Documents spoiled at random, the same ones every time: each gets an answer, none of them is "something went wrong". */
+/**
+ * Documents spoiled at random, the same ones every time: each gets an answer, none of them is "something went wrong".
+ */
 final class SpoiledTest extends HttpTestCase
 {
     private const QUICK = 60;

@@ -89,7 +89,10 @@ final readonly class Covering
         );
     }
 
-    /** @return list<string> tests by class and method, the quickest first; of the whole file where its line is no statement of its own */
+    /**
+     * @return list<string> tests by class and method, the quickest first; of the whole file where its line is no
+     * statement of its own
+     */
     public function of(Mutation $change): array
     {
         $file = $this->lines[$change->file] ?? [];

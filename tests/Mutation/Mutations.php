@@ -91,10 +91,13 @@ final class Mutations extends NodeVisitorAbstract
                 $node,
                 $node->value === 0.0 ? '0.5' : sprintf('(%s * 1.5)', $this->text($node)),
             ),
-            $node instanceof Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true) => $this->replace($node, $node->name->toLowerString() === 'true' ? 'false' : 'true'),
+            self::isTruth($node) => $this->replace($node, $this->text($node) === 'true' ? 'false' : 'true'),
             $node instanceof Expr\FuncCall &&
                 $node->name instanceof Node\Name &&
-                isset(self::CALLS[$node->name->toString()]) => $this->replace($node->name, self::CALLS[$node->name->toString()]),
+                isset(self::CALLS[$node->name->toString()]) => $this->replace(
+                    $node->name,
+                    self::CALLS[$node->name->toString()],
+                ),
             $node instanceof Stmt\If_, $node instanceof Stmt\ElseIf_, $node instanceof Expr\Ternary => $this->branch(
                 $node->cond,
             ),
@@ -162,5 +165,10 @@ final class Mutations extends NodeVisitorAbstract
     private function text(Node $node): string
     {
         return substr($this->code, $node->getStartFilePos(), $node->getEndFilePos() - $node->getStartFilePos() + 1);
+    }
+
+    private static function isTruth(Node $node): bool
+    {
+        return $node instanceof Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true);
     }
 }

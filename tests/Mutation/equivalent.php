@@ -1,6 +1,8 @@
 <?php
 
-/** Changes that change nothing that anyone could see, each with its reason; by file and by the line before and after. */
+/**
+ * Changes that change nothing that anyone could see, each with its reason; by file and by the line before and after.
+ */
 return [
     'core/Link/ArmingCheck.php' => [
         'return array_filter($this->setup->arming->ranges ?? [], fn ($range): bool => $range->holds($frame->pulse($range->channel) ?? 0)) !== [];  =>  return array_filter($this->setup->arming->ranges ?? [], fn ($range): bool => $range->holds($frame->pulse($range->channel) ?? 1)) !== [];' => 'no range of pulses begins below 800',
@@ -20,7 +22,8 @@ return [
     'core/Proof/Rule/NothingClips.php' => [
         '$by = $most > 0.0 ? min(1.0, $free / $most) : 1.0;  =>  $by = $most > 0.0 ? min((1.0 * 1.5), $free / $most) : 1.0;' => 'more than the whole weight is no mend: it is left out',
         '$output->travel->high > 0 ? ($output->limit->high - $output->subtrim) / $output->travel->high : 1.5,  =>  $output->travel->high > 0 ? ($output->limit->high - $output->subtrim) / $output->travel->high : (1.5 * 1.5),' => 'the least of the three is taken, and the last is 1.5',
-        'for ($i = 0; $i < 24; $i++) {  =>  for ($i = 0; $i <= 24; $i++) {' => 'one halving more changes nothing that is shown',
+        'for ($i = 0; $i < 24; $i++) {  =>  for ($i = 0; $i <= 24; $i++) {' => 'one halving more changes nothing '.
+            'that is shown',
         'return $pulses === [] ? 0.0 : (float) max($pulses[count($pulses) - 1][1] - 1500, 1500 - $pulses[0][0]);  =>  return $pulses === [] ? 0.0 : (float) min($pulses[count($pulses) - 1][1] - 1500, 1500 - $pulses[0][0]);' => 'it says in which order regions are looked at, never what is found',
     ],
     'core/Proof/Rule/OneModeInEachState.php' => [
@@ -36,7 +39,8 @@ return [
         '$last = max([0, ...array_column($context->program->outputs, \'channel\')]);  =>  $last = max([1, ...array_column($context->program->outputs, \'channel\')]);' => 'an aircraft without outputs has no channel; one channel fits like none',
     ],
     'core/Proof/StateMap.php' => [
-        'private const MOST = 3_000;  =>  private const MOST = 3001;' => 'one state more or less in a map of three thousand',
+        'private const MOST = 3_000;  =>  private const MOST = 3001;' => 'one state more or less in a map of three '.
+            'thousand',
     ],
     'core/Solve/BoardTurn.php' => [
         '$axes = [\'roll\' => [$cos, $sin, 0], \'pitch\' => [-$sin * $over, $cos * $over, 0], \'yaw\' => [0, 0, $over]];  =>  $axes = [\'roll\' => [$cos, $sin, 0], \'pitch\' => [-$sin * $over, $cos / $over, 0], \'yaw\' => [0, 0, $over]];' => 'over is 1 or -1',
@@ -48,7 +52,8 @@ return [
         '$middle = $centred ? $sent[1] + $off / ($off > 0 ? $scaleUp : $scaleDown) : $sent[1];  =>  $middle = $centred ? $sent[1] + $off / ($off >= 0 ? $scaleUp : $scaleDown) : $sent[1];' => 'nothing divided by either is nothing',
     ],
     'core/Solve/Jitter.php' => [
-        'for ($at = 0.0; $at < 0.5; $at += 0.0005) {  =>  for ($at = 0.0; $at <= 0.5; $at += 0.0005) {' => 'half of the way is what is given where nothing was found',
+        'for ($at = 0.0; $at < 0.5; $at += 0.0005) {  =>  for ($at = 0.0; $at <= 0.5; $at += 0.0005) {' => 'half of '.
+            'the way is what is given where nothing was found',
         'return $circuit->panel->transmitter->scale->span * ($circuit->frame(array_values($inputs))->outputs()[$output->channel]->signal ?? 0.0);  =>  return $circuit->panel->transmitter->scale->span * ($circuit->frame(array_values($inputs))->outputs()[$output->channel]->signal ?? 0.5);' => 'the output is one of the circuit, so its signal is always there',
     ],
     'core/Solve/SensorSlots.php' => [
@@ -56,7 +61,8 @@ return [
         'usort($order, fn (int $a, int $b): int => [count($choices[$a]), -$devices[$a][\'block\']] <=> [count($choices[$b]), -$devices[$b][\'block\']]);  =>  usort($order, fn (int $a, int $b): int => [count($choices[$a]), -$devices[$a][\'block\']] <=> [count($choices[$b]), ($devices[$b][\'block\'])]);' => 'it says in which order devices are tried; the fewest moves are found in any',
     ],
     'core/Space/ShapeBounds.php' => [
-        ': fn (float $x): float => $x < 0  =>  : fn (float $x): float => $x <= 0' => 'both sides of the curve give nothing in the middle',
+        ': fn (float $x): float => $x < 0  =>  : fn (float $x): float => $x <= 0' => 'both sides of the curve give '.
+            'nothing in the middle',
     ],
     'core/Space/Spans.php' => [
         'if ($low < 0.0 && $high > 0.0) {  =>  if ($low < 0.0 && $high >= 0.0) {' => 'the high end is looked at anyway',
@@ -65,6 +71,7 @@ return [
         'public int $cost = 0;  =>  public int $cost = 1;' => 'one step of a budget of millions',
     ],
     'core/Space/ThresholdFinder.php' => [
-        'for ($i = 0; $i < self::HALVINGS; $i++) {  =>  for ($i = 0; $i <= self::HALVINGS; $i++) {' => 'the last digit is reached before',
+        'for ($i = 0; $i < self::HALVINGS; $i++) {  =>  for ($i = 0; $i <= self::HALVINGS; $i++) {' => 'the last '.
+            'digit is reached before',
     ],
 ];

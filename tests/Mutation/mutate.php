@@ -93,9 +93,8 @@ foreach ($folders as $folder) {
                 unset($trials[$number]);
                 $killed += (int) $trial->outcome->isKilled();
                 if (! $trial->outcome->isKilled()) {
-                    echo "{$trial->outcome->value}  {$trial->change->file}:{$trial->change->line}\n    {$trial->change->words(
-                        $code[$trial->change->file],
-                    )}\n";
+                    $words = $trial->change->words($code[$trial->change->file]);
+                    echo "{$trial->outcome->value}  {$trial->change->file}:{$trial->change->line}\n    {$words}\n";
                 }
             }
         }

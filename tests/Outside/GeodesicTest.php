@@ -6,12 +6,16 @@ use DuskSwitch\Core\Telemetry\Geodesic;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Against GeographicLib (C. F. F. Karney, Algorithms for geodesics, 2013) and Geoscience Australia's published line Flinders Peak to Buninyong. */
+/**
+ * Against GeographicLib (C. F. F. Karney, Algorithms for geodesics, 2013) and Geoscience Australia's published line
+ * Flinders Peak to Buninyong.
+ */
 final class GeodesicTest extends TestCase
 {
     public function test_flinders_peak_to_buninyong(): void
     {
-        // Geocentric Datum of Australia Technical Manual: 54972.271 m, 306° 52' 05.37"; on GRS 80, which differs from WGS 84 by less than 0.1 mm here.
+        // Geocentric Datum of Australia Technical Manual: 54972.271 m, 306° 52' 05.37"; on GRS 80, which differs from
+        // WGS 84 by less than 0.1 mm here.
         [$metres, $bearing] = Geodesic::inverse(
             -(37 + 57 / 60 + 3.7203 / 3600),
             144 + 25 / 60 + 29.5244 / 3600,

@@ -15,7 +15,8 @@ final class BackupTest extends DataTestCase
         $pdo = self::open($here);
         $add = fn (int $id, int $number, string $document) => $pdo
             ->prepare(
-                'INSERT INTO revisions (aircraft_id, number, parent, document, note, aside, created_at) VALUES (?, ?, 1, ?, ?, 0, ?)',
+                'INSERT INTO revisions (aircraft_id, number, parent, document, note, aside, created_at) VALUES (?, '.
+                    '?, 1, ?, ?, 0, ?)',
             )
             ->execute([$id, $number, $document, 'Edited', '2026-11-26 10:00:00']);
         $document = (string) file_get_contents('database/demo/dunlin.json');

@@ -6,7 +6,10 @@ use DuskSwitch\Tests\Browser\App;
 use PDO;
 use Symfony\Component\Process\Process;
 
-/** Saving never fails without cause: whoever saves, undoes or deletes at the same time, on one server or two, and when it is killed. */
+/**
+ * Saving never fails without cause: whoever saves, undoes or deletes at the same time, on one server or two, and when
+ * it is killed.
+ */
 final class SavesTest extends ServedTestCase
 {
     private static App $app;
@@ -23,11 +26,13 @@ final class SavesTest extends ServedTestCase
     }
 
     /**
-     * Four writers, each saving one after the other on top of what it knows; who is told of another version goes on from that.
+     * Four writers, each saving one after the other on top of what it knows; who is told of another version goes on
+     * from that.
      *
      * @param  list<App>  $apps
      * @param  callable(int): int  $aircraft  the aircraft that a writer saves
-     * @return array{statuses: array<int, int>, saved: array<int, list<string>>} statuses, and what was acknowledged by aircraft
+     * @return array{statuses: array<int, int>, saved: array<int, list<string>>} statuses, and what was acknowledged by
+     *              aircraft
      */
     private static function write(array $apps, int $writers, int $each, callable $aircraft): array
     {

@@ -76,7 +76,8 @@ final class RestoreBackup extends Command
                 ]);
 
             return $preview->says().
-                "Nothing was changed. Say --merge to take in what is new and keep both where two differ, or --replace to have everything as it was in the backup.\n";
+                'Nothing was changed. Say --merge to take in what is new and keep both where two differ, or '.
+                "--replace to have everything as it was in the backup.\n";
         }
         $folder = dirname((string) config('database.connections.sqlite.database')).'/backups';
         is_dir($folder) || @mkdir($folder, 0o775, true);

@@ -38,7 +38,8 @@ final readonly class BenchRecordController
         if ($revision !== $aircraft->head) {
             throw Refused::because(
                 'revision',
-                "the program is at revision {$aircraft->head} now, and this was tested with {$revision}: look at the changes, test again, then tick it",
+                "the program is at revision {$aircraft->head} now, and this was tested with {$revision}: look at the ".
+                    'changes, test again, then tick it',
             );
         }
         $kit = $this->acts->kit($aircraft);

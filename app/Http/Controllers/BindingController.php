@@ -22,7 +22,10 @@ use DuskSwitch\StandIn\SimulatedReceiver;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** Binding: a guide for the pair, a simulated receiver to practise on, and the record. What was done comes with the request: two tabs can't get in each other's way. */
+/**
+ * Binding: a guide for the pair, a simulated receiver to practise on, and the record. What was done comes with the
+ * request: two tabs can't get in each other's way.
+ */
 final readonly class BindingController
 {
     public function __construct(private Bench $bench, private Catalogue $catalogue, private Acts $acts) {}

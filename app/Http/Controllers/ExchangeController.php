@@ -58,7 +58,8 @@ final class ExchangeController
 
             return new JsonResponse(
                 [
-                    'message' => ($count === 1 ? 'One definition in this file is' : "{$count} definitions in this file are").
+                    'message' => ($count === 1 ? 'One definition in this file is' : "{$count} definitions in this ".
+                        'file are').
                         ' here already, and different. Choose what becomes of each.',
                     'differing' => $differing,
                 ],

@@ -92,7 +92,8 @@ final readonly class ProofController
             $solved ??
                 throw Refused::because(
                     'channel',
-                    "there is nothing to solve on channel {$channel}: every position is in the middle of its slot, or one has no slot of its name or can't reach it",
+                    "there is nothing to solve on channel {$channel}: every position is in the middle of its slot, ".
+                        "or one has no slot of its name or can't reach it",
                 ),
         );
     }

@@ -73,7 +73,9 @@ final readonly class SenseController
                     'id' => $one->id,
                     'name' => $value->name ?? ucfirst(str_replace('-', ' ', $one->id)),
                     'unit' => $value?->unit->shown() ?? '',
-                    'reads' => $one->reads === null || $value === null ? null : round($value->unit->fromBase($one->reads), 4),
+                    'reads' => $one->reads === null || $value === null
+                        ? null
+                        : round($value->unit->fromBase($one->reads), 4),
                     'refresh' => $one->refresh,
                     'trouble' => $one->trouble,
                 ];

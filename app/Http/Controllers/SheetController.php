@@ -38,7 +38,8 @@ final readonly class SheetController
         if ($revision !== $aircraft->head) {
             throw Refused::because(
                 'revision',
-                "the program is at revision {$aircraft->head} now, and these lines are of {$revision}: look at the sheet again, then tick them",
+                "the program is at revision {$aircraft->head} now, and these lines are of {$revision}: look at the ".
+                    'sheet again, then tick them',
             );
         }
         $sheet = $this->bench->sheet($aircraft->current()->document, $transmitter);

@@ -16,7 +16,8 @@ final class Headers
         'Referrer-Policy' => 'no-referrer',
         'Cross-Origin-Resource-Policy' => 'same-origin',
         'Cross-Origin-Opener-Policy' => 'same-origin',
-        'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; media-src 'self' blob:; ".
+        'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; ".
+            "media-src 'self' blob:; ".
             "object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'",
     ];
 

@@ -2,7 +2,10 @@
 
 namespace DuskSwitch\Core\Program\Condition;
 
-/** A telemetry value is above or below a level, in its dimension's base unit; it stops holding only when it is back by the hysteresis. Without telemetry it doesn't hold. */
+/**
+ * A telemetry value is above or below a level, in its dimension's base unit; it stops holding only when it is back by
+ * the hysteresis. Without telemetry it doesn't hold.
+ */
 final readonly class SensorLevel implements Condition
 {
     public function __construct(

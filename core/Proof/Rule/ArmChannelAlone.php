@@ -36,7 +36,8 @@ final class ArmChannelAlone implements Rule
 
     public function says(): string
     {
-        return 'Nothing but the arm function moves an arm channel into its range: while it says disarmed, no stick, dial or mix arms.';
+        return 'Nothing but the arm function moves an arm channel into its range: while it says disarmed, no stick, '.
+            'dial or mix arms.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -75,7 +76,8 @@ final class ArmChannelAlone implements Rule
                     $this->id(),
                     Severity::Error,
                     "output:{$ranges[0]->channel}",
-                    "Not proven: {$what}, so nothing tells what may move channel {$ranges[0]->channel} into its arm range. Say it in the routing",
+                    "Not proven: {$what}, so nothing tells what may move channel {$ranges[0]->channel} into its arm ".
+                        'range. Say it in the routing',
                     isOpen: true,
                     detail: 'open',
                 ),
@@ -110,7 +112,8 @@ final class ArmChannelAlone implements Rule
                 "output:{$range->channel}",
                 "Channel {$range->channel} is at ".
                     DangerSearch::pulse($context, $witness, $range->channel).
-                    ' µs, in its arm range, while the arm function says disarmed: something else arms it. Take everything but the arm function out of that channel',
+                    ' µs, in its arm range, while the arm function says disarmed: something else arms it. Take '.
+                    'everything but the arm function out of that channel',
                 $witness,
             ),
         );

@@ -30,7 +30,8 @@ final class ArmPlacement implements Rule
 
     public function says(): string
     {
-        return 'Some position arms it, on the channel where the controller looks; and no armed position lies between two disarmed ones on a switch.';
+        return 'Some position arms it, on the channel where the controller looks; and no armed position lies between '.
+            'two disarmed ones on a switch.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -55,7 +56,8 @@ final class ArmPlacement implements Rule
                         "output:{$channels[0]}",
                         'Nothing arms it: no position puts channel '.
                             implode(' or ', $channels).
-                            ' into the range where the controller arms. Put the arm function on that channel, or set the range in the controller',
+                            ' into the range where the controller arms. Put the arm function on that channel, or set '.
+                            'the range in the controller',
                         detail: 'never',
                     ),
             ]);
@@ -91,7 +93,8 @@ final class ArmPlacement implements Rule
                         $this->id(),
                         Severity::Error,
                         "control:{$control->id}",
-                        "{$control->name} arms in its middle and disarms at both ends: it arms in passing, and one flick too far changes it. Put armed at an end",
+                        "{$control->name} arms in its middle and disarms at both ends: it arms in passing, and one ".
+                            'flick too far changes it. Put armed at an end',
                         $witness,
                         channels: $channels,
                     ),

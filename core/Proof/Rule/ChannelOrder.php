@@ -46,7 +46,8 @@ final class ChannelOrder implements Rule
 
     public function says(): string
     {
-        return 'The channels come in the order that the controller expects, each with its own stick alone. In the wrong order, or mixed before the controller mixes, one stick moves another axis.';
+        return 'The channels come in the order that the controller expects, each with its own stick alone. In the '.
+            'wrong order, or mixed before the controller mixes, one stick moves another axis.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -153,7 +154,8 @@ final class ChannelOrder implements Rule
                     $this->id(),
                     Severity::Error,
                     "output:{$output->channel}",
-                    "{$output->name} carries {$names} beside {$input}, and {$context->controller?->name} mixes by itself: both would be mixed twice. Take {$names} out of channel {$output->channel}",
+                    "{$output->name} carries {$names} beside {$input}, and {$context->controller?->name} mixes by ".
+                        "itself: both would be mixed twice. Take {$names} out of channel {$output->channel}",
                     detail: 'mixed',
                 );
             }

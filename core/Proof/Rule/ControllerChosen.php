@@ -24,7 +24,8 @@ final class ControllerChosen implements Rule
 
     public function says(): string
     {
-        return 'The controller is known where one is needed: a multirotor is armed by it, and only with it can the proof say when, and in which mode.';
+        return 'The controller is known where one is needed: a multirotor is armed by it, and only with it can the '.
+            'proof say when, and in which mode.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -36,7 +37,8 @@ final class ControllerChosen implements Rule
                     $this->id(),
                     Severity::Error,
                     'program',
-                    "Not proven: there is no controller \"{$named}\" in Stores, so nothing says when it is armed, nor where its modes are. Choose another in Kit, or bring it back in Stores",
+                    "Not proven: there is no controller \"{$named}\" in Stores, so nothing says when it is armed, ".
+                        'nor where its modes are. Choose another in Kit, or bring it back in Stores',
                     isOpen: true,
                 ),
             ]);
@@ -49,7 +51,8 @@ final class ControllerChosen implements Rule
                     $this->id(),
                     Severity::Error,
                     'program',
-                    'No controller is chosen: nothing says when it is armed, nor where its modes are. Choose the controller in Kit; then the proof goes on',
+                    'No controller is chosen: nothing says when it is armed, nor where its modes are. Choose the '.
+                        'controller in Kit; then the proof goes on',
                     isOpen: true,
                 ),
             ]);

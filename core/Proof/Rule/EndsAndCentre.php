@@ -41,7 +41,8 @@ final class EndsAndCentre implements Rule
 
     public function says(): string
     {
-        return 'The stick channels of a controller reach 1000 and 2000 µs and rest at 1500 (common practice), as the controller reads them: arming, and drift, depend on it.';
+        return 'The stick channels of a controller reach 1000 and 2000 µs and rest at 1500 (common practice), as the '.
+            'controller reads them: arming, and drift, depend on it.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -99,7 +100,8 @@ final class EndsAndCentre implements Rule
                 $this->id(),
                 Severity::Warning,
                 "output:{$output->channel}",
-                "{$output->name} goes from {$ends[0]} to {$ends[1]} µs{$where}; the controller wants 1000 to 2000. Set its travel",
+                "{$output->name} goes from {$ends[0]} to {$ends[1]} µs{$where}; the controller wants 1000 to 2000. ".
+                    'Set its travel',
                 null,
                 $mend,
                 $mended,
@@ -111,7 +113,8 @@ final class EndsAndCentre implements Rule
                 $this->id(),
                 Severity::Warning,
                 "output:{$output->channel}",
-                "{$output->name} rests at {$centre} µs{$where}, not 1500: it drifts. Put the trims in the middle, then correct the sub-trim",
+                "{$output->name} rests at {$centre} µs{$where}, not 1500: it drifts. Put the trims in the middle, ".
+                    'then correct the sub-trim',
                 null,
                 $mend,
                 $mended,
@@ -119,7 +122,10 @@ final class EndsAndCentre implements Rule
             : null;
     }
 
-    /** What was measured at the controller is not set aside for what would be right without it: the answer comes from the reading. */
+    /**
+     * What was measured at the controller is not set aside for what would be right without it: the answer comes from
+     * the reading.
+     */
     private function solved(ProofContext $context, Output $output, Reading $reading): ?Output
     {
         [$short, $centre, $long] = array_map($reading->reads(...), EndsCentre::sent($output, $context->transmitter));

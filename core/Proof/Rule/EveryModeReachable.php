@@ -59,7 +59,8 @@ final class EveryModeReachable implements Rule
                     "mode:{$mode}",
                     "{$context->view->nameOf(
                         $mode,
-                    )} can't be reached: no output sends on channel {$channels}. Give it a position, or take its slot away",
+                    )} can't be reached: no output sends on channel {$channels}. Give it a position, or take its ".
+                        'slot away',
                     detail: $mode,
                 );
 

@@ -30,7 +30,9 @@ final class FailsafeSet implements Rule
 
     public function says(): string
     {
-        return 'Every channel has a failsafe. Never "keep the last" with throttle or arm: a multirotor drops or comes home, an aeroplane closes its throttle, a helicopter holds, a ground vehicle stops; the mode channel asks for a mode that saves it.';
+        return 'Every channel has a failsafe. Never "keep the last" with throttle or arm: a multirotor drops or '.
+            'comes home, an aeroplane closes its throttle, a helicopter holds, a ground vehicle stops; the mode '.
+            'channel asks for a mode that saves it.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -95,7 +97,9 @@ final class FailsafeSet implements Rule
             $does->holds => 'its failsafe keeps the last throttle: without a link it goes on with the motor running. '.
                 "{$stop} instead",
             $does->pulse !== null && ($does->pulse > $to || $does->pulse < $from) => "its failsafe gives {$does->pulse} µs, {$context->running()}: the motor runs on without a link. {$stop}",
-            $does->pulse === null && $context->controller?->kind !== ControllerKind::FlightController => 'its failsafe gives no pulses, and no flight controller is there to notice: what the speed controller does then is its own affair. '.
+            $does->pulse === null && $context->controller?->kind !== ControllerKind::FlightController => 'its '.
+                'failsafe gives no pulses, and no flight controller is there to notice: what the speed controller '.
+                'does then is its own affair. '.
                 ($context->isCentred() ? 'Give it a pulse in the middle' : 'Give it a low pulse'),
             default => null,
         };
@@ -122,9 +126,14 @@ final class FailsafeSet implements Rule
             array_filter($ranges, fn (Slot $one): bool => $one->holds((int) $does->pulse)) !== [];
 
         return match (true) {
-            $does->holds => 'its failsafe keeps the last: an armed aircraft stays armed without a link. Give it no pulses, or one that disarms',
-            $arms && ! $isNeeded => "its failsafe gives {$does->pulse} µs, in the arm range: without a link it is armed. Give it no pulses, or one that disarms; if coming home needs it, say so in the controller's set-up",
-            $isNeeded && $does->pulse !== null && ! $arms => "its failsafe gives {$does->pulse} µs, which disarms; on signal loss the controller {$loss->does->says()} and needs this channel for it: it drops instead. Keep it in the arm range",
+            $does->holds => 'its failsafe keeps the last: an armed aircraft stays armed without a link. Give it no '.
+                'pulses, or one that disarms',
+            $arms && ! $isNeeded => "its failsafe gives {$does->pulse} µs, in the arm range: without a link it is ".
+                "armed. Give it no pulses, or one that disarms; if coming home needs it, say so in the controller's ".
+                'set-up',
+            $isNeeded && $does->pulse !== null && ! $arms => "its failsafe gives {$does->pulse} µs, which disarms; ".
+                "on signal loss the controller {$loss->does->says()} and needs this channel for it: it drops ".
+                'instead. Keep it in the arm range',
             default => null,
         };
     }
@@ -158,9 +167,10 @@ final class FailsafeSet implements Rule
         );
 
         return $saving !== [] && array_filter($saving, fn (Slot $one): bool => $one->holds($pulse)) === []
-            ? "its failsafe gives {$pulse} µs, outside of every mode that saves the aircraft. Choose a pulse in the range of {$context->view->nameOf(
-                $saving[0]->mode,
-            )}, or no pulses"
+            ? "its failsafe gives {$pulse} µs, outside of every mode that saves the aircraft. Choose a pulse in the ".
+                "range of {$context->view->nameOf(
+                    $saving[0]->mode,
+                )}, or no pulses"
             : null;
     }
 }

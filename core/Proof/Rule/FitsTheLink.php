@@ -53,7 +53,8 @@ final class FitsTheLink implements Rule
                     Severity::Error,
                     "output:{$last}",
                     (count($over) === 1 ? "Channel {$names} doesn't" : "Channels {$names} don't").
-                        " get through: {$who} carries {$channels}. Move what is important to lower channels, or choose another sub-type or receiver",
+                        " get through: {$who} carries {$channels}. Move what is important to lower channels, or ".
+                        'choose another sub-type or receiver',
                     detail: $what,
                     channels: array_map(fn (Output $one): int => $one->channel, $over),
                 );

@@ -37,7 +37,8 @@ final class ModeAsMeant implements Rule
 
     public function says(): string
     {
-        return 'The mode that the controller takes is the mode that the step means; a step that means something else lies in no mode\'s range.';
+        return 'The mode that the controller takes is the mode that the step means; a step that means something else '.
+            'lies in no mode\'s range.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -77,7 +78,8 @@ final class ModeAsMeant implements Rule
     }
 
     /**
-     * True where a function's signal goes into a channel, itself or by way of other channels; a condition on it doesn't count.
+     * True where a function's signal goes into a channel, itself or by way of other channels; a condition on it doesn't
+     * count.
      *
      * @param  array<int, true>  $seen  channels that were looked through already
      */

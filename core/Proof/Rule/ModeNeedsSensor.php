@@ -26,7 +26,8 @@ final class ModeNeedsSensor implements Rule
 
     public function says(): string
     {
-        return 'A mode that has a range finds aboard what it needs: come home needs a GPS on one of the controller\'s ports.';
+        return 'A mode that has a range finds aboard what it needs: come home needs a GPS on one of the '.
+            'controller\'s ports.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -50,7 +51,8 @@ final class ModeNeedsSensor implements Rule
                         'program',
                         "{$mode->name} needs a ".
                             strtoupper($sensor).
-                            ', and none is on a port of the controller. Say in Kit on which port it is, or take the mode\'s range away',
+                            ', and none is on a port of the controller. Say in Kit on which port it is, or take the '.
+                            'mode\'s range away',
                         detail: "{$mode->id} {$sensor}",
                     );
                 }

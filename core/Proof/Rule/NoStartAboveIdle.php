@@ -30,7 +30,9 @@ final class NoStartAboveIdle implements Rule
 
     public function says(): string
     {
-        return 'Armed with the throttle low, no motor may run above the low mark, whatever dials, trims and other sticks do; a ground vehicle\'s stands still with the throttle in the middle. A governed rotor is judged in its first phase.';
+        return 'Armed with the throttle low, no motor may run above the low mark, whatever dials, trims and other '.
+            'sticks do; a ground vehicle\'s stands still with the throttle in the middle. A governed rotor is judged '.
+            'in its first phase.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -86,8 +88,10 @@ final class NoStartAboveIdle implements Rule
                     $context->isCentred()
                         ? "{$motor->name} runs at {$pulse} µs with the throttle in the middle, {$context->running()}. Put its centre at 1500 µs, and keep what else moves it out"
                         : ($isFirst
-                            ? "{$motor->name} runs at {$pulse} µs with the throttle low. Lower the first point of its curve or its low end, and keep what else moves it below {$context->low()} µs"
-                            : "In this state {$motor->name} runs at {$pulse} µs with the stick low. Release Hold only in the first style, where it spools from rest"),
+                            ? "{$motor->name} runs at {$pulse} µs with the throttle low. Lower the first point of ".
+                                "its curve or its low end, and keep what else moves it below {$context->low()} µs"
+                            : "In this state {$motor->name} runs at {$pulse} µs with the stick low. Release Hold ".
+                                'only in the first style, where it spools from rest'),
                     $witness,
                 );
             },

@@ -31,7 +31,8 @@ final class NoTrimOnAStabiliser implements Rule
 
     public function says(): string
     {
-        return 'No trim and no sub-trim on a stabiliser\'s channels: the two fight each other, and the model kicks on spool-up and spool-down (common practice).';
+        return 'No trim and no sub-trim on a stabiliser\'s channels: the two fight each other, and the model kicks '.
+            'on spool-up and spool-down (common practice).';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -56,7 +57,8 @@ final class NoTrimOnAStabiliser implements Rule
                     $this->id(),
                     Severity::Error,
                     "function:{$function->id}",
-                    "{$function->name} has a trim, and a stabiliser flies it: the two fight each other. Take the trim away",
+                    "{$function->name} has a trim, and a stabiliser flies it: the two fight each other. Take the ".
+                        'trim away',
                     null,
                     'Take the trim away',
                     $program->with(functions: $without),

@@ -40,7 +40,8 @@ final class NothingClips implements Rule
 
     public function says(): string
     {
-        return 'No channel reaches its limit before the stick reaches its end: beyond that the aircraft doesn\'t answer any more.';
+        return 'No channel reaches its limit before the stick reaches its end: beyond that the aircraft doesn\'t '.
+            'answer any more.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -168,7 +169,8 @@ final class NothingClips implements Rule
             }
         }
         if (count($sticks) !== 1 || $levers === []) {
-            return "{$output->name} clips when everything is asked for at once: it stops at its limit. Lower a weight, or fly on knowing it";
+            return "{$output->name} clips when everything is asked for at once: it stops at its limit. Lower a ".
+                'weight, or fly on knowing it';
         }
         $with = implode(' and ', $levers);
 

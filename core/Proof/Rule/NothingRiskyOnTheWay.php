@@ -91,7 +91,8 @@ final class NothingRiskyOnTheWay implements Rule
                 "output:{$slot->channel}",
                 "{$context->view->nameOf(
                     $slot->mode,
-                )} lies in the middle of a three-position switch, {$control->name}, which passes it on every way from end to end. Put it at an end, or on a switch of its own",
+                )} lies in the middle of a three-position switch, {$control->name}, which passes it on every way ".
+                    'from end to end. Put it at an end, or on a switch of its own',
                 $witness,
                 detail: "{$slot->mode} {$control->id}",
             ),

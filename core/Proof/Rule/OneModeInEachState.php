@@ -8,6 +8,7 @@ use DuskSwitch\Core\Proof\ControllerView;
 use DuskSwitch\Core\Proof\DangerSearch;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ModeEdges;
 use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule;
 use DuskSwitch\Core\Proof\Severity;
@@ -39,7 +40,8 @@ final class OneModeInEachState implements Rule
 
     public function says(): string
     {
-        return 'Every state must lie in exactly one of the controller\'s modes, or in “no range” where that is a mode, at least 25 µs from every edge at which the mode changes.';
+        return 'Every state must lie in exactly one of the controller\'s modes, or in “no range” where that is a '.
+            'mode, at least 25 µs from every edge at which the mode changes.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -63,7 +65,8 @@ final class OneModeInEachState implements Rule
                             $this->id(),
                             Severity::Error,
                             'program',
-                            "The controller looks for its flight mode on channel {$channel}, and nothing is there. Put the flight mode on that channel, or move the ranges",
+                            "The controller looks for its flight mode on channel {$channel}, and nothing is there. ".
+                                'Put the flight mode on that channel, or move the ranges',
                             detail: "channel-{$channel}",
                             channels: [$channel],
                         ),
@@ -129,8 +132,10 @@ final class OneModeInEachState implements Rule
                     "output:{$channels[0]}",
                     ucfirst($at).
                         ($isNone
-                            ? ', in no mode\'s slot. Move the position into a range, or say which mode the controller takes where none is active'
-                            : ', in the ranges of two modes at once, and it isn\'t said which of them wins. Say it in the controller\'s set-up, or let the ranges end where the next begins'),
+                            ? ', in no mode\'s slot. Move the position into a range, or say which mode the '.
+                                'controller takes where none is active'
+                            : ', in the ranges of two modes at once, and it isn\'t said which of them wins. Say it '.
+                                'in the controller\'s set-up, or let the ranges end where the next begins'),
                     $witness,
                     $mend,
                     $mended,
@@ -151,7 +156,7 @@ final class OneModeInEachState implements Rule
     private function near(ProofContext $context, int $channel): array
     {
         $found = [];
-        foreach ($this->edges($context, $channel) as $edge) {
+        foreach (ModeEdges::of($context, $channel) as $edge) {
             foreach ([self::NEAR + 1, self::MARGIN] as $margin) {
                 $question = new Question($context->model()->everything(), function (array $seen) use (
                     $context,
@@ -159,7 +164,7 @@ final class OneModeInEachState implements Rule
                     $edge,
                     $margin,
                 ): int {
-                    $near = self::within($seen[0], $channel, $edge - $margin + 1, $edge + $margin - 1);
+                    $near = ModeEdges::near($seen[0], $channel, $edge, $margin);
 
                     return ($near & Truth::HOLDS) === 0
                         ? Truth::FAILS
@@ -206,10 +211,13 @@ final class OneModeInEachState implements Rule
 
         return new Finding(
             $this->id(),
-            $margin <= self::NEAR && ! $this->slides($context, $channel, $witness) ? Severity::Error : Severity::Warning,
+            $margin <= self::NEAR && ! $this->slides($context, $channel, $witness)
+                ? Severity::Error
+                : Severity::Warning,
             "output:{$channel}",
             ($names === '' ? 'The mode' : $names).
-                " is {$margin} µs from the edge of its slot (channel {$channel} at {$pulse} µs): jitter can change the mode",
+                " is {$margin} µs from the edge of its slot (channel {$channel} at {$pulse} µs): jitter can change ".
+                'the mode',
             $witness,
             $mend,
             $mended,
@@ -236,34 +244,6 @@ final class OneModeInEachState implements Rule
         return false;
     }
 
-    /** @return list<int> pulses at which the flight mode changes on a channel, or arming on the same channel does */
-    private function edges(ProofContext $context, int $channel): array
-    {
-        $ranges = array_values(array_filter($context->view->flight, fn (Slot $one): bool => $one->channel === $channel));
-        $arms = array_values(
-            array_filter($context->setup->arming->ranges ?? [], fn (Slot $one): bool => $one->channel === $channel),
-        );
-        $in = fn (int $pulse): array => array_values(
-            array_unique(
-                array_map(
-                    fn (Slot $one): string => $one->mode,
-                    array_filter([...$ranges, ...$arms], fn (Slot $one): bool => $one->holds($pulse)),
-                ),
-            ),
-        );
-        $edges = [];
-        foreach ([...$ranges, ...$arms] as $range) {
-            foreach ([$range->from, $range->to] as $edge) {
-                if ($in($edge - 1) !== $in($edge)) {
-                    $edges[$edge] = $edge;
-                }
-            }
-        }
-        sort($edges);
-
-        return $edges;
-    }
-
     /**
      * On a channel that also arms, a disarmed state needs no mode.
      *
@@ -274,17 +254,6 @@ final class OneModeInEachState implements Rule
         return array_intersect($context->setup->arming?->channels() ?? [], $channels) === []
             ? Truth::HOLDS
             : $context->view->armed($seen);
-    }
-
-    private static function within(Observed $seen, int $channel, int $from, int $to): int
-    {
-        $truth = 0;
-        foreach ($seen->pulses($channel) as [$low, $high]) {
-            $truth |=
-                ($high >= $from && $low <= $to ? Truth::HOLDS : 0) | ($low < $from || $high > $to ? Truth::FAILS : 0);
-        }
-
-        return $truth === 0 ? Truth::FAILS : $truth;
     }
 
     /** @return array{string|null, Program|null} */

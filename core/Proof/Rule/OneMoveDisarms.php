@@ -123,8 +123,10 @@ final class OneMoveDisarms implements Rule
                 $runsWithThrottle ? Severity::Warning : Severity::Error,
                 'program',
                 $runsWithThrottle
-                    ? 'No switch stops the motor: only the throttle stick does. Add a motor cut on a two-position switch of its own'
-                    : 'No single switch disarms it from every state. Put arm, or a motor cut, on a two-position switch of its own, and let nothing be mixed in after it',
+                    ? 'No switch stops the motor: only the throttle stick does. Add a motor cut on a two-position '.
+                        'switch of its own'
+                    : 'No single switch disarms it from every state. Put arm, or a motor cut, on a two-position '.
+                        'switch of its own, and let nothing be mixed in after it',
                 $shows,
                 channels: $channels,
             ),

@@ -32,7 +32,9 @@ final class SafeAtPowerUp implements Rule
 
     public function says(): string
     {
-        return 'With every switch at rest and the throttle low (in the middle on a ground vehicle) nothing may be armed and no motor may turn, wherever dials, sliders and trims stand; moving the throttle alone starts no motor either.';
+        return 'With every switch at rest and the throttle low (in the middle on a ground vehicle) nothing may be '.
+            'armed and no motor may turn, wherever dials, sliders and trims stand; moving the throttle alone starts '.
+            'no motor either.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -129,8 +131,10 @@ final class SafeAtPowerUp implements Rule
                 $hasCut || $context->isGoverned() ? Severity::Error : Severity::Warning,
                 "output:{$motor->channel}",
                 $hasCut
-                    ? "Moving the throttle starts {$motor->name} right after power-up: the motor cut doesn't hold it with its switch at rest. Turn the switch's positions round, so that rest is cut"
-                    : "{$motor->name} runs with the throttle and nothing holds it: a sleeve on the stick starts it. Add a motor cut on a two-position switch, cut at rest",
+                    ? "Moving the throttle starts {$motor->name} right after power-up: the motor cut doesn't hold it ".
+                        "with its switch at rest. Turn the switch's positions round, so that rest is cut"
+                    : "{$motor->name} runs with the throttle and nothing holds it: a sleeve on the stick starts it. ".
+                        'Add a motor cut on a two-position switch, cut at rest',
                 $witness,
                 detail: 'raised',
             ),

@@ -32,7 +32,8 @@ final class SavingModeOneMoveAway implements Rule
 
     public function says(): string
     {
-        return 'From every armed state one flick of one switch leads to a mode that saves the aircraft: self-level, or come home.';
+        return 'From every armed state one flick of one switch leads to a mode that saves the aircraft: self-level, '.
+            'or come home.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -54,7 +55,8 @@ final class SavingModeOneMoveAway implements Rule
                     $this->id(),
                     Severity::Note,
                     'program',
-                    "{$context->controller->name} has modes that save the aircraft, and none of them has a range. Give self-level or come-home a position of the mode switch",
+                    "{$context->controller->name} has modes that save the aircraft, and none of them has a range. ".
+                        'Give self-level or come-home a position of the mode switch',
                     detail: 'none',
                 ),
             ]);
@@ -91,7 +93,8 @@ final class SavingModeOneMoveAway implements Rule
                     $this->id(),
                     Severity::Warning,
                     'program',
-                    'From here no single flick leads to a mode that saves the aircraft. Give self-level or come-home a position of the mode switch',
+                    'From here no single flick leads to a mode that saves the aircraft. Give self-level or come-home '.
+                        'a position of the mode switch',
                     $witness,
                     channels: $channels,
                 ),

@@ -59,6 +59,7 @@ final class SlotsApart implements Rule
 
         return "The slots of {$context->view->nameOf(
             $one->mode,
-        )} and {$context->view->nameOf($other->mode)} both hold {$from} to {$to} µs of channel {$one->channel}. End one where the other begins, or say which wins";
+        )} and {$context->view->nameOf($other->mode)} both hold {$from} to {$to} µs of channel {$one->channel}. End ".
+            'one where the other begins, or say which wins';
     }
 }

@@ -40,7 +40,8 @@ final class StickArming implements Rule
 
     public function says(): string
     {
-        return 'Where the sticks arm, full travel reaches the corner in every phase, and less than most of the way doesn\'t.';
+        return 'Where the sticks arm, full travel reaches the corner in every phase, and less than most of the way '.
+            'doesn\'t.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -97,7 +98,8 @@ final class StickArming implements Rule
                 "output:{$yaw->channel}",
                 "{$yaw->name} is at ".
                     DangerSearch::pulse($context, $witness, $yaw->channel).
-                    ' µs with the stick well short of its corner: that may arm. Lower its travel, and take trims and mixes out of it',
+                    ' µs with the stick well short of its corner: that may arm. Lower its travel, and take trims and '.
+                    'mixes out of it',
                 $witness,
                 detail: 'short',
             ),

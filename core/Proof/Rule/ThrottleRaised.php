@@ -34,7 +34,8 @@ final class ThrottleRaised implements Rule
 
     public function says(): string
     {
-        return 'Releasing a motor cut with the throttle up should start no motor. A controller that is armed refuses that by itself; without one, a cut that waits for the stick to be low does.';
+        return 'Releasing a motor cut with the throttle up should start no motor. A controller that is armed refuses '.
+            'that by itself; without one, a cut that waits for the stick to be low does.';
     }
 
     public function judge(ProofContext $context): Judgement
@@ -54,9 +55,8 @@ final class ThrottleRaised implements Rule
         foreach ($context->motors() as $motor) {
             $found = [];
             foreach ($cuts as [$name, $control]) {
-                foreach (
-                    $found === [] ? ControlMove::all($context->model(), [(int) $context->panel->control($control)]) : [] as $move
-                ) {
+                $inputs = [(int) $context->panel->control($control)];
+                foreach ($found === [] ? ControlMove::all($context->model(), $inputs) : [] as $move) {
                     $found = DangerSearch::in(
                         $context,
                         $this->id(),
@@ -76,7 +76,9 @@ final class ThrottleRaised implements Rule
                             $this->id(),
                             Severity::Note,
                             "output:{$motor->channel}",
-                            "Releasing {$name} with the throttle up starts {$motor->name} at once. A cut that waits for the stick to be low cures that: a latch, set by the switch and the throttle at its low end, reset by the switch",
+                            "Releasing {$name} with the throttle up starts {$motor->name} at once. A cut that waits ".
+                                'for the stick to be low cures that: a latch, set by the switch and the throttle at '.
+                                'its low end, reset by the switch',
                             $witness,
                         ),
                     );

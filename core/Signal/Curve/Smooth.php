@@ -16,7 +16,10 @@ final readonly class Smooth implements Answer
     /** @var list<float> */
     private array $x;
 
-    /** @var list<array{float, float, float, float}> per piece y, slope, square and cube term of (x − x of its left point) */
+    /**
+     * @var list<array{float, float, float, float}> per piece y, slope, square and cube term of (x − x of its left
+     * point)
+     */
     private array $pieces;
 
     private int $last;

@@ -48,7 +48,8 @@ final readonly class Lag
         }
         $now = "\$m[{$this->now}]";
 
-        return "if (\$first) { for (\$q = 0; \$q < {$this->ticks}; \$q++) { \$i = {$this->line} + \$q; \$m[\$i] = \$a; } {$now} = 0; }\n".
+        return "if (\$first) { for (\$q = 0; \$q < {$this->ticks}; \$q++) { \$i = {$this->line} + \$q; \$m[\$i] = ".
+            "\$a; } {$now} = 0; }\n".
             "\$i = {$this->line} + {$now}; \$d = \$m[\$i]; \$m[\$i] = \$a; \$a = \$d; {$now} = ({$now} + 1) % {$this->ticks};\n";
     }
 

@@ -11,7 +11,8 @@ final readonly class ProportionalPart implements Part
     /**
      * @param  int  $input  slot of the stick, dial or slider
      * @param  int  $phase  slot of the active phase
-     * @param  non-empty-list<int>  $trims  slots of the trim, by phase where each has its own, used where $authority is not 0
+     * @param  non-empty-list<int>  $trims  slots of the trim, by phase where each has its own, used where $authority
+     *              is not 0
      * @param  non-empty-list<ShapePart>  $shapes  by phase
      * @param  list<array{Test, float}>  $overrides
      * @param  list<array{Test, ShapePart}>  $dualRates  the first that holds shapes it, whatever the phase
@@ -49,7 +50,10 @@ final readonly class ProportionalPart implements Part
         return $before.$this->around($this->switched($shape, $holds), $this->trim($this->fading), $holds);
     }
 
-    /** The same without trim and overrides, for drawing: input in slot 1, answer in slot 0; in slot 2 the phase, or after the last one a dual rate. */
+    /**
+     * The same without trim and overrides, for drawing: input in slot 1, answer in slot 0; in slot 2 the phase, or
+     * after the last one a dual rate.
+     */
     public function bare(): self
     {
         return new self(

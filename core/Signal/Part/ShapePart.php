@@ -40,6 +40,7 @@ final readonly class ShapePart
 
         return $k > 0
             ? "{$soft} * \$x + {$hard} * \$x * \$x * \$x"
-            : "\$x < 0 ? {$soft} * (\$u = 1 + \$x) + {$hard} * \$u * \$u * \$u - 1 : 1 - ({$soft} * (\$u = 1 - \$x) + {$hard} * \$u * \$u * \$u)";
+            : "\$x < 0 ? {$soft} * (\$u = 1 + \$x) + {$hard} * \$u * \$u * \$u - 1 : 1 - ({$soft} * (\$u = 1 - \$x) ".
+                "+ {$hard} * \$u * \$u * \$u)";
     }
 }

@@ -5,7 +5,10 @@ namespace DuskSwitch\Core\Signal\Test;
 use DuskSwitch\Core\Signal\Part\Memory;
 use DuskSwitch\Core\Signal\Tick;
 
-/** A test that has held for some time: the ticks are counted, −1 while it's unknown. What holds in the first tick has held for ever. */
+/**
+ * A test that has held for some time: the ticks are counted, −1 while it's unknown. What holds in the first tick has
+ * held for ever.
+ */
 final readonly class HeldFor implements Test
 {
     private const FOR_EVER = 1_000_000_000;

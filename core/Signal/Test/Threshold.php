@@ -5,7 +5,10 @@ namespace DuskSwitch\Core\Signal\Test;
 use DuskSwitch\Core\Signal\Part\Code;
 use DuskSwitch\Core\Signal\Part\Memory;
 
-/** A telemetry value against a level: once it holds, it lets go only when the value is back by the hysteresis. Without a value it's unknown (−1); when one comes again, it begins as not holding. */
+/**
+ * A telemetry value against a level: once it holds, it lets go only when the value is back by the hysteresis. Without a
+ * value it's unknown (−1); when one comes again, it begins as not holding.
+ */
 final readonly class Threshold implements Test
 {
     private int $bit;

@@ -16,7 +16,10 @@ export type KeptDraft = {
 const STORE = 'drafts'
 const TAB = 'dusk.tab'
 
-/** The name of this tab: it stays over a reload. A tab that was duplicated has the name of the other, so it gets a new one. */
+/**
+ * The name of this tab: it stays over a reload. A tab that was duplicated has the name of the other, so it gets
+ * a new one.
+ */
 function tabName(renew: boolean): string {
   const made = crypto.randomUUID()
   try {
@@ -34,7 +37,10 @@ const done = <T>(request: IDBRequest<T>) =>
     request.onerror = () => reject(request.error)
   })
 
-/** Where edits lie on this device until they are saved. Without a place to keep things it does nothing: edits then live in the page alone. */
+/**
+ * Where edits lie on this device until they are saved. Without a place to keep things it does nothing: edits
+ * then live in the page alone.
+ */
 class DraftBox {
   tab = tabName(false)
   private database: Promise<IDBDatabase> | null = null

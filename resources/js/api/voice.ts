@@ -50,7 +50,10 @@ export async function play(notes: Note[]): Promise<void> {
   await new Promise((done) => setTimeout(done, all * 1000))
 }
 
-/** Says a text: by its clip where the server has a voice, else by the browser's, else not at all; tells which. Notes come before. */
+/**
+ * Says a text: by its clip where the server has a voice, else by the browser's, else not at all; tells which.
+ * Notes come before.
+ */
 export async function say(text: string, notes: Note[] = []): Promise<Heard> {
   hush()
   const mine = turn

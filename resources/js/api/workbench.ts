@@ -40,7 +40,10 @@ export const aircraftQuery = (id: number) => ({
   gcTime: 0,
 })
 
-/** The aircraft on the bench: what is saved, from the query library, with the draft on top of it. One at a time, outside React. */
+/**
+ * The aircraft on the bench: what is saved, from the query library, with the draft on top of it. One at a time,
+ * outside React.
+ */
 class Workbench extends Store<State> {
   private readonly drafts = new Map<number, Draft>()
   private stop: () => void = () => {}
@@ -217,7 +220,10 @@ class Workbench extends Store<State> {
     return this.act((id, base) => turn(id, number, base))
   }
 
-  /** After a conflict: go on with one of the two versions. The other stays in the history, with what was edited since. */
+  /**
+   * After a conflict: go on with one of the two versions. The other stays in the history, with what was edited
+   * since.
+   */
   async choose(which: 'current' | 'aside') {
     const { draft } = this
     const { conflict, since } = draft ?? {}

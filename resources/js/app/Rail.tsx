@@ -6,6 +6,9 @@ import { Tip } from '@/parts/Tip'
 import { STATIONS, type StationState, stateOf } from './stations'
 import { toggleTheme, useTheme } from './theme'
 
+const PLACE =
+  'relative flex min-h-13 flex-1 flex-col items-center justify-center gap-0.5 rounded-xl px-1 py-1.5 text-sm md:flex-none'
+
 type Place = { to: string; name: string; icon: React.ElementType; says: string; state?: StationState }
 
 function Item({ to, name, icon: Icon, says, state }: Place) {
@@ -16,9 +19,7 @@ function Item({ to, name, icon: Icon, says, state }: Place) {
       <Link
         to={to}
         aria-current={here ? 'page' : undefined}
-        className={`relative flex min-h-13 flex-1 flex-col items-center justify-center gap-0.5 rounded-xl px-1 py-1.5 text-sm md:flex-none ${
-          here ? 'bg-line font-semibold text-ink' : 'text-muted hover:bg-line/50'
-        }`}
+        className={`${PLACE} ${here ? 'bg-line font-semibold text-ink' : 'text-muted hover:bg-line/50'}`}
       >
         <Icon size={20} aria-hidden />
         <span className="flex items-center gap-1">

@@ -14,7 +14,10 @@ type Preview = { controls: (Move & { name: string })[]; choices: Option[]; losse
 
 const SHOWN = 5
 
-/** A program whose transmitter is gone, or isn't what it was: what is missing, and what can be done. Nothing of it is lost. */
+/**
+ * A program whose transmitter is gone, or isn't what it was: what is missing, and what can be done. Nothing of
+ * it is lost.
+ */
 export function Repair({ broken }: { broken: Broken }) {
   const { id, revision, transmitter, transmitterIsThere, earlier, choices } = broken
   const [to, setTo] = useState(transmitterIsThere ? transmitter : '')

@@ -83,7 +83,10 @@ const read = (text: string): Deed => {
   return { function: name, ...(isFigure(to) ? { value: Number(to) } : { step: to }) }
 }
 
-/** What a leg does: functions and their steps, or where they go from −1 to 1. What isn't right stays; the core says so. */
+/**
+ * What a leg does: functions and their steps, or where they go from −1 to 1. What isn't right stays; the core
+ * says so.
+ */
 export function Doing({ formData, fieldPathId, name, onChange }: FieldProps) {
   const [text, setText] = useState(() =>
     ((formData ?? []) as Deed[]).map((one) => `${one.function}: ${one.step ?? one.value}`).join(', '),

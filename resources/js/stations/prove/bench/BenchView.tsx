@@ -10,7 +10,10 @@ import { MotorsStep } from './MotorsStep'
 import { OrderStep } from './OrderStep'
 import { SurfacesStep } from './SurfacesStep'
 
-/** The check at the controller in the right order: order, direction, trims, centre, ends, jitter; each answered with an edit. */
+/**
+ * The check at the controller in the right order: order, direction, trims, centre, ends, jitter; each answered
+ * with an edit.
+ */
 export function BenchView({ aircraft, document }: View) {
   const [off, setOff] = useState(false)
   const { trims } = useHand()

@@ -8,7 +8,10 @@ import { place } from '../place'
 
 type Answer = ChannelSlots['answers'][number]
 
-/** A channel's positions one above the other: the pulse of each, the mode that it lands in, and how far the edges are. */
+/**
+ * A channel's positions one above the other: the pulse of each, the mode that it lands in, and how far the edges
+ * are.
+ */
 export function Positions({ aircraft, channel }: { aircraft: Aircraft; channel: ChannelSlots }) {
   const { frame } = useLive()
   const [problem, setProblem] = useState<string | null>(null)

@@ -25,7 +25,10 @@ const combinations = (switches: Switch[]): string[][] =>
 const keyOf = (switches: Switch[], cell: StateCell, rest: Record<string, string>) =>
   switches.map((one) => String(cell.hand.controls[one.id] ?? rest[one.id])).join(' ')
 
-/** Every position of the switches that arm, choose modes, move motors or choose phases: the odd one out catches the eye. */
+/**
+ * Every position of the switches that arm, choose modes, move motors or choose phases: the odd one out catches
+ * the eye.
+ */
 export function StatesView({ aircraft }: View) {
   const { proof } = useProof()
   const [filter, setFilter] = useState<string>('all')

@@ -2,7 +2,10 @@ import { useSyncExternalStore } from 'react'
 
 type State = { time: number; playing: boolean; rate: number }
 
-/** The clock of a rehearsal: it runs, is dragged, and tells who watches. Outside React, so that scrubbing stays smooth. */
+/**
+ * The clock of a rehearsal: it runs, is dragged, and tells who watches. Outside React, so that scrubbing stays
+ * smooth.
+ */
 class Player {
   state: State = { time: 0, playing: false, rate: 1 }
   private end = 0

@@ -8,7 +8,10 @@ import { Tone } from './tone'
 /** How often the handheld follows, in ms. */
 const FOLLOWS = 100
 
-/** Plays a flight: words when they are said, the vario tone, and the handheld goes with it. Tells how words were heard. */
+/**
+ * Plays a flight: words when they are said, the vario tone, and the handheld goes with it. Tells how words were
+ * heard.
+ */
 export function usePlayback(flown: Flown | null): Heard | null {
   const [heard, setHeard] = useState<Heard | null>(null)
   useEffect(() => {

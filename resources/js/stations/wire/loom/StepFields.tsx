@@ -21,6 +21,7 @@ export function StepFields({ aircraft, fn }: { aircraft: Aircraft; fn: SteppedFu
   const { frame } = useLive()
   const words = aircraft.words.functions[fn.id] ?? []
   const nameOf = (step: Step) => step.name ?? capital(step.id)
+  const stepName = (id: string) => nameOf(fn.steps.find((step) => step.id === id) ?? { id, value: 0 })
   const change = (index: number, step: Step) =>
     changeFunction(
       fn.id,
@@ -120,8 +121,7 @@ export function StepFields({ aircraft, fn }: { aircraft: Aircraft; fn: SteppedFu
           <ol className="space-y-0.5 text-sm">
             {fn.drive.cases.map((one, index) => (
               <li key={one.step + JSON.stringify(one.when)}>
-                <strong>{nameOf(fn.steps.find((step) => step.id === one.step) ?? { id: one.step, value: 0 })}</strong>{' '}
-                when {words[index] ?? 'a condition holds'}
+                <strong>{stepName(one.step)}</strong> when {words[index] ?? 'a condition holds'}
               </li>
             ))}
           </ol>

@@ -29,7 +29,10 @@ function Bar({ moved, chosen, pick }: { moved: Moved; chosen: boolean; pick: () 
   )
 }
 
-/** A multirotor or a helicopter: what the sticks ask it for, from above and from behind, and its other channels as bars. */
+/**
+ * A multirotor or a helicopter: what the sticks ask it for, from above and from behind, and its other channels
+ * as bars.
+ */
 export function Rotary({ parts, at, pick, helicopter }: Props) {
   const swash = Object.entries(parts).filter(([part]) => part.startsWith('swash'))
   const asked = { x: parts.roll?.value ?? 0, y: parts.pitch?.value ?? 0, turn: parts.yaw?.value ?? 0 }

@@ -1,0 +1,150 @@
+<?php
+
+namespace DuskSwitch\Core\Link;
+
+use DuskSwitch\Core\Kit\Wire;
+
+/** Does what the receiver sends arrive in the controller: wire, input and serial ports? */
+final readonly class WireCheck
+{
+    public function __construct(private InstalledKit $kit) {}
+
+    /** @return list<VerdictPoint> */
+    public function wire(): array
+    {
+        [$receiver, $controller, $choice] = [$this->kit->receiver, $this->kit->controller, $this->kit->choice];
+        $wire = Wire::tryFrom($choice->wire ?? '');
+        if ($receiver === null || $wire === null) {
+            return [
+                VerdictPoint::open(
+                    'Wire',
+                    'How the receiver passes its channels on is not chosen, so wire and input are not checked.',
+                    'Choose: '.
+                        implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires ?? [])).
+                        '.',
+                ),
+            ];
+        }
+        if (! in_array($wire, $receiver->wires, true)) {
+            return [
+                VerdictPoint::wrong(
+                    'Wire',
+                    "{$receiver->name} has no ".$wire->says().'.',
+                    'It has '.implode(', ', array_map(fn (Wire $one): string => $one->says(), $receiver->wires)).'.',
+                ),
+            ];
+        }
+        if ($controller === null) {
+            return [
+                $wire === Wire::Leads
+                    ? VerdictPoint::fine('Wire', 'Each servo on a lead of its own.')
+                    : VerdictPoint::look(
+                        'Wire',
+                        'Without a controller servos need a lead for each channel.',
+                        'Choose one lead per channel, or a controller.',
+                    ),
+            ];
+        }
+        if (! in_array($wire, $controller->wires, true)) {
+            return [
+                VerdictPoint::wrong(
+                    'Wire',
+                    "{$controller->name} doesn't take ".
+                        $wire->says().
+                        ' (a newer release may have dropped the oldest kind).',
+                    'It takes '.
+                        implode(', ', array_map(fn (Wire $one): string => $one->says(), $controller->wires)).
+                        '.',
+                ),
+            ];
+        }
+
+        return [
+            match ($choice->input) {
+                $wire->value => VerdictPoint::fine(
+                    'Wire',
+                    ucfirst($wire->says())." from {$receiver->name} to {$controller->name}.",
+                ),
+                null => VerdictPoint::open(
+                    'Input',
+                    "The input of {$controller->name} is not chosen, so the connection to it is not checked.",
+                    'Choose its input: '.$wire->says().'.',
+                ),
+                default => VerdictPoint::wrong(
+                    'Input',
+                    'The receiver sends '.
+                        $wire->says().
+                        ", and {$controller->name} is set to ".
+                        (Wire::tryFrom($choice->input)?->says() ?? $choice->input).
+                        ': no stick gets through.',
+                    'Set the controller\'s input to the same.',
+                ),
+            },
+        ];
+    }
+
+    /** @return list<VerdictPoint> */
+    public function ports(): array
+    {
+        $controller = $this->kit->controller;
+        if ($controller === null) {
+            return [];
+        }
+        if ($controller->ports === [] && $this->kit->choice->ports === []) {
+            return $this->kit->choice->wire === Wire::Serial->value
+                ? [
+                    VerdictPoint::open(
+                        'Ports',
+                        "The definition of {$controller->name} names no serial ports, so the receiver's is not ".
+                            'checked.',
+                        'Add its ports in Stores.',
+                    ),
+                ]
+                : [];
+        }
+        $points = [];
+        $known = array_column($controller->ports, null, 'id');
+        foreach ($this->kit->choice->ports as $port => $owner) {
+            $is = $known[$port] ?? null;
+            if ($is === null) {
+                $points[] = VerdictPoint::wrong(
+                    'Ports',
+                    "{$controller->name} has no serial port {$port}.",
+                    'It has '.
+                        (implode(', ', array_column($controller->ports, 'id')) ?: 'none in its definition').
+                        '.',
+                );
+            } elseif ($is->kept) {
+                $points[] = VerdictPoint::wrong(
+                    'Ports',
+                    "{$is->name} is given to {$owner}: you would lock yourself out.",
+                    "Never give {$is->name} away; choose another port.",
+                );
+            }
+        }
+        $owners = array_count_values(array_map(strtolower(...), array_values($this->kit->choice->ports)));
+        foreach (array_filter($owners, fn (int $count): bool => $count > 1) as $owner => $count) {
+            $points[] = VerdictPoint::look(
+                'Ports',
+                ucfirst((string) $owner)." stands on {$count} ports.",
+                'One device, one port.',
+            );
+        }
+        if ($this->kit->choice->wire === Wire::Serial->value && ! isset($owners['receiver'])) {
+            $points[] = VerdictPoint::wrong(
+                'Ports',
+                'The receiver uses the serial wire, and has no serial port on the controller.',
+                'Assign it the port where it is connected.',
+            );
+        }
+
+        return $points === []
+            ? [
+                VerdictPoint::fine(
+                    'Ports',
+                    count($owners) === 0 ? 'No serial port is in use.' : 'Each serial port has one owner; USB is free.',
+                ),
+            ]
+            : $points;
+    }
+}

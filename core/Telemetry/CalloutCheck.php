@@ -1,0 +1,183 @@
+<?php
+
+namespace DuskSwitch\Core\Telemetry;
+
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Link\VerdictPoint;
+use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Condition\ControlAt;
+use DuskSwitch\Core\Program\Condition\ControlLevel;
+use DuskSwitch\Core\Program\Condition\FunctionLevel;
+use DuskSwitch\Core\Program\Condition\Named;
+use DuskSwitch\Core\Program\Condition\PhaseIs;
+use DuskSwitch\Core\Program\Condition\SensorLevel;
+use DuskSwitch\Core\Program\Condition\StepIs;
+use DuskSwitch\Core\Program\ConditionTree;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Sense\Callout;
+use DuskSwitch\Core\Program\Sense\PhrasePart;
+use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Units\Dimension;
+
+/** Does a callout ever speak, has it something to say, and is it one that a pilot listens to? */
+final readonly class CalloutCheck
+{
+    /**
+     * A dip under load lasts less than this: an alarm on a voltage holds so long before it speaks (common practice).
+     */
+    private const DIP = 2.0;
+
+    /** What is repeated more often is switched off, and then missed (common practice). */
+    private const OFTEN = 3.0;
+
+    public function __construct(
+        private Program $program,
+        private Transmitter $transmitter,
+        private Values $values,
+        private LevelCheck $levels,
+    ) {}
+
+    /** @return list<VerdictPoint> what is wrong with it, or worth a look */
+    public function of(Callout $call): array
+    {
+        return [...$this->when($call), ...$this->phrase($call), ...$this->manner($call)];
+    }
+
+    /** @return list<VerdictPoint> */
+    private function when(Callout $call): array
+    {
+        $points = [];
+        $after = $call->after === null ? [] : ConditionTree::all($call->after);
+        foreach ([...ConditionTree::all($call->when), ...$after] as $one) {
+            $points[] = match (true) {
+                $one instanceof SensorLevel => $this->levels->point($call->name, 'fire', 'speaks', $one),
+                $one instanceof StepIs => $this->step($call, $one),
+                $one instanceof PhaseIs => in_array($one->phase, array_column($this->program->phases, 'id'), true)
+                    ? null
+                    : $this->missing($call, "phase \"{$one->phase}\""),
+                $one instanceof FunctionLevel => $this->program->function($one->function) !== null
+                    ? null
+                    : $this->missing($call, "function \"{$one->function}\""),
+                $one instanceof ControlAt, $one instanceof ControlLevel => $this->transmitter->control(
+                    $one->control,
+                ) !== null
+                    ? null
+                    : $this->missing($call, "control \"{$one->control}\" on {$this->transmitter->name}"),
+                $one instanceof Named => isset($this->program->conditions[$one->name])
+                    ? null
+                    : $this->missing($call, "condition \"{$one->name}\""),
+                default => null,
+            };
+        }
+
+        return array_values(array_filter($points));
+    }
+
+    private function step(Callout $call, StepIs $one): ?VerdictPoint
+    {
+        $function = $this->program->function($one->function);
+
+        return $function instanceof SteppedFunction && $function->indexOf($one->step) !== null
+            ? null
+            : $this->missing($call, "step \"{$one->step}\" of \"{$one->function}\"");
+    }
+
+    private function missing(Callout $call, string $what): VerdictPoint
+    {
+        return VerdictPoint::wrong(
+            'When',
+            "{$call->name} waits for a {$what}, and there is none: it never speaks.",
+            'Choose something that is there.',
+        );
+    }
+
+    /** @return list<VerdictPoint> */
+    private function phrase(Callout $call): array
+    {
+        if (
+            array_filter(
+                $call->says,
+                fn (PhrasePart $one): bool => $one->value !== null || trim($one->words ?? '') !== '',
+            ) === [] &&
+            $call->plays === null
+        ) {
+            return [
+                VerdictPoint::wrong(
+                    'Phrase',
+                    "{$call->name} has nothing to say.",
+                    'Give it words, a value or a sound.',
+                ),
+            ];
+        }
+        $gone = array_filter(
+            $call->says,
+            fn (PhrasePart $one): bool => $one->value !== null && $this->values->find($one->value) === null,
+        );
+
+        return array_values(
+            array_map(
+                fn (PhrasePart $one): VerdictPoint => VerdictPoint::wrong(
+                    'Phrase',
+                    "{$call->name} says \"{$one->value}\", which nothing sends: it would say “missing”.",
+                    'Choose another value.',
+                ),
+                $gone,
+            ),
+        );
+    }
+
+    /** A pack's voltage begins at nothing; that of a regulator or of the receiver doesn't. */
+    private function isPack(string $id): bool
+    {
+        $range = $this->values->find($id)?->range;
+
+        return $range === null || $range->low <= 0.0;
+    }
+
+    /** @return list<VerdictPoint> */
+    private function manner(Callout $call): array
+    {
+        $looksAt = array_filter(
+            ConditionTree::all($call->when),
+            fn (Condition $one): bool => $one instanceof SensorLevel,
+        );
+        $volts = array_filter(
+            $looksAt,
+            fn (SensorLevel $one): bool => $this->values->find($one->sensor)?->dimension === Dimension::Voltage,
+        );
+        $points = [];
+        if (
+            $call->isAlarm() &&
+            $call->hold < self::DIP &&
+            array_filter($volts, fn (SensorLevel $one): bool => ! $one->above && $this->isPack($one->sensor)) !== []
+        ) {
+            $points[] = VerdictPoint::look(
+                'Sag',
+                "{$call->name} speaks at once: a burst of power dips the voltage and fools it.",
+                'Let it hold for about 3 s.',
+            );
+        }
+        if ($call->repeat > 0 && $call->repeat < self::OFTEN) {
+            $points[] = VerdictPoint::look(
+                'Repeat',
+                "{$call->name} repeats every {$call->repeat} s: what speaks too often is switched off, and missed ".
+                    'when it matters.',
+                'Let 5 s or more go by.',
+            );
+        }
+        if (
+            array_filter(
+                $volts,
+                fn (SensorLevel $one): bool => $one->sensor === 'receiver-volts' && $one->level < 4.3,
+            ) !== []
+        ) {
+            $points[] = VerdictPoint::look(
+                'Supply',
+                "{$call->name} looks at the receiver's own supply with the level of a cell.",
+                'For the flight pack choose its own voltage or a cell\'s average.',
+            );
+        }
+
+        return $points;
+    }
+}
