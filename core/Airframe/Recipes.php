@@ -10,10 +10,13 @@ use DuskSwitch\Core\Program\Program;
 /** The recipes that there are. */
 final class Recipes
 {
-    /** @return list<Recipe> */
+    /** @return list<Recipe> in the order of the families */
     public static function all(): array
     {
-        return Kinds::in(__DIR__, __NAMESPACE__, Recipe::class);
+        $recipes = Kinds::in(__DIR__, __NAMESPACE__, Recipe::class);
+        usort($recipes, fn (Recipe $a, Recipe $b): int => self::place($a) <=> self::place($b));
+
+        return $recipes;
     }
 
     /** The recipe of that id, or null. */
@@ -58,5 +61,13 @@ final class Recipes
         } catch (Refused) {
             return null;
         }
+    }
+
+    /** Its place on a list: as the families come, and at the end what suits any. */
+    private static function place(Recipe $recipe): int
+    {
+        $family = $recipe->families()[0] ?? null;
+
+        return $family === null ? count(Family::cases()) : (int) array_search($family, Family::cases(), true);
     }
 }

@@ -63,10 +63,10 @@ final class ProposalTest extends HttpTestCase
 
         self::assertSame(
             [
+                'multirotor',
                 'plane',
                 'flying-wing',
                 'sailplane',
-                'multirotor',
                 'helicopter',
                 'swash-helicopter',
                 'ground-vehicle',
