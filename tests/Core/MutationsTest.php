@@ -30,7 +30,7 @@ final class MutationsTest extends TestCase
     public function test_each_sign_limit_constant_and_branch_is_changed_once(): void
     {
         $lines = array_map(
-            fn (Mutation $one): string => trim(explode('=>', $one->words(self::CODE))[1]),
+            fn (Mutation $one): string => trim(explode("\n", $one->in(self::CODE))[$one->line - 1]),
             Mutations::of('Margin.php', self::CODE),
         );
 
@@ -52,6 +52,18 @@ final class MutationsTest extends TestCase
             ],
             $lines,
         );
+    }
+
+    public function test_a_change_is_named_by_what_stands_around_it_however_the_lines_are_broken(): void
+    {
+        $broken = strtr(self::CODE, ['max($pulse, 0.0)' => "max(\n    \$pulse,\n    0.0,\n)"]);
+        $names = fn (string $code): array => array_map(
+            fn (Mutation $one): string => $one->words($code),
+            Mutations::of('Margin.php', $code),
+        );
+
+        self::assertSame($names(self::CODE), $names($broken));
+        self::assertStringContainsString('return [max => min]($pulse, 0.0)', $names(self::CODE)[10]);
     }
 
     public function test_every_change_of_the_proof_is_valid_code_and_differs(): void
