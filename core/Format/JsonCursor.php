@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Format;
 use BackedEnum;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Units\Range;
+use LogicException;
 use stdClass;
 
 /**
@@ -61,16 +62,12 @@ final readonly class JsonCursor
         $known = [...$required, ...$optional];
         foreach (array_keys(get_object_vars($this->value)) as $key) {
             if (! in_array((string) $key, $known, true)) {
-                $this->faults->add(
-                    JsonPath::below($this->path, (string) $key),
-                    'this key is unknown; here may stand '.implode(', ', $known),
-                );
+                $says = 'this key is unknown; here may stand '.implode(', ', $known);
+                $this->faults->add(JsonPath::below($this->path, (string) $key), $says);
             }
         }
-        foreach ($required as $key) {
-            if (! property_exists($this->value, $key)) {
-                $this->faults->add(JsonPath::below($this->path, $key), 'this is missing');
-            }
+        foreach (array_filter($required, fn (string $key): bool => ! $this->has($key)) as $key) {
+            $this->faults->add(JsonPath::below($this->path, $key), 'this is missing');
         }
     }
 
@@ -104,12 +101,13 @@ final readonly class JsonCursor
                     : "there must be at least {$least} here",
             );
         }
-        $items = [];
-        foreach (array_slice(array_values($this->value), 0, $most) as $index => $item) {
-            $items[] = new self($item, "{$this->path}[{$index}]", $this->faults);
-        }
+        $items = array_slice(array_values($this->value), 0, $most);
 
-        return $items;
+        return array_map(
+            fn (mixed $item, int $index): self => new self($item, "{$this->path}[{$index}]", $this->faults),
+            $items,
+            array_keys($items),
+        );
     }
 
     /** @return array<string, self> the values of an object whose keys are ids, at most so many */
@@ -144,12 +142,9 @@ final readonly class JsonCursor
 
             return '';
         }
-        if (! $mayBeEmpty && trim($this->value) === '') {
-            $this->fault('must not be empty');
-        } elseif (mb_strlen($this->value) > $most) {
-            $this->fault('is '.mb_strlen($this->value)." characters long; at most {$most} are possible");
-        } elseif (preg_match('/[\x00-\x08\x0b-\x1f\x7f]/', $this->value) === 1) {
-            $this->fault('has a character that can\'t be shown; take it out');
+        $fault = ValueText::unfit($this->value, $most, $mayBeEmpty);
+        if ($fault !== null) {
+            $this->fault($fault);
         }
 
         return $this->value;
@@ -179,14 +174,7 @@ final readonly class JsonCursor
             return 0.0;
         }
         if (! ($this->value >= $least && $this->value <= $most)) {
-            $this->fault(
-                'must be from '.
-                    ValueText::number($least).
-                    ' to '.
-                    ValueText::number($most).
-                    ', not '.
-                    ValueText::number($this->value),
-            );
+            $this->fault(ValueText::outside($this->value, $least, $most));
 
             return $least;
         }
@@ -221,7 +209,7 @@ final readonly class JsonCursor
     public function range(float $least, float $most): Range
     {
         if (! is_array($this->value)) {
-            if (! is_int($this->value) && ! is_float($this->value)) {
+            if (! $this->isNumber()) {
                 $this->wrongType('two numbers, [low, high], or one for both');
 
                 return Range::both($least);
@@ -230,11 +218,10 @@ final readonly class JsonCursor
             return Range::both($this->number($least, $most));
         }
         $items = $this->items(2, 2);
-        if (count($items) !== 2) {
-            return Range::both($least);
-        }
 
-        return new Range($items[0]->number($least, $most), $items[1]->number($least, $most));
+        return count($items) === 2
+            ? new Range($items[0]->number($least, $most), $items[1]->number($least, $most))
+            : Range::both($least);
     }
 
     /**
@@ -253,14 +240,27 @@ final readonly class JsonCursor
                 return $case;
             }
         }
-        $this->fault(
-            'must be one of '.
-                implode(', ', array_map(fn (BackedEnum $case) => $case->value, $cases)).
-                ', not '.
-                ValueText::value($this->value),
-        );
+        $this->fault(ValueText::noneOf(array_column($cases, 'value'), $this->value));
 
         return $cases[0];
+    }
+
+    /**
+     * One of several things by its id.
+     *
+     * @template T
+     *
+     * @param  array<string, T>  $choices  at least one
+     * @return T
+     */
+    public function oneOf(array $choices): mixed
+    {
+        $id = is_string($this->value) ? $this->value : '';
+        if (! isset($choices[$id])) {
+            $this->fault(ValueText::noneOf(array_keys($choices), $this->value));
+        }
+
+        return $choices[$id] ?? (array_values($choices)[0] ?? throw new LogicException('There is nothing to choose'));
     }
 
     private function wrongType(string $wanted): void

@@ -4,13 +4,14 @@ namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Kit\SensorBus;
 use DuskSwitch\Core\Program\Sense\Callout;
-use DuskSwitch\Core\Program\Sense\DerivationKind;
 use DuskSwitch\Core\Program\Sense\DerivedValue;
 use DuskSwitch\Core\Program\Sense\InstalledSensor;
 use DuskSwitch\Core\Program\Sense\PhrasePart;
 use DuskSwitch\Core\Program\Sense\Priority;
 use DuskSwitch\Core\Program\Sense\Sound;
 use DuskSwitch\Core\Program\Sense\TelemetryPlan;
+use DuskSwitch\Core\Telemetry\Derivations;
+use DuskSwitch\Core\Telemetry\Derive\Sum;
 use DuskSwitch\Core\Units\Unit;
 use DuskSwitch\Core\Units\UnitSystem;
 
@@ -32,13 +33,14 @@ final class SenseDecoder
                 $item->at('slot')?->whole(0, 63),
             );
         }
+        $ways = Derivations::all();
         foreach ($node->at('values')?->items(40) ?? [] as $item) {
             $item->keys(['id', 'name', 'does'], ['of', 'by', 'plus', 'while']);
             $while = $item->at('while');
             $values[] = new DerivedValue(
                 $ids->id($item),
                 $item->at('name')?->text(30) ?? '',
-                $item->at('does')?->choice(DerivationKind::class) ?? DerivationKind::Sum,
+                $item->at('does')?->oneOf($ways) ?? new Sum(),
                 array_map(fn (JsonCursor $of): string => $of->id(), $item->at('of')?->items(8) ?? []),
                 $item->at('by')?->number(-1e6, 1e6),
                 $item->at('plus')?->number(-1e6, 1e6),

@@ -47,7 +47,7 @@ final class SenseEncoder
             [
                 'id' => $one->id,
                 'name' => $one->name,
-                'does' => $one->does->value,
+                'does' => $one->does->id(),
                 'of' => $one->of,
                 'by' => $one->by,
                 'plus' => $one->plus,

@@ -8,7 +8,7 @@ use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\ConditionWords;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Sense\Callout;
-use DuskSwitch\Core\Program\Sense\DerivationKind;
+use DuskSwitch\Core\Program\Sense\Derivation;
 use DuskSwitch\Core\Program\Sense\InstalledSensor;
 use DuskSwitch\Core\Program\Sense\Sound;
 use DuskSwitch\Core\Program\SteppedFunction;
@@ -20,7 +20,7 @@ use DuskSwitch\Core\Speech\Airtime;
 use DuskSwitch\Core\Speech\English;
 use DuskSwitch\Core\Speech\Phrase;
 use DuskSwitch\Core\Telemetry\CallEdit;
-use DuskSwitch\Core\Telemetry\DerivationInputs;
+use DuskSwitch\Core\Telemetry\Derivations;
 use DuskSwitch\Core\Telemetry\SenseCheck;
 use DuskSwitch\Core\Telemetry\SensorChain;
 use DuskSwitch\Core\Telemetry\SensorChainCheck;
@@ -66,14 +66,14 @@ final readonly class SenseReport
             'values' => array_values(array_map($this->value(...), $this->values->all)),
             'calls' => array_map($this->call(...), $program->sense->calls),
             'derivations' => array_map(
-                fn (DerivationKind $one): array => [
-                    'id' => $one->value,
+                fn (Derivation $one): array => [
+                    'id' => $one->id(),
                     'says' => $one->says(),
-                    'wants' => DerivationInputs::inWords($one),
-                    'count' => count(DerivationInputs::of($one)),
-                    'several' => DerivationInputs::several($one),
+                    'wants' => $one->wants()->words,
+                    'count' => count($one->wants()->of),
+                    'several' => $one->wants()->several,
                 ],
-                DerivationKind::cases(),
+                array_values(Derivations::all()),
             ),
             'announceable' => [
                 ...array_map(

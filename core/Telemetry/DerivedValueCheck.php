@@ -4,8 +4,8 @@ namespace DuskSwitch\Core\Telemetry;
 
 use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\DerivationKind;
 use DuskSwitch\Core\Program\Sense\DerivedValue;
+use DuskSwitch\Core\Telemetry\Derive\Scale;
 
 /** Can a value be worked out of what it is given? */
 final readonly class DerivedValueCheck
@@ -18,9 +18,9 @@ final readonly class DerivedValueCheck
      */
     public function of(DerivedValue $derived, int $index): array
     {
-        $wants = DerivationInputs::of($derived->does);
-        $words = DerivationInputs::inWords($derived->does);
-        if ($derived->does === DerivationKind::Timer) {
+        $inputs = $derived->does->wants();
+        [$wants, $words] = [$inputs->of, $inputs->words];
+        if ($inputs->while) {
             return $derived->while === null
                 ? [
                     VerdictPoint::wrong(
@@ -33,7 +33,7 @@ final readonly class DerivedValueCheck
         }
         if (
             count($derived->of) < count($wants) ||
-            (count($derived->of) > count($wants) && ! DerivationInputs::several($derived->does))
+            (count($derived->of) > count($wants) && ! $inputs->several)
         ) {
             return [
                 VerdictPoint::wrong(
@@ -80,6 +80,6 @@ final readonly class DerivedValueCheck
 
     private static function scales(DerivedValue $derived): bool
     {
-        return $derived->does === DerivationKind::Scale && ($derived->by ?? 1.0) !== 1.0;
+        return $derived->does instanceof Scale && ($derived->by ?? 1.0) !== 1.0;
     }
 }

@@ -4,35 +4,20 @@ namespace DuskSwitch\Core\Telemetry;
 
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\DerivationKind;
+use DuskSwitch\Core\Program\Sense\Computation;
 use DuskSwitch\Core\Program\Sense\DerivedValue;
-use DuskSwitch\Core\Telemetry\Derive\Energy;
-use DuskSwitch\Core\Telemetry\Derive\Extreme;
-use DuskSwitch\Core\Telemetry\Derive\Formula;
-use DuskSwitch\Core\Telemetry\Derive\FromHome;
-use DuskSwitch\Core\Telemetry\Derive\Integral;
-use DuskSwitch\Core\Telemetry\Derive\Offset;
-use DuskSwitch\Core\Telemetry\Derive\RoundWind;
-use DuskSwitch\Core\Telemetry\Derive\Smoothed;
-use DuskSwitch\Core\Telemetry\Derive\Step;
 
 /** Works a program's derived values out, sample by sample, from a reset at the field on. */
 final class Deriver
 {
-    /** Seconds over which a climb is smoothed where nothing is said (from memory). */
-    private const SMOOTH = 1.0;
-
     /** Fewer satellites than this are no fix (common practice): until then there is no home. */
     private const FIX = 4;
 
-    /** @var array<string, Step> */
-    private array $steps = [];
+    /** @var array<string, Computation> by the value's id */
+    private array $computations = [];
 
-    /** @var array<string, Watcher> */
-    private array $timers = [];
-
-    /** @var array<string, float> */
-    private array $ran = [];
+    /** @var array<string, Watcher> for those whose time runs while a condition holds */
+    private array $watchers = [];
 
     private float $before = 0.0;
 
@@ -40,13 +25,9 @@ final class Deriver
     public function __construct(private readonly Program $program, Transmitter $transmitter, int $cells)
     {
         foreach ($program->sense->values as $derived) {
-            if ($derived->does === DerivationKind::Timer) {
-                $this->ran[$derived->id] = 0.0;
-                if ($derived->while !== null) {
-                    $this->timers[$derived->id] = Watcher::of($derived->while, $program, $transmitter);
-                }
-            } else {
-                $this->steps[$derived->id] = self::step($derived, max(1, $cells));
+            $this->computations[$derived->id] = $derived->does->begin($derived, max(1, $cells));
+            if ($derived->does->wants()->while && $derived->while !== null) {
+                $this->watchers[$derived->id] = Watcher::of($derived->while, $program, $transmitter);
             }
         }
     }
@@ -58,9 +39,7 @@ final class Deriver
         $this->before = $sample->time;
         $values = $sample->values;
         foreach ($this->program->sense->values as $derived) {
-            $value = isset($this->steps[$derived->id])
-                ? $this->worked($derived, $values, $seconds)
-                : $this->timer($derived->id, $sample->with($values), $seconds);
+            $value = $this->worked($derived, $values, $sample, $seconds);
             if ($value !== null) {
                 $values[$derived->id] = $value;
             }
@@ -69,8 +48,8 @@ final class Deriver
         return $sample->with($values);
     }
 
-    /** @param  array<string, float>  $values */
-    private function worked(DerivedValue $derived, array $values, float $seconds): ?float
+    /** @param  array<string, float>  $values  those of the sample and those that were worked out before this one */
+    private function worked(DerivedValue $derived, array $values, Sample $sample, float $seconds): ?float
     {
         $of = [];
         foreach ($derived->of as $id) {
@@ -79,55 +58,27 @@ final class Deriver
             }
             $of[] = $values[$id];
         }
-        $satellites = in_array(
-            $derived->does,
-            [DerivationKind::Distance, DerivationKind::Bearing, DerivationKind::Slant],
-            true,
-        )
-            ? $values[(string) preg_replace('/latitude$/D', 'satellites', $derived->of[0] ?? '')] ?? null
-            : null;
+        if ($derived->does->wants()->while) {
+            $watcher = $this->watchers[$derived->id] ?? null;
+            $runs = $watcher !== null && $watcher->sees($sample->with($values));
 
-        return $of === [] || ($satellites !== null && $satellites < self::FIX)
+            return $this->computations[$derived->id]->next($of, $runs ? $seconds : 0.0);
+        }
+
+        return $of === [] || ($derived->does->wants()->fix && ! self::hasFix($derived, $values))
             ? null
-            : $this->steps[$derived->id]->next($of, $seconds);
+            : $this->computations[$derived->id]->next($of, $seconds);
     }
 
-    private function timer(string $id, Sample $sample, float $seconds): float
+    /**
+     * False where the receiver of the position tells that it has no fix.
+     *
+     * @param  array<string, float>  $values
+     */
+    private static function hasFix(DerivedValue $derived, array $values): bool
     {
-        return $this->ran[$id] += isset($this->timers[$id]) && $this->timers[$id]->sees($sample) ? $seconds : 0.0;
-    }
+        $id = (string) preg_replace('/latitude$/D', 'satellites', $derived->of[0] ?? '');
 
-    private static function step(DerivedValue $derived, int $cells): Step
-    {
-        [$by, $plus] = [$derived->by ?? 1.0, $derived->plus ?? 0.0];
-
-        return match ($derived->does) {
-            DerivationKind::Least => new Extreme(false),
-            DerivationKind::Most => new Extreme(true),
-            DerivationKind::Sum => new Formula(fn (array $of): float => array_sum($of)),
-            DerivationKind::Scale => new Formula(fn (array $of): float => $of[0] * $by + $plus),
-            DerivationKind::CellAverage => new Formula(fn (array $of): float => $of[0] / $cells),
-            DerivationKind::Power => new Formula(fn (array $of): float => $of[0] * ($of[1] ?? 0.0)),
-            DerivationKind::Used => new Integral(),
-            DerivationKind::Relative => new Offset(),
-            DerivationKind::Distance => new FromHome(false, false),
-            DerivationKind::Bearing => new FromHome(true, false),
-            DerivationKind::Slant => new FromHome(false, true),
-            DerivationKind::Climb => new Smoothed($derived->by ?? self::SMOOTH),
-            // Level or rising there is no glide.
-            DerivationKind::Glide => new Formula(
-                fn (array $of): ?float => ($of[1] ?? 0.0) < -0.1 ? $of[0] / -($of[1] ?? -1.0) : null,
-            ),
-            DerivationKind::EnergyClimb => new Energy(),
-            DerivationKind::WindSpeed => new RoundWind(false),
-            DerivationKind::WindFrom => new RoundWind(true),
-            DerivationKind::Density => new Formula(
-                fn (array $of): float => Atmosphere::density($of[0], $of[1] ?? 15.0),
-            ),
-            DerivationKind::TrueAirspeed => new Formula(
-                fn (array $of): ?float => ($of[1] ?? 0.0) > 0 ? Atmosphere::trueAirspeed($of[0], $of[1]) : null,
-            ),
-            DerivationKind::Timer => new Formula(fn (array $of): ?float => null),
-        };
+        return ! isset($values[$id]) || $values[$id] >= self::FIX;
     }
 }

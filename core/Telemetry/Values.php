@@ -4,8 +4,6 @@ namespace DuskSwitch\Core\Telemetry;
 
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\DerivationKind;
-use DuskSwitch\Core\Program\Sense\DerivedValue;
 use DuskSwitch\Core\Units\Dimension;
 use DuskSwitch\Core\Units\Range;
 use DuskSwitch\Core\Units\Unit;
@@ -20,9 +18,6 @@ final readonly class Values
         'link-level' => ['Link level', Dimension::Level, [-130.0, 0.0]],
         'receiver-volts' => ['Receiver supply', Dimension::Voltage, [3.0, 10.0]],
     ];
-
-    /** Volts. */
-    private const FULLEST_CELL = 4.5;
 
     /**
      * @param  array<string, Value>  $all  by id
@@ -75,17 +70,18 @@ final readonly class Values
             }
         }
         foreach ($sense->values as $derived) {
-            $dimension = self::dimension($derived, $all);
+            $first = $all[$derived->of[0] ?? ''] ?? null;
+            $gives = $derived->does->gives($first?->dimension, $first?->range);
+            $dimension = $gives->dimension;
             $upright =
-                in_array($derived->does, [DerivationKind::Climb, DerivationKind::EnergyClimb], true) ||
-                ($derived->of !== [] && ($all[$derived->of[0]]->upright ?? false) && $dimension === Dimension::Speed);
+                $gives->upright || (($first->upright ?? false) && $dimension === Dimension::Speed);
             $all[$derived->id] = new Value(
                 $derived->id,
                 $derived->name,
                 $dimension,
                 $upright,
                 $unit($derived->id, $dimension, $upright),
-                self::range($derived, $all),
+                $gives->range,
                 $derived->does->says(),
                 true,
             );
@@ -106,46 +102,5 @@ final readonly class Values
         $unit = $this->system->unit($dimension);
 
         return round($unit->fromBase($base)).' '.$unit->shown();
-    }
-
-    /**
-     * Between which ends a value that is worked out stays; null where nothing is known.
-     *
-     * @param  array<string, Value>  $all
-     */
-    private static function range(DerivedValue $derived, array $all): ?Range
-    {
-        $of = ($all[$derived->of[0] ?? ''] ?? null)?->range;
-
-        return match ($derived->does) {
-            DerivationKind::Least, DerivationKind::Most => $of,
-            DerivationKind::Relative => $of === null ? null : new Range($of->low - $of->high, $of->high - $of->low),
-            // No cell that flies holds more (common practice).
-            DerivationKind::CellAverage => new Range(0.0, self::FULLEST_CELL),
-            DerivationKind::Bearing, DerivationKind::WindFrom => new Range(0.0, 360.0),
-            default => null,
-        };
-    }
-
-    /** @param  array<string, Value>  $all */
-    private static function dimension(DerivedValue $derived, array $all): Dimension
-    {
-        return match ($derived->does) {
-            DerivationKind::Least, DerivationKind::Most, DerivationKind::Sum, DerivationKind::Scale => (
-                $all[$derived->of[0] ?? ''] ?? null
-            )->dimension ?? Dimension::Number,
-            DerivationKind::CellAverage => Dimension::Voltage,
-            DerivationKind::Power => Dimension::Power,
-            DerivationKind::Used => Dimension::Charge,
-            DerivationKind::Relative, DerivationKind::Distance, DerivationKind::Slant => Dimension::Length,
-            DerivationKind::Bearing, DerivationKind::WindFrom => Dimension::Angle,
-            DerivationKind::Climb,
-            DerivationKind::EnergyClimb,
-            DerivationKind::WindSpeed,
-            DerivationKind::TrueAirspeed => Dimension::Speed,
-            DerivationKind::Glide => Dimension::Number,
-            DerivationKind::Density => Dimension::Density,
-            DerivationKind::Timer => Dimension::Time,
-        };
     }
 }

@@ -8,6 +8,7 @@ use DuskSwitch\Core\Kinds\Kinds;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Proof\Proof;
 use DuskSwitch\Core\Proof\Rule;
+use DuskSwitch\Core\Telemetry\Derivations;
 use PHPUnit\Framework\TestCase;
 
 /** A rule and a recipe are there because their file is: nobody keeps a list. */
@@ -39,6 +40,7 @@ final class KindsTest extends TestCase
     public function test_every_recipe_is_offered_once_and_every_family_begins_with_its_own(): void
     {
         $recipes = array_map(fn (Recipe $one): string => (new \ReflectionClass($one))->getShortName(), Recipes::all());
+        sort($recipes);
         self::assertSame(
             array_values(array_diff(self::files('Airframe', 'Recipe'), ['Recipe', 'AppliedRecipe'])),
             $recipes,
@@ -51,6 +53,18 @@ final class KindsTest extends TestCase
             Recipes::of(Family::Helicopter)->id(),
             'the stabiliser\'s, not the mixed swash plate',
         );
+    }
+
+    public function test_every_derivation_in_its_folder_is_in_the_schema(): void
+    {
+        $derivations = Derivations::all();
+        self::assertCount(count(self::files('Telemetry/Derive', '')), $derivations);
+        $schema = json_decode((string) file_get_contents(__DIR__.'/../../schema/program.schema.json'));
+        $listed = $schema->{'$defs'}->derived->properties->does->enum;
+        sort($listed);
+        $ids = array_keys($derivations);
+        sort($ids);
+        self::assertSame($listed, $ids);
     }
 
     public function test_what_lies_beside_the_kinds_is_none_of_them(): void

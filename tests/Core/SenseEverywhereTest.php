@@ -7,7 +7,7 @@ use DuskSwitch\Core\Format\SenseReport;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\DerivationKind;
+use DuskSwitch\Core\Program\Sense\Derivation;
 use DuskSwitch\Core\Proof\Proof;
 use DuskSwitch\Core\Proof\StateMap;
 use DuskSwitch\Core\Rehearsal\Flight;
@@ -15,7 +15,7 @@ use DuskSwitch\Core\Rehearsal\Rehearsal;
 use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Telemetry\BusTrouble;
-use DuskSwitch\Core\Telemetry\DerivationInputs;
+use DuskSwitch\Core\Telemetry\Derivations;
 use DuskSwitch\Core\Telemetry\Discovery;
 use DuskSwitch\Core\Telemetry\FoundValue;
 use DuskSwitch\Core\Telemetry\SensorChain;
@@ -85,14 +85,14 @@ final class SenseEverywhereTest extends TestCase
 
     public function test_every_derivation_says_what_it_wants_and_as_many_words(): void
     {
-        foreach (DerivationKind::cases() as $does) {
-            self::assertNotSame('', DerivationInputs::inWords($does));
+        foreach (Derivations::all() as $id => $does) {
+            self::assertNotSame('', $does->wants()->words);
             self::assertNotSame('', $does->says());
-            self::assertSame($does === DerivationKind::Timer, DerivationInputs::of($does) === [], $does->value);
+            self::assertSame($does->wants()->while, $does->wants()->of === [], $id);
         }
         self::assertCount(
-            count(DerivationKind::cases()),
-            array_unique(array_map(fn (DerivationKind $one): string => $one->says(), DerivationKind::cases())),
+            count(Derivations::all()),
+            array_unique(array_map(fn (Derivation $one): string => $one->says(), Derivations::all())),
         );
     }
 

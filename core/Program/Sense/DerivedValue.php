@@ -16,7 +16,7 @@ final readonly class DerivedValue
     public function __construct(
         public string $id,
         public string $name,
-        public DerivationKind $does,
+        public Derivation $does,
         public array $of,
         public ?float $by = null,
         public ?float $plus = null,

@@ -1,9 +1,9 @@
 <?php
 
-namespace DuskSwitch\Core\Telemetry\Derive;
+namespace DuskSwitch\Core\Program\Sense;
 
 /** One derived value from sample to sample. */
-interface Step
+interface Computation
 {
     /**
      * The next value; null while it can't be said.

@@ -1,9 +1,11 @@
 <?php
 
-namespace DuskSwitch\Core\Telemetry\Derive;
+namespace DuskSwitch\Core\Telemetry\Compute;
+
+use DuskSwitch\Core\Program\Sense\Computation;
 
 /** How fast a value changes, through a low pass of first order. */
-final class Smoothed implements Step
+final class Smoothed implements Computation
 {
     private ?float $before = null;
 

@@ -1,9 +1,11 @@
 <?php
 
-namespace DuskSwitch\Core\Telemetry\Derive;
+namespace DuskSwitch\Core\Telemetry\Compute;
+
+use DuskSwitch\Core\Program\Sense\Computation;
 
 /** The lowest or the highest since the reset. */
-final class Extreme implements Step
+final class Extreme implements Computation
 {
     private ?float $kept = null;
 

@@ -1,11 +1,12 @@
 <?php
 
-namespace DuskSwitch\Core\Telemetry\Derive;
+namespace DuskSwitch\Core\Telemetry\Compute;
 
+use DuskSwitch\Core\Program\Sense\Computation;
 use DuskSwitch\Core\Telemetry\Geodesic;
 
 /** From home, which is the first position: metres, degrees, or metres with the height counted. */
-final class FromHome implements Step
+final class FromHome implements Computation
 {
     /** @var array{float, float, float}|null */
     private ?array $home = null;

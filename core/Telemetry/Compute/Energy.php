@@ -1,9 +1,11 @@
 <?php
 
-namespace DuskSwitch\Core\Telemetry\Derive;
+namespace DuskSwitch\Core\Telemetry\Compute;
+
+use DuskSwitch\Core\Program\Sense\Computation;
 
 /** Climb of the total energy: climb + V·V'/g, so that speed turned into height doesn't sound like lift. */
-final class Energy implements Step
+final class Energy implements Computation
 {
     private const G = 9.80665;
 

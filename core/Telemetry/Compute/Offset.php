@@ -1,9 +1,11 @@
 <?php
 
-namespace DuskSwitch\Core\Telemetry\Derive;
+namespace DuskSwitch\Core\Telemetry\Compute;
+
+use DuskSwitch\Core\Program\Sense\Computation;
 
 /** A value less its first one: height over the field (auto offset, common practice). */
-final class Offset implements Step
+final class Offset implements Computation
 {
     private ?float $first = null;
 

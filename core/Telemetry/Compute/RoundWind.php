@@ -1,11 +1,12 @@
 <?php
 
-namespace DuskSwitch\Core\Telemetry\Derive;
+namespace DuskSwitch\Core\Telemetry\Compute;
 
+use DuskSwitch\Core\Program\Sense\Computation;
 use DuskSwitch\Core\Telemetry\Wind;
 
 /** The wind of the last turns; null until the track has turned enough. */
-final class RoundWind implements Step
+final class RoundWind implements Computation
 {
     /** Seconds that are looked back. */
     private const WINDOW = 40.0;

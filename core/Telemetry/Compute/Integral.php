@@ -1,9 +1,11 @@
 <?php
 
-namespace DuskSwitch\Core\Telemetry\Derive;
+namespace DuskSwitch\Core\Telemetry\Compute;
+
+use DuskSwitch\Core\Program\Sense\Computation;
 
 /** Used capacity in mAh: the current summed over time by trapezia. */
-final class Integral implements Step
+final class Integral implements Computation
 {
     private float $sum = 0.0;
 

@@ -1,11 +1,12 @@
 <?php
 
-namespace DuskSwitch\Core\Telemetry\Derive;
+namespace DuskSwitch\Core\Telemetry\Compute;
 
 use Closure;
+use DuskSwitch\Core\Program\Sense\Computation;
 
 /** A value that remembers nothing. */
-final readonly class Formula implements Step
+final readonly class Formula implements Computation
 {
     /** @param  Closure(list<float>): ?float  $formula */
     public function __construct(private Closure $formula) {}

@@ -1,0 +1,44 @@
+<?php
+
+namespace DuskSwitch\Core\Telemetry\Derive;
+
+use DuskSwitch\Core\Program\Sense\Computation;
+use DuskSwitch\Core\Program\Sense\Derivation;
+use DuskSwitch\Core\Program\Sense\DerivationInputs;
+use DuskSwitch\Core\Program\Sense\DerivationOutput;
+use DuskSwitch\Core\Program\Sense\DerivedValue;
+use DuskSwitch\Core\Telemetry\Compute\Formula;
+use DuskSwitch\Core\Units\Dimension;
+use DuskSwitch\Core\Units\Range;
+
+/** The pack's voltage by its cells. */
+final class CellAverage implements Derivation
+{
+    /** Volts: no cell that flies holds more (common practice). */
+    private const FULLEST = 4.5;
+
+    public function id(): string
+    {
+        return 'cell-average';
+    }
+
+    public function says(): string
+    {
+        return 'average of a cell';
+    }
+
+    public function wants(): DerivationInputs
+    {
+        return DerivationInputs::of('the pack\'s voltage', Dimension::Voltage);
+    }
+
+    public function gives(?Dimension $first, ?Range $range): DerivationOutput
+    {
+        return new DerivationOutput(Dimension::Voltage, new Range(0.0, self::FULLEST));
+    }
+
+    public function begin(DerivedValue $derived, int $cells): Computation
+    {
+        return new Formula(fn (array $of): float => $of[0] / $cells);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+namespace DuskSwitch\Core\Telemetry\Derive;
+
+use DuskSwitch\Core\Program\Sense\Computation;
+use DuskSwitch\Core\Program\Sense\Derivation;
+use DuskSwitch\Core\Program\Sense\DerivationInputs;
+use DuskSwitch\Core\Program\Sense\DerivationOutput;
+use DuskSwitch\Core\Program\Sense\DerivedValue;
+use DuskSwitch\Core\Telemetry\Compute\FromHome;
+use DuskSwitch\Core\Units\Dimension;
+use DuskSwitch\Core\Units\Range;
+
+/** How far home is, over the ground. */
+final class Distance implements Derivation
+{
+    public function id(): string
+    {
+        return 'distance';
+    }
+
+    public function says(): string
+    {
+        return 'distance from home';
+    }
+
+    public function wants(): DerivationInputs
+    {
+        return DerivationInputs::position('latitude and longitude');
+    }
+
+    public function gives(?Dimension $first, ?Range $range): DerivationOutput
+    {
+        return new DerivationOutput(Dimension::Length);
+    }
+
+    public function begin(DerivedValue $derived, int $cells): Computation
+    {
+        return new FromHome(false, false);
+    }
+}

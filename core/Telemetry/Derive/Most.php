@@ -1,0 +1,41 @@
+<?php
+
+namespace DuskSwitch\Core\Telemetry\Derive;
+
+use DuskSwitch\Core\Program\Sense\Computation;
+use DuskSwitch\Core\Program\Sense\Derivation;
+use DuskSwitch\Core\Program\Sense\DerivationInputs;
+use DuskSwitch\Core\Program\Sense\DerivationOutput;
+use DuskSwitch\Core\Program\Sense\DerivedValue;
+use DuskSwitch\Core\Telemetry\Compute\Extreme;
+use DuskSwitch\Core\Units\Dimension;
+use DuskSwitch\Core\Units\Range;
+
+/** The highest since the reset. */
+final class Most implements Derivation
+{
+    public function id(): string
+    {
+        return 'most';
+    }
+
+    public function says(): string
+    {
+        return 'highest since the reset';
+    }
+
+    public function wants(): DerivationInputs
+    {
+        return DerivationInputs::of('a value', null);
+    }
+
+    public function gives(?Dimension $first, ?Range $range): DerivationOutput
+    {
+        return new DerivationOutput($first ?? Dimension::Number, $range);
+    }
+
+    public function begin(DerivedValue $derived, int $cells): Computation
+    {
+        return new Extreme(true);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+namespace DuskSwitch\Core\Telemetry\Derive;
+
+use DuskSwitch\Core\Program\Sense\Computation;
+use DuskSwitch\Core\Program\Sense\Derivation;
+use DuskSwitch\Core\Program\Sense\DerivationInputs;
+use DuskSwitch\Core\Program\Sense\DerivationOutput;
+use DuskSwitch\Core\Program\Sense\DerivedValue;
+use DuskSwitch\Core\Telemetry\Compute\Formula;
+use DuskSwitch\Core\Units\Dimension;
+use DuskSwitch\Core\Units\Range;
+
+/** A value times a factor, and something added. */
+final class Scale implements Derivation
+{
+    public function id(): string
+    {
+        return 'scale';
+    }
+
+    public function says(): string
+    {
+        return 'scaled';
+    }
+
+    public function wants(): DerivationInputs
+    {
+        return DerivationInputs::of('a value', null);
+    }
+
+    public function gives(?Dimension $first, ?Range $range): DerivationOutput
+    {
+        return new DerivationOutput($first ?? Dimension::Number);
+    }
+
+    public function begin(DerivedValue $derived, int $cells): Computation
+    {
+        [$by, $plus] = [$derived->by ?? 1.0, $derived->plus ?? 0.0];
+
+        return new Formula(fn (array $of): float => $of[0] * $by + $plus);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+namespace DuskSwitch\Core\Telemetry\Derive;
+
+use DuskSwitch\Core\Program\Sense\Computation;
+use DuskSwitch\Core\Program\Sense\Derivation;
+use DuskSwitch\Core\Program\Sense\DerivationInputs;
+use DuskSwitch\Core\Program\Sense\DerivationOutput;
+use DuskSwitch\Core\Program\Sense\DerivedValue;
+use DuskSwitch\Core\Telemetry\Compute\RoundWind;
+use DuskSwitch\Core\Units\Dimension;
+use DuskSwitch\Core\Units\Range;
+
+/** How fast the wind is, from the turns of the track. */
+final class WindSpeed implements Derivation
+{
+    public function id(): string
+    {
+        return 'wind-speed';
+    }
+
+    public function says(): string
+    {
+        return 'wind speed';
+    }
+
+    public function wants(): DerivationInputs
+    {
+        return DerivationInputs::of('airspeed, ground speed and course', Dimension::Speed, Dimension::Speed, Dimension::Angle);
+    }
+
+    public function gives(?Dimension $first, ?Range $range): DerivationOutput
+    {
+        return new DerivationOutput(Dimension::Speed);
+    }
+
+    public function begin(DerivedValue $derived, int $cells): Computation
+    {
+        return new RoundWind(false);
+    }
+}
