@@ -2,6 +2,9 @@
 
 namespace DuskSwitch\StandIn;
 
+use DuskSwitch\Core\Kit\FlightState;
+use DuskSwitch\Core\Kit\Measurand;
+use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Kit\SensorBus;
 use DuskSwitch\Core\Kit\SensorKind;
 use DuskSwitch\Core\Program\Program;
@@ -17,9 +20,6 @@ use DuskSwitch\Core\Telemetry\SensorChain;
  */
 final readonly class SimulatedBus implements BusPort
 {
-    /** Two words that need satellites to say something. */
-    private const NEED_FIX = ['latitude', 'longitude', 'altitude', 'speed', 'course'];
-
     /** @param  list<BusTrouble>  $troubles */
     public function __construct(private Program $program, private SensorChain $chain, private array $troubles) {}
 
@@ -32,9 +32,9 @@ final readonly class SimulatedBus implements BusPort
                 continue;
             }
             foreach ($sensor->quantities as $index => $quantity) {
-                $reads = $this->isSilent($fitted, $quantity->id)
+                $reads = $this->isSilent($fitted, $quantity)
                     ? null
-                    : $quantity->unit->toBase($this->onTheBench($quantity->id, $index));
+                    : $quantity->measures?->in(self::bench()) ?? $quantity->unit->toBase((float) $index);
                 $refresh = max(1 / $quantity->rate, $this->chain->refresh(), $this->program->sense->interval);
                 $trouble = match (true) {
                     $reads === null => 'silent',
@@ -94,13 +94,32 @@ final readonly class SimulatedBus implements BusPort
         return $this->has(BusTrouble::Polarity) && ($this->chain->onBus()[0] ?? null) === $fitted;
     }
 
-    private function isSilent(InstalledSensor $fitted, string $quantity): bool
+    private function isSilent(InstalledSensor $fitted, Quantity $quantity): bool
     {
-        $isGps = $this->chain->sensors[$fitted->id]->quantity('latitude') !== null;
+        $isGps = $this->chain->sensors[$fitted->id]->measuring(Measurand::Latitude) !== null;
+        $needsFix = $quantity->measures?->needsFix() === true;
 
         return $isGps &&
-            (($this->has(BusTrouble::WiresSwapped) && in_array($quantity, ['satellites', ...self::NEED_FIX], true)) ||
-                ($this->has(BusTrouble::NoSatellites) && in_array($quantity, self::NEED_FIX, true)));
+            (($this->has(BusTrouble::WiresSwapped) && ($needsFix || $quantity->measures === Measurand::Satellites)) ||
+                ($this->has(BusTrouble::NoSatellites) && $needsFix));
+    }
+
+    /** What there is to measure on the bench. */
+    private static function bench(): FlightState
+    {
+        return new FlightState(
+            barometer: 1.4,
+            satellites: 9.0,
+            latitude: 54.12,
+            longitude: 8.31,
+            altitude: 4.6,
+            speed: 0.1,
+            volts: 12.4,
+            cells: 3,
+            amperes: 0.2,
+            supply: 5.0,
+            temperature: 21.0,
+        );
     }
 
     private function isDoubled(InstalledSensor $fitted): bool
@@ -115,28 +134,5 @@ final readonly class SimulatedBus implements BusPort
     private function has(BusTrouble $trouble): bool
     {
         return in_array($trouble, $this->troubles, true);
-    }
-
-    /** What it reads lying on the bench, in its own unit. */
-    private function onTheBench(string $quantity, int $index): float
-    {
-        return match ($quantity) {
-            'height' => 1.4,
-            'climb' => 0.0,
-            'satellites' => 9.0,
-            'latitude' => 54.12,
-            'longitude' => 8.31,
-            'altitude' => 4.6,
-            'speed' => 0.1,
-            'course' => 0.0,
-            'volts' => 12.4,
-            'amperes' => 0.2,
-            'used' => 0.0,
-            'airspeed' => 0.0,
-            'rotor' => 0.0,
-            'temperature' => 21.0,
-            'regulator' => 5.0,
-            default => (float) $index,
-        };
     }
 }

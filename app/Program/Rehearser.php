@@ -148,7 +148,8 @@ final readonly class Rehearser
     /** What the simulated GPS said, as NMEA 0183. */
     public function nmea(Circuit $circuit, Scenario $scenario, RehearsalSettings $setting): string
     {
-        $fixes = Gps::fixes($this->flight($circuit, $scenario, $setting), $circuit->program);
+        $values = Values::of($circuit->program, $this->catalogue);
+        $fixes = Gps::fixes($this->flight($circuit, $scenario, $setting), $circuit->program, $values);
 
         return implode('', array_map(fn (GpsFix $fix): string => Nmea::write($fix, self::DAY), $fixes));
     }

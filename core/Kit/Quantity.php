@@ -14,6 +14,7 @@ final readonly class Quantity
      * @param  float  $rate  how often it is new, in Hz
      * @param  float  $resolution  its smallest step, in that unit
      * @param  float  $noise  its standard deviation, in that unit
+     * @param  Measurand|null  $measures  null where it isn't said
      * @param  bool  $divided  a rotation to which poles and gear ratio are applied already
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class Quantity
         public float $rate,
         public float $resolution,
         public float $noise,
+        public ?Measurand $measures = null,
         public bool $divided = false,
     ) {}
 }

@@ -31,6 +31,18 @@ final readonly class Sensor
         public array $advice,
     ) {}
 
+    /** The quantity that is a measure of something, or null. */
+    public function measuring(Measurand $measures): ?Quantity
+    {
+        foreach ($this->quantities as $quantity) {
+            if ($quantity->measures === $measures) {
+                return $quantity;
+            }
+        }
+
+        return null;
+    }
+
     /** The quantity of that id, or null. */
     public function quantity(string $id): ?Quantity
     {

@@ -3,8 +3,11 @@
 namespace DuskSwitch\Core\Rehearsal;
 
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kit\Measurand;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Sense\InstalledSensor;
 use DuskSwitch\Core\Telemetry\GpsFix;
+use DuskSwitch\Core\Telemetry\Values;
 
 /** What the simulated GPS of a rehearsed flight said, second by second. */
 final class Gps
@@ -17,15 +20,12 @@ final class Gps
      *
      * @throws Refused where the chain has no GPS
      */
-    public static function fixes(Recording $flight, Program $program): array
+    public static function fixes(Recording $flight, Program $program, Values $values): array
     {
         $with = array_values(
             array_filter(
                 $program->sense->chain,
-                fn ($one): bool => array_filter(
-                    $flight->samples,
-                    fn ($sample): bool => isset($sample->values["{$one->id}-satellites"]),
-                ) !== [],
+                fn (InstalledSensor $one): bool => $values->measuring($one->id, Measurand::Satellites) !== null,
             ),
         );
         if ($with === []) {
@@ -38,16 +38,16 @@ final class Gps
         $fixes = [];
         foreach ($flight->samples as $index => $sample) {
             if ($index % (int) round(1 / Recording::EVERY) === 0) {
-                $value = fn (string $name): ?float => $sample->values["{$id}-{$name}"] ?? null;
-                $satellites = $value('satellites');
+                $value = fn (Measurand $of): ?float => $sample->values[$values->measuring($id, $of)->id ?? ''] ?? null;
+                $satellites = $value(Measurand::Satellites);
                 $fixes[] = new GpsFix(
                     self::NOON + $sample->time,
-                    $value('latitude'),
-                    $value('longitude'),
-                    $value('altitude'),
+                    $value(Measurand::Latitude),
+                    $value(Measurand::Longitude),
+                    $value(Measurand::Altitude),
                     $satellites === null ? null : (int) $satellites,
-                    $value('speed'),
-                    $value('course'),
+                    $value(Measurand::Speed),
+                    $value(Measurand::Course),
                 );
             }
         }

@@ -3,6 +3,8 @@
 namespace DuskSwitch\Core\Rehearsal;
 
 use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Kit\FlightState;
+use DuskSwitch\Core\Kit\Measurand;
 use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Telemetry\Geodesic;
@@ -33,9 +35,6 @@ final class Instruments
     private array $next = [];
 
     private float $soonest = 0.0;
-
-    /** @var array{float, float}|null where it is, for all that ask at one moment */
-    private ?array $place = null;
 
     /** @var array<string, float> what was sent last, in base units */
     private array $sent = [];
@@ -99,17 +98,10 @@ final class Instruments
     ): array {
         $this->wander($seconds);
         if ($linked) {
+            $flight = fn (): FlightState => $this->flight($time, $body, $battery, $supply, $setting, $rotor);
             $this->report(
                 $time + 1e-9,
-                fn (Quantity $quantity): ?float => $this->value(
-                    $quantity,
-                    $time,
-                    $body,
-                    $battery,
-                    $supply,
-                    $setting,
-                    $rotor,
-                ),
+                $flight,
                 $setting->has(InjectedFault::Silent, $time),
             );
             $this->sent['receiver-volts'] = round($supply, 2);
@@ -139,20 +131,20 @@ final class Instruments
     /**
      * Sends every value whose time has come.
      *
-     * @param  callable(Quantity): ?float  $value  in the base unit
+     * @param  callable(): FlightState  $flight  what there is to measure, asked for where something is due
      * @param  bool  $silent  the first sensor of the chain says nothing more
      */
-    private function report(float $time, callable $value, bool $silent): void
+    private function report(float $time, callable $flight, bool $silent): void
     {
         if ($time < $this->soonest) {
             return;
         }
         $this->soonest = INF;
-        $this->place = null;
+        $now = $flight();
         foreach ($this->due as $index => [$id, $quantity, $period, $isFirst]) {
             if ($time >= $this->next[$index]) {
                 $this->next[$index] += $period;
-                $reads = $silent && $isFirst ? null : $value($quantity);
+                $reads = $silent && $isFirst ? null : self::measured($quantity, $now);
                 if ($reads !== null) {
                     $this->sent[$id] = $this->as($quantity, $reads);
                     $this->stale[$id] = $time + self::STALE * $period;
@@ -175,57 +167,48 @@ final class Instruments
         return round($quantity->unit->toBase(max($quantity->range->low, min($quantity->range->high, $value))), 7);
     }
 
-    private function value(
-        Quantity $quantity,
+    /** What it is a measure of; of what nobody knows the middle of its range. */
+    private static function measured(Quantity $quantity, FlightState $flight): ?float
+    {
+        return $quantity->measures === null || $quantity->measures === Measurand::Other
+            ? ($quantity->unit->toBase($quantity->range->low) + $quantity->unit->toBase($quantity->range->high)) / 2
+            : $quantity->measures->in($flight);
+    }
+
+    private function flight(
         float $time,
         Body $body,
         Battery $battery,
         float $supply,
         RehearsalSettings $setting,
         float $rotor,
-    ): ?float {
-        return match ($quantity->id) {
-            'height' => $body->height + $this->drift + 1.2,
-            'climb' => $body->climb,
-            'satellites' => $this->satellites($time, $setting),
-            'latitude' => $this->hasFix($time, $setting) ? $this->place($body)[0] : null,
-            'longitude' => $this->hasFix($time, $setting) ? $this->place($body)[1] : null,
-            'altitude' => $this->hasFix($time, $setting) ? self::FIELD + $body->height + $this->drift : null,
-            'speed' => $this->hasFix($time, $setting) ? $body->speed() : null,
-            'course' => $this->hasFix($time, $setting) ? $body->course() : null,
-            'volts' => $battery->volts(),
-            'amperes' => $battery->amperes,
-            'used' => $battery->used,
-            'airspeed' => $body->airspeed,
-            'rotor' => $rotor,
-            'temperature' => 21.0 + 0.4 * $battery->amperes,
-            'regulator' => $supply,
-            default => ($quantity->unit->toBase($quantity->range->low) +
-                $quantity->unit->toBase($quantity->range->high)) /
-                2,
-        };
-    }
-
-    private function hasFix(float $time, RehearsalSettings $setting): bool
-    {
-        return $time >= self::COLD && ! $setting->has(InjectedFault::Gps, $time);
-    }
-
-    private function satellites(float $time, RehearsalSettings $setting): float
-    {
-        return $setting->has(InjectedFault::Gps, $time)
-            ? 2.0
-            : min(13.0, floor($time / 4) + ($time >= self::COLD ? 3 : 0));
-    }
-
-    /** @return array{float, float} */
-    private function place(Body $body): array
-    {
-        return $this->place ??= Geodesic::offset(
+    ): FlightState {
+        $lost = $setting->has(InjectedFault::Gps, $time);
+        [$latitude, $longitude] = Geodesic::offset(
             self::LATITUDE,
             self::LONGITUDE,
             $body->east + $this->wanderEast,
             $body->north + $this->wanderNorth,
+        );
+
+        return new FlightState(
+            barometer: $body->height + $this->drift + 1.2,
+            climb: $body->climb,
+            fix: $time >= self::COLD && ! $lost,
+            satellites: $lost ? 2.0 : min(13.0, floor($time / 4) + ($time >= self::COLD ? 3 : 0)),
+            latitude: $latitude,
+            longitude: $longitude,
+            altitude: self::FIELD + $body->height + $this->drift,
+            speed: $body->speed(),
+            course: $body->course(),
+            airspeed: $body->airspeed,
+            volts: $battery->volts(),
+            cells: $battery->cells,
+            amperes: $battery->amperes,
+            used: $battery->used,
+            supply: $supply,
+            rotor: $rotor,
+            temperature: 21.0 + 0.4 * $battery->amperes,
         );
     }
 

@@ -29,7 +29,8 @@ final class Rehearsal
     ): ListenedFlight {
         $values = Values::of($program, $catalogue);
         $language = new English();
-        $deriver = new Deriver($program, $transmitter, $catalogue->pack($program->aboard->kit->pack ?? '')->cells ?? 1);
+        $cells = $catalogue->pack($program->aboard->kit->pack ?? '')->cells ?? 1;
+        $deriver = new Deriver($program, $transmitter, $cells, $values->satellites());
         $samples = array_map(fn (Sample $one): Sample => $deriver->next($one), $flight->samples);
         [$offers, $spans] = (new Voice($program, $transmitter, $values, $language))->hear($samples);
         $said = (new Queue(new Airtime($language, $clips)))->speak($offers);

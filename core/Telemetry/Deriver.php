@@ -21,9 +21,16 @@ final class Deriver
 
     private float $before = 0.0;
 
-    /** @param  int  $cells  of the pack, for cell averages */
-    public function __construct(private readonly Program $program, Transmitter $transmitter, int $cells)
-    {
+    /**
+     * @param  int  $cells  of the pack, for cell averages
+     * @param  array<string, string>  $satellites  ids of values: what tells of the fix of a position, {@see Values::satellites()}
+     */
+    public function __construct(
+        private readonly Program $program,
+        Transmitter $transmitter,
+        int $cells,
+        private readonly array $satellites = [],
+    ) {
         foreach ($program->sense->values as $derived) {
             $this->computations[$derived->id] = $derived->does->begin($derived, max(1, $cells));
             if ($derived->does->wants()->while && $derived->while !== null) {
@@ -65,7 +72,7 @@ final class Deriver
             return $this->computations[$derived->id]->next($of, $runs ? $seconds : 0.0);
         }
 
-        return $of === [] || ($derived->does->wants()->fix && ! self::hasFix($derived, $values))
+        return $of === [] || ($derived->does->wants()->fix && ! $this->hasFix($derived, $values))
             ? null
             : $this->computations[$derived->id]->next($of, $seconds);
     }
@@ -75,9 +82,9 @@ final class Deriver
      *
      * @param  array<string, float>  $values
      */
-    private static function hasFix(DerivedValue $derived, array $values): bool
+    private function hasFix(DerivedValue $derived, array $values): bool
     {
-        $id = (string) preg_replace('/latitude$/D', 'satellites', $derived->of[0] ?? '');
+        $id = $this->satellites[$derived->of[0] ?? ''] ?? '';
 
         return ! isset($values[$id]) || $values[$id] >= self::FIX;
     }

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Telemetry;
 
+use DuskSwitch\Core\Kit\Measurand;
 use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Program;
 
@@ -55,7 +56,7 @@ final readonly class Discovery
                         ' was found and doesn\'t send '.
                         implode(', ', $names).
                         '.',
-                    $this->whySilent($names),
+                    $this->whySilent($fitted->id, $names),
                 );
             }
         }
@@ -95,10 +96,12 @@ final readonly class Discovery
         };
     }
 
-    /** @param  list<string>  $names */
-    private function whySilent(array $names): string
+    /** @param  list<string>  $names  ids of the values that are silent */
+    private function whySilent(string $fitted, array $names): string
     {
-        return in_array('satellites', $names, true)
+        $satellites = $this->chain->sensors[$fitted]->measuring(Measurand::Satellites);
+
+        return $satellites !== null && in_array($satellites->id, $names, true)
             ? BusTrouble::WiresSwapped->cure()
             : BusTrouble::NoSatellites->cure();
     }

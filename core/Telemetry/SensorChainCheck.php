@@ -40,6 +40,7 @@ final readonly class SensorChainCheck
             ...$this->supply(),
             ...$this->current(),
             ...$this->freshness(),
+            ...(new MeasurandCheck($this->chain))->points(),
         ];
     }
 

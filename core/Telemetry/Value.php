@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Telemetry;
 
+use DuskSwitch\Core\Kit\Measurand;
 use DuskSwitch\Core\Units\Dimension;
 use DuskSwitch\Core\Units\Range;
 use DuskSwitch\Core\Units\Unit;
@@ -15,6 +16,8 @@ final readonly class Value
      * @param  Range|null  $range  in the base unit; null where nothing is known
      * @param  string  $from  where it comes from, in words
      * @param  bool  $derived  it is worked out
+     * @param  Measurand|null  $measures  what a sensor's value is a measure of, where that is known
+     * @param  string|null  $sensor  id in the chain of the sensor that sends it
      * @param  bool  $divided  a rotation to which poles and gear ratio are applied already
      */
     public function __construct(
@@ -27,5 +30,7 @@ final readonly class Value
         public string $from,
         public bool $derived,
         public bool $divided = false,
+        public ?Measurand $measures = null,
+        public ?string $sensor = null,
     ) {}
 }

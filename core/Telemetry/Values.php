@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Telemetry;
 
 use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Kit\Measurand;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Units\Dimension;
 use DuskSwitch\Core\Units\Range;
@@ -66,6 +67,8 @@ final readonly class Values
                     $sensor->name ?? '',
                     false,
                     $quantity->divided,
+                    $quantity->measures,
+                    $fitted->id,
                 );
             }
         }
@@ -94,6 +97,32 @@ final readonly class Values
     public function find(string $id): ?Value
     {
         return $this->all[$id] ?? null;
+    }
+
+    /** The value of a sensor of the chain that is a measure of something, or null. */
+    public function measuring(string $sensor, Measurand $measures): ?Value
+    {
+        foreach ($this->all as $value) {
+            if ($value->sensor === $sensor && $value->measures === $measures) {
+                return $value;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, string> the satellites of a sensor, by what it says only with a fix: ids of values */
+    public function satellites(): array
+    {
+        $satellites = [];
+        foreach ($this->all as $value) {
+            $tells = $value->sensor === null ? null : $this->measuring($value->sensor, Measurand::Satellites);
+            if ($tells !== null && $value->measures?->needsFix() === true) {
+                $satellites[$value->id] = $tells->id;
+            }
+        }
+
+        return $satellites;
     }
 
     /** A length or a speed as the pilot reads it: "400 ft". */

@@ -26,7 +26,12 @@ final class DeriverTest extends TestCase
      */
     private static function last(array $value, array $readings, int $cells = 1, float $every = 0.5): ?float
     {
-        $deriver = new Deriver(self::program([$value + ['id' => 'x', 'name' => 'X']]), Given::transmitter(), $cells);
+        $deriver = new Deriver(
+            self::program([$value + ['id' => 'x', 'name' => 'X']]),
+            Given::transmitter(),
+            $cells,
+            ['g-latitude' => 'g-satellites', 'g-2-latitude' => 'g-2-satellites'],
+        );
         $last = null;
         foreach ($readings as $index => $reading) {
             $last = $deriver->next(self::sample($index * $every, $reading))->values['x'] ?? null;

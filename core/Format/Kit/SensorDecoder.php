@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Format\Kit;
 
 use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Format\UniqueIds;
+use DuskSwitch\Core\Kit\Measurand;
 use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\SensorBus;
@@ -50,7 +51,7 @@ final class SensorDecoder
 
     private static function quantity(JsonCursor $node, UniqueIds $ids): Quantity
     {
-        $node->keys(['id', 'name', 'unit', 'range', 'rate'], ['resolution', 'noise', 'divided']);
+        $node->keys(['id', 'name', 'unit', 'range', 'rate'], ['resolution', 'noise', 'divided', 'measures']);
         $range = $node->at('range')?->range(-1e6, 1e6) ?? new Range(0, 1);
         if ($range->low >= $range->high) {
             $node
@@ -78,7 +79,27 @@ final class SensorDecoder
             $node->at('rate')?->number(0.05, 100) ?? 1.0,
             $resolution,
             $node->at('noise')?->number(0, 1e5) ?? 0.0,
+            self::measures($node),
             $divided?->flag() ?? false,
         );
+    }
+
+    /** What a value measures; where it isn't said, its id may tell. */
+    private static function measures(JsonCursor $node): ?Measurand
+    {
+        $unit = $node->at('unit')?->choice(Unit::class) ?? Unit::One;
+        $said = $node->at('measures');
+        if ($said === null) {
+            $told = Measurand::tryFrom($node->at('id')?->id() ?? '');
+
+            return $told?->dimension() === $unit->dimension() ? $told : null;
+        }
+        $measures = $said->choice(Measurand::class);
+        $dimension = $measures->dimension();
+        if ($dimension !== null && $dimension !== $unit->dimension()) {
+            $said->fault("{$measures->says()} is a {$dimension->value}, and {$unit->value} is none; change one of them");
+        }
+
+        return $measures;
     }
 }

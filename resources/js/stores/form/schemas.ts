@@ -71,7 +71,13 @@ export const shown: Record<StoreKind, UiSchema> = {
     supply,
     buses: own('Several'),
     starts: own('Listed'),
-    quantities: { items: { range: own('Pair', { 'ui:title': 'Range, from and to' }) } },
+    quantities: {
+      items: {
+        unit: { 'ui:options': { asWritten: true } },
+        range: own('Pair', { 'ui:title': 'Range, from and to' }),
+        'ui:order': ['id', 'name', 'unit', 'range', 'rate', 'measures', 'resolution', 'noise', 'divided'],
+      },
+    },
   },
   scenarios: {
     ...common,

@@ -23,7 +23,9 @@ export function TextWidget({ id, label, value, schema, onChange, options }: Widg
 }
 
 export function SelectWidget({ id, label, value, required, options, onChange }: WidgetProps) {
-  const all = (options.enumOptions ?? []).map((one) => ({ id: String(one.value), name: inWords(String(one.label)) }))
+  // A unit is written as it is: "m" is no "M".
+  const named = (one: string) => (options.asWritten === true ? one : inWords(one))
+  const all = (options.enumOptions ?? []).map((one) => ({ id: String(one.value), name: named(String(one.label)) }))
   return (
     <Choice
       id={id}
