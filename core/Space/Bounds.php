@@ -98,9 +98,9 @@ final class Bounds implements Observed
             $when = $phase->when === null ? Truth::FAILS : $this->conditions->truth($phase->when);
             if ($when & Truth::HOLDS) {
                 $phases[] = $place;
-            }
-            if ($when === Truth::HOLDS) {
-                return $this->phases = $phases ?: [0];
+                if ($when === Truth::HOLDS) {
+                    return $this->phases = $phases;
+                }
             }
         }
         $phases[] = 0;
@@ -170,13 +170,13 @@ final class Bounds implements Observed
         $this->splits->cost++;
         $function = $this->model->functions[$id] ?? null;
         if ($function instanceof SteppedFunction) {
-            $values = array_map(fn (int $step): float => $function->steps[$step]->value ?? 0.0, $this->steps($id));
+            $values = array_map(fn (int $step): float => $function->steps[$step]->value ?? 0.0, $this->steps[$id] ??= $this->stepped($function));
             sort($values);
 
             return $this->values[$id] = array_map(
                 fn (float $value): array => [$value, $value],
                 array_values(array_unique($values)),
-            ) ?: [[0.0, 0.0]];
+            );
         }
 
         return $this->values[$id] =
@@ -204,10 +204,10 @@ final class Bounds implements Observed
         foreach ($drive instanceof CaseDrive ? $drive->cases : [] as $case) {
             $when = $this->conditions->truth($case->when);
             if ($when & Truth::HOLDS) {
-                $steps[] = $function->indexOf($case->step) ?? 0;
-            }
-            if ($when === Truth::HOLDS) {
-                return array_values(array_unique($steps)) ?: [0];
+                $steps[] = (int) $function->indexOf($case->step);
+                if ($when === Truth::HOLDS) {
+                    return array_values(array_unique($steps));
+                }
             }
         }
 

@@ -53,7 +53,7 @@ final class Conditions
             $condition instanceof StepIs => $this->step($condition),
             $condition instanceof PhaseIs => self::among(
                 $this->bounds->phases(),
-                $this->bounds->model->phases[$condition->phase] ?? -1,
+                $this->bounds->model->phases[$condition->phase] ?? null,
             ),
             $condition instanceof SensorLevel => $this->sensor($condition),
             $condition instanceof All => $this->joined($condition->of, true),
@@ -140,12 +140,12 @@ final class Conditions
 
         return self::among(
             $this->bounds->steps($condition->function),
-            $function instanceof SteppedFunction ? $function->indexOf($condition->step) ?? -1 : -1,
+            $function instanceof SteppedFunction ? $function->indexOf($condition->step) : null,
         );
     }
 
     /** @param  list<int>  $places */
-    private static function among(array $places, int $wanted): int
+    private static function among(array $places, ?int $wanted): int
     {
         return (in_array($wanted, $places, true) ? Truth::HOLDS : 0) | ($places === [$wanted] ? 0 : Truth::FAILS);
     }

@@ -32,11 +32,8 @@ final readonly class HandSearch
         $random = new Randomizer(new Mt19937(1));
         for ($start = 0; $start < self::STARTS; $start++) {
             $hand = $this->model->panel->atRest();
-            foreach ($this->question->region->spans as $input => [$low, $high]) {
-                $hand[$input] = max($low, min($high, $hand[$input] ?? 0.0));
-            }
-            foreach ($this->question->region->points as $input => $values) {
-                $hand[$input] = in_array($hand[$input] ?? 0.0, $values, true) ? $hand[$input] ?? 0.0 : $values[0];
+            foreach ($hand as $input => $rest) {
+                $hand[$input] = $this->nearest($input, $rest);
             }
             foreach ($start === 0 ? [] : $tries as $input => $values) {
                 $hand[$input] = $values[$random->getInt(0, count($values) - 1)];
@@ -53,6 +50,18 @@ final readonly class HandSearch
         }
 
         return null;
+    }
+
+    /** What an input may be in the region, as near to rest as that allows. */
+    private function nearest(int $input, float $rest): float
+    {
+        $values = $this->question->region->points[$input] ?? null;
+        if ($values !== null) {
+            return in_array($rest, $values, true) ? $rest : $values[0];
+        }
+        [$low, $high] = $this->question->region->spans[$input];
+
+        return max($low, min($high, $rest));
     }
 
     /**

@@ -105,7 +105,7 @@ final class Model
     public static function values(Control $control): array
     {
         $values = array_map(
-            fn (string $detent): float => $control->valueOf($detent) ?? 0.0,
+            fn (string $detent): float => (float) $control->valueOf($detent),
             array_reverse($control->detents),
         );
 

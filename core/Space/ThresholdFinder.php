@@ -28,7 +28,7 @@ final class ThresholdFinder
             $drive instanceof ControlDrive => $bounds->model->panel->control($drive->control),
             default => null,
         };
-        $span = $bounds->region->spans[$input ?? -1] ?? null;
+        $span = $input === null ? null : $bounds->region->spans[$input] ?? null;
         if ($input === null || $span === null || $span[0] === $span[1]) {
             return;
         }
