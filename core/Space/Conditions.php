@@ -169,7 +169,7 @@ final class Conditions
         $between = $low <= $to && $high >= $from;
         $truth |= ($beyond ? Truth::HOLDS : 0) | ($back ? Truth::FAILS : 0);
         if (($beyond ? 1 : 0) + ($back ? 1 : 0) + ($between ? 1 : 0) > 1) {
-            $this->bounds->splits->level($input, $low <= $from && $high > $from ? $from : $to);
+            $this->bounds->splits->level($input, $low < $from && $high >= $from ? $from : $to);
         }
 
         return $between ? $truth | $this->bit((int) $memories->bit($condition)) : $truth;

@@ -36,7 +36,7 @@ final class Search
     {
         $this->left = $may = $this->budget->left() * $this->share;
         $outcome = $this->searched($question);
-        $this->budget->affords(min($this->budget->left(), max(0.0, $may - $this->left)));
+        $this->budget->affords(min($this->budget->left(), $may - $this->left));
 
         return $outcome;
     }

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Signal\Budget;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Space\Bounds;
@@ -44,6 +45,55 @@ final class BoundsTest extends TestCase
                 implode(' ', $hand),
             );
         }
+    }
+
+    public function test_a_rate_that_is_whole_on_one_side_alone_and_a_function_that_nothing_moves(): void
+    {
+        foreach ([[1.0, 0.5], [0.5, 1.0], [1.0, 1.5], [1.5, 1.0], [1.0, 1.0]] as $rate) {
+            $circuit = Given::program([
+                'phases' => [['id' => 'main', 'name' => 'Main']],
+                'functions' => [
+                    [
+                        'id' => 'ruder',
+                        'name' => 'Ruder',
+                        'drive' => ['axis' => 'yaw'],
+                        'shape' => ['main' => ['rate' => $rate]],
+                    ],
+                    ['id' => 'frei', 'name' => 'Frei'],
+                ],
+                'outputs' => [
+                    ['channel' => 4, 'name' => 'Ruder', 'feeds' => [['from' => 'ruder']]],
+                    ['channel' => 5, 'name' => 'Frei', 'feeds' => [['from' => 'frei']]],
+                ],
+            ]);
+            $model = new Model($circuit);
+            $hand = $circuit->panel->atRest();
+            foreach ([-1.0, -0.4, 0.0, 0.4, 1.0] as $x) {
+                $hand[$circuit->panel->axis(Axis::Yaw)] = $x;
+                self::assertSame(
+                    self::told(new ObservedFrame($circuit, $circuit->frame($hand), $hand), $circuit),
+                    self::told(new Bounds($model, self::only($model, $hand)), $circuit),
+                    json_encode([$rate, $x]) ?: '',
+                );
+            }
+        }
+    }
+
+    public function test_a_question_takes_of_the_budget_what_it_worked(): void
+    {
+        $model = new Model(RandomPrograms::circuit(3, false));
+        $budget = new Budget();
+        $before = $budget->left();
+        $channel = $model->program->outputs[0]->channel;
+        $question = new Question(
+            $model->everything(),
+            fn (array $seen): int => Truth::of($seen[0]->pulses($channel) === [[1, 1]]),
+        );
+        (new Search($model, $budget))->answer($question);
+        $once = $before - $budget->left();
+        self::assertGreaterThan(0.0, $once);
+        (new Search($model, $budget))->answer($question);
+        self::assertEqualsWithDelta(2 * $once, $before - $budget->left(), 1e-6);
     }
 
     #[DataProvider('seeds')]

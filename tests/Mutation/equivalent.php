@@ -10,6 +10,9 @@ return [
     'core/Link/Supply.php' => [
         ':REGULATED), self::USB, \'USB\'], default => [null, [0.0 => 0.5], \'\']}; if ($volts === null) { return [VerdictPoin' => 'without volts the rest isn\'t looked at',
     ],
+    'core/Proof/ControllerView.php' => [
+        'rray_filter($edges, fn (int $edge): bool => $edge [> => >=] $low && $edge <= $high); foreach ([$low, ...$with' => 'the low end itself is looked at anyway',
+    ],
     'core/Proof/Rule/ArmPlacement.php' => [
         ' $context->model()->control($input); if ($control [=== => !==] null || count($control->detents) !== 3) { continu' => 'every input of a switch has a control',
     ],
@@ -17,10 +20,10 @@ return [
         's, true) ? Truth::HOLDS : 0) | ($phases === [0] ? [0 => 1] : Truth::FAILS); } } ' => 'the bit says that it holds, which is said already',
     ],
     'core/Proof/Rule/NothingClips.php' => [
-        'bs($feed->weight->high)); $by = $most > 0.0 ? min([1.0 => (1.0 * 1.5)], $free / $most) : 1.0; $weight = new Range(round(' => 'more than the whole weight is no mend: it is left out',
-        'igh - $output->subtrim) / $output->travel->high : [1.5 => (1.5 * 1.5)], $output->travel->low > 0 ? ($output->subtrim - $' => 'the least of the three is taken, and the last is 1.5',
         '$free)) { return $share($held); } for ($i = 0; $i [< => <=] 24; $i++) { $middle = ($free + $held) / 2; $clips' => 'one halving more changes nothing that is shown',
         '->channel); return $pulses === [] ? 0.0 : (float) [max => min]($pulses[count($pulses) - 1][1] - 1500, 1500 - $pu' => 'it says in which order regions are looked at, never what is found',
+        'bs($feed->weight->high)); $by = $most > 0.0 ? min([1.0 => (1.0 * 1.5)], $free / $most) : 1.0; $weight = new Range(round(' => 'more than the whole weight is no mend: it is left out',
+        'igh - $output->subtrim) / $output->travel->high : [1.5 => (1.5 * 1.5)], $output->travel->low > 0 ? ($output->subtrim - $' => 'the least of the three is taken, and the last is 1.5',
     ],
     'core/Proof/Rule/OneModeInEachState.php' => [
         'ues(array_replace($witness->hand, [$input => max(-[1.0 => (1.0 * 1.5)], min(1.0, $witness->hand[$input] + $by))])); if (' => 'a stick at its end that moves the channel moves it inwards, too, which is tried as well',
@@ -47,26 +50,63 @@ return [
         'pan; $middle = $centred ? $sent[1] + $off / ($off [> => >=] 0 ? $scaleUp : $scaleDown) : $sent[1]; $subtrim =' => 'nothing divided by either is nothing',
     ],
     'core/Solve/Jitter.php' => [
-        '>channel]->signal ?? 0.0); }; for ($at = 0.0; $at [< => <=] 0.5; $at += 0.0005) { if (abs($pulse($at) - $puls' => 'half of the way is what is given where nothing was found',
         '$inputs))->outputs()[$output->channel]->signal ?? [0.0 => 0.5]); }; for ($at = 0.0; $at < 0.5; $at += 0.0005) { ' => 'the output is one of the circuit, so its signal is always there',
+        '>channel]->signal ?? 0.0); }; for ($at = 0.0; $at [< => <=] 0.5; $at += 0.0005) { if (abs($pulse($at) - $puls' => 'half of the way is what is given where nothing was found',
     ],
     'core/Solve/SensorSlots.php' => [
-        'ay_filter($device[\'starts\'] === [] ? range(0, max([0 => 1], $last)) : $device[\'starts\'], fn (int $start): bo' => 'starts behind the last are left out by the next step',
         '-$devices[$a][\'block\']] <=> [count($choices[$b]), [-$devices[$b][\'block\'] => ($devices[$b][\'block\'])]]); $tries = 0; for ($moves = 0; $moves <= count($' => 'it says in which order devices are tried; the fewest moves are found in any',
+        'ay_filter($device[\'starts\'] === [] ? range(0, max([0 => 1], $last)) : $device[\'starts\'], fn (int $start): bo' => 'starts behind the last are left out by the next step',
+    ],
+    'core/Space/CircuitCheck.php' => [
+        'ck($hand, $before?->state, $telemetry); for ($i = [1 => 0]; $i < $many; $i++) { $tick = $this->model->circui' => 'a tick more changes nothing that has settled',
+        'he way to a memory. */ private const MOST_TICKS = [12_000 => 12001]; public function __construct(private Model $model' => 'it says how long a way is looked for, not which',
+        'ly put off what comes. */ private const SETTLES = [400 => 401]; /** Ticks that may go into finding the way to a ' => 'a tick more changes nothing that has settled',
+        's->touches($hand); while ($queue !== [] && $ticks [< => <=] self::MOST_TICKS) { [$at, $state, $way] = array_s' => 'it says how long a way is looked for, not which',
+    ],
+    'core/Space/HandSearch.php' => [
+        ' Truth::HOLDS, $this->question->height === null ? [0.0 => 0.5] : ($this->question->height)($seen)]; } /** @retur' => 'single hands are tried only where there is a height',
+        ' private const STARTS = 8; private const SWEEPS = [3 => 4]; public function __construct(private Model $model' => 'how long single hands are tried; the search decides',
+        'eadonly class HandSearch { private const STARTS = [8 => 9]; private const SWEEPS = 3; public function __cons' => 'how long single hands are tried; the search decides',
+        'o, $height] = $this->judged($hand); for ($sweep = [0 => 1]; $sweep < self::SWEEPS && ! $so; $sweep++) { $bef' => 'how long single hands are tried; the search decides',
+    ],
+    'core/Space/MemoryInputs.php' => [
+        're in a document goes. */ public const FARTHEST = [1e6 => (1e6 * 1.5)]; /** @var array<string, int> input by what rememb' => 'no document has a number beyond',
+    ],
+    'core/Space/Search.php' => [
+        'art = array_pop($open); if (! $probed && (++$seen [>= => >] self::PROBED || $this->left < $half)) { $probed =' => 'when single hands are tried, not which',
+        'probed && (++$seen >= self::PROBED || $this->left [< => <=] $half)) { $probed = true; $witness = (new HandSea' => 'when single hands are tried, not which',
+        'single hands are tried. */ private const PROBED = [40 => 41]; /** What that costs, in steps. */ private const ' => 'when single hands are tried, not which',
     ],
     'core/Space/ShapeBounds.php' => [
+        '$curve->points as [$x, $y]) { if ($x > $low && $x [< => <=] $high) { $values[] = $y; } } $slack = $low === $h' => 'the end has its value already',
         '$hard * $x * $x * $x : fn (float $x): float => $x [< => <=] 0 ? $soft * (1 + $x) + $hard * (1 + $x) * (1 + $x' => 'both sides of the curve give nothing in the middle',
+        ')]; foreach ($curve->points as [$x, $y]) { if ($x [> => >=] $low && $x < $high) { $values[] = $y; } } $slack ' => 'the end has its value already',
     ],
     'core/Space/Spans.php' => [
+        ' = $zero < $least ? $zero : $least; $most = $zero [> => >=] $most ? $zero : $most; } $mapped[] = [$least, $mo' => 'of two that are the same either is the most',
+        '$b = $low === $high ? $a : $f($high); $least = $a [< => <=] $b ? $a : $b; $most = $a < $b ? $b : $a; if ($low' => 'of two that are the same either is the least',
+        '$f($high); $least = $a < $b ? $a : $b; $most = $a [< => <=] $b ? $b : $a; if ($low < 0.0 && $high > 0.0) { $z' => 'of two that are the same either is the most',
+        '&& $high > 0.0) { $zero = $f(0.0); $least = $zero [< => <=] $least ? $zero : $least; $most = $zero > $most ? ' => 'of two that are the same either is the least',
+        '? $most : $low), $high < $least ? $least : ($high [> => >=] $most ? $most : $high)]; } return count($held) ==' => 'at the end it\'s the end either way',
+        'igh]) { $held[] = [$low < $least ? $least : ($low [> => >=] $most ? $most : $low), $high < $least ? $least : ' => 'at the end it\'s the end either way',
         'most = $a < $b ? $b : $a; if ($low < 0.0 && $high [> => >=] 0.0) { $zero = $f(0.0); $least = $zero < $least ?' => 'the high end is looked at anyway',
+        'nt($tidy) > self::MOST) { $nearest = 0; for ($i = [1 => 0]; $i < count($tidy) - 1; $i++) { if ($tidy[$i + 1]' => 'the first is no nearer than itself',
+        'reach ($spans as [$low, $high]) { $held[] = [$low [< => <=] $least ? $least : ($low > $most ? $most : $low), ' => 'at the end it\'s the end either way',
+        't ? $least : ($low > $most ? $most : $low), $high [< => <=] $least ? $least : ($high > $most ? $most : $high)' => 'at the end it\'s the end either way',
+        'tidy(array $spans): array { if (count($spans) === [1 => 0]) { return $spans; } sort($spans); $tidy = [array_' => 'one span is in order',
     ],
     'core/Space/SplitPoints.php' => [
         'Signal\\Budget} by a factor. */ public int $cost = [0 => 1]; /** @var array<int, true> inputs of switches, bu' => 'one step of a budget of millions',
     ],
     'core/Space/ThresholdFinder.php' => [
+        '$middle = ($low + $high) / 2; if ($middle <= $low [|| => &&] $middle >= $high) { break; } $is = $at($middle); ' => 'the halvings end anyway',
+        'ay to the last digit. */ private const HALVINGS = [60 => 61]; /** * Notes the place, where the function hangs ' => 'a double has no more digits',
+        'if ($input === null || $span === null || $span[0] [=== => !==] $span[1]) { return; } $at = fn (float $x): int =>' => 'where it doesn\'t note, the stick is halved instead: it costs, and decides nothing',
         'st === Truth::EITHER) { return; } for ($i = 0; $i [< => <=] self::HALVINGS; $i++) { $middle = ($low + $high) ' => 'the last digit is reached before',
+        't($low); $last = $at($high); if ($first === $last [|| => &&] $first === Truth::EITHER || $last === Truth::EITH' => 'a place more to split at costs, and decides nothing',
     ],
-    'core/Proof/ControllerView.php' => [
-        'rray_filter($edges, fn (int $edge): bool => $edge [> => >=] $low && $edge <= $high); foreach ([$low, ...$with' => 'the low end itself is looked at anyway',
+    'core/Space/Witness.php' => [
+        '$this->script, $this->hand] as $hand) { for ($i = [0 => 1]; $i < CircuitCheck::ticks($circuit); $i++) { $tic' => 'a tick less changes nothing that has settled',
+        '>script, $this->hand] as $hand) { for ($i = 0; $i [< => <=] CircuitCheck::ticks($circuit); $i++) { $tick = $c' => 'a tick more changes nothing that has settled',
     ],
 ];
