@@ -31,12 +31,12 @@ final class TrimsToSubTrims
         $flat = $circuit->panel->atRest();
         foreach ($circuit->panel->transmitter->controls as $control) {
             $slot = (int) $circuit->panel->control($control->id);
-            $flat[$slot] = $inputs[$slot] ?? 0.0;
+            $flat[$slot] = $inputs[$slot];
         }
         $with = $flat;
         foreach ($trimmed as $axis) {
             foreach ($circuit->panel->trims($axis) as $slot) {
-                $with[$slot] = $inputs[$slot] ?? 0.0;
+                $with[$slot] = $inputs[$slot];
             }
         }
         [$before, $after] = [
@@ -70,7 +70,7 @@ final class TrimsToSubTrims
     private static function trimmed(Circuit $circuit, array $inputs): array
     {
         $at = fn (Axis $axis): array => array_map(
-            fn (int $slot): float => $inputs[$slot] ?? 0.0,
+            fn (int $slot): float => $inputs[$slot],
             $circuit->panel->trims($axis),
         );
         $moved = array_values(array_filter(Axis::cases(), fn (Axis $axis): bool => array_filter($at($axis)) !== []));

@@ -66,6 +66,34 @@ final class ArmingTest extends TestCase
         );
     }
 
+    /** @return array<string, array{callable(\stdClass): mixed, string}> */
+    public static function others(): array
+    {
+        $by = fn (string $by): \stdClass => (object) ['arming' => (object) ['by' => $by]];
+
+        return [
+            'by the throttle' => [fn ($d) => ($d->aboard->controller = $by('throttle')), 'isn\'t armed by a switch'],
+            'by the sticks' => [fn ($d) => ($d->aboard->controller = $by('sticks')), 'is armed by'],
+        ];
+    }
+
+    /** @param  callable(\stdClass): mixed  $change */
+    #[DataProvider('others')]
+    public function test_where_no_channel_arms_it_says_so(callable $change, string $says): void
+    {
+        $document = json_decode(Given::demo('nightjar'));
+        $change($document);
+        $circuit = Given::circuit((string) json_encode($document));
+        $controller = Given::catalogue()->controller('keel-f4') ?? self::fail();
+        $blockers = (new ArmingCheck($circuit->program, $controller))->blockers(
+            Given::frame($circuit),
+            new BoardState(satellites: 9),
+        );
+
+        self::assertCount(1, $blockers);
+        self::assertStringContainsString($says, $blockers[0]->says);
+    }
+
     public function test_it_asks_where_the_arm_switch_is_away(): void
     {
         $circuit = Given::circuit(Given::demo('nightjar'));

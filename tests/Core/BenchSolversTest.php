@@ -139,6 +139,22 @@ final class BenchSolversTest extends TestCase
         self::assertEqualsWithDelta(0.9765625, $solved->travel->high, 1e-5);
     }
 
+    /** Its stick's low end is its longest pulse: what was short below is lengthened there. */
+    public function test_a_reversed_throttle_off_its_centre_reads_right_at_both_ends(): void
+    {
+        $kit = Given::transmitter();
+        foreach ([false, true] as $reverse) {
+            $output = new Output(3, 'Throttle', [], Range::both(0.9), $reverse, 0.0, new Range(-1.5, 1.5));
+            $reads = fn (Output $of, float $stick): float => 20 +
+                $kit->scale->pulse(OutputStages::of($of, $stick)->signal);
+            $solved = EndsCentre::solve($output, $kit, $reads($output, -1), $reads($output, 0), $reads($output, 1), false);
+            $ends = [$reads($solved, -1), $reads($solved, 1)];
+
+            self::assertEqualsWithDelta($reverse ? [2000, 1000] : [1000, 2000], $ends, 1.0);
+            self::assertSame($reads($output, 0), $reads($solved, 0));
+        }
+    }
+
     public function test_readings_that_cannot_be_are_told(): void
     {
         $kit = Given::transmitter('quayside-8');
@@ -153,6 +169,8 @@ final class BenchSolversTest extends TestCase
         };
 
         self::assertStringContainsString('the centre reads 2100 µs, outside of the ends', $told(1100, 2100, 1900));
+        self::assertStringContainsString('outside of the ends', $told(1100, 1100, 1900), 'an end is no centre');
+        self::assertStringContainsString('outside of the ends', $told(1100, 1900, 1900));
         self::assertStringContainsString('the channel goes the other way', $told(1900, 1500, 1100));
         self::assertStringContainsString('this would take a travel of', $told(1300, 1500, 1700));
     }
@@ -199,6 +217,17 @@ final class BenchSolversTest extends TestCase
             'The board lies as it should: picture and aircraft move alike.',
             BoardTurn::explain(['roll', true], ['pitch', true], ['yaw', true])->says(),
         );
+    }
+
+    /**
+     * By hand and eye: where the board's arrow points to the right, it dips when the aircraft rolls to the right.
+     */
+    public function test_a_board_turned_by_90_degrees_shows_roll_as_pitch(): void
+    {
+        self::assertSame([['pitch', false], ['roll', true], ['yaw', true]], BoardTurn::picture(90, false));
+        self::assertSame([['pitch', true], ['roll', false], ['yaw', true]], BoardTurn::picture(270, false));
+        // On its back and to the right: nose up is shown for what dips, and yaw the other way round.
+        self::assertSame([['pitch', true], ['roll', true], ['yaw', false]], BoardTurn::picture(90, true));
     }
 
     public function test_every_mounting_is_told_from_every_other(): void

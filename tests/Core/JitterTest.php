@@ -33,6 +33,7 @@ final class JitterTest extends TestCase
             Jitter::quiet($circuit, $aileron, 1499, 1500),
             'the last digit is no jitter',
         );
+        self::assertSame($circuit->program, Jitter::quiet($circuit, $aileron, 1500, 1500), 'nothing trembles');
     }
 
     public function test_a_dead_band_hides_no_worn_stick(): void

@@ -6,13 +6,9 @@ use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Format\Kit\SensorDecoder;
 use DuskSwitch\Core\Kit\Catalogue;
-use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\FlightState;
 use DuskSwitch\Core\Kit\Measurand;
-use DuskSwitch\Core\Kit\Pack;
-use DuskSwitch\Core\Kit\Receiver;
 use DuskSwitch\Core\Kit\Sensor;
-use DuskSwitch\Core\Kit\SpeedController;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Link\VerdictPoint;
@@ -27,7 +23,6 @@ use DuskSwitch\Core\Telemetry\SensorChain;
 use DuskSwitch\Core\Telemetry\SensorChainCheck;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\Unit;
-use DuskSwitch\Core\Units\UnitSystem;
 use DuskSwitch\StandIn\SimulatedBus;
 use PHPUnit\Framework\TestCase;
 
@@ -89,40 +84,7 @@ final class MeasurandTest extends TestCase
     /** @param  list<array<string, mixed>>  $values */
     private static function catalogue(array $values = self::VALUES): Catalogue
     {
-        return new class(self::sensor($values)) implements Catalogue
-        {
-            public function __construct(private Sensor $own) {}
-
-            public function receiver(string $id): ?Receiver
-            {
-                return Given::catalogue()->receiver($id);
-            }
-
-            public function controller(string $id): ?Controller
-            {
-                return Given::catalogue()->controller($id);
-            }
-
-            public function pack(string $id): ?Pack
-            {
-                return Given::catalogue()->pack($id);
-            }
-
-            public function speedController(string $id): ?SpeedController
-            {
-                return Given::catalogue()->speedController($id);
-            }
-
-            public function sensor(string $id): ?Sensor
-            {
-                return $id === 'maus' ? $this->own : null;
-            }
-
-            public function units(): UnitSystem
-            {
-                return UnitSystem::Metric;
-            }
-        };
+        return new OwnStores(['maus' => self::sensor($values)]);
     }
 
     public function test_a_flight_is_rehearsed_with_a_sensor_whose_values_have_names_of_ones_own(): void

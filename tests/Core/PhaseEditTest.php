@@ -116,6 +116,17 @@ final class PhaseEditTest extends TestCase
                         'Cure: move it before Soft, or choose another position',
                 ],
             ],
+            'hidden behind one, before another' => [
+                [
+                    $at('soft', $away),
+                    $at('wild', ['all' => [$away, ['control' => 'flick-a', 'at' => 'away']]]),
+                    $at('late', ['control' => 'flick-b', 'at' => 'away']),
+                ],
+                [
+                    'Wild can never be active: where Flick C away and Flick A away, a phase before it is active. '.
+                        'Cure: move it before Soft, or choose another position',
+                ],
+            ],
             'contradicts itself' => [
                 [$at('soft', ['all' => [$away, ['not' => $away]]])],
                 [

@@ -82,6 +82,35 @@ final class SlotSolverTest extends TestCase
         self::assertSame([250.0, -1.5], [$low[1200]->missing, $low[1200]->value]);
     }
 
+    /** A position 25 µs inside of its slot is as good as one in the middle (common practice); 24 µs are too few. */
+    public function test_where_the_middle_is_out_of_reach_25_microseconds_from_the_edge_will_do(): void
+    {
+        $kit = Given::transmitter('quayside-8');
+        $program = self::program('quayside-8', 'face-left', ['travel' => 0.5]);
+        foreach ([1775 => 0.0, 1776 => 176.0] as $edge => $missing) {
+            $slots = [
+                new Slot('gentle', 6, 1300, 1400),
+                new Slot('home', 6, 1450, 1550),
+                new Slot('free', 6, $edge, $edge + 400),
+            ];
+            $answers = array_column(SlotSolver::answers($program, $kit, 6, $slots), null, 'pulse');
+            self::assertEqualsWithDelta($missing, $answers[1800]->missing, 1e-9);
+        }
+    }
+
+    public function test_what_a_feed_adds_is_taken_off_before_its_weight(): void
+    {
+        $kit = Given::transmitter();
+        $feeds = [['from' => 'mode', 'weight' => 0.8, 'offset' => 0.2]];
+        $program = self::program('harbour-16', 'flick-b', ['feeds' => $feeds]);
+        $slots = [new Slot('gentle', 6, 900, 1300), new Slot('home', 6, 1300, 1700), new Slot('free', 6, 1700, 2100)];
+        $solved = SlotSolver::solved($program, $kit, 6, $slots) ?? self::fail();
+
+        foreach (['toward' => 1100, 'middle' => 1500, 'away' => 1900] as $detent => $middle) {
+            self::assertEqualsWithDelta($middle, self::pulse($solved, $kit, 'flick-b', $detent), 1.0, $detent);
+        }
+    }
+
     public function test_an_offset_that_just_reaches_needs_no_rate_and_one_step_more_does(): void
     {
         $mix = new \DuskSwitch\Core\Kit\PositionMix(

@@ -8,16 +8,9 @@ use DuskSwitch\Core\Format\Kit\ControllerDecoder;
 use DuskSwitch\Core\Format\Kit\PowerDecoder;
 use DuskSwitch\Core\Format\Kit\ReceiverDecoder;
 use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Kit\Catalogue;
-use DuskSwitch\Core\Kit\Controller;
-use DuskSwitch\Core\Kit\Pack;
-use DuskSwitch\Core\Kit\Receiver;
-use DuskSwitch\Core\Kit\Sensor;
-use DuskSwitch\Core\Kit\SpeedController;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\Supply;
 use DuskSwitch\Core\Link\VerdictPoint;
-use DuskSwitch\Core\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -45,55 +38,19 @@ final class SupplyTest extends TestCase
         $d = json_decode(Given::demo('nightjar'));
         $d->aboard->kit->power = $power;
         $d->aboard->kit->pack = 'own';
-        $d->aboard->kit->speedController = 'own';
-        if ($speed === null) {
-            unset($d->aboard->kit->speedController);
-        }
+        unset($d->aboard->kit->speedController);
+        $d->receiver = 'own-receiver';
+        $d->controller = 'own-controller';
         $own = [
-            self::own('receivers/lantern-r8', $receiver),
-            self::own('controllers/keel-f4', $controller),
-            self::own('packs/midge-1s', ['cells' => $cells, 'name' => 'Akku']),
-            $speed === null ? null : self::own('speed-controllers/wren-12', $speed),
+            'own-receiver' => ReceiverDecoder::read(self::own('receivers/lantern-r8', $receiver)),
+            'own-controller' => ControllerDecoder::read(self::own('controllers/keel-f4', $controller)),
+            'own' => PowerDecoder::pack(self::own('packs/midge-1s', ['cells' => $cells, 'name' => 'Akku'])),
         ];
-        $catalogue = new class(...$own) implements Catalogue
-        {
-            public function __construct(
-                private JsonCursor $receiver,
-                private JsonCursor $controller,
-                private JsonCursor $pack,
-                private ?JsonCursor $speed,
-            ) {}
-
-            public function receiver(string $id): Receiver
-            {
-                return ReceiverDecoder::read($this->receiver);
-            }
-
-            public function controller(string $id): Controller
-            {
-                return ControllerDecoder::read($this->controller);
-            }
-
-            public function pack(string $id): Pack
-            {
-                return PowerDecoder::pack($this->pack);
-            }
-
-            public function speedController(string $id): ?SpeedController
-            {
-                return $this->speed === null || $id === '' ? null : PowerDecoder::speedController($this->speed);
-            }
-
-            public function sensor(string $id): ?Sensor
-            {
-                return null;
-            }
-
-            public function units(): UnitSystem
-            {
-                return UnitSystem::Metric;
-            }
-        };
+        if ($speed !== null) {
+            $d->aboard->kit->speedController = 'own-speed';
+            $own['own-speed'] = PowerDecoder::speedController(self::own('speed-controllers/wren-12', $speed));
+        }
+        $catalogue = new OwnStores($own);
         $program = ProgramDecoder::decode((string) json_encode($d));
 
         return array_map(

@@ -2,11 +2,14 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\App\Stores\DefinitionKind;
 use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\KitVerdict;
 use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Link\VerdictPoint;
+use DuskSwitch\Core\Link\WireCheck;
 use DuskSwitch\Core\Solve\SumSignal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
@@ -23,6 +26,38 @@ final class VerdictTest extends TestCase
         $program = ProgramDecoder::decode((string) json_encode($document));
 
         return InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue());
+    }
+
+    /** A controller of one's own whose definition names no serial ports: nothing is said of what isn't known. */
+    public function test_ports_of_a_controller_that_names_none(): void
+    {
+        $document = json_decode((string) file_get_contents(Given::DEMO.'/stores/controllers/keel-f4.json'));
+        $full = DefinitionKind::Controllers->decode((string) json_encode($document));
+        unset($document->ports);
+        $bare = DefinitionKind::Controllers->decode((string) json_encode($document));
+        $ports = function (mixed $controller, array $owned): array {
+            self::assertInstanceOf(Controller::class, $controller);
+            $program = json_decode(Given::demo('nightjar'));
+            $program->controller = 'own';
+            $program->aboard->kit->ports = $owned;
+            $kit = InstalledKit::of(
+                ProgramDecoder::decode((string) json_encode($program)),
+                Given::transmitter('harbour-16'),
+                new OwnStores(['own' => $controller]),
+            );
+
+            return array_map(
+                fn (VerdictPoint $one): string => "{$one->level->value}: {$one->says}",
+                (new WireCheck($kit))->ports(),
+            );
+        };
+
+        self::assertStringStartsWith('not checked: The definition of Keel F4 names no serial ports', $ports($bare, [])[0]);
+        self::assertStringStartsWith('wrong: Keel F4 has no serial port uart-2', $ports($bare, [['port' => 'uart-2', 'owner' => 'receiver']])[0]);
+        self::assertStringStartsWith(
+            'wrong: The receiver uses the serial wire',
+            $ports($full, [])[0],
+        );
     }
 
     #[DataProviderExternal(Given::class, 'demos')]

@@ -6,6 +6,8 @@
 return [
     'core/Link/ArmingCheck.php' => [
         '> $range->holds($frame->pulse($range->channel) ?? [0 => 1])) !== []; } /** @return list<VerdictPoint> what s' => 'no range of pulses begins below 800',
+        'unction throttle(Frame $frame): int { return max([[0 => 1], ...array_map(fn ($output): int => $frame->pulse(' => 'no pulse is so short',
+        'utput): int => $frame->pulse($output->channel) ?? [0 => 1], $this->program->motors())]); } } ' => 'no pulse is so short',
     ],
     'core/Link/Supply.php' => [
         ':REGULATED), self::USB, \'USB\'], default => [null, [0.0 => 0.5], \'\']}; if ($volts === null) { return [VerdictPoin' => 'without volts the rest isn\'t looked at',
@@ -53,9 +55,17 @@ return [
         '$inputs))->outputs()[$output->channel]->signal ?? [0.0 => 0.5]); }; for ($at = 0.0; $at < 0.5; $at += 0.0005) { ' => 'the output is one of the circuit, so its signal is always there',
         '>channel]->signal ?? 0.0); }; for ($at = 0.0; $at [< => <=] 0.5; $at += 0.0005) { if (abs($pulse($at) - $puls' => 'half of the way is what is given where nothing was found',
     ],
+    'core/Solve/PhaseReach.php' => [
+        'comes[$place] = (new Search($model, new Budget(), [1.0 => (1.0 * 1.5)]))->answer(new Question($model->everything(), func' => 'it says how long is looked, not what is found',
+    ],
     'core/Solve/SensorSlots.php' => [
         '-$devices[$a][\'block\']] <=> [count($choices[$b]), [-$devices[$b][\'block\'] => ($devices[$b][\'block\'])]]); $tries = 0; for ($moves = 0; $moves <= count($' => 'it says in which order devices are tried; the fewest moves are found in any',
         'ay_filter($device[\'starts\'] === [] ? range(0, max([0 => 1], $last)) : $device[\'starts\'], fn (int $start): bo' => 'starts behind the last are left out by the next step',
+        'evices that fit are few. */ private const TRIES = [200_000 => 200001]; /** * The first slot of each device, with the fe' => 'one try more of 200,000',
+        'ray(true, $run, true)) { continue; } if ($tries++ [> => >=] self::TRIES) { return null; } $found = self::plac' => 'one try less of 200,000',
+    ],
+    'core/Solve/TrimsToSubTrims.php' => [
+        'xis), $circuit->panel->phaseTrims($axis) === [] ? [0 => 1] : 1))) > 1) { throw Refused::because(\'trims\', "ea' => 'one trim alone differs from no other',
     ],
     'core/Space/CircuitCheck.php' => [
         'ck($hand, $before?->state, $telemetry); for ($i = [1 => 0]; $i < $many; $i++) { $tick = $this->model->circui' => 'a tick more changes nothing that has settled',
