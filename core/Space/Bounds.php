@@ -170,7 +170,8 @@ final class Bounds implements Observed
         $this->splits->cost++;
         $function = $this->model->functions[$id] ?? null;
         if ($function instanceof SteppedFunction) {
-            $values = array_map(fn (int $step): float => $function->steps[$step]->value ?? 0.0, $this->steps[$id] ??= $this->stepped($function));
+            $steps = $this->steps[$id] ??= $this->stepped($function);
+            $values = array_map(fn (int $step): float => $function->steps[$step]->value ?? 0.0, $steps);
             sort($values);
 
             return $this->values[$id] = array_map(

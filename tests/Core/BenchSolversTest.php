@@ -147,7 +147,8 @@ final class BenchSolversTest extends TestCase
             $output = new Output(3, 'Throttle', [], Range::both(0.9), $reverse, 0.0, new Range(-1.5, 1.5));
             $reads = fn (Output $of, float $stick): float => 20 +
                 $kit->scale->pulse(OutputStages::of($of, $stick)->signal);
-            $solved = EndsCentre::solve($output, $kit, $reads($output, -1), $reads($output, 0), $reads($output, 1), false);
+            $read = array_map(fn (float $stick): float => $reads($output, $stick), [-1.0, 0.0, 1.0]);
+            $solved = EndsCentre::solve($output, $kit, $read[0], $read[1], $read[2], false);
             $ends = [$reads($solved, -1), $reads($solved, 1)];
 
             self::assertEqualsWithDelta($reverse ? [2000, 1000] : [1000, 2000], $ends, 1.0);

@@ -82,7 +82,10 @@ final class SensorRegionTest extends TestCase
     /** @return list<float> */
     private static function values(float $low, float $high): array
     {
-        $values = array_filter([...self::ENDS, 6.5, 8.5, 9.5, 10.5, 11.5, 13.5], fn (float $v): bool => $v >= $low && $v <= $high);
+        $values = array_filter(
+            [...self::ENDS, 6.5, 8.5, 9.5, 10.5, 11.5, 13.5],
+            fn (float $value): bool => $value >= $low && $value <= $high,
+        );
 
         return array_values($values);
     }
@@ -116,7 +119,11 @@ final class SensorRegionTest extends TestCase
                     array_replace($everything->spans, [$sensor => [$low, $high]]),
                 );
 
-                self::assertSame($truth, (new Bounds($model, $region))->truth($condition), json_encode([$knowns, $bits]));
+                self::assertSame(
+                    $truth,
+                    (new Bounds($model, $region))->truth($condition),
+                    (string) json_encode([$knowns, $bits]),
+                );
             }
         }
     }

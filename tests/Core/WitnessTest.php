@@ -18,7 +18,9 @@ use DuskSwitch\Core\Space\WitnessFinder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** A hand that is shown for a danger: it's a real one, the circuit says the same of it, and a memory has a way to it. */
+/**
+ * A hand that is shown for a danger: it's a real one, the circuit says the same of it, and a memory has a way to it.
+ */
 final class WitnessTest extends TestCase
 {
     /**
