@@ -12,7 +12,8 @@ use DuskSwitch\Core\Program\Sense\Derivation;
 use DuskSwitch\Core\Program\Sense\InstalledSensor;
 use DuskSwitch\Core\Program\Sense\Sound;
 use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Rehearsal\InjectedFault;
+use DuskSwitch\Core\Rehearsal\Mishap;
+use DuskSwitch\Core\Rehearsal\Mishaps;
 use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Signal\Circuit;
@@ -101,8 +102,8 @@ final readonly class SenseReport
                 Sound::cases(),
             ),
             'mishaps' => array_map(
-                fn (InjectedFault $one): array => ['id' => $one->value, 'says' => $one->says()],
-                InjectedFault::cases(),
+                fn (Mishap $one): array => ['id' => $one->id(), 'says' => $one->says()],
+                array_values(Mishaps::all()),
             ),
         ];
     }

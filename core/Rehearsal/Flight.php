@@ -59,7 +59,7 @@ final class Flight
         $this->battery = new Battery(
             $pack->cells,
             $pack->capacity,
-            isset($setting->mishaps[InjectedFault::Cell->value]) ? 1.7 : 1.0,
+            $setting->effects(0.0)->resistance,
             $setting->charge,
         );
         $this->slots = new FlightSlots($circuit);
@@ -148,8 +148,9 @@ final class Flight
                 $events[] = [$time, 'ground', "in “{$asks->says}”".($motor ? '' : ', with the motor off')];
             }
         }
-        foreach ($this->setting->mishaps as $mishap => $time) {
-            $events[] = [$time, 'mishap', InjectedFault::from($mishap)->says()];
+        $mishaps = Mishaps::all();
+        foreach (array_intersect_key($this->setting->mishaps, $mishaps) as $mishap => $time) {
+            $events[] = [$time, 'mishap', $mishaps[$mishap]->says()];
         }
         usort($events, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
@@ -217,8 +218,7 @@ final class Flight
     {
         $margin = $this->radio->margin($time, $body) + 1.5 * $this->chance->normal();
         $quality = $lost ? 0.0 : max(5.0, min(100.0, 40 + $margin * 5));
-        $since = $this->setting->since(InjectedFault::BrownOut, $time);
-        $supply = $since !== null && $since < 0.6 ? 3.3 : 5.0 + 0.02 * $this->chance->normal();
+        $supply = $this->setting->effects($time)->supply ?? 5.0 + 0.02 * $this->chance->normal();
         $rotor =
             $motor && $this->circuit->program->family === Family::Helicopter
                 ? 1850 + 15 * $this->chance->normal()

@@ -102,7 +102,7 @@ final class Instruments
             $this->report(
                 $time + 1e-9,
                 $flight,
-                $setting->has(InjectedFault::Silent, $time),
+                $setting->effects($time)->silent,
             );
             $this->sent['receiver-volts'] = round($supply, 2);
             $this->stale['receiver-volts'] = $time + self::STALE;
@@ -183,7 +183,7 @@ final class Instruments
         RehearsalSettings $setting,
         float $rotor,
     ): FlightState {
-        $lost = $setting->has(InjectedFault::Gps, $time);
+        $lost = $setting->effects($time)->blind;
         [$latitude, $longitude] = Geodesic::offset(
             self::LATITUDE,
             self::LONGITUDE,

@@ -25,15 +25,17 @@ final readonly class RehearsalSettings
         public float $milliwatts = 10.0,
     ) {}
 
-    /** True from the time on at which a mishap happens. */
-    public function has(InjectedFault $mishap, float $time): bool
+    /** What the mishaps do at a time. */
+    public function effects(float $time): MishapEffects
     {
-        return isset($this->mishaps[$mishap->value]) && $time >= $this->mishaps[$mishap->value];
-    }
+        $effects = new MishapEffects();
+        $all = $this->mishaps === [] ? [] : Mishaps::all();
+        foreach ($this->mishaps as $id => $at) {
+            if (isset($all[$id])) {
+                $effects = $effects->with($all[$id]->effects($time >= $at ? $time - $at : null));
+            }
+        }
 
-    /** Seconds since a mishap; null before it. */
-    public function since(InjectedFault $mishap, float $time): ?float
-    {
-        return $this->has($mishap, $time) ? $time - $this->mishaps[$mishap->value] : null;
+        return $effects;
     }
 }

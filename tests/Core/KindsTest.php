@@ -8,6 +8,8 @@ use DuskSwitch\Core\Kinds\Kinds;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Proof\Proof;
 use DuskSwitch\Core\Proof\Rule;
+use DuskSwitch\Core\Rehearsal\MishapEffects;
+use DuskSwitch\Core\Rehearsal\Mishaps;
 use DuskSwitch\Core\Telemetry\Derivations;
 use PHPUnit\Framework\TestCase;
 
@@ -65,6 +67,16 @@ final class KindsTest extends TestCase
         $ids = array_keys($derivations);
         sort($ids);
         self::assertSame($listed, $ids);
+    }
+
+    public function test_every_mishap_in_its_folder_can_be_had_and_does_something(): void
+    {
+        self::assertCount(count(self::files('Rehearsal/Mishap', '')), Mishaps::all());
+        foreach (Mishaps::all() as $id => $mishap) {
+            self::assertMatchesRegularExpression('/^[a-z]+(-[a-z]+)*$/', $id);
+            self::assertNotSame('', $mishap->says());
+            self::assertNotEquals(new MishapEffects(), $mishap->effects(0.1), $id);
+        }
     }
 
     public function test_what_lies_beside_the_kinds_is_none_of_them(): void

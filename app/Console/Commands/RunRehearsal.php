@@ -5,7 +5,7 @@ namespace DuskSwitch\App\Console\Commands;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Rehearser;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Rehearsal\InjectedFault;
+use DuskSwitch\Core\Rehearsal\Mishaps;
 use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use Illuminate\Console\Command;
 
@@ -86,12 +86,12 @@ final class RunRehearsal extends Command
         foreach ((array) $this->option('fault') as $text) {
             if (
                 preg_match('/^([a-z-]+)@(\d+(?:\.\d+)?)$/D', (string) $text, $found) !== 1 ||
-                InjectedFault::tryFrom($found[1]) === null
+                ! isset(Mishaps::all()[$found[1]])
             ) {
                 throw Refused::because(
                     '--fault',
                     "\"{$text}\" is none; write it as antenna@60, one of ".
-                        implode(', ', array_column(InjectedFault::cases(), 'value')),
+                        implode(', ', array_keys(Mishaps::all())),
                 );
             }
             $mishaps[$found[1]] = (float) $found[2];

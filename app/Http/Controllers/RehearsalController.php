@@ -11,7 +11,7 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Kit\Catalogue;
-use DuskSwitch\Core\Rehearsal\InjectedFault;
+use DuskSwitch\Core\Rehearsal\Mishaps;
 use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Signal\Circuit;
@@ -128,9 +128,9 @@ final readonly class RehearsalController
     private static function mishap(JsonCursor $item, array &$mishaps): void
     {
         $item->keys(['kind', 'at']);
-        $kind = $item->at('kind')?->choice(InjectedFault::class);
+        $kind = $item->at('kind')?->oneOf(Mishaps::all());
         if ($kind !== null) {
-            $mishaps[$kind->value] = $item->at('at')?->number(0, 3600) ?? 0.0;
+            $mishaps[$kind->id()] = $item->at('at')?->number(0, 3600) ?? 0.0;
         }
     }
 }
