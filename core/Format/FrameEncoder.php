@@ -3,7 +3,9 @@
 namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Kit\Axis;
+use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Rehearsal\FlightModel;
 use DuskSwitch\Core\Signal\Contribution;
 use DuskSwitch\Core\Signal\Explanation;
 use DuskSwitch\Core\Signal\Frame;
@@ -50,6 +52,15 @@ final class FrameEncoder
         }
 
         return (object) $meant;
+    }
+
+    /** @return list<int> channels of the motors that turn */
+    public static function turning(Frame $frame, Program $program): array
+    {
+        $motors = array_map(fn (Output $one): int => $one->channel, $program->motors());
+        $model = FlightModel::of($program->family);
+
+        return array_values(array_filter($motors, fn (int $channel): bool => $model->turns($frame->pulse($channel))));
     }
 
     /**

@@ -57,6 +57,14 @@ final class HouseTest extends TestCase
         self::assertSame([], $long);
     }
 
+    public function test_the_front_ends_signal_goes_as_far_as_the_schemas(): void
+    {
+        $schema = json_decode((string) file_get_contents(self::ROOT.'/schema/program.schema.json'));
+        preg_match('/FARTHEST = ([\d.]+)/', (string) file_get_contents(self::ROOT.'/resources/js/parts/limits.ts'), $is);
+
+        self::assertSame($schema->{'$defs'}->signal->maximum, (float) ($is[1] ?? 0));
+    }
+
     public function test_classes_are_final_and_their_names_say_something(): void
     {
         foreach ($this->files('php', 'core', 'app') as $path => $text) {
@@ -91,6 +99,7 @@ final class HouseTest extends TestCase
         self::assertSame([], $silent);
     }
 
+    /** Whether a motor turns, how far a signal goes, where an edge is: the core says so, the front end draws it. */
     public function test_no_number_of_the_trade_stands_in_the_front_end(): void
     {
         foreach ($this->files('tsx?', 'resources/js') as $path => $text) {
@@ -99,6 +108,11 @@ final class HouseTest extends TestCase
                     self::assertDoesNotMatchRegularExpression(
                         '/(?<![\w#.-])(400|500|512|800|900|988|1000|1100|1500|1900|2000|2012|2100|2200)(?![\w.])/',
                         $written,
+                        "{$path}:".($line + 1),
+                    );
+                    self::assertDoesNotMatchRegularExpression(
+                        '/(?<![\w-])(0\.9[59]\b|-1\.5\b|(least|most)\W{1,3}1\.5\b)/',
+                        (string) preg_replace("/'[^']*'|Width={[^}]*}|-1\.5 \}/", '', $written),
                         "{$path}:".($line + 1),
                     );
                 }

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Http;
 
 use DuskSwitch\App\Models\Revision;
+use DuskSwitch\Tests\Core\Schools;
 
 /** Saving, undo, conflicts, live frames. */
 final class ProgramTest extends HttpTestCase
@@ -194,6 +195,23 @@ final class ProgramTest extends HttpTestCase
         self::assertSame('Roll', $live->json('explanation.contributions.0.name'));
         self::assertEqualsWithDelta(0.3875, $live->json('dot.y'), 1e-12);
         self::assertEqualsWithDelta(-1, $live->json('inputs.axes.throttle'), 0);
+    }
+
+    /** With motors of any name, and one that stands still in the middle of its way. */
+    public function test_a_live_frame_tells_which_motors_turn(): void
+    {
+        $live = fn (string $school, array $inputs): array => $this->api('POST', '/api/live', [
+            'document' => Schools::document($school),
+            'inputs' => $inputs,
+        ])->json('turning');
+        $go = ['controls' => ['shoulder-left' => 'away']];
+
+        self::assertSame([], $live('two motors that steer', ['axes' => ['throttle' => -1]] + $go));
+        self::assertSame([3, 4], $live('two motors that steer', ['axes' => ['throttle' => 0]] + $go));
+        self::assertSame([], $live('two motors that steer', ['axes' => ['throttle' => 0]]));
+        foreach ([[-0.8, [2]], [0.0, []], [0.8, [2]]] as [$throttle, $turning]) {
+            self::assertSame($turning, $live('ground vehicle', ['axes' => ['throttle' => $throttle], 'controls' => ['top-left' => 'away']]));
+        }
     }
 
     public function test_a_live_frame_of_a_draft_stores_nothing(): void

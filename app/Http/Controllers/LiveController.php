@@ -49,6 +49,7 @@ final readonly class LiveController
             'state' => $state?->memory,
             'settlesIn' => $circuit->settlesIn,
             'meant' => FrameEncoder::meant($frame, $circuit->program),
+            'turning' => FrameEncoder::turning($frame, $circuit->program),
             'dot' => $function === null ? null : $circuit->dot($function, $frame, $state),
         ]);
     }

@@ -1,6 +1,8 @@
+import { FARTHEST } from '@/parts/limits'
+
 /** The plane that shapes and curves are drawn on: the stick from left to right, the value upwards. */
 export const SIZE = 240
-export const EDGE = 1.5
+export const EDGE = FARTHEST
 
 export const across = (x: number) => ((x + 1) / 2) * SIZE
 export const down = (y: number) => ((EDGE - y) / (2 * EDGE)) * SIZE

@@ -3,6 +3,7 @@ import type { Aircraft, Condition, Program } from '@/api/types'
 import { isStepped } from '@/api/types'
 import { Choice } from '@/parts/Choice'
 import { Field } from '@/parts/Field'
+import { FARTHEST } from '@/parts/limits'
 import { NumberField } from '@/parts/NumberField'
 import { capital } from '@/parts/words'
 import { Threshold } from './Threshold'
@@ -119,7 +120,7 @@ function Rest({ aircraft, document, value, onChange }: Omit<Props, 'value'> & { 
         ]}
         onChange={(way) => put(way === 'above', level)}
       />
-      <NumberField label="Level" value={level} least={-1.5} most={1.5} onChange={(to) => put(above, to)} />
+      <NumberField label="Level" value={level} least={-FARTHEST} most={FARTHEST} onChange={(to) => put(above, to)} />
     </Field>
   )
 }

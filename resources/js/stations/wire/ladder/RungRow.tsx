@@ -3,6 +3,7 @@ import type { Rung } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { IconButton } from '@/parts/IconButton'
+import { FARTHEST } from '@/parts/limits'
 import { NumberField } from '@/parts/NumberField'
 import { TextField } from '@/parts/TextField'
 import { changeRung, removeRung } from './ladders'
@@ -58,7 +59,7 @@ export function RungRow({ rung, index, count, here, steps, go }: Props) {
           label={`Rate of ${rung.name}`}
           value={rung.rate}
           least={0.05}
-          most={1.5}
+          most={FARTHEST}
           onChange={(rate) => changeRung(index, { rate }, `${rung.name}: rate`)}
         />
       </div>

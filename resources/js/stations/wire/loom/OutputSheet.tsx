@@ -6,6 +6,7 @@ import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Field } from '@/parts/Field'
 import { keyed } from '@/parts/keyed'
+import { FARTHEST } from '@/parts/limits'
 import { NumberField } from '@/parts/NumberField'
 import { TextField } from '@/parts/TextField'
 import { Why } from '@/parts/Why'
@@ -20,7 +21,7 @@ type Props = { aircraft: Aircraft; document: Program; output: Output; close: () 
 export function OutputSheet({ aircraft, document, output, close }: Props) {
   const { frame } = useLive()
   const [low, high] = both(output.travel, 1)
-  const [least, most] = both(output.limit, 1.5)
+  const [least, most] = both(output.limit, FARTHEST)
   const change = (part: Partial<Output>, what: string) => changeOutput(output.channel, part, `${output.name} ${what}`)
   const explanation = frame?.explanation?.channel === output.channel ? frame.explanation : null
   const fed = new Set((output.feeds ?? []).map((feed) => feed.from))
@@ -72,14 +73,14 @@ export function OutputSheet({ aircraft, document, output, close }: Props) {
           label="Travel low"
           value={low}
           least={0}
-          most={1.5}
+          most={FARTHEST}
           onChange={(value) => change({ travel: [value, high] }, 'travel')}
         />
         <NumberField
           label="Travel high"
           value={high}
           least={0}
-          most={1.5}
+          most={FARTHEST}
           onChange={(value) => change({ travel: [low, value] }, 'travel')}
         />
       </Field>
@@ -108,15 +109,15 @@ export function OutputSheet({ aircraft, document, output, close }: Props) {
         <NumberField
           label="Limit low"
           value={least}
-          least={-1.5}
-          most={1.5}
+          least={-FARTHEST}
+          most={FARTHEST}
           onChange={(value) => change({ limit: [value, most] }, 'limit')}
         />
         <NumberField
           label="Limit high"
           value={most}
-          least={-1.5}
-          most={1.5}
+          least={-FARTHEST}
+          most={FARTHEST}
           onChange={(value) => change({ limit: [least, value] }, 'limit')}
         />
       </Field>

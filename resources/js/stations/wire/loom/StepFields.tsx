@@ -4,6 +4,7 @@ import type { Aircraft, SteppedFunction } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Field } from '@/parts/Field'
+import { FARTHEST } from '@/parts/limits'
 import { NumberField } from '@/parts/NumberField'
 import { TextField } from '@/parts/TextField'
 import { capital } from '@/parts/words'
@@ -66,8 +67,8 @@ export function StepFields({ aircraft, fn }: { aircraft: Aircraft; fn: SteppedFu
             <NumberField
               label={`Value of ${nameOf(step)}`}
               value={step.value}
-              least={-1.5}
-              most={1.5}
+              least={-FARTHEST}
+              most={FARTHEST}
               onChange={(value) => change(index, { ...step, value })}
             />
             <button

@@ -34,6 +34,7 @@ export function MixingView({ aircraft, document }: View) {
         channel: output.channel,
         name: output.name,
         value: frame?.meant[output.channel] ?? 0,
+        turns: frame?.turning.includes(output.channel) ?? false,
       }
   }
   const helicopter = document.family === 'helicopter'
@@ -97,7 +98,8 @@ export function MixingView({ aircraft, document }: View) {
         )}
         {Object.keys(parts).length === 0 && (
           <p className="text-muted text-sm">
-            The picture knows an output by the name that its recipe gives it. None here has such a name.
+            The picture shows outputs by what they move, and of none here is it said. Say it in the output's fields in
+            the loom.
           </p>
         )}
       </section>

@@ -1,10 +1,11 @@
+import { FARTHEST } from '@/parts/limits'
 import { percent } from '@/parts/words'
 import type { Moved, Picked } from './surfaces'
 
 type Props = Picked & { helicopter: boolean }
 
 function Bar({ moved, chosen, pick }: { moved: Moved; chosen: boolean; pick: () => void }) {
-  const tall = (Math.min(1.5, Math.abs(moved.value)) / 3) * 100
+  const tall = (Math.min(FARTHEST, Math.abs(moved.value)) / (2 * FARTHEST)) * 100
   return (
     <button
       type="button"

@@ -1,11 +1,11 @@
 import type { Explanation } from '@/api/types'
 import { keyed } from '@/parts/keyed'
+import { FARTHEST } from '@/parts/limits'
 import { percent } from '@/parts/words'
 
 const JOINS = { add: '', replace: 'replaces: ', scale: 'multiplies: ' }
-const EDGE = 1.5
 /** Where a signal stands on the track, in per cent of its width. */
-const place = (value: number) => ((Math.min(EDGE, Math.max(-EDGE, value)) + EDGE) / (2 * EDGE)) * 100
+const place = (value: number) => ((Math.min(FARTHEST, Math.max(-FARTHEST, value)) + FARTHEST) / (2 * FARTHEST)) * 100
 
 /** How an output comes about: every feed on top of the sum before it, then every stage to the pulse. */
 export function Waterfall({ explanation }: { explanation: Explanation }) {

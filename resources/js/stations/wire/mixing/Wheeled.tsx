@@ -43,7 +43,7 @@ export function Wheeled({ parts, at, pick }: Picked) {
             <Wheel x={x} y={196} turned={rear?.value ?? 0} />
           </g>
         ))}
-        {motor && motor.value !== 0 && (
+        {motor?.turns && (
           <path
             d={`M150 134V${134 + tip}m-9 ${tip < 0 ? 10 : -10}l9 ${tip < 0 ? -10 : 10}l9 ${tip < 0 ? 10 : -10}`}
             className="fill-none stroke-ember"

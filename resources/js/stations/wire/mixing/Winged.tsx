@@ -127,8 +127,8 @@ export function Winged({ parts, at, pick, wing, glider }: Props) {
                 />
                 <path
                   d={`M${MIDDLE + place * HALF - 16} ${wing && place === 0 ? 106 : 26}h32`}
-                  className={motor.value > -0.99 ? 'stroke-teal' : 'stroke-edge'}
-                  strokeWidth={motor.value > -0.99 ? 3.5 : 1.5}
+                  className={motor.turns ? 'stroke-teal' : 'stroke-edge'}
+                  strokeWidth={motor.turns ? 3.5 : 1.5}
                 />
                 <text
                   x={MIDDLE + place * HALF + (wing && place === 0 ? 0 : 22)}
@@ -137,7 +137,7 @@ export function Winged({ parts, at, pick, wing, glider }: Props) {
                   className="figures fill-ink text-[14px]"
                   data-surface={motor.name}
                 >
-                  {motor.value > -0.99 ? 'turns' : 'stands'}
+                  {motor.turns ? 'turns' : 'stands'}
                 </text>
               </g>
             ),

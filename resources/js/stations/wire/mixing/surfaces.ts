@@ -7,7 +7,8 @@ export const SPANS: Record<string, [number, number]> = {
   elevon: [0.3, 0.94],
 }
 
-export type Moved = { channel: number; name: string; value: number }
+/** What is moved: how far it is meant to go, and for a motor whether it turns. */
+export type Moved = { channel: number; name: string; value: number; turns: boolean }
 export type Parts = Record<string, Moved | undefined>
 export type Picked = { parts: Parts; at: number | null; pick: (channel: number) => void }
 

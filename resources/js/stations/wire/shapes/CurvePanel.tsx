@@ -6,6 +6,7 @@ import { useRecipes } from '@/api/queries'
 import type { Curve, Program, ProportionalFunction } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
+import { FARTHEST } from '@/parts/limits'
 import { NumberField } from '@/parts/NumberField'
 import { Tip } from '@/parts/Tip'
 import { tell } from '@/parts/toast'
@@ -131,8 +132,8 @@ export function CurvePanel({ document, fn, place: where, id, curve, line, x }: P
           <NumberField
             label="Value of the point"
             value={point[1] ?? 0}
-            least={-1.5}
-            most={1.5}
+            least={-FARTHEST}
+            most={FARTHEST}
             onChange={(value) => place(1, value)}
           />
         </div>

@@ -4,6 +4,7 @@ import { useLive } from '@/api/live'
 import type { Aircraft, Program, ProportionalFunction, Shape } from '@/api/types'
 import { Choice } from '@/parts/Choice'
 import { Field } from '@/parts/Field'
+import { FARTHEST } from '@/parts/limits'
 import { NumberField } from '@/parts/NumberField'
 import { ShapePlot } from '@/parts/ShapePlot'
 import { percent } from '@/parts/words'
@@ -99,14 +100,14 @@ export function ShapeFields({ aircraft, document, fn, plot = true, at, onPlace }
           label="Rate low"
           value={low}
           least={0}
-          most={1.5}
+          most={FARTHEST}
           onChange={(rate) => put({ ...shape, rate: [rate, high] }, 'rate')}
         />
         <NumberField
           label="Rate high"
           value={high}
           least={0}
-          most={1.5}
+          most={FARTHEST}
           onChange={(rate) => put({ ...shape, rate: [low, rate] }, 'rate')}
         />
       </Field>

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { useLive } from '@/api/live'
 import { edit, propose } from '@/api/proposals'
 import type { StyleRow } from '@/api/types'
+import { FARTHEST } from '@/parts/limits'
 import { NumberField } from '@/parts/NumberField'
 import { capital } from '@/parts/words'
 import type { View } from '../views'
@@ -10,11 +11,11 @@ type Thing = Parameters<typeof propose.style>[2]
 type Column = { thing: Thing; name: string; says: string; least: number; most: number; unit?: '%' | 's' }
 
 const COLUMNS: Column[] = [
-  { thing: 'style', name: 'Style', says: 'to the stabiliser', least: -1.5, most: 1.5 },
+  { thing: 'style', name: 'Style', says: 'to the stabiliser', least: -FARTHEST, most: FARTHEST },
   { thing: 'expo', name: 'Expo', says: 'roll, pitch, yaw', least: -1, most: 1 },
   { thing: 'throttle', name: 'Throttle', says: 'flat, share of all', least: 0, most: 1 },
   { thing: 'floor', name: 'Pitch at low stick', says: 'share of all', least: 0, most: 1 },
-  { thing: 'gain', name: 'Tail gyro gain', says: 'to the gyro', least: -1.5, most: 1.5 },
+  { thing: 'gain', name: 'Tail gyro gain', says: 'to the gyro', least: -FARTHEST, most: FARTHEST },
   { thing: 'fade', name: 'Fade', says: 'into this style', least: 0, most: 60, unit: 's' },
 ]
 
