@@ -62,7 +62,7 @@ final class LiveBench
     }
 
     /** @param  list<float>  $times */
-    private static function share(array $times, float $share): float
+    public static function share(array $times, float $share): float
     {
         sort($times);
 

@@ -1,6 +1,7 @@
 <?php
 
 use DuskSwitch\Tests\Bench\ByHand;
+use DuskSwitch\Tests\Bench\CommitBench;
 use DuskSwitch\Tests\Bench\FrameBench;
 use DuskSwitch\Tests\Bench\HardBench;
 use DuskSwitch\Tests\Bench\LiveBench;
@@ -197,6 +198,31 @@ $benches = [
                 '',
                 '≤ 100 ms',
                 $screen <= 100,
+            ),
+        ];
+    },
+    'drawn' => function () use ($app): array {
+        $drawn = CommitBench::run($app);
+        $longest = max(array_column($drawn, 2));
+        $most = max(array_column($drawn, 0));
+
+        return [
+            new Row(
+                'components drawn for a step of a stick, loom',
+                (string) $drawn['loom'][0],
+                "handheld {$drawn['loom'][1]}",
+                '',
+                '≤ 60',
+                $drawn['loom'][0] <= 60,
+            ),
+            new Row('the same on Kit', (string) $drawn['kit'][0], "most of any view {$most}", '', '0', $drawn['kit'][0] === 0),
+            new Row(
+                'the longest task while a stick moves, any view',
+                $longest === 0.0 ? 'below 50 ms' : sprintf('%.0f ms', $longest),
+                '',
+                '',
+                '≤ 50 ms',
+                $longest <= 50,
             ),
         ];
     },

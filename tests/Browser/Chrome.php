@@ -88,7 +88,7 @@ final class Chrome
     }
 
     /** @param  array<string, mixed>  $params */
-    private static function tell(RemoteWebDriver $browser, string $what, array $params): void
+    public static function tell(RemoteWebDriver $browser, string $what, array $params): void
     {
         $browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
             'cmd' => $what,

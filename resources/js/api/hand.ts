@@ -62,6 +62,7 @@ export const hasTrimPerPhase = (document: Program, axis: Axis): boolean =>
 
 export const hand = new HandStore(REST)
 
-export function useHand(): Hand {
-  return useStore(hand)
+/** A part of what the hand does. */
+export function useHand<Part>(select: (hand: Hand) => Part): Part {
+  return useStore(hand, select)
 }

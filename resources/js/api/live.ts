@@ -118,6 +118,12 @@ class LiveStore extends Store<State> {
 const live = new LiveStore()
 export const focusLive = (explain: number | undefined, fn: string | undefined) => live.focus(explain, fn)
 
-export function useLive(): State {
-  return useStore(live)
+/** A part of the last frame; null before the first. */
+export function useFrame<Part>(select: (frame: Live) => Part): Part | null {
+  return useStore(live, ({ frame }) => (frame ? select(frame) : null))
+}
+
+/** True while the core doesn't answer: the last frame stays on the screen. */
+export function useLost(): boolean {
+  return useStore(live, ({ lost }) => lost)
 }

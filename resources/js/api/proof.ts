@@ -57,5 +57,5 @@ class ProofStore extends Store<State> {
 const store = new ProofStore()
 
 export function useProof(): State {
-  return useStore(store)
+  return useStore(store, (one) => one)
 }

@@ -84,5 +84,5 @@ class RehearsalStore extends Store<State> {
 export const rehearsal = new RehearsalStore(NOTHING)
 
 export function useRehearsal(): State {
-  return useStore(rehearsal)
+  return useStore(rehearsal, (one) => one)
 }

@@ -19,6 +19,7 @@ export abstract class Store<State extends object> {
   }
 }
 
-export function useStore<State extends object>(store: Store<State>): State {
-  return useSyncExternalStore(store.watch, () => store.state)
+/** A part of a store's state: whoever asks is drawn again only when that part is another. */
+export function useStore<State extends object, Part>(store: Store<State>, select: (state: State) => Part): Part {
+  return useSyncExternalStore(store.watch, () => select(store.state))
 }

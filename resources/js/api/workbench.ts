@@ -247,5 +247,5 @@ const turn = (id: number, number: number, base: number) =>
 export const workbench = new Workbench(NOTHING)
 
 export function useWorkbench(): State {
-  return useStore(workbench)
+  return useStore(workbench, (one) => one)
 }

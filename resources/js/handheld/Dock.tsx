@@ -1,7 +1,7 @@
 import { ChevronDown, ChevronUp, RotateCcw } from 'lucide-react'
 import { useState } from 'react'
-import { hand, useHand } from '@/api/hand'
-import { useLive } from '@/api/live'
+import { hand } from '@/api/hand'
+import { useLost } from '@/api/live'
 import type { Aircraft, Axis, Control } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { capital, percent } from '@/parts/words'
@@ -11,8 +11,9 @@ import { Gimbal } from './Gimbal'
 import { useGamepad } from './gamepad'
 import { Knob } from './Knob'
 import { Push } from './Push'
-import { Readout, readout } from './Readout'
+import { PhaseName, Readout } from './Readout'
 import { TrimBar } from './TrimBar'
+import { useAxisValue } from './values'
 
 const KEY = 'dusk.dock'
 const AXES: Axis[] = ['throttle', 'yaw', 'pitch', 'roll']
@@ -21,13 +22,10 @@ const AXES: Axis[] = ['throttle', 'yaw', 'pitch', 'roll']
 export function Dock({ aircraft }: { aircraft: Aircraft }) {
   const narrow = window.matchMedia('(max-width: 767px)').matches
   const [open, setOpen] = useState(() => (localStorage.getItem(KEY) ?? (narrow ? 'folded' : 'open')) === 'open')
-  const { frame, lost } = useLive()
-  const touched = useHand()
+  const lost = useLost()
   useGamepad(aircraft.sticks)
 
   const transmitter = aircraft.transmitterDefinition
-  const axes = Object.fromEntries(AXES.map((axis) => [axis, touched.axes[axis] ?? frame?.inputs.axes[axis] ?? 0]))
-  const values = axes as Record<Axis, number>
   const { sticks } = aircraft
   const fold = () => {
     localStorage.setItem(KEY, open ? 'folded' : 'open')
@@ -42,9 +40,13 @@ export function Dock({ aircraft }: { aircraft: Aircraft }) {
       <div className="flex h-9 items-center gap-3 px-3">
         <strong className="shrink-0 text-sm">{transmitter.name}</strong>
         <p className="figures hidden min-w-0 flex-1 truncate text-muted text-sm sm:block">
-          {AXES.map((axis) => `${capital(axis)} ${percent(values[axis])}`).join('  ·  ')}
+          {AXES.map((axis) => (
+            <AxisText key={axis} axis={axis} />
+          ))}
         </p>
-        <p className="min-w-0 flex-1 truncate text-sm sm:hidden">{readout(aircraft, frame).phase}</p>
+        <p className="min-w-0 flex-1 truncate text-sm sm:hidden">
+          <PhaseName aircraft={aircraft} />
+        </p>
         <TrimBar transmitter={transmitter} />
         {lost && !open && <span className="text-rose text-sm">▲ No answer</span>}
         <Button look="bare" className="min-h-8" onClick={hand.rest}>
@@ -58,32 +60,22 @@ export function Dock({ aircraft }: { aircraft: Aircraft }) {
       {open && (
         <div className="relative flex max-h-[45vh] flex-wrap items-end justify-center gap-4 overflow-auto px-2 pb-2 md:block md:h-40 md:max-h-none md:overflow-visible">
           <Placed at={transmitter.gimbals.left}>
-            <Gimbal
-              side="left"
-              across={sticks['left-x']}
-              up={sticks['left-y']}
-              values={values}
-              trimClicks={transmitter.trimClicks}
-            />
+            <Gimbal side="left" across={sticks['left-x']} up={sticks['left-y']} trimClicks={transmitter.trimClicks} />
           </Placed>
           <div className="-translate-x-1/2 absolute inset-y-0 left-1/2 hidden w-44 pb-2 md:block">
-            <Readout aircraft={aircraft} frame={frame} lost={lost} />
+            <Readout aircraft={aircraft} lost={lost} />
           </div>
           <Placed at={transmitter.gimbals.right}>
             <Gimbal
               side="right"
               across={sticks['right-x']}
               up={sticks['right-y']}
-              values={values}
               trimClicks={transmitter.trimClicks}
             />
           </Placed>
           {transmitter.controls.map((control) => (
             <Placed key={control.id} at={control.place}>
-              <One
-                control={control}
-                value={Number(touched.controls[control.id] ?? frame?.inputs.controls[control.id] ?? 0)}
-              />
+              <One control={control} />
             </Placed>
           ))}
         </div>
@@ -103,8 +95,14 @@ function Placed({ at, children }: { at: [number, number]; children: React.ReactN
   )
 }
 
-function One({ control, value }: { control: Control; value: number }) {
+function AxisText({ axis }: { axis: Axis }) {
+  return (
+    <span className="whitespace-pre after:content-['__·__'] last:after:content-none">{`${capital(axis)} ${percent(useAxisValue(axis))}`}</span>
+  )
+}
+
+function One({ control }: { control: Control }) {
   if (control.kind === 'switch') return <Flick control={control} />
   if (control.kind === 'button') return <Push control={control} />
-  return control.kind === 'dial' ? <Knob control={control} value={value} /> : <Fader control={control} value={value} />
+  return control.kind === 'dial' ? <Knob control={control} /> : <Fader control={control} />
 }

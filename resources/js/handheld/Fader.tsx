@@ -3,9 +3,11 @@ import type { Control } from '@/api/types'
 import { drag } from '@/parts/drag'
 import { percent } from '@/parts/words'
 import { hold, onMoveKeys } from './keys'
+import { useControlValue } from './values'
 
 /** A slider: dragged along its slot, or moved with the arrow keys. */
-export function Fader({ control, value }: { control: Control; value: number }) {
+export function Fader({ control }: { control: Control }) {
+  const value = useControlValue(control.id)
   const move = (next: number) => hand.control(control.id, hold(next))
   return (
     <div className="flex flex-col items-center gap-1">

@@ -6,7 +6,7 @@ const ARROWS: Record<string, string> = { away: '▲', middle: '●', toward: '�
 
 /** A switch: one detent of two or three, away from the pilot at the top. */
 export function Flick({ control }: { control: Control }) {
-  const at = String(useHand().controls[control.id] ?? control.rest ?? '')
+  const at = String(useHand((one) => one.controls[control.id]) ?? control.rest ?? '')
   return (
     <div className="flex flex-col items-center gap-1">
       <RadioGroup.Root

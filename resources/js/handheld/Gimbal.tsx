@@ -5,12 +5,12 @@ import { drag } from '@/parts/drag'
 import { capital, percent } from '@/parts/words'
 import { hold, onMoveKeys } from './keys'
 import { Trim } from './Trim'
+import { useAxisValue } from './values'
 
 type Props = {
   side: 'left' | 'right'
   across: Axis
   up: Axis
-  values: Record<Axis, number>
   trimClicks: number
 }
 
@@ -19,10 +19,10 @@ const RIM = 13
 const along = (value: number) => `calc(${RIM}px + (100% - ${2 * RIM}px) * ${(value + 1) / 2})`
 
 /** A stick: dragged on its pad, or each axis with the arrow keys; a double click lets it go. */
-export function Gimbal({ side, across, up, values, trimClicks }: Props) {
+export function Gimbal({ side, across, up, trimClicks }: Props) {
   const pad = useRef<HTMLDivElement>(null)
-  const x = values[across]
-  const y = values[up]
+  const x = useAxisValue(across)
+  const y = useAxisValue(up)
 
   const follow = (event: { clientX: number; clientY: number }) => {
     const box = pad.current?.getBoundingClientRect()

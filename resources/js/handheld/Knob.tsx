@@ -3,13 +3,15 @@ import type { Control } from '@/api/types'
 import { drag } from '@/parts/drag'
 import { percent } from '@/parts/words'
 import { hold, onMoveKeys } from './keys'
+import { useControlValue } from './values'
 
 const TURN = 135
 /** How many pixels of dragging take a dial from one end to the other. */
 const WAY = 140
 
 /** A dial: dragged up or right, or moved with the arrow keys. */
-export function Knob({ control, value }: { control: Control; value: number }) {
+export function Knob({ control }: { control: Control }) {
+  const value = useControlValue(control.id)
   const move = (next: number) => hand.control(control.id, hold(next))
   return (
     <div className="flex flex-col items-center gap-1">

@@ -4,7 +4,7 @@ import { drag } from '@/parts/drag'
 
 /** A push button: pressed while it is held. */
 export function Push({ control }: { control: Control }) {
-  const pressed = useHand().controls[control.id] === 'pressed'
+  const pressed = useHand((one) => one.controls[control.id]) === 'pressed'
   const put = (down: boolean) => hand.control(control.id, down ? 'pressed' : 'released')
   return (
     <div className="flex flex-col items-center gap-1">

@@ -1,22 +1,28 @@
-import type { Aircraft, Live } from '@/api/types'
+import { useFrame } from '@/api/live'
+import type { Aircraft, SteppedFunction } from '@/api/types'
 import { isStepped } from '@/api/types'
 import { capital } from '@/parts/words'
 
-/** What the switches mean right now, in the pilot's words. */
-export function readout(aircraft: Aircraft, frame: Live | null): { phase: string; steps: [string, string][] } {
-  const { phases, functions } = aircraft.document
-  const phase = phases?.find((one) => one.id === frame?.phase)
-  return {
-    phase: phase?.name ?? 'Main',
-    steps: (functions ?? []).filter(isStepped).map((fn) => {
-      const step = fn.steps.find((one) => one.id === frame?.steps[fn.id])
-      return [fn.name, step ? (step.name ?? capital(step.id)) : '…']
-    }),
-  }
+/** The phase that is active, by its name. */
+export function PhaseName({ aircraft }: { aircraft: Aircraft }) {
+  const active = useFrame((frame) => frame.phase)
+  return aircraft.document.phases?.find((one) => one.id === active)?.name ?? 'Main'
 }
 
-export function Readout({ aircraft, frame, lost }: { aircraft: Aircraft; frame: Live | null; lost: boolean }) {
-  const { phase, steps } = readout(aircraft, frame)
+/** The step in which a switched function is. */
+function StepNow({ fn }: { fn: SteppedFunction }) {
+  const active = useFrame((frame) => frame.steps[fn.id])
+  const step = fn.steps.find((one) => one.id === active)
+  return (
+    <li className="truncate">
+      <span className="text-muted">{fn.name} </span>
+      {step ? (step.name ?? capital(step.id)) : '…'}
+    </li>
+  )
+}
+
+/** What the switches mean right now, in the pilot's words. */
+export function Readout({ aircraft, lost }: { aircraft: Aircraft; lost: boolean }) {
   return (
     <section
       aria-label="What the switches mean now"
@@ -30,15 +36,17 @@ export function Readout({ aircraft, frame, lost }: { aircraft: Aircraft; frame: 
         <>
           <p className="truncate">
             <span className="text-muted">Phase </span>
-            <strong className="text-sodium">{phase}</strong>
+            <strong className="text-sodium">
+              <PhaseName aircraft={aircraft} />
+            </strong>
           </p>
           <ul className="mt-0.5">
-            {steps.slice(0, 6).map(([name, step]) => (
-              <li key={name} className="truncate">
-                <span className="text-muted">{name} </span>
-                {step}
-              </li>
-            ))}
+            {(aircraft.document.functions ?? [])
+              .filter(isStepped)
+              .slice(0, 6)
+              .map((fn) => (
+                <StepNow key={fn.id} fn={fn} />
+              ))}
           </ul>
         </>
       )}

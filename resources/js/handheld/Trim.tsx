@@ -1,5 +1,5 @@
 import { hand, hasTrimPerPhase, useHand } from '@/api/hand'
-import { useLive } from '@/api/live'
+import { useFrame } from '@/api/live'
 import type { Axis } from '@/api/types'
 import { useWorkbench } from '@/api/workbench'
 import { capital } from '@/parts/words'
@@ -8,11 +8,11 @@ type Props = { axis: Axis; clicks: number; vertical: boolean; className: string 
 
 /** A trim: click by click, on either side of its middle. */
 export function Trim({ axis, clicks, vertical, className }: Props) {
-  const trim = useHand().trims[axis] ?? 0
+  const trim = useHand((one) => one.trims[axis]) ?? 0
   const { document } = useWorkbench()
-  const { frame } = useLive()
+  const active = useFrame((frame) => frame.phase)
   // Where each phase has a trim of its own, the lever moves that of the phase that is active.
-  const phase = document && frame && hasTrimPerPhase(document, axis) ? frame.phase : undefined
+  const phase = document && active !== null && hasTrimPerPhase(document, axis) ? active : undefined
   const name = document?.phases?.find((one) => one.id === phase)?.name
   const value = typeof trim === 'number' ? trim : (trim[phase ?? ''] ?? 0)
   const at = Math.round(value * clicks)

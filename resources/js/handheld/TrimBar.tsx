@@ -7,7 +7,7 @@ import { capital } from '@/parts/words'
 
 /** Shown while a trim is out of its middle: where they stand, and the two ways back. */
 export function TrimBar({ transmitter }: { transmitter: Transmitter }) {
-  const { trims } = useHand()
+  const trims = useHand((one) => one.trims)
   const out = (Object.entries(trims) as [Axis, Trim][]).flatMap(([axis, trim]) =>
     (typeof trim === 'number' ? [trim] : Object.values(trim))
       .filter((value) => value !== 0)

@@ -21,7 +21,7 @@ export function ArmingStep({ document }: { document: Program }) {
   const [board, setBoard] = useState<BoardState>(FINE)
   const [arming, setArming] = useState<Arming | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
-  const inputs = useHand() as Inputs
+  const inputs = useHand((one) => one) as Inputs
   useEffect(() => {
     let wanted = true
     data(POST('/api/arming', { body: { document, inputs, board } })).then(

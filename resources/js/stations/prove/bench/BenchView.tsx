@@ -16,7 +16,7 @@ import { SurfacesStep } from './SurfacesStep'
  */
 export function BenchView({ aircraft, document }: View) {
   const [off, setOff] = useState(false)
-  const { trims } = useHand()
+  const trims = useHand((one) => one.trims)
   const trimmed = Object.values(trims).some((trim) =>
     typeof trim === 'number' ? trim !== 0 : Object.values(trim).some(Boolean),
   )

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import { focusLive, useLive } from '@/api/live'
+import { focusLive, useFrame, useLost } from '@/api/live'
 import { Why } from '@/parts/Why'
 import type { View } from '../views'
 import { PulseRow } from './PulseRow'
@@ -7,7 +7,8 @@ import { RulerHead } from './RulerHead'
 
 /** Every channel's pulse on a ruler, as the handheld moves. */
 export function LiveView({ aircraft, document }: View) {
-  const { frame, lost } = useLive()
+  const explanation = useFrame((frame) => frame.explanation)
+  const lost = useLost()
   const [chosen, setChosen] = useState<number | null>(null)
   const outputs = document.outputs ?? []
   const channel = outputs.some((one) => one.channel === chosen) ? chosen : (outputs[0]?.channel ?? null)
@@ -17,7 +18,6 @@ export function LiveView({ aircraft, document }: View) {
     return () => focusLive(undefined, undefined)
   }, [channel])
 
-  const explanation = frame?.explanation
   return (
     <div className="flex h-full min-h-0 flex-col md:flex-row">
       <section aria-label="Pulses" className="flex min-h-0 min-w-0 flex-1 flex-col overflow-auto px-3 py-2 md:px-5">
@@ -39,7 +39,6 @@ export function LiveView({ aircraft, document }: View) {
               <PulseRow
                 key={output.channel}
                 output={output}
-                value={frame?.outputs[output.channel]}
                 ruler={aircraft.ruler}
                 chosen={channel === output.channel}
                 choose={() => setChosen(output.channel)}

@@ -1,17 +1,19 @@
-import type { Live, Output, Ruler } from '@/api/types'
+import { useFrame } from '@/api/live'
+import type { Output, Ruler } from '@/api/types'
 import { marks, place } from '../place'
 
 type Props = {
   output: Output
-  value: Live['outputs'][string] | undefined
   ruler: Ruler
   chosen: boolean
   choose: () => void
 }
 
 /** One channel on the ruler: its pulse as a needle, in µs beside it. */
-export function PulseRow({ output, value, ruler, chosen, choose }: Props) {
-  const at = value ? place(value.pulse, ruler) : null
+export function PulseRow({ output, ruler, chosen, choose }: Props) {
+  const pulse = useFrame((frame) => frame.outputs[output.channel]?.pulse) ?? null
+  const clipped = useFrame((frame) => frame.outputs[output.channel]?.clipped) ?? false
+  const at = pulse === null ? null : place(pulse, ruler)
   const middle = place(ruler.centre, ruler)
   return (
     <button
@@ -19,7 +21,7 @@ export function PulseRow({ output, value, ruler, chosen, choose }: Props) {
       onClick={choose}
       aria-pressed={chosen}
       data-channel={output.channel}
-      aria-label={`Channel ${output.channel} ${output.name}, ${value?.pulse ?? 'no'} µs${value?.clipped ? ', clipped' : ''}`}
+      aria-label={`Channel ${output.channel} ${output.name}, ${pulse ?? 'no'} µs${clipped ? ', clipped' : ''}`}
       className={`grid h-8 grid-cols-[8rem_1fr_5.5rem] items-center gap-3 rounded-lg px-1 text-left md:grid-cols-[11rem_1fr_6.5rem] ${chosen ? 'bg-line' : 'hover:bg-line/50'}`}
     >
       <span className="flex min-w-0 gap-2">
@@ -35,19 +37,19 @@ export function PulseRow({ output, value, ruler, chosen, choose }: Props) {
         {at !== null && (
           <>
             <span
-              className={`absolute inset-y-1.5 ${value?.clipped ? 'bg-rose/50' : 'bg-teal/40'}`}
+              className={`absolute inset-y-1.5 ${clipped ? 'bg-rose/50' : 'bg-teal/40'}`}
               style={{ left: `${Math.min(at, middle)}%`, width: `${Math.abs(at - middle)}%` }}
             />
             <span
-              className={`-ml-[2px] absolute inset-y-0 w-1 rounded ${value?.clipped ? 'bg-rose' : 'bg-teal'}`}
+              className={`-ml-[2px] absolute inset-y-0 w-1 rounded ${clipped ? 'bg-rose' : 'bg-teal'}`}
               style={{ left: `${at}%` }}
             />
           </>
         )}
       </span>
       <span className="figures text-right">
-        {value?.clipped && <span className="text-rose">▲ </span>}
-        <span data-pulse={output.channel}>{value?.pulse ?? '…'}</span> <span className="text-muted">µs</span>
+        {clipped && <span className="text-rose">▲ </span>}
+        <span data-pulse={output.channel}>{pulse ?? '…'}</span> <span className="text-muted">µs</span>
       </span>
     </button>
   )

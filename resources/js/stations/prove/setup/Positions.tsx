@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { useLive } from '@/api/live'
+import { useFrame } from '@/api/live'
 import { edit, propose } from '@/api/proposals'
 import type { Aircraft, ChannelSlots, Ruler } from '@/api/types'
 import { Button } from '@/parts/Button'
@@ -13,9 +13,8 @@ type Answer = ChannelSlots['answers'][number]
  * are.
  */
 export function Positions({ aircraft, channel }: { aircraft: Aircraft; channel: ChannelSlots }) {
-  const { frame } = useLive()
   const [problem, setProblem] = useState<string | null>(null)
-  const live = frame?.outputs[channel.channel]?.pulse ?? null
+  const live = useFrame((frame) => frame.outputs[channel.channel]?.pulse) ?? null
   const solve = () =>
     void edit((now) => propose.slots(now, channel.channel), `Channel ${channel.channel} centred in its ranges`).then(
       (answer) => setProblem('problem' in answer ? answer.problem : null),

@@ -32,7 +32,7 @@ const keyOf = (switches: Switch[], cell: StateCell, rest: Record<string, string>
 export function StatesView({ aircraft }: View) {
   const { proof } = useProof()
   const [filter, setFilter] = useState<string>('all')
-  const touched = useHand()
+  const controls = useHand((one) => one.controls)
   if (!proof) return <p className="p-6 text-muted">◌ Proving every switch position…</p>
   const { switches, cells } = proof.map
   const rest = Object.fromEntries(aircraft.transmitterDefinition.controls.map((one) => [one.id, one.rest ?? '']))
@@ -43,7 +43,7 @@ export function StatesView({ aircraft }: View) {
   const rows = combinations(down)
   const columns = combinations(across)
   const wide = columns.length <= 12
-  const now = switches.map((one) => String(touched.controls[one.id] ?? rest[one.id])).join(' ')
+  const now = switches.map((one) => String(controls[one.id] ?? rest[one.id])).join(' ')
   const odd = cells.filter((cell) => cell.odd).length
   const named = (list: Switch[]) => list.map((one) => one.name).join(', ')
   const fits = (cell: StateCell) => filter === 'all' || (filter === 'armed' ? cell.armed : cell.odd !== null)

@@ -1,35 +1,19 @@
 import { ArrowLeftRight, Plus } from 'lucide-react'
 import { useRef, useState } from 'react'
-import { useHand } from '@/api/hand'
-import { useLive } from '@/api/live'
-import { type Aircraft, isStepped, type Live, type Program } from '@/api/types'
+import type { Aircraft, Program } from '@/api/types'
 import { workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
 import { MoveDialog } from '@/parts/MoveDialog'
-import { capital, percent } from '@/parts/words'
 import { addFunction, addOutput } from '../edits'
-import { Node } from './Node'
+import { AxisNode, ControlNode, FunctionNode, OutputNode, PhaseLine } from './ends'
 import { Threads } from './Threads'
 import { usePull } from './usePull'
 
 type Props = { aircraft: Aircraft; document: Program; at: string | null; select: (end: string | null) => void }
 
-/** What an end carries right now, as a signal. */
-export function carried(end: string, frame: Live | null): number {
-  const [kind, id] = end.split(':') as [string, string]
-  if (!frame) return 0
-  if (kind === 'axis') return frame.inputs.axes[id] ?? 0
-  if (kind === 'control') return frame.inputs.controls[id] ?? 0
-  if (kind === 'function') return frame.functions[id] ?? 0
-  if (kind === 'output') return frame.outputs[id]?.signal ?? 0
-  return frame.phase === id ? 1 : 0
-}
-
 /** Controls at the left, functions in the middle, outputs at the right, and the threads between them. */
 export function Loom({ aircraft, document, at, select }: Props) {
   const box = useRef<HTMLDivElement>(null)
-  const { frame } = useLive()
-  const hand = useHand()
   const [moving, setMoving] = useState(false)
   const pull = usePull(box, (fn, to) => void workbench.assign(fn, to))
   const { transmitterDefinition: transmitter, sticks, threads } = aircraft
@@ -42,6 +26,7 @@ export function Loom({ aircraft, document, at, select }: Props) {
     lit: lit.has(end),
     onSelect: () => select(at === end ? null : end),
   })
+  const source = (end: string) => ({ ...look(end), onPull: pull.start })
   const axes = [sticks['left-y'], sticks['left-x'], sticks['right-y'], sticks['right-x']]
 
   return (
@@ -50,7 +35,7 @@ export function Loom({ aircraft, document, at, select }: Props) {
         ref={box}
         className="relative grid h-full min-w-160 grid-cols-[minmax(8.5rem,12rem)_minmax(3rem,1fr)_minmax(10rem,15rem)_minmax(3rem,1fr)_minmax(10rem,15rem)] px-4 py-2"
       >
-        <Threads threads={threads} frame={frame} at={at} pulled={pull.line} />
+        <Threads threads={threads} at={at} pulled={pull.line} />
         <Column
           title="Controls"
           actions={
@@ -60,29 +45,12 @@ export function Loom({ aircraft, document, at, select }: Props) {
           }
         >
           {axes.map((axis) => (
-            <Node
-              key={axis}
-              {...look(`axis:${axis}`)}
-              name={`${capital(axis)} stick`}
-              says={percent(frame?.inputs.axes[axis] ?? 0)}
-              unused={!used.has(`axis:${axis}`)}
-              onPull={pull.start}
-            />
+            <AxisNode key={axis} axis={axis} at={source(`axis:${axis}`)} unused={!used.has(`axis:${axis}`)} />
           ))}
-          {transmitter.controls.map((control) => (
-            <Node
-              key={control.id}
-              {...look(`control:${control.id}`)}
-              name={control.name}
-              says={
-                control.detents.length > 0
-                  ? String(hand.controls[control.id] ?? control.rest)
-                  : percent(frame?.inputs.controls[control.id] ?? 0)
-              }
-              unused={!used.has(`control:${control.id}`)}
-              onPull={pull.start}
-            />
-          ))}
+          {transmitter.controls.map((control) => {
+            const end = `control:${control.id}`
+            return <ControlNode key={control.id} control={control} at={source(end)} unused={!used.has(end)} />
+          })}
         </Column>
         <span />
         <Column
@@ -106,35 +74,13 @@ export function Loom({ aircraft, document, at, select }: Props) {
             </>
           }
         >
-          {(document.functions ?? []).map((fn) => {
-            const step = isStepped(fn) ? fn.steps.find((one) => one.id === frame?.steps[fn.id]) : undefined
-            return (
-              <Node
-                key={fn.id}
-                {...look(`function:${fn.id}`)}
-                name={fn.name}
-                says={isStepped(fn) ? (step?.name ?? capital(step?.id ?? '…')) : percent(frame?.functions[fn.id] ?? 0)}
-                unused={!fn.drive && !(isStepped(fn) && fn.steps.length === 1)}
-                target={pull.over === fn.id}
-                bar={frame?.functions[fn.id]}
-              />
-            )
-          })}
+          {(document.functions ?? []).map((fn) => (
+            <FunctionNode key={fn.id} fn={fn} at={{ ...look(`function:${fn.id}`), target: pull.over === fn.id }} />
+          ))}
           {(document.phases ?? []).length > 1 && (
             <ul aria-label="Phases" className="mt-2 space-y-[3px] text-sm">
               {(document.phases ?? []).map((phase) => (
-                <li
-                  key={phase.id}
-                  data-end={`phase:${phase.id}`}
-                  className={`relative flex gap-2 rounded-full border px-3 ${frame?.phase === phase.id ? 'border-sodium bg-raised text-sodium' : 'border-line bg-raised text-muted'}`}
-                >
-                  <span className="shrink-0">
-                    {frame?.phase === phase.id ? '◆' : '◇'} {phase.name}
-                  </span>
-                  <span className="min-w-0 flex-1 truncate text-right" title={aircraft.words.phases[phase.id]}>
-                    {aircraft.words.phases[phase.id] ?? 'else'}
-                  </span>
-                </li>
+                <PhaseLine key={phase.id} phase={phase} when={aircraft.words.phases[phase.id]} />
               ))}
             </ul>
           )}
@@ -156,21 +102,9 @@ export function Loom({ aircraft, document, at, select }: Props) {
             </Button>
           }
         >
-          {(document.outputs ?? []).map((output) => {
-            const value = frame?.outputs[output.channel]
-            return (
-              <Node
-                key={output.channel}
-                {...look(`output:${output.channel}`)}
-                name={output.name}
-                number={output.channel}
-                says={value ? `${value.pulse} µs` : '…'}
-                clipped={value?.clipped ?? false}
-                unused={(output.feeds ?? []).length === 0}
-                bar={value?.signal}
-              />
-            )
-          })}
+          {(document.outputs ?? []).map((output) => (
+            <OutputNode key={output.channel} output={output} at={look(`output:${output.channel}`)} />
+          ))}
         </Column>
       </div>
       {moving && <MoveDialog document={document} onClose={() => setMoving(false)} />}

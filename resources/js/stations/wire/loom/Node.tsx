@@ -1,18 +1,22 @@
-type Props = {
+/** An end of threads on the loom, and what can be done there. */
+export type Place = {
   end: string
-  name: string
-  says: string
-  number?: number
   selected: boolean
   /** Tied to what is selected. */
   lit: boolean
-  unused: boolean
-  clipped?: boolean
   target?: boolean
-  /** A signal drawn as a bar from the middle. */
-  bar?: number | undefined
   onSelect: () => void
   onPull?: (end: string, event: React.PointerEvent) => void
+}
+
+type Props = Place & {
+  name: string
+  says: string
+  number?: number
+  unused: boolean
+  clipped?: boolean
+  /** A signal drawn as a bar from the middle. */
+  bar?: number | undefined
 }
 
 /** A place on the loom where threads begin or end. */

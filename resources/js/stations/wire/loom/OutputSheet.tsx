@@ -1,6 +1,6 @@
 import { Trash2 } from 'lucide-react'
 import { Switch } from 'radix-ui'
-import { useLive } from '@/api/live'
+import { useFrame } from '@/api/live'
 import type { Aircraft, Output, Program } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
@@ -19,11 +19,11 @@ type Props = { aircraft: Aircraft; document: Program; output: Output; close: () 
 
 /** A channel: what feeds it, its ends, direction and centre, and why it is where it is. */
 export function OutputSheet({ aircraft, document, output, close }: Props) {
-  const { frame } = useLive()
+  const told = useFrame((frame) => frame.explanation)
   const [low, high] = both(output.travel, 1)
   const [least, most] = both(output.limit, FARTHEST)
   const change = (part: Partial<Output>, what: string) => changeOutput(output.channel, part, `${output.name} ${what}`)
-  const explanation = frame?.explanation?.channel === output.channel ? frame.explanation : null
+  const explanation = told?.channel === output.channel ? told : null
   const fed = new Set((output.feeds ?? []).map((feed) => feed.from))
   const free = (document.functions ?? []).filter((fn) => !fed.has(fn.id))
 

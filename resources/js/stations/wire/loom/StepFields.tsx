@@ -1,5 +1,5 @@
 import { Plus, X } from 'lucide-react'
-import { useLive } from '@/api/live'
+import { useFrame } from '@/api/live'
 import type { Aircraft, SteppedFunction } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
@@ -19,7 +19,7 @@ const meaning = (id: string): Means => (id.startsWith(MODE) ? { mode: id.slice(M
 
 /** The steps of a switched function, and which detent means which. */
 export function StepFields({ aircraft, fn }: { aircraft: Aircraft; fn: SteppedFunction }) {
-  const { frame } = useLive()
+  const now = useFrame((frame) => frame.steps[fn.id])
   const words = aircraft.words.functions[fn.id] ?? []
   const nameOf = (step: Step) => step.name ?? capital(step.id)
   const stepName = (id: string) => nameOf(fn.steps.find((step) => step.id === id) ?? { id, value: 0 })
@@ -52,7 +52,7 @@ export function StepFields({ aircraft, fn }: { aircraft: Aircraft; fn: SteppedFu
         </Button>
       </div>
       {fn.steps.map((step, index) => {
-        const active = frame?.steps[fn.id] === step.id
+        const active = now === step.id
         return (
           <div key={step.id} className="grid grid-cols-[1rem_1fr_6.5rem_1.75rem] items-center gap-1.5">
             <span className={active ? 'text-teal' : 'text-edge'}>

@@ -1,10 +1,11 @@
 import { type RefObject, useLayoutEffect, useRef, useState } from 'react'
-import type { Live, Thread } from '@/api/types'
-import { carried } from './Loom'
+import { useFrame } from '@/api/live'
+import type { Thread } from '@/api/types'
+import { carried } from './ends'
 import type { Pulled } from './usePull'
 
 type Ends = Record<string, { left: number; right: number; y: number }>
-type Props = { threads: Thread[]; frame: Live | null; at: string | null; pulled: Pulled }
+type Props = { threads: Thread[]; at: string | null; pulled: Pulled }
 
 /** Where the ends are, measured after each layout: the loom's rows give way to one another. */
 function useEnds(svg: RefObject<SVGSVGElement | null>): Ends {
@@ -47,8 +48,23 @@ const bow = (x1: number, y1: number, x2: number, y2: number) => {
   return `M${x1} ${y1}C${x1 + reach} ${y1} ${x2 - reach} ${y2} ${x2} ${y2}`
 }
 
+function Line({ from, to, how, d, at }: Thread & { d: string; at: string | null }) {
+  const load = useFrame((frame) => Math.min(1, Math.abs(carried(from, frame)))) ?? 0
+  const chosen = at === from || at === to
+  return (
+    <path
+      data-thread={`${from} ${to}`}
+      d={d}
+      className={`fill-none ${chosen ? 'stroke-sodium' : how === 'condition' ? 'stroke-edge' : 'stroke-teal'}`}
+      strokeWidth={how === 'condition' ? 1.2 : 1.2 + 3 * load}
+      strokeDasharray={how === 'condition' ? '3 4' : undefined}
+      opacity={at !== null && !chosen ? 0.14 : chosen ? 0.95 : 0.35 + 0.55 * load}
+    />
+  )
+}
+
 /** The threads: thicker and brighter the more they carry. */
-export function Threads({ threads, frame, at, pulled }: Props) {
+export function Threads({ threads, at, pulled }: Props) {
   const svg = useRef<SVGSVGElement>(null)
   const ends = useEnds(svg)
   const start = pulled && ends[pulled.from]
@@ -58,19 +74,7 @@ export function Threads({ threads, frame, at, pulled }: Props) {
         const a = ends[from]
         const b = ends[to]
         if (!a || !b) return null
-        const load = Math.min(1, Math.abs(carried(from, frame)))
-        const chosen = at === from || at === to
-        return (
-          <path
-            key={`${from} ${to}`}
-            data-thread={`${from} ${to}`}
-            d={bow(a.right, a.y, b.left, b.y)}
-            className={`fill-none ${chosen ? 'stroke-sodium' : how === 'condition' ? 'stroke-edge' : 'stroke-teal'}`}
-            strokeWidth={how === 'condition' ? 1.2 : 1.2 + 3 * load}
-            strokeDasharray={how === 'condition' ? '3 4' : undefined}
-            opacity={at !== null && !chosen ? 0.14 : chosen ? 0.95 : 0.35 + 0.55 * load}
-          />
-        )
+        return <Line key={`${from} ${to}`} from={from} to={to} how={how} d={bow(a.right, a.y, b.left, b.y)} at={at} />
       })}
       {pulled && start && (
         <path

@@ -1,7 +1,7 @@
 import { Hammer } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
-import { focusLive, useLive } from '@/api/live'
+import { focusLive, useFrame } from '@/api/live'
 import { Button } from '@/parts/Button'
 import type { View } from '../views'
 import { RecipeDialog } from './RecipeDialog'
@@ -13,7 +13,7 @@ import { Winged } from './Winged'
 
 /** What feeds what: in words, on the aircraft, and for one output as a waterfall. */
 export function MixingView({ aircraft, document }: View) {
-  const { frame } = useLive()
+  const frame = useFrame((one) => one)
   const [search, setSearch] = useSearchParams()
   const [recipe, setRecipe] = useState(false)
   const outputs = document.outputs ?? []

@@ -1,7 +1,7 @@
 import { ArrowDown, ArrowUp, Copy, Plus, Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { useLive } from '@/api/live'
+import { useFrame } from '@/api/live'
 import { edit, propose } from '@/api/proposals'
 import { isStepped, type Phase, type ProportionalFunction, type Shape } from '@/api/types'
 import { workbench } from '@/api/workbench'
@@ -31,7 +31,7 @@ function summary(shape: Shape | undefined): string {
 
 /** The phases in their order: when each is active, how it fades in, and how the functions answer in it. */
 export function PhasesView({ aircraft, document }: View) {
-  const { frame } = useLive()
+  const now = useFrame((frame) => frame.phase)
   const [making, setMaking] = useState<string | null>(null)
   const [changing, setChanging] = useState<Phase | null>(null)
   const phases = document.phases ?? []
@@ -57,7 +57,7 @@ export function PhasesView({ aircraft, document }: View) {
       <ol aria-label="Phases" className="mt-2 grid gap-1.5">
         {[...phases.slice(1), ...phases.slice(0, 1)].map((phase) => {
           const base = phase === phases[0]
-          const active = frame?.phase === phase.id
+          const active = now === phase.id
           return (
             <li
               key={phase.id}
@@ -132,7 +132,7 @@ export function PhasesView({ aircraft, document }: View) {
                 <th
                   key={phase.id}
                   scope="col"
-                  className={`py-1 pr-3 font-semibold ${frame?.phase === phase.id ? 'text-sodium' : ''}`}
+                  className={`py-1 pr-3 font-semibold ${now === phase.id ? 'text-sodium' : ''}`}
                 >
                   {phase.name}
                 </th>

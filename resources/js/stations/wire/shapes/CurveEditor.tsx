@@ -5,14 +5,13 @@ import { keyed } from '@/parts/keyed'
 import { across, down, EDGE, Grid, path, SIZE } from '@/parts/plane'
 import { percent } from '@/parts/words'
 import { changeCurve } from './curves'
+import { LiveMark } from './LiveMark'
 
 type Props = {
   id: string
   curve: Curve
   /** The curve as the core draws it. */
   line: [number, number][]
-  /** Where the stick is. */
-  x: number | null
   chosen: number
   choose: (index: number) => void
 }
@@ -22,7 +21,7 @@ const tidy = (value: number) => Number(value.toFixed(3))
 const inside = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value))
 
 /** A curve's points, to be dragged or moved by the arrow keys; Delete takes one away. */
-export function CurveEditor({ id, curve, line, x, chosen, choose }: Props) {
+export function CurveEditor({ id, curve, line, chosen, choose }: Props) {
   const svg = useRef<SVGSVGElement>(null)
   const { points } = curve
 
@@ -56,7 +55,6 @@ export function CurveEditor({ id, curve, line, x, chosen, choose }: Props) {
     const { x: left, y: top } = new DOMPoint(at.clientX, at.clientY).matrixTransform(onScreen.inverse())
     put(index, [(left / SIZE) * 2 - 1, EDGE - (top / SIZE) * 2 * EDGE])
   }
-  const under = x === null ? undefined : line.find((point) => point[0] >= x - 1e-9)
 
   return (
     <svg
@@ -67,16 +65,7 @@ export function CurveEditor({ id, curve, line, x, chosen, choose }: Props) {
       <title>{`Curve ${id}`}</title>
       <Grid />
       <path d={path(line)} className="fill-none stroke-sodium" strokeWidth="2.2" />
-      {under && (
-        <g data-curve-dot={under[1].toFixed(3)}>
-          <path
-            d={`M${across(under[0])} ${SIZE}V${down(under[1])}`}
-            className="fill-none stroke-teal"
-            strokeDasharray="3 3"
-          />
-          <circle cx={across(under[0])} cy={down(under[1])} r="5" className="fill-teal" />
-        </g>
-      )}
+      <LiveMark line={line} />
       {keyed(points, () => 'point').map(({ key, item: point, index }) => (
         <g
           key={key}

@@ -21,11 +21,10 @@ type Props = {
   id: string
   curve: Curve
   line: [number, number][]
-  x: number | null
 }
 
 /** A curve with its points, and what one does with it as a whole. */
-export function CurvePanel({ document, fn, place: where, id, curve, line, x }: Props) {
+export function CurvePanel({ document, fn, place: where, id, curve, line }: Props) {
   const [at, setAt] = useState(0)
   const recipes = useRecipes()
   const chosen = Math.min(at, curve.points.length - 1)
@@ -104,7 +103,7 @@ export function CurvePanel({ document, fn, place: where, id, curve, line, x }: P
           <Switch.Thumb className="block size-4.5 rounded-full bg-ink transition-transform data-[state=checked]:translate-x-5" />
         </Switch.Root>
       </div>
-      <CurveEditor id={id} curve={curve} line={line} x={x} chosen={chosen} choose={setAt} />
+      <CurveEditor id={id} curve={curve} line={line} chosen={chosen} choose={setAt} />
       {others.length > 0 && (
         <p className="text-sm text-sodium">▲ Also used by {others.join('; ')}: it changes there too.</p>
       )}

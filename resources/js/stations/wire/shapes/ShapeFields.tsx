@@ -1,6 +1,5 @@
 import { useState } from 'react'
 import { useLines } from '@/api/lines'
-import { useLive } from '@/api/live'
 import type { Aircraft, Program, ProportionalFunction, Shape } from '@/api/types'
 import { Choice } from '@/parts/Choice'
 import { Field } from '@/parts/Field'
@@ -10,8 +9,9 @@ import { ShapePlot } from '@/parts/ShapePlot'
 import { percent } from '@/parts/words'
 import { changeFunction } from '../edits'
 import { both } from '../pairs'
+import { LiveDot } from './LiveDot'
 import { PlaceChoice } from './PlaceChoice'
-import { changeShape, placesOf } from './places'
+import { changeShape, placesOf, useNow } from './places'
 import { TrimFields } from './TrimFields'
 
 const EXPO = '(expo)'
@@ -29,11 +29,11 @@ type Props = {
 
 /** Per phase and dual rate: rate, expo or curve, drawn with the live dot; then dead band and trim. */
 export function ShapeFields({ aircraft, document, fn, plot = true, at, onPlace }: Props) {
-  const { frame } = useLive()
+  const now = useNow()
   const { lines } = useLines(plot ? fn.id : undefined, undefined)
   const [picked, setPicked] = useState<string | null>(null)
   const words = aircraft.words.functions[fn.id] ?? []
-  const places = placesOf(document, fn, words, frame)
+  const places = placesOf(document, fn, words, now)
   const wanted = at ?? picked
   const place =
     places.find((one) => (wanted === null ? one.live : one.id === wanted)) ??
@@ -49,12 +49,9 @@ export function ShapeFields({ aircraft, document, fn, plot = true, at, onPlace }
   return (
     <>
       {!plot ? null : lines.length > 0 ? (
-        <ShapePlot
-          lines={lines}
-          place={place}
-          dot={frame?.dot ?? null}
-          title={`${fn.name}: stick to value, ${place.name}`}
-        />
+        <ShapePlot lines={lines} place={place} title={`${fn.name}: stick to value, ${place.name}`}>
+          <LiveDot />
+        </ShapePlot>
       ) : (
         <p className="rounded-lg border border-line border-dashed p-3 text-muted text-sm">
           Nothing moves it yet. Choose what drives it, or pull a thread to it from a control.

@@ -1,26 +1,26 @@
 import { useEffect } from 'react'
 import { useSearchParams } from 'react-router'
 import { useLines } from '@/api/lines'
-import { focusLive, useLive } from '@/api/live'
+import { focusLive } from '@/api/live'
 import { useRecipes } from '@/api/queries'
 import { isStepped, type ProportionalFunction } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { ShapePlot } from '@/parts/ShapePlot'
-import { percent } from '@/parts/words'
 import type { View } from '../views'
 import { CurvePanel } from './CurvePanel'
 import { newCurve } from './curves'
-import { placesOf } from './places'
+import { LiveDot, LiveFigures, LiveValue } from './LiveDot'
+import { placesOf, useNow } from './places'
 import { ShapeFields } from './ShapeFields'
 
 /** Rate, expo and curve of a function in every phase, drawn large with the live dot. */
 export function ShapesView({ aircraft, document }: View) {
-  const { frame } = useLive()
+  const now = useNow()
   const [search, setSearch] = useSearchParams()
   const recipes = useRecipes()
   const shaped = (document.functions ?? []).filter((one): one is ProportionalFunction => !isStepped(one))
   const fn = shaped.find((one) => one.id === search.get('of')) ?? shaped[0]
-  const places = fn ? placesOf(document, fn, aircraft.words.functions[fn.id] ?? [], frame) : []
+  const places = fn ? placesOf(document, fn, aircraft.words.functions[fn.id] ?? [], now) : []
   const wanted = search.get('rate') !== null ? `rate:${search.get('rate')}` : `phase:${search.get('phase')}`
   const place = places.find((one) => one.id === wanted) ?? places.find((one) => one.live) ?? places[0]
   const shape = place?.shape
@@ -36,7 +36,6 @@ export function ShapesView({ aircraft, document }: View) {
     const [kind, id] = at.split(':') as [string, string]
     setSearch({ of, [kind]: id }, { replace: true })
   }
-  const dot = frame?.dot ?? null
   return (
     <div className="flex h-full min-h-0 flex-col overflow-auto md:flex-row md:overflow-hidden">
       <ul aria-label="Functions" className="flex shrink-0 gap-1 overflow-auto p-2 md:w-44 md:flex-col">
@@ -50,7 +49,7 @@ export function ShapesView({ aircraft, document }: View) {
               className={`flex w-full items-center justify-between gap-2 rounded-lg border px-2.5 py-1.5 text-left text-sm ${one.id === fn.id ? 'border-sodium bg-line' : 'border-line bg-raised hover:border-edge'}`}
             >
               <span className="truncate">{one.name}</span>
-              <span className="figures shrink-0 text-teal">{percent(frame?.functions[one.id] ?? 0)}</span>
+              <LiveValue id={one.id} />
             </button>
           </li>
         ))}
@@ -61,19 +60,16 @@ export function ShapesView({ aircraft, document }: View) {
             <span>
               <span className="text-muted">Stick to value,</span> {place.name}
             </span>
-            {dot && (
-              <span className="figures text-teal" data-dot-value>
-                {percent(dot.x)} → {percent(dot.y, 1)}
-              </span>
-            )}
+            <LiveFigures />
           </h3>
           <ShapePlot
             lines={lines}
             place={place}
-            dot={dot}
             title={`${fn.name}: stick to value in every phase and dual rate`}
             className="aspect-square w-full md:aspect-auto md:min-h-0 md:flex-1"
-          />
+          >
+            <LiveDot />
+          </ShapePlot>
           {!curve && (
             <Button
               className="self-start"
@@ -101,7 +97,6 @@ export function ShapesView({ aircraft, document }: View) {
             id={shape.curve}
             curve={curve}
             line={line}
-            x={dot?.x ?? null}
           />
         )}
       </div>

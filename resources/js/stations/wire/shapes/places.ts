@@ -1,4 +1,5 @@
-import type { Live, Program, ProportionalFunction, Shape } from '@/api/types'
+import { useFrame } from '@/api/live'
+import type { Program, ProportionalFunction, Shape } from '@/api/types'
 import { changeFunction } from '../edits'
 
 /** Where a shape of a function stands: in a phase, or in a dual rate. */
@@ -14,11 +15,19 @@ export type Place = {
   live: boolean
 }
 
+/** The phase that is active, and the dual rate that shapes the function in view. */
+type Now = { phase: string | null; rate: number | null }
+
+export function useNow(): Now {
+  const phase = useFrame((frame) => frame.phase)
+  const rate = useFrame((frame) => frame.dot?.rate) ?? null
+  return { phase, rate }
+}
+
 /** Phases first, then dual rates, each by the condition that it hangs on in words. */
-export function placesOf(document: Program, fn: ProportionalFunction, words: string[], frame: Live | null): Place[] {
+export function placesOf(document: Program, fn: ProportionalFunction, words: string[], now: Now): Place[] {
   const phases = document.phases ?? [{ id: 'main', name: 'Main' }]
   const first = fn.shape?.[phases[0]?.id ?? ''] ?? {}
-  const switched = frame?.dot?.rate ?? null
   return [
     ...phases.map((phase) => ({
       id: `phase:${phase.id}`,
@@ -27,7 +36,7 @@ export function placesOf(document: Program, fn: ProportionalFunction, words: str
       rate: null,
       shape: fn.shape?.[phase.id] ?? first,
       own: fn.shape?.[phase.id] !== undefined,
-      live: switched === null && frame?.phase === phase.id,
+      live: now.rate === null && now.phase === phase.id,
     })),
     ...(fn.dualRates ?? []).map(({ when: _when, ...shape }, rate) => ({
       id: `rate:${rate}`,
@@ -36,7 +45,7 @@ export function placesOf(document: Program, fn: ProportionalFunction, words: str
       rate,
       shape,
       own: true,
-      live: switched === rate,
+      live: now.rate === rate,
     })),
   ]
 }

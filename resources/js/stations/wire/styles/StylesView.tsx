@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { useLive } from '@/api/live'
+import { useFrame } from '@/api/live'
 import { edit, propose } from '@/api/proposals'
 import type { StyleRow } from '@/api/types'
 import { FARTHEST } from '@/parts/limits'
@@ -21,7 +21,7 @@ const COLUMNS: Column[] = [
 
 /** The things that one switch changes at once: a row a position, a column a thing, edited in place. */
 export function StylesView({ aircraft, document }: View) {
-  const { frame } = useLive()
+  const now = useFrame((frame) => frame.phase)
   const [problem, setProblem] = useState<string | null>(null)
   const { styles } = aircraft
   if (!styles) return null
@@ -52,7 +52,7 @@ export function StylesView({ aircraft, document }: View) {
         </thead>
         <tbody>
           {styles.rows.map((row) => {
-            const active = frame?.phase === row.phase
+            const active = now === row.phase
             return (
               <tr key={row.phase} data-style={row.phase} className="border-line border-t align-top">
                 <th scope="row" className="py-1.5 pr-3 text-left font-normal">
