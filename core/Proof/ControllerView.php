@@ -48,8 +48,10 @@ final readonly class ControllerView
     {
         $truth = 0;
         foreach ($seen->pulses($range->channel) as [$low, $high]) {
-            $truth |= $high >= $range->from && $low < $range->to ? Truth::HOLDS : 0;
-            $truth |= $low < $range->from || $high >= $range->to ? Truth::FAILS : 0;
+            $truth |= Truth::may(
+                $high >= $range->from && $low < $range->to,
+                $low < $range->from || $high >= $range->to,
+            );
         }
 
         return $truth === 0 ? Truth::FAILS : $truth;
@@ -60,7 +62,7 @@ final readonly class ControllerView
     {
         $truth = 0;
         foreach ($seen->pulses($channel) as [$low, $high]) {
-            $truth |= ($high > $mark ? Truth::HOLDS : 0) | ($low <= $mark ? Truth::FAILS : 0);
+            $truth |= Truth::may($high > $mark, $low <= $mark);
         }
 
         return $truth === 0 ? Truth::FAILS : $truth;
@@ -145,7 +147,7 @@ final readonly class ControllerView
         $taken = $this->taken($seen);
         $those = array_intersect($taken, $modes);
 
-        return ($those === [] ? 0 : Truth::HOLDS) | (count($those) === count($taken) ? 0 : Truth::FAILS);
+        return Truth::may($those !== [], count($those) !== count($taken));
     }
 
     /** True where nothing says which of two modes wins. */

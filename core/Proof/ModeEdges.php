@@ -45,8 +45,7 @@ final class ModeEdges
         [$from, $to] = [$edge - $margin + 1, $edge + $margin - 1];
         $truth = 0;
         foreach ($seen->pulses($channel) as [$low, $high]) {
-            $truth |=
-                ($high >= $from && $low <= $to ? Truth::HOLDS : 0) | ($low < $from || $high > $to ? Truth::FAILS : 0);
+            $truth |= Truth::may($high >= $from && $low <= $to, $low < $from || $high > $to);
         }
 
         return $truth === 0 ? Truth::FAILS : $truth;

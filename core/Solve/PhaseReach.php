@@ -96,9 +96,7 @@ final class PhaseReach
 
         return $this->outcomes[$place] = (new Search($model, new Budget(), 1.0))->answer(
             new Question($model->everything(), function (array $seen) use ($place): int {
-                $phases = $seen[0]->phases();
-
-                return (in_array($place, $phases, true) ? Truth::HOLDS : 0) | ($phases === [$place] ? 0 : Truth::FAILS);
+                return Truth::among($seen[0]->phases(), $place);
             }),
         );
     }

@@ -118,7 +118,7 @@ final class Bounds implements Observed
     {
         $values = $this->region->points[$input] ?? null;
         if ($values === null) {
-            return [$this->region->spans[$input] ?? [0.0, 0.0]];
+            return [$this->region->spans[$input]];
         }
         sort($values);
 

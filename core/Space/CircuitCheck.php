@@ -168,9 +168,9 @@ final readonly class CircuitCheck
     {
         $touches = [];
         $control = function (string $id, float ...$values) use (&$touches, $hand): void {
-            $input = $this->model->panel->control($id);
+            $input = (int) $this->model->panel->control($id);
             $found = $this->model->transmitter->control($id);
-            if ($input === null || $found === null) {
+            if ($found === null) {
                 return;
             }
             foreach ($found->detents === [] ? [...$values, $hand[$input]] : Model::values($found) as $value) {

@@ -51,7 +51,7 @@ final class Conditions
             ),
             $condition instanceof FunctionLevel => $this->value($condition),
             $condition instanceof StepIs => $this->step($condition),
-            $condition instanceof PhaseIs => self::among(
+            $condition instanceof PhaseIs => Truth::among(
                 $this->bounds->phases(),
                 $this->bounds->model->phases[$condition->phase] ?? null,
             ),
@@ -127,8 +127,9 @@ final class Conditions
     {
         $truth = 0;
         foreach ($spans as [$low, $high]) {
-            $truth |= ($above ? $high > $level : $low < $level) ? Truth::HOLDS : 0;
-            $truth |= ($above ? $low <= $level : $high >= $level) ? Truth::FAILS : 0;
+            $truth |= $above
+                ? Truth::may($high > $level, $low <= $level)
+                : Truth::may($low < $level, $high >= $level);
         }
 
         return $truth;
@@ -138,16 +139,10 @@ final class Conditions
     {
         $function = $this->bounds->model->functions[$condition->function] ?? null;
 
-        return self::among(
+        return Truth::among(
             $this->bounds->steps($condition->function),
             $function instanceof SteppedFunction ? $function->indexOf($condition->step) : null,
         );
-    }
-
-    /** @param  list<int>  $places */
-    private static function among(array $places, ?int $wanted): int
-    {
-        return (in_array($wanted, $places, true) ? Truth::HOLDS : 0) | ($places === [$wanted] ? 0 : Truth::FAILS);
     }
 
     private function sensor(SensorLevel $condition): int
@@ -167,7 +162,7 @@ final class Conditions
         $beyond = $condition->above ? $high > $to : $low < $from;
         $back = $condition->above ? $low < $from : $high > $to;
         $between = $low <= $to && $high >= $from;
-        $truth |= ($beyond ? Truth::HOLDS : 0) | ($back ? Truth::FAILS : 0);
+        $truth |= Truth::may($beyond, $back);
         if (($beyond ? 1 : 0) + ($back ? 1 : 0) + ($between ? 1 : 0) > 1) {
             $this->bounds->splits->level($input, $low < $from && $high >= $from ? $from : $to);
         }
@@ -239,9 +234,9 @@ final class Conditions
             return Truth::EITHER;
         }
         [$was, $is] = [$before->truth($condition), $this->truth($condition)];
-        $rises = $was & Truth::FAILS && $is & Truth::HOLDS;
+        $rises = ($was & Truth::FAILS) !== 0 && ($is & Truth::HOLDS) !== 0;
 
-        return ($rises ? Truth::HOLDS : 0) | ($was === Truth::FAILS && $is === Truth::HOLDS ? 0 : Truth::FAILS);
+        return Truth::may($rises, $was !== Truth::FAILS || $is !== Truth::HOLDS);
     }
 
     private static function taps(Condition $condition): bool

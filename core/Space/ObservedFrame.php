@@ -39,7 +39,7 @@ final readonly class ObservedFrame implements Observed
 
     public function input(int $input): array
     {
-        $value = $this->inputs[$input] ?? 0.0;
+        $value = $this->inputs[$input];
 
         return [[$value, $value]];
     }

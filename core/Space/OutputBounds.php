@@ -61,8 +61,7 @@ final class OutputBounds
     {
         $truth = 0;
         foreach ($spans as [$low, $high]) {
-            $truth |= $low < $least || $high > $most ? Truth::HOLDS : 0;
-            $truth |= $high >= $least && $low <= $most ? Truth::FAILS : 0;
+            $truth |= Truth::may($low < $least || $high > $most, $high >= $least && $low <= $most);
         }
 
         return $truth;

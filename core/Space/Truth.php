@@ -23,6 +23,25 @@ final class Truth
         return $holds ? self::HOLDS : self::FAILS;
     }
 
+    /** Both, one or neither of them possible. */
+    public static function may(bool $hold, bool $fail): int
+    {
+        return ($hold ? self::HOLDS : 0) | ($fail ? self::FAILS : 0);
+    }
+
+    /**
+     * Whether something is the one that is wanted, where it may be any of several.
+     *
+     * @template T
+     *
+     * @param  list<T>  $any  each once
+     * @param  T|null  $wanted
+     */
+    public static function among(array $any, mixed $wanted): int
+    {
+        return self::may(in_array($wanted, $any, true), $any !== [$wanted]);
+    }
+
     /** What the opposite may be. */
     public static function not(int $truth): int
     {

@@ -231,6 +231,17 @@ final class BenchSolversTest extends TestCase
         self::assertSame([['pitch', true], ['roll', true], ['yaw', false]], BoardTurn::picture(90, true));
     }
 
+    public function test_a_mounting_says_how_it_lies_and_by_how_much_it_is_turned(): void
+    {
+        $says = fn (int $yaw, bool $flipped): string => BoardTurn::explain(
+            ...BoardTurn::picture($yaw, $flipped),
+        )->says();
+
+        self::assertStringStartsWith('The board is mounted on its back: set that', $says(0, true));
+        self::assertStringStartsWith('The board is mounted on its back and turned by 90° in yaw: set', $says(90, true));
+        self::assertStringStartsWith('The board is mounted flat and turned by 270° in yaw: set', $says(270, false));
+    }
+
     public function test_every_mounting_is_told_from_every_other(): void
     {
         $seen = [];

@@ -2,11 +2,15 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\App\Stores\DefinitionKind;
+use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Proof\Answer;
 use DuskSwitch\Core\Proof\ControllerView;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
+use DuskSwitch\Core\Proof\ProofContext;
+use DuskSwitch\Core\Proof\StateCell;
 use DuskSwitch\Core\Proof\StateMap;
 use DuskSwitch\Core\Space\Observed;
 use DuskSwitch\Core\Space\Truth;
@@ -341,6 +345,49 @@ final class ModeMeaningTest extends TestCase
             'as Ruhig and Heim',
             implode('', $with(['home', 'wild'])),
             'steady is not in the order',
+        );
+    }
+
+    /** The odd one out catches the eye: a motor that runs with the stick low, wherever it is armed. */
+    public function test_the_map_tells_where_a_motor_runs_at_low_stick(): void
+    {
+        $raised = fn (string $school): array => StateMap::of(
+            Judged::school($school, fn (array $d): array => Planted::short($d, ...Planted::THROTTLES) ?? self::fail()),
+        )->cells;
+        $odd = fn (array $cells, bool $armed): array => array_values(
+            array_unique(
+                array_map(
+                    fn (StateCell $one): ?string => $one->odd,
+                    array_filter($cells, fn (StateCell $one): bool => $one->armed === $armed),
+                ),
+            ),
+        );
+
+        $cells = $raised('two channels two switches');
+        self::assertSame(['motor on at low stick'], $odd($cells, true));
+        self::assertSame([null], $odd($cells, false), 'disarmed nothing runs');
+        $safe = StateMap::of(Judged::school('two channels two switches', fn (array $d): array => $d))->cells;
+        self::assertSame([null], $odd($safe, true));
+        // A governor runs its motor whatever the stick does: that is meant.
+        $governed = StateMap::of(Judged::school('helicopter without a stabiliser', fn (array $d): array => $d))->cells;
+        self::assertSame([[null], [null]], [$odd($governed, true), $odd($governed, false)]);
+    }
+
+    public function test_a_controller_whose_modes_save_nothing_owes_no_way_to_one(): void
+    {
+        $document = Schools::document('two channels two switches');
+        $program = Schools::program($document);
+        $controller = json_decode((string) file_get_contents(Given::DEMO.'/stores/controllers/keel-f4.json'));
+        foreach ($controller->modes as $mode) {
+            unset($mode->saves);
+        }
+        $own = DefinitionKind::Controllers->decode((string) json_encode($controller));
+        self::assertInstanceOf(Controller::class, $own);
+        $context = new ProofContext($program, Given::transmitter($program->transmitter), null, $own);
+
+        self::assertSame(
+            'Keel F4 has no mode that saves the aircraft by itself',
+            Judged::judged($context, 'saving-mode-one-move-away')->why,
         );
     }
 }

@@ -127,6 +127,19 @@ final class PhaseEditTest extends TestCase
                         'Cure: move it before Soft, or choose another position',
                 ],
             ],
+            'hidden behind one, after another that never is' => [
+                [
+                    $at('ghost', ['all' => [$away, ['not' => $away]]]),
+                    $at('soft', $away),
+                    $at('wild', ['all' => [$away, ['control' => 'flick-a', 'at' => 'away']]]),
+                ],
+                [
+                    'Ghost can never be active: where Flick C away and not Flick C away, nothing ever is. Cure: '.
+                        'choose a position that no other phase takes',
+                    'Wild can never be active: where Flick C away and Flick A away, a phase before it is active. '.
+                        'Cure: move it before Soft, or choose another position',
+                ],
+            ],
             'contradicts itself' => [
                 [$at('soft', ['all' => [$away, ['not' => $away]]])],
                 [

@@ -123,6 +123,13 @@ final class RegionsTest extends TestCase
             'those that touch are one',
         );
         self::assertSame([[1.0, 5.0]], Spans::tidy([[1.0, 5.0], [2.0, 3.0]]));
+        self::assertSame([[0.75, 0.75]], Spans::held([[1.0, 1.2], [1.3, 1.4]], -0.5, 0.75), 'held at one end they are one');
+        // What counts is the gap between two, not how wide they are.
+        $wide = array_map(fn (int $at): array => [(float) $at, $at + ($at === 9 ? 0.9 : 0.5)], range(0, 16));
+        self::assertContains([9.0, 10.5], Spans::tidy($wide));
+        $wide[3] = [3.0, 3.7];
+        $wide[4] = [3.75, 3.76];
+        self::assertContains([3.0, 3.76], Spans::tidy($wide));
     }
 
     public function test_a_region_is_cut_below_at_and_above_a_level_and_nothing_lies_between(): void
@@ -293,5 +300,19 @@ final class RegionsTest extends TestCase
         }
         self::assertSame([$no, $yes, $who], [Truth::not($yes), Truth::not($no), Truth::not($who)]);
         self::assertSame([$yes, $no], [Truth::of(true), Truth::of(false)]);
+        self::assertSame(
+            [0, $yes, $no, Truth::EITHER],
+            [Truth::may(false, false), Truth::may(true, false), Truth::may(false, true), Truth::may(true, true)],
+        );
+        self::assertSame(
+            [$yes, $no, Truth::EITHER, $no, $no],
+            [
+                Truth::among([2], 2),
+                Truth::among([1], 2),
+                Truth::among([1, 2], 2),
+                Truth::among([], 2),
+                Truth::among([0, 1], null),
+            ],
+        );
     }
 }

@@ -65,6 +65,7 @@ final class SlotSolverTest extends TestCase
         // Half travel of ±400 µs, a step of at most 150 %: 1500 + 400 · 0.5 · 1.5 = 1800.
         self::assertSame(300.0, $answers[1800]->missing);
         self::assertSame('free', $answers[1800]->slot?->mode);
+        self::assertSame(1.5, $answers[1800]->value, 'no step goes further');
         self::assertSame(-250, $answers[1800]->marginSolved());
         self::assertSame([0.0, 0.0], [$answers[1350]->missing, $answers[1500]->missing]);
         self::assertNull(SlotSolver::solved($program, $kit, 6, $slots), 'half an answer is none');

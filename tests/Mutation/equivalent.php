@@ -26,6 +26,7 @@ return [
         '->channel); return $pulses === [] ? 0.0 : (float) [max => min]($pulses[count($pulses) - 1][1] - 1500, 1500 - $pu' => 'it says in which order regions are looked at, never what is found',
         'bs($feed->weight->high)); $by = $most > 0.0 ? min([1.0 => (1.0 * 1.5)], $free / $most) : 1.0; $weight = new Range(round(' => 'more than the whole weight is no mend: it is left out',
         'igh - $output->subtrim) / $output->travel->high : [1.5 => (1.5 * 1.5)], $output->travel->low > 0 ? ($output->subtrim - $' => 'the least of the three is taken, and the last is 1.5',
+        'ree)) { return $share($held); } for ($i = 0; $i < [24 => 25]; $i++) { $middle = ($free + $held) / 2; $clips($m' => 'one halving more changes nothing that is shown',
     ],
     'core/Proof/Rule/OneModeInEachState.php' => [
         'ues(array_replace($witness->hand, [$input => max(-[1.0 => (1.0 * 1.5)], min(1.0, $witness->hand[$input] + $by))])); if (' => 'a stick at its end that moves the channel moves it inwards, too, which is tried as well',
@@ -34,13 +35,16 @@ return [
         'hannel, $context->motors()); if ($channels === [] [|| => &&] ($by === ArmedBy::Throttle && $context->motors() ' => 'channels are those of the motors or of the arm ranges: where there are none of either, nothing is live, which the next question says',
     ],
     'core/Proof/Rule/SavingModeOneMoveAway.php' => [
+        '$saving) & Truth::FAILS) !== 0 => 0.5, default => [0.0 => 0.5]}, $seen)); } } ' => 'it says in which order regions are looked at, never what is found',
         '>takes($one, ...$saving) & Truth::FAILS) !== 0 => [0.5 => (0.5 * 1.5)], default => 0.0}, $seen)); } } ' => 'it says in which order regions are looked at, never what is found',
     ],
     'core/Proof/Rule/SumSignalTiming.php' => [
         'he receiver sends no sum signal\'); } $last = max([[0 => 1], ...array_column($context->program->outputs, \'cha' => 'an aircraft without outputs has no channel; one channel fits like none',
     ],
     'core/Proof/StateMap.php' => [
+        ' { $apart = $high < $edge ? $edge - $high : ($low [> => >=] $edge ? $low - $edge : 0); $margin = $margin === ' => 'at the edge it\'s nothing either way',
         'rawn, nor looked through. */ private const MOST = [3_000 => 3001]; /** * @param list<Control> $switches * @param li' => 'one state more or less in a map of three thousand',
+        'slot->from, $slot->to] as $edge) { $apart = $high [< => <=] $edge ? $edge - $high : ($low > $edge ? $low - $e' => 'at the edge it\'s nothing either way',
     ],
     'core/Solve/BoardTurn.php' => [
         ' [$cos, $sin, 0], \'pitch\' => [-$sin * $over, $cos [* => /] $over, 0], \'yaw\' => [0, 0, $over]]; $seen = []; f' => 'over is 1 or -1',
@@ -54,6 +58,7 @@ return [
     'core/Solve/Jitter.php' => [
         '$inputs))->outputs()[$output->channel]->signal ?? [0.0 => 0.5]); }; for ($at = 0.0; $at < 0.5; $at += 0.0005) { ' => 'the output is one of the circuit, so its signal is always there',
         '>channel]->signal ?? 0.0); }; for ($at = 0.0; $at [< => <=] 0.5; $at += 0.0005) { if (abs($pulse($at) - $puls' => 'half of the way is what is given where nothing was found',
+        'east); $deadband = (floor($strays * self::STEPS + [1e-9 => (1e-9 * 1.5)]) + 1) / self::STEPS; if ($deadband > self::MOST) ' => 'dust of the last digits',
     ],
     'core/Solve/PhaseReach.php' => [
         'comes[$place] = (new Search($model, new Budget(), [1.0 => (1.0 * 1.5)]))->answer(new Question($model->everything(), func' => 'it says how long is looked, not what is found',
@@ -65,17 +70,25 @@ return [
         'ray(true, $run, true)) { continue; } if ($tries++ [> => >=] self::TRIES) { return null; } $found = self::plac' => 'one try less of 200,000',
     ],
     'core/Solve/TrimsToSubTrims.php' => [
+        'nel]->signal - $before[$output->channel]->signal, [9 => 10]); if (abs($subtrim) > 1) { throw Refused::because' => 'dust of the last digits',
         'xis), $circuit->panel->phaseTrims($axis) === [] ? [0 => 1] : 1))) > 1) { throw Refused::because(\'trims\', "ea' => 'one trim alone differs from no other',
     ],
     'core/Space/CircuitCheck.php' => [
+        'anceof ControlDrive) { $control($drive->control, -[1.0 => (1.0 * 1.5)], 0.0, 1.0); } elseif ($drive instanceof AxisDrive' => 'it\'s held between the ends',
         'ck($hand, $before?->state, $telemetry); for ($i = [1 => 0]; $i < $many; $i++) { $tick = $this->model->circui' => 'a tick more changes nothing that has settled',
+        'float|int $one): string => $one > 0 ? \'1\' : ($one [< => <=] 0 ? \'-\' : \'0\'), $after->state->memory)); if (! is' => 'what is unknown stays so: the telemetry is the same all the way',
         'he way to a memory. */ private const MOST_TICKS = [12_000 => 12001]; public function __construct(private Model $model' => 'it says how long a way is looked for, not which',
         'ly put off what comes. */ private const SETTLES = [400 => 401]; /** Ticks that may go into finding the way to a ' => 'a tick more changes nothing that has settled',
         's->touches($hand); while ($queue !== [] && $ticks [< => <=] self::MOST_TICKS) { [$at, $state, $way] = array_s' => 'it says how long a way is looked for, not which',
+        'trolDrive) { $control($drive->control, -1.0, 0.0, [1.0 => (1.0 * 1.5)]); } elseif ($drive instanceof AxisDrive) { foreac' => 'it\'s held between the ends',
+    ],
+    'core/Space/Conditions.php' => [
+        '$input] as $value) { $truth |= Truth::of($value > [0.0 => 0.5]); } if ($truth === Truth::EITHER) { $this->bounds' => 'a bit is 0 or 1',
     ],
     'core/Space/HandSearch.php' => [
         ' Truth::HOLDS, $this->question->height === null ? [0.0 => 0.5] : ($this->question->height)($seen)]; } /** @retur' => 'single hands are tried only where there is a height',
         ' private const STARTS = 8; private const SWEEPS = [3 => 4]; public function __construct(private Model $model' => 'how long single hands are tried; the search decides',
+        ') { return $hand; } } } if ($height <= $before) { [break; => continue;] } } return $so ? $hand : null; } /** * @param arr' => 'how long single hands are tried; the search decides',
         'eadonly class HandSearch { private const STARTS = [8 => 9]; private const SWEEPS = 3; public function __cons' => 'how long single hands are tried; the search decides',
         'o, $height] = $this->judged($hand); for ($sweep = [0 => 1]; $sweep < self::SWEEPS && ! $so; $sweep++) { $bef' => 'how long single hands are tried; the search decides',
     ],
@@ -84,6 +97,7 @@ return [
     ],
     'core/Space/Search.php' => [
         'art = array_pop($open); if (! $probed && (++$seen [>= => >] self::PROBED || $this->left < $half)) { $probed =' => 'when single hands are tried, not which',
+        'plit a region are tried. */ private const TRIED = [6 => 7]; /** After so many parts, or once half of what th' => 'how many ways to split are compared; any of them decides',
         'probed && (++$seen >= self::PROBED || $this->left [< => <=] $half)) { $probed = true; $witness = (new HandSea' => 'when single hands are tried, not which',
         'single hands are tried. */ private const PROBED = [40 => 41]; /** What that costs, in steps. */ private const ' => 'when single hands are tried, not which',
     ],
@@ -102,6 +116,7 @@ return [
         'most = $a < $b ? $b : $a; if ($low < 0.0 && $high [> => >=] 0.0) { $zero = $f(0.0); $least = $zero < $least ?' => 'the high end is looked at anyway',
         'nt($tidy) > self::MOST) { $nearest = 0; for ($i = [1 => 0]; $i < count($tidy) - 1; $i++) { if ($tidy[$i + 1]' => 'the first is no nearer than itself',
         'reach ($spans as [$low, $high]) { $held[] = [$low [< => <=] $least ? $least : ($low > $most ? $most : $low), ' => 'at the end it\'s the end either way',
+        'rray { if (count($one) === 1 && count($other) === [1 => 0]) { return [[$one[0][0] + $other[0][0], $one[0][1]' => 'one span and one are one, only slower',
         't ? $least : ($low > $most ? $most : $low), $high [< => <=] $least ? $least : ($high > $most ? $most : $high)' => 'at the end it\'s the end either way',
         'tidy(array $spans): array { if (count($spans) === [1 => 0]) { return $spans; } sort($spans); $tidy = [array_' => 'one span is in order',
     ],
@@ -118,5 +133,8 @@ return [
     'core/Space/Witness.php' => [
         '$this->script, $this->hand] as $hand) { for ($i = [0 => 1]; $i < CircuitCheck::ticks($circuit); $i++) { $tic' => 'a tick less changes nothing that has settled',
         '>script, $this->hand] as $hand) { for ($i = 0; $i [< => <=] CircuitCheck::ticks($circuit); $i++) { $tick = $c' => 'a tick more changes nothing that has settled',
+    ],
+    'core/Space/WitnessFinder.php' => [
+        'high]; $hair = min(self::BEYOND, ($high - $low) / [2 => 3]); $from = $low > $least ? $low + $hair : $low; $t' => 'any hair inside of the span will do',
     ],
 ];

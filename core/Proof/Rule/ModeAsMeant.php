@@ -152,7 +152,7 @@ final class ModeAsMeant implements Rule
             $channel,
         ): int {
             $steps = $seen[0]->steps($function->id);
-            $is = (in_array($place, $steps, true) ? Truth::HOLDS : 0) | ($steps === [$place] ? 0 : Truth::FAILS);
+            $is = Truth::among($steps, $place);
 
             if (($is & Truth::HOLDS) === 0) {
                 return Truth::FAILS;

@@ -102,6 +102,6 @@ final class NoStartAboveIdle implements Rule
     {
         $phases = $seen->phases();
 
-        return (in_array(0, $phases, true) ? Truth::HOLDS : 0) | ($phases === [0] ? 0 : Truth::FAILS);
+        return Truth::among($phases, 0);
     }
 }

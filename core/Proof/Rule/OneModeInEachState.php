@@ -100,7 +100,7 @@ final class OneModeInEachState implements Rule
             $channels,
         ): int {
             $taken = $context->view->taken($seen[0]);
-            $odd = (in_array($what, $taken, true) ? Truth::HOLDS : 0) | ($taken === [$what] ? 0 : Truth::FAILS);
+            $odd = Truth::among($taken, $what);
 
             return ($odd & Truth::HOLDS) === 0
                 ? Truth::FAILS

@@ -102,10 +102,7 @@ final class ThrottleFades implements Rule
                     $motor,
                     $context,
                 ): int {
-                    $phases = $seen[0]->phases();
-                    $in =
-                        (in_array($place, $phases, true) ? Truth::HOLDS : 0) |
-                        ($phases === [$place] ? 0 : Truth::FAILS);
+                    $in = Truth::among($seen[0]->phases(), $place);
 
                     return ($in & Truth::HOLDS) === 0
                         ? Truth::FAILS
