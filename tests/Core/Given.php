@@ -10,8 +10,11 @@ use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Differences;
+use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProgramSummary;
+use DuskSwitch\Core\Program\StickMode;
 use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
@@ -40,6 +43,25 @@ final class Given
             $transmitter ?? self::transmitter($program->transmitter),
             self::catalogue()->receiver($program->receiver ?? ''),
             self::catalogue()->controller($program->controller ?? ''),
+        );
+    }
+
+    /** A plane of which nothing is made yet. */
+    public static function nothing(): Program
+    {
+        return new Program(
+            'Neu',
+            Family::Plane,
+            StickMode::Two,
+            'harbour-16',
+            null,
+            null,
+            '',
+            [new Phase('main', 'Main')],
+            [],
+            [],
+            [],
+            [],
         );
     }
 

@@ -8,9 +8,6 @@ use DuskSwitch\Core\Airframe\RecipeSettings;
 use DuskSwitch\Core\Airframe\RecipeWriter;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
-use DuskSwitch\Core\Kit\StickMode;
-use DuskSwitch\Core\Program\Family;
-use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\SteppedFunction;
@@ -35,24 +32,6 @@ final class OwnFunctionsTest extends TestCase
     private static function plane(): Recipe
     {
         return Recipes::find('plane') ?? self::fail();
-    }
-
-    private static function empty(): Program
-    {
-        return new Program(
-            'Neu',
-            Family::Plane,
-            StickMode::Two,
-            'harbour-16',
-            null,
-            null,
-            '',
-            [new Phase('main', 'Main')],
-            [],
-            [],
-            [],
-            [],
-        );
     }
 
     /**
@@ -112,7 +91,7 @@ final class OwnFunctionsTest extends TestCase
     public function test_applied_again_with_every_function_under_an_id_of_ones_own_it_changes_nothing(
         Recipe $recipe,
     ): void {
-        $program = self::fit($recipe, self::empty());
+        $program = self::fit($recipe, Given::nothing());
         $ids = array_map(fn (PilotFunction $one): string => $one->id(), $program->functions);
         $own = self::named($program, array_combine($ids, array_map(fn (string $id): string => "mein-{$id}", $ids)));
         $again = self::fit($recipe, $own);
@@ -128,7 +107,7 @@ final class OwnFunctionsTest extends TestCase
     public function test_a_cut_with_steps_of_ones_own_is_known_by_what_they_mean(): void
     {
         $own = self::named(
-            self::fit(self::plane(), self::empty()),
+            self::fit(self::plane(), Given::nothing()),
             ['cut' => 'stopp', 'throttle' => 'gas'],
             ['cut' => 'halt', 'ready' => 'los'],
         );

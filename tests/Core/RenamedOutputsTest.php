@@ -6,10 +6,7 @@ use DuskSwitch\Core\Airframe\Recipe;
 use DuskSwitch\Core\Airframe\Recipes;
 use DuskSwitch\Core\Airframe\RecipeSettings;
 use DuskSwitch\Core\Airframe\RecipeWriter;
-use DuskSwitch\Core\Kit\StickMode;
-use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Output;
-use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Units\Range;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -57,28 +54,10 @@ final class RenamedOutputsTest extends TestCase
         );
     }
 
-    private static function empty(): Program
-    {
-        return new Program(
-            'Neu',
-            Family::Plane,
-            StickMode::Two,
-            'harbour-16',
-            null,
-            null,
-            '',
-            [new Phase('main', 'Main')],
-            [],
-            [],
-            [],
-            [],
-        );
-    }
-
     #[DataProvider('recipes')]
     public function test_applied_again_after_everything_was_renamed_and_moved_it_changes_nothing(Recipe $recipe): void
     {
-        $program = self::owned(self::fit($recipe, self::empty()));
+        $program = self::owned(self::fit($recipe, Given::nothing()));
         $again = self::fit($recipe, $program);
 
         self::assertEquals($program->outputs, $again->outputs);
@@ -89,7 +68,7 @@ final class RenamedOutputsTest extends TestCase
         $recipe = Recipes::find('plane') ?? self::fail();
         $tails = array_values(array_filter($recipe->settings(), fn ($one): bool => $one->id === 'tail'))[0]->options;
         self::assertContains('v', array_map(strval(...), array_is_list($tails) ? $tails : array_keys($tails)));
-        $before = self::owned(self::fit($recipe, self::empty(), ['tail' => 'cross']));
+        $before = self::owned(self::fit($recipe, Given::nothing(), ['tail' => 'cross']));
         $after = self::fit($recipe, $before, ['tail' => 'v']);
         $roles = array_map(fn (Output $one): ?string => $one->role?->value, $after->outputs);
 
@@ -108,7 +87,7 @@ final class RenamedOutputsTest extends TestCase
     public function test_a_second_motor_of_the_pilots_own_stays(): void
     {
         $recipe = Recipes::find('plane') ?? self::fail();
-        $plane = self::fit($recipe, self::empty());
+        $plane = self::fit($recipe, Given::nothing());
         $motor = array_values($plane->motors())[0];
         $own = $plane->with(
             outputs: [
