@@ -241,8 +241,7 @@ final readonly class Page
 
     public function shot(string $file): void
     {
-        usleep(400_000);
-        $this->browser->takeScreenshot($file);
+        $this->still()->browser->takeScreenshot($file);
     }
 
     /** @return list<string> what axe finds against WCAG 2.1 AA on the page as it is */

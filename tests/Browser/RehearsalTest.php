@@ -108,9 +108,18 @@ final class RehearsalTest extends BrowserTestCase
             'a minute in some eight seconds',
         );
         $page->press('Pause');
-        $stands = $page->text('[data-clock]');
-        usleep(300_000);
-        self::assertSame($stands, $page->text('[data-clock]'), 'it stands still');
+        [$stands, $after] = $page->browser->executeAsyncScript(
+            <<<'JS'
+            const done = arguments[0]
+            const clock = () => document.querySelector('[data-clock]').textContent
+            const before = clock()
+            let frames = 0
+            const draw = () => (++frames < 20 ? requestAnimationFrame(draw) : done([before, clock()]))
+            requestAnimationFrame(draw)
+            JS
+            ,
+        );
+        self::assertSame($stands, $after, 'it stands still, frame by frame');
 
         $page->choose("[aria-label='What if']", 'Height limit');
         $page->fill("[aria-label='Level of Height limit']", '60');

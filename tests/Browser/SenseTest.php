@@ -146,8 +146,10 @@ final class SenseTest extends BrowserTestCase
         $page->open('/aircraft/4/wire/phases');
         $page->press('New phase')->fill('#phase-name', 'Far up')->choose('#condition-of', 'Highest');
         $page->fill('[role=dialog] [aria-label=Level]', '120')->fill('[role=dialog] [aria-label=Hysteresis]', '7');
-        usleep(150_000);
-        self::assertFalse($page->named('Make the phase', 'button')->isEnabled(), 'the answer is on its way');
+        $page->until(
+            fn (): bool => ! $page->named('Make the phase', 'button')->isEnabled(),
+            'the button to wait for the answer',
+        );
         $page->press('Make the phase');
         $page->until(fn (): bool => $page->has("[data-phase='far-up']"), 'the new phase');
         $page->until(

@@ -92,7 +92,6 @@ $shot($dusk, 'sense-chain');
 $dusk->open('/aircraft/4/sense/rehearsal')->named('Fly it', 'button')->click();
 $dusk->find('[data-clock]');
 $dusk->find("[data-said='limit'] button")->click();
-usleep(900_000);
 $shot($dusk, 'sense-rehearsal');
 
 $dusk->open('/aircraft/5/wire?at=function:roll')->find('[data-dot]');
