@@ -390,4 +390,27 @@ final class ModeMeaningTest extends TestCase
             Judged::judged($context, 'saving-mode-one-move-away')->why,
         );
     }
+
+    /** A motor cut that lands in the controller's slots of modes: what it means is no mode. */
+    public function test_a_step_with_a_word_of_its_own_is_asked_for_on_a_channel_that_does_not_arm(): void
+    {
+        $words = ['steady' => 'motor-off', 'wild' => 'motor-on', 'home' => 'other'];
+        $context = Judged::school('two channels two switches', function (array $d) use ($words): array {
+            foreach ($d['functions'] as $place => $one) {
+                if ($one['id'] === 'tri') {
+                    $d['functions'][$place]['purpose'] = 'motor-cut';
+                    foreach ($one['steps'] as $at => $step) {
+                        $d['functions'][$place]['steps'][$at]['means'] = $words[$step['id']];
+                    }
+                }
+            }
+
+            return $d;
+        });
+
+        self::assertCount(3, Judged::says($context, 'mode-as-meant'));
+        // On the channel that arms, a step that arms says nothing of modes.
+        $one = Judged::school('one channel for arm and modes', fn (array $d): array => $d);
+        self::assertSame([], Judged::says($one, 'mode-as-meant'));
+    }
 }

@@ -29,6 +29,8 @@ return [
         'ree)) { return $share($held); } for ($i = 0; $i < [24 => 25]; $i++) { $middle = ($free + $held) / 2; $clips($m' => 'one halving more changes nothing that is shown',
     ],
     'core/Proof/Rule/OneModeInEachState.php' => [
+        ' foreach (isset($witness->hand[$input]) ? [-0.05, [0.05 => (0.05 * 1.5)]] : [] as $by) { $moved = array_values(array_repla' => 'how far a lever is tried, not whether it moves the channel',
+        'put) { foreach (isset($witness->hand[$input]) ? [-[0.05 => (0.05 * 1.5)], 0.05] : [] as $by) { $moved = array_values(array' => 'how far a lever is tried, not whether it moves the channel',
         'ues(array_replace($witness->hand, [$input => max(-[1.0 => (1.0 * 1.5)], min(1.0, $witness->hand[$input] + $by))])); if (' => 'a stick at its end that moves the channel moves it inwards, too, which is tried as well',
     ],
     'core/Proof/Rule/OneMoveDisarms.php' => [
@@ -37,6 +39,7 @@ return [
     'core/Proof/Rule/SavingModeOneMoveAway.php' => [
         '$saving) & Truth::FAILS) !== 0 => 0.5, default => [0.0 => 0.5]}, $seen)); } } ' => 'it says in which order regions are looked at, never what is found',
         '>takes($one, ...$saving) & Truth::FAILS) !== 0 => [0.5 => (0.5 * 1.5)], default => 0.0}, $seen)); } } ' => 'it says in which order regions are looked at, never what is found',
+        'en[0], ...$saving))); foreach (array_slice($seen, [1 => 0]) as $then) { if (($stuck & Truth::HOLDS) === 0) {' => 'the first asked twice is the first',
     ],
     'core/Proof/Rule/SumSignalTiming.php' => [
         'he receiver sends no sum signal\'); } $last = max([[0 => 1], ...array_column($context->program->outputs, \'cha' => 'an aircraft without outputs has no channel; one channel fits like none',
