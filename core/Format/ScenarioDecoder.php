@@ -128,11 +128,11 @@ final class ScenarioDecoder
      */
     private static function hasBadHeights(Family $family, JsonCursor $node, array $items, array $legs): bool
     {
-        $craft = FlightModel::of($family);
-        if ($craft->drives) {
+        $model = FlightModel::of($family);
+        if ($model->drives) {
             return self::staysOnTheGround($node, $items, $legs);
         }
-        $heights = Heights::of($legs, $craft);
+        $heights = Heights::of($legs, $model);
         if ($heights->stays()) {
             $node->at('legs')?->fault('never leave the ground: give one of them a "climb" in m/s that doesn\'t glide');
 

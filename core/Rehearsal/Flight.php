@@ -23,7 +23,7 @@ final class Flight
     /** Ticks of the circuit in a row of the recording. */
     private const TICKS = 10;
 
-    private readonly FlightModel $craft;
+    private readonly FlightModel $model;
 
     private readonly Motion $motion;
 
@@ -50,8 +50,8 @@ final class Flight
         private readonly RehearsalSettings $setting,
     ) {
         $program = $circuit->program;
-        $this->craft = FlightModel::of($program->family);
-        $this->motion = new Motion($this->craft, $setting);
+        $this->model = FlightModel::of($program->family);
+        $this->motion = new Motion($this->model, $setting);
         $this->chance = new RandomSource($setting->seed);
         $this->instruments = new Instruments($program, $catalogue, $this->chance);
         $this->radio = new RadioLink($setting);
@@ -118,7 +118,7 @@ final class Flight
             }
             $lost = $this->link($time, $body, $tick->frame);
             $motor = $this->runs($tick->frame, $lost, $time);
-            $this->battery->draw($motor && $asks->motor ? $this->craft->draws($power) : 0.25, Recording::EVERY);
+            $this->battery->draw($motor && $asks->motor ? $this->model->draws($power) : 0.25, Recording::EVERY);
             $telemetry = $this->telemetry($time, $body, $lost, $motor);
             $samples[] = new Sample(
                 $time,
@@ -144,7 +144,7 @@ final class Flight
                 Recording::EVERY,
                 $lost,
             );
-            if ($flew && ! $body->flies && ! $asks->lands() && ! $this->craft->drives) {
+            if ($flew && ! $body->flies && ! $asks->lands() && ! $this->model->drives) {
                 $events[] = [$time, 'ground', "in “{$asks->says}”".($motor ? '' : ', with the motor off')];
             }
         }
@@ -160,7 +160,7 @@ final class Flight
             $pulses,
             $sticks,
             $events,
-            $this->craft->stall,
+            $this->model->stall,
             $this->battery->capacity,
             $this->battery->held(),
         );
@@ -202,15 +202,15 @@ final class Flight
                     ? []
                     : LinkLoss::pulses($this->circuit->program, $this->lastHeard, $time - (float) $this->lostAt);
 
-            return $this->craft->hovers && $this->circuit->program->family === Family::Multirotor
+            return $this->model->hovers && $this->circuit->program->family === Family::Multirotor
                 ? $this->lastHeard !== null
                 : array_filter(
                     $this->slots->motors,
-                    fn (int $channel): bool => $this->craft->turns($pulses[$channel] ?? null),
+                    fn (int $channel): bool => $this->model->turns($pulses[$channel] ?? null),
                 ) !== [];
         }
 
-        return $this->slots->isArmed($frame) && $this->slots->runs($frame, $this->craft);
+        return $this->slots->isArmed($frame) && $this->slots->runs($frame, $this->model);
     }
 
     /** @return array<string, float> */

@@ -102,10 +102,10 @@ final readonly class FlightSlots
     }
 
     /** True where a motor turns, or the program moves none. */
-    public function runs(Frame $frame, FlightModel $craft): bool
+    public function runs(Frame $frame, FlightModel $model): bool
     {
         foreach ($this->motorSlots as $slot) {
-            if ($craft->turns($frame->slots[$slot])) {
+            if ($model->turns($frame->slots[$slot])) {
                 return true;
             }
         }

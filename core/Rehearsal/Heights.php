@@ -22,13 +22,13 @@ final readonly class Heights
      *
      * @param  list<Leg>  $legs
      */
-    public static function of(array $legs, FlightModel $craft): self
+    public static function of(array $legs, FlightModel $model): self
     {
         $heights = [];
         $height = 0.0;
         foreach ($legs as $leg) {
             [$begins, $meets, $sinks, $gone] = [$height, null, 0.0, 0.0];
-            foreach (self::stretches($leg, $craft, $height) as [$rate, $seconds]) {
+            foreach (self::stretches($leg, $model, $height) as [$rate, $seconds]) {
                 $ends = $height + $rate * $seconds;
                 if ($meets === null && $ends < 0.0) {
                     [$meets, $sinks] = [$gone + $height / -$rate, -$rate];
@@ -59,9 +59,9 @@ final readonly class Heights
      *
      * @return list<array{float, float}> m/s up, and for how many seconds
      */
-    private static function stretches(Leg $leg, FlightModel $craft, float $height): array
+    private static function stretches(Leg $leg, FlightModel $model, float $height): array
     {
-        $rate = self::rate($leg, $leg->climb, $craft, $height > 0.0);
+        $rate = self::rate($leg, $leg->climb, $model, $height > 0.0);
         $up = $leg->climb <=> 0.0;
         if ($leg->until === null || $up === 0) {
             return [[$rate, $leg->seconds]];
@@ -70,7 +70,7 @@ final readonly class Heights
         if ($way > 0.0 && $speed * $leg->seconds <= $way) {
             return [[$rate, $leg->seconds]];
         }
-        $after = self::rate($leg, 0.0, $craft, $height > 0.0 || $rate > 0.0);
+        $after = self::rate($leg, 0.0, $model, $height > 0.0 || $rate > 0.0);
         if ($way <= 0.0) {
             return [[$after, $leg->seconds]];
         }
@@ -79,12 +79,12 @@ final readonly class Heights
         return [[$rate, $way / $speed], [$up * $after < 0.0 ? 0.0 : $after, $leg->seconds - $way / $speed]];
     }
 
-    private static function rate(Leg $leg, float $climb, FlightModel $craft, bool $flies): float
+    private static function rate(Leg $leg, float $climb, FlightModel $model, bool $flies): float
     {
         if (! $flies) {
             return $leg->motor ? max(0.0, $climb) : 0.0;
         }
 
-        return $leg->lift + ($leg->motor ? $climb : min(0.0, $climb) - $craft->sink);
+        return $leg->lift + ($leg->motor ? $climb : min(0.0, $climb) - $model->sink);
     }
 }

@@ -17,7 +17,7 @@ final readonly class Motion
     /** Below so many m/s it has stopped. */
     private const STANDS = 0.05;
 
-    public function __construct(private FlightModel $craft, private RehearsalSettings $setting) {}
+    public function __construct(private FlightModel $model, private RehearsalSettings $setting) {}
 
     /**
      * One step. The body is moved.
@@ -37,7 +37,7 @@ final readonly class Motion
         float $seconds,
         bool $lost = false,
     ): void {
-        if ($this->craft->drives) {
+        if ($this->model->drives) {
             $this->drive($body, $leg, $motor && $leg->motor && ! $lost, $seconds);
 
             return;
@@ -47,7 +47,7 @@ final readonly class Motion
             -$wind * sin(deg2rad($this->setting->from)),
             -$wind * cos(deg2rad($this->setting->from)),
         ];
-        $soon = min(1.0, $seconds / $this->craft->nimble);
+        $soon = min(1.0, $seconds / $this->model->nimble);
         $wanted = $leg->climb;
         if (
             $leg->until !== null &&
@@ -58,12 +58,12 @@ final readonly class Motion
         $gliding = ! $motor || ! $leg->motor;
         if ($gliding) {
             // Brakes sink faster; without motor nothing climbs by itself.
-            $wanted = min($wanted, 0.0) - $this->craft->sink;
+            $wanted = min($wanted, 0.0) - $this->model->sink;
         }
         if (! $body->flies) {
             $body->flies = ! $gliding && $wanted > 0.05;
             // What has wings is thrown, or has rolled, before it flies.
-            $body->airspeed = $body->flies ? $this->craft->stall * 1.1 : 0.0;
+            $body->airspeed = $body->flies ? $this->model->stall * 1.1 : 0.0;
         }
         if (! $body->flies) {
             [$body->climb, $body->turn, $body->groundEast, $body->groundNorth] = [0.0, 0.0, 0.0, 0.0];
@@ -75,15 +75,15 @@ final readonly class Motion
         $body->turn += ($turn - $body->turn) * $soon;
         $body->heading = fmod($body->heading + $body->turn * $seconds + 360.0, 360.0);
         $speed = $lost
-            ? max(8.0, $this->craft->stall * 1.3)
-            : ($this->craft->hovers
+            ? max(8.0, $this->model->stall * 1.3)
+            : ($this->model->hovers
                 ? $leg->speed
-                : max($leg->speed, $this->craft->stall * 1.05));
-        $body->airspeed += ($speed - $body->airspeed) * min(1.0, $seconds / ($this->craft->nimble * 2));
+                : max($leg->speed, $this->model->stall * 1.05));
+        $body->airspeed += ($speed - $body->airspeed) * min(1.0, $seconds / ($this->model->nimble * 2));
         $body->climb += ($wanted + $lift - $body->climb) * $soon;
         [$east, $north] = [sin(deg2rad($body->heading)), cos(deg2rad($body->heading))];
         // What hovers is held against the wind by its pilot; what has wings is carried along.
-        $drift = $this->craft->hovers ? 0.0 : 1.0;
+        $drift = $this->model->hovers ? 0.0 : 1.0;
         $body->groundEast = $body->airspeed * $east + $windEast * $drift;
         $body->groundNorth = $body->airspeed * $north + $windNorth * $drift;
         $body->east += $body->groundEast * $seconds;
@@ -97,7 +97,7 @@ final readonly class Motion
     /** On the ground: it rolls out where its motor stops, and turns only while it rolls. */
     private function drive(Body $body, Leg $leg, bool $motor, float $seconds): void
     {
-        $soon = min(1.0, $seconds / $this->craft->nimble);
+        $soon = min(1.0, $seconds / $this->model->nimble);
         $body->airspeed += ((($motor ? $leg->speed : 0.0) - $body->airspeed) * $soon) / 2;
         $body->flies = $body->airspeed > self::STANDS;
         $body->airspeed = $body->flies ? $body->airspeed : 0.0;
@@ -115,11 +115,11 @@ final readonly class Motion
     /** Share of full power that a leg takes. */
     public function power(Body $body, Leg $leg): float
     {
-        if ($this->craft->drives) {
-            return $leg->speed > 0.0 ? min(1.0, $this->craft->level + self::ROLLING * $leg->speed ** 2) : 0.0;
+        if ($this->model->drives) {
+            return $leg->speed > 0.0 ? min(1.0, $this->model->level + self::ROLLING * $leg->speed ** 2) : 0.0;
         }
         $share =
-            $this->craft->level + $this->craft->aMetre * max(0.0, $body->climb) + self::DRAG * $body->airspeed ** 2;
+            $this->model->level + $this->model->aMetre * max(0.0, $body->climb) + self::DRAG * $body->airspeed ** 2;
 
         return max(0.08, min(1.0, $body->flies ? $share : 0.1 + ($leg->climb > 0 ? $share : 0.0)));
     }
@@ -134,14 +134,14 @@ final readonly class Motion
     public function sticks(Body $body, Leg $leg, bool $ready, float $power): array
     {
         $throttle = match (true) {
-            $this->craft->drives => $ready && $leg->motor && $leg->speed > 0.0 ? $power : 0.0,
+            $this->model->drives => $ready && $leg->motor && $leg->speed > 0.0 ? $power : 0.0,
             $ready && $leg->motor && ($body->flies || $leg->climb > 0) => 2 * $power - 1,
             default => -1.0,
         };
 
         return [
             max(-1.0, min(1.0, $body->turn / self::FULL_TURN)),
-            max(-1.0, min(1.0, -$body->climb / 12 + ($this->craft->hovers ? $body->airspeed / 40 : 0.0))),
+            max(-1.0, min(1.0, -$body->climb / 12 + ($this->model->hovers ? $body->airspeed / 40 : 0.0))),
             $throttle,
             max(-1.0, min(1.0, $body->turn / self::FULL_TURN / 3)),
         ];

@@ -158,17 +158,17 @@ final class MotionTest extends TestCase
     #[DataProvider('families')]
     public function test_more_climb_takes_more_power_and_more_power_more_current(Family $family): void
     {
-        $craft = FlightModel::of($family);
-        $motion = new Motion($craft, new RehearsalSettings(1));
+        $model = FlightModel::of($family);
+        $motion = new Motion($model, new RehearsalSettings(1));
         $level = self::inTheAir();
         $climbing = self::inTheAir();
         $climbing->climb = 2.0;
 
-        [$less, $more] = $craft->drives
+        [$less, $more] = $model->drives
             ? [$motion->power($level, new Leg('', 1, 3.0)), $motion->power($level, new Leg('', 1, 6.0))]
             : [$motion->power($level, new Leg('', 1)), $motion->power($climbing, new Leg('', 1))];
         self::assertGreaterThan($less, $more);
-        self::assertGreaterThan($craft->draws(0.4), $craft->draws(0.5));
-        self::assertEqualsWithDelta($craft->amperes, $craft->draws(1.0), 1e-9);
+        self::assertGreaterThan($model->draws(0.4), $model->draws(0.5));
+        self::assertEqualsWithDelta($model->amperes, $model->draws(1.0), 1e-9);
     }
 }
