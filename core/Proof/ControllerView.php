@@ -185,4 +185,12 @@ final readonly class ControllerView
             array_unique(array_filter($there, fn (string $mode): bool => $this->modes[$mode]->saves ?? false)),
         );
     }
+
+    /** What the controller takes where no range holds, in words. */
+    public function withoutRange(): string
+    {
+        $none = $this->setup->none;
+
+        return $none === null ? 'no mode' : "{$this->nameOf($none)}, its mode without a range";
+    }
 }

@@ -305,4 +305,80 @@ final class SmallRulesTest extends TestCase
             implode('', $said),
         );
     }
+
+    public function test_a_controller_that_is_in_no_store_leaves_the_proof_open(): void
+    {
+        $document = Schools::document('wing behind a controller');
+        $program = Schools::program(['controller' => 'sold-last-year'] + $document);
+        $context = new ProofContext($program, Given::transmitter($program->transmitter), null, null);
+        $found = Judged::judged($context, 'controller-chosen');
+
+        self::assertSame(Answer::NotProven, $found->answer);
+        self::assertStringContainsString('there is no controller "sold-last-year" in Stores', $found->findings[0]->says);
+    }
+
+    public function test_an_aircraft_without_a_motor_has_none_to_start(): void
+    {
+        $glider = Judged::school('glider with its motor on a slider', function (array $d): array {
+            $d['outputs'] = array_values(array_filter($d['outputs'], fn (array $one): bool => $one['role'] !== 'motor'));
+            $d['functions'] = array_values(
+                array_filter($d['functions'], fn (array $one): bool => ! in_array($one['id'], ['m', 'st'], true)),
+            );
+            $d['aboard']['failsafe'] = array_values(
+                array_filter($d['aboard']['failsafe'], fn (array $one): bool => $one['channel'] !== 4),
+            );
+
+            return $d;
+        });
+        $judged = Judged::judged($glider, 'safe-at-power-up');
+
+        self::assertSame([Answer::DoesNotApply, 'it has no motor'], [$judged->answer, $judged->why]);
+    }
+
+    /** A vehicle's motor stands still from 1450 to 1550 µs, both ends included, with or without a link. */
+    public function test_a_failsafe_at_either_end_of_the_middle_stands_still(): void
+    {
+        foreach ([1450 => 0, 1449 => 1, 1550 => 0, 1551 => 1] as $pulse => $findings) {
+            $context = Judged::school('ground vehicle', Judged::failsafe(2, $pulse));
+            self::assertCount($findings, Judged::says($context, 'failsafe'), (string) $pulse);
+        }
+    }
+
+    /**
+     * Where no range holds the controller takes a mode all the same: a step that slips out of its range is another mode.
+     */
+    public function test_a_step_that_slips_out_of_its_range_into_the_mode_without_one(): void
+    {
+        $slips = fn (array $d): array => [
+            ...$d,
+            'aboard' => [
+                ...$d['aboard'],
+                'controller' => [
+                    ...$d['aboard']['controller'],
+                    'modes' => [
+                        ['channel' => 6, 'from' => 2050, 'to' => 2100, 'mode' => 'steady'],
+                        ['channel' => 8, 'from' => 1700, 'to' => 2100, 'mode' => 'home'],
+                    ],
+                ],
+            ],
+        ];
+        $with = Judged::school('separate mode switches none is free', $slips);
+        $says = Judged::says($with, 'mode-as-meant');
+        self::assertCount(1, $says);
+        self::assertSame(
+            'error: Ja of Ruhe means Ruhig, and the controller takes channel 6 at 2000 µs as Frei, its mode without a '.
+                'range. Move it into the range of the mode that it means, or say what the step means',
+            $says[0],
+        );
+        $without = Judged::school('separate mode switches none is free', function (array $d) use ($slips): array {
+            $d = $slips($d);
+            // Every flight mode has a range now, so none is left for where no range holds.
+            unset($d['aboard']['controller']['none']);
+            $d['aboard']['controller']['modes'][] = ['channel' => 8, 'from' => 900, 'to' => 950, 'mode' => 'wild'];
+
+            return $d;
+        });
+        self::assertSame([], Judged::says($without, 'mode-as-meant'), 'where no mode is left another rule tells it');
+        self::assertNotSame([], Judged::says($without, 'one-mode-in-each-state'));
+    }
 }

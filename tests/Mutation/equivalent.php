@@ -23,14 +23,18 @@ return [
     ],
     'core/Proof/Rule/NothingClips.php' => [
         '$free)) { return $share($held); } for ($i = 0; $i [< => <=] 24; $i++) { $middle = ($free + $held) / 2; $clips' => 'one halving more changes nothing that is shown',
+        ')); $by = $most > 0.0 ? min(1.0, $free / $most) : [1.0 => (1.0 * 1.5)]; $weight = new Range(round($feed->weight->low * $' => 'what adds nothing clips nothing',
         '->channel); return $pulses === [] ? 0.0 : (float) [max => min]($pulses[count($pulses) - 1][1] - 1500, 1500 - $pu' => 'it says in which order regions are looked at, never what is found',
         'bs($feed->weight->high)); $by = $most > 0.0 ? min([1.0 => (1.0 * 1.5)], $free / $most) : 1.0; $weight = new Range(round(' => 'more than the whole weight is no mend: it is left out',
+        'ght->low), abs($feed->weight->high)); $by = $most [> => >=] 0.0 ? min(1.0, $free / $most) : 1.0; $weight = ne' => 'what adds nothing clips nothing',
         'igh - $output->subtrim) / $output->travel->high : [1.5 => (1.5 * 1.5)], $output->travel->low > 0 ? ($output->subtrim - $' => 'the least of the three is taken, and the last is 1.5',
         'ree)) { return $share($held); } for ($i = 0; $i < [24 => 25]; $i++) { $middle = ($free + $held) / 2; $clips($m' => 'one halving more changes nothing that is shown',
     ],
     'core/Proof/Rule/OneModeInEachState.php' => [
         ' foreach (isset($witness->hand[$input]) ? [-0.05, [0.05 => (0.05 * 1.5)]] : [] as $by) { $moved = array_values(array_repla' => 'how far a lever is tried, not whether it moves the channel',
+        'nput => max(-1.0, min(1.0, $witness->hand[$input] [+ => -] $by))])); if ($circuit->frame($moved)->pulse($cha' => 'both ways are tried',
         'put) { foreach (isset($witness->hand[$input]) ? [-[0.05 => (0.05 * 1.5)], 0.05] : [] as $by) { $moved = array_values(array' => 'how far a lever is tried, not whether it moves the channel',
+        'rray_replace($witness->hand, [$input => max(-1.0, [min => max](1.0, $witness->hand[$input] + $by))])); if ($circ' => 'how far a lever is tried, not whether it moves the channel',
         'ues(array_replace($witness->hand, [$input => max(-[1.0 => (1.0 * 1.5)], min(1.0, $witness->hand[$input] + $by))])); if (' => 'a stick at its end that moves the channel moves it inwards, too, which is tried as well',
     ],
     'core/Proof/Rule/OneMoveDisarms.php' => [
@@ -50,7 +54,8 @@ return [
         'slot->from, $slot->to] as $edge) { $apart = $high [< => <=] $edge ? $edge - $high : ($low > $edge ? $low - $e' => 'at the edge it\'s nothing either way',
     ],
     'core/Solve/BoardTurn.php' => [
-        ' [$cos, $sin, 0], \'pitch\' => [-$sin * $over, $cos [* => /] $over, 0], \'yaw\' => [0, 0, $over]]; $seen = []; f' => 'over is 1 or -1',
+        ' [$cos, $sin, 0], \'pitch\' => [-$sin * $over, $cos [* => /] $over, 0], \'yaw\' => [0, 0, $over]]; $seen = []; f' => 'times and by one or minus one are the same',
+        's = [\'roll\' => [$cos, $sin, 0], \'pitch\' => [-$sin [* => /] $over, $cos * $over, 0], \'yaw\' => [0, 0, $over]];' => 'times and by one or minus one are the same',
     ],
     'core/Solve/EditEffect.php' => [
         ' int => abs(($one->after ?? 0) - ($one->before ?? [0 => 1])); uasort($changes, fn (PulseChange $a, PulseChan' => 'a channel that wasn\'t there before has no pulse in any of its changes, so their order stays',
@@ -76,6 +81,9 @@ return [
         'nel]->signal - $before[$output->channel]->signal, [9 => 10]); if (abs($subtrim) > 1) { throw Refused::because' => 'dust of the last digits',
         'xis), $circuit->panel->phaseTrims($axis) === [] ? [0 => 1] : 1))) > 1) { throw Refused::because(\'trims\', "ea' => 'one trim alone differs from no other',
     ],
+    'core/Space/Bounds.php' => [
+        'step): float => $function->steps[$step]->value ?? [0.0 => 0.5], $steps); sort($values); return $this->values[$id' => 'every place is that of a step',
+    ],
     'core/Space/CircuitCheck.php' => [
         'anceof ControlDrive) { $control($drive->control, -[1.0 => (1.0 * 1.5)], 0.0, 1.0); } elseif ($drive instanceof AxisDrive' => 'it\'s held between the ends',
         'ck($hand, $before?->state, $telemetry); for ($i = [1 => 0]; $i < $many; $i++) { $tick = $this->model->circui' => 'a tick more changes nothing that has settled',
@@ -90,6 +98,7 @@ return [
     ],
     'core/Space/HandSearch.php' => [
         ' Truth::HOLDS, $this->question->height === null ? [0.0 => 0.5] : ($this->question->height)($seen)]; } /** @retur' => 'single hands are tried only where there is a height',
+        ' in_array($rest, $values, true) ? $rest : $values[[0 => 1]]; } [$low, $high] = $this->question->region->span' => 'where single hands begin; the search decides',
         ' private const STARTS = 8; private const SWEEPS = [3 => 4]; public function __construct(private Model $model' => 'how long single hands are tried; the search decides',
         ') { return $hand; } } } if ($height <= $before) { [break; => continue;] } } return $so ? $hand : null; } /** * @param arr' => 'how long single hands are tried; the search decides',
         'eadonly class HandSearch { private const STARTS = [8 => 9]; private const SWEEPS = 3; public function __cons' => 'how long single hands are tried; the search decides',
@@ -97,6 +106,9 @@ return [
     ],
     'core/Space/MemoryInputs.php' => [
         're in a document goes. */ public const FARTHEST = [1e6 => (1e6 * 1.5)]; /** @var array<string, int> input by what rememb' => 'no document has a number beyond',
+    ],
+    'core/Space/RingBounds.php' => [
+        ' squared first differs in the last digit. $dust = [$low === $high && $least === $most => ! ($low === $high && $least === $most)] ? 0.0 : 1e-12; return [[$held($low, $low >= 0.0 ?' => 'dust of the last digits',
     ],
     'core/Space/Search.php' => [
         'art = array_pop($open); if (! $probed && (++$seen [>= => >] self::PROBED || $this->left < $half)) { $probed =' => 'when single hands are tried, not which',
@@ -108,6 +120,7 @@ return [
         '$curve->points as [$x, $y]) { if ($x > $low && $x [< => <=] $high) { $values[] = $y; } } $slack = $low === $h' => 'the end has its value already',
         '$hard * $x * $x * $x : fn (float $x): float => $x [< => <=] 0 ? $soft * (1 + $x) + $hard * (1 + $x) * (1 + $x' => 'both sides of the curve give nothing in the middle',
         ')]; foreach ($curve->points as [$x, $y]) { if ($x [> => >=] $low && $x < $high) { $values[] = $y; } } $slack ' => 'the end has its value already',
+        'ust; $one = [[min($values) - $slack, max($values) [+ => -] $slack]]; $curved = $curved === null ? $one : Spa' => 'dust of the last digits',
     ],
     'core/Space/Spans.php' => [
         ' = $zero < $least ? $zero : $least; $most = $zero [> => >=] $most ? $zero : $most; } $mapped[] = [$least, $mo' => 'of two that are the same either is the most',
@@ -128,6 +141,7 @@ return [
     ],
     'core/Space/ThresholdFinder.php' => [
         '$middle = ($low + $high) / 2; if ($middle <= $low [|| => &&] $middle >= $high) { break; } $is = $at($middle); ' => 'the halvings end anyway',
+        ': ($high = $middle); } $bounds->splits->cost += 2 [* => /] self::HALVINGS; $bounds->splits->level($input, $l' => 'it says how long is looked, not what is found',
         'ay to the last digit. */ private const HALVINGS = [60 => 61]; /** * Notes the place, where the function hangs ' => 'a double has no more digits',
         'if ($input === null || $span === null || $span[0] [=== => !==] $span[1]) { return; } $at = fn (float $x): int =>' => 'where it doesn\'t note, the stick is halved instead: it costs, and decides nothing',
         'st === Truth::EITHER) { return; } for ($i = 0; $i [< => <=] self::HALVINGS; $i++) { $middle = ($low + $high) ' => 'the last digit is reached before',

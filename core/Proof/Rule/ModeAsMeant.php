@@ -246,11 +246,13 @@ final class ModeAsMeant implements Rule
             "output:{$channel}",
             ($unsaid ? 'Not proven: ' : '').
                 "{$step->name} of {$function->name} {$means}, and the controller takes channel {$channel} at {$pulse} µs as ".
-                ($names === '' ? 'no mode' : $names).
+                ($names === '' ? $context->view->withoutRange() : $names).
                 '. '.
-                ($unsaid
-                    ? 'Say in the routing what the step means'
-                    : 'Move it out of that range, or say what the step means'),
+                match (true) {
+                    $unsaid => 'Say in the routing what the step means',
+                    $names === '' => 'Move it into the range of the mode that it means, or say what the step means',
+                    default => 'Move it out of that range, or say what the step means',
+                },
             $witness,
             detail: "{$function->id} {$step->id}",
             isOpen: $unsaid,
