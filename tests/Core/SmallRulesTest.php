@@ -344,9 +344,7 @@ final class SmallRulesTest extends TestCase
         }
     }
 
-    /**
-     * Where no range holds the controller takes a mode all the same: a step that slips out of its range is another mode.
-     */
+    /** Where no range holds the controller takes a mode all the same: a step that slips out of its range is that. */
     public function test_a_step_that_slips_out_of_its_range_into_the_mode_without_one(): void
     {
         $slips = fn (array $d): array => [
