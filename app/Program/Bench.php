@@ -52,7 +52,7 @@ final readonly class Bench
             $this->stores->text(DefinitionKind::Controllers, $named('controller')),
         ];
 
-        return $this->cache->circuit([$document, $definitions], fn (): Circuit => $this->compiled($document));
+        return $this->cache->circuit($document, $definitions, fn (): Circuit => $this->compiled($document));
     }
 
     private function compiled(mixed $document): Circuit

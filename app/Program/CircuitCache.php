@@ -25,15 +25,18 @@ final readonly class CircuitCache
     /**
      * The circuit that was kept for these; made and kept where there is none.
      *
-     * @param  list<mixed>  $of  all that it's made of
+     * @param  mixed  $document  as {@see \DuskSwitch\Core\Format\Json} decoded it
+     * @param  list<string|null>  $definitions  the texts of the definitions that it's made with
      * @param  Closure(): Circuit  $make
      */
-    public function circuit(array $of, Closure $make): Circuit
+    public function circuit(mixed $document, array $definitions, Closure $make): Circuit
     {
         if ($this->folder === null) {
             return $make();
         }
-        $file = "{$this->folder}/".hash('sha256', (string) json_encode($of, JSON_PRESERVE_ZERO_FRACTION)).'.php';
+        $parts = [json_encode($document, JSON_PRESERVE_ZERO_FRACTION), ...$definitions];
+        // Nobody gains by two documents of one hash, and 128 bits keep chance out: the quickest will do.
+        $file = "{$this->folder}/".hash('xxh128', implode("\0", $parts)).'.php';
 
         return self::kept($file) ?? $this->keep($file, $make());
     }

@@ -46,7 +46,6 @@ final class CommitBench
     const done = arguments[0]
     const stick = document.querySelector('[data-axis=roll]')
     const steps = []
-    window.longest = 0
     let step = 0
     const move = () => {
         window.drawn = { view: 0, handheld: 0 }
@@ -58,7 +57,10 @@ final class CommitBench
             else done([steps, window.longest])
         }, 120)
     }
-    setTimeout(move, 500)
+    setTimeout(() => {
+        window.longest = 0
+        move()
+    }, 500)
     JS;
 
     private const VIEWS = [
@@ -81,6 +83,7 @@ final class CommitBench
         foreach (self::VIEWS as $name => $path) {
             $page = (new Page($browser, $app))->open("/aircraft/3/{$path}");
             $page->find('[data-axis=roll]');
+            $page->still();
             $browser->manage()->timeouts()->setScriptTimeout(60);
             [$steps, $longest] = $browser->executeAsyncScript(self::SCRIPT);
             $drawn[$name] = [

@@ -87,15 +87,15 @@ final class CircuitCacheTest extends HttpTestCase
             return Given::circuit(Given::demo('tern'));
         };
         $cache = new CircuitCache($this->folder);
-        $cache->circuit(['a', 'transmitter'], $make);
-        $cache->circuit(['a', 'transmitter'], $make);
+        $cache->circuit('a', ['transmitter'], $make);
+        $cache->circuit('a', ['transmitter'], $make);
         self::assertSame(1, $made);
-        $cache->circuit(['a', 'transmitter with a dial more'], $make);
-        $cache->circuit(['b', 'transmitter'], $make);
+        $cache->circuit('a', ['transmitter with a dial more'], $make);
+        $cache->circuit('b', ['transmitter'], $make);
         self::assertSame(3, $made);
         $cache->clear();
         self::assertSame([], $this->files());
-        $cache->circuit(['a', 'transmitter'], $make);
+        $cache->circuit('a', ['transmitter'], $make);
         self::assertSame(4, $made);
     }
 
@@ -143,13 +143,13 @@ final class CircuitCacheTest extends HttpTestCase
     {
         $cache = new CircuitCache($this->folder);
         for ($i = 0; $i < 70; $i++) {
-            $cache->circuit([$i], fn (): Circuit => Given::circuit(Given::demo('tern')));
+            $cache->circuit($i, [], fn (): Circuit => Given::circuit(Given::demo('tern')));
         }
         self::assertCount(64, $this->files());
         $nowhere = new CircuitCache('/proc/nowhere');
         self::assertSame(
             'Tern',
-            $nowhere->circuit(['x'], fn (): Circuit => Given::circuit(Given::demo('tern')))->program->name,
+            $nowhere->circuit('x', [], fn (): Circuit => Given::circuit(Given::demo('tern')))->program->name,
         );
     }
 }

@@ -14,7 +14,7 @@ const brokenOf = (error: Error | null): Broken | null =>
   error instanceof Refusal && 'earlier' in error.problem ? error.problem : null
 
 /** One aircraft on the bench: its header, the station, the handheld. */
-export function Bench() {
+export default function Bench() {
   const id = Number(useParams().id)
   const query = useAircraft(id)
   const { aircraft } = useWorkbench()

@@ -1,6 +1,5 @@
 import { createBrowserRouter, Navigate } from 'react-router'
 import { Hangar } from '@/hangar/Hangar'
-import { Bench } from './Bench'
 import { Failed } from './Failed'
 import { Shell } from './Shell'
 
@@ -18,7 +17,7 @@ export const router = createBrowserRouter([
       { path: 'stores', lazy: lazy(() => import('@/stores/Stores')) },
       {
         path: 'aircraft/:id',
-        element: <Bench />,
+        lazy: lazy(() => import('./Bench')),
         children: [
           { index: true, element: <Navigate to="wire" replace /> },
           { path: 'kit/:view?', lazy: lazy(() => import('@/stations/kit/Kit')) },
