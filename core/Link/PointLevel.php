@@ -20,4 +20,10 @@ enum PointLevel: string
             self::Fine => 3,
         };
     }
+
+    /** False for what can't work and for what couldn't be checked. */
+    public function isSettled(): bool
+    {
+        return $this === self::Fine || $this === self::Look;
+    }
 }

@@ -5,7 +5,6 @@ namespace DuskSwitch\Core\Telemetry;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Link\InstalledKit;
-use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
@@ -21,8 +20,11 @@ final readonly class SenseCheck
 {
     public function __construct(private Program $program, private Transmitter $transmitter, private Values $values) {}
 
-    /** How many things of the chain, the values and what is said can't work; null where nothing is sensed. */
-    public static function wrong(InstalledKit $kit, Catalogue $catalogue): ?int
+    /**
+     * How many things of the chain, the values and what is said can't work or couldn't be checked; null where nothing
+     * is sensed.
+     */
+    public static function unsettled(InstalledKit $kit, Catalogue $catalogue): ?int
     {
         if ($kit->program->sense->isEmpty()) {
             return null;
@@ -30,7 +32,7 @@ final readonly class SenseCheck
         $check = new self($kit->program, $kit->transmitter, Values::of($kit->program, $catalogue));
         $points = [...(new SensorChainCheck(new SensorChain($kit)))->points(), ...array_column($check->points(), 1)];
 
-        return count(array_filter($points, fn (VerdictPoint $one): bool => $one->level === PointLevel::Wrong));
+        return count(array_filter($points, fn (VerdictPoint $one): bool => ! $one->level->isSettled()));
     }
 
     /**

@@ -19,6 +19,7 @@ use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\BusTrouble;
 use DuskSwitch\Core\Telemetry\Discovery;
+use DuskSwitch\Core\Telemetry\SenseCheck;
 use DuskSwitch\Core\Telemetry\SensorChain;
 use DuskSwitch\Core\Telemetry\SensorChainCheck;
 use DuskSwitch\Core\Telemetry\Values;
@@ -177,6 +178,20 @@ final class MeasurandTest extends TestCase
         self::assertSame([], $says([['id' => 'height'] + $value]));
         self::assertSame([], $says([$value + ['measures' => 'other']]));
         self::assertCount(1, $says([['id' => 'height', 'unit' => 'V'] + $value]), 'no height is in volts');
+    }
+
+    /** The rail's mark: what couldn't be checked is not done. */
+    public function test_a_chain_of_which_something_isnt_known_is_not_settled(): void
+    {
+        $circuit = self::circuit();
+        $count = fn (Catalogue $stores): ?int => SenseCheck::unsettled(
+            InstalledKit::of($circuit->program, $circuit->panel->transmitter, $stores),
+            $stores,
+        );
+        $unsaid = array_map(fn (array $one): array => array_diff_key($one, ['measures' => 0]), self::VALUES);
+
+        self::assertSame(0, $count(self::catalogue()));
+        self::assertSame(1, $count(self::catalogue($unsaid)));
     }
 
     public function test_a_unit_that_doesnt_suit_is_refused_with_its_place(): void

@@ -11,7 +11,6 @@ use DuskSwitch\Core\Format\ProofEncoder;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\KitVerdict;
-use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Proof\Proof;
 use DuskSwitch\Core\Proof\ProofContext;
@@ -47,11 +46,11 @@ final readonly class ProofController
             'setup' => $encoder->setup(),
             'slots' => $encoder->slots(),
             'failsafe' => $encoder->failsafe($proof),
-            'sense' => SenseCheck::wrong($kit, $this->catalogue),
+            'sense' => SenseCheck::unsettled($kit, $this->catalogue),
             'misfits' => count(
                 array_filter(
                     (new KitVerdict($kit))->points(),
-                    fn (VerdictPoint $one): bool => in_array($one->level, [PointLevel::Wrong, PointLevel::Open], true),
+                    fn (VerdictPoint $one): bool => ! $one->level->isSettled(),
                 ),
             ),
         ]);
