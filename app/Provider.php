@@ -4,12 +4,14 @@ namespace DuskSwitch\App;
 
 use DuskSwitch\App\Backup\Jobs;
 use DuskSwitch\App\Database\Connector;
+use DuskSwitch\App\Equipment\Equipment;
+use DuskSwitch\App\Equipment\OwnDefinitions;
+use DuskSwitch\App\Equipment\ShippedDefinitions;
+use DuskSwitch\App\Hangar\ReadinessBook;
+use DuskSwitch\App\Hangar\ReadinessSummaries;
 use DuskSwitch\App\Program\CircuitCache;
 use DuskSwitch\App\Program\Clips;
 use DuskSwitch\App\Program\Rehearser;
-use DuskSwitch\App\Stores\OwnDefinitions;
-use DuskSwitch\App\Stores\ShippedDefinitions;
-use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitters;
 use DuskSwitch\Core\Link\ControllerPort;
@@ -24,12 +26,12 @@ final class Provider extends ServiceProvider
     {
         $this->app->bind('db.connector.sqlite', Connector::class);
         $this->app->singleton(
-            Stores::class,
-            fn () => new Stores(new ShippedDefinitions(database_path('demo/stores')), new OwnDefinitions()),
+            Equipment::class,
+            fn () => new Equipment(new ShippedDefinitions(database_path('demo/stores')), new OwnDefinitions()),
         );
-        $this->app->bind(Catalogue::class, Stores::class);
-        $this->app->bind(Transmitters::class, Stores::class);
-        $this->app->bind(Scenarios::class, Stores::class);
+        $this->app->bind(Catalogue::class, Equipment::class);
+        $this->app->bind(Transmitters::class, Equipment::class);
+        $this->app->bind(Scenarios::class, Equipment::class);
         $this->app->bind(
             Rehearser::class,
             fn ($app) => new Rehearser(
@@ -43,6 +45,13 @@ final class Provider extends ServiceProvider
         $this->app->singleton(
             CircuitCache::class,
             fn ($app) => new CircuitCache($app->runningInConsole() ? null : storage_path('framework/circuits')),
+        );
+        $this->app->bind(
+            ReadinessSummaries::class,
+            fn ($app) => new ReadinessSummaries(
+                $app->make(ReadinessBook::class),
+                $app->runningInConsole() ? null : storage_path('framework/readiness'),
+            ),
         );
         $this->app->bind(ControllerPort::class, SimulatedController::class);
     }

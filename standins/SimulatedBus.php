@@ -8,7 +8,7 @@ use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Kit\SensorBus;
 use DuskSwitch\Core\Kit\SensorKind;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\InstalledSensor;
+use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
 use DuskSwitch\Core\Telemetry\BusPort;
 use DuskSwitch\Core\Telemetry\BusTrouble;
 use DuskSwitch\Core\Telemetry\FoundValue;

@@ -29,7 +29,7 @@ final class SimulatedReceiver implements ReceiverPort
 
     private bool $bound = false;
 
-    private bool $fresh = true;
+    private bool $otherPart = false;
 
     private bool $bindSignal = false;
 
@@ -45,7 +45,7 @@ final class SimulatedReceiver implements ReceiverPort
 
     private function __construct(private readonly InstalledKit $kit, private readonly ?ReceiverFault $trouble)
     {
-        $this->binding = $kit->receiver->binding ?? Binding::Button;
+        $this->binding = $kit->receiver->binding->by ?? Binding::Button;
     }
 
     /** A new receiver, never bound, on the bench half a metre from its transmitter. */
@@ -74,6 +74,7 @@ final class SimulatedReceiver implements ReceiverPort
             BindingAction::FlightPack => $next->pack(),
             BindingAction::PowerOff => $next->dark('No power.'),
             BindingAction::Command => $next->command(),
+            BindingAction::OtherPart => $next->otherPart(),
             BindingAction::Save => $next->save(),
             BindingAction::MoveSticks => $next->moveSticks(),
             BindingAction::RangeCheck => $next->rangeCheck(),
@@ -133,7 +134,7 @@ final class SimulatedReceiver implements ReceiverPort
 
     private function dark(string $says): string
     {
-        [$this->powered, $this->waiting, $this->fromPack] = [false, false, false];
+        [$this->powered, $this->waiting, $this->fromPack, $this->otherPart] = [false, false, false, false];
 
         return $says;
     }
@@ -142,11 +143,12 @@ final class SimulatedReceiver implements ReceiverPort
     {
         $this->waiting = match ($this->binding) {
             Binding::Button => $this->buttonHeld,
-            Binding::Automatic => $this->fresh && ! $this->bound,
+            Binding::Automatic => ! $this->transmitting && ! $this->bound,
+            Binding::Together => ! $this->bound,
             Binding::Menu, Binding::Display => $this->bindSignal && ! $this->bound,
             Binding::Command => false,
         };
-        [$this->powered, $this->fresh] = [true, false];
+        $this->powered = true;
         // Where the transmitter is sending its bind signal already, they find each other now.
         if ($this->waiting && $this->bindSignal) {
             return $this->find();
@@ -155,8 +157,17 @@ final class SimulatedReceiver implements ReceiverPort
         return match (true) {
             $this->waiting => 'It waits to be bound.',
             $this->bound => $this->heard(),
+            $this->binding === Binding::Automatic => 'It hears a transmitter and doesn\'t wait: cut its power, '.
+                'transmitter off, then power it.',
             default => 'It has power and hears nothing that it knows.',
         };
+    }
+
+    private function otherPart(): string
+    {
+        $this->otherPart = true;
+
+        return 'The second part waits, too.';
     }
 
     private function command(): string
@@ -177,9 +188,9 @@ final class SimulatedReceiver implements ReceiverPort
         if (! $this->powered) {
             return 'The controller has no power.';
         }
-        [$this->waiting, $this->fresh] = [false, false];
+        $this->waiting = false;
 
-        return $this->bound ? 'Saved and powered anew: '.$this->heard() : 'Saved and powered anew; it isn\'t bound.';
+        return $this->bound ? 'Saved and powered again: '.$this->heard() : 'Saved and powered again; it isn\'t bound.';
     }
 
     private function bind(): string
@@ -190,6 +201,9 @@ final class SimulatedReceiver implements ReceiverPort
         if ($this->binding === Binding::Display && ! $this->displayBound) {
             return 'The display unit is bound first, the hand control second.';
         }
+        if ($this->binding === Binding::Together && ! $this->bound && ! ($this->waiting && $this->otherPart)) {
+            return 'One of the two parts isn\'t waiting: power both, then bind.';
+        }
         $this->bindSignal = true;
 
         return $this->waiting
@@ -197,6 +211,7 @@ final class SimulatedReceiver implements ReceiverPort
             : match ($this->binding) {
                 Binding::Button => 'The receiver isn\'t waiting: its button must be held while it gets power.',
                 Binding::Command => 'The receiver isn\'t waiting: type the command first.',
+                Binding::Automatic => 'The receiver isn\'t waiting: it does at a power-up with the transmitter off.',
                 default => 'The transmitter sends its bind signal; now power the receiver.',
             };
     }
@@ -224,7 +239,7 @@ final class SimulatedReceiver implements ReceiverPort
         }
         [$this->bound, $this->waiting, $this->bindSignal] = [true, false, false];
 
-        return 'They have found each other. Cut its power and power it anew: solid light and a reading are the proof.';
+        return 'They have found each other. Cut its power and power it again: solid light and a reading are the proof.';
     }
 
     private function moveSticks(): string

@@ -10,6 +10,7 @@ use DuskSwitch\App\Models\Pilot;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use RuntimeException;
+use Throwable;
 use ZipArchive;
 
 /**
@@ -51,6 +52,12 @@ final class Backup
         DB::connection()->getPdo()->exec('BEGIN');
         try {
             (new self($zip))->everything($progress);
+        } catch (Throwable $problem) {
+            // What was put in until then isn't written.
+            $zip->unchangeAll();
+            @$zip->close();
+            @unlink($aside);
+            throw $problem;
         } finally {
             DB::connection()->getPdo()->exec('COMMIT');
         }

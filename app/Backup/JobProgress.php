@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\App\Backup;
 
-/** Writes how far a job has come where its page looks, a few times a second. */
+/** Writes how far a job has come where its page looks, a few times a second; ends it where its page wants that. */
 final class JobProgress implements Progress
 {
     private const SECONDS = 0.2;
@@ -11,8 +11,12 @@ final class JobProgress implements Progress
 
     public function __construct(private readonly Jobs $jobs, private readonly string $id) {}
 
+    /** @throws Stopped */
     public function at(int $done, int $total): void
     {
+        if ($this->jobs->isToStop($this->id)) {
+            throw new Stopped();
+        }
         if (microtime(true) - $this->told > self::SECONDS) {
             $this->told = microtime(true);
             $this->jobs->tell($this->id, ['done' => $done, 'total' => $total, 'state' => 'running', 'says' => '']);

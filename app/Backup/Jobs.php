@@ -36,12 +36,28 @@ final readonly class Jobs
      */
     public function start(string $id, string $command, array $arguments): void
     {
+        // It was another run of the job that was to stop.
+        @unlink($this->file($id, 'stop'));
         $php = (new PhpExecutableFinder())->find(false) ?: 'php';
         $words = implode(
             ' ',
             array_map(escapeshellarg(...), [$php, base_path('artisan'), $command, ...$arguments, "--job={$id}"]),
         );
         exec("nohup {$words} >/dev/null 2>&1 &");
+    }
+
+    /** Asks a job to stop at its next step. */
+    public function stop(string $id): void
+    {
+        touch($this->file($id, 'stop'));
+    }
+
+    /** True where it was asked to. */
+    public function isToStop(string $id): bool
+    {
+        clearstatcache(true, $this->file($id, 'stop'));
+
+        return is_file($this->file($id, 'stop'));
     }
 
     /** A file in a job's folder. */

@@ -5,13 +5,14 @@ namespace DuskSwitch\App\Hangar;
 use DuskSwitch\App\Models\Act;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Bench\BenchSteps;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Fingerprint;
 use DuskSwitch\Core\Kit\Catalogue;
-use DuskSwitch\Core\Link\BenchStep;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Signal\Circuit;
 use Illuminate\Support\Collection;
+use LogicException;
 
 /** What was done with an aircraft in hand, and whether it still holds: it does while what it tested is as it was. */
 final readonly class Acts
@@ -66,7 +67,8 @@ final readonly class Acts
         return $this->tested($aircraft, $act) === self::fingerprint($now, $act->kind, $act->about);
     }
 
-    private function tested(Aircraft $aircraft, Act $act): ?string
+    /** The fingerprint of what an act tested; null where nobody knows any more. */
+    public function tested(Aircraft $aircraft, Act $act): ?string
     {
         if ($act->fingerprint !== null) {
             return $act->fingerprint;
@@ -94,7 +96,10 @@ final readonly class Acts
 
         return match ($kind) {
             'bind' => $print->binding(),
-            'test' => $print->step(BenchStep::from($about)),
+            'test' => $print->step(
+                BenchSteps::by($about) ?? throw new LogicException("There is no step at the bench called {$about}."),
+            ),
+            'aside' => $print->equipment(),
             default => $print->whole(),
         };
     }

@@ -23,8 +23,10 @@ final readonly class Entries
     {
         $entered = [];
         $lines = $sheet->lines();
+        $former = $sheet->formerKeys();
         foreach ($this->acts($aircraft, $sheet)->get() as $act) {
             [$key, $value] = [$act->items[0] ?? '', $act->items[1] ?? ''];
+            $key = isset($lines[$key]) ? $key : $former[$key] ?? '';
             if (isset($lines[$key])) {
                 $entered[$key] = [
                     'state' => $act->fingerprint === self::fingerprint($lines[$key]) ? 'done' : 'changed',
@@ -36,6 +38,34 @@ final readonly class Entries
         }
 
         return $entered;
+    }
+
+    /**
+     * What stands in the transmitter, and the sheet has no more: to be taken out there.
+     *
+     * @return list<array{key: string, what: string, value: string}>
+     */
+    public function gone(Aircraft $aircraft, Sheet $sheet): array
+    {
+        $known = $sheet->lines() + $sheet->formerKeys();
+        $gone = [];
+        foreach ($this->acts($aircraft, $sheet)->get() as $act) {
+            $key = $act->items[0] ?? '';
+            if (! isset($known[$key])) {
+                $gone[] = ['key' => $key, 'what' => $act->items[2] ?? 'A line', 'value' => $act->items[1] ?? ''];
+            }
+        }
+
+        return $gone;
+    }
+
+    /** Forgets what was taken out of the transmitter. */
+    public function forget(Aircraft $aircraft, Sheet $sheet): void
+    {
+        $keys = array_column($this->gone($aircraft, $sheet), 'key');
+        foreach ($this->acts($aircraft, $sheet)->get() as $act) {
+            in_array($act->items[0] ?? '', $keys, true) && $act->delete();
+        }
     }
 
     /**
@@ -53,9 +83,11 @@ final readonly class Entries
                 throw Refused::because("keys[{$at}]", 'the sheet has no such line now; look at it again, then tick it');
             }
         }
-        DB::transaction(function () use ($aircraft, $sheet, $keys, $done, $lines): void {
+        $former = array_diff_key($sheet->formerKeys(), $lines);
+        DB::transaction(function () use ($aircraft, $sheet, $keys, $done, $lines, $former): void {
             foreach ($this->acts($aircraft, $sheet)->get() as $act) {
-                in_array($act->items[0] ?? '', $keys, true) && $act->delete();
+                $key = $act->items[0] ?? '';
+                in_array($former[$key] ?? $key, $keys, true) && $act->delete();
             }
             foreach ($done ? $keys : [] as $key) {
                 Act::create([
@@ -64,7 +96,7 @@ final readonly class Entries
                     'about' => $sheet->transmitter->id,
                     'revision' => $aircraft->head,
                     'fingerprint' => self::fingerprint($lines[$key]),
-                    'items' => [$key, $lines[$key]->value],
+                    'items' => [$key, $lines[$key]->value, $lines[$key]->what],
                     'note' => null,
                 ]);
             }

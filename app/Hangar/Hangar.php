@@ -8,8 +8,10 @@ use DuskSwitch\App\Models\Revision;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ProgramEncoder;
+use DuskSwitch\Core\Kit\StickMode;
 use DuskSwitch\Core\Program\Program;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /**
  * The aircraft and the revisions of their programs. Revisions are only ever added. Whatever changes an aircraft names
@@ -65,6 +67,16 @@ final class Hangar
         }
 
         return $aircraft;
+    }
+
+    /** The stick mode of the aircraft that was saved last: pilots keep to one. */
+    public function usualStickMode(): StickMode
+    {
+        $last = Revision::query()->where('aside', false)->latest('id')->value('document');
+        $document = is_string($last) ? json_decode($last) : null;
+        $mode = $document instanceof stdClass ? ($document->stickMode ?? null) : null;
+
+        return (is_int($mode) ? StickMode::tryFrom($mode) : null) ?? StickMode::Two;
     }
 
     /** The revision that undo leads to, or null. */
@@ -159,7 +171,7 @@ final class Hangar
             throw Refused::because(
                 '',
                 sprintf(
-                    'this program is %.1f MB written out; at most %.0f MB are kept. Shorten its notes, call-outs or '.
+                    'this program is %.1f MB written out; at most %.0f MB are kept. Shorten its notes, callouts or '.
                         'lists',
                     strlen($text) / 1e6,
                     Json::MAX_BYTES / 1e6,

@@ -2,11 +2,11 @@
 
 namespace DuskSwitch\App\Hangar;
 
+use DuskSwitch\App\Equipment\DefinitionKind;
+use DuskSwitch\App\Equipment\Equipment;
+use DuskSwitch\App\Equipment\NeededDefinitions;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
-use DuskSwitch\App\Stores\DefinitionKind;
-use DuskSwitch\App\Stores\NeededDefinitions;
-use DuskSwitch\App\Stores\Stores;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -15,7 +15,7 @@ final readonly class Import
 {
     private const NOTE = 'Imported from a file';
 
-    public function __construct(private Stores $stores, private Bench $bench, private Hangar $hangar) {}
+    public function __construct(private Equipment $equipment, private Bench $bench, private Hangar $hangar) {}
 
     /**
      * The definitions that are here already, and different.
@@ -26,14 +26,14 @@ final readonly class Import
     {
         $differing = [];
         foreach ($export->definitions as [$kind, $id, $document]) {
-            $here = $this->stores->text($kind, $id);
+            $here = $this->equipment->text($kind, $id);
             if ($here !== null && json_decode($here) != $document) {
                 $name = is_string($document->name ?? null) ? $document->name : $id;
                 $differing[] = [
                     'kind' => $kind->value,
                     'id' => $id,
                     'name' => $name,
-                    'shipped' => $this->stores->isShipped($kind, $id),
+                    'shipped' => $this->equipment->isShipped($kind, $id),
                     'here' => (object) json_decode($here),
                     'there' => $document,
                 ];
@@ -64,16 +64,16 @@ final readonly class Import
     /** @return array<string, string> the new id where it is kept under one */
     private function keep(DefinitionKind $kind, string $id, stdClass $document, Decision $decision): array
     {
-        $here = $this->stores->text($kind, $id);
+        $here = $this->equipment->text($kind, $id);
         if ($here !== null && (json_decode($here) == $document || $decision === Decision::Leave)) {
             return [];
         }
         $kept = clone $document;
-        if ($here !== null && ($decision === Decision::New || $this->stores->isShipped($kind, $id))) {
+        if ($here !== null && ($decision === Decision::New || $this->equipment->isShipped($kind, $id))) {
             $kept->id = $this->freeId($kind, $id);
             $kept->name = mb_substr(is_string($document->name ?? null) ? $document->name : $id, 0, 48).' (imported)';
         }
-        $this->stores->keep($kind, WholeExport::text($kept));
+        $this->equipment->keep($kind, WholeExport::text($kept));
 
         return $kept->id === $id ? [] : ["{$kind->value} {$id}" => (string) $kept->id];
     }
@@ -82,7 +82,7 @@ final readonly class Import
     {
         for ($number = 2; ; $number++) {
             $free = substr($id, 0, 36)."-{$number}";
-            if ($this->stores->text($kind, $free) === null && $this->stores->revisions($kind, $free) === []) {
+            if ($this->equipment->text($kind, $free) === null && $this->equipment->revisions($kind, $free) === []) {
                 return $free;
             }
         }

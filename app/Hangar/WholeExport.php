@@ -2,9 +2,9 @@
 
 namespace DuskSwitch\App\Hangar;
 
-use DuskSwitch\App\Stores\DefinitionKind;
-use DuskSwitch\App\Stores\NeededDefinitions;
-use DuskSwitch\App\Stores\Stores;
+use DuskSwitch\App\Equipment\DefinitionKind;
+use DuskSwitch\App\Equipment\Equipment;
+use DuskSwitch\App\Equipment\NeededDefinitions;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Header;
@@ -33,12 +33,12 @@ final readonly class WholeExport
     private function __construct(public stdClass $program, public array $definitions) {}
 
     /** The file of a program's text. */
-    public static function write(string $program, Stores $stores): string
+    public static function write(string $program, Equipment $equipment): string
     {
         $document = (object) json_decode($program);
         $definitions = [];
         foreach (NeededDefinitions::by($document) as [$kind, $id]) {
-            $text = $stores->text($kind, $id);
+            $text = $equipment->text($kind, $id);
             if ($text !== null) {
                 $definitions[] = ['kind' => $kind->value, 'document' => json_decode($text)];
             }

@@ -2,13 +2,14 @@
 
 namespace DuskSwitch\App\Http;
 
+use DuskSwitch\App\Equipment\Equipment;
 use DuskSwitch\App\Hangar\BrokenProgram;
 use DuskSwitch\App\Hangar\Hangar;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\DefinitionRevision;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Repair;
-use DuskSwitch\App\Stores\Stores;
+use DuskSwitch\Core\Airframe\Deflection;
 use DuskSwitch\Core\Airframe\MixWords;
 use DuskSwitch\Core\Airframe\Picture;
 use DuskSwitch\Core\Fault\Fault;
@@ -18,11 +19,13 @@ use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\StylesEncoder;
 use DuskSwitch\Core\Format\TransmitterEncoder;
 use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Program\ButtonUse;
 use DuskSwitch\Core\Program\ConditionTexts;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Role;
 use DuskSwitch\Core\Program\Routing;
+use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Program\UnfinishedParts;
 use DuskSwitch\Core\Solve\PhaseReach;
 use DuskSwitch\Core\Telemetry\Threshold;
@@ -38,7 +41,7 @@ final readonly class AircraftJson
         private Bench $bench,
         private Catalogue $catalogue,
         private Repair $repair,
-        private Stores $stores,
+        private Equipment $equipment,
     ) {}
 
     /** @return array<string, mixed> a row of the hangar */
@@ -50,6 +53,7 @@ final readonly class AircraftJson
             'family' => $aircraft->family,
             'familyTitle' => Family::from($aircraft->family)->title(),
             'transmitter' => $aircraft->transmitter,
+            'transmitterName' => $this->equipment->find($aircraft->transmitter)->name ?? $aircraft->transmitter,
             'revision' => $aircraft->head,
             'savedAt' => ($aircraft->saved_at ?? $aircraft->current()->created_at)->toIso8601ZuluString(),
         ];
@@ -79,6 +83,8 @@ final readonly class AircraftJson
                 'transmitterDefinition' => TransmitterEncoder::encode($transmitter),
                 'sticks' => array_map(fn ($axis): string => $axis->value, $program->stickMode->axes()),
                 'threads' => $this->threads($program),
+                'surfaces' => array_filter(Picture::parts($program), Deflection::isSurface(...)) !== [],
+                'buttons' => (object) $this->buttons($program),
                 'gaps' => [
                     ...array_values(UnfinishedParts::of($program)),
                     ...array_values(PhaseReach::notes($circuit)),
@@ -131,11 +137,11 @@ final readonly class AircraftJson
                 ),
                 ...$this->row($aircraft),
                 'undo' => $this->hangar->before($aircraft) === null ? null : $aircraft->current()->note,
-                'transmitterIsThere' => $this->stores->find($aircraft->transmitter) !== null,
+                'transmitterIsThere' => $this->equipment->find($aircraft->transmitter) !== null,
                 'earlier' => $earlier,
                 'choices' => array_map(
-                    fn (string $id): array => ['id' => $id, 'name' => $this->stores->find($id)->name ?? $id],
-                    $this->stores->ids(),
+                    fn (string $id): array => ['id' => $id, 'name' => $this->equipment->find($id)->name ?? $id],
+                    $this->equipment->ids(),
                 ),
             ],
             424,
@@ -149,7 +155,22 @@ final readonly class AircraftJson
             'phases' => (object) $words->phases(),
             'functions' => (object) $words->functions(),
             'feeds' => (object) $words->feeds(),
+            'named' => (object) $words->named(),
         ];
+    }
+
+    /** @return array<string, array{button: string, press: string}> by function id */
+    private function buttons(Program $program): array
+    {
+        $uses = [];
+        foreach ($program->functions as $function) {
+            $use = $function instanceof SteppedFunction ? ButtonUse::of($function) : null;
+            if ($use !== null) {
+                $uses[$function->id()] = ['button' => $use->button, 'press' => $use->press->value];
+            }
+        }
+
+        return $uses;
     }
 
     /** @return list<array{from: string, to: string, how: string}> */

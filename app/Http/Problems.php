@@ -3,11 +3,11 @@
 namespace DuskSwitch\App\Http;
 
 use DuskSwitch\App\Database\Trouble;
+use DuskSwitch\App\Equipment\DefinitionChanged;
 use DuskSwitch\App\Hangar\BrokenProgram;
 use DuskSwitch\App\Hangar\Conflict;
 use DuskSwitch\App\Http\Middleware\Headers;
 use DuskSwitch\App\Program\NoVoice;
-use DuskSwitch\App\Stores\DefinitionChanged;
 use DuskSwitch\Core\Fault\Fault;
 use DuskSwitch\Core\Fault\Refused;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -109,7 +109,7 @@ final class Problems
 
         return self::say(
             422,
-            $count === 1 ? (string) $refused->faults[0] : "{$count} things in this document must be mended first.",
+            $count === 1 ? (string) $refused->faults[0] : "{$count} things in this document must be fixed first.",
             $refused->faults,
         );
     }

@@ -4,13 +4,14 @@ namespace DuskSwitch\App\Http;
 
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Format\ProgramEncoder;
+use DuskSwitch\Core\Link\LossEffect;
 use DuskSwitch\Core\Program\Differences;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\ProgramSummary;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Solve\EditEffect;
 use DuskSwitch\Core\Solve\PhaseReach;
+use DuskSwitch\Core\Solve\PulseChange;
 use Illuminate\Http\JsonResponse;
 
 /** A document as an edit would leave it, with what that changes. */
@@ -38,12 +39,24 @@ final readonly class Proposal
         return new JsonResponse([
             'document' => $document,
             'changes' => Differences::between(
-                ProgramSummary::of($before->program, $before->panel->transmitter),
-                ProgramSummary::of($circuit->program, $circuit->panel->transmitter),
+                $this->bench->summary($before),
+                $this->bench->summary($circuit),
             ),
             'notes' => [...$notes, ...array_values($new)],
             'places' => $places,
-            'pulses' => EditEffect::between($before, $circuit, $finding?->witness, $finding?->channels() ?? []),
+            'pulses' => $this->pulses($before, $circuit, $finding),
         ]);
+    }
+
+    /** @return list<PulseChange> by channel, those on signal loss last */
+    private function pulses(Circuit $before, Circuit $after, ?Finding $finding): array
+    {
+        $pulses = [
+            ...EditEffect::between($before, $after, $finding?->witness, $finding?->channels() ?? []),
+            ...LossEffect::between($before, $after),
+        ];
+        usort($pulses, fn (PulseChange $a, PulseChange $b): int => $a->channel <=> $b->channel);
+
+        return $pulses;
     }
 }

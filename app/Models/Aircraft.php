@@ -18,6 +18,7 @@ use Illuminate\Support\Str;
  * @property string $family
  * @property string $transmitter
  * @property int $head
+ * @property string|null $document of its program, where {@see self::withDocument()} asked for it
  * @property Carbon|null $saved_at when its program was saved, where {@see self::withSavedAt()} asked for it
  */
 final class Aircraft extends Model
@@ -59,6 +60,17 @@ final class Aircraft extends Model
             ->withCasts(['saved_at' => 'datetime'])
             ->orderBy('name')
             ->orderBy('id');
+    }
+
+    /** All aircraft, each with the document of its program: one query. */
+    public static function withDocument(): Builder
+    {
+        $document = Revision::select('document')
+            ->whereColumn('aircraft_id', 'aircraft.id')
+            ->whereColumn('number', 'aircraft.head')
+            ->limit(1);
+
+        return self::query()->addSelect(['document' => $document])->orderBy('id');
     }
 
     public function current(): Revision

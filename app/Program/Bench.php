@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\App\Program;
 
-use DuskSwitch\App\Stores\DefinitionKind;
-use DuskSwitch\App\Stores\Stores;
+use DuskSwitch\App\Equipment\DefinitionKind;
+use DuskSwitch\App\Equipment\Equipment;
 use DuskSwitch\Core\Airframe\DerivedMeanings;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Json;
@@ -12,9 +12,12 @@ use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Kit\Transmitters;
 use DuskSwitch\Core\Move\FormerNames;
+use DuskSwitch\Core\Program\ProgramSummary;
+use DuskSwitch\Core\Program\SummaryItem;
 use DuskSwitch\Core\Sheet\Sheet;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
+use DuskSwitch\Core\Telemetry\CatalogueNames;
 use stdClass;
 
 /** Where a document becomes a program with its transmitter, once, at the edge. */
@@ -23,7 +26,7 @@ final readonly class Bench
     public function __construct(
         private Transmitters $transmitters,
         private Catalogue $catalogue,
-        private Stores $stores,
+        private Equipment $equipment,
         private CircuitCache $cache,
     ) {}
 
@@ -48,8 +51,8 @@ final readonly class Bench
             ? $document->{$key}
             : '';
         $definitions = [
-            $this->stores->text(DefinitionKind::Transmitters, $named('transmitter')),
-            $this->stores->text(DefinitionKind::Controllers, $named('controller')),
+            $this->equipment->text(DefinitionKind::Transmitters, $named('transmitter')),
+            $this->equipment->text(DefinitionKind::Controllers, $named('controller')),
         ];
 
         return $this->cache->circuit($document, $definitions, fn (): Circuit => $this->compiled($document));
@@ -79,20 +82,35 @@ final readonly class Bench
         $circuit = $this->circuit($text);
         $own = $circuit->panel->transmitter;
 
-        return Sheet::elsewhere($circuit->program, $own, $transmitter === '' ? $own : $this->transmitter($transmitter));
+        return Sheet::elsewhere(
+            $circuit->program,
+            $own,
+            $transmitter === '' ? $own : $this->transmitter($transmitter),
+            $this->catalogue->receiver($circuit->program->receiver ?? ''),
+        );
     }
 
     /**
-     * A transmitter in Stores.
+     * A transmitter in Equipment.
      *
      * @throws Refused where there's no such one
      */
+    /** @return array<string, SummaryItem> what can be said of it, ready to be compared with another */
+    public function summary(Circuit $circuit): array
+    {
+        return ProgramSummary::of(
+            $circuit->program,
+            $circuit->panel->transmitter,
+            new CatalogueNames($circuit->program, $this->catalogue),
+        );
+    }
+
     public function transmitter(string $id): Transmitter
     {
         return $this->transmitters->find($id) ??
             throw Refused::because(
                 'transmitter',
-                "there is no transmitter \"{$id}\" in Stores; there is ".implode(', ', $this->transmitters->ids()),
+                "there is no transmitter \"{$id}\" in Equipment; there is ".implode(', ', $this->transmitters->ids()),
             );
     }
 }

@@ -9,7 +9,7 @@ use Throwable;
 /**
  * Compiled circuits from request to request, each a PHP file that the opcode cache holds: while a stick moves the same
  * document comes a hundred times. A file is put in place whole, so that workers can't meddle with each other; what
- * can't be read is made anew.
+ * can't be read is made again.
  */
 final readonly class CircuitCache
 {

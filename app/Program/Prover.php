@@ -11,7 +11,7 @@ final readonly class Prover
 {
     public function __construct(private Catalogue $catalogue) {}
 
-    /** What the proof looks at; kit that isn't in Stores is left out. */
+    /** What the proof looks at; kit that isn't in Equipment is left out. */
     public function context(Circuit $circuit): ProofContext
     {
         $program = $circuit->program;

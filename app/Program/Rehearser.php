@@ -2,8 +2,14 @@
 
 namespace DuskSwitch\App\Program;
 
-use DuskSwitch\App\Stores\DefinitionKind;
+use DuskSwitch\App\Equipment\DefinitionKind;
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Flight\EventKind;
+use DuskSwitch\Core\Flight\FlightEvent;
+use DuskSwitch\Core\Flight\HandheldRecord;
+use DuskSwitch\Core\Flight\PackCharge;
+use DuskSwitch\Core\Flight\Recording;
+use DuskSwitch\Core\Flight\Track;
 use DuskSwitch\Core\Format\FlightEncoder;
 use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Format\ProgramEncoder;
@@ -12,10 +18,9 @@ use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\InstalledSensor;
+use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
 use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\Gps;
-use DuskSwitch\Core\Rehearsal\Recording;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
 use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Rehearsal\Scenario;
@@ -33,6 +38,17 @@ final readonly class Rehearser
 {
     /** So many flights are kept, the newest. */
     private const KEPT = 12;
+
+    /** Of what a kept flight is made. */
+    private const KEPT_CLASSES = [
+        Recording::class,
+        Sample::class,
+        Track::class,
+        HandheldRecord::class,
+        FlightEvent::class,
+        EventKind::class,
+        PackCharge::class,
+    ];
 
     /** The day of every rehearsal, ddmmyy: the same flight gives the same bytes. */
     private const DAY = '010126';
@@ -88,14 +104,14 @@ final readonly class Rehearser
         return $this->catalogue->pack($id) ??
             throw Refused::because(
                 'pack',
-                "there is no pack \"{$id}\" in Stores; define it there, or leave it out for the kit's",
+                "there is no pack \"{$id}\" in Equipment; define it there, or leave it out for the kit's",
             );
     }
 
     /** The flight, flown or taken from those that are kept. */
     public function flight(Circuit $circuit, Scenario $scenario, RehearsalSettings $setting): Recording
     {
-        // What is said and worked out changes nothing of the flight.
+        // What is said and calculated changes nothing of the flight.
         $flown = $circuit->program->with(sense: $circuit->program->sense->with(values: [], calls: []));
         $key = hash(
             'xxh128',
@@ -105,12 +121,12 @@ final readonly class Rehearser
                 $scenario->legs,
                 $setting,
                 $this->fitted($flown),
-                Recording::EVERY,
+                Flight::EVERY,
             ]),
         );
         $file = "{$this->folder}/{$key}";
         $kept = is_file($file)
-            ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [Recording::class, Sample::class]])
+            ? @unserialize((string) file_get_contents($file), ['allowed_classes' => self::KEPT_CLASSES])
             : false;
         if ($kept instanceof Recording) {
             return $kept;
@@ -154,7 +170,7 @@ final readonly class Rehearser
         return implode('', array_map(fn (GpsFix $fix): string => Nmea::write($fix, self::DAY), $fixes));
     }
 
-    /** @return list<Sensor|Pack|null> what is aboard as it stands in Stores: there it may be edited */
+    /** @return list<Sensor|Pack|null> what is aboard as it stands in Equipment: there it may be edited */
     private function fitted(Program $program): array
     {
         return [

@@ -2,9 +2,9 @@
 
 namespace DuskSwitch\App\Program;
 
+use DuskSwitch\App\Equipment\DefinitionKind;
+use DuskSwitch\App\Equipment\Equipment;
 use DuskSwitch\App\Models\DefinitionRevision;
-use DuskSwitch\App\Stores\DefinitionKind;
-use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Kit\Transmitter;
@@ -16,7 +16,7 @@ use DuskSwitch\Core\Signal\Compiler;
 /** A program whose transmitter is gone, or isn't what it was: what can be done so that it runs again. */
 final readonly class Repair
 {
-    public function __construct(private Stores $stores) {}
+    public function __construct(private Equipment $equipment) {}
 
     /**
      * The revisions of the program's transmitter with which it runs, the newest first.
@@ -33,7 +33,7 @@ final readonly class Repair
 
         return array_values(
             array_filter(
-                $this->stores->revisions(DefinitionKind::Transmitters, $program->transmitter),
+                $this->equipment->revisions(DefinitionKind::Transmitters, $program->transmitter),
                 fn (DefinitionRevision $one): bool => $this->with($program, $one) !== null,
             ),
         );
@@ -49,7 +49,7 @@ final readonly class Repair
     public function moved(string $document, Transmitter $to, array $wanted = []): MovedProgram
     {
         $program = ProgramDecoder::decode($document);
-        foreach ($this->stores->revisions(DefinitionKind::Transmitters, $program->transmitter) as $one) {
+        foreach ($this->equipment->revisions(DefinitionKind::Transmitters, $program->transmitter) as $one) {
             $from = $this->with($program, $one);
             if ($from !== null) {
                 return TransmitterMove::to($program, $from, $to, $wanted);
@@ -58,7 +58,7 @@ final readonly class Repair
         throw Refused::because(
             'transmitter',
             "nothing is known of \"{$program->transmitter}\" as this program needs it. Import its definition into ".
-                'Stores, or go back to another revision',
+                'Equipment, or go back to another revision',
         );
     }
 

@@ -3,9 +3,13 @@
 namespace DuskSwitch\Core\Airframe;
 
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kit\Controller;
+use DuskSwitch\Core\Kit\Receiver;
 use DuskSwitch\Core\Kit\StickMode;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Program\Installation;
+use DuskSwitch\Core\Program\KitChoice;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
 
@@ -16,19 +20,58 @@ use DuskSwitch\Core\Program\Program;
 final readonly class FirstProgram
 {
     /**
-     * @throws Refused where the transmitter has too few channels
+     * @param  Receiver|null  $receiver  its link is chosen too, where the transmitter speaks it
+     * @param  array<string, float|bool|string>  $settings  of the family's recipe, where they aren't its defaults
+     *
+     * @throws Refused where the transmitter has too few channels, or a setting can't be
      */
-    public static function program(Family $family, string $name, Transmitter $transmitter): Program
-    {
+    public static function program(
+        Family $family,
+        string $name,
+        Transmitter $transmitter,
+        ?Receiver $receiver = null,
+        ?Controller $controller = null,
+        array $settings = [],
+        StickMode $stickMode = StickMode::Two,
+    ): Program {
         $base =
             $family === Family::Helicopter
                 ? new Phase('gentle', 'Gentle')
                 : ($family === Family::Sailplane
                     ? new Phase('cruise', 'Cruise')
                     : new Phase('main', 'Main'));
-        $empty = new Program($name, $family, StickMode::Two, $transmitter->id, null, null, '', [$base], [], [], [], []);
+        $link = $transmitter->links[$receiver->link ?? ''] ?? null;
+        $empty = new Program(
+            $name,
+            $family,
+            $stickMode,
+            $transmitter->id,
+            $receiver?->id,
+            $controller?->id,
+            '',
+            [$base],
+            [],
+            [],
+            [],
+            [],
+            aboard: new Installation(
+                $link === null || $receiver === null
+                    ? new KitChoice()
+                    : new KitChoice(
+                        $receiver->link,
+                        isset($link->subtypes[$receiver->subtype]) ? $receiver->subtype : null,
+                    ),
+            ),
+        );
         $recipe = Recipes::of($family);
 
-        return RecipeWriter::fit($recipe, RecipeSettings::of($recipe->settings(), []), $empty, $transmitter)->program;
+        $written = RecipeWriter::fit(
+            $recipe,
+            RecipeSettings::of($recipe->settings(), ExpectedOrder::in($recipe->settings(), $settings, $controller)),
+            $empty,
+            $transmitter,
+        )->program;
+
+        return KnownModes::in($written, $controller);
     }
 }

@@ -7,6 +7,7 @@ use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\ControlAssignment;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\PilotFunction;
+use DuskSwitch\Core\Program\Press;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Routing;
@@ -53,6 +54,9 @@ final class FreeControls
                 "{$this->transmitter->name} has not {$wish->value} left for {$function->name()}: nothing moves it ".
                     'until you give it a control',
             ];
+        }
+        if ($function instanceof SteppedFunction && $wish === PreferredControl::LongPress) {
+            return [$function->driven(ControlAssignment::presses($function, $control, Press::Long)), null];
         }
         if ($function instanceof SteppedFunction) {
             return [$function->driven(ControlAssignment::detents($function, $control)), null];

@@ -3,7 +3,6 @@
 namespace DuskSwitch\Core\Airframe;
 
 use DuskSwitch\Core\Airframe\Block\Feeds;
-use DuskSwitch\Core\Airframe\Block\Stick;
 use DuskSwitch\Core\Airframe\Block\Switched;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Condition\StepIs;
@@ -15,6 +14,7 @@ use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Meaning;
 use DuskSwitch\Core\Program\Override;
 use DuskSwitch\Core\Program\Phase;
+use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\Role;
@@ -121,22 +121,39 @@ final class HelicopterRecipe implements Recipe
 
     public function plan(RecipeSettings $settings, string $base): Plan
     {
-        $fade = $settings->number('fade');
-        $phases = [
+        $surfaces = [];
+        foreach (self::CHANNELS as $id => [$name, $role]) {
+            $surfaces[] = new Surface($name, $role, [Feeds::from($id, 1.0)]);
+        }
+        $plan = new Plan(
+            $this->functions($settings, $base),
+            ['hold' => PreferredControl::TwoPositions, 'style' => PreferredControl::ThreePositions],
+            $surfaces,
+            $this->phases($settings->number('fade')),
+            $this->curves($settings),
+            ownsShapes: true,
+        );
+
+        return $settings->flag('rescue') ? $plan->and($this->selfLevel()) : $plan;
+    }
+
+    /** @return list<Phase> those beside the base phase, which is Gentle */
+    private function phases(float $fade): array
+    {
+        return [
             new Phase('hold', 'Hold', new StepIs('hold', 'hold')),
             new Phase('sporty', 'Sporty', new StepIs('style', 'sporty'), $fade),
             new Phase('aerobatic', 'Aerobatic', new StepIs('style', 'aerobatic'), $fade),
         ];
+    }
+
+    /** @return list<PilotFunction> */
+    private function functions(RecipeSettings $settings, string $base): array
+    {
         $byPhase = [$base => 'gentle', 'hold' => 'hold', 'sporty' => 'sporty', 'aerobatic' => 'aerobatic'];
-        $cyclic = fn (Axis $axis): ProportionalFunction => new ProportionalFunction(
-            $axis->value,
-            ucfirst($axis->value),
-            new AxisDrive($axis),
-            0.0,
-            array_map(fn (string $id): Shape => new Shape(Range::both(1.0), $settings->number("expo-{$id}")), $byPhase),
-            null,
-            [],
-            Purpose::from($axis->value),
+        $expo = array_map(
+            fn (string $id): Shape => new Shape(Range::both(1.0), $settings->number("expo-{$id}")),
+            $byPhase,
         );
         $curved = fn (?string $curve): Shape => new Shape(Range::both(1.0), 0.0, $curve);
         $throttle = array_map(
@@ -144,64 +161,52 @@ final class HelicopterRecipe implements Recipe
             $byPhase,
         );
         $collective = array_map(fn (string $id): Shape => $curved($id === 'gentle' ? 'landing-floor' : null), $byPhase);
-        $functions = [
-            $cyclic(Axis::Roll),
-            $cyclic(Axis::Pitch),
-            $cyclic(Axis::Yaw),
-            new ProportionalFunction(
-                'throttle',
-                'Throttle',
-                new AxisDrive(Axis::Throttle),
-                0.0,
-                $throttle,
-                null,
-                [new Override(new StepIs('hold', 'hold'), -1.0)],
-                Purpose::Throttle,
-            ),
-            new ProportionalFunction(
-                'collective',
-                'Collective',
-                new AxisDrive(Axis::Throttle),
-                0.0,
-                $collective,
-                null,
-                [],
-                Purpose::Collective,
-            ),
+
+        return [
+            self::stick(Purpose::Roll, Axis::Roll, $expo),
+            self::stick(Purpose::Pitch, Axis::Pitch, $expo),
+            self::stick(Purpose::Yaw, Axis::Yaw, $expo),
+            self::stick(Purpose::Throttle, Axis::Throttle, $throttle, [new Override(new StepIs('hold', 'hold'), -1.0)]),
+            self::stick(Purpose::Collective, Axis::Throttle, $collective),
             Switched::cut('hold', 'Hold', 'Hold', 'Released'),
             Switched::modes('style', 'Style', Purpose::Style, ['Gentle' => -1.0, 'Sporty' => 0.0, 'Aerobatic' => 1.0]),
             $this->gain($settings->number('gain')),
         ];
-        $surfaces = [];
-        foreach (self::CHANNELS as $id => [$name, $role]) {
-            $surfaces[] = new Surface($name, $role, [Feeds::from($id, 1.0)]);
-        }
-        $plan = new Plan(
-            $functions,
-            ['hold' => PreferredControl::TwoPositions, 'style' => PreferredControl::ThreePositions],
-            $surfaces,
-            $phases,
-            $this->curves($settings),
-            ownsShapes: true,
-        );
+    }
 
-        return $settings->flag('rescue')
-            ? $plan->and(
-                new Plan(
-                    [
-                        Switched::with(
-                            'rescue',
-                            'Self-level',
-                            Purpose::SelfLevel,
-                            ['Off' => -1.0, 'On' => 1.0],
-                            ['On' => Meaning::mode('self-level')],
-                        ),
-                    ],
-                    ['rescue' => PreferredControl::TwoPositions],
-                    [new Surface('Self-level', Role::InputMode, [Feeds::from('rescue', 1.0)])],
+    /**
+     * @param  array<string, Shape>  $shapes  by phase
+     * @param  list<Override>  $overrides
+     */
+    private static function stick(Purpose $for, Axis $axis, array $shapes, array $overrides = []): ProportionalFunction
+    {
+        return new ProportionalFunction(
+            $for->value,
+            ucfirst($for->value),
+            new AxisDrive($axis),
+            0.0,
+            $shapes,
+            null,
+            $overrides,
+            $for,
+        );
+    }
+
+    private function selfLevel(): Plan
+    {
+        return new Plan(
+            [
+                Switched::with(
+                    'rescue',
+                    'Self-level',
+                    Purpose::SelfLevel,
+                    ['Off' => -1.0, 'On' => 1.0],
+                    ['On' => Meaning::mode('self-level')],
                 ),
-            )
-            : $plan;
+            ],
+            ['rescue' => PreferredControl::TwoPositions],
+            [new Surface('Self-level', Role::InputMode, [Feeds::from('rescue', 1.0)])],
+        );
     }
 
     private function gain(float $gain): SteppedFunction

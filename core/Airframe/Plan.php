@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Airframe;
 
+use DuskSwitch\Core\Kit\ArmedBy;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Curve;
 use DuskSwitch\Core\Program\Phase;
@@ -19,6 +20,7 @@ final readonly class Plan
      * @param  array<string, Curve>  $curves
      * @param  array<string, Condition>  $conditions
      * @param  bool  $ownsShapes  true where rates, expo and curves are the recipe's to set, too
+     * @param  ArmedBy|null  $armedBy  how the controller is armed, where no channel does it
      */
     public function __construct(
         public array $functions = [],
@@ -29,6 +31,7 @@ final readonly class Plan
         public array $conditions = [],
         public ?Ring $ring = null,
         public bool $ownsShapes = false,
+        public ?ArmedBy $armedBy = null,
     ) {}
 
     /** This plan and others, one after another. */
@@ -45,6 +48,7 @@ final readonly class Plan
                 [...$sum->conditions, ...$one->conditions],
                 $one->ring ?? $sum->ring,
                 $sum->ownsShapes || $one->ownsShapes,
+                $one->armedBy ?? $sum->armedBy,
             );
         }
 

@@ -11,6 +11,7 @@ enum PreferredControl: string
     case TwoPositions = 'a two-position switch';
     case ThreePositions = 'a three-position switch';
     case Button = 'a button';
+    case LongPress = 'a button to press long';
     case Lever = 'a slider or a dial';
 
     /** How well a control answers the wish: 0 is best, null not at all. */
@@ -24,6 +25,7 @@ enum PreferredControl: string
                 ControlKind::Switch => count($control->detents) - 1,
                 default => null,
             },
+            self::LongPress => $control->kind === ControlKind::Button ? 0 : null,
             self::Lever => match ($control->kind) {
                 ControlKind::Slider => 0,
                 ControlKind::Dial => 1,

@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Airframe;
 
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Units\Figure;
 
 /** What was chosen in a recipe, every setting with a value that it can have. */
 final readonly class RecipeSettings
@@ -56,7 +57,7 @@ final readonly class RecipeSettings
             return null;
         }
         $shown = fn (float $end): string => $setting->kind === 'percent'
-            ? round($end * 100, 1).' %'
+            ? Figure::percent($end, 1)
             : "{$end} {$setting->unit}";
 
         return "must be from {$shown($setting->least)} to {$shown($setting->most)}".

@@ -3,9 +3,13 @@
 namespace DuskSwitch\Core\Airframe;
 
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kit\Arming;
+use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\AppliedRecipe;
 use DuskSwitch\Core\Program\Curve;
+use DuskSwitch\Core\Program\Installation;
+use DuskSwitch\Core\Program\OutputEdit;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
 
@@ -32,6 +36,7 @@ final class RecipeWriter
         $own = OwnFunctions::of($program, $plan, ...$old === null ? [] : [$old]);
         $plan = $own->in($plan);
         $old = $old === null ? null : $own->in($old);
+        $program = OutputEdit::move($program, WrittenOutputs::reordered($program, $plan, $old));
         $functions = (new WrittenFunctions(
             $program,
             $plan,
@@ -53,9 +58,34 @@ final class RecipeWriter
             conditions: [...$plan->conditions, ...$program->conditions],
             recipe: $adds ? null : new AppliedRecipe($recipe->id(), $settings->values),
             ring: $plan->ring,
+            aboard: self::armed($program->aboard, $plan, $old),
         );
 
         return new WrittenProgram($fitted, [...$notes, ...FullThrow::notes($plan)]);
+    }
+
+    /** How the controller is armed, where the recipe knows; what it said before goes with it. */
+    private static function armed(Installation $aboard, Plan $plan, ?Plan $old): Installation
+    {
+        $is = $aboard->controller;
+        $arming = match (true) {
+            $plan->armedBy !== null => new Arming($plan->armedBy),
+            $old?->armedBy !== null && $is->arming?->by === $old->armedBy => null,
+            default => $is->arming,
+        };
+
+        return $aboard->with(
+            controller: new ControllerSetup(
+                $is->modes,
+                $is->none,
+                $is->priority,
+                $arming,
+                $is->low,
+                $is->order,
+                $is->expects,
+                $is->onLoss,
+            ),
+        );
     }
 
     /** @return non-empty-list<Phase> those that are there, without what only the recipe before wanted, then new ones */

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Airframe;
 
+use DuskSwitch\Core\Units\Figure;
+
 /** What to look out for in the table of styles. */
 final class StyleCheck
 {
@@ -60,6 +62,6 @@ final class StyleCheck
 
     private static function level(float $share): string
     {
-        return round($share * 100, 1).' %';
+        return Figure::percent($share, 1);
     }
 }

@@ -93,7 +93,7 @@ final class StyleEdit
         if ($curve === null || $styles->flat($curve) === null) {
             throw Refused::because(
                 'thing',
-                "{$row->name}'s throttle curve isn't flat; change its points in Shapes, or make it flat there first",
+                "{$row->name}'s throttle curve isn't flat; change its points in Rates and curves, or make it flat there first",
             );
         }
         $points = array_map(

@@ -13,6 +13,7 @@ use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Override;
 use DuskSwitch\Core\Program\Phase;
+use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\Ring;
@@ -116,29 +117,52 @@ final class SwashRecipe implements Recipe
                     ' %, and they go no further than 150 %; lower the cyclic throw, the collective throw or the ring',
             );
         }
+
+        return new Plan(
+            $this->functions($settings, $base),
+            ['hold' => PreferredControl::TwoPositions, 'style' => PreferredControl::TwoPositions],
+            [
+                ...$this->plate($settings),
+                new Surface('Throttle', Role::Motor, [Feeds::from('throttle', 1.0)]),
+                new Surface('Yaw', Role::TailRotor, [Feeds::from('yaw', 1.0)]),
+                new Surface('Tail gyro gain', Role::GyroGain, [Feeds::from('gain', 1.0)]),
+            ],
+            [
+                new Phase('hold', 'Hold', new StepIs('hold', 'hold')),
+                new Phase('sporty', 'Sporty', new StepIs('style', 'sporty'), $settings->number('fade')),
+            ],
+            $this->curves($settings),
+            [],
+            new Ring(['roll', 'pitch'], $settings->number('ring')),
+        );
+    }
+
+    /** @return list<Surface> the servos of the swash plate */
+    private function plate(RecipeSettings $settings): array
+    {
+        $cyclic = $settings->number('cyclic');
         $surfaces = [];
         foreach (self::PLATES[$settings->choice('swash')] as $name => $degrees) {
             $surfaces[] = new Surface(
                 "{$name} swash servo",
                 Role::from('swash-'.strtolower(str_replace(' ', '-', $name))),
                 Feeds::some([
-                    Feeds::from('collective', $collective),
+                    Feeds::from('collective', $settings->number('collective')),
                     Feeds::from('pitch', round(-$cyclic * cos(deg2rad($degrees)), 12)),
                     Feeds::from('roll', round($cyclic * sin(deg2rad($degrees)), 12)),
                 ]),
             );
         }
-        foreach (
-            [
-                'throttle' => ['Throttle', Role::Motor],
-                'yaw' => ['Yaw', Role::TailRotor],
-                'gain' => ['Tail gyro gain', Role::GyroGain],
-            ] as $id => [$name, $role]
-        ) {
-            $surfaces[] = new Surface($name, $role, [Feeds::from($id, 1.0)]);
-        }
+
+        return $surfaces;
+    }
+
+    /** @return list<PilotFunction> */
+    private function functions(RecipeSettings $settings, string $base): array
+    {
         $shape = fn (string $curve): Shape => new Shape(Range::both(1.0), 0.0, $curve);
-        $functions = [
+
+        return [
             Stick::of(Axis::Roll, $base),
             Stick::of(Axis::Pitch, $base),
             Stick::of(Axis::Yaw, $base),
@@ -166,20 +190,6 @@ final class SwashRecipe implements Recipe
             Switched::with('style', 'Style', Purpose::Style, ['Normal' => -1.0, 'Sporty' => 1.0]),
             Switched::with('gain', 'Tail gyro gain', Purpose::GyroGain, ['Set' => $settings->number('gain')]),
         ];
-        $phases = [
-            new Phase('hold', 'Hold', new StepIs('hold', 'hold')),
-            new Phase('sporty', 'Sporty', new StepIs('style', 'sporty'), $settings->number('fade')),
-        ];
-
-        return new Plan(
-            $functions,
-            ['hold' => PreferredControl::TwoPositions, 'style' => PreferredControl::TwoPositions],
-            $surfaces,
-            $phases,
-            $this->curves($settings),
-            [],
-            new Ring(['roll', 'pitch'], $settings->number('ring')),
-        );
     }
 
     /** @return array<string, Curve> */

@@ -37,14 +37,14 @@ final class TrainingStep
             throw Refused::because(
                 'rung',
                 $ladder === null
-                    ? "{$program->name} has no ladder yet; plan its steps first"
-                    : 'the ladder has '.count($ladder->rungs).' steps, counted from 0',
+                    ? "{$program->name} has no training plan yet; plan its steps first"
+                    : 'the plan has '.count($ladder->rungs).' steps, counted from 0',
             );
         }
         if (! in_array($ladder->phase, array_column($program->phases, 'id'), true)) {
             throw Refused::because(
                 'ladder.phase',
-                "there is no phase \"{$ladder->phase}\" any more; choose another for the ladder",
+                "there is no phase \"{$ladder->phase}\" any more; choose another for the plan",
             );
         }
         $functions = array_map(
@@ -85,8 +85,8 @@ final class TrainingStep
         if (! ($style->drive instanceof DetentDrive)) {
             throw Refused::because(
                 'ladder.style',
-                "{$style->name} is on no switch, so the ladder can't choose its step at rest; put it on one, or take ".
-                    'the style out of the ladder',
+                "{$style->name} is on no switch, so the plan can't choose its step at rest; put it on one, or take ".
+                    'the style out of the plan',
             );
         }
         $map = $style->drive->map;

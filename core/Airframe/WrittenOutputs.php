@@ -6,6 +6,7 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\OutputEdit;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Role;
@@ -15,9 +16,6 @@ use DuskSwitch\Core\Units\Range;
 /** The outputs of a program with the surfaces that a recipe wants among them. */
 final readonly class WrittenOutputs
 {
-    /** 1000 to 2000 µs whatever the transmitter's span: what controllers and servos expect (common practice). */
-    private const HALF_SPAN = 500;
-
     /** @var list<Output> by channel */
     public array $outputs;
 
@@ -47,7 +45,7 @@ final readonly class WrittenOutputs
                 $channel,
                 $is === null || in_array($is->name, $written, true) ? $surface->name : $is->name,
                 $surface->feeds,
-                $is->travel ?? Range::both(min(1.5, self::HALF_SPAN / $transmitter->scale->span)),
+                $is->travel ?? OutputEdit::fullTravel($transmitter->scale),
                 $is->reverse ?? false,
                 $is->subtrim ?? 0.0,
                 $is->limit ?? new Range(-1.5, 1.5),
@@ -56,6 +54,57 @@ final readonly class WrittenOutputs
         }
         ksort($kept);
         $this->outputs = array_values($kept);
+    }
+
+    /**
+     * Where outputs go when a recipe asks for another order of channels than it did before: they change places among
+     * themselves. What the pilot put elsewhere by hand stays as long as the order stays.
+     *
+     * @return array<int, int> channel to channel
+     */
+    public static function reordered(Program $program, Plan $plan, ?Plan $old): array
+    {
+        if ($old === null) {
+            return [];
+        }
+        $moved = self::elsewhere(self::roles($plan), self::roles($old));
+        $stays = array_filter(
+            self::met($plan->surfaces, $program->outputs),
+            fn (Output $one): bool => in_array($one->role, $moved, true),
+        );
+        ksort($stays);
+        $channels = array_column($stays, 'channel');
+        $to = $channels;
+        sort($to);
+
+        return array_combine($channels, $to);
+    }
+
+    /** @return list<Role> */
+    private static function roles(Plan $plan): array
+    {
+        return array_map(fn (Surface $one): Role => $one->role, $plan->surfaces);
+    }
+
+    /**
+     * The roles of both orders that stand elsewhere in one than in the other.
+     *
+     * @param  list<Role>  $now
+     * @param  list<Role>  $before
+     * @return list<Role>
+     */
+    private static function elsewhere(array $now, array $before): array
+    {
+        $common = array_values(array_filter($now, fn (Role $one): bool => in_array($one, $before, true)));
+        $was = array_values(array_filter($before, fn (Role $one): bool => in_array($one, $now, true)));
+
+        return array_values(
+            array_filter(
+                $common,
+                fn (int $place): bool => $common[$place] !== ($was[$place] ?? null),
+                ARRAY_FILTER_USE_KEY,
+            ),
+        );
     }
 
     /**

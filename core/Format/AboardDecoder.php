@@ -8,6 +8,8 @@ use DuskSwitch\Core\Program\Failsafe;
 use DuskSwitch\Core\Program\Installation;
 use DuskSwitch\Core\Program\KitChoice;
 use DuskSwitch\Core\Program\Reading;
+use DuskSwitch\Core\Program\SurfaceThrow;
+use DuskSwitch\Core\Program\ThrowUnit;
 use DuskSwitch\Core\Units\Ruler;
 
 /** Reads what flies with a program. */
@@ -16,7 +18,7 @@ final class AboardDecoder
     /** What stands at a node. */
     public static function read(JsonCursor $node): Installation
     {
-        $node->keys([], ['kit', 'controller', 'failsafe', 'startCheck', 'accepted', 'readings']);
+        $node->keys([], ['kit', 'controller', 'failsafe', 'startCheck', 'accepted', 'readings', 'throws']);
         $controller = $node->at('controller');
 
         return self::with($node, $controller === null ? new ControllerSetup() : SetupDecoder::read($controller));
@@ -30,8 +32,8 @@ final class AboardDecoder
         foreach ($node->at('accepted')?->items(64) ?? [] as $item) {
             $item->keys(['finding', 'reason']);
             $accepted[] = new AcceptedFinding(
-                $item->at('finding')?->text(120) ?? '',
-                $item->at('reason')?->text(400) ?? '',
+                $item->need('finding')->text(120),
+                $item->need('reason')->text(400),
             );
         }
 
@@ -42,6 +44,7 @@ final class AboardDecoder
             array_map(fn (JsonCursor $item): string => $item->id(), $node->at('startCheck')?->items(40) ?? []),
             $accepted,
             self::readings($node->at('readings')),
+            self::throws($node->at('throws')),
         );
     }
 
@@ -52,7 +55,7 @@ final class AboardDecoder
         $channels = new UniqueIds('a reading of channel');
         foreach ($node?->items(32) ?? [] as $item) {
             $item->keys(['channel', 'sent', 'read']);
-            $channel = $item->at('channel')?->whole(1, 32) ?? 1;
+            $channel = $item->need('channel')->whole(1, 32);
             $channels->check($item, 'channel', $channel);
             [$sent, $read] = [self::three($item->at('sent')), self::three($item->at('read'))];
             if (! ($sent[0] < $sent[1] && $sent[1] < $sent[2])) {
@@ -64,17 +67,48 @@ final class AboardDecoder
         return $readings;
     }
 
-    /** @return array{float, float, float} */
-    private static function three(?JsonCursor $node): array
+    /** @return array<int, SurfaceThrow> by channel */
+    private static function throws(?JsonCursor $node): array
     {
-        $items = array_map(fn (JsonCursor $one): float => $one->number(500, 2500), $node?->items(3, 3) ?? []);
+        $throws = [];
+        $channels = new UniqueIds('a throw of channel');
+        foreach ($node?->items(32) ?? [] as $item) {
+            $item->keys(['channel', 'unit', 'sent', 'moved'], ['chord']);
+            $channel = $item->need('channel')->whole(1, 32);
+            $channels->check($item, 'channel', $channel);
+            $unit = $item->need('unit')->choice(ThrowUnit::class);
+            $most = $unit->most();
+            [$sent, $moved] = [self::three($item->at('sent')), self::three($item->at('moved'), -$most, $most)];
+            if (! ($sent[0] < $sent[1] && $sent[1] < $sent[2])) {
+                $item->at('sent')?->fault('must rise: low end, centre, high end');
+            }
+            if (($moved[1] <=> $moved[0]) === 0 || ($moved[1] <=> $moved[0]) !== ($moved[2] <=> $moved[1])) {
+                $item->at('moved')?->fault('must go one way from the low end to the high end, past the centre');
+            }
+            $chord = $item->at('chord')?->number(1, 1000);
+            $throws[$channel] = new SurfaceThrow($channel, $unit, $sent, $moved, $chord);
+        }
+
+        return $throws;
+    }
+
+    /** @return array{float, float, float} */
+    private static function three(?JsonCursor $node, float $least = 500, float $most = 2500): array
+    {
+        $items = array_map(fn (JsonCursor $one): float => $one->number($least, $most), $node?->items(3, 3) ?? []);
 
         return [$items[0] ?? 1000.0, $items[1] ?? 1500.0, $items[2] ?? 2000.0];
     }
 
     private static function kit(JsonCursor $node): KitChoice
     {
-        $node->keys([], ['link', 'subtype', 'wire', 'input', 'power', 'pack', 'speedController', 'ports']);
+        $node->keys(
+            [],
+            [
+                'link', 'subtype', 'wire', 'input', 'power', 'pack', 'speedController', 'ports', 'parts', 'memory',
+                'match',
+            ],
+        );
         $oneOf = function (?JsonCursor $at, string ...$words): ?string {
             $word = $at?->text();
             if ($at !== null && ! in_array($word, $words, true)) {
@@ -86,7 +120,7 @@ final class AboardDecoder
         $ports = [];
         foreach ($node->at('ports')?->items(16) ?? [] as $item) {
             $item->keys(['port', 'owner']);
-            $ports[$item->at('port')?->text(20) ?? ''] = $item->at('owner')?->text(40) ?? '';
+            $ports[$item->need('port')->text(20)] = $item->need('owner')->text(40);
         }
 
         return new KitChoice(
@@ -98,6 +132,9 @@ final class AboardDecoder
             $node->at('pack')?->id(),
             $node->at('speedController')?->id(),
             $ports,
+            PartsDecoder::read($node->at('parts')),
+            $node->at('memory')?->text(20),
+            $node->at('match')?->whole(0, 255),
         );
     }
 
@@ -108,7 +145,7 @@ final class AboardDecoder
         $channels = new UniqueIds('a failsafe for channel');
         foreach ($node?->items(32) ?? [] as $item) {
             $item->keys(['channel', 'does']);
-            $channel = $item->at('channel')?->whole(1, 32) ?? 1;
+            $channel = $item->need('channel')->whole(1, 32);
             $channels->check($item, 'channel', $channel);
             $does = $item->at('does');
             if ($does?->isNumber() === true) {

@@ -6,6 +6,7 @@ use DuskSwitch\Core\Program\AcceptedFinding;
 use DuskSwitch\Core\Program\Failsafe;
 use DuskSwitch\Core\Program\Installation;
 use DuskSwitch\Core\Program\Reading;
+use DuskSwitch\Core\Program\SurfaceThrow;
 
 /** Writes what flies with a program. */
 final class AboardEncoder
@@ -27,6 +28,9 @@ final class AboardEncoder
                     array_keys($aboard->kit->ports),
                     array_values($aboard->kit->ports),
                 ),
+                'parts' => PartsDecoder::write($aboard->kit->parts),
+                'memory' => $aboard->kit->memory,
+                'match' => $aboard->kit->match,
             ],
             fn (mixed $value): bool => $value !== null && $value !== [],
         );
@@ -50,6 +54,16 @@ final class AboardEncoder
             'readings' => array_map(
                 fn (Reading $one): array => ['channel' => $one->channel, 'sent' => $one->sent, 'read' => $one->read],
                 array_values($aboard->readings),
+            ),
+            'throws' => array_map(
+                fn (SurfaceThrow $one): array => [
+                    'channel' => $one->channel,
+                    'unit' => $one->unit->value,
+                    'sent' => $one->sent,
+                    'moved' => $one->moved,
+                    ...$one->chord === null ? [] : ['chord' => $one->chord],
+                ],
+                array_values($aboard->throws),
             ),
         ]);
     }

@@ -5,13 +5,16 @@ namespace DuskSwitch\Core\Format;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Mode;
 use DuskSwitch\Core\Program\Meaning;
+use DuskSwitch\Core\Program\PartKind;
+use DuskSwitch\Core\Program\PartPower;
+use DuskSwitch\Core\Program\Press;
 use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\Role;
 
-/** What a function can be for, what a step can mean and what an output can move, as a pilot chooses them. */
+/** What a function can be for, what a step can mean, what an output can move, how a button works: to choose from. */
 final class ChoicesEncoder
 {
-    /** @return array<string, list<array{id: string, name: string, group?: string}>> */
+    /** @return array<string, array<string, float>|list<array{id: string, name: string, group?: string}>> */
     public static function encode(?Controller $controller): array
     {
         return [
@@ -27,6 +30,20 @@ final class ChoicesEncoder
                 ],
                 Role::cases(),
             ),
+            'presses' => array_map(
+                fn (Press $one): array => ['id' => $one->value, 'name' => $one->title()],
+                Press::cases(),
+            ),
+            'partKinds' => array_map(
+                fn (PartKind $one): array => ['id' => $one->value, 'name' => $one->title()],
+                PartKind::cases(),
+            ),
+            'powerSources' => array_map(
+                fn (string $id, string $name): array => ['id' => $id, 'name' => $name],
+                array_keys(PartPower::SOURCES),
+                PartPower::SOURCES,
+            ),
+            'pressTimes' => ['within' => Press::WITHIN, 'long' => Press::LONG],
             'meanings' => [
                 ...array_map(
                     fn (string $word): array => ['id' => $word, 'name' => ucfirst(Meaning::word($word)->says())],

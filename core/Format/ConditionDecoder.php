@@ -136,7 +136,7 @@ final class ConditionDecoder
     {
         $node->keys(['held', 'seconds']);
 
-        return new Held(self::decode($of, $depth), $node->at('seconds')?->number(0, 60) ?? 0.0);
+        return new Held(self::decode($of, $depth), $node->need('seconds')->number(0, 60));
     }
 
     private static function latch(JsonCursor $node, JsonCursor $inside, int $depth): Condition
@@ -156,8 +156,8 @@ final class ConditionDecoder
 
         return new Taps(
             self::decode($of, $depth),
-            $node->at('count')?->whole(1, 2) ?? 1,
-            $node->at('within')?->number(0.1, 2) ?? 0.4,
+            $node->need('count')->whole(1, 2),
+            $node->need('within')->number(0.1, 2),
         );
     }
 

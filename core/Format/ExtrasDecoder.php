@@ -16,7 +16,7 @@ final class ExtrasDecoder
         $node->keys(['id'], ['settings']);
         $settings = $node->at('settings');
 
-        return new AppliedRecipe($node->at('id')?->id() ?? '', $settings === null ? [] : self::settings($settings));
+        return new AppliedRecipe($node->need('id')->id(), $settings === null ? [] : self::settings($settings));
     }
 
     /** @return array<string, float|bool|string> what was chosen in a recipe, as it stands at a node */
@@ -36,8 +36,8 @@ final class ExtrasDecoder
     public static function ring(JsonCursor $node): ?Ring
     {
         $node->keys(['of', 'limit']);
-        $of = array_map(fn (JsonCursor $item): string => $item->id(), $node->at('of')?->items(2, 2) ?? []);
-        $limit = $node->at('limit')?->number(0.05, 1.5) ?? 1.0;
+        $of = array_map(fn (JsonCursor $item): string => $item->id(), $node->need('of')->items(2, 2));
+        $limit = $node->need('limit')->number(0.05, 1.5);
         if (count($of) !== 2) {
             return null;
         }
@@ -53,14 +53,14 @@ final class ExtrasDecoder
     {
         $node->keys(['rungs', 'phase'], ['style', 'at']);
         $rungs = [];
-        foreach ($node->at('rungs')?->items(12, 1) ?? [] as $item) {
+        foreach ($node->need('rungs')->items(12, 1) as $item) {
             $rungs[] = self::rung($item);
         }
         $at = $node->at('at')?->whole(0, max(0, count($rungs) - 1));
         if ($rungs === []) {
             return null;
         }
-        $ladder = new TrainingPlan($rungs, $node->at('phase')?->id() ?? '', $node->at('style')?->id(), $at);
+        $ladder = new TrainingPlan($rungs, $node->need('phase')->id(), $node->at('style')?->id(), $at);
         $ladder->check($node->path, $node->faults);
 
         return $ladder;
@@ -76,9 +76,9 @@ final class ExtrasDecoder
         }
 
         return new TrainingStage(
-            $node->at('name')?->text() ?? '',
-            $node->at('expo')?->number(0, 1) ?? 0.0,
-            $node->at('rate')?->number(0.05, 1.5) ?? 1.0,
+            $node->need('name')->text(),
+            $node->need('expo')->number(0, 1),
+            $node->need('rate')->number(0.05, 1.5),
             $node->at('style')?->id(),
             $date,
             $node->at('note')?->text(400, true) ?? '',

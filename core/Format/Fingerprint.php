@@ -2,8 +2,10 @@
 
 namespace DuskSwitch\Core\Format;
 
-use DuskSwitch\Core\Link\BenchStep;
+use DuskSwitch\Core\Bench\BenchStep;
+use DuskSwitch\Core\Bench\TestedPart;
 use DuskSwitch\Core\Link\InstalledKit;
+use DuskSwitch\Core\Program\Failsafe;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
@@ -15,6 +17,8 @@ use DuskSwitch\Core\Program\Purpose;
  */
 final readonly class Fingerprint
 {
+    private const ENDS = ['channel', 'role', 'travel', 'subtrim', 'limit', 'reverse'];
+
     private Program $program;
 
     public function __construct(private InstalledKit $kit)
@@ -25,36 +29,49 @@ final readonly class Fingerprint
     /** Of a step at the bench. */
     public function step(BenchStep $step): string
     {
+        $parts = array_map($this->part(...), $step->tested());
+
+        return self::of([$step->id(), $this->kit->transmitter->id, count($parts) === 1 ? $parts[0] : $parts]);
+    }
+
+    private function part(TestedPart $part): mixed
+    {
+        return match ($part) {
+            TestedPart::Controller => $this->program->controller,
+            TestedPart::Receiver => $this->program->receiver,
+            TestedPart::SpeedController => $this->kit->choice->speedController,
+            TestedPart::Link => [$this->kit->choice->link, $this->kit->choice->subtype],
+            TestedPart::StickMode => $this->program->stickMode->value,
+            TestedPart::Order => $this->order(),
+            TestedPart::Ways => $this->outputs('channel', 'role', 'feeds', 'reverse'),
+            TestedPart::Drives => $this->functions('id', 'purpose', 'drive'),
+            TestedPart::Ends => $this->outputs(...self::ENDS),
+            TestedPart::DeadBands => $this->functions('id', 'deadband', 'drive'),
+            TestedPart::Motors => array_map(
+                fn (Output $one): array => [$one->channel, $one->role?->value],
+                $this->program->motors(),
+            ),
+            TestedPart::MotorEnds => self::only($this->program->motors(), self::ENDS),
+            TestedPart::Arming => $this->arming(),
+            TestedPart::ArmingFunctions => array_map(
+                self::function(...),
+                $this->program->whose(Purpose::Arm, Purpose::MotorCut, Purpose::Throttle),
+            ),
+            TestedPart::Pulses => $this->outputs('channel', 'role', 'feeds', 'travel', 'subtrim', 'limit', 'reverse'),
+            TestedPart::SignalLoss => $this->signalLoss(),
+            TestedPart::Roles => $this->outputs('channel', 'role'),
+        };
+    }
+
+    /** Of what is aboard, by its ids: whatever is set aside is so for this equipment. */
+    public function equipment(): string
+    {
         return self::of([
-            $step->value,
+            'equipment',
+            $this->program->family->value,
             $this->kit->transmitter->id,
-            match ($step) {
-                BenchStep::Order => [$this->order(), $this->ways(), $this->drives()],
-                BenchStep::Ends => [
-                    $this->program->controller,
-                    $this->outputs('channel', 'role', 'travel', 'subtrim', 'limit', 'reverse'),
-                ],
-                BenchStep::Jitter => [
-                    $this->program->controller,
-                    $this->program->receiver,
-                    $this->functions('id', 'deadband', 'drive'),
-                ],
-                BenchStep::Board => $this->program->controller,
-                BenchStep::Surfaces => [$this->ways(), $this->drives()],
-                BenchStep::Motors => [
-                    $this->program->controller,
-                    $this->kit->choice->speedController,
-                    array_map(fn (Output $one): array => [$one->channel, $one->role?->value], $this->program->motors()),
-                ],
-                BenchStep::Arming => [
-                    $this->arming(),
-                    array_map(
-                        self::function(...),
-                        $this->program->whose(Purpose::Arm, Purpose::MotorCut, Purpose::Throttle),
-                    ),
-                    $this->outputs('channel', 'role', 'feeds', 'travel', 'subtrim', 'limit', 'reverse'),
-                ],
-            },
+            $this->program->receiver,
+            $this->program->controller,
         ]);
     }
 
@@ -71,6 +88,8 @@ final readonly class Fingerprint
             $this->kit->receiver?->generation,
             $this->kit->choice->link,
             $this->kit->choice->subtype,
+            // Where the receiver answers to one program alone, its number was learned with the bind.
+            ...array_filter([$this->kit->choice->match], is_int(...)),
         ]);
     }
 
@@ -92,23 +111,21 @@ final readonly class Fingerprint
     }
 
     /** @return list<mixed> */
-    private function ways(): array
-    {
-        return $this->outputs('channel', 'role', 'feeds', 'reverse');
-    }
-
-    /** @return list<mixed> */
-    private function drives(): array
-    {
-        return $this->functions('id', 'purpose', 'drive');
-    }
-
-    /** @return list<mixed> */
     private function order(): array
     {
         $setup = $this->kit->controller?->setUp($this->program->aboard->controller);
 
         return [$this->program->controller, $setup === null ? null : SetupEncoder::encode($setup)['order'] ?? null];
+    }
+
+    /** @return list<mixed> */
+    private function signalLoss(): array
+    {
+        $setup = $this->kit->controller?->setUp($this->program->aboard->controller);
+        $failsafe = array_map(fn (Failsafe $one): string => $one->says(), $this->program->aboard->failsafe);
+        ksort($failsafe);
+
+        return [$failsafe, $setup === null ? null : SetupEncoder::encode($setup)['onLoss'] ?? null];
     }
 
     /** @return list<mixed> */
@@ -123,7 +140,16 @@ final readonly class Fingerprint
     /** @return list<array<string, mixed>> those keys of every output, by channel */
     private function outputs(string ...$keys): array
     {
-        $outputs = $this->program->outputs;
+        return self::only($this->program->outputs, array_values($keys));
+    }
+
+    /**
+     * @param  list<Output>  $outputs
+     * @param  list<string>  $keys
+     * @return list<array<string, mixed>> by channel
+     */
+    private static function only(array $outputs, array $keys): array
+    {
         usort($outputs, fn (Output $a, Output $b): int => $a->channel <=> $b->channel);
 
         return array_map(
@@ -147,7 +173,10 @@ final readonly class Fingerprint
     /** @return array<string, mixed> */
     private static function function(PilotFunction $one): array
     {
-        return array_diff_key(FunctionEncoder::encode($one), ['name' => true]);
+        $encoded = FunctionEncoder::encode($one);
+        unset($encoded['name']);
+
+        return $encoded;
     }
 
     /** @param  list<mixed>  $what */

@@ -2,9 +2,13 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Flight\FlightEvent;
+use DuskSwitch\Core\Flight\Recording;
+use DuskSwitch\Core\Flight\Track;
+use DuskSwitch\Core\Flight\TrackColumn;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Rehearsal\Recording;
+use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Telemetry\Sample;
@@ -12,6 +16,19 @@ use DuskSwitch\Core\Telemetry\Sample;
 /** Writes the flight of a rehearsal as columns by time: it stays the same whatever is said of it. */
 final class FlightEncoder
 {
+    private const COLUMNS = [
+        TrackColumn::East,
+        TrackColumn::North,
+        TrackColumn::Height,
+        TrackColumn::Speed,
+        TrackColumn::Airspeed,
+        TrackColumn::Climb,
+        TrackColumn::Heading,
+        TrackColumn::Cell,
+        TrackColumn::Current,
+        TrackColumn::Used,
+    ];
+
     /** @return array<string, mixed> */
     public static function columns(
         Recording $flight,
@@ -20,43 +37,76 @@ final class FlightEncoder
         Scenario $scenario,
         RehearsalSettings $setting,
     ): array {
-        $column = fn (string $key): array => array_column($flight->truth, $key);
-
         return [
             'format' => 'dusk-switch/rehearsal',
             'version' => 1,
             'script' => ['id' => $scenario->id, 'name' => $scenario->name],
             'seed' => $setting->seed,
             'wind' => ['speed' => $setting->wind, 'from' => $setting->from],
-            'every' => Recording::EVERY,
-            'seconds' => round($flight->seconds(), 1),
-            'capacity' => $flight->capacity,
+            'every' => Flight::EVERY,
             'charge' => $setting->charge,
             'milliwatts' => $setting->milliwatts,
-            'truth' => array_map($column, [
-                'east' => 'east',
-                'north' => 'north',
-                'height' => 'height',
-                'speed' => 'speed',
-                'airspeed' => 'airspeed',
-                'climb' => 'climb',
-                'heading' => 'heading',
-                'cell' => 'cell',
-                'amperes' => 'amperes',
-                'used' => 'used',
-            ]),
-            'lost' => self::spans(array_map(fn (array $row): bool => ! $row['linked'], $flight->truth)),
-            'sticks' => [
-                'roll' => array_column($flight->sticks, 0),
-                'pitch' => array_column($flight->sticks, 1),
-                'throttle' => array_column($flight->sticks, 2),
-                'yaw' => array_column($flight->sticks, 3),
-            ],
+            ...self::recording($flight, $program, $transmitter),
+        ];
+    }
+
+    /**
+     * The part that a rehearsed flight and a recorded one have alike; what nothing tells of is null.
+     *
+     * @return array<string, mixed>
+     */
+    public static function recording(Recording $flight, Program $program, Transmitter $transmitter): array
+    {
+        return [
+            'seconds' => round($flight->seconds(), 1),
+            'capacity' => $flight->pack?->capacity,
+            'times' => array_map(fn (Sample $one): float => round($one->time, 2), $flight->samples),
+            'truth' => self::track($flight->track),
+            'lost' => array_map(
+                fn (array $span): array => [round($span[0], 1), round($span[1], 1)],
+                $flight->spans(TrackColumn::Linked, fn (float $one): bool => $one === 0.0),
+            ),
+            ...self::handheld($flight, $program, $transmitter),
+            'events' => array_map(
+                fn (FlightEvent $one): array => [
+                    'at' => round($one->at, 2),
+                    'kind' => $one->kind->value,
+                    'says' => $one->says,
+                ],
+                $flight->events,
+            ),
+        ];
+    }
+
+    /** @return array<string, list<float|null>|null> by column */
+    private static function track(Track $track): array
+    {
+        $columns = [];
+        foreach (self::COLUMNS as $column) {
+            $columns[$column->value] = $track->column($column);
+        }
+
+        return $columns;
+    }
+
+    /** @return array<string, mixed> */
+    private static function handheld(Recording $flight, Program $program, Transmitter $transmitter): array
+    {
+        $record = $flight->handheld;
+        if ($record === null) {
+            return ['sticks' => null, 'outputs' => [], 'hands' => [], 'steps' => []];
+        }
+
+        return [
+            'sticks' => array_combine(
+                ['roll', 'pitch', 'throttle', 'yaw'],
+                array_map(fn (int $at): array => array_column($record->sticks, $at), [0, 1, 2, 3]),
+            ),
             'outputs' => array_map(
                 fn (int $index): array => [
                     'channel' => $program->outputs[$index]->channel,
                     'name' => $program->outputs[$index]->name,
-                    'pulses' => array_column($flight->pulses, $index),
+                    'pulses' => array_column($record->pulses, $index),
                 ],
                 array_keys($program->outputs),
             ),
@@ -64,10 +114,6 @@ final class FlightEncoder
             'steps' => self::changes(
                 $flight->samples,
                 fn (Sample $one): array => ['phase' => $one->phase] + $one->steps,
-            ),
-            'events' => array_map(
-                fn (array $one): array => ['at' => round($one[0], 2), 'kind' => $one[1], 'says' => $one[2]],
-                $flight->events,
             ),
         ];
     }
@@ -107,25 +153,5 @@ final class FlightEncoder
         }
 
         return $changes;
-    }
-
-    /**
-     * @param  list<bool>  $is
-     * @return list<array{float, float}>
-     */
-    private static function spans(array $is): array
-    {
-        $spans = [];
-        $since = null;
-        foreach ([...$is, false] as $index => $one) {
-            if ($one && $since === null) {
-                $since = $index;
-            } elseif (! $one && $since !== null) {
-                $spans[] = [round($since * Recording::EVERY, 1), round($index * Recording::EVERY, 1)];
-                $since = null;
-            }
-        }
-
-        return $spans;
     }
 }

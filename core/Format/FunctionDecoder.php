@@ -42,7 +42,7 @@ final class FunctionDecoder
             if ($when !== null) {
                 $overrides[] = new Override(
                     ConditionDecoder::decode($when),
-                    $override->at('value')?->number(-1.5, 1.5) ?? 0.0,
+                    $override->need('value')->number(-1.5, 1.5),
                 );
             }
         }
@@ -57,8 +57,8 @@ final class FunctionDecoder
         $trim = $node->at('trim');
 
         return new ProportionalFunction(
-            $node->at('id')?->id() ?? '',
-            $node->at('name')?->text() ?? '',
+            $node->need('id')->id(),
+            $node->need('name')->text(),
             self::moveDrive($node->at('drive')),
             $node->at('deadband')?->number(0, 0.5) ?? 0.0,
             $shapes,
@@ -74,19 +74,19 @@ final class FunctionDecoder
         $node->keys(['id', 'name', 'steps'], ['purpose', 'drive']);
         $steps = [];
         $ids = new UniqueIds('a step');
-        foreach ($node->at('steps')?->items(16, 1) ?? [] as $step) {
+        foreach ($node->need('steps')->items(16, 1) as $step) {
             $step->keys(['id', 'value'], ['name', 'means']);
             $id = $ids->id($step);
             $steps[] = new Step(
                 $id,
                 $step->at('name')?->text() ?? ucfirst($id),
-                $step->at('value')?->number(-1.5, 1.5) ?? 0.0,
+                $step->need('value')->number(-1.5, 1.5),
                 self::meaning($step->at('means')),
             );
         }
 
         return new SteppedFunction(
-            $node->at('id')?->id() ?? '',
+            $node->need('id')->id(),
             $node->at('name')?->text() ?? '',
             self::stepDrive($node->at('drive')),
             $steps === [] ? [new Step('none', 'None', 0.0)] : $steps,
@@ -113,7 +113,7 @@ final class FunctionDecoder
         }
         $node->keys(['mode']);
 
-        return Meaning::mode($node->at('mode')?->id() ?? '');
+        return Meaning::mode($node->need('mode')->id());
     }
 
     private static function moveDrive(?JsonCursor $drive): AxisDrive|ControlDrive|null
@@ -137,7 +137,7 @@ final class FunctionDecoder
         }
         $drive->keys(['control']);
 
-        return new ControlDrive($drive->at('control')?->id() ?? '');
+        return new ControlDrive($drive->need('control')->id());
     }
 
     private static function stepDrive(?JsonCursor $drive): DetentDrive|CaseDrive|null
@@ -157,7 +157,7 @@ final class FunctionDecoder
             $map[$detent] = $step->id();
         }
 
-        return new DetentDrive($drive->at('control')?->id() ?? '', $map);
+        return new DetentDrive($drive->need('control')->id(), $map);
     }
 
     private static function cases(JsonCursor $list): ?CaseDrive
@@ -167,7 +167,7 @@ final class FunctionDecoder
             $case->keys(['when', 'step']);
             $when = $case->at('when');
             if ($when !== null) {
-                $cases[] = new DriveCase(ConditionDecoder::decode($when), $case->at('step')?->id() ?? '');
+                $cases[] = new DriveCase(ConditionDecoder::decode($when), $case->need('step')->id());
             }
         }
 
@@ -194,7 +194,7 @@ final class FunctionDecoder
         $node->keys(['authority'], ['idle', 'perPhase']);
 
         return new TrimRule(
-            $node->at('authority')?->number(0, 1) ?? 0.0,
+            $node->need('authority')->number(0, 1),
             $node->at('idle')?->flag() ?? false,
             $node->at('perPhase')?->flag() ?? false,
         );

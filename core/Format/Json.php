@@ -82,25 +82,7 @@ final class Json
 
     private static function firstBadByte(string $text): int
     {
-        $good = 0;
-        $bad = strlen($text);
-        while ($bad - $good > 1) {
-            $middle = intdiv($good + $bad, 2);
-            // A cut through a character is not a fault: up to three of its bytes may be missing.
-            $whole = false;
-            for ($cut = 0; $cut < 4 && ! $whole; $cut++) {
-                $whole = mb_check_encoding(substr($text, 0, max(0, $middle - $cut)), 'UTF-8');
-            }
-            if ($whole) {
-                $good = $middle;
-            } else {
-                $bad = $middle;
-            }
-        }
-        while ($good > 0 && ! mb_check_encoding(substr($text, 0, $good), 'UTF-8')) {
-            $good--;
-        }
-
-        return $good;
+        // Where the text and what is left of it once mended begin to differ.
+        return strspn($text ^ mb_scrub($text, 'UTF-8'), "\0");
     }
 }

@@ -66,8 +66,8 @@ final readonly class JsonCursor
                 $this->faults->add(JsonPath::below($this->path, (string) $key), $says);
             }
         }
-        foreach (array_filter($required, fn (string $key): bool => ! $this->has($key)) as $key) {
-            $this->faults->add(JsonPath::below($this->path, $key), 'this is missing');
+        foreach ($required as $key) {
+            $this->has($key) || $this->faults->add(JsonPath::below($this->path, $key), 'this is missing');
         }
     }
 
@@ -77,6 +77,12 @@ final readonly class JsonCursor
         return $this->value instanceof stdClass && property_exists($this->value, $key)
             ? new self($this->value->{$key}, JsonPath::below($this->path, $key), $this->faults)
             : null;
+    }
+
+    /** The value under a key that must be there; where it is missing {@see self::keys()} says so. */
+    public function need(string $key): self
+    {
+        return $this->at($key) ?? new self(null, JsonPath::below($this->path, $key), new Faults());
     }
 
     /** True where the key is there. */
@@ -94,20 +100,17 @@ final readonly class JsonCursor
             return [];
         }
         $count = count($this->value);
-        if ($count > $most || $count < $least) {
-            $this->fault(
-                $count > $most
-                    ? "there are {$count} here; at most {$most} are possible"
-                    : "there must be at least {$least} here",
-            );
+        if ($count > $most) {
+            $this->fault("there are {$count} here; at most {$most} are possible");
+        } elseif ($count < $least) {
+            $this->fault("there must be at least {$least} here");
         }
-        $items = array_slice(array_values($this->value), 0, $most);
+        $items = [];
+        foreach (array_slice($this->value, 0, $most) as $index => $item) {
+            $items[] = new self($item, "{$this->path}[{$index}]", $this->faults);
+        }
 
-        return array_map(
-            fn (mixed $item, int $index): self => new self($item, "{$this->path}[{$index}]", $this->faults),
-            $items,
-            array_keys($items),
-        );
+        return $items;
     }
 
     /** @return array<string, self> the values of an object whose keys are ids, at most so many */
@@ -143,9 +146,7 @@ final readonly class JsonCursor
             return '';
         }
         $fault = ValueText::unfit($this->value, $most, $mayBeEmpty);
-        if ($fault !== null) {
-            $this->fault($fault);
-        }
+        $fault === null || $this->fault($fault);
 
         return $this->value;
     }
@@ -209,13 +210,12 @@ final readonly class JsonCursor
     public function range(float $least, float $most): Range
     {
         if (! is_array($this->value)) {
-            if (! $this->isNumber()) {
-                $this->wrongType('two numbers, [low, high], or one for both');
-
-                return Range::both($least);
+            if ($this->isNumber()) {
+                return Range::both($this->number($least, $most));
             }
+            $this->wrongType('two numbers, [low, high], or one for both');
 
-            return Range::both($this->number($least, $most));
+            return Range::both($least);
         }
         $items = $this->items(2, 2);
 
@@ -255,12 +255,12 @@ final readonly class JsonCursor
      */
     public function oneOf(array $choices): mixed
     {
-        $id = is_string($this->value) ? $this->value : '';
-        if (! isset($choices[$id])) {
-            $this->fault(ValueText::noneOf(array_keys($choices), $this->value));
+        if (is_string($this->value) && isset($choices[$this->value])) {
+            return $choices[$this->value];
         }
+        $this->fault(ValueText::noneOf(array_keys($choices), $this->value));
 
-        return $choices[$id] ?? (array_values($choices)[0] ?? throw new LogicException('There is nothing to choose'));
+        return array_values($choices)[0] ?? throw new LogicException('There is nothing to choose');
     }
 
     private function wrongType(string $wanted): void

@@ -15,7 +15,10 @@ final class KeyingDecoder
     {
         $node->keys(
             [],
-            ['travel', 'subtrim', 'rate', 'expo', 'weight', 'value', 'positions', 'phases', 'curvePoints', 'smooth'],
+            [
+                'travel', 'subtrim', 'rate', 'expo', 'weight', 'value', 'positions', 'phases', 'curvePoints', 'smooth',
+                'mixes',
+            ],
         );
         $free = EntryFormat::free();
         $positions = $node->at('positions');
@@ -41,6 +44,7 @@ final class KeyingDecoder
             $node->at('phases')?->whole(1, 16) ?? $free->phases,
             $points,
             $node->at('smooth')?->flag() ?? false,
+            $node->at('mixes')?->whole(0, 200),
         );
     }
 
@@ -61,11 +65,11 @@ final class KeyingDecoder
             $unit->shown(),
             $least,
             $most,
-            $node->at('step')?->number(0.001, 100) ?? 1.0,
+            $node->need('step')->number(0.001, 100),
             match ($unit) {
                 KeyingUnit::Percent => 100.0,
                 KeyingUnit::Microseconds => $scale->span,
-                KeyingUnit::Points => $node->at('hundred')?->number(1, 10_000) ?? 100.0,
+                KeyingUnit::Points => $node->need('hundred')->number(1, 10_000),
             },
         );
     }

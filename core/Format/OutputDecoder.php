@@ -31,8 +31,8 @@ final class OutputDecoder
         }
 
         return new Output(
-            $node->at('channel')?->whole(1, 32) ?? 1,
-            $node->at('name')?->text() ?? '',
+            $node->need('channel')->whole(1, 32),
+            $node->need('name')->text(),
             array_map(self::feed(...), $node->at('feeds')?->items(32) ?? []),
             $node->at('travel')?->range(0, 1.5) ?? Range::both(1.0),
             $node->at('reverse')?->flag() ?? false,

@@ -15,7 +15,7 @@ use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\TelemetryPlan;
+use DuskSwitch\Core\Program\Telemetry\TelemetryPlan;
 
 /** Reads a program document (format `dusk-switch/program`, version 2, or 1, which is brought up to it). */
 final class ProgramDecoder
@@ -67,10 +67,10 @@ final class ProgramDecoder
             ],
         );
         $program = new Program(
-            $node->at('name')?->text() ?? '',
-            $node->at('family')?->choice(Family::class) ?? Family::Plane,
+            $node->need('name')->text(),
+            $node->need('family')->choice(Family::class),
             $node->at('stickMode')?->choice(StickMode::class) ?? StickMode::Two,
-            $node->at('transmitter')?->id() ?? '',
+            $node->need('transmitter')->id(),
             $node->at('receiver')?->id(),
             $node->at('controller')?->id(),
             $node->at('notes')?->text(4000, true) ?? '',
@@ -84,7 +84,7 @@ final class ProgramDecoder
             self::extra($node->at('ladder'), ExtrasDecoder::ladder(...)),
             self::extra($node->at('aboard'), $version === 1 ? FromVersion1::aboard(...) : AboardDecoder::read(...)) ??
                 new Installation(),
-            self::extra($node->at('sense'), SenseDecoder::read(...)) ?? new TelemetryPlan(),
+            self::extra($node->at('sense'), TelemetryPlanDecoder::read(...)) ?? new TelemetryPlan(),
         );
         if ($version === 1 && $faults->none()) {
             FromVersion1::refuseNewKeys($node);
@@ -129,7 +129,7 @@ final class ProgramDecoder
             }
             $phases[] = new Phase(
                 $ids->id($node),
-                $node->at('name')?->text() ?? '',
+                $node->need('name')->text(),
                 $when === null ? null : ConditionDecoder::decode($when),
                 $node->at('fade')?->number(0, 60) ?? 0.0,
             );

@@ -43,7 +43,7 @@ final class ProgramEncoder
             ...$tables,
             ...ExtrasEncoder::encode($program),
             ...$program->aboard->isEmpty() ? [] : ['aboard' => AboardEncoder::encode($program->aboard)],
-            ...$program->sense->isEmpty() ? [] : ['sense' => SenseEncoder::encode($program->sense)],
+            ...$program->sense->isEmpty() ? [] : ['sense' => TelemetryPlanEncoder::encode($program->sense)],
         ]);
     }
 

@@ -2,7 +2,6 @@
 
 namespace DuskSwitch\Core\Format;
 
-use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Kit\Mode;
 use DuskSwitch\Core\Kit\Slot;
@@ -10,11 +9,10 @@ use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Proof;
 use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\Rule\OneModeInEachState;
-use DuskSwitch\Core\Proof\StateCell;
-use DuskSwitch\Core\Proof\StateMap;
 use DuskSwitch\Core\Proof\StateWords;
 use DuskSwitch\Core\Solve\SlotAnswer;
 use DuskSwitch\Core\Solve\SlotSolver;
+use DuskSwitch\Core\Space\Reach;
 
 /** Writes a proof as plain values. */
 final readonly class ProofEncoder
@@ -78,38 +76,10 @@ final readonly class ProofEncoder
         ];
     }
 
-    /**
-     * The map of states: the switches that have a say in arming, modes, motors and phases, and a cell a position.
-     *
-     * @return array<string, mixed>
-     */
+    /** @return array<string, mixed> the map of states */
     public function map(): array
     {
-        $map = StateMap::of($this->context);
-
-        return [
-            'switches' => array_map(
-                fn (Control $control): array => [
-                    'id' => $control->id,
-                    'name' => $control->name,
-                    'detents' => $control->detents,
-                ],
-                $map->switches,
-            ),
-            'cells' => array_map(
-                fn (StateCell $cell): array => [
-                    'hand' => array_map(fn (array $one): object => (object) $one, $this->words->hand($cell->hand)),
-                    'says' => $this->words->say($cell->hand),
-                    'phase' => implode(' or ', $cell->phases),
-                    'armed' => $cell->armed,
-                    'modes' => array_map($this->context->view->nameOf(...), $cell->modes),
-                    'margin' => $cell->margin,
-                    'odd' => $cell->odd,
-                ],
-                $map->cells,
-            ),
-            'complete' => $map->isComplete,
-        ];
+        return (new StateMapEncoder($this->context))->map();
     }
 
     /** @return list<array<string, mixed>> what every channel does when the link is lost */
@@ -173,6 +143,15 @@ final readonly class ProofEncoder
             ),
             $channels,
         );
+    }
+
+    /** @return array<string, array<int, array{int, int}>> the least and the most µs, by phase and channel */
+    public function reach(): array
+    {
+        $phases = array_column($this->context->program->phases, 'id');
+        $reach = array_map(fn (string $phase): array => Reach::in($this->context->model(), $phase), $phases);
+
+        return array_combine($phases, $reach);
     }
 
     /**

@@ -2,10 +2,11 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Flight\Recording;
+use DuskSwitch\Core\Flight\TrackColumn;
 use DuskSwitch\Core\Rehearsal\LandingStrategies;
 use DuskSwitch\Core\Rehearsal\LandingStrategy;
 use DuskSwitch\Core\Rehearsal\ListenedFlight;
-use DuskSwitch\Core\Rehearsal\Recording;
 use DuskSwitch\Core\Rehearsal\Remark;
 use DuskSwitch\Core\Speech\SpokenPhrase;
 use DuskSwitch\Core\Speech\VarioTone;
@@ -26,25 +27,7 @@ final class RehearsalEncoder
     public static function heard(ListenedFlight $heard, Recording $flight, Values $values): array
     {
         return [
-            'values' => array_values(
-                array_map(
-                    fn (Value $value): array => [
-                        'id' => $value->id,
-                        'name' => $value->name,
-                        'unit' => $value->unit->shown(),
-                        'data' => array_map(
-                            fn (Sample $one): ?float => isset($one->values[$value->id])
-                                ? round($value->unit->fromBase($one->values[$value->id]), $value->unit->places())
-                                : null,
-                            $heard->samples,
-                        ),
-                    ],
-                    array_filter(
-                        $values->all,
-                        fn (Value $one): bool => ! in_array($one->dimension->value, ['angle'], true) || $one->derived,
-                    ),
-                ),
-            ),
+            'values' => self::values($heard, $values),
             'traces' => self::traces($flight, $values),
             'extent' => self::extent($flight, $values),
             'spans' => (object) array_map(
@@ -54,19 +37,7 @@ final class RehearsalEncoder
                 ),
                 $heard->spans,
             ),
-            'said' => array_map(
-                fn (SpokenPhrase $one): array => [
-                    'by' => $one->offer->by,
-                    'at' => round($one->offer->at, 2),
-                    'priority' => $one->offer->priority->value,
-                    'text' => $one->offer->text,
-                    'notes' => $one->offer->plays?->notes() ?? [],
-                    'from' => $one->from === null ? null : round($one->from, 2),
-                    'to' => $one->to === null ? null : round($one->to, 2),
-                    'dropped' => $one->dropped,
-                ],
-                $heard->said,
-            ),
+            'said' => array_map(self::said(...), $heard->said),
             'airtime' => [
                 'share' => round($heard->report->share, 4),
                 'minutes' => $heard->report->minutes,
@@ -74,26 +45,70 @@ final class RehearsalEncoder
                 'late' => count($heard->report->late),
                 'talkedOver' => count($heard->report->talkedOver),
             ],
-            'verdict' => array_map(
-                fn (Remark $one): array => [
-                    'topic' => $one->topic,
-                    'level' => $one->level->value,
-                    'says' => $one->says,
-                    'at' => $one->at,
-                    'mend' => $one->mend,
+            'verdict' => array_map(self::remark(...), $heard->verdict),
+            'schools' => array_map(self::strategy(...), LandingStrategies::of($flight)),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> every value that is a number to look at, as the pilot reads it */
+    private static function values(ListenedFlight $heard, Values $values): array
+    {
+        $read = fn (Sample $one, Value $value): ?float => isset($one->values[$value->id])
+            ? round($value->unit->fromBase($one->values[$value->id]), $value->unit->places())
+            : null;
+
+        return array_values(
+            array_map(
+                fn (Value $value): array => [
+                    'id' => $value->id,
+                    'name' => $value->name,
+                    'unit' => $value->unit->shown(),
+                    'data' => array_map(fn (Sample $one): ?float => $read($one, $value), $heard->samples),
                 ],
-                $heard->verdict,
+                array_filter(
+                    $values->all,
+                    fn (Value $one): bool => $one->dimension !== Dimension::Angle || $one->derived,
+                ),
             ),
-            'schools' => array_map(
-                fn (LandingStrategy $one): array => [
-                    'id' => $one->id,
-                    'name' => $one->name,
-                    'says' => $one->says,
-                    'at' => $one->at,
-                    'left' => $one->left === null ? null : round($one->left, 3),
-                ],
-                LandingStrategies::of($flight),
-            ),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function said(SpokenPhrase $one): array
+    {
+        return [
+            'by' => $one->offer->by,
+            'at' => round($one->offer->at, 2),
+            'priority' => $one->offer->priority->value,
+            'text' => $one->offer->text,
+            'notes' => $one->offer->plays?->notes() ?? [],
+            'from' => $one->from === null ? null : round($one->from, 2),
+            'to' => $one->to === null ? null : round($one->to, 2),
+            'dropped' => $one->dropped,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function remark(Remark $one): array
+    {
+        return [
+            'topic' => $one->topic,
+            'level' => $one->level->value,
+            'says' => $one->says,
+            'at' => $one->at,
+            'mend' => $one->mend,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function strategy(LandingStrategy $one): array
+    {
+        return [
+            'id' => $one->id,
+            'name' => $one->name,
+            'says' => $one->says,
+            'at' => $one->at,
+            'left' => $one->left === null ? null : round($one->left, 3),
         ];
     }
 
@@ -106,40 +121,37 @@ final class RehearsalEncoder
         [$length, $speed] = [$values->system->unit(Dimension::Length), $values->system->unit(Dimension::Speed)];
         $link = $values->find('link-quality');
 
-        return [
+        $drawn = [
+            ['Height', $length->shown(), self::in($length, $flight->track->column(TrackColumn::Height))],
+            ['Air', $speed->shown(), self::in($speed, $flight->track->column(TrackColumn::Airspeed))],
+            ['Cell', Unit::Volt->shown(), $flight->track->column(TrackColumn::Cell)],
             [
-                'name' => 'Height',
-                'unit' => $length->shown(),
-                'data' => self::in($length, array_column($flight->truth, 'height')),
+                'Link',
+                $link?->unit->shown() ?? '',
+                $link === null
+                    ? null
+                    : array_map(fn (Sample $one): ?float => $one->values[$link->id] ?? null, $flight->samples),
             ],
-            [
-                'name' => 'Air',
-                'unit' => $speed->shown(),
-                'data' => self::in($speed, array_column($flight->truth, 'airspeed')),
-            ],
-            ['name' => 'Cell', 'unit' => Unit::Volt->shown(), 'data' => array_column($flight->truth, 'cell')],
-            ...$link === null
-                ? []
-                : [
-                    [
-                        'name' => 'Link',
-                        'unit' => $link->unit->shown(),
-                        'data' => array_map(
-                            fn (Sample $one): ?float => $one->values[$link->id] ?? null,
-                            $flight->samples,
-                        ),
-                    ],
-                ],
         ];
+        $traces = [];
+        foreach ($drawn as [$name, $unit, $data]) {
+            if ($data !== null) {
+                $traces[] = ['name' => $name, 'unit' => $unit, 'data' => $data];
+            }
+        }
+
+        return $traces;
     }
 
     /**
-     * @param  list<float>  $column  in the base unit
-     * @return list<float>
+     * @param  list<float|null>|null  $column  in the base unit
+     * @return list<float|null>|null
      */
-    private static function in(Unit $unit, array $column): array
+    private static function in(Unit $unit, ?array $column): ?array
     {
-        return array_map(fn (float $one): float => round($unit->fromBase($one), 1), $column);
+        return $column === null
+            ? null
+            : array_map(fn (?float $one): ?float => $one === null ? null : round($unit->fromBase($one), 1), $column);
     }
 
     /**
@@ -149,11 +161,12 @@ final class RehearsalEncoder
      */
     private static function extent(Recording $flight, Values $values): array
     {
-        $around = max(
+        $known = fn (TrackColumn $one): array => array_filter($flight->track->column($one) ?? [], is_float(...));
+        $around = max([
             20.0,
-            ...array_map(abs(...), [...array_column($flight->truth, 'east'), ...array_column($flight->truth, 'north')]),
-        );
-        $top = max(10.0, ...array_column($flight->truth, 'height'));
+            ...array_map(abs(...), [...$known(TrackColumn::East), ...$known(TrackColumn::North)]),
+        ]);
+        $top = max([10.0, ...$known(TrackColumn::Height)]);
 
         return [
             'around' => $around,
@@ -172,6 +185,13 @@ final class RehearsalEncoder
      */
     public static function tone(Recording $flight): array
     {
-        return array_map(fn (array $row): ?array => $row['flies'] ? VarioTone::at($row['climb']) : null, $flight->truth);
+        $climb = $flight->track->column(TrackColumn::Climb) ?? [];
+        $tones = [];
+        foreach (array_keys($flight->samples) as $row) {
+            $silent = ! isset($climb[$row]) || $flight->track->at($row, TrackColumn::Flies) === 0.0;
+            $tones[] = $silent ? null : VarioTone::at($climb[$row]);
+        }
+
+        return $tones;
     }
 }

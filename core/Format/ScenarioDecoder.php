@@ -23,14 +23,14 @@ final class ScenarioDecoder
         $node->keys(['format', 'version', 'id', 'name', 'says', 'families', 'legs']);
         $families = array_map(
             fn (JsonCursor $item): Family => $item->choice(Family::class),
-            $node->at('families')?->items(7, 1) ?? [],
+            $node->need('families')->items(7, 1),
         );
-        $items = $node->at('legs')?->items(120, 1) ?? [];
+        $items = $node->need('legs')->items(120, 1);
         $legs = array_map(self::leg(...), $items);
         $scenario = new Scenario(
-            $node->at('id')?->id() ?? '',
-            $node->at('name')?->text() ?? '',
-            $node->at('says')?->text(200) ?? '',
+            $node->need('id')->id(),
+            $node->need('name')->text(),
+            $node->need('says')->text(200),
             $families === [] ? [Family::Plane] : $families,
             $legs === [] ? [new Leg('', 1)] : $legs,
         );
@@ -64,8 +64,8 @@ final class ScenarioDecoder
         }
 
         return new Leg(
-            $node->at('says')?->text() ?? '',
-            $node->at('seconds')?->number(0.2, self::LONGEST) ?? 1.0,
+            $node->need('says')->text(),
+            $node->need('seconds')->number(0.2, self::LONGEST),
             $node->at('speed')?->number(0, 80) ?? 0.0,
             $node->at('climb')?->number(-30, 30) ?? 0.0,
             $node->at('turn')?->number(-120, 120) ?? 0.0,
@@ -84,7 +84,7 @@ final class ScenarioDecoder
         $once = new UniqueIds('something that it does with');
         foreach ($node?->items(12) ?? [] as $item) {
             $item->keys(['function'], ['step', 'value']);
-            $function = $item->at('function')?->id() ?? '';
+            $function = $item->need('function')->id();
             $once->check($item, 'function', $function);
             if ($item->has('step') === $item->has('value')) {
                 $item->fault('needs either a "step", for a function that has steps, or a "value" from -1 to 1');

@@ -34,9 +34,10 @@ final class ScriptDecoder
         $faults = new Faults();
         $node = new JsonCursor($value, '', $faults);
         $node->keys(['seconds', 'at'], ['tick']);
-        $seconds = $node->at('seconds')?->number(0, self::LONGEST) ?? 0.0;
-        $every = self::ticks($node->at('tick')?->number(Tick::SECONDS, 60) ?? Tick::SECONDS);
-        if (abs($every * Tick::SECONDS - ($node->at('tick')?->number(0, 60) ?? Tick::SECONDS)) > 1e-9) {
+        $seconds = $node->need('seconds')->number(0, self::LONGEST);
+        $tick = $node->at('tick')?->number(Tick::SECONDS, 60) ?? Tick::SECONDS;
+        $every = self::ticks($tick);
+        if (abs($every * Tick::SECONDS - $tick) > 1e-9) {
             $node->at('tick')?->fault('must be a multiple of '.Tick::SECONDS.' s: time runs in these ticks');
         }
         $hands = [0 => $panel->atRest()];
@@ -44,7 +45,7 @@ final class ScriptDecoder
         $telemetry = [0 => []];
         $known = [];
         $last = 0.0;
-        foreach ($node->at('at')?->items(10_000) ?? [] as $entry) {
+        foreach ($node->need('at')->items(10_000) as $entry) {
             $time = $entry->at('t');
             $t = $time?->number(0, $seconds) ?? 0.0;
             if ($time === null) {

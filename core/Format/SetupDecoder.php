@@ -40,7 +40,7 @@ final class SetupDecoder
     private static function arming(JsonCursor $node): Arming
     {
         $node->keys(['by'], ['ranges']);
-        $by = $node->at('by')?->choice(ArmedBy::class) ?? ArmedBy::Range;
+        $by = $node->need('by')->choice(ArmedBy::class);
         $ranges = array_map(
             fn (JsonCursor $item) => SlotDecoder::range($item, 'armed'),
             $node->at('ranges')?->items(8) ?? [],
@@ -96,7 +96,7 @@ final class SetupDecoder
         return $at === null
             ? null
             : new SignalLoss(
-                $at->at('does')?->choice(LossAction::class) ?? LossAction::None,
+                $at->need('does')->choice(LossAction::class),
                 array_map(fn (JsonCursor $item): int => $item->whole(1, 32), $at->at('channels')?->items(32) ?? []),
             );
     }

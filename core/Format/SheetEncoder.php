@@ -53,8 +53,12 @@ final class SheetEncoder
         return implode('', array_map(Csv::row(...), $rows));
     }
 
-    /** A page of its own, for paper: boxes to tick, a section never torn in two. */
-    public static function html(Sheet $sheet): string
+    /**
+     * A page of its own, for paper: boxes to tick, a section never torn in two.
+     *
+     * @param  string  $of  which revision, printed when, as a sentence; empty where neither is known
+     */
+    public static function html(Sheet $sheet, string $of = ''): string
     {
         $text = fn (string $raw): string => htmlspecialchars($raw, ENT_QUOTES | ENT_SUBSTITUTE, 'UTF-8');
         $body = '';
@@ -95,7 +99,7 @@ final class SheetEncoder
         small { display: block; font-size: 9.5pt }
         tr { break-inside: avoid } section.long { break-inside: auto }
         </style></head><body>
-        <h1>{$title}</h1><p>Key in from top to bottom and tick each box. Propellers off.</p>
+        <h1>{$title}</h1><p>{$text($of)}</p><p>Key in from top to bottom and tick each box. Propellers off.</p>
         {$losses}{$body}</body></html>
 
         HTML;

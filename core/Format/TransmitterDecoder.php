@@ -29,24 +29,21 @@ final class TransmitterDecoder
             ['format', 'version', 'id', 'name', 'channels', 'pulse', 'gimbals', 'controls'],
             ['trimClicks', 'keying', 'links', 'sensorSlots'],
         );
-        $pulse = $node->at('pulse');
-        $pulse?->keys(['centre', 'span']);
+        $pulse = $node->need('pulse');
+        $pulse->keys(['centre', 'span']);
         $gimbals = $node->at('gimbals');
         $gimbals?->keys(['left', 'right']);
         $controls = [];
         $ids = new UniqueIds('a control');
-        foreach ($node->at('controls')?->items(40) ?? [] as $item) {
+        foreach ($node->need('controls')->items(40) as $item) {
             $controls[] = self::control($item, $ids);
         }
-        $scale = new PulseScale(
-            $pulse?->at('centre')?->number(1000, 2000) ?? 1500,
-            $pulse?->at('span')?->number(100, 600) ?? 500,
-        );
+        $scale = new PulseScale($pulse->need('centre')->number(1000, 2000), $pulse->need('span')->number(100, 600));
         $keying = $node->at('keying');
         $transmitter = new Transmitter(
-            $node->at('id')?->id() ?? '',
-            $node->at('name')?->text() ?? '',
-            $node->at('channels')?->whole(1, 32) ?? 1,
+            $node->need('id')->id(),
+            $node->need('name')->text(),
+            $node->need('channels')->whole(1, 32),
             $scale,
             self::place($gimbals?->at('left')),
             self::place($gimbals?->at('right')),
@@ -63,7 +60,7 @@ final class TransmitterDecoder
 
     private static function control(JsonCursor $node, UniqueIds $ids): Control
     {
-        $kind = $node->at('kind')?->choice(ControlKind::class) ?? ControlKind::Dial;
+        $kind = $node->need('kind')->choice(ControlKind::class);
         $node->keys(
             ['id', 'name', 'kind', 'place'],
             $kind === ControlKind::Switch ? ['positions', 'rest', 'formerly'] : ['formerly'],
@@ -79,7 +76,7 @@ final class TransmitterDecoder
 
         return new Control(
             $ids->id($node),
-            $node->at('name')?->text() ?? '',
+            $node->need('name')->text(),
             $kind,
             $detents,
             $written ?? $rest,

@@ -10,6 +10,7 @@ enum Binding: string
     case Command = 'command';
     case Automatic = 'automatic';
     case Display = 'display';
+    case Together = 'together';
 
     /** The way in words. */
     public function says(): string
@@ -20,6 +21,7 @@ enum Binding: string
             self::Command => 'a command to the controller',
             self::Automatic => 'by itself at the first power-up',
             self::Display => 'the display unit first, then the hand control',
+            self::Together => 'two parts at once, both waiting while the transmitter binds',
         };
     }
 }

@@ -4,7 +4,7 @@ namespace DuskSwitch\Core\Kit;
 
 use DuskSwitch\Core\Units\UnitSystem;
 
-/** What the pilot has in Stores besides transmitters, and reads values in; kept outside the core. */
+/** What the pilot has in Equipment besides transmitters, and reads values in; kept outside the core. */
 interface Catalogue
 {
     /** The receiver of that id, or null. */

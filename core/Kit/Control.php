@@ -33,6 +33,18 @@ final readonly class Control
         return in_array($detent, $this->detents, true) ? self::DETENT_VALUES[$detent] : null;
     }
 
+    /** The detent of a signal; empty where the control has none there. */
+    public function detentAt(float $value): string
+    {
+        foreach ($this->detents as $detent) {
+            if (self::DETENT_VALUES[$detent] === $value) {
+                return $detent;
+            }
+        }
+
+        return '';
+    }
+
     /** The signal at rest. */
     public function restValue(): float
     {

@@ -16,6 +16,7 @@ final readonly class Controller
      * @param  float  $draw  mA
      * @param  float  $gives  mA that it can give to a receiver and what hangs on it
      * @param  list<Motor>  $motors  as its drawing has them; none where it drives no motors by itself
+     * @param  bool  $wantsSticks  it asks for a stick calibration of its own
      */
     public function __construct(
         public string $id,
@@ -29,6 +30,7 @@ final readonly class Controller
         public float $draw,
         public float $gives,
         public array $motors = [],
+        public bool $wantsSticks = false,
     ) {}
 
     /**

@@ -16,6 +16,7 @@ final readonly class EntryFormat
      * @param  int  $phases  how many phases it holds, the first included
      * @param  int  $curvePoints  how many points a curve may have; 0 where it has no curves
      * @param  bool  $smooth  true where it draws smooth curves
+     * @param  int|null  $mixes  how many free mixes it has; null where that is no limit
      */
     public function __construct(
         public EntryGrid $travel,
@@ -28,6 +29,7 @@ final readonly class EntryFormat
         public int $phases,
         public int $curvePoints,
         public bool $smooth,
+        public ?int $mixes = null,
     ) {}
 
     /** A transmitter that takes everything finely: per cent in tenths, what no definition says otherwise. */

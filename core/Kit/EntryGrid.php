@@ -9,7 +9,7 @@ final readonly class EntryGrid
      * @param  string  $unit  as it is printed: %, µs, points
      * @param  float  $least  the lowest value, in the unit
      * @param  float  $most  the highest value, in the unit
-     * @param  float  $step  between neighbouring values, in the unit
+     * @param  float  $step  between neighbouring values, in the unit: its multiples inside the range can be keyed in
      * @param  float  $hundred  how many of the unit make a signal of 1.0
      */
     public function __construct(
@@ -20,15 +20,16 @@ final readonly class EntryGrid
         public float $hundred,
     ) {}
 
-    /** What can be keyed in for a signal (1.0 = 100 %): the nearest value, and what is lost by it. */
+    /** What can be keyed in for a signal (1.0 = 100 %): the nearest multiple of the step, and what is lost by it. */
     public function hold(float $signal): EnteredValue
     {
         $wanted = $signal * $this->hundred;
-        $inside = max($this->least, min($this->most, $wanted));
-        $places = max(0, (int) ceil(-log10($this->step)));
-        $value = round(round($inside / $this->step) * $this->step, $places);
+        // Float dust is not a loss, and not a step more or less.
+        $steps = round(round($wanted / $this->step, 6));
+        $first = ceil(round($this->least / $this->step, 6));
+        $last = floor(round($this->most / $this->step, 6));
+        $value = round(max($first, min($last, $steps)) * $this->step, 6);
 
-        // Float dust is not a loss.
         return new EnteredValue($this, round($wanted, 6), $value, $value / $this->hundred);
     }
 }

@@ -29,6 +29,6 @@ final readonly class Receiver
         public bool $bus,
         public Range $supply,
         public float $draw,
-        public Binding $binding,
+        public BindingWay $binding,
     ) {}
 }

@@ -54,4 +54,16 @@ final readonly class Sensor
 
         return null;
     }
+
+    /** The value that tells of something; its first where none is said to. */
+    public function tells(Measurand $measurand): Quantity
+    {
+        foreach ($this->quantities as $one) {
+            if ($one->measures === $measurand) {
+                return $one;
+            }
+        }
+
+        return $this->quantities[0];
+    }
 }

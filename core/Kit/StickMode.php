@@ -12,6 +12,14 @@ enum StickMode: int
     case Three = 3;
     case Four = 4;
 
+    /** As a pilot says it: "2: left throttle and yaw, right pitch and roll". */
+    public function title(): string
+    {
+        $axes = array_map(fn (Axis $axis): string => $axis->value, $this->axes());
+
+        return "{$this->value}: left {$axes['left-y']} and {$axes['left-x']}, right {$axes['right-y']} and {$axes['right-x']}";
+    }
+
     /**
      * The axes, keyed by where they are moved: left-y (left stick up and down), left-x, right-y, right-x.
      *

@@ -41,7 +41,7 @@ final readonly class Transmitter
         return $this->byId[$id] ?? null;
     }
 
-    /** The controls' ids for a message, runs shortened: "flick-a … flick-h, dial-left". */
+    /** The controls' ids for a message, runs shortened: "left-shoulder … right-shoulder, dial-left". */
     public function controlsInWords(): string
     {
         $runs = [];

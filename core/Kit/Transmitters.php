@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Kit;
 
-/** The transmitters that the pilot has in Stores; kept outside the core. */
+/** The transmitters that the pilot has in Equipment; kept outside the core. */
 interface Transmitters
 {
     /** The transmitter of that id, or null. */

@@ -14,6 +14,7 @@ enum BindingAction: string
     case ButtonReleased = 'button-released';
     case Command = 'command';
     case Save = 'save';
+    case OtherPart = 'other-part';
     case DisplayOn = 'display-on';
     case StepClose = 'step-close';
     case StepBack = 'step-back';
@@ -35,6 +36,7 @@ enum BindingAction: string
             self::ButtonHeld => 'Hold its button',
             self::ButtonReleased => 'Release its button',
             self::Command => 'Type the bind command, with the link\'s number',
+            self::OtherPart => 'Power the second part, too, so that both wait',
             self::Save => 'Save and repower',
             self::DisplayOn => 'Bind the display unit',
             self::StepClose => 'Stand half a metre away',

@@ -13,7 +13,7 @@ final class BindingGuide
     {
         $after = [BindingAction::PowerOff, BindingAction::PowerOn];
 
-        return match ($receiver->binding) {
+        return match ($receiver->binding->by) {
             Binding::Button => [
                 BindingAction::StepBack,
                 BindingAction::TransmitterOn,
@@ -40,9 +40,19 @@ final class BindingGuide
             ],
             Binding::Automatic => [
                 BindingAction::StepBack,
+                // It waits only where it hears no transmitter at its first power-up.
+                BindingAction::TransmitterOff,
+                BindingAction::PowerOn,
                 BindingAction::TransmitterOn,
                 BindingAction::TransmitterBinds,
+                ...$after,
+            ],
+            Binding::Together => [
+                BindingAction::StepBack,
+                BindingAction::TransmitterOn,
                 BindingAction::PowerOn,
+                BindingAction::OtherPart,
+                BindingAction::TransmitterBinds,
                 ...$after,
             ],
             Binding::Display => [
@@ -65,29 +75,40 @@ final class BindingGuide
             BindingAction::Command->value => Binding::Command,
             BindingAction::Save->value => Binding::Command,
             BindingAction::DisplayOn->value => Binding::Display,
+            BindingAction::OtherPart->value => Binding::Together,
         ];
+
+        $by = $receiver->binding->by;
 
         return array_values(
             array_filter(
                 BindingAction::cases(),
-                fn (BindingAction $act): bool => ($only[$act->value] ?? $receiver->binding) === $receiver->binding,
+                fn (BindingAction $act): bool => ($only[$act->value] ?? $by) === $by,
             ),
         );
+    }
+
+    /** An act as this receiver wants it: its bind command with its number. */
+    public static function says(BindingAction $act, Receiver $receiver): string
+    {
+        return $act === BindingAction::Command && $receiver->binding->number !== null
+            ? "Type the bind command with the number {$receiver->binding->number}"
+            : $act->says();
     }
 
     /** @return list<string> what to see to before the first step */
     public static function cautions(InstalledKit $kit): array
     {
-        $video =
-            array_filter($kit->choice->ports, fn (string $owner): bool => stripos($owner, 'video') !== false) !== [];
-
         return array_values(
             array_filter([
                 'Propellers off.',
                 'Back the old set-up up before any firmware work.',
                 'Link and sub-type are chosen in the program before you bind.',
-                $video ? 'The antenna is on the video transmitter before it gets power, and air moves over it.' : null,
-                $kit->receiver?->binding === Binding::Command
+                // Under which name one stands on a port is the pilot's own.
+                $kit->controller === null
+                    ? null
+                    : 'A video transmitter has its antenna on before it gets power, and air moves over it.',
+                $kit->receiver?->binding->by === Binding::Command
                     ? 'USB power is often enough for binding a receiver on a flight controller.'
                     : null,
             ]),

@@ -15,7 +15,7 @@ use DuskSwitch\Core\Program\Program;
 /** What is on the bench for one aircraft. */
 final readonly class InstalledKit
 {
-    /** @param  array<string, Sensor>  $sensors  by the id in the chain; those that are in Stores */
+    /** @param  array<string, Sensor>  $sensors  by the id in the chain; those that are in Equipment */
     private function __construct(
         public Program $program,
         public Transmitter $transmitter,
@@ -27,7 +27,7 @@ final readonly class InstalledKit
         public array $sensors,
     ) {}
 
-    /** The kit that a program names, as far as it is in Stores. */
+    /** The kit that a program names, as far as it is in Equipment. */
     public static function of(Program $program, Transmitter $transmitter, Catalogue $catalogue): self
     {
         $choice = $program->aboard->kit;
@@ -46,5 +46,27 @@ final readonly class InstalledKit
             $choice,
             array_filter($sensors),
         );
+    }
+
+    /** True where that owner of a port is the receiver: named so, or by its own name. */
+    public function isReceiver(string $owner): bool
+    {
+        return in_array(
+            mb_strtolower(trim($owner)),
+            array_map(mb_strtolower(...), ['receiver', $this->receiver->name ?? '', $this->receiver->id ?? '']),
+            true,
+        );
+    }
+
+    /** The serial port of the controller at which the receiver is; null where none is said to be. */
+    public function receiverPort(): ?string
+    {
+        foreach ($this->choice->ports as $port => $owner) {
+            if ($this->isReceiver($owner)) {
+                return (string) $port;
+            }
+        }
+
+        return null;
     }
 }

@@ -24,6 +24,7 @@ final readonly class KitVerdict
             ...$this->inputs(),
             ...$wires->ports(),
             ...(new Supply($this->kit))->points(),
+            ...(new PartsCheck($this->kit))->points(),
         ];
     }
 

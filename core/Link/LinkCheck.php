@@ -2,6 +2,9 @@
 
 namespace DuskSwitch\Core\Link;
 
+use DuskSwitch\Core\Kit\Link;
+use DuskSwitch\Core\Kit\Receiver;
+
 /** Do transmitter and receiver speak with each other, and does all get through? */
 final readonly class LinkCheck
 {
@@ -34,54 +37,69 @@ final readonly class LinkCheck
                 ),
             ];
         }
-        $points = [];
-        if ($kit->choice->link === null) {
-            $points[] = VerdictPoint::open(
+
+        return array_values(
+            array_filter([
+                $this->chosen($receiver, $link),
+                $kit->choice->link === $receiver->link ? $this->subtype($receiver, $link) : null,
+                $this->firmware($receiver, $link),
+            ]),
+        );
+    }
+
+    private function chosen(Receiver $receiver, Link $link): VerdictPoint
+    {
+        $kit = $this->kit;
+
+        return match ($kit->choice->link) {
+            null => VerdictPoint::open(
                 'Link',
                 "{$receiver->name} needs the link {$link->name}; the program has none, so link and sub-type are not ".
                     'checked.',
                 'Choose link and sub-type before you bind.',
-            );
-        } elseif ($kit->choice->link !== $receiver->link) {
-            $points[] = VerdictPoint::wrong(
+            ),
+            $receiver->link => VerdictPoint::fine(
+                'Link',
+                "{$kit->transmitter->name} and {$receiver->name} speak {$link->name}.",
+            ),
+            default => VerdictPoint::wrong(
                 'Link',
                 "The program is set to {$kit->choice->link}, and {$receiver->name} speaks {$link->name}: they don't ".
                     'bind.',
                 "Choose {$link->name}.",
-            );
-        } else {
-            $points[] = VerdictPoint::fine(
-                'Link',
-                "{$kit->transmitter->name} and {$receiver->name} speak {$link->name}.",
-            );
-        }
-        if ($kit->choice->link === $receiver->link) {
-            $wanted = $link->subtypes[$receiver->subtype]['name'] ?? null;
-            $points[] = match (true) {
-                $wanted === null => VerdictPoint::wrong(
-                    'Sub-type',
-                    "{$kit->transmitter->name} has no sub-type {$receiver->subtype} of {$link->name}, which {$receiver->name} needs.",
-                    'Take another receiver.',
-                ),
-                $kit->choice->subtype === $receiver->subtype => VerdictPoint::fine('Sub-type', $wanted.'.'),
-                default => VerdictPoint::wrong(
-                    'Sub-type',
-                    "The wrong sub-type is chosen: {$receiver->name} needs {$wanted}. With the wrong one it doesn't ".
-                        'bind, or binds and stays in failsafe.',
-                    "Choose {$wanted} before you bind.",
-                ),
-            };
-        }
-        $points[] =
-            $link->generation === $receiver->generation
-                ? VerdictPoint::fine('Firmware', "Both sides are of generation {$link->generation}.")
-                : VerdictPoint::wrong(
-                    'Firmware',
-                    "{$kit->transmitter->name} has generation {$link->generation} of that link, {$receiver->name} generation {$receiver->generation}: they don't bind, or bind and go into failsafe at once.",
-                    'Back everything up, then bring all parts to the same generation.',
-                );
+            ),
+        };
+    }
 
-        return $points;
+    private function subtype(Receiver $receiver, Link $link): VerdictPoint
+    {
+        $wanted = $link->subtypes[$receiver->subtype]['name'] ?? null;
+
+        return match (true) {
+            $wanted === null => VerdictPoint::wrong(
+                'Sub-type',
+                "{$this->kit->transmitter->name} has no sub-type {$receiver->subtype} of {$link->name}, which {$receiver->name} needs.",
+                'Take another receiver.',
+            ),
+            $this->kit->choice->subtype === $receiver->subtype => VerdictPoint::fine('Sub-type', $wanted.'.'),
+            default => VerdictPoint::wrong(
+                'Sub-type',
+                "The wrong sub-type is chosen: {$receiver->name} needs {$wanted}. With the wrong one it doesn't ".
+                    'bind, or binds and stays in failsafe.',
+                "Choose {$wanted} before you bind.",
+            ),
+        };
+    }
+
+    private function firmware(Receiver $receiver, Link $link): VerdictPoint
+    {
+        return $link->generation === $receiver->generation
+            ? VerdictPoint::fine('Firmware', "Both sides are of generation {$link->generation}.")
+            : VerdictPoint::wrong(
+                'Firmware',
+                "{$this->kit->transmitter->name} has generation {$link->generation} of that link, {$receiver->name} generation {$receiver->generation}: they don't bind, or bind and go into failsafe at once.",
+                'Back everything up, then bring all parts to the same generation.',
+            );
     }
 
     /** @return list<VerdictPoint> */

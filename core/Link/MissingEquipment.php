@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Link;
 
-use DuskSwitch\Core\Program\Sense\InstalledSensor;
+use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
 
 /** Equipment that a program names and that isn't there: nothing can be said of it, and that is said. */
 final readonly class MissingEquipment
@@ -45,8 +45,8 @@ final readonly class MissingEquipment
     {
         return VerdictPoint::wrong(
             $topic,
-            "There is no {$what} \"{$id}\" in Stores, so nothing can be checked with it.",
-            'Choose another, or import it or bring it back in Stores.',
+            "There is no {$what} \"{$id}\" in Equipment, so nothing can be checked with it.",
+            'Choose another, or import it or bring it back in Equipment.',
         );
     }
 }

@@ -56,7 +56,7 @@ enum ReceiverFault: string
             self::WrongInput => 'Set the controller\'s input to the receiver\'s kind of wire. A new controller '.
                 'release may have dropped the oldest kind.',
             self::NoPort => 'Give the receiver a serial port of its own, never the USB port.',
-            self::NoTelemetry => 'Switch the controller\'s telemetry output on, then discover again.',
+            self::NoTelemetry => 'Switch the controller\'s telemetry output on, then find sensors again.',
             self::WeakSupply => 'Power it from the flight pack, or from a regulator that gives more.',
             self::OtherOrder => 'Change the order at the controller or at the transmitter, not at both.',
             self::NoFailsafe => 'Set the failsafe and test it: propellers off, transmitter off, then on again.',

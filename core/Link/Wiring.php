@@ -42,18 +42,18 @@ final readonly class Wiring
             'power',
         );
         if ($kit->controller !== null && $kit->choice->wire !== 'leads') {
-            $port = array_search('receiver', array_map(strtolower(...), $kit->choice->ports), true);
+            $port = $kit->receiverPort();
             $leads[] = new Lead(
                 $receiver,
                 $kit->controller->name,
                 $kit->choice->wire === 'sum'
                     ? 'sum signal, one lead'
-                    : 'serial'.($port === false ? '' : ", port {$port}"),
+                    : 'serial'.($port === null ? '' : ", port {$port}"),
                 'signal',
             );
         }
         foreach ($kit->choice->ports as $port => $owner) {
-            if (strtolower($owner) !== 'receiver') {
+            if (! $kit->isReceiver($owner) && ! in_array($port, array_column($kit->choice->parts, 'port'), true)) {
                 $leads[] = new Lead(
                     ucfirst($owner),
                     $kit->controller->name ?? 'Controller',
@@ -63,7 +63,32 @@ final readonly class Wiring
             }
         }
 
-        return [...$leads, ...$this->outputs($receiver), ...$this->sensors($receiver)];
+        return [...$leads, ...$this->parts(), ...$this->outputs($receiver), ...$this->sensors($receiver)];
+    }
+
+    /** @return list<Lead> the power of the further parts, and the serial ports that they own */
+    private function parts(): array
+    {
+        $sources = new PartSources($this->kit);
+        $leads = [];
+        foreach ($this->kit->choice->parts as $part) {
+            $name = $part->count > 1 ? "{$part->count} × {$part->name}" : $part->name;
+            $fed = $part->power->fed;
+            if ($fed !== null && $fed !== 'own') {
+                $by = $fed === 'pack' && $part->power->plug !== null ? "{$part->power->plug} plug" : '+ and −';
+                $leads[] = new Lead($sources->device($fed), $name, $by, 'power');
+            }
+            if ($part->port !== null) {
+                $leads[] = new Lead(
+                    $name,
+                    $this->kit->controller->name ?? 'Controller',
+                    "port {$part->port}: its TX to RX, its RX to TX",
+                    'signal',
+                );
+            }
+        }
+
+        return $leads;
     }
 
     /** @return list<Lead> each sensor hangs on the one before it */
@@ -111,7 +136,7 @@ final readonly class Wiring
             if ($output->role !== null && $output->role !== Role::Other && ! $output->role->isInput()) {
                 $to = $output->role->isMotor()
                     ? $this->kit->speedController->name ?? 'Speed controller'
-                    : "{$output->name} servo";
+                    : ($output->role === Role::GyroGain ? 'Gyro, its gain lead' : "{$output->name} servo");
                 $leads[] = new Lead($from, $to, "channel {$output->channel}", 'signal');
             }
         }

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Move;
 
+use Closure;
 use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\ControllerSetup;
@@ -30,15 +31,47 @@ use DuskSwitch\Core\Program\SteppedFunction;
 /** A program that names parts of its equipment as they were called before, with the ids that they have now. */
 final readonly class FormerNames
 {
-    /** @param  array<string, string>  $now  the control's id now, by the one that it had */
-    private function __construct(private array $now) {}
+    /** @param  Closure(string): string  $id  the control's id now, of the one that it had */
+    private function __construct(private Closure $id) {}
 
-    /** With the controls of its transmitter as they are called now. */
+    /**
+     * With the controls of its transmitter as they are called now. An id that several controls had before means the
+     * first of them that the program doesn't use otherwise; where all are used, it stays as it is, for the pilot to
+     * choose.
+     */
     public static function controls(Program $program, Transmitter $transmitter): Program
     {
-        $now = self::now($transmitter->controls, fn (Control $one): array => [$one->id, $one->formerly]);
+        $heirs = self::heirs($transmitter->controls, fn (Control $one): array => [$one->id, $one->formerly]);
+        if ($heirs === []) {
+            return $program;
+        }
+        $used = self::used($program);
+        $now = array_map(fn (array $ids): string => $ids[0], $heirs);
+        $several = array_filter(array_intersect_key($heirs, $used), fn (array $ids): bool => count($ids) > 1);
+        foreach (array_keys(array_diff_key($used, $several)) as $id) {
+            $used[$now[$id] ?? $id] = true;
+        }
+        foreach ($several as $old => $ids) {
+            $free = array_values(array_filter($ids, fn (string $id): bool => ! isset($used[$id])));
+            $now[$old] = $free[0] ?? $old;
+            $used[$now[$old]] = true;
+        }
 
-        return $now === [] ? $program : (new self($now))->of($program);
+        return (new self(fn (string $id): string => $now[$id] ?? $id))->of($program);
+    }
+
+    /** @return array<string, true> the controls that do something; a check at power-up alone does nothing */
+    private static function used(Program $program): array
+    {
+        $used = [];
+        $record = function (string $id) use (&$used): string {
+            $used[$id] = true;
+
+            return $id;
+        };
+        (new self($record))->of($program->with(aboard: $program->aboard->with(startCheck: [])));
+
+        return $used;
     }
 
     /** With the modes and ports of its controller as they are called now. */
@@ -126,16 +159,29 @@ final readonly class FormerNames
      */
     private static function now(array $parts, callable $ids): array
     {
-        $now = $taken = [];
+        return array_map(fn (array $heirs): string => $heirs[0], self::heirs($parts, $ids));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<array-key, T>  $parts
+     * @param  callable(T): array{string, list<string>}  $ids  the id of a part, and those that it had
+     * @return array<string, non-empty-list<string>> ids of those that had one, by it; an id that a part has now means
+     *                                               that part, whatever another was called
+     */
+    private static function heirs(array $parts, callable $ids): array
+    {
+        $heirs = $taken = [];
         foreach ($parts as $part) {
             [$id, $formerly] = $ids($part);
             $taken[$id] = true;
             foreach ($formerly as $old) {
-                $now[$old] ??= $id;
+                $heirs[$old][] = $id;
             }
         }
 
-        return array_diff_key($now, $taken);
+        return array_diff_key($heirs, $taken);
     }
 
     private function of(Program $program): Program
@@ -197,6 +243,6 @@ final readonly class FormerNames
 
     private function id(string $id): string
     {
-        return $this->now[$id] ?? $id;
+        return ($this->id)($id);
     }
 }

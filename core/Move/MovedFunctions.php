@@ -12,6 +12,7 @@ use DuskSwitch\Core\Program\Override;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Units\Figure;
 
 /** Functions on the controls of another transmitter. */
 final class MovedFunctions
@@ -63,9 +64,9 @@ final class MovedFunctions
             $when = $this->rewrite->of($override->when);
             if ($when === null) {
                 $this->losses[] =
-                    "{$function->name} is not held at ".
-                    round($override->value * 100).
-                    ' % any more: nothing is left to hold it with. Give it a control before you fly';
+                    "{$function->name} is no longer held at ".
+                    Figure::percent($override->value, 0).
+                    ': no control is left for that. Give it one before you fly';
             } else {
                 $overrides[] = new Override($when, $override->value);
             }

@@ -4,6 +4,8 @@ namespace DuskSwitch\Core\Move;
 
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Installation;
+use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Routing;
@@ -38,11 +40,8 @@ final readonly class TransmitterMove
         $kept = $outputs->functions($this->program);
         $used = $this->used($this->program->with(functions: $kept, outputs: $outputs->outputs));
         $places = ControlPlacements::find($used, $this->from, $this->to, $this->wanted);
-        $rewrite = new MovedConditions(
-            $this->program,
-            $places,
-            array_map(fn ($function): string => $function->id(), $kept),
-        );
+        $ids = array_map(fn ($function): string => $function->id(), $kept);
+        $rewrite = new MovedConditions($this->program, $places, $ids);
         $losses = $outputs->losses;
         foreach ($used as $id) {
             if (! isset($places[$id])) {
@@ -57,21 +56,48 @@ final readonly class TransmitterMove
                 array_map(fn (Condition $one): ?Condition => $rewrite->of($one), $this->program->conditions),
             ),
         );
-        $sense = (new MovedSense($rewrite, array_map(fn ($function): string => $function->id(), $kept)))->of(
-            $this->program,
-            $losses,
-        );
+        $sense = (new MovedTelemetry($rewrite, $ids, $this->from->id === $this->to->id))->of($this->program, $losses);
         $functions = new MovedFunctions($rewrite, $places, array_column($phases, 'id'), $this->from);
         [$functions, $more] = $functions->of($kept);
         [$all, $feedLosses] = $outputs->rewritten($rewrite, $places);
 
         return new MovedProgram(
-            $moved->with(functions: $functions, outputs: $all, sense: $sense),
+            $moved->with(
+                functions: $functions,
+                outputs: $all,
+                aboard: $this->installation($places, $all),
+                sense: $sense,
+            ),
             array_values(
                 array_map(fn (ControlPlacement $place): string => "{$place->from->name} → {$place->to->name}", $places),
             ),
             [...$losses, ...$more, ...$feedLosses],
             $places,
+        );
+    }
+
+    /**
+     * What was set up stays with the channels that come along; the start check looks at the controls' new places.
+     *
+     * @param  array<string, ControlPlacement>  $places
+     * @param  list<Output>  $outputs
+     */
+    private function installation(array $places, array $outputs): Installation
+    {
+        $aboard = $this->program->aboard;
+        $channels = array_column($outputs, 'channel', 'channel');
+        $check = [];
+        foreach ($aboard->startCheck as $id) {
+            if (isset($places[$id])) {
+                $check[] = $places[$id]->to->id;
+            }
+        }
+
+        return $aboard->with(
+            failsafe: array_intersect_key($aboard->failsafe, $channels),
+            startCheck: array_values(array_unique($check)),
+            readings: array_intersect_key($aboard->readings, $channels),
+            throws: array_intersect_key($aboard->throws, $channels),
         );
     }
 

@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Program;
 
 use Closure;
 use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
 
 /** Every condition of a program that stands somewhere, in words, by where it stands. */
@@ -47,6 +48,18 @@ final readonly class ConditionTexts
         }
 
         return $said;
+    }
+
+    /** @return array<string, string> what each condition of its own name stands for */
+    public function named(): array
+    {
+        return array_map($this->words->say(...), $this->program->conditions);
+    }
+
+    /** One condition in words. */
+    public function say(Condition $condition): string
+    {
+        return $this->words->say($condition);
     }
 
     /** @return array<int, list<string|null>> by channel: the condition of each feed, null where it has none */

@@ -2,7 +2,11 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Program\Condition\All;
+use DuskSwitch\Core\Program\Condition\Any;
 use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Condition\Named;
+use DuskSwitch\Core\Program\Condition\Taps;
 
 /** Goes through what is inside conditions. */
 final class ConditionTree
@@ -45,6 +49,25 @@ final class ConditionTree
         return $join(
             $condition,
             array_map(fn (Condition $part): mixed => self::fold($part, $join), $condition->parts()),
+        );
+    }
+
+    /**
+     * Whether it holds for a tick at most, as a press does: what hangs on it is over at once.
+     *
+     * @param  array<string, Condition>  $named  conditions by their names, without a cycle
+     */
+    public static function isMomentary(Condition $condition, array $named): bool
+    {
+        return self::fold(
+            $condition,
+            fn (Condition $one, array $parts): bool => match (true) {
+                $one instanceof Taps => true,
+                $one instanceof All => in_array(true, $parts, true),
+                $one instanceof Any => ! in_array(false, $parts, true),
+                $one instanceof Named => isset($named[$one->name]) && self::isMomentary($named[$one->name], $named),
+                default => false,
+            },
         );
     }
 }

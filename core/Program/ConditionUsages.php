@@ -3,8 +3,8 @@
 namespace DuskSwitch\Core\Program;
 
 use DuskSwitch\Core\Program\Condition\Condition;
-use DuskSwitch\Core\Program\Sense\Callout;
-use DuskSwitch\Core\Program\Sense\DerivedValue;
+use DuskSwitch\Core\Program\Telemetry\Callout;
+use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 
 /** Finds where a program's conditions speak of something. */
 final class ConditionUsages
@@ -45,7 +45,7 @@ final class ConditionUsages
     }
 
     /**
-     * The same among what is sensed and said: the names of timers, alarms and call-outs.
+     * The same among what is sensed and said: the names of timers, alarms and callouts.
      *
      * @param  callable(Condition): bool  $fits
      * @return list<string>

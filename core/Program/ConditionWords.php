@@ -21,7 +21,7 @@ use DuskSwitch\Core\Program\Condition\Taps;
 use DuskSwitch\Core\Program\Condition\Toggle;
 use DuskSwitch\Core\Units\Figure;
 
-/** Says conditions as a pilot would: "Flick C away and Motor safety is Off". */
+/** Says conditions as a pilot would: "Left side away and Motor safety is Off". */
 final readonly class ConditionWords
 {
     /**
@@ -57,10 +57,29 @@ final readonly class ConditionWords
                 $condition->reset,
             )}",
             $condition instanceof Toggle => "changed over by {$this->inside($condition->of)}",
-            $condition instanceof Taps => ($condition->count === 2 ? 'double' : 'single').
-                " press: {$this->inside($condition->of)}, within {$condition->within} s",
+            $condition instanceof Taps => $this->inside($condition->of).
+                ($condition->count === 2 ? ' twice' : ' once, not again').
+                " within {$condition->within} s",
             default => 'a condition',
         };
+    }
+
+    /** The condition in words, with what its names stand for in their place. */
+    public function spelled(Condition $condition): string
+    {
+        return $this->say($this->meant($condition));
+    }
+
+    private function meant(Condition $condition): Condition
+    {
+        return ConditionTree::map(
+            $condition,
+            function (Condition $one): Condition {
+                $stands = $one instanceof Named ? $this->program->conditions[$one->name] ?? null : null;
+
+                return $stands === null ? $one : $this->meant($stands);
+            },
+        ) ?? $condition;
     }
 
     /** @param  non-empty-list<Condition>  $conditions */

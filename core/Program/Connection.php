@@ -6,7 +6,7 @@ namespace DuskSwitch\Core\Program;
 final readonly class Connection
 {
     /**
-     * @param  string  $from  such as `control:flick-a`
+     * @param  string  $from  such as `control:left-shoulder`
      * @param  string  $to  such as `function:arm`
      * @param  string  $how  drive, condition or feed
      */

@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Program;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\Control;
+use DuskSwitch\Core\Kit\ControlKind;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
@@ -19,18 +20,26 @@ final class ControlAssignment
      * The program with the function driven by $to, or by nothing.
      *
      * A stepped function keeps its map where the detents are the same. Else rest means its first step, the
-     * far end its last, so that an aircraft powers up in the first (common practice: disarmed at rest).
+     * far end its last, so that an aircraft powers up in the first (common practice: disarmed at rest). A press of a
+     * button changes over between the first and the last.
      *
      * @throws Refused where there's no such function, or it can't be moved by that
      */
-    public static function drive(Program $program, string $function, Axis|Control|null $to): Program
-    {
+    public static function drive(
+        Program $program,
+        string $function,
+        Axis|Control|null $to,
+        Press $press = Press::Held,
+    ): Program {
+        if ($press !== Press::Held && ! ($to instanceof Control && $to->kind === ControlKind::Button)) {
+            throw Refused::because('press', 'is for a button alone; put the function on one');
+        }
         $functions = $program->functions;
         foreach ($functions as $index => $found) {
             if ($found->id() === $function) {
                 $functions[$index] =
                     $found instanceof SteppedFunction
-                        ? self::stepped($found, $to)
+                        ? self::stepped($found, $to, $press)
                         : ($found instanceof ProportionalFunction
                             ? self::proportional($found, $to)
                             : $found);
@@ -53,8 +62,11 @@ final class ControlAssignment
         return $function->driven($drive)->trimmed($to instanceof Axis ? $function->trim : null);
     }
 
-    private static function stepped(SteppedFunction $function, Axis|Control|null $to): SteppedFunction
-    {
+    private static function stepped(
+        SteppedFunction $function,
+        Axis|Control|null $to,
+        Press $press,
+    ): SteppedFunction {
         if ($to instanceof Axis) {
             throw Refused::because(
                 'to',
@@ -64,6 +76,7 @@ final class ControlAssignment
         $drive = match (true) {
             $to === null => null,
             $to->detents === [] => self::zones($function, $to),
+            $press !== Press::Held => self::presses($function, $to, $press),
             default => self::detents($function, $to),
         };
 
@@ -94,6 +107,14 @@ final class ControlAssignment
         }
 
         return new DetentDrive($to->id, $inOrder);
+    }
+
+    /** A stepped function that a press of a button changes over, between its first step and its last. */
+    public static function presses(SteppedFunction $function, Control $to, Press $press): CaseDrive
+    {
+        $last = $function->steps[count($function->steps) - 1] ?? $function->steps[0];
+
+        return new CaseDrive([new DriveCase($press->condition($to->id), $last->id)]);
     }
 
     /** A dial or slider, cut into equal zones from low to high. */

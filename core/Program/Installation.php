@@ -6,7 +6,7 @@ use DuskSwitch\Core\Kit\ControllerSetup;
 
 /**
  * What flies with the program: the kit's settings, how the controller is set up, the failsafe, what is checked,
- * accepted and was read.
+ * accepted, was read and was measured.
  */
 final readonly class Installation
 {
@@ -17,6 +17,7 @@ final readonly class Installation
      * @param  list<string>  $startCheck  ids of the controls whose rest the transmitter checks at power-up
      * @param  list<AcceptedFinding>  $accepted  findings that the pilot lives with
      * @param  array<int, Reading>  $readings  at the controller, by channel
+     * @param  array<int, SurfaceThrow>  $throws  as measured on the model, by channel
      */
     public function __construct(
         public KitChoice $kit = new KitChoice(),
@@ -25,6 +26,7 @@ final readonly class Installation
         public array $startCheck = [],
         public array $accepted = [],
         public array $readings = [],
+        public array $throws = [],
     ) {}
 
     /**
@@ -34,6 +36,7 @@ final readonly class Installation
      * @param  list<string>|null  $startCheck
      * @param  list<AcceptedFinding>|null  $accepted
      * @param  array<int, Reading>|null  $readings
+     * @param  array<int, SurfaceThrow>|null  $throws
      */
     public function with(
         ?KitChoice $kit = null,
@@ -42,6 +45,7 @@ final readonly class Installation
         ?array $startCheck = null,
         ?array $accepted = null,
         ?array $readings = null,
+        ?array $throws = null,
     ): self {
         return new self(
             $kit ?? $this->kit,
@@ -50,6 +54,7 @@ final readonly class Installation
             $startCheck ?? $this->startCheck,
             $accepted ?? $this->accepted,
             $readings ?? $this->readings,
+            $throws ?? $this->throws,
         );
     }
 

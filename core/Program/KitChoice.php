@@ -11,9 +11,12 @@ final readonly class KitChoice
      * @param  string|null  $wire  how the receiver passes its channels on: leads, sum or serial
      * @param  string|null  $input  what the controller is set to take: leads, sum or serial
      * @param  string|null  $power  what powers the receiver: controller, pack or usb
-     * @param  string|null  $pack  the id of a pack in Stores
-     * @param  string|null  $speedController  the id of a speed controller in Stores
+     * @param  string|null  $pack  the id of a pack in Equipment
+     * @param  string|null  $speedController  the id of a speed controller in Equipment
      * @param  array<string, string>  $ports  what owns each serial port of the controller
+     * @param  list<KitPart>  $parts  what else is on board
+     * @param  string|null  $memory  where the program lies in the transmitter
+     * @param  int|null  $match  the number that the receiver checks, so that a wrong program moves nothing
      */
     public function __construct(
         public ?string $link = null,
@@ -24,14 +27,26 @@ final readonly class KitChoice
         public ?string $pack = null,
         public ?string $speedController = null,
         public array $ports = [],
+        public array $parts = [],
+        public ?string $memory = null,
+        public ?int $match = null,
     ) {}
 
     /** True where nothing was chosen. */
     public function isEmpty(): bool
     {
-        return array_filter(
-            [$this->link, $this->subtype, $this->wire, $this->input, $this->power, $this->pack, $this->speedController],
-            fn (?string $one): bool => $one !== null,
-        ) === [] && $this->ports === [];
+        return $this == new self();
+    }
+
+    /** Whether there is a part of that kind on board; what owns a port may say so by its name too. */
+    public function has(PartKind $kind): bool
+    {
+        foreach ($this->parts as $part) {
+            if ($part->kind === $kind) {
+                return true;
+            }
+        }
+
+        return str_contains(mb_strtolower(implode(' ', $this->ports)), $kind->value);
     }
 }

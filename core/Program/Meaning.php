@@ -44,6 +44,12 @@ final readonly class Meaning
         return $this->word === $word;
     }
 
+    /** True where a step of an arm function with it is armed: by word, or as it asks for a mode to fly in. */
+    public function arms(): bool
+    {
+        return $this->mode !== null || $this->is(self::ARMED);
+    }
+
     /** In words: "armed", "mode free". */
     public function says(): string
     {

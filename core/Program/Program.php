@@ -4,7 +4,7 @@ namespace DuskSwitch\Core\Program;
 
 use DuskSwitch\Core\Kit\StickMode;
 use DuskSwitch\Core\Program\Condition\Condition;
-use DuskSwitch\Core\Program\Sense\TelemetryPlan;
+use DuskSwitch\Core\Program\Telemetry\TelemetryPlan;
 
 /** A transmitter program: what the pilot means, by which control, on which channels. Immutable. */
 final readonly class Program
@@ -13,7 +13,7 @@ final readonly class Program
     public const MOST_PHASES = 16;
 
     /**
-     * @param  string  $transmitter  the id of a transmitter in Stores
+     * @param  string  $transmitter  the id of a transmitter in Equipment
      * @param  non-empty-list<Phase>  $phases
      * @param  list<PilotFunction>  $functions
      * @param  list<Output>  $outputs  in the order of the document

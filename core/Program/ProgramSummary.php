@@ -18,16 +18,22 @@ final readonly class ProgramSummary
     /** @var array<string, string> */
     private array $phases;
 
-    private function __construct(private Program $program, private Transmitter $transmitter)
-    {
-        $this->words = new ConditionWords($program, $transmitter);
+    private function __construct(
+        private Program $program,
+        private Transmitter $transmitter,
+        private ?EquipmentNames $names,
+    ) {
+        $this->words = new ConditionWords($program, $transmitter, $names === null ? null : $names->level(...));
         $this->phases = array_column($program->phases, 'name', 'id');
     }
 
-    /** @return array<string, SummaryItem> by a key that stays the same from revision to revision */
-    public static function of(Program $program, Transmitter $transmitter): array
+    /**
+     * @param  EquipmentNames|null  $names  of sensors and values; ids stand where there is none
+     * @return array<string, SummaryItem> by a key that stays the same from revision to revision
+     */
+    public static function of(Program $program, Transmitter $transmitter, ?EquipmentNames $names = null): array
     {
-        $facts = new self($program, $transmitter);
+        $facts = new self($program, $transmitter, $names);
         $subjects = ['program' => $facts->program()];
         foreach ($program->phases as $place => $phase) {
             $subjects["phase {$phase->id}"] = new SummaryItem(
@@ -56,8 +62,8 @@ final readonly class ProgramSummary
         }
         $subjects = [
             ...$subjects,
-            ...InstallationSummary::of($program, $transmitter),
-            ...TelemetrySummary::of($program, $transmitter),
+            ...InstallationSummary::of($program, $transmitter, $names),
+            ...TelemetrySummary::of($program, $facts->words, $names),
         ];
         foreach ($program->curves as $id => $curve) {
             $points = array_map(
@@ -113,7 +119,7 @@ final readonly class ProgramSummary
         $ladder = $this->program->ladder;
         if ($ladder !== null) {
             $facts = [
-                'stands on' => $ladder->at === null ? 'the ground' : $ladder->rungs[$ladder->at]->name ?? '?',
+                'at step' => $ladder->at === null ? 'not begun' : $ladder->rungs[$ladder->at]->name ?? '?',
                 'phase' => $this->phases[$ladder->phase] ?? $ladder->phase,
             ];
             foreach ($ladder->rungs as $place => $rung) {
@@ -125,7 +131,7 @@ final readonly class ProgramSummary
                     ...$more,
                 ]);
             }
-            $extras['ladder'] = new SummaryItem('ladder', 'Ladder', SummaryItem::labelled($facts));
+            $extras['ladder'] = new SummaryItem('ladder', 'Training plan', SummaryItem::labelled($facts));
         }
 
         return $extras;
@@ -141,8 +147,8 @@ final readonly class ProgramSummary
                 'family' => $this->program->family->title(),
                 'stick mode' => (string) $this->program->stickMode->value,
                 'transmitter' => $this->transmitter->name,
-                'receiver' => $this->program->receiver ?? 'none',
-                'controller' => $this->program->controller ?? 'none',
+                'receiver' => $this->part('receiver', $this->program->receiver),
+                'controller' => $this->part('controller', $this->program->controller),
                 'notes' => $this->program->notes === '' ? 'none' : mb_strimwidth($this->program->notes, 0, 60, '…'),
             ]),
         );
@@ -190,5 +196,10 @@ final readonly class ProgramSummary
     private function control(string $id): string
     {
         return $this->transmitter->control($id)->name ?? $id;
+    }
+
+    private function part(string $kind, ?string $id): string
+    {
+        return $id === null ? 'none' : $this->names?->part($kind, $id) ?? $id;
     }
 }

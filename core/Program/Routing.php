@@ -5,7 +5,10 @@ namespace DuskSwitch\Core\Program;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
+use DuskSwitch\Core\Program\Condition\FunctionLevel;
 use DuskSwitch\Core\Program\Condition\Named;
+use DuskSwitch\Core\Program\Condition\PhaseIs;
+use DuskSwitch\Core\Program\Condition\StepIs;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
@@ -22,10 +25,13 @@ final class Routing
     /** @var array<string, list<string>> the controls that named conditions look at, each gone through once */
     private array $named = [];
 
+    /** @var array<string, list<string>> the controls that functions and phases hang on, each gone through once */
+    private array $behind = [];
+
     private function __construct(private readonly Program $program) {}
 
     /**
-     * Every thread once. Ends are `axis:roll`, `control:flick-a`, `function:arm`, `phase:launch`, `output:5`.
+     * Every thread once. Ends are `axis:roll`, `control:left-shoulder`, `function:arm`, `phase:launch`, `output:5`.
      *
      * @return list<Connection>
      */
@@ -115,10 +121,56 @@ final class Routing
             $condition instanceof Named => ($this->named[$condition->name] ??= $this->controls(
                 $this->program->conditions[$condition->name] ?? null,
             )),
+            $condition instanceof StepIs, $condition instanceof FunctionLevel => $this->behind(
+                "function:{$condition->function}",
+                fn (): array => $this->movers($this->program->function($condition->function)),
+            ),
+            $condition instanceof PhaseIs => $this->behind(
+                "phase:{$condition->phase}",
+                fn (): array => $this->controls(
+                    array_column($this->program->phases, 'when', 'id')[$condition->phase] ?? null,
+                ),
+            ),
             $condition === null => [],
             default => array_values(
                 array_unique(array_merge([], ...array_map($this->controls(...), $condition->parts()))),
             ),
         };
+    }
+
+    /**
+     * Gone through once; a compiled program has no cycle that asks for an answer.
+     *
+     * @param  callable(): list<string>  $controls
+     * @return list<string>
+     */
+    private function behind(string $what, callable $controls): array
+    {
+        if (! isset($this->behind[$what])) {
+            $this->behind[$what] = [];
+            $this->behind[$what] = $controls();
+        }
+
+        return $this->behind[$what];
+    }
+
+    /** @return list<string> the switches, buttons, dials and sliders that a function hangs on */
+    private function movers(?PilotFunction $function): array
+    {
+        $drive =
+            $function instanceof ProportionalFunction || $function instanceof SteppedFunction ? $function->drive : null;
+        $own = $drive instanceof ControlDrive || $drive instanceof DetentDrive ? [$drive->control] : [];
+
+        return array_values(
+            array_unique(
+                array_merge(
+                    $own,
+                    ...array_map(
+                        fn (Condition $one): array => $this->controls($one),
+                        $drive instanceof CaseDrive ? $function->conditions() : [],
+                    ),
+                ),
+            ),
+        );
     }
 }

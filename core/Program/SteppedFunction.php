@@ -78,6 +78,18 @@ final readonly class SteppedFunction implements PilotFunction
         return null;
     }
 
+    /** The place of the first step of an arm function in which it is armed, or null. */
+    public function armed(): ?int
+    {
+        foreach ($this->steps as $index => $one) {
+            if ($one->means?->arms() === true) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
     /** The step of that id, or null. */
     public function step(string $id): ?Step
     {

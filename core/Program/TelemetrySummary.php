@@ -2,20 +2,36 @@
 
 namespace DuskSwitch\Core\Program;
 
-use DuskSwitch\Core\Kit\Transmitter;
-use DuskSwitch\Core\Program\Sense\Callout;
-use DuskSwitch\Core\Program\Sense\DerivedValue;
-use DuskSwitch\Core\Program\Sense\PhrasePart;
+use DuskSwitch\Core\Program\Telemetry\Callout;
+use DuskSwitch\Core\Program\Telemetry\DerivedValue;
+use DuskSwitch\Core\Program\Telemetry\PhrasePart;
 
-/** What can be said of sensors, alarms and call-outs, ready to be compared. Levels are in base units. */
+/** What can be said of sensors, alarms and callouts, ready to be compared. Levels are in base units. */
 final readonly class TelemetrySummary
 {
-    private function __construct(private Program $program, private ConditionWords $words) {}
+    private function __construct(
+        private Program $program,
+        private ConditionWords $words,
+        private ?EquipmentNames $names,
+    ) {}
 
-    /** @return array<string, SummaryItem> by a key that stays the same from revision to revision */
-    public static function of(Program $program, Transmitter $transmitter): array
+    /**
+     * @param  EquipmentNames|null  $names  of sensors and values; ids stand where there is none
+     * @return array<string, SummaryItem> by a key that stays the same from revision to revision
+     */
+    public static function of(Program $program, ConditionWords $words, ?EquipmentNames $names = null): array
     {
-        return (new self($program, new ConditionWords($program, $transmitter)))->all();
+        return (new self($program, $words, $names))->all();
+    }
+
+    private function announced(string $id): string
+    {
+        return $this->program->function($id)?->name() ?? $id;
+    }
+
+    private function value(string $id): string
+    {
+        return $this->names?->value($id) ?? $id;
     }
 
     /** @return array<string, SummaryItem> */
@@ -24,8 +40,8 @@ final readonly class TelemetrySummary
         $sense = $this->program->sense;
         $subjects = [];
         foreach ($sense->chain as $place => $one) {
-            $subjects["sensor {$one->id}"] = new SummaryItem('sensor', $one->id, [
-                'sensor' => ['sensor', $one->sensor],
+            $subjects["sensor {$one->id}"] = new SummaryItem('sensor', $this->names?->sensor($one) ?? $one->id, [
+                'sensor' => ['sensor', $this->names?->sensor($one) ?? $one->sensor],
                 'place' => ['place', (string) ($place + 1)],
                 ...$one->address === null ? [] : ['address' => ['address', (string) $one->address]],
                 ...$one->slot === null ? [] : ['slot' => ['slot', (string) $one->slot]],
@@ -36,7 +52,7 @@ final readonly class TelemetrySummary
         }
         foreach ($sense->calls as $one) {
             $subjects["call {$one->id}"] = new SummaryItem(
-                $one->isAlarm() ? 'alarm' : 'call-out',
+                $one->isAlarm() ? 'alarm' : 'callout',
                 $one->name,
                 $this->call($one),
             );
@@ -45,11 +61,11 @@ final readonly class TelemetrySummary
             'bus' => ['sensor bus', $sense->bus->value ?? 'not said'],
             'interval' => ['report interval', "{$sense->interval} s"],
             'system' => ['units', $sense->system->value ?? 'as the pilot\'s'],
-            'announces' => ['announced', implode(', ', $sense->announces)],
+            'announces' => ['announced', implode(', ', array_map($this->announced(...), $sense->announces))],
             'tone' => ['vario tone', $sense->tone ? 'on' : 'off'],
         ];
         foreach ($sense->units as $id => $unit) {
-            $rest["unit {$id}"] = ["unit of {$id}", $unit->value];
+            $rest["unit {$id}"] = ["unit of {$this->value($id)}", $unit->value];
         }
 
         return $sense->isEmpty() ? [] : [...$subjects, 'sense' => new SummaryItem('telemetry', '', $rest)];
@@ -59,8 +75,8 @@ final readonly class TelemetrySummary
     private function derived(DerivedValue $one): array
     {
         return [
-            'does' => ['worked out as', $one->does->says()],
-            'of' => ['of', implode(', ', $one->of)],
+            'does' => ['calculated as', $one->does->says()],
+            'of' => ['of', implode(', ', array_map($this->value(...), $one->of))],
             ...$one->by === null ? [] : ['by' => ['by', (string) $one->by]],
             ...$one->plus === null ? [] : ['plus' => ['plus', (string) $one->plus]],
             ...$one->while === null ? [] : ['while' => ['while', $this->words->say($one->while)]],
@@ -81,7 +97,7 @@ final readonly class TelemetrySummary
                     ' ',
                     array_map(
                         fn (PhrasePart $token): string => $token->words ??
-                            "[{$token->value}, {$token->places}".($token->unit ? '' : ', no unit').']',
+                            "[{$this->value((string) $token->value)}, {$token->places}".($token->unit ? '' : ', no unit').']',
                         $one->says,
                     ),
                 ),

@@ -35,7 +35,7 @@ final readonly class TrainingPlan
         ];
     }
 
-    /** Notes what is out of order: a ladder goes from gentle to lively, and forward in time. */
+    /** Notes what is out of order: a plan goes from gentle to lively, and forward in time. */
     public function check(string $path, Faults $faults): void
     {
         $date = null;
@@ -44,14 +44,14 @@ final readonly class TrainingPlan
             if ($before !== null && $rung->expo > $before->expo) {
                 $faults->add(
                     "{$path}.rungs[{$index}].expo",
-                    "“{$rung->name}” has more expo than “{$before->name}” before it; a ladder goes from gentle to ".
+                    "“{$rung->name}” has more expo than “{$before->name}” before it; a plan goes from gentle to ".
                         'lively, so put them in order',
                 );
             }
             if ($before !== null && $rung->rate < $before->rate) {
                 $faults->add(
                     "{$path}.rungs[{$index}].rate",
-                    "“{$rung->name}” has a lower rate than “{$before->name}” before it; a ladder goes from gentle to ".
+                    "“{$rung->name}” has a lower rate than “{$before->name}” before it; a plan goes from gentle to ".
                         'lively, so put them in order',
                 );
             }

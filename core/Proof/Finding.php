@@ -10,7 +10,7 @@ final readonly class Finding
 {
     /**
      * @param  string  $rule  the rule's id
-     * @param  string  $about  what it's about: "output:5", "control:flick-a", "program"
+     * @param  string  $about  what it's about: "output:5", "control:left-shoulder", "program"
      * @param  string  $says  a sentence
      * @param  Witness|null  $witness  the state in which it shows; null where it shows in every state
      * @param  string|null  $mend  what the fix does, in words

@@ -9,6 +9,7 @@ final readonly class StateCell
 {
     /**
      * @param  Witness  $hand  the switches, all else at rest
+     * @param  list<string>  $detents  of the map's switches, in their order
      * @param  list<string>  $phases  names of those that may be active
      * @param  bool  $armed  it may be armed, or a motor may turn
      * @param  list<string>  $modes  ids of the flight modes that may be taken
@@ -17,6 +18,7 @@ final readonly class StateCell
      */
     public function __construct(
         public Witness $hand,
+        public array $detents,
         public array $phases,
         public bool $armed,
         public array $modes,

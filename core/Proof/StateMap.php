@@ -42,19 +42,22 @@ final readonly class StateMap
             $left = $state;
             $region = $context->model()->everything();
             $hand = $context->panel->atRest();
+            $detents = [];
             foreach ($switches as $place => $input) {
                 $value = $values[$place][$left % count($values[$place])];
                 $left = intdiv($left, count($values[$place]));
                 $region = $region->at($input, $value);
                 $hand[$input] = $value;
+                $detents[] = $controls[$place]->detentAt($value);
             }
-            $cells[] = self::cell($context, $region, new Witness(array_values($hand), []));
+            $cells[] = self::cell($context, $region, new Witness(array_values($hand), []), $detents);
         }
 
         return new self($controls, $cells, true);
     }
 
-    private static function cell(ProofContext $context, Region $region, Witness $hand): StateCell
+    /** @param  list<string>  $detents */
+    private static function cell(ProofContext $context, Region $region, Witness $hand, array $detents): StateCell
     {
         $seen = new Bounds($context->model(), $region);
         $armed =
@@ -72,6 +75,7 @@ final readonly class StateMap
 
         return new StateCell(
             $hand,
+            $detents,
             array_values(
                 array_filter(
                     array_map(

@@ -8,7 +8,7 @@ use DuskSwitch\Core\Signal\Tick;
 use DuskSwitch\Core\Space\CircuitCheck;
 use DuskSwitch\Core\Space\Witness;
 
-/** Says a state as a pilot would: "Flick A away, roll stick full right, everything else at rest". */
+/** Says a state as a pilot would: "Left shoulder away, roll stick full right, everything else at rest". */
 final readonly class StateWords
 {
     private HandWords $words;

@@ -3,15 +3,22 @@
 namespace DuskSwitch\Core\Rehearsal;
 
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Flight\EventKind;
+use DuskSwitch\Core\Flight\FlightEvent;
+use DuskSwitch\Core\Flight\HandheldRecord;
+use DuskSwitch\Core\Flight\PackCharge;
+use DuskSwitch\Core\Flight\Recording;
+use DuskSwitch\Core\Flight\Track;
+use DuskSwitch\Core\Flight\TrackColumn;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Link\LinkBudget;
-use DuskSwitch\Core\Link\LinkLoss;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Frame;
+use DuskSwitch\Core\Signal\State;
 use DuskSwitch\Core\Telemetry\Sample;
 
 /**
@@ -20,6 +27,9 @@ use DuskSwitch\Core\Telemetry\Sample;
  */
 final class Flight
 {
+    /** Seconds from one row of the recording to the next: quicker than any telemetry reports. */
+    public const EVERY = 0.2;
+
     /** Ticks of the circuit in a row of the recording. */
     private const TICKS = 10;
 
@@ -37,11 +47,23 @@ final class Flight
 
     private readonly FlightSlots $slots;
 
-    private ?float $lostAt = null;
+    private readonly Reception $reception;
 
-    private ?Frame $lastHeard = null;
+    private readonly ScriptPilot $pilot;
 
     private float $gust = 0.0;
+
+    /** @var array<int, float> */
+    private array $hand = [];
+
+    private ?State $state = null;
+
+    private int $leg = -1;
+
+    private float $legEnds = 0.0;
+
+    /** @var list<FlightEvent> */
+    private array $events = [];
 
     public function __construct(
         private readonly Circuit $circuit,
@@ -63,6 +85,8 @@ final class Flight
             $setting->charge,
         );
         $this->slots = new FlightSlots($circuit);
+        $this->pilot = new ScriptPilot($circuit);
+        $this->reception = new Reception($program, $this->radio, $this->slots, $this->model);
     }
 
     /**
@@ -74,143 +98,140 @@ final class Flight
     {
         FlightSize::refuseTooMuch($this->scenario->seconds(), $this->circuit, self::TICKS, $this->instruments->count());
         $panel = $this->circuit->panel;
-        $hand = $panel->atRest();
-        [$roll, $pitch, $throttle, $yaw] = $axes = array_map($panel->axis(...), [
-            Axis::Roll,
-            Axis::Pitch,
-            Axis::Throttle,
-            Axis::Yaw,
-        ]);
+        $this->hand = $panel->atRest();
+        $axes = array_map($panel->axis(...), [Axis::Roll, Axis::Pitch, Axis::Throttle, Axis::Yaw]);
         $body = new Body();
         $body->heading = $this->setting->from;
-        $state = null;
-        $samples = $truth = $pulses = $sticks = $events = [];
-        $telemetry = [];
-        $leg = -1;
-        $asks = $this->scenario->legs[0];
-        $legEnds = 0.0;
-        $rows = (int) round($this->scenario->seconds() / Recording::EVERY);
+        $samples = $truth = $pulses = $sticks = $telemetry = [];
+        $rows = (int) round($this->scenario->seconds() / self::EVERY);
         for ($row = 0; $row <= $rows; $row++) {
-            $time = round($row * Recording::EVERY, 2);
-            if ($time >= $legEnds - 1e-9 && isset($this->scenario->legs[$leg + 1])) {
-                $asks = $this->scenario->legs[++$leg];
-                $legEnds += $asks->seconds;
-                $events[] = [$time, 'leg', $asks->says];
-                foreach ($asks->does as $function => $wanted) {
-                    $hand = PilotAction::reach($this->circuit, array_values($hand), $function, $wanted);
-                    $unknown = PilotAction::unknown($this->circuit->program, $function, $wanted);
-                    if ($unknown !== null) {
-                        $events[] = [$time, 'unknown', $unknown];
-                    }
-                }
-            }
+            $time = round($row * self::EVERY, 2);
+            $asks = $this->leg($time, $telemetry);
             $power = $this->motion->power($body, $asks);
-            $goal = $this->motion->sticks($body, $asks, $leg > 0 || $asks->climb > 0, $power);
-            $step = array_map(fn (int $slot, float $to): float => ($to - $hand[$slot]) / self::TICKS, $axes, $goal);
-            // Air and hand are new five times a second; the circuit runs at its own pace, the sticks gliding between.
-            for ($tick = null, $i = 0; $tick === null || $i < self::TICKS; $i++) {
-                $hand[$roll] += $step[0];
-                $hand[$pitch] += $step[1];
-                $hand[$throttle] += $step[2];
-                $hand[$yaw] += $step[3];
-                $tick = $this->circuit->tick(array_values($hand), $state, $telemetry);
-                $state = $tick->state;
-            }
-            $lost = $this->link($time, $body, $tick->frame);
-            $motor = $this->runs($tick->frame, $lost, $time);
-            $this->battery->draw($motor && $asks->motor ? $this->model->draws($power) : 0.25, Recording::EVERY);
+            $goal = $this->motion->sticks($body, $asks, $this->leg > 0 || $asks->climb > 0, $power);
+            $frame = $this->glide($axes, $goal, $telemetry);
+            $lost = $this->reception->isLost($time, $body, $frame);
+            $motor = ! $this->battery->isEmpty() && $this->reception->motorRuns($frame, $time);
+            $this->battery->draw($motor && $asks->motor ? $this->model->draws($power) : 0.25, self::EVERY);
             $telemetry = $this->telemetry($time, $body, $lost, $motor);
             $samples[] = new Sample(
                 $time,
                 $telemetry,
-                $tick->frame->phase(),
-                $tick->frame->steps(),
-                $this->slots->functions($tick->frame),
-                $this->slots->controls($hand),
+                $frame->phase(),
+                $frame->steps(),
+                $this->slots->functions($frame),
+                $this->slots->controls($this->hand),
             );
-            $truth[] = Recording::row($body, $this->battery, ! $lost);
-            $pulses[] = $this->pulses($tick->frame, $lost, $time);
-            $sticks[] = array_map(fn (int $slot): float => round($hand[$slot], 3), $axes);
-            $this->gust +=
-                (-$this->gust * Recording::EVERY) / 4 +
-                0.15 * $this->setting->wind * sqrt((2 * Recording::EVERY) / 4) * $this->chance->normal();
-            $flew = $body->flies;
-            $this->motion->step(
-                $body,
-                $asks,
-                $motor,
-                $this->gust,
-                $asks->lift === 0.0 ? 0.0 : $asks->lift + 0.25 * sin($time),
-                Recording::EVERY,
-                $lost,
-            );
-            if ($flew && ! $body->flies && ! $asks->lands() && ! $this->model->drives) {
-                $events[] = [$time, 'ground', "in “{$asks->says}”".($motor ? '' : ', with the motor off')];
-            }
+            $truth[] = self::row($body, $this->battery, ! $lost);
+            $pulses[] = $this->reception->pulses($frame, $time);
+            $sticks[] = array_map(fn (int $slot): float => round($this->hand[$slot], 3), $axes);
+            $this->move($time, $body, $asks, $motor, $lost);
         }
-        $mishaps = Mishaps::all();
-        foreach (array_intersect_key($this->setting->mishaps, $mishaps) as $mishap => $time) {
-            $events[] = [$time, 'mishap', $mishaps[$mishap]->says()];
-        }
-        usort($events, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return new Recording(
             $samples,
-            $truth,
-            $pulses,
-            $sticks,
-            $events,
+            Track::ofRows($truth),
+            new HandheldRecord($sticks, $pulses),
+            $this->events(),
+            new PackCharge($this->battery->capacity, $this->battery->held()),
             $this->model->stall,
-            $this->battery->capacity,
-            $this->battery->held(),
         );
     }
 
-    /** True while nothing of the transmitter arrives. */
-    private function link(float $time, Body $body, Frame $frame): bool
+    /**
+     * The leg that is flown at a time; where another begins, the pilot does what it says.
+     *
+     * @param  array<string, float>  $telemetry
+     */
+    private function leg(float $time, array $telemetry): Leg
     {
-        $lost = $this->radio->isDark($time) || $this->radio->margin($time, $body) < 0;
-        if (! $lost) {
-            [$this->lostAt, $this->lastHeard] = [null, $frame];
+        $next = $this->scenario->legs[$this->leg + 1] ?? null;
+        if ($next === null || $time < $this->legEnds - 1e-9) {
+            return $this->scenario->legs[$this->leg];
         }
-        $this->lostAt ??= $lost ? $time : null;
+        $this->leg++;
+        $this->legEnds += $next->seconds;
+        $this->events[] = new FlightEvent($time, EventKind::Leg, $next->says);
+        $this->hand = $this->pilot->follow($next, array_values($this->hand), $this->state, $telemetry);
+        foreach ($this->pilot->misses($next) as $unknown) {
+            $this->events[] = new FlightEvent($time, EventKind::Unknown, $unknown);
+        }
 
-        return $lost;
+        return $next;
     }
 
-    /** @return list<int|null> in the order of the outputs */
-    private function pulses(Frame $frame, bool $lost, float $time): array
+    /**
+     * Air and hand are new five times a second; the circuit runs at its own pace, the sticks gliding between.
+     *
+     * @param  array<int, int>  $axes  the slots of roll, pitch, throttle, yaw
+     * @param  array<int, float>  $goal  where they go
+     * @param  array<string, float>  $telemetry
+     */
+    private function glide(array $axes, array $goal, array $telemetry): Frame
     {
-        if ($lost && $this->lastHeard !== null) {
-            return array_values(
-                LinkLoss::pulses($this->circuit->program, $this->lastHeard, $time - (float) $this->lostAt),
-            );
+        [$roll, $pitch, $throttle, $yaw] = $axes;
+        $step = array_map(fn (int $slot, float $to): float => ($to - $this->hand[$slot]) / self::TICKS, $axes, $goal);
+        $hand = $this->hand;
+        for ($tick = null, $i = 0; $tick === null || $i < self::TICKS; $i++) {
+            $hand[$roll] += $step[0];
+            $hand[$pitch] += $step[1];
+            $hand[$throttle] += $step[2];
+            $hand[$yaw] += $step[3];
+            $hand = $this->pilot->goOn($hand);
+            $tick = $this->circuit->tick(array_values($hand), $this->state, $telemetry);
+            $this->state = $tick->state;
         }
+        $this->hand = $hand;
+        $this->pilot->sees($tick->frame);
 
-        return $this->slots->pulses($frame);
+        return $tick->frame;
     }
 
-    private function runs(Frame $frame, bool $lost, float $time): bool
+    /** The body moves on, with a gust and what rises; a landing that nobody meant is noted. */
+    private function move(float $time, Body $body, Leg $asks, bool $motor, bool $lost): void
     {
-        if ($this->battery->isEmpty()) {
-            return false;
+        $this->gust +=
+            (-$this->gust * self::EVERY) / 4 +
+            0.15 * $this->setting->wind * sqrt((2 * self::EVERY) / 4) * $this->chance->normal();
+        $flew = $body->flies;
+        $lift = $asks->lift === 0.0 ? 0.0 : $asks->lift + 0.25 * sin($time);
+        $this->motion->step($body, $asks, $motor, $this->gust, $lift, self::EVERY, $lost);
+        if ($flew && ! $body->flies && ! $asks->lands() && ! $this->model->drives) {
+            $says = "in “{$asks->says}”".($motor ? '' : ', with the motor off');
+            $this->events[] = new FlightEvent($time, EventKind::Ground, $says);
         }
-        // A multirotor's controller keeps it up on its own way home, where it has a mode that saves.
-        if ($lost) {
-            $pulses =
-                $this->lastHeard === null
-                    ? []
-                    : LinkLoss::pulses($this->circuit->program, $this->lastHeard, $time - (float) $this->lostAt);
+    }
 
-            return $this->model->hovers && $this->circuit->program->family === Family::Multirotor
-                ? $this->lastHeard !== null
-                : array_filter(
-                    $this->slots->motors,
-                    fn (int $channel): bool => $this->model->turns($pulses[$channel] ?? null),
-                ) !== [];
+    /** @return list<FlightEvent> with the mishaps, in the order of time */
+    private function events(): array
+    {
+        $events = $this->events;
+        $mishaps = Mishaps::all();
+        foreach (array_intersect_key($this->setting->mishaps, $mishaps) as $mishap => $time) {
+            $events[] = new FlightEvent($time, EventKind::Mishap, $mishaps[$mishap]->says());
         }
+        usort($events, fn (FlightEvent $a, FlightEvent $b): int => $a->at <=> $b->at);
 
-        return $this->slots->isArmed($frame) && $this->slots->runs($frame, $this->model);
+        return $events;
+    }
+
+    /** @return array<value-of<TrackColumn>, float|bool> what is true now */
+    private static function row(Body $body, Battery $battery, bool $linked): array
+    {
+        return [
+            'east' => round($body->east, 1),
+            'north' => round($body->north, 1),
+            'height' => round($body->height, 1),
+            'speed' => round($body->speed(), 1),
+            'airspeed' => round($body->airspeed, 1),
+            'climb' => round($body->climb, 2),
+            'heading' => round($body->heading),
+            'used' => round($battery->used, 1),
+            'cell' => round($battery->volts() / $battery->cells, 3),
+            'amperes' => round($battery->amperes, 1),
+            'linked' => $linked,
+            'flies' => $body->flies,
+        ];
     }
 
     /** @return array<string, float> */
@@ -226,7 +247,7 @@ final class Flight
 
         return $this->instruments->read(
             $time,
-            Recording::EVERY,
+            self::EVERY,
             $body,
             $this->battery,
             LinkBudget::SENSITIVITY + $margin,

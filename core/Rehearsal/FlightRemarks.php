@@ -2,6 +2,10 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
+use DuskSwitch\Core\Flight\EventKind;
+use DuskSwitch\Core\Flight\FlightEvent;
+use DuskSwitch\Core\Flight\Recording;
+use DuskSwitch\Core\Flight\TrackColumn;
 use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\Dimension;
@@ -23,7 +27,8 @@ final readonly class FlightRemarks
     /** @return list<Remark> */
     private function flew(): array
     {
-        return in_array(true, array_column($this->flight->truth, 'flies'), true)
+        return ! $this->flight->track->knows(TrackColumn::Flies) ||
+            $this->flight->firstRow(TrackColumn::Flies, fn (float $one): bool => $one > 0.0) !== null
             ? []
             : [
                 new Remark(
@@ -38,17 +43,22 @@ final readonly class FlightRemarks
     /** @return list<Remark> where it met the ground in a stretch that didn't mean to land */
     private function cameDown(): array
     {
-        return array_map(function (array $one): Remark {
-            $row = $this->flight->truth[(int) round($one[0] / Recording::EVERY)];
-            $far = $this->values->say(hypot($row['east'], $row['north']), Dimension::Length);
+        return array_map(function (FlightEvent $one): Remark {
+            $row = $this->flight->rowAt($one->at);
+            $east = $this->flight->track->at($row, TrackColumn::East);
+            $north = $this->flight->track->at($row, TrackColumn::North);
+            $far =
+                $east === null || $north === null
+                    ? ''
+                    : ", {$this->values->say(hypot($east, $north), Dimension::Length)} from home";
 
             return new Remark(
                 'Ground',
                 PointLevel::Wrong,
-                'It came down '.Remark::clock($one[0])." {$one[2]}, {$far} from home.",
-                $one[0],
+                'It came down '.Remark::clock($one->at)." {$one->says}{$far}.",
+                $one->at,
             );
-        }, $this->events('ground'));
+        }, $this->flight->events(EventKind::Ground));
     }
 
     /**
@@ -57,45 +67,42 @@ final readonly class FlightRemarks
     private function script(): array
     {
         $remarks = array_map(
-            fn (array $one): Remark => new Remark(
+            fn (FlightEvent $one): Remark => new Remark(
                 'Script',
                 PointLevel::Look,
-                "The script asks for a step that there isn't: {$one[2]}.",
-                $one[0],
+                "The script asks for a step that there isn't: {$one->says}.",
+                $one->at,
             ),
-            $this->events('unknown'),
+            $this->flight->events(EventKind::Unknown),
         );
-        $last = $this->flight->truth[count($this->flight->truth) - 1] ?? null;
+        $last = count($this->flight->samples) - 1;
+        if ($this->flight->track->at($last, TrackColumn::Flies) !== 1.0) {
+            return $remarks;
+        }
+        $height = $this->flight->track->at($last, TrackColumn::Height) ?? 0.0;
 
-        return $last === null || ! $last['flies']
-            ? $remarks
-            : [
-                ...$remarks,
-                new Remark(
-                    'Script',
-                    PointLevel::Look,
-                    'The script ends in the air, at '.
-                        $this->values->say($last['height'], Dimension::Length).
-                        ': nothing was learned of the way down.',
-                    $this->flight->seconds(),
-                ),
-            ];
-    }
-
-    /** @return list<array{float, string, string}> */
-    private function events(string $kind): array
-    {
-        return array_values(array_filter($this->flight->events, fn (array $one): bool => $one[1] === $kind));
+        return [
+            ...$remarks,
+            new Remark(
+                'Script',
+                PointLevel::Look,
+                'The script ends in the air, at '.
+                    $this->values->say($height, Dimension::Length).
+                    ': nothing was learned of the way down.',
+                $this->flight->seconds(),
+            ),
+        ];
     }
 
     /** @return list<Remark> */
     private function height(): array
     {
-        $over = array_filter($this->flight->truth, fn (array $row): bool => $row['height'] > self::LIMIT);
+        $over = $this->flight->spans(TrackColumn::Height, fn (float $one): bool => $one > self::LIMIT);
         if ($over === []) {
             return [];
         }
-        $seconds = round(count($over) * Recording::EVERY);
+        $seconds = round(array_sum(array_map(fn (array $span): float => $span[1] - $span[0], $over)));
+        $heights = array_filter($this->flight->track->column(TrackColumn::Height) ?? [], is_float(...));
 
         return [
             new Remark(
@@ -105,10 +112,10 @@ final readonly class FlightRemarks
                     self::LIMIT,
                     Dimension::Length,
                 )} for {$seconds} s, at most {$this->values->say(
-                    max(array_column($over, 'height')),
+                    max([0.0, ...$heights]),
                     Dimension::Length,
                 )}. Local law decides how high you may fly.",
-                (int) array_key_first($over) * Recording::EVERY,
+                $over[0][0],
             ),
         ];
     }
@@ -116,12 +123,19 @@ final readonly class FlightRemarks
     /** @return list<Remark> */
     private function stall(): array
     {
-        $flown = array_filter($this->flight->truth, fn (array $row): bool => $row['flies'] && $row['height'] > 5);
-        if ($this->flight->stall <= 0 || $flown === []) {
+        $stall = $this->flight->stall ?? 0.0;
+        $flown = [];
+        foreach ($this->flight->track->column(TrackColumn::Airspeed) ?? [] as $row => $airspeed) {
+            $flies = $this->flight->track->at($row, TrackColumn::Flies) === 1.0;
+            if ($airspeed !== null && $flies && $this->flight->track->at($row, TrackColumn::Height) > 5) {
+                $flown[] = $airspeed;
+            }
+        }
+        if ($stall <= 0 || $flown === []) {
             return [];
         }
-        $slowest = min(array_column($flown, 'airspeed'));
-        $margin = round(100 * ($slowest / $this->flight->stall - 1));
+        $slowest = min($flown);
+        $margin = round(100 * ($slowest / $stall - 1));
 
         return [
             new Remark(

@@ -25,7 +25,7 @@ final class FlightSize
      */
     public static function refuseTooMuch(float $seconds, Circuit $circuit, int $ticks, int $values): void
     {
-        $rows = $seconds / Recording::EVERY;
+        $rows = $seconds / Flight::EVERY;
         $columns =
             $values +
             count($circuit->program->functions) +

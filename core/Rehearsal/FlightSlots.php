@@ -2,7 +2,6 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
-use DuskSwitch\Core\Program\Meaning;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Purpose;
@@ -28,7 +27,7 @@ final readonly class FlightSlots
     /** @var array<string, int> where the hand has each control */
     private array $controlSlots;
 
-    /** @var array{int, int}|null where a frame has the step of arm, and which step arms */
+    /** @var array{int, list<int>}|null where a frame has the step of arm, and which steps arm */
     private ?array $arm;
 
     public function __construct(Circuit $circuit)
@@ -54,9 +53,14 @@ final readonly class FlightSlots
             $this->motors,
         );
         $arm = $program->whose(Purpose::Arm)[0] ?? null;
-        $armed = $arm instanceof SteppedFunction ? $arm->whose(Meaning::ARMED) : null;
+        $armed = [];
+        foreach ($arm instanceof SteppedFunction ? $arm->steps : [] as $place => $step) {
+            if ($step->means?->arms() === true) {
+                $armed[] = $place;
+            }
+        }
         $this->arm =
-            $arm === null || $armed === null ? null : [(int) $circuit->layout->function($arm->id()) + 1, $armed];
+            $arm === null || $armed === [] ? null : [(int) $circuit->layout->function($arm->id()) + 1, $armed];
     }
 
     /** @return array<string, float> each function's value, by id */
@@ -98,7 +102,7 @@ final readonly class FlightSlots
     /** True where the step of arm arms, or no function does. */
     public function isArmed(Frame $frame): bool
     {
-        return $this->arm === null || $frame->slots[$this->arm[0]] === $this->arm[1];
+        return $this->arm === null || in_array($frame->slots[$this->arm[0]], $this->arm[1], true);
     }
 
     /** True where a motor turns, or the program moves none. */

@@ -3,9 +3,10 @@
 namespace DuskSwitch\Core\Rehearsal;
 
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Kit\Measurand;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\InstalledSensor;
+use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
 use DuskSwitch\Core\Telemetry\GpsFix;
 use DuskSwitch\Core\Telemetry\Values;
 
@@ -31,13 +32,15 @@ final class Gps
         if ($with === []) {
             throw Refused::because(
                 'sense.chain',
-                'there is no GPS in the chain: nothing says where it is; add one in Chain',
+                'there is no GPS among the sensors: nothing says where it is; add one in Sensors',
             );
         }
         $id = $with[0]->id;
         $fixes = [];
-        foreach ($flight->samples as $index => $sample) {
-            if ($index % (int) round(1 / Recording::EVERY) === 0) {
+        $next = 0.0;
+        foreach ($flight->samples as $sample) {
+            if ($sample->time >= $next - 1e-9) {
+                $next = floor($sample->time + 1e-9) + 1.0;
                 $value = fn (Measurand $of): ?float => $sample->values[$values->measuring($id, $of)->id ?? ''] ?? null;
                 $satellites = $value(Measurand::Satellites);
                 $fixes[] = new GpsFix(

@@ -2,6 +2,9 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
+use DuskSwitch\Core\Flight\Recording;
+use DuskSwitch\Core\Flight\TrackColumn;
+
 /**
  * The three schools of landing side by side on the same flight (common practice): cell voltage under load, used
  * capacity, a timer.
@@ -22,10 +25,12 @@ final class LandingStrategies
     /** @return list<LandingStrategy> */
     public static function of(Recording $flight): array
     {
-        $dip = self::first($flight, fn (array $row): bool => $row['cell'] < self::CELL);
-        $held = self::held($flight);
-        $used = self::first($flight, fn (array $row): bool => $row['used'] > self::USED * $flight->capacity);
-        $begun = self::first($flight, fn (array $row): bool => $row['flies']);
+        $capacity = $flight->pack->capacity ?? INF;
+        $low = fn (float $cell): bool => $cell < self::CELL;
+        $dip = self::first($flight, TrackColumn::Cell, $low);
+        $held = self::held($flight, $low);
+        $used = self::first($flight, TrackColumn::Used, fn (float $one): bool => $one > self::USED * $capacity);
+        $begun = self::first($flight, TrackColumn::Flies, fn (float $one): bool => $one > 0.0);
         $timer =
             $begun === null || $begun + self::MINUTES * 60 > $flight->seconds() ? null : $begun + self::MINUTES * 60;
         $cell = self::CELL.' V a cell under load';
@@ -70,30 +75,25 @@ final class LandingStrategies
         ?float $at,
         string $says,
     ): LandingStrategy {
-        $row = $at === null ? null : $flight->truth[(int) round($at / Recording::EVERY)] ?? null;
+        $used = $at === null ? null : $flight->track->at($flight->rowAt($at), TrackColumn::Used);
 
-        return new LandingStrategy($id, $name, $at, $row === null ? null : $flight->left($row['used']), $says);
+        return new LandingStrategy($id, $name, $at, $used === null ? null : $flight->pack?->left($used), $says);
     }
 
-    /** @param  callable(array{cell: float, used: float, flies: bool}): bool  $is */
-    private static function first(Recording $flight, callable $is): ?float
+    /** @param  callable(float): bool  $is */
+    private static function first(Recording $flight, TrackColumn $column, callable $is): ?float
     {
-        foreach ($flight->truth as $index => $row) {
-            if ($is($row)) {
-                return $index * Recording::EVERY;
-            }
-        }
+        $row = $flight->firstRow($column, $is);
 
-        return null;
+        return $row === null ? null : $flight->time($row);
     }
 
-    private static function held(Recording $flight): ?float
+    /** @param  callable(float): bool  $low */
+    private static function held(Recording $flight, callable $low): ?float
     {
-        $since = null;
-        foreach ($flight->truth as $index => $row) {
-            $since = $row['cell'] < self::CELL ? $since ?? $index : null;
-            if ($since !== null && ($index - $since) * Recording::EVERY >= self::HOLD) {
-                return $index * Recording::EVERY;
+        foreach ($flight->spans(TrackColumn::Cell, $low) as [$from, $to]) {
+            if ($to - $from >= self::HOLD - 1e-9) {
+                return $flight->time($flight->rowAt($from + self::HOLD));
             }
         }
 

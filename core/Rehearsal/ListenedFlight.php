@@ -10,7 +10,7 @@ use DuskSwitch\Core\Telemetry\Sample;
 final readonly class ListenedFlight
 {
     /**
-     * @param  list<Sample>  $samples  with what is worked out
+     * @param  list<Sample>  $samples  with what is calculated
      * @param  array<string, list<array{float, float}>>  $spans  from when to when each call's condition held
      * @param  list<SpokenPhrase>  $said
      * @param  list<Remark>  $verdict

@@ -8,7 +8,7 @@ final readonly class MishapEffects
     /**
      * @param  float  $loss  dB that the antenna takes
      * @param  float  $milliwatts  that are sent at least
-     * @param  bool  $dark  the receiver starts anew: nothing of the transmitter arrives
+     * @param  bool  $dark  the receiver restarts: nothing of the transmitter arrives
      * @param  float|null  $supply  volts of the receiver; null where they are as always
      * @param  bool  $blind  satellites are lost
      * @param  bool  $silent  the first sensor of the chain says nothing

@@ -2,9 +2,12 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
+use DuskSwitch\Core\Flight\PackCharge;
+use DuskSwitch\Core\Flight\Recording;
+use DuskSwitch\Core\Flight\TrackColumn;
 use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Callout;
+use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Units\Dimension;
 
 /** What the pack had, and what was said of it in time. */
@@ -30,13 +33,26 @@ final readonly class PackRemarks
     /** @return list<Remark> */
     public function remarks(): array
     {
-        return [...$this->notFull(), ...$this->pack(), ...$this->dips()];
+        $pack = $this->flight->pack;
+
+        return $pack === null || ! $this->flight->track->knows(TrackColumn::Used)
+            ? [
+                new Remark(
+                    'Pack',
+                    PointLevel::Open,
+                    $pack === null
+                        ? 'How much the pack had left is not checked: nobody said which pack it was. Choose it.'
+                        : 'How much the pack had left is not checked: nothing in this recording counts used capacity.',
+                ),
+                ...$this->dips(),
+            ]
+            : [...$this->notFull($pack), ...$this->pack($pack), ...$this->dips()];
     }
 
     /** @return list<Remark> */
-    private function notFull(): array
+    private function notFull(PackCharge $pack): array
     {
-        $full = round(100 * $this->flight->left(0.0));
+        $full = round(100 * $pack->left(0.0));
 
         return $full > 95
             ? []
@@ -52,14 +68,11 @@ final readonly class PackRemarks
     }
 
     /** @return list<Remark> */
-    private function pack(): array
+    private function pack(PackCharge $pack): array
     {
-        $last = $this->flight->truth[count($this->flight->truth) - 1] ?? null;
-        if ($last === null) {
-            return [];
-        }
+        $used = array_filter($this->flight->track->column(TrackColumn::Used) ?? [], is_float(...));
         $first = $this->warnings->first(...self::TELLS);
-        $left = round(100 * $this->flight->left($last['used']));
+        $left = round(100 * $pack->left((float) end($used)));
         if ($first === null) {
             $hasOne =
                 array_filter(
@@ -88,7 +101,7 @@ final readonly class PackRemarks
                 },
             ];
         }
-        $empty = $this->empty($first);
+        $empty = $this->empty($pack, $first);
         $says =
             'First warning of the pack '.
             Remark::clock($first).
@@ -106,20 +119,25 @@ final readonly class PackRemarks
         ];
     }
 
-    /** Seconds at which the pack is empty, at the mean current from a time on. */
-    private function empty(float $from): float
+    /** Seconds at which the pack is empty, at the mean current up to a time. */
+    private function empty(PackCharge $pack, float $from): float
     {
-        $begin = (int) round($from / Recording::EVERY);
-        foreach (array_slice($this->flight->truth, $begin) as $index => $row) {
-            if ($row['used'] >= $this->flight->held) {
-                return ($begin + $index) * Recording::EVERY;
+        $track = $this->flight->track;
+        $empty = $this->flight->firstRow(TrackColumn::Used, fn (float $one): bool => $one >= $pack->held);
+        if ($empty !== null && $this->flight->time($empty) >= $from) {
+            return $this->flight->time($empty);
+        }
+        $begin = $this->flight->rowAt($from);
+        $flown = [];
+        for ($row = 0; $row <= $begin; $row++) {
+            if ($track->at($row, TrackColumn::Flies) !== 0.0) {
+                $flown[] = $track->at($row, TrackColumn::Current) ?? 0.0;
             }
         }
-        $flown = array_filter(array_slice($this->flight->truth, 0, $begin + 1), fn (array $row): bool => $row['flies']);
-        $amperes = $flown === [] ? 0.0 : array_sum(array_column($flown, 'amperes')) / count($flown);
-        $used = $this->flight->truth[$begin]['used'] ?? 0.0;
+        $amperes = $flown === [] ? 0.0 : array_sum($flown) / count($flown);
+        $used = $track->at($begin, TrackColumn::Used) ?? 0.0;
 
-        return $amperes > 0 ? $from + (($this->flight->held - $used) * 3.6) / $amperes : INF;
+        return $amperes > 0 ? $from + (($pack->held - $used) * 3.6) / $amperes : INF;
     }
 
     /**

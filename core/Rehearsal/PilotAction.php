@@ -62,7 +62,9 @@ final class PilotAction
     {
         $function = $program->function($id);
 
-        return is_string($wanted) && $function instanceof SteppedFunction && $function->indexOf($wanted) === null
+        return is_string($wanted) &&
+            $function instanceof SteppedFunction &&
+            ScriptedStep::of($program, $id, $wanted) === []
             ? "{$function->name()} has no step “{$wanted}”; it has ".
                     implode(', ', array_map(fn (Step $one): string => $one->id, $function->steps))
             : null;

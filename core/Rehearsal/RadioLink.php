@@ -5,8 +5,8 @@ namespace DuskSwitch\Core\Rehearsal;
 use DuskSwitch\Core\Link\LinkBudget;
 
 /**
- * The radio link of a rehearsed flight: the power that is sent, what a broken antenna takes, and a receiver that starts
- * anew.
+ * The radio link of a rehearsed flight: the power that is sent, what a broken antenna takes, and a receiver that
+ * restarts.
  */
 final readonly class RadioLink
 {

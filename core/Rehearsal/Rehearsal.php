@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
+use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
@@ -14,7 +15,7 @@ use DuskSwitch\Core\Telemetry\Deriver;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Values;
 
-/** Listens to a recorded flight with a program's alarms and call-outs; the flight need not be flown again for that. */
+/** Listens to a recorded flight with a program's alarms and callouts; the flight need not be flown again for that. */
 final class Rehearsal
 {
     /**

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
+use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Speech\Report;
 use DuskSwitch\Core\Speech\SpokenPhrase;

@@ -2,9 +2,11 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
+use DuskSwitch\Core\Flight\Recording;
+use DuskSwitch\Core\Flight\TrackColumn;
 use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Callout;
+use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Speech\Report;
 use DuskSwitch\Core\Speech\SpokenPhrase;
 use DuskSwitch\Core\Units\Dimension;
@@ -33,13 +35,18 @@ final readonly class VoiceRemarks
     /** @return list<Remark> */
     private function link(): array
     {
-        $lost = array_filter($this->flight->truth, fn (array $row): bool => ! $row['linked']);
+        if (! $this->flight->track->knows(TrackColumn::Linked)) {
+            return [
+                new Remark('Link', PointLevel::Open, 'The link is not checked: nothing in this recording tells of it.'),
+            ];
+        }
+        $lost = $this->flight->spans(TrackColumn::Linked, fn (float $one): bool => $one === 0.0);
         if ($lost === []) {
             return [new Remark('Link', PointLevel::Fine, 'The link held all the way.')];
         }
-        $at = (int) array_key_first($lost) * Recording::EVERY;
+        $at = $lost[0][0];
         $warned = $this->warnings->first(Dimension::Percent, Dimension::Level);
-        $seconds = round(count($lost) * Recording::EVERY, 1);
+        $seconds = round(array_sum(array_map(fn (array $span): float => $span[1] - $span[0], $lost)), 1);
 
         return [
             $warned === null
@@ -77,7 +84,7 @@ final readonly class VoiceRemarks
             $remarks[] = new Remark(
                 'Voice',
                 PointLevel::Look,
-                "“{$one->offer->text}” had to wait ".round($one->late(), 1).' s for a call-out to end.',
+                "“{$one->offer->text}” had to wait ".round($one->late(), 1).' s for a callout to end.',
                 $one->offer->at,
             );
         }

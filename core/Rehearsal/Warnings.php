@@ -6,7 +6,7 @@ use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\ConditionTree;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Priority;
+use DuskSwitch\Core\Program\Telemetry\Priority;
 use DuskSwitch\Core\Speech\SpokenPhrase;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\Dimension;

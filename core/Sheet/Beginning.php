@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Sheet;
 
+use DuskSwitch\Core\Kit\Receiver;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Program;
@@ -10,10 +11,8 @@ use DuskSwitch\Core\Program\Program;
 final class Beginning
 {
     /** The new, empty program. */
-    public static function section(Program $program, Transmitter $transmitter): Section
+    public static function section(Program $program, Transmitter $transmitter, ?Receiver $receiver): Section
     {
-        $axes = array_map(fn ($axis): string => $axis->value, $program->stickMode->axes());
-
         return new Section(
             'Begin',
             'Before the aircraft is powered for the first time. Propellers off; back the old set-up up.',
@@ -21,15 +20,28 @@ final class Beginning
                 new Line('New program', 'empty: inherit nothing'),
                 new Line('Name', $program->name),
                 new Line('Kind', $program->family->title()),
-                new Line(
-                    'Stick mode',
-                    "{$program->stickMode->value}: left {$axes['left-y']} and {$axes['left-x']}, right {$axes['right-y']} and {$axes['right-x']}",
-                ),
-                ...$program->receiver === null
-                    ? []
-                    : [new Line('Receiver', $program->receiver.': set its link and sub-type before binding')],
+                new Line('Stick mode', $program->stickMode->title()),
+                ...self::link($program, $transmitter, $receiver),
             ],
         );
+    }
+
+    /** @return list<Line> the link and the receiver that it binds */
+    private static function link(Program $program, Transmitter $transmitter, ?Receiver $receiver): array
+    {
+        $kit = $program->aboard->kit;
+        $link = $transmitter->links[$kit->link ?? ''] ?? null;
+        $subtype = $link->subtypes[$kit->subtype ?? '']['name'] ?? null;
+
+        return [
+            ...$link === null ? [] : [new Line('Link', $link->name)],
+            ...$subtype === null ? [] : [new Line('Sub-type', $subtype)],
+            ...$kit->memory === null ? [] : [new Line('Place in the transmitter', $kit->memory)],
+            ...$kit->match === null
+                ? []
+                : [new Line('Receiver match', "{$kit->match}: the receiver answers to this program alone")],
+            ...$receiver === null ? [] : [new Line('Receiver', "{$receiver->name}, bound once link and sub-type are set")],
+        ];
     }
 
     /** What to look at once everything is keyed in. */

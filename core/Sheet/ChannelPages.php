@@ -21,9 +21,12 @@ final readonly class ChannelPages
     /** @var array<int, list<string>> */
     private array $words;
 
+    private Mixes $mixes;
+
     public function __construct(private Program $program, private Transmitter $transmitter)
     {
         $this->words = (new MixWords($program, $transmitter))->outputs();
+        $this->mixes = new Mixes($program, $transmitter);
     }
 
     /** @return list<Section> */
@@ -33,37 +36,32 @@ final readonly class ChannelPages
         $positions = [];
         foreach ($this->program->outputs as $output) {
             $name = "{$output->channel} {$output->name}";
-            array_push($carries, ...$this->carries($output, $name));
-            $switched = $this->switched($output);
+            $known = fn (Line $line): Line => $line->known(
+                str_replace($name, (string) $output->channel, $line->what),
+            );
+            array_push($carries, ...array_map($known, $this->carries($output, $name)));
+            $mixed = $this->mixes->positions($output);
             $mix = $this->transmitter->keying->positionMix;
-            if ($switched !== null && $mix !== null) {
-                array_push($positions, ...$this->byMix($output, $name, $switched, $mix));
+            if ($mixed !== null && $mix !== null) {
+                array_push($positions, ...array_map($known, $this->byMix($output, $name, $mixed, $mix)));
 
                 continue;
             }
-            $direction[] = $output->reverse ? new Line($name, 'reversed') : null;
-            $travel = $this->transmitter->keying->travel;
-            array_push(
-                $ends,
-                ...$output->travel->isEven()
-                    ? [$this->keyed("{$name}, both", $travel->hold($output->travel->high))]
-                    : [
-                        $this->keyed("{$name}, low", $travel->hold($output->travel->low)),
-                        $this->keyed("{$name}, high", $travel->hold($output->travel->high)),
-                    ],
-            );
+            $direction[] = $output->reverse ? $known(new Line($name, 'reversed')) : null;
+            array_push($ends, ...array_map($known, $this->ends($output, $name)));
             $centre[] =
                 $output->subtrim === 0.0
                     ? null
-                    : $this->keyed($name, $this->transmitter->keying->subtrim->hold($output->subtrim));
-            array_push($limits, ...$this->limits($output, $name));
+                    : $known($this->keyed($name, $this->transmitter->keying->subtrim->hold($output->subtrim)));
+            array_push($limits, ...array_map($known, $this->limits($output, $name)));
+            $switched = $this->mixes->alone($output);
             if ($switched !== null) {
-                array_push($positions, ...$this->direct($output, $name, $switched));
+                array_push($positions, ...array_map($known, $this->direct($output, $name, $switched)));
             }
         }
 
         return [
-            new Section('Channels', 'Throws are shares of full travel, before direction and ends.', $carries),
+            new Section('Channels', $this->channels(), $carries),
             new Section(
                 'Direction',
                 'Watch the surface, not the number: reverse here what goes the wrong way.',
@@ -87,6 +85,16 @@ final readonly class ChannelPages
         ];
     }
 
+    /** What the channels carry, and how many mixes that takes. */
+    private function channels(): string
+    {
+        $has = $this->transmitter->keying->mixes;
+        $count = $this->mixes->count();
+
+        return 'Throws are shares of full travel, before direction and ends.'.
+            ($count === 0 ? '' : " This takes {$count} ".($count === 1 ? 'mix' : 'mixes').($has === null ? '.' : " of {$has}."));
+    }
+
     /**
      * The lines that there are, and one for all others.
      *
@@ -100,6 +108,19 @@ final readonly class ChannelPages
         return count($said) === count($lines)
             ? $said
             : [...$said, new Line($said === [] ? 'Every channel' : 'Every other channel', $otherwise)];
+    }
+
+    /** @return list<Line> */
+    private function ends(Output $output, string $name): array
+    {
+        $travel = $this->transmitter->keying->travel;
+
+        return $output->travel->isEven()
+            ? [$this->keyed("{$name}, both", $travel->hold($output->travel->high))]
+            : [
+                $this->keyed("{$name}, low", $travel->hold($output->travel->low)),
+                $this->keyed("{$name}, high", $travel->hold($output->travel->high)),
+            ];
     }
 
     /** @return list<Line> */
@@ -164,17 +185,6 @@ final readonly class ChannelPages
         $pulse = fn (float $signal): string => $this->transmitter->scale->pulse($signal).' µs';
 
         return $free ? [] : [new Line($name, "from {$pulse($output->limit->low)} to {$pulse($output->limit->high)}")];
-    }
-
-    /** The stepped function that alone feeds an output, or null. */
-    private function switched(Output $output): ?SteppedFunction
-    {
-        $source = $output->feeds[0]->source ?? null;
-        $function = $source instanceof FunctionSource ? $this->program->function($source->function) : null;
-
-        return count($output->feeds) === 1 && $function instanceof SteppedFunction && $output->feeds[0]->curve === null
-            ? $function
-            : null;
     }
 
     /** The signal of an output in a step of the function that alone feeds it. */

@@ -3,7 +3,6 @@
 namespace DuskSwitch\Core\Sheet;
 
 use DuskSwitch\Core\Kit\Transmitter;
-use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\ConditionWords;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
@@ -33,6 +32,11 @@ final readonly class ControlPages
                 'A switch at rest is towards the pilot where nothing else is said.',
                 array_map($this->driven(...), $this->program->functions),
             ),
+            new Section(
+                'Conditions',
+                'What “…” stands for below; a condition may ask for another one.',
+                $this->conditions(),
+            ),
             new Section('Phases', 'The first that holds counts, from the top.', $this->phases()),
         ];
     }
@@ -58,6 +62,7 @@ final readonly class ControlPages
                 $function instanceof SteppedFunction && count($function->steps) === 1 => 'always',
                 default => 'nothing moves it',
             },
+            about: $function->id(),
         );
     }
 
@@ -88,6 +93,17 @@ final readonly class ControlPages
     }
 
     /** @return list<Line> */
+    private function conditions(): array
+    {
+        $lines = [];
+        foreach ($this->program->conditions as $name => $condition) {
+            $lines[] = new Line("“{$name}”", $this->words->say($condition));
+        }
+
+        return $lines;
+    }
+
+    /** @return list<Line> */
     private function phases(): array
     {
         if (count($this->program->phases) === 1) {
@@ -104,18 +120,14 @@ final readonly class ControlPages
                     : null;
             $lines[] = new Line(
                 $phase->name,
-                ($phase->when === null ? 'else' : "when {$this->condition($phase->when)}").$fade,
+                ($phase->when === null ? 'else' : "when {$this->words->say($phase->when)}").$fade,
                 $lost === null ? null : $phase->name,
                 $lost,
+                $phase->id,
             );
         }
 
         return $lines;
-    }
-
-    private function condition(Condition $condition): string
-    {
-        return $this->words->say($condition);
     }
 
     private function control(string $id): string

@@ -10,6 +10,7 @@ use DuskSwitch\Core\Program\Curve;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Shape;
+use DuskSwitch\Core\Units\Figure;
 
 /** Rates, expo and curves by phase; what holds a function. */
 final readonly class ShapePages
@@ -27,7 +28,13 @@ final readonly class ShapePages
         $shapes = $holds = [];
         foreach ($this->program->functions as $function) {
             if ($function instanceof ProportionalFunction) {
-                array_push($shapes, ...$this->shapes($function));
+                array_push(
+                    $shapes,
+                    ...array_map(
+                        fn (Line $line): Line => $line->known($this->about($line->what, $function)),
+                        $this->shapes($function),
+                    ),
+                );
                 foreach ($function->overrides as $override) {
                     $holds[] = new Line(
                         $function->name,
@@ -43,7 +50,7 @@ final readonly class ShapePages
             $of = implode(' and ', array_map($this->words->function(...), $this->program->ring->of));
             $holds[] = new Line(
                 "{$of} together",
-                'inside a circle of '.round($this->program->ring->limit * 100, 1).' %',
+                'inside a circle of '.Figure::percent($this->program->ring->limit, 1),
             );
         }
 
@@ -63,12 +70,26 @@ final readonly class ShapePages
         ];
     }
 
+    /** The words of a line with ids in place of names. */
+    private function about(string $what, ProportionalFunction $function): string
+    {
+        $phases = array_column($this->program->phases, 'id', 'name');
+
+        return strtr($what, [
+            $function->name => $function->id,
+            ...array_combine(
+                array_map(fn (string|int $name): string => ", {$name}", array_keys($phases)),
+                array_map(fn (string $id): string => ", {$id}", array_values($phases)),
+            ),
+        ]);
+    }
+
     /** @return list<Line> */
     private function shapes(ProportionalFunction $function): array
     {
         $lines = [];
         if ($function->deadband > 0) {
-            $lines[] = new Line("{$function->name}, dead band", round($function->deadband * 100, 1).' %');
+            $lines[] = new Line("{$function->name}, dead band", Figure::percent($function->deadband, 1));
         }
         foreach ($this->program->phases as $phase) {
             $shape = $function->shapes[$phase->id] ?? null;

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Sheet;
 
+use DuskSwitch\Core\Kit\Receiver;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Move\TransmitterMove;
 use DuskSwitch\Core\Program\Program;
@@ -20,31 +21,53 @@ final readonly class Sheet
         public array $losses,
     ) {}
 
-    /** The sheet of a program for its own transmitter. */
-    public static function of(Program $program, Transmitter $transmitter): self
+    /** The sheet of a program for its own transmitter, with the receiver that it binds. */
+    public static function of(Program $program, Transmitter $transmitter, ?Receiver $receiver = null): self
     {
-        return new self($program, $transmitter, self::sections($program, $transmitter), []);
+        return self::written($program, $transmitter, $receiver, []);
     }
 
     /** The sheet of a program for another transmitter than its own. */
-    public static function elsewhere(Program $program, Transmitter $from, Transmitter $to): self
-    {
+    public static function elsewhere(
+        Program $program,
+        Transmitter $from,
+        Transmitter $to,
+        ?Receiver $receiver = null,
+    ): self {
         if ($from->id === $to->id) {
-            return self::of($program, $to);
+            return self::of($program, $to, $receiver);
         }
         $moved = TransmitterMove::to($program, $from, $to);
 
-        return new self($moved->program, $to, self::sections($moved->program, $to), $moved->losses);
+        return self::written($moved->program, $to, $receiver, $moved->losses);
+    }
+
+    /** @param  list<string>  $losses */
+    private static function written(
+        Program $program,
+        Transmitter $transmitter,
+        ?Receiver $receiver,
+        array $losses,
+    ): self {
+        $mixes = (new Mixes($program, $transmitter))->says();
+
+        return new self(
+            $program,
+            $transmitter,
+            self::sections($program, $transmitter, $receiver),
+            [...$losses, ...$mixes === null ? [] : [$mixes]],
+        );
     }
 
     /** @return list<Section> */
-    private static function sections(Program $program, Transmitter $transmitter): array
+    private static function sections(Program $program, Transmitter $transmitter, ?Receiver $receiver): array
     {
         $sections = [
-            Beginning::section($program, $transmitter),
+            Beginning::section($program, $transmitter, $receiver),
             ...(new ControlPages($program, $transmitter))->sections(),
             ...(new ChannelPages($program, $transmitter))->sections(),
             ...(new ShapePages($program, $transmitter))->sections(),
+            ...(new SafetyPages($program, $transmitter))->sections(),
             Beginning::ending($program),
         ];
 
@@ -54,12 +77,34 @@ final readonly class Sheet
     /** @return array<string, Line> every line by a key that stays the same while it stands for the same thing */
     public function lines(): array
     {
+        return $this->keyed(fn (Line $line): string => $line->about ?? $line->what);
+    }
+
+    /**
+     * The lines that ticks of earlier versions know by their words.
+     *
+     * @return array<string, string> the key of today by the one of then
+     */
+    public function formerKeys(): array
+    {
+        $now = array_keys($this->lines());
+        $then = array_keys($this->keyed(fn (Line $line): string => $line->what));
+
+        return array_combine($then, $now);
+    }
+
+    /**
+     * @param  callable(Line): string  $about
+     * @return array<string, Line>
+     */
+    private function keyed(callable $about): array
+    {
         $lines = [];
         foreach ($this->sections as $section) {
             foreach ($section->lines as $line) {
                 $place = 0;
                 do {
-                    $key = substr(hash('sha256', "{$section->title}|{$line->what}|{$place}"), 0, 16);
+                    $key = substr(hash('sha256', "{$section->title}|{$about($line)}|{$place}"), 0, 16);
                     $place++;
                 } while (isset($lines[$key]));
                 $lines[$key] = $line;

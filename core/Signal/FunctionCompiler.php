@@ -19,6 +19,7 @@ use DuskSwitch\Core\Signal\Part\ProportionalPart;
 use DuskSwitch\Core\Signal\Part\ShapePart;
 use DuskSwitch\Core\Signal\Part\StepPart;
 use DuskSwitch\Core\Signal\Test\Compare;
+use DuskSwitch\Core\Signal\Test\Test;
 
 /** Compiles the functions of a program. */
 final readonly class FunctionCompiler
@@ -55,31 +56,9 @@ final readonly class FunctionCompiler
         $drive = $function->drive;
         $axis = $drive instanceof AxisDrive ? $drive->axis : null;
         $shapes = $this->shapes($function, $path);
-        $overrides = [];
-        foreach ($function->overrides as $index => $override) {
-            $overrides[] = [
-                $this->tests->compile($override->when, "{$path}.override[{$index}].when"),
-                $override->value,
-            ];
-        }
-        $dualRates = [];
-        foreach ($function->dualRates as $index => $rate) {
-            $at = "{$path}.dualRates[{$index}]";
-            $dualRates[] = [$this->tests->compile($rate->when, "{$at}.when"), $this->shape($rate->shape, $at)];
-        }
-        if ($function->trim !== null && $axis === null) {
-            $this->faults->add(
-                "{$path}.trim",
-                "{$function->name} isn't on a stick, so no trim moves it; drive it by an axis, or take the trim away",
-            );
-        }
-        if ($function->trim?->perPhase === false && $axis !== null && $this->layout->panel->phaseTrims($axis) !== []) {
-            $this->faults->add(
-                "{$path}.trim",
-                "another function has the {$axis->value} trim for each phase, {$function->name} shares it; one trim ".
-                    "can't be both. Give both the same",
-            );
-        }
+        $overrides = $this->overrides($function, $path);
+        $dualRates = $this->dualRates($function, $path);
+        $this->checkTrim($function, $axis, $path);
         if ($drive === null) {
             // Nothing moves it yet: it stays at 0, but an override still counts.
             $still = [new ShapePart(null, 0.0, 0.0, 0.0)];
@@ -112,6 +91,49 @@ final readonly class FunctionCompiler
             $this->fading,
             $dualRates,
         );
+    }
+
+    /** @return list<array{Test, float}> */
+    private function overrides(ProportionalFunction $function, string $path): array
+    {
+        $overrides = [];
+        foreach ($function->overrides as $index => $override) {
+            $overrides[] = [
+                $this->tests->compile($override->when, "{$path}.override[{$index}].when"),
+                $override->value,
+            ];
+        }
+
+        return $overrides;
+    }
+
+    /** @return list<array{Test, ShapePart}> */
+    private function dualRates(ProportionalFunction $function, string $path): array
+    {
+        $dualRates = [];
+        foreach ($function->dualRates as $index => $rate) {
+            $at = "{$path}.dualRates[{$index}]";
+            $dualRates[] = [$this->tests->compile($rate->when, "{$at}.when"), $this->shape($rate->shape, $at)];
+        }
+
+        return $dualRates;
+    }
+
+    private function checkTrim(ProportionalFunction $function, ?Axis $axis, string $path): void
+    {
+        if ($function->trim !== null && $axis === null) {
+            $this->faults->add(
+                "{$path}.trim",
+                "{$function->name} isn't on a stick, so no trim moves it; drive it by an axis, or take the trim away",
+            );
+        }
+        if ($function->trim?->perPhase === false && $axis !== null && $this->layout->panel->phaseTrims($axis) !== []) {
+            $this->faults->add(
+                "{$path}.trim",
+                "another function has the {$axis->value} trim for each phase, {$function->name} shares it; one trim ".
+                    "can't be both. Give both the same",
+            );
+        }
     }
 
     /** @return non-empty-list<ShapePart> by phase */

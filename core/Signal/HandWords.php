@@ -4,8 +4,9 @@ namespace DuskSwitch\Core\Signal;
 
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\Control;
+use DuskSwitch\Core\Units\Figure;
 
-/** Says where a hand holds the controls, as a pilot would: "Flick A away, roll stick full right". */
+/** Says where a hand holds the controls, as a pilot would: "Left shoulder away, roll stick full right". */
 final readonly class HandWords
 {
     private const ENDS = [
@@ -39,8 +40,7 @@ final readonly class HandWords
                         "{$axis->value} trim".
                         ($phase === '' ? '' : " in {$panel->phases[$phase]}").
                         ' at '.
-                        round($hand[$slot] * 100).
-                        ' %';
+                        Figure::percent($hand[$slot], 0);
                 }
             }
         }
@@ -50,7 +50,7 @@ final readonly class HandWords
                 $position = self::position($control, $hand[$at]);
                 $said[] = is_string($position)
                     ? "{$control->name} {$position}"
-                    : "{$control->name} at ".round($position * 100).' %';
+                    : "{$control->name} at ".Figure::percent($position, 0);
             }
         }
 

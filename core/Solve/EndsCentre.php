@@ -37,6 +37,7 @@ final class EndsCentre
         float $high,
         bool $centred = true,
     ): Output {
+        [$low, $centre, $high] = self::asSent($output, $low, $centre, $high);
         if (! (min($low, $high) < $centre && $centre < max($low, $high))) {
             throw Refused::because(
                 'centre',
@@ -103,6 +104,7 @@ final class EndsCentre
         $source = $output->feeds[0]->source ?? null;
         $purpose = $source instanceof FunctionSource ? $program->function($source->function)?->purpose() : null;
         $solved = self::solve($output, $transmitter, $low, $centre, $high, $purpose !== Purpose::Throttle);
+        [$low, $centre, $high] = self::asSent($output, $low, $centre, $high);
         $read = $output->reverse ? [$high, $centre, $low] : [$low, $centre, $high];
         $reading = new Reading($output->channel, self::sent($output, $transmitter), $read);
 
@@ -112,6 +114,21 @@ final class EndsCentre
                 readings: array_replace($program->aboard->readings, [$output->channel => $reading]),
             ),
         );
+    }
+
+    /**
+     * Readings as the pulses are counted here. Some makes send a channel the other way round, and have it reversed to
+     * suit a controller (common practice): then the stick's low end reads low although the channel is reversed.
+     *
+     * @return array{float, float, float} µs at the stick's low end, in the middle and at its high end
+     */
+    private static function asSent(Output $output, float $low, float $centre, float $high): array
+    {
+        $mirrored = $output->reverse && $low < $high;
+
+        return $mirrored
+            ? [2 * Ruler::CENTRE - $low, 2 * Ruler::CENTRE - $centre, 2 * Ruler::CENTRE - $high]
+            : [$low, $centre, $high];
     }
 
     /**

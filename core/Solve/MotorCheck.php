@@ -21,8 +21,8 @@ final class MotorCheck
         return match (true) {
             $turned === 'jitters' => "Motor {$wanted->number} only jitters: stop at once, one of its three wires is ".
                 'off. Resolder it before you go on.',
-            $turned === 'still' => "Motor {$wanted->number} stands: its signal lead, or its speed controller, is off.",
-            $place !== $wanted->place => "Motor {$wanted->number} turned at the {$place}; in the drawing it is {$wanted->place}. Give the motors their numbers anew in the controller, or change the leads over.",
+            $turned === 'still' => "Motor {$wanted->number} doesn't turn: its signal lead, or its speed controller, is off.",
+            $place !== $wanted->place => "Motor {$wanted->number} turned at the {$place}; in the drawing it is {$wanted->place}. Number the motors again in the controller, or swap the leads.",
             ($turned === 'clockwise') !== $wanted->clockwise => "Motor {$wanted->number} turns the wrong way: ".
                 'reverse it in the speed controller, or swap two of its three wires.',
             default => null,

@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Solve;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Output;
+use DuskSwitch\Core\Program\OutputEdit;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 
@@ -32,7 +33,7 @@ final class OrderAndReversal
             );
         }
         $outputs = array_column($program->outputs, null, 'channel');
-        $changed = $outputs;
+        $moves = $turned = [];
         foreach ($seen as $one) {
             // Channel n makes the axis move that was seen: the stick of that axis belongs there.
             $place = self::channel($program, $one->stick);
@@ -42,15 +43,18 @@ final class OrderAndReversal
                     'seen',
                     "the {$one->stick->value} stick moved {$one->moved->value}, and nothing was said of the {$one->moved->value} stick; move all four",
                 );
-            $is = $outputs[$belongs];
+            $moves[$belongs] = $place;
             // What was seen is how this channel goes with the reversal that it has now, whoever is on it.
-            $changed[$place] = $is
-                ->on($place)
-                ->set(reverse: $one->rightWay ? $outputs[$place]->reverse : ! $outputs[$place]->reverse);
+            $turned[$place] = $one->rightWay ? $outputs[$place]->reverse : ! $outputs[$place]->reverse;
         }
-        ksort($changed);
+        $ordered = OutputEdit::move($program, $moves);
 
-        return $program->with(outputs: array_values($changed));
+        return $ordered->with(
+            outputs: array_map(
+                fn (Output $one): Output => $one->set(reverse: $turned[$one->channel] ?? $one->reverse),
+                $ordered->outputs,
+            ),
+        );
     }
 
     /** The channel that carries a stick alone, or null where it's mixed or missing. */

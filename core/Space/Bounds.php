@@ -88,6 +88,15 @@ final class Bounds implements Observed
         return $given;
     }
 
+    /** What may be in that phase, whatever leads to it; a place in the program's list. */
+    public function inPhase(int $phase): self
+    {
+        $given = new self($this->model, $this->region, null, $this->splits);
+        $given->phases = [$phase];
+
+        return $given;
+    }
+
     public function phases(): array
     {
         if ($this->phases !== null) {

@@ -38,7 +38,7 @@ final class Dependency
 
     /**
      * The parts that some parts hang on, themselves among them: nodes of {@see DependencyGraph}, `axis:roll`,
-     * `control:flick-a`.
+     * `control:left-shoulder`.
      *
      * @return array<string, true>
      */

@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Speech;
 
-use DuskSwitch\Core\Program\Sense\Sound;
+use DuskSwitch\Core\Program\Telemetry\Sound;
 
 /** How long a phrase takes: as long as its clip where there is one, else by its syllables. */
 final readonly class Airtime

@@ -58,7 +58,7 @@ final class English implements Language
 
     public function time(float $seconds): string
     {
-        $all = (int) round($seconds);
+        $all = (int) round(abs($seconds));
         [$minutes, $rest] = [intdiv($all, 60), $all % 60];
         $said = array_filter(
             [
@@ -68,7 +68,7 @@ final class English implements Language
             fn (string $part): bool => $part !== '',
         );
 
-        return implode(' ', $said);
+        return ($seconds < 0 && $all > 0 ? 'minus ' : '').implode(' ', $said);
     }
 
     public function syllables(string $text): int

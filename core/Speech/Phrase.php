@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Speech;
 
-use DuskSwitch\Core\Program\Sense\PhrasePart;
+use DuskSwitch\Core\Program\Telemetry\PhrasePart;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\Dimension;
 

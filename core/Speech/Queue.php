@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Speech;
 
-use DuskSwitch\Core\Program\Sense\Priority;
+use DuskSwitch\Core\Program\Telemetry\Priority;
 
 /** One voice: what is more urgent comes first, what is stale is dropped, and what is critical cuts a note short. */
 final readonly class Queue

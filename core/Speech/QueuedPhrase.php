@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\Core\Speech;
 
-use DuskSwitch\Core\Program\Sense\Priority;
-use DuskSwitch\Core\Program\Sense\Sound;
+use DuskSwitch\Core\Program\Telemetry\Priority;
+use DuskSwitch\Core\Program\Telemetry\Sound;
 
 /** Something that wants to be said. */
 final readonly class QueuedPhrase

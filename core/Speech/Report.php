@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Speech;
 
-use DuskSwitch\Core\Program\Sense\Priority;
+use DuskSwitch\Core\Program\Telemetry\Priority;
 
 /**
  * How busy the voice was: airtime a minute, what was dropped or late, and which warnings would have been talked over.

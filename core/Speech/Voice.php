@@ -4,14 +4,14 @@ namespace DuskSwitch\Core\Speech;
 
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Callout;
-use DuskSwitch\Core\Program\Sense\Priority;
 use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Program\Telemetry\Callout;
+use DuskSwitch\Core\Program\Telemetry\Priority;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Telemetry\Watcher;
 
-/** What a program wants to say while a flight goes by: alarms, call-outs, reminders, steps and phases. */
+/** What a program wants to say while a flight goes by: alarms, callouts, reminders, steps and phases. */
 final readonly class Voice
 {
     public function __construct(

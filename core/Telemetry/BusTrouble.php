@@ -38,7 +38,7 @@ enum BusTrouble: string
                 'start takes about 30 s.',
             self::WiresSwapped => 'Swap the GPS\'s two data wires: it counts no messages until then. 57,600 baud is '.
                 'common, else automatic.',
-            self::Stale => 'Delete all and discover again.',
+            self::Stale => 'Forget all and find again.',
         };
     }
 }

@@ -7,12 +7,12 @@ use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\ConditionTree;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Callout;
-use DuskSwitch\Core\Program\Sense\PhrasePart;
-use DuskSwitch\Core\Program\Sense\Priority;
+use DuskSwitch\Core\Program\Telemetry\Callout;
+use DuskSwitch\Core\Program\Telemetry\PhrasePart;
+use DuskSwitch\Core\Program\Telemetry\Priority;
 use DuskSwitch\Core\Units\Dimension;
 
-/** Changes alarms and call-outs in the units that the pilot reads. */
+/** Changes alarms and callouts in the units that the pilot reads. */
 final readonly class CallEdit
 {
     /** Seconds that a voltage must stay low (common practice). */
@@ -92,7 +92,7 @@ final readonly class CallEdit
         $hold = $of->dimension === Dimension::Voltage ? self::HOLD : 1.0;
         $call = new Callout(
             $id,
-            substr($of->name, 0, 50).($above ? ' high' : ' low'),
+            mb_substr($of->name, 0, 50).($above ? ' high' : ' low'),
             $this->threshold->of($value, $above, $level),
             $hold,
             Priority::Warning,
@@ -111,7 +111,7 @@ final readonly class CallEdit
 
     private function call(string $id): Callout
     {
-        return $this->program->sense->call($id) ?? throw Refused::because('call', "there is no call \"{$id}\"");
+        return $this->program->sense->call($id) ?? throw Refused::because('call', "there is no callout \"{$id}\"");
     }
 
     private function with(Callout $old, Callout $new): Program

@@ -14,9 +14,9 @@ use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Condition\StepIs;
 use DuskSwitch\Core\Program\ConditionTree;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Callout;
-use DuskSwitch\Core\Program\Sense\PhrasePart;
 use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Program\Telemetry\Callout;
+use DuskSwitch\Core\Program\Telemetry\PhrasePart;
 use DuskSwitch\Core\Units\Dimension;
 
 /** Does a callout ever speak, has it something to say, and is it one that a pilot listens to? */

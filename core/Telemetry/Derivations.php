@@ -3,7 +3,7 @@
 namespace DuskSwitch\Core\Telemetry;
 
 use DuskSwitch\Core\Kinds\Kinds;
-use DuskSwitch\Core\Program\Sense\Derivation;
+use DuskSwitch\Core\Program\Telemetry\Derivation;
 
 /** The ways to work a value out that there are. */
 final class Derivations

@@ -4,10 +4,11 @@ namespace DuskSwitch\Core\Telemetry;
 
 use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\DerivedValue;
+use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Telemetry\Derive\Scale;
+use DuskSwitch\Core\Units\Dimension;
 
-/** Can a value be worked out of what it is given? */
+/** Can a value be calculated from what it is given? */
 final readonly class DerivedValueCheck
 {
     public function __construct(private Program $program, private Values $values) {}
@@ -38,7 +39,7 @@ final readonly class DerivedValueCheck
             return [
                 VerdictPoint::wrong(
                     'Value',
-                    "{$derived->name} is worked out of {$words}; ".count($derived->of).' are given.',
+                    "{$derived->name} is calculated from {$words}; ".count($derived->of).' are given.',
                     'Choose '.($wants === [] ? 'none' : count($wants)).'.',
                 ),
             ];
@@ -46,36 +47,42 @@ final readonly class DerivedValueCheck
         $points = [];
         $later = array_column(array_slice($this->program->sense->values, $index), 'id');
         foreach ($derived->of as $place => $id) {
-            $value = $this->values->find($id);
-            $wanted = $wants[min($place, count($wants) - 1)];
-            $points[] = match (true) {
-                $value === null => VerdictPoint::wrong(
-                    'Value',
-                    "{$derived->name} looks at \"{$id}\", which nothing sends.",
-                    'Add the sensor, or choose another value.',
-                ),
-                in_array($id, $later, true) => VerdictPoint::wrong(
-                    'Value',
-                    "{$derived->name} looks at {$value->name}, which is worked out after it.",
-                    "Move it behind {$value->name}.",
-                ),
-                $wanted !== null && $value->dimension !== $wanted => VerdictPoint::wrong(
-                    'Value',
-                    "{$derived->name} wants {$words}; {$value->name} is a {$value->dimension->value}.",
-                    "Choose a {$wanted->value} there.",
-                ),
-                // Common practice.
-                $value->divided && self::scales($derived) => VerdictPoint::wrong(
-                    'Value',
-                    "{$derived->name} divides {$value->name} again: {$value->from} has applied poles and gear ratio, ".
-                        'and they are applied once only.',
-                    "Set the factor to 1, or take {$derived->name} out.",
-                ),
-                default => null,
-            };
+            $points[] = $this->input($derived, $id, $wants[min($place, count($wants) - 1)], $later);
         }
 
         return array_values(array_filter($points));
+    }
+
+    /** @param  list<string>  $later  the ids of this value and those after it */
+    private function input(DerivedValue $derived, string $id, ?Dimension $wanted, array $later): ?VerdictPoint
+    {
+        $value = $this->values->find($id);
+
+        return match (true) {
+            $value === null => VerdictPoint::wrong(
+                'Value',
+                "{$derived->name} looks at \"{$id}\", which nothing sends.",
+                'Add the sensor, or choose another value.',
+            ),
+            in_array($id, $later, true) => VerdictPoint::wrong(
+                'Value',
+                "{$derived->name} looks at {$value->name}, which is calculated after it.",
+                "Move it behind {$value->name}.",
+            ),
+            $wanted !== null && $value->dimension !== $wanted => VerdictPoint::wrong(
+                'Value',
+                "{$derived->name} wants {$derived->does->wants()->words}; {$value->name} is a {$value->dimension->value}.",
+                "Choose a {$wanted->value} there.",
+            ),
+            // Common practice.
+            $value->divided && self::scales($derived) => VerdictPoint::wrong(
+                'Value',
+                "{$derived->name} divides {$value->name} again: {$value->from} has applied poles and gear ratio, ".
+                    'and they are applied once only.',
+                "Set the factor to 1, or take {$derived->name} out.",
+            ),
+            default => null,
+        };
     }
 
     private static function scales(DerivedValue $derived): bool

@@ -4,8 +4,8 @@ namespace DuskSwitch\Core\Telemetry;
 
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Computation;
-use DuskSwitch\Core\Program\Sense\DerivedValue;
+use DuskSwitch\Core\Program\Telemetry\Computation;
+use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 
 /** Works a program's derived values out, sample by sample, from a reset at the field on. */
 final class Deriver
@@ -55,7 +55,7 @@ final class Deriver
         return $sample->with($values);
     }
 
-    /** @param  array<string, float>  $values  those of the sample and those that were worked out before this one */
+    /** @param  array<string, float>  $values  those of the sample and those that were calculated before this one */
     private function worked(DerivedValue $derived, array $values, Sample $sample, float $seconds): ?float
     {
         $of = [];

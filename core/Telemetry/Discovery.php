@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Telemetry;
 
 use DuskSwitch\Core\Kit\Measurand;
+use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Program;
 
@@ -20,16 +21,31 @@ final readonly class Discovery
      */
     public function points(array $found, array $lamps): array
     {
+        $points = [
+            ...$this->lost($found, $lamps),
+            ...$this->silent($found),
+            ...$this->doubled($found),
+            ...$this->stale($found),
+        ];
+
+        return $points === []
+            ? [VerdictPoint::fine('Discovery', 'Every value of the chain was found. Stop finding now.')]
+            : $points;
+    }
+
+    /**
+     * @param  list<FoundValue>  $found
+     * @param  array<string, string>  $lamps
+     * @return list<VerdictPoint>
+     */
+    private function lost(array $found, array $lamps): array
+    {
         $points = [];
         $ids = array_map(fn (FoundValue $one): string => $one->id, $found);
         foreach ($this->program->sense->chain as $fitted) {
             $sensor = $this->chain->sensors[$fitted->id] ?? null;
-            if ($sensor === null) {
-                continue;
-            }
-            $promised = array_map(fn ($quantity): string => "{$fitted->id}-{$quantity->id}", $sensor->quantities);
-            $lost = array_diff($promised, $ids);
-            if ($lost === $promised) {
+            $promised = $this->promised($fitted->id);
+            if ($sensor !== null && array_diff($promised, $ids) === $promised) {
                 $points[] = VerdictPoint::wrong(
                     'Lost',
                     "{$sensor->name} wasn't found.",
@@ -37,19 +53,27 @@ final readonly class Discovery
                 );
             }
         }
+
+        return $points;
+    }
+
+    /**
+     * @param  list<FoundValue>  $found
+     * @return list<VerdictPoint>
+     */
+    private function silent(array $found): array
+    {
+        $points = [];
         foreach ($this->program->sense->chain as $fitted) {
-            $own = array_map(
-                fn ($quantity): string => "{$fitted->id}-{$quantity->id}",
-                $this->chain->sensors[$fitted->id]->quantities ?? [],
-            );
-            $silent = array_values(
-                array_filter(
-                    $found,
-                    fn (FoundValue $one): bool => $one->trouble === 'silent' && in_array($one->id, $own, true),
-                ),
+            $own = $this->promised($fitted->id);
+            $silent = array_filter(
+                self::with($found, 'silent'),
+                fn (FoundValue $one): bool => in_array($one->id, $own, true),
             );
             if ($silent !== []) {
-                $names = array_map(fn (FoundValue $one): string => substr($one->id, strlen($fitted->id) + 1), $silent);
+                $names = array_values(
+                    array_map(fn (FoundValue $one): string => substr($one->id, strlen($fitted->id) + 1), $silent),
+                );
                 $points[] = VerdictPoint::look(
                     'Silent',
                     ($this->chain->sensors[$fitted->id]->name ?? $fitted->id).
@@ -60,31 +84,60 @@ final readonly class Discovery
                 );
             }
         }
-        foreach (
-            array_unique(
-                array_map(
-                    fn (FoundValue $one): string => $one->id,
-                    array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'doubled'),
-                ),
-            ) as $id
-        ) {
-            $points[] = VerdictPoint::wrong(
+
+        return $points;
+    }
+
+    /**
+     * @param  list<FoundValue>  $found
+     * @return list<VerdictPoint>
+     */
+    private function doubled(array $found): array
+    {
+        $ids = array_map(fn (FoundValue $one): string => $one->id, self::with($found, 'doubled'));
+
+        return array_map(
+            fn (string $id): VerdictPoint => VerdictPoint::wrong(
                 'Doubled',
                 ucfirst(str_replace('-', ' ', $id)).' was found twice.',
                 'Two sensors answer to one address: change one. Then delete all and discover again.',
-            );
-        }
-        foreach (array_filter($found, fn (FoundValue $one): bool => $one->trouble === 'stale') as $one) {
-            $points[] = VerdictPoint::look(
+            ),
+            array_values(array_unique($ids)),
+        );
+    }
+
+    /**
+     * @param  list<FoundValue>  $found
+     * @return list<VerdictPoint>
+     */
+    private function stale(array $found): array
+    {
+        return array_map(
+            fn (FoundValue $one): VerdictPoint => VerdictPoint::look(
                 'Stale',
                 ucfirst(str_replace('-', ' ', $one->id)).' is of a sensor that is no more in the chain.',
                 BusTrouble::Stale->cure(),
-            );
-        }
+            ),
+            self::with($found, 'stale'),
+        );
+    }
 
-        return $points === []
-            ? [VerdictPoint::fine('Discovery', 'Every value of the chain was found. Stop discovery now.')]
-            : $points;
+    /** @return list<string> the ids of the values that a fitted sensor promises */
+    private function promised(string $fitted): array
+    {
+        return array_map(
+            fn (Quantity $quantity): string => "{$fitted}-{$quantity->id}",
+            $this->chain->sensors[$fitted]->quantities ?? [],
+        );
+    }
+
+    /**
+     * @param  list<FoundValue>  $found
+     * @return list<FoundValue>
+     */
+    private static function with(array $found, string $trouble): array
+    {
+        return array_values(array_filter($found, fn (FoundValue $one): bool => $one->trouble === $trouble));
     }
 
     private function whyLost(?string $lamp): string

@@ -24,7 +24,7 @@ final readonly class MeasurandCheck
                     'Rehearsal',
                     'What '.implode(', ', $names)." of {$sensor->name} measure isn't said: in a rehearsal they stay in ".
                         'the middle of their range, and what is said of them is not checked.',
-                    'Say what each measures in Stores.',
+                    'Say what each measures in Equipment.',
                 );
             }
         }

@@ -6,7 +6,7 @@ use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\SensorBus;
 use DuskSwitch\Core\Kit\SensorKind;
 use DuskSwitch\Core\Link\InstalledKit;
-use DuskSwitch\Core\Program\Sense\InstalledSensor;
+use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
 
 /** The sensors of an aircraft on their wire: what they answer to, what they draw, how fresh their values are. */
 final readonly class SensorChain

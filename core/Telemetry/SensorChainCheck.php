@@ -2,10 +2,11 @@
 
 namespace DuskSwitch\Core\Telemetry;
 
+use DuskSwitch\Core\Kit\Measurand;
 use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\SensorKind;
 use DuskSwitch\Core\Link\VerdictPoint;
-use DuskSwitch\Core\Program\Sense\InstalledSensor;
+use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
 
 /** Does the chain of sensors work? Addresses, kind of bus, supply, current, and how fresh a value is. */
 final readonly class SensorChainCheck
@@ -27,7 +28,7 @@ final readonly class SensorChainCheck
                 VerdictPoint::look(
                     'Chain',
                     'No sensor is fitted.',
-                    'Add one from Stores; the link\'s own values are there without.',
+                    'Add one from Equipment; the link\'s own values are there without.',
                 ),
             ];
         }
@@ -55,8 +56,8 @@ final readonly class SensorChainCheck
         return array_values(
             array_map(
                 fn (InstalledSensor $one): VerdictPoint => VerdictPoint::wrong(
-                    'Stores',
-                    "There is no sensor \"{$one->sensor}\" in Stores.",
+                    'Equipment',
+                    "There is no sensor \"{$one->sensor}\" in Equipment.",
                     'Import its definition, or take it out of the chain.',
                 ),
                 $missing,
@@ -141,7 +142,7 @@ final readonly class SensorChainCheck
             return [
                 VerdictPoint::look(
                     'Bus',
-                    'Which bus the receiver\'s pin is set to is not said.',
+                    'It isn\'t chosen which bus the receiver\'s pin is set to.',
                     'Choose one; a device\'s lamp tells: slow blink is the older, quick the newer.',
                 ),
             ];
@@ -231,7 +232,9 @@ final readonly class SensorChainCheck
         }
         foreach ($this->chain->onBus() as $fitted) {
             $sensor = $this->chain->sensors[$fitted->id];
-            $lag = $sensor->kind === SensorKind::Variometer ? $this->chain->lag($sensor->quantities[0]->rate) : 0.0;
+            $lag = $sensor->kind === SensorKind::Variometer ? $this->chain->lag(
+                $sensor->tells(Measurand::Climb)->rate,
+            ) : 0.0;
             if ($lag > self::LATE) {
                 $points[] = VerdictPoint::look(
                     'Variometer',

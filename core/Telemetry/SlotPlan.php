@@ -6,7 +6,7 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\InstalledSensor;
+use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
 use DuskSwitch\Core\Solve\SensorSlots;
 
 /** The chain on a transmitter with fixed slots. */
@@ -69,7 +69,7 @@ final readonly class SlotPlan
             $to = $one->slot === null ? null : $one->slot + $sensor->block - 1;
             $trouble = match (true) {
                 $one->slot === null => 'has no slots yet',
-                $to >= $this->transmitter->sensorSlots => "ends behind slot {$this->transmitter->sensorSlots}",
+                $to >= $this->transmitter->sensorSlots => 'ends behind the last slot, '.($this->transmitter->sensorSlots - 1),
                 $sensor->starts !== [] && ! in_array($one->slot, $sensor->starts, true) => 'may start at '.
                     implode(', ', $sensor->starts),
                 default => null,

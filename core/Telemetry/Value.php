@@ -15,7 +15,7 @@ final readonly class Value
      * @param  Unit  $unit  in which the pilot reads and hears it
      * @param  Range|null  $range  in the base unit; null where nothing is known
      * @param  string  $from  where it comes from, in words
-     * @param  bool  $derived  it is worked out
+     * @param  bool  $derived  it is calculated
      * @param  Measurand|null  $measures  what a sensor's value is a measure of, where that is known
      * @param  string|null  $sensor  id in the chain of the sensor that sends it
      * @param  bool  $divided  a rotation to which poles and gear ratio are applied already

@@ -10,7 +10,7 @@ use DuskSwitch\Core\Units\Range;
 use DuskSwitch\Core\Units\Unit;
 use DuskSwitch\Core\Units\UnitSystem;
 
-/** All telemetry values that a program has: the link's own, those of its sensors, and those that are worked out. */
+/** All telemetry values that a program has: the link's own, those of its sensors, and those that are calculated. */
 final readonly class Values
 {
     /** The link's own values; they are there where anything comes back at all (common practice). */
@@ -26,29 +26,70 @@ final readonly class Values
      */
     private function __construct(public array $all, public UnitSystem $system) {}
 
-    /** The values of a program with what is in Stores. */
+    /** The values of a program with what is in Equipment. */
     public static function of(Program $program, Catalogue $catalogue): self
     {
-        $sense = $program->sense;
-        $system = $sense->system ?? $catalogue->units();
-        $all = [];
-        $unit = fn (string $id, Dimension $dimension, bool $upright): Unit => $sense->units[$id] ??
+        $system = $program->sense->system ?? $catalogue->units();
+        $unit = fn (string $id, Dimension $dimension, bool $upright): Unit => $program->sense->units[$id] ??
             $system->unit($dimension, $upright);
-        if ($catalogue->receiver($program->receiver ?? '')?->telemetry === true) {
-            foreach (self::LINK as $id => [$name, $dimension, $range]) {
-                $all[$id] = new Value(
-                    $id,
-                    $name,
-                    $dimension,
-                    false,
-                    $unit($id, $dimension, false),
-                    new Range(...$range),
-                    'the link itself',
-                    false,
-                );
-            }
+        $all = [
+            ...self::link($program, $catalogue, $unit),
+            ...self::sensors($program, $catalogue, $unit),
+        ];
+        foreach ($program->sense->values as $derived) {
+            $first = $all[$derived->of[0] ?? ''] ?? null;
+            $gives = $derived->does->gives($first?->dimension, $first?->range);
+            $dimension = $gives->dimension;
+            $upright = $gives->upright || (($first->upright ?? false) && $dimension === Dimension::Speed);
+            $all[$derived->id] = new Value(
+                $derived->id,
+                $derived->name,
+                $dimension,
+                $upright,
+                $unit($derived->id, $dimension, $upright),
+                $gives->range,
+                $derived->does->says(),
+                true,
+            );
         }
-        foreach ($sense->chain as $fitted) {
+
+        return new self($all, $system);
+    }
+
+    /**
+     * @param  \Closure(string, Dimension, bool): Unit  $unit
+     * @return array<string, Value>
+     */
+    private static function link(Program $program, Catalogue $catalogue, \Closure $unit): array
+    {
+        if ($catalogue->receiver($program->receiver ?? '')?->telemetry !== true) {
+            return [];
+        }
+        $all = [];
+        foreach (self::LINK as $id => [$name, $dimension, $range]) {
+            $all[$id] = new Value(
+                $id,
+                $name,
+                $dimension,
+                false,
+                $unit($id, $dimension, false),
+                new Range(...$range),
+                'the link itself',
+                false,
+            );
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param  \Closure(string, Dimension, bool): Unit  $unit
+     * @return array<string, Value>
+     */
+    private static function sensors(Program $program, Catalogue $catalogue, \Closure $unit): array
+    {
+        $all = [];
+        foreach ($program->sense->chain as $fitted) {
             $sensor = $catalogue->sensor($fitted->sensor);
             foreach ($sensor->quantities ?? [] as $quantity) {
                 $id = "{$fitted->id}-{$quantity->id}";
@@ -72,25 +113,8 @@ final readonly class Values
                 );
             }
         }
-        foreach ($sense->values as $derived) {
-            $first = $all[$derived->of[0] ?? ''] ?? null;
-            $gives = $derived->does->gives($first?->dimension, $first?->range);
-            $dimension = $gives->dimension;
-            $upright =
-                $gives->upright || (($first->upright ?? false) && $dimension === Dimension::Speed);
-            $all[$derived->id] = new Value(
-                $derived->id,
-                $derived->name,
-                $dimension,
-                $upright,
-                $unit($derived->id, $dimension, $upright),
-                $gives->range,
-                $derived->does->says(),
-                true,
-            );
-        }
 
-        return new self($all, $system);
+        return $all;
     }
 
     /** The value of that id, or null. */

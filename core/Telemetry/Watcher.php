@@ -7,7 +7,7 @@ use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\ConditionEvaluator;
 
-/** Watches a condition from sample to sample, as a transmitter does for alarms and call-outs. */
+/** Watches a condition from sample to sample, as a transmitter does for alarms and callouts. */
 final readonly class Watcher
 {
     private function __construct(private ConditionEvaluator $watch) {}

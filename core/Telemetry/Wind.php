@@ -3,7 +3,7 @@
 namespace DuskSwitch\Core\Telemetry;
 
 /**
- * The wind, worked out of airspeed and ground track. Flown round, the tips of the ground velocity lie on a circle
+ * The wind, calculated from airspeed and ground track. Flown round, the tips of the ground velocity lie on a circle
  * whose centre is the wind and whose radius is the airspeed: the centre is fitted by least squares.
  */
 final readonly class Wind

@@ -8,7 +8,9 @@ final class Figure
     /** A number with at most so many places. */
     public static function of(float $value, int $places): string
     {
-        return str_replace('-', '−', (string) (round($value, $places) + 0.0));
+        $digits = number_format($value, $places, '.', '');
+
+        return str_replace('-', '−', str_contains($digits, '.') ? rtrim(rtrim($digits, '0'), '.') : $digits);
     }
 
     /** A share or a signal (1 is 100 %) in percent: "−12.5 %". */

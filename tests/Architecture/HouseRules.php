@@ -20,11 +20,13 @@ final class HouseRules
         ['Space'],
         ['Airframe', 'Solve'],
         ['Proof', 'Link'],
-        ['Telemetry'],
+        ['Telemetry', 'Bench'],
         ['Speech'],
-        ['Move', 'Rehearsal', 'Flight'],
+        ['Flight'],
+        ['Move', 'Rehearsal', 'Checklist'],
         ['Sheet'],
         ['Format'],
+        ['Readiness'],
     ];
 
     public function testCoreKnowsNothingOfTheRest(): Rule

@@ -2,6 +2,9 @@
 
 namespace DuskSwitch\Tests\Architecture;
 
+use PhpParser\Node\Stmt\ClassMethod;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
 use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
@@ -55,6 +58,25 @@ final class HouseTest extends TestCase
             }
         }
         self::assertSame([], $long);
+    }
+
+    /** Where a document or a row of measurements is written out whole, its keys are its parameters. */
+    private const WHOLE = ['Program', 'FlightState'];
+
+    public function test_a_function_fits_on_a_screen_and_takes_a_handful_of_things(): void
+    {
+        $parser = (new ParserFactory())->createForHostVersion();
+        foreach ($this->files('php', 'core', 'app', 'standins') as $path => $text) {
+            foreach ((new NodeFinder())->findInstanceOf($parser->parse($text) ?? [], ClassMethod::class) as $method) {
+                $stmts = $method->stmts ?? [];
+                $lines =
+                    $stmts === [] ? 0 : $stmts[count($stmts) - 1]->getEndLine() - $stmts[0]->getStartLine() + 1;
+                self::assertLessThanOrEqual(60, $lines, "{$path}: {$method->name}()");
+                if (! in_array(basename($path, '.php'), self::WHOLE, true)) {
+                    self::assertLessThanOrEqual(12, count($method->params), "{$path}: {$method->name}()");
+                }
+            }
+        }
     }
 
     public function test_the_front_ends_signal_goes_as_far_as_the_schemas(): void
@@ -124,6 +146,25 @@ final class HouseTest extends TestCase
     {
         foreach ($this->files('tsx?', 'resources/js') as $path => $text) {
             self::assertDoesNotMatchRegularExpression('/\bfetch\(|XMLHttpRequest/', $text, $path);
+        }
+    }
+
+    public function test_the_glossary_is_in_order_and_every_view_has_its_help(): void
+    {
+        $glossary = (string) file_get_contents(self::ROOT.'/docs/glossary.md');
+        preg_match_all('/^- \*\*(.+?)\*\*: .{20,}$/m', $glossary, $found);
+        $sorted = array_values(array_unique($found[1]));
+        natcasesort($sorted);
+        self::assertSame(array_values($sorted), $found[1]);
+        self::assertSame(substr_count($glossary, '- **'), count($found[1]), 'every line is a term and what it means');
+        $help = (string) file_get_contents(self::ROOT.'/resources/js/parts/help.ts');
+        preg_match_all('/terms: \[(.+?)\]/s', $help, $lists);
+        preg_match_all('/[\'"]([^\'"]+)[\'"]/', implode(',', $lists[1]), $terms);
+        self::assertSame([], array_values(array_diff($terms[1], $found[1])), 'terms that the glossary hasn\'t');
+        $places = (string) file_get_contents(self::ROOT.'/resources/js/parts/places.ts');
+        preg_match_all('/\{ path: \'([a-z-]+)\'/', $places, $views);
+        foreach ($views[1] as $view) {
+            self::assertStringContainsString("\n  ".(str_contains($view, '-') ? "'{$view}'" : $view).': {', $help, $view);
         }
     }
 }

@@ -239,7 +239,7 @@ final class ByHand
         $pulses[11] = (int) (1500 + 512 * $s + 0.5);
         $clipped[] = $clip;
 
-        $sum = $in[16];
+        $sum = $in[15];
         $clip = false;
         if ($sum > 1.5 || $sum < -1.5) {
             $sum = $sum > 0 ? 1.5 : -1.5;
@@ -254,7 +254,7 @@ final class ByHand
         $pulses[12] = (int) (1500 + 512 * $s + 0.5);
         $clipped[] = $clip;
 
-        $sum = $in[17];
+        $sum = $in[16];
         $clip = false;
         if ($sum > 1.5 || $sum < -1.5) {
             $sum = $sum > 0 ? 1.5 : -1.5;
@@ -269,7 +269,7 @@ final class ByHand
         $pulses[13] = (int) (1500 + 512 * $s + 0.5);
         $clipped[] = $clip;
 
-        $sum = $in[18];
+        $sum = $in[17];
         $clip = false;
         if ($sum > 1.5 || $sum < -1.5) {
             $sum = $sum > 0 ? 1.5 : -1.5;
@@ -284,7 +284,7 @@ final class ByHand
         $pulses[14] = (int) (1500 + 512 * $s + 0.5);
         $clipped[] = $clip;
 
-        $sum = $in[19];
+        $sum = $in[18];
         $clip = false;
         if ($sum > 1.5 || $sum < -1.5) {
             $sum = $sum > 0 ? 1.5 : -1.5;
@@ -316,7 +316,7 @@ final class ByHand
 
         return [
             'phase' => $phase,
-            'functions' => [$roll, $pitch, $yaw, $throttle, $cut, $flaps, $in[16], $in[17], $in[18], $in[19]],
+            'functions' => [$roll, $pitch, $yaw, $throttle, $cut, $flaps, $in[15], $in[16], $in[17], $in[18]],
             'signals' => $signals,
             'pulses' => $pulses,
             'clipped' => $clipped,

@@ -7,7 +7,7 @@ use DuskSwitch\Tests\Browser\Chrome;
 use DuskSwitch\Tests\Browser\Page;
 
 /**
- * What a moving stick draws anew: the components that React commits for one step of it, beside the handheld itself, and
+ * What a moving stick redraws: the components that React commits for one step of it, beside the handheld itself, and
  * the tasks that hold the page up.
  */
 final class CommitBench
@@ -45,12 +45,14 @@ final class CommitBench
     private const SCRIPT = <<<'JS'
     const done = arguments[0]
     const stick = document.querySelector('[data-axis=roll]')
+    // As React sees a real one: the browser's own value is set, then the event comes.
+    const put = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set
     const steps = []
     let step = 0
     const move = () => {
         window.drawn = { view: 0, handheld: 0 }
-        const key = Math.floor(step / 15) % 2 ? 'ArrowLeft' : 'ArrowRight'
-        stick.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
+        put.call(stick, Number(stick.value) + (Math.floor(step / 15) % 2 ? -0.05 : 0.05))
+        stick.dispatchEvent(new Event('input', { bubbles: true }))
         setTimeout(() => {
             steps.push([window.drawn.view, window.drawn.handheld])
             if (++step < 40) move()
@@ -65,13 +67,13 @@ final class CommitBench
 
     private const VIEWS = [
         'kit' => 'kit',
-        'loom' => 'wire',
-        'mixing' => 'wire/mixing',
-        'shapes' => 'wire/shapes',
+        'loom' => 'program',
+        'mixing' => 'program/mixing',
+        'shapes' => 'program/rates',
         'findings' => 'prove',
         'live' => 'prove/live',
         'set-up' => 'prove/setup',
-        'sense' => 'sense',
+        'sense' => 'telemetry',
     ];
 
     /** @return array<string, array{int, int, float}> by view: components of it, of the handheld, ms of the longest task */
@@ -94,5 +96,23 @@ final class CommitBench
         }
 
         return $drawn;
+    }
+
+    /** How many proofs the browser asks for after one edit, until it is saved and nothing is asked any more. */
+    public static function proofsOfAnEdit(App $app): int
+    {
+        $page = (new Page((new Chrome())->browser(own: true), $app))->open('/aircraft/4/program/loom');
+        $page->click("[data-end='output:5'] button");
+        // The proof of the program as it was opened is another one.
+        $page->find('header [data-settled]');
+        $page->still();
+        $page->browser->executeScript('performance.clearResourceTimings()');
+        $page->click('#out-reverse');
+        $page->until(fn (): bool => $page->has("[data-saving='saved']"), 'the edit to be saved');
+        $page->still();
+
+        return (int) $page->browser->executeScript(
+            "return performance.getEntriesByType('resource').filter((one) => one.name.endsWith('/api/prove')).length",
+        );
     }
 }

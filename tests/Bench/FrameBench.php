@@ -17,6 +17,28 @@ final class FrameBench
     /** @return array{float, float} µs a frame: the circuit, by hand; the best of several rounds, turn about */
     public static function run(ByHand $byHand): array
     {
+        [$circuit, $hands] = self::full($byHand);
+        $best = [INF, INF];
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            foreach ([$circuit, $byHand] as $which => $runner) {
+                $start = hrtime(true);
+                for ($i = 0; $i < self::FRAMES; $i++) {
+                    $runner->frame($hands[$i & 63]);
+                }
+                $best[$which] = min($best[$which], (hrtime(true) - $start) / self::FRAMES / 1000);
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * A full program, and hands for which it was seen to give what the arithmetic by hand gives.
+     *
+     * @return array{Circuit, list<list<float>>}
+     */
+    public static function full(ByHand $byHand): array
+    {
         $circuit = Given::circuit((string) file_get_contents(__DIR__.'/full.json'));
         $hands = [];
         for ($i = 0; $i < 64; $i++) {
@@ -38,18 +60,8 @@ final class FrameBench
                 );
             }
         }
-        $best = [INF, INF];
-        for ($round = 0; $round < self::ROUNDS; $round++) {
-            foreach ([$circuit, $byHand] as $which => $runner) {
-                $start = hrtime(true);
-                for ($i = 0; $i < self::FRAMES; $i++) {
-                    $runner->frame($hands[$i & 63]);
-                }
-                $best[$which] = min($best[$which], (hrtime(true) - $start) / self::FRAMES / 1000);
-            }
-        }
 
-        return $best;
+        return [$circuit, $hands];
     }
 
     /**
@@ -59,10 +71,8 @@ final class FrameBench
      */
     public static function tenMinutes(string $demo): array
     {
-        $circuit = Given::circuit(Given::demo($demo));
-        $hands = self::hands($circuit);
         $byHand = fn (): PetrelByHand|RookByHand => $demo === 'petrel' ? new PetrelByHand() : new RookByHand();
-        self::agree($circuit, $byHand(), $hands);
+        [$circuit, $hands] = self::demo($demo, $byHand(), 30_000);
         $best = [INF, INF];
         for ($round = 0; $round < 5; $round++) {
             $state = null;
@@ -82,15 +92,29 @@ final class FrameBench
         return $best;
     }
 
-    /** @return list<list<float>> the hand in each of the 30,000 ticks */
-    private static function hands(Circuit $circuit): array
+    /**
+     * A demo aircraft, and the hand in each tick, in all of which it was seen to give what is written by hand.
+     *
+     * @return array{Circuit, list<list<float>>}
+     */
+    public static function demo(string $demo, PetrelByHand|RookByHand $byHand, int $ticks): array
+    {
+        $circuit = Given::circuit(Given::demo($demo));
+        $hands = self::hands($circuit, $ticks);
+        self::agree($circuit, $byHand, $hands);
+
+        return [$circuit, $hands];
+    }
+
+    /** @return list<list<float>> the hand in each of so many ticks */
+    private static function hands(Circuit $circuit, int $ticks): array
     {
         $hand = $circuit->panel->atRest();
         $switches = array_values(
             array_filter($circuit->panel->transmitter->controls, fn ($control): bool => count($control->detents) > 1),
         );
         $hands = [];
-        for ($tick = 0; $tick < 30_000; $tick++) {
+        for ($tick = 0; $tick < $ticks; $tick++) {
             [$hand[0], $hand[1], $hand[2], $hand[3]] = [
                 sin($tick / 50),
                 cos($tick / 70),

@@ -24,7 +24,7 @@ final class LiveBench
             $body = json_encode([
                 'document' => $document,
                 'ticks' => 2,
-                'inputs' => ['axes' => ['roll' => sin($i), 'throttle' => cos($i)], 'controls' => ['flick-a' => 'away']],
+                'inputs' => ['axes' => ['roll' => sin($i), 'throttle' => cos($i)], 'controls' => ['left-shoulder' => 'away']],
                 'explain' => 1,
                 'function' => 'roll',
             ]);

@@ -38,7 +38,7 @@ final class ProofBench
     }
 
     /**
-     * @return array{float, float} seconds, p95 of 20: the proof after an edit of one expo, the document read anew; and
+     * @return array{float, float} seconds, p95 of 20: the proof after an edit of one expo, the document read again; and
      * reading and compiling alone
      */
     public static function afterAnEdit(): array

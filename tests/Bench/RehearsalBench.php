@@ -2,12 +2,12 @@
 
 namespace DuskSwitch\Tests\Bench;
 
+use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Format\FlightEncoder;
 use DuskSwitch\Core\Format\RehearsalEncoder;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\Leg;
-use DuskSwitch\Core\Rehearsal\Recording;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
 use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Rehearsal\Scenario;
@@ -23,7 +23,7 @@ final class RehearsalBench
 {
     private const SCRUB = <<<'JS'
     const done = arguments[0]
-    const slider = document.querySelector('[role=slider][aria-label^=Time]')
+    const slider = document.querySelector('input[aria-label^=Time]').parentElement
     const box = slider.getBoundingClientRect()
     const at = (share) => ({
         clientX: box.left + 90 + share * (box.width - 95), clientY: box.top + 40, bubbles: true, pointerId: 1,
@@ -84,8 +84,8 @@ final class RehearsalBench
     public static function scrub(App $app): array
     {
         $chrome = new Chrome();
-        $page = (new Page($chrome->browser(), $app))->open('/aircraft/4/sense/rehearsal');
-        $page->named('Fly it', 'button')->click();
+        $page = (new Page($chrome->browser(), $app))->open('/aircraft/4/telemetry/rehearsal');
+        $page->named('Rehearse', 'button')->click();
         $page->find('[data-clock]');
         usleep(800_000);
         $page->browser->manage()->timeouts()->setScriptTimeout(60);

@@ -49,7 +49,7 @@ final class RookByHand
             self::pulse(0.57),
             self::pulse($collective),
             self::pulse($style),
-            self::pulse($in[15] == 1.0 ? 1.0 : -1.0),
+            self::pulse($in[14] == 1.0 ? 1.0 : -1.0),
         ];
     }
 

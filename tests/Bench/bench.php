@@ -224,6 +224,7 @@ $benches = [
                 '≤ 50 ms',
                 $longest <= 50,
             ),
+            new Row('proofs asked for after one edit', (string) ($asked = CommitBench::proofsOfAnEdit($app)), '', '', '1', $asked === 1),
         ];
     },
     'scrub' => function () use ($app): array {

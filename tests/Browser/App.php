@@ -99,4 +99,18 @@ final class App
         $this->stop();
         (new Process(['rm', '-rf', $this->folder]))->run();
     }
+
+    /** Takes a program file in, as the hangar does. @return int the aircraft's id */
+    public function import(string $text): int
+    {
+        $request = curl_init($this->url('/api/import'));
+        curl_setopt_array($request, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
+            CURLOPT_POSTFIELDS => $text,
+        ]);
+        $answer = (string) curl_exec($request);
+
+        return json_decode($answer)->id ?? throw new \RuntimeException("it wasn't taken: {$answer}");
+    }
 }

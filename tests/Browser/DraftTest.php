@@ -50,7 +50,7 @@ final class DraftTest extends BrowserTestCase
 
     private function edit(Page $page, string $function, string $expo): void
     {
-        $page->find("[data-end='function:{$function}'] button")->click();
+        $page->click("[data-end='function:{$function}'] button");
         $page->fill('#fn-expo', $expo);
     }
 
@@ -116,7 +116,7 @@ final class DraftTest extends BrowserTestCase
         foreach (range(1, 3) as $ignored) {
             $this->upheaval($page);
         }
-        // Long enough for what was asked for anew to be answered.
+        // Long enough for what was asked for again to be answered.
         $page->until(fn (): bool => $page->browser->executeScript('return window.dusk.puts') > 1, 'a second try');
         self::assertSame('37', $this->expo($page));
         $this->mode($page, 'through');
@@ -133,8 +133,8 @@ final class DraftTest extends BrowserTestCase
         );
         $this->edit($page, 'roll', '22');
         $page->saved(2);
-        $page->find("nav a[href='/']")->click();
-        $page->find('[data-aircraft=Tern] a')->click();
+        $page->click("nav a[href='/']");
+        $page->click('[data-aircraft=Tern] a');
         $page->find("[data-end='function:roll'] button");
         self::assertTrue($this->hasExpo(5, '0.22'));
     }
@@ -207,7 +207,7 @@ final class DraftTest extends BrowserTestCase
         self::assertStringContainsString('Pitch expo', $says);
         self::assertStringContainsString('63 %', $says);
         self::assertStringContainsString('18 %', $says);
-        $page->find('[role=dialog] button')->click();
+        $page->click('[role=dialog] button');
         $page->saved($revision + 2);
         self::assertSame('63', $this->expo($page));
     }
@@ -219,13 +219,13 @@ final class DraftTest extends BrowserTestCase
         $this->mode($page, 'busy');
         $this->edit($page, 'pitch', '51');
         $page->find("[data-saving='lost']");
-        $page->find("nav a[href='/']")->click();
-        $page->find('[data-aircraft=Midge] a')->click();
+        $page->click("nav a[href='/']");
+        $page->click('[data-aircraft=Midge] a');
         $page->find("[data-end='function:roll'] button");
         $this->mode($page, 'through');
         $page->until(fn (): bool => $this->hasExpo(5, '0.51'), 'the edit of Rook to be saved by itself');
-        $page->find("nav a[href='/']")->click();
-        $page->find('[data-aircraft=Rook] a')->click();
+        $page->click("nav a[href='/']");
+        $page->click('[data-aircraft=Rook] a');
         $page->saved($revision + 1);
         self::assertTrue($this->hasExpo(5, '0.51'));
     }
@@ -234,12 +234,12 @@ final class DraftTest extends BrowserTestCase
     {
         $document = json_decode((string) file_get_contents(self::$app->url('/api/aircraft/2/export')));
         $document->name = 'Heavy';
-        // As many call-outs, as wordy, as a document may hold.
+        // As many callouts, as wordy, as a document may hold.
         $document->sense ??= (object) [];
         $document->sense->calls = array_map(
             fn (int $number): object => (object) [
                 'id' => "call-{$number}",
-                'name' => "Call-out {$number}",
+                'name' => "Callout {$number}",
                 'when' => (object) ['control' => 'face-left', 'at' => 'away'],
                 'says' => array_fill(0, 16, str_repeat('Word ', 15)),
             ],

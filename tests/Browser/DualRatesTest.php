@@ -10,8 +10,8 @@ final class DualRatesTest extends BrowserTestCase
 {
     public function test_a_rate_on_a_switch_is_added_flown_drawn_and_taken_away(): void
     {
-        $page = $this->page()->open('/aircraft/4/wire/shapes?of=pitch');
-        $page->press('Add a dual rate…')->choose('#condition-of', 'Right face')->press('Take it over')->saved(2);
+        $page = $this->page()->open('/aircraft/4/program/rates?of=pitch');
+        $page->press('Add a dual rate…')->choose('#condition-of', 'Right face')->press('Apply')->saved(2);
         $page
             ->fill("[aria-label='Rate low']", '50')
             ->saved(3)
@@ -26,7 +26,7 @@ final class DualRatesTest extends BrowserTestCase
 
         $page->keys('[data-axis=pitch]', str_repeat("\u{E013}", 20));
         $page->until(fn (): bool => $page->text('[data-dot-value]') === '100 % → 80.0 %', 'the phase\'s rate');
-        $page->find("[data-control='face-right'] [data-detent='away']")->click();
+        $page->click("[data-control='face-right'] [data-detent='away']");
         $page->until(fn (): bool => $page->text('[data-dot-value]') === '100 % → 40.0 %', 'the rate on the switch');
         $page->until(
             fn (): bool => $page->text("[data-place='rate:0']") === '◆ Right face away',
@@ -34,40 +34,44 @@ final class DualRatesTest extends BrowserTestCase
         );
         self::assertSame('Cruise', $page->text("[data-place='phase:cruise']"));
 
-        $page->open('/aircraft/4/wire/shapes?of=pitch&rate=0')->find("[data-place='rate:0'][data-state='on']");
+        $page->open('/aircraft/4/program/rates?of=pitch&rate=0')->find("[data-place='rate:0'][data-state='on']");
         $page->press('Draw a curve instead of expo')->saved(6);
         self::assertSame('pitch-rate', $this->pitch()->dualRates[0]->shape->curve);
-        $page->press('Change…')->choose('#condition-is', 'Middle')->press('Take it over')->saved(7);
+        $page->press('Change…')->choose('#condition-is', 'Middle')->press('Apply')->saved(7);
         self::assertEquals(new ControlAt('face-right', 'middle'), $this->pitch()->dualRates[0]->when);
-        $page->find("[aria-label='Remove the dual rate while Right face middle']")->click();
+        $page->click("[aria-label='Remove the dual rate while Right face middle']");
         $page->saved(8);
         self::assertSame([], $this->pitch()->dualRates);
         $page->until(fn (): bool => ! $page->has("[data-place='rate:0']"), 'it to be gone');
-        $page->find("[aria-label='Undo']")->click();
+        $page->click("[aria-label='Undo']");
         $page->saved(7)->find("[data-place='rate:0']");
     }
 
     public function test_a_trim_of_each_phase_follows_the_phase(): void
     {
-        $page = $this->page()->open('/aircraft/4/wire/shapes?of=yaw');
+        $page = $this->page()->open('/aircraft/4/program/rates?of=yaw');
         $page->until(fn (): bool => $page->text('[data-dot-value]') === '0 % → 0.0 %', 'the dot');
-        $page->find('#fn-trim-phases')->click();
+        $page->click('#fn-trim-phases');
         $page->until(fn (): bool => $this->function('yaw')->trim?->perPhase === true, 'it to be saved');
         $page->until(
             fn (): bool => $page->find('[data-trim=yaw]')->getAttribute('aria-label') === 'Yaw trim, Cruise',
             'the lever to say whose it is',
         );
         $page->keys('[data-trim=yaw]', str_repeat("\u{E014}", 5));
+        $page->until(
+            fn (): bool => $page->find('[data-trim=yaw]')->getAttribute('aria-valuetext') === '5 clicks',
+            'five clicks',
+        );
         $page->until(fn (): bool => $page->text('[data-dot-value]') !== '0 % → 0.0 %', 'the trim to move the rudder');
-        $trimmed = $page->text('[data-dot-value]');
-        $page->find("[data-control='shoulder-right'] [data-detent='middle']")->click();
+        $trimmed = $page->still()->text('[data-dot-value]');
+        $page->click("[data-control='shoulder-right'] [data-detent='middle']");
         $page->until(
             fn (): bool => $page->find('[data-trim=yaw]')->getAttribute('aria-label') === 'Yaw trim, Thermal',
             'the other phase',
         );
         self::assertSame('0 clicks', $page->find('[data-trim=yaw]')->getAttribute('aria-valuetext'));
         $page->until(fn (): bool => $page->text('[data-dot-value]') === '0 % → 0.0 %', 'its own trim, untouched');
-        $page->find("[data-control='shoulder-right'] [data-detent='toward']")->click();
+        $page->click("[data-control='shoulder-right'] [data-detent='toward']");
         $page->until(
             fn (): bool => $page->text('[data-dot-value]') === $trimmed,
             'the first phase\'s trim to be there still',
@@ -78,7 +82,7 @@ final class DualRatesTest extends BrowserTestCase
             fn (): bool => str_contains($page->text('body'), 'ach phase has a yaw trim of its own'),
             'why that can\'t be',
         );
-        $page->find('#fn-trim-phases')->click();
+        $page->click('#fn-trim-phases');
         $page->until(
             fn (): bool => $this->function('yaw')->trim?->perPhase === false &&
                 $page->text('[data-dot-value]') === '0 % → 0.0 %',

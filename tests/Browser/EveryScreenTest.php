@@ -12,65 +12,64 @@ final class EveryScreenTest extends BrowserTestCase
     {
         return [
             'hangar' => ['/', '[data-aircraft]'],
-            'stores' => ['/stores', 'main h2'],
+            'stores' => ['/equipment', 'main h2'],
             'kit' => ['/aircraft/3/kit', '[data-point]'],
-            'wire' => ['/aircraft/3/wire', '[data-thread]'],
-            'a function' => ['/aircraft/3/wire?at=function:roll', '[data-dot]'],
-            'a switch' => ['/aircraft/3/wire?at=function:mode', '#fn-name'],
-            'an output' => ['/aircraft/4/wire?at=output:1', '[data-stage]'],
-            'a control' => ['/aircraft/3/wire?at=control:flick-e', '#control-assign'],
+            'wire' => ['/aircraft/3/program', '[data-thread]'],
+            'a function' => ['/aircraft/3/program?at=function:roll', '[data-dot]'],
+            'a switch' => ['/aircraft/3/program?at=function:mode', '#fn-name'],
+            'an output' => ['/aircraft/4/program?at=output:1', '[data-stage]'],
+            'a control' => ['/aircraft/3/program?at=control:right-front', '#control-assign'],
             'prove' => ['/aircraft/3/prove', '[data-stage]'],
-            'mixing of a sailplane' => ['/aircraft/4/wire/mixing', '[data-fall]'],
-            'mixing of a helicopter' => ['/aircraft/5/wire/mixing', '[data-fall]'],
-            'mixing of a wing' => ['/aircraft/1/wire/mixing', '[data-fall]'],
-            'a curve' => ['/aircraft/3/wire/shapes?of=throttle', '[data-point]'],
-            'phases' => ['/aircraft/4/wire/phases', '[data-phase]'],
-            'styles' => ['/aircraft/5/wire/styles', '[data-style]'],
-            'ladder' => ['/aircraft/3/wire/ladder', '[data-rung]'],
-            'no ladder' => ['/aircraft/6/wire/ladder', 'main h2'],
-            'sheet' => ['/aircraft/3/wire/sheet', '[data-section]'],
+            'mixing of a sailplane' => ['/aircraft/4/program/mixing', '[data-fall]'],
+            'mixing of a helicopter' => ['/aircraft/5/program/mixing', '[data-fall]'],
+            'mixing of a wing' => ['/aircraft/1/program/mixing', '[data-fall]'],
+            'a curve' => ['/aircraft/3/program/rates?of=throttle', '[data-point]'],
+            'phases' => ['/aircraft/4/program/phases', '[data-phase]'],
+            'throws' => ['/aircraft/4/program/throws', '[data-surface]'],
+            'styles' => ['/aircraft/5/program/styles', '[data-style]'],
+            'ladder' => ['/aircraft/3/program/training', '[data-rung]'],
+            'no ladder' => ['/aircraft/6/program/training', 'main h2'],
+            'sheet' => ['/aircraft/3/program/sheet', '[data-section]'],
             'findings' => ['/aircraft/3/prove/findings', '[data-finding]'],
-            'states' => ['/aircraft/3/prove/states', '[data-state-cell]'],
+            'states' => ['/aircraft/3/prove/switch-map', '[data-state-cell]'],
             'binding' => ['/aircraft/3/kit/binding', '[data-step]'],
             'bench' => ['/aircraft/3/prove/bench', 'main h2'],
             'controller set-up' => ['/aircraft/2/prove/setup', '[data-answer]'],
             'failsafe' => ['/aircraft/4/prove/failsafe', '[data-failsafe]'],
-            'chain' => ['/aircraft/4/sense', '[data-sensor]'],
-            'values' => ['/aircraft/1/sense/values', '[data-derived]'],
-            'alarms' => ['/aircraft/2/sense/alarms', '[data-alarm]'],
-            'speech' => ['/aircraft/5/sense/speech', '[data-phrase]'],
-            'rehearsal' => ['/aircraft/3/sense/rehearsal', '[aria-label=Flight]'],
-            'nothing sensed' => ['/aircraft/6/sense/alarms', '[aria-label="New alarm"]'],
-            'fly' => ['/aircraft/3/fly', '[role=checkbox]'],
+            'chain' => ['/aircraft/4/telemetry', '[data-sensor]'],
+            'values' => ['/aircraft/1/telemetry/values', '[data-derived]'],
+            'alarms' => ['/aircraft/2/telemetry/alarms', '[data-alarm]'],
+            'speech' => ['/aircraft/5/telemetry/callouts', '[data-phrase]'],
+            'rehearsal' => ['/aircraft/3/telemetry/rehearsal', '[aria-label=Flight]'],
+            'nothing sensed' => ['/aircraft/6/telemetry/alarms', '[aria-label="New alarm"]'],
+            'before you fly' => ['/aircraft/3/fly', '[data-item]'],
+            'checklists' => ['/aircraft/3/fly/checklists', '[role=checkbox]'],
         ];
     }
 
     #[DataProvider('screens')]
-    public function test_a_screen_is_accessible_in_both_themes_and_fits(string $path, string $ready): void
-    {
+    public function test_a_screen_is_accessible_and_fits_in_both_themes_at_three_widths(
+        string $path,
+        string $ready,
+    ): void {
         $page = $this->page()->open($path);
-        $page->find($ready);
-        $page->still();
-        foreach (['dusk', 'day'] as $theme) {
-            $page->browser->executeScript("document.documentElement.dataset.theme = '{$theme}'");
-            self::assertSame([], $page->barriers(), "{$path}, {$theme}");
+        foreach ([[1280, 800], [1024, 768], [390, 844]] as [$width, $height]) {
+            $page->size($width, $height)->browser->navigate()->refresh();
+            $page->find($ready);
+            $page->still();
+            foreach (['dusk', 'day'] as $theme) {
+                $page->browser->executeScript("document.documentElement.dataset.theme = '{$theme}'");
+                self::assertSame([], $page->barriers(), "{$path}, {$theme}, {$width} wide");
+            }
             self::assertSame(
                 [true, true],
                 $page->browser->executeScript(
                     'const d = document.documentElement; return [d.scrollHeight <= innerHeight, d.scrollWidth <= '.
                         'innerWidth]',
                 ),
-                'no page scroll',
+                "the page of {$path} doesn't scroll at {$width}",
             );
         }
-        $page->size(390, 844)->browser->navigate()->refresh();
-        $page->find($ready);
-        $page->still();
-        self::assertSame(
-            390,
-            $page->browser->executeScript('return document.documentElement.scrollWidth'),
-            "{$path} on a phone",
-        );
     }
 
     public function test_a_phone_moves_the_handheld(): void
@@ -78,8 +77,88 @@ final class EveryScreenTest extends BrowserTestCase
         $phone = $this->page(390, 844)->open('/aircraft/3/prove');
         $this->sees($phone, 5, 1000);
         $phone->press('Unfold');
-        $phone->find("[data-control='flick-a'] [data-detent='away']")->click();
+        $phone->click("[data-control='left-shoulder'] [data-detent='away']");
         $this->sees($phone, 5, 2000);
+    }
+
+    /** @return array<string, array{string, string}> where sliders are */
+    public static function sliders(): array
+    {
+        return [
+            'the handheld' => ['/aircraft/4/program', '[data-axis]'],
+            'the points of a curve' => ['/aircraft/3/program/rates?of=throttle', '[data-point]'],
+            'the edges of modes' => ['/aircraft/2/prove/setup', '[data-answer]'],
+        ];
+    }
+
+    /** Each says what it is and how far it stands, and goes by arrows, by pages and to its ends. */
+    #[DataProvider('sliders')]
+    public function test_every_slider_goes_by_keys(string $path, string $ready): void
+    {
+        $page = $this->page()->open($path);
+        $page->find($ready);
+        $page->still();
+        $sliders = 'main [role=slider], main input[type=range], section [role=slider], section input[type=range]';
+        $count = $page->browser->executeScript('return document.querySelectorAll(arguments[0]).length', [$sliders]);
+        self::assertGreaterThan(4, $count);
+        $at = fn (int $index): array => $page->browser->executeScript(
+            'const one = document.querySelectorAll(arguments[0])[arguments[1]]; one.focus(); return [one.ariaLabel, '.
+                'one.getAttribute("aria-valuetext"), Number(one.ariaValueNow ?? one.value), document.activeElement === one]',
+            [$sliders, $index],
+        );
+        $goes = function (int $index, string $key) use ($page, $at): float {
+            [, , $before] = $at($index);
+            $page->actions()->sendKeys(null, $key)->perform();
+            $page->still();
+
+            return $at($index)[2] <=> $before;
+        };
+        for ($index = 0; $index < $count; $index++) {
+            [$name, $says, , $focused] = $at($index);
+            self::assertTrue($focused && $name !== null && $says !== null, "slider {$index}: {$name}, {$says}");
+            $goes($index, "\u{E010}");
+            self::assertSame(0.0, $goes($index, "\u{E010}"), "{$name} stays at its end");
+            self::assertSame(-1.0, $goes($index, "\u{E00F}"), "{$name} a page down");
+            self::assertSame(-1.0, $goes($index, "\u{E015}"), "{$name} a step down");
+            self::assertSame(1.0, $goes($index, "\u{E013}"), "{$name} a step up");
+            self::assertSame(1.0, $goes($index, "\u{E00E}"), "{$name} a page up");
+            self::assertSame(-1.0, $goes($index, "\u{E011}"), "{$name} to its lower end");
+        }
+    }
+
+    public function test_the_first_tab_leads_past_the_rail_and_what_lies_over_every_page_has_its_buttons(): void
+    {
+        $page = $this->page()->openAircraft('Tern');
+        $page->browser->navigate()->refresh();
+        $page->find('[data-thread]');
+        $page->actions()->sendKeys(null, "\u{E004}")->perform();
+        $skip = $page->browser->switchTo()->activeElement();
+        self::assertSame('Skip to the content', $skip->getText());
+        self::assertGreaterThan(40, $skip->getSize()->getWidth(), 'it is seen while it has the focus');
+        $skip->sendKeys("\u{E007}");
+        self::assertSame('main', $page->browser->switchTo()->activeElement()->getTagName());
+
+        $page->click("[aria-label='Shortcuts']");
+        self::assertStringContainsString('Command palette', $page->text('[role=dialog]'));
+        $page->actions()->sendKeys(null, "\u{E00C}")->perform();
+        $page->until(fn (): bool => ! $page->has('[role=dialog]'), 'the list to close');
+        $page->click("[aria-label='Find anything']");
+        $page->keys('[cmdk-input]', 'rehearsal', "\u{E007}");
+        $page->until(
+            fn (): bool => str_ends_with($page->browser->getCurrentURL(), '/telemetry/rehearsal'),
+            'the rehearsal',
+        );
+
+        // On a phone they lie behind one menu.
+        $phone = $this->page(390, 844)->open('/aircraft/6/prove');
+        $before = $phone->find('html')->getAttribute('data-theme');
+        $phone->click("header [aria-label='More']");
+        $phone->named($before === 'day' ? 'Dusk theme' : 'Daylight theme')->click();
+        $phone->until(fn (): bool => $phone->find('html')->getAttribute('data-theme') !== $before, 'the other theme');
+        $phone->click("header [aria-label='More']");
+        $phone->named('Find anything')->click();
+        $phone->find('[cmdk-input]');
+        self::assertSame([], $phone->barriers());
     }
 
     public function test_the_palette_and_the_shortcuts(): void
@@ -99,7 +178,7 @@ final class EveryScreenTest extends BrowserTestCase
         $page->actions()->sendKeys(null, 't')->perform();
         self::assertNotSame($before, $page->browser->executeScript('return document.documentElement.dataset.theme'));
 
-        $page->find("[data-control='flick-a'] [data-detent='away']")->click();
+        $page->click("[data-control='left-shoulder'] [data-detent='away']");
         $this->sees($page, 5, 2000);
         $page->actions()->sendKeys(null, '0')->perform();
         $this->sees($page, 5, 1000);
@@ -110,14 +189,36 @@ final class EveryScreenTest extends BrowserTestCase
         foreach (
             [
                 '/aircraft/3/prove' => '[data-stage]',
-                '/aircraft/4/sense' => '[data-sensor]',
-                '/aircraft/4/sense/alarms' => '[data-alarm]',
-                '/aircraft/4/sense/speech' => '[data-phrase]',
+                '/aircraft/4/telemetry' => '[data-sensor]',
+                '/aircraft/4/telemetry/alarms' => '[data-alarm]',
+                '/aircraft/4/telemetry/callouts' => '[data-phrase]',
             ] as $path => $ready
         ) {
             $page = $this->page()->open($path);
             $page->find($ready);
             self::assertSame([], $page->tooSmall(), $path);
         }
+    }
+
+    public function test_addresses_of_former_versions_lead_to_the_present_ones(): void
+    {
+        $page = $this->page();
+        foreach (
+            [
+                '/aircraft/4/wire' => '/aircraft/4/program',
+                '/aircraft/4/wire/shapes?of=roll' => '/aircraft/4/program/rates?of=roll',
+                '/aircraft/4/wire/ladder' => '/aircraft/4/program/training',
+                '/aircraft/4/wire/sheet' => '/aircraft/4/program/sheet',
+                '/aircraft/4/sense' => '/aircraft/4/telemetry',
+                '/aircraft/4/sense/speech' => '/aircraft/4/telemetry/callouts',
+                '/aircraft/4/prove/states' => '/aircraft/4/prove/switch-map',
+                '/stores?kind=packs' => '/equipment?kind=packs',
+            ] as $was => $is
+        ) {
+            $page->open($was);
+            $page->until(fn (): bool => str_ends_with($page->browser->getCurrentURL(), $is), "{$was} to lead to {$is}");
+        }
+        $page->open('/aircraft/4/prove/failsafe')->find('[data-failsafe]');
+        self::assertSame('Failsafe · Petrel · Dusk Switch', $page->browser->getTitle());
     }
 }

@@ -25,7 +25,7 @@ final class FormsTest extends BrowserTestCase
     #[DataProvider('kinds')]
     public function test_every_form_keeps_what_it_made_from_each_that_ships(string $tab, string $kind): void
     {
-        $page = $this->page()->open('/stores')->press($tab);
+        $page = $this->page()->open('/equipment')->press($tab);
         foreach (glob(Given::DEMO."/stores/{$kind}/*.json") ?: [] as $file) {
             $shipped = json_decode((string) file_get_contents($file));
             $page->find(self::labelled("Copy {$shipped->name}"))->click();
@@ -37,7 +37,8 @@ final class FormsTest extends BrowserTestCase
                 "the copy of {$shipped->name} to be kept: ".
                     ($page->has('[role=dialog] [role=alert]') ? $page->text('[role=dialog] ul[role=alert]') : ''),
             );
-            $own = "{$shipped->id}-copy";
+            // Its id follows its name.
+            $own = strtolower((string) preg_replace('/[^A-Za-z0-9]+/', '-', "Mine, {$shipped->name}"));
             $kept = array_values(
                 array_filter(
                     array_column(
@@ -65,7 +66,11 @@ final class FormsTest extends BrowserTestCase
             );
         }
         $page->press('New '.strtolower(rtrim($tab, 's')));
-        $page->fill('#root_name', 'Brand new')->press('Keep it');
+        if ($kind === 'transmitters') {
+            $page->fill('#tx-name', 'Brand new')->press('Draw it')->press('Keep it');
+        } else {
+            $page->fill('#root_name', 'Brand new')->press('Keep it');
+        }
         $page->until(
             fn (): bool => ! $page->has('[role=dialog]') && str_contains($page->text('main'), 'Brand new'),
             'a new one',

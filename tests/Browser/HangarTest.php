@@ -9,22 +9,26 @@ final class HangarTest extends BrowserTestCase
     {
         $page = $this->page()->open('/');
         $page->press('New aircraft');
+        $page->find('#new-arming');
         $page->fill('#new-name', 'Wagtail');
+        $page->find("[data-item='equipment'][data-state='open']");
+        self::assertSame('equipment', $page->find('[data-next]')->getAttribute('data-next'));
+        $page->open(preg_replace('#^.*(/aircraft/\d+)/.*$#', '$1/program', $page->browser->getCurrentURL()));
         $page->find('[data-pull]');
         self::assertStringContainsString('Wagtail', $page->text('h1'));
         $page->stick('left', 0.0, 1.0);
         $this->sees($page, 3, 2000);
 
-        $page->open('/')->find("[aria-label='More for Wagtail']")->click();
+        $page->open('/')->click("[aria-label='More for Wagtail']");
         $page->named('Duplicate')->click();
         $page->find("[data-aircraft='Wagtail copy']");
 
-        $page->find("[aria-label='More for Wagtail copy']")->click();
+        $page->click("[aria-label='More for Wagtail copy']");
         $page->named('Rename')->click();
         $page->fill("[aria-label='New name']", 'A name that goes on and on, well past what a card can hold');
         $page->find("[data-aircraft^='A name that goes']");
 
-        $page->find("[aria-label='More for Wagtail']")->click();
+        $page->click("[aria-label='More for Wagtail']");
         $page->named('Delete')->click();
         $page->until(fn (): bool => ! $page->has("[data-aircraft='Wagtail']"), 'Wagtail to go');
         $page->press('Undo');
@@ -37,7 +41,7 @@ final class HangarTest extends BrowserTestCase
         file_put_contents(
             $file,
             str_replace(
-                '"control": "flick-a"',
+                '"control": "left-shoulder"',
                 '"control": "flick-z"',
                 (string) file_get_contents(__DIR__.'/../../database/demo/nightjar.json'),
             ),
@@ -48,7 +52,7 @@ final class HangarTest extends BrowserTestCase
 
         $says = $page->text('[role=dialog]');
         self::assertStringContainsString('functions[4].drive.control', $says);
-        self::assertStringContainsString('Harbour 16 has no control "flick-z"; it has flick-a … flick-h', $says);
+        self::assertStringContainsString('Harbour 16 has no control "flick-z"; it has left-shoulder, left-front, left-side, ', $says);
         unlink($file);
     }
 
@@ -58,13 +62,13 @@ final class HangarTest extends BrowserTestCase
         mkdir($downloads);
         $page = $this->page(downloads: $downloads)->open('/');
         $page->find('[data-aircraft=Petrel]');
-        $page->find("[aria-label='Backup and restore']")->click();
+        $page->click("[aria-label='Backup and restore']");
         $page->named('Back up everything')->click();
         $page->named('Save the file', 'a')->click();
         $page->until(fn (): bool => glob("{$downloads}/*.zip") !== [], 'the backup');
         $file = (glob("{$downloads}/*.zip") ?: [''])[0];
         $page->press('Close');
-        $page->find("[aria-label='More for Petrel']")->click();
+        $page->click("[aria-label='More for Petrel']");
         $page->named('Delete')->click();
         $page->until(fn (): bool => ! $page->has('[data-aircraft=Petrel]'), 'Petrel to be gone');
 
@@ -113,8 +117,34 @@ final class HangarTest extends BrowserTestCase
 
     public function test_an_aircraft_that_is_gone_is_said(): void
     {
-        $page = $this->page()->open('/aircraft/4711/wire');
+        $page = $this->page()->open('/aircraft/4711/program');
         $page->named('▲ This aircraft can’t be opened', 'h1');
         self::assertStringContainsString('may have been deleted', $page->text('main'));
+    }
+
+    public function test_the_four_questions_make_an_aircraft_of_ones_own_school(): void
+    {
+        $page = $this->page()->open('/');
+        $page->press('New aircraft');
+        $page->find('#new-name')->sendKeys('Regenpfeifer');
+        $page->choose('#new-transmitter', 'Quayside 8, 8 channels');
+        $page->choose('#new-receiver', 'Lantern R8');
+        $page->choose('#new-controller', 'Keel F4');
+        $page->find('#new-middle');
+        $page->choose('#new-arming', 'One three-position switch: safe, level, free');
+        $page->until(fn (): bool => ! $page->has('#new-middle'), 'what counts only with a switch of its own to go');
+        $page->press('Create');
+        $page->find('[data-item]');
+        $page->click("[aria-label='Go to Equipment chosen, and it fits together']");
+        $page->until(fn (): bool => str_contains($page->text('main'), 'Lantern R8'), 'the equipment');
+        $page->open(preg_replace('#^.*(/aircraft/\d+)/.*$#', '$1/program/sheet', $page->browser->getCurrentURL()));
+        $page->until(
+            fn (): bool => str_contains(
+                $page->text('[aria-label="Programming sheet"]'),
+                'away Free, middle Level, toward Safe',
+            ),
+            'arm and mode on one switch with three positions',
+        );
+        self::assertStringContainsString('Quayside 8', $page->text('main'));
     }
 }

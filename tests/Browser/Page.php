@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -44,13 +45,29 @@ final readonly class Page
         }, $css);
     }
 
+    /** Clicks what a selector names first, once it isn't covered by what is on its way. */
+    public function click(string $css): self
+    {
+        $this->until(function () use ($css): bool {
+            try {
+                $this->find($css)->click();
+
+                return true;
+            } catch (ElementClickInterceptedException) {
+                return false;
+            }
+        }, "{$css} to be clicked");
+
+        return $this;
+    }
+
     /** The element of a role or tag with that text. */
     public function named(string $text, string $tag = '*'): RemoteWebElement
     {
         return $this->until(
             fn (): ?RemoteWebElement => $this->browser->findElements(
                 WebDriverBy::xpath(
-                    "//{$tag}[normalize-space(.)=\"{$text}\" and not(*[normalize-space(.)=\"{$text}\"])]",
+                    "//{$tag}[normalize-space(.)=\"{$text}\" and not({$tag}[normalize-space(.)=\"{$text}\"])]",
                 ),
             )[0] ?? null,
             "\"{$text}\"",
@@ -76,14 +93,23 @@ final readonly class Page
     /** Presses a button of that name inside another element. */
     public function pressIn(string $css, string $name): self
     {
-        $this->find($css)->findElement(WebDriverBy::xpath(".//button[normalize-space(.)=\"{$name}\"]"))->click();
+        $this->still()->until(function () use ($css, $name): bool {
+            $button = $this->find($css)->findElement(WebDriverBy::xpath(".//button[normalize-space(.)=\"{$name}\"]"));
+            if (! $button->isEnabled()) {
+                return false;
+            }
+            $button->click();
+
+            return true;
+        }, "the button \"{$name}\" of {$css} to be pressed");
 
         return $this;
     }
 
     public function text(string $css): string
     {
-        return trim($this->find($css)->getText());
+        // What is drawn again in between is looked for again.
+        return $this->until(fn (): array => [trim($this->find($css)->getText())], $css)[0];
     }
 
     public function has(string $css): bool
@@ -193,7 +219,7 @@ final readonly class Page
                     return $found;
                 }
             } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
-                // It was drawn anew in between.
+                // It was drawn again in between.
             }
             usleep(30_000);
         } while (microtime(true) < $end);
@@ -244,13 +270,13 @@ final readonly class Page
         $this->still()->browser->takeScreenshot($file);
     }
 
-    /** @return list<string> what axe finds against WCAG 2.1 AA on the page as it is */
+    /** @return list<string> what axe finds on the page as it is: WCAG 2.1 AA, and its best practices */
     public function barriers(): array
     {
         $this->browser->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
 
         return $this->browser->executeAsyncScript(
-            "axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa']}).then(r => arguments[0](r.violations.map(v => v.id ".
+            'axe.run().then(r => arguments[0](r.violations.map(v => v.id '.
                 "+ ': ' + v.nodes.length + ' times, first at ' + v.nodes[0].target + ' ' + ".
                 "(v.nodes[0].any[0]?.message ?? ''))))",
         );
@@ -263,6 +289,26 @@ final readonly class Page
             "return [...document.querySelectorAll('body *')].filter(e => [...e.childNodes].some(n => n.nodeType === ".
                 "3 && n.data.trim()) && !e.closest('[aria-hidden=true], .sr-only, script, style, noscript') && ".
                 'parseFloat(getComputedStyle(e).fontSize) < 14).map(e => e.textContent)',
+        );
+    }
+
+    /** @return list<string> what doesn't fit on the screen, measured by rectangles */
+    public function misfits(): array
+    {
+        return $this->browser->executeScript((string) file_get_contents(__DIR__.'/fit.js'));
+    }
+
+    /** @return list<string> what is to be touched and is lower or narrower than so many pixels */
+    public function smallTargets(int $least): array
+    {
+        return $this->browser->executeScript(
+            'const small = []; for (const one of document.querySelectorAll("button, a[href], input, select, summary, '.
+                '[role=checkbox], [role=radio], [role=slider], label")) { if (!one.checkVisibility({visibilityProperty: '.
+                'true})) continue; const box = (one.closest("label") ?? one).getBoundingClientRect(); if (box.width <= '.
+                '2 || one.disabled) continue; if (box.height < arguments[0] || box.width < arguments[0]) small.push('.
+                '`${one.tagName} ${one.ariaLabel ?? one.textContent.trim().slice(0, 40)}: ${Math.round(box.width)}×'.
+                '${Math.round(box.height)}`) } return small',
+            [$least],
         );
     }
 }

@@ -8,10 +8,10 @@ final class PracticeTest extends BrowserTestCase
     public function test_a_receiver_with_a_trouble_shows_it_and_tells_its_cure(): void
     {
         $page = $this->page()->open('/aircraft/3/kit/binding');
-        $page->choose("[aria-label='Its trouble']", 'A broken antenna');
+        $page->choose("[aria-label='Fault']", 'A broken antenna');
         $page->until(fn (): bool => str_contains($page->text('[data-trouble]'), 'give it strain relief'), 'the cure');
         for ($step = 0; $step < 6; $step++) {
-            $page->find("[data-step='{$step}'] button")->click();
+            $page->click("[data-step='{$step}'] button");
         }
         $page->find("[data-lamp='solid']");
         $page->press('Range check at 30 m');
@@ -23,9 +23,9 @@ final class PracticeTest extends BrowserTestCase
         $page->find("[data-lamp='slow']");
         $page->press('Raise 10 mW to 100 mW');
         $page->find("[data-lamp='solid']");
-        $page->choose("[aria-label='Its trouble']", 'Something: find out what');
+        $page->choose("[aria-label='Fault']", 'A fault for you to find');
         $page->until(fn (): bool => ! $page->has('[data-trouble]'), 'it to be hidden');
-        $page->press('Say what it is');
+        $page->press('Show the fault');
         $page->until(fn (): bool => $page->has('[data-trouble]'), 'it to be said');
         self::assertNotSame('', $page->find('[data-trouble]')->getAttribute('data-trouble'));
     }
@@ -33,7 +33,7 @@ final class PracticeTest extends BrowserTestCase
     public function test_a_step_is_ticked_and_asks_to_be_tested_again_once_what_it_tested_changed(): void
     {
         $page = $this->page()->open('/aircraft/5/prove/bench');
-        $page->press('They are off');
+        $page->press('Propellers are off');
         $state = fn (string $section): string => $page
             ->find("[aria-label='{$section}'] [data-step-state]")
             ->getAttribute('data-step-state');
@@ -41,21 +41,21 @@ final class PracticeTest extends BrowserTestCase
         $page->press('Done: Order and direction');
         $page->until(fn (): bool => $state('Order and direction') === 'done', 'the tick');
         $page->press('Done: Centre and ends');
-        $page->until(fn (): bool => $state('3 Centre, then ends') === 'done', 'the tick');
+        $page->until(fn (): bool => $state('Centre, then ends') === 'done', 'the tick');
 
         foreach (['Low end' => '1012', 'Centre' => '1504', 'High end' => '1996'] as $name => $read) {
             $page->keys("[aria-label='{$name} in µs']", $read);
         }
         $page->press('Solve centre and ends');
         $page->until(fn (): bool => str_contains($page->text('[data-pulses]'), 'at rest'), 'what it does in µs');
-        $page->press('Take it over');
+        $page->press('Apply');
         $page->saved(2);
-        $page->until(fn (): bool => $state('3 Centre, then ends') === 'changed', 'it to ask again');
+        $page->until(fn (): bool => $state('Centre, then ends') === 'changed', 'it to ask again');
         self::assertSame('done', $state('Order and direction'));
         // It's kept: a reload says the same.
-        $page->open('/aircraft/5/prove/bench')->press('They are off');
+        $page->open('/aircraft/5/prove/bench')->press('Propellers are off');
         $page->until(
-            fn (): bool => $state('3 Centre, then ends') === 'changed' && $state('Order and direction') === 'done',
+            fn (): bool => $state('Centre, then ends') === 'changed' && $state('Order and direction') === 'done',
             'the record',
         );
     }
@@ -63,21 +63,21 @@ final class PracticeTest extends BrowserTestCase
     public function test_the_stand_in_plays_the_bench_and_what_is_mended_stays_mended(): void
     {
         $page = $this->page()->open('/aircraft/3/prove/bench');
-        $page->press('They are off');
+        $page->press('Propellers are off');
         $order = "[aria-label='Order and direction']";
-        $page->find("[aria-label='Order and direction: let the stand-in answer']")->click();
+        $page->click("[aria-label='Practise: let the stand-in answer for Order and direction']");
         $page->until(
             fn (): bool => str_contains($page->text("[aria-label='Which way the roll stick goes']"), 'wrong'),
             'roll the wrong way',
         );
         $page->press('Solve order and direction');
         $page->until(fn (): bool => str_contains($page->text($order), 'reverse'), 'the answer');
-        $page->find("[aria-label='Motors: let the stand-in answer']")->click();
+        $page->click("[aria-label='Practise: let the stand-in answer for Motors']");
         $page->until(
             fn (): bool => str_contains($page->text("[data-motor='4']"), 'stop at once'),
             'the motor with a wire off',
         );
-        $page->find("[aria-label='Board: let the stand-in answer']")->click();
+        $page->click("[aria-label='Practise: let the stand-in answer for Board']");
         // The stand-in may still be on its way to an answer.
         $page->until(
             fn (): bool => str_contains($page->press('Explain it')->text('[data-board]'), 'turned by 180°'),

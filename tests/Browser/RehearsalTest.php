@@ -9,9 +9,9 @@ final class RehearsalTest extends BrowserTestCase
 {
     private function flown(int $aircraft, string $flight): Page
     {
-        $page = $this->page()->open("/aircraft/{$aircraft}/sense/rehearsal");
+        $page = $this->page()->open("/aircraft/{$aircraft}/telemetry/rehearsal");
         $page->choose('[aria-label=Flight]', $flight);
-        $page->press('Fly it');
+        $page->press('Rehearse');
         $page->find('[data-clock]');
 
         return $page;
@@ -26,7 +26,7 @@ final class RehearsalTest extends BrowserTestCase
             fn (): bool => str_contains($page->text($sag), 'the voltage was back before you could land'),
             'the verdict',
         );
-        $page->find("{$sag} button:last-of-type")->click();
+        $page->click("{$sag} button:last-of-type");
         $page->until(fn (): bool => ! $page->has($sag), 'the mend');
         $page->until(
             fn (): bool => ! str_contains($page->text("[aria-label='What is said']"), 'Land, three'),
@@ -37,13 +37,13 @@ final class RehearsalTest extends BrowserTestCase
 
     public function test_nightjar_loses_its_antenna_is_told_and_comes_home(): void
     {
-        $page = $this->page()->open('/aircraft/3/sense/rehearsal');
+        $page = $this->page()->open('/aircraft/3/telemetry/rehearsal');
         $page->choose('[aria-label=Flight]', 'Out to 600 m and back');
-        $page->find("[aria-label^='In what it flies']")->click();
-        $page->find('[role=dialog] [role=checkbox]')->click();
+        $page->click("[aria-label^='In what it flies']");
+        $page->click('[role=dialog] [role=checkbox]');
         $page->fill("[aria-label='When: antenna']", '85');
         $page->actions()->sendKeys(null, "\u{E00C}")->perform();
-        $page->press('Fly it');
+        $page->press('Rehearse');
         $page->until(
             fn (): bool => str_contains($page->text("[data-verdict='Link']"), 'the pilot was told at 1:25'),
             'the verdict on the link',
@@ -55,9 +55,9 @@ final class RehearsalTest extends BrowserTestCase
     public function test_a_pack_that_was_not_charged_is_flown_and_told(): void
     {
         $page = $this->page()
-            ->open('/aircraft/3/sense/rehearsal')
+            ->open('/aircraft/3/telemetry/rehearsal')
             ->choose('[aria-label=Flight]', 'Hover, bursts and land');
-        $page->find("[aria-label^='In what it flies']")->click();
+        $page->click("[aria-label^='In what it flies']");
         $page
             ->choose('[aria-label=Pack]', 'Petrel 3 cells 2200')
             ->fill("[aria-label='How full the pack is']", '55')
@@ -65,7 +65,7 @@ final class RehearsalTest extends BrowserTestCase
         self::assertSame([[], []], [$page->barriers(), $page->tooSmall()]);
         $page->actions()->sendKeys(null, "\u{E00C}")->perform();
         $page->until(fn (): bool => str_contains($page->text('main'), '▲ pack 55 %'), 'the summary');
-        $page->press('Fly it');
+        $page->press('Rehearse');
         $page->until(
             fn (): bool => str_contains($page->text("[data-verdict='Pack']"), 'The pack was 55 % full at power-up'),
             'the verdict',
@@ -76,8 +76,8 @@ final class RehearsalTest extends BrowserTestCase
     public function test_the_timeline_is_scrubbed_by_keyboard_and_the_handheld_follows(): void
     {
         $page = $this->flown(4, 'A thermal, found and lost');
-        $time = "[role=slider][aria-label='Time in the flight']";
-        $page->find($time)->sendKeys(str_repeat("\u{E00F}", 15));
+        $time = "input[aria-label='Time in the flight']";
+        $page->find($time)->sendKeys(str_repeat("\u{E00E}", 15));
         $page->until(
             fn (): bool => str_starts_with($page->text('[data-clock]'), '2:30'),
             'fifteen steps of ten seconds',
@@ -87,11 +87,11 @@ final class RehearsalTest extends BrowserTestCase
             fn (): bool => str_contains($page->text("[aria-label='What the switches mean now']"), 'Thermal'),
             'the handheld to be in the thermal phase',
         );
-        $page->find("[aria-label='Next event']")->click();
+        $page->click("[aria-label='Next event']");
         $page->until(fn (): bool => ! str_starts_with($page->text('[data-clock]'), '2:30.0'), 'the next event');
         self::assertSame([], $page->barriers(), 'the flown flight can be reached and read');
         self::assertSame([], $page->tooSmall());
-        $page->find("[data-said='limit'] button")->click();
+        $page->click("[data-said='limit'] button");
         $page->until(
             fn (): bool => str_contains($page->text('[data-caption]'), 'Height limit, one hundred and twenty'),
             'the words of that moment',
@@ -133,13 +133,13 @@ final class RehearsalTest extends BrowserTestCase
     {
         $folder = sys_get_temp_dir().'/sense-'.bin2hex(random_bytes(4));
         mkdir($folder);
-        $page = $this->page(downloads: $folder)->open('/aircraft/1/sense/speech');
+        $page = $this->page(downloads: $folder)->open('/aircraft/1/telemetry/callouts');
         if ($page->find('[data-voice]')->getAttribute('data-voice') === 'true') {
             $page->press('Voice pack');
             $page->until(fn (): bool => is_file("{$folder}/Dunlin-voice-pack.zip"), 'the voice pack');
         }
-        $page->open('/aircraft/1/sense/rehearsal')->choose('[aria-label=Flight]', 'Circles in the wind');
-        $page->press('Fly it');
+        $page->open('/aircraft/1/telemetry/rehearsal')->choose('[aria-label=Flight]', 'Circles in the wind');
+        $page->press('Rehearse');
         $page->find('[data-clock]');
         $page->press('GPS as NMEA');
         $page->until(fn (): bool => is_file("{$folder}/Dunlin-rehearsal.nmea"), 'the GPS');
@@ -166,13 +166,13 @@ final class RehearsalTest extends BrowserTestCase
         );
         self::assertFalse($stale());
 
-        $page->find("nav[aria-label='Stations'] a[href$='/wire']")->click();
-        $page->find("[data-end='function:roll'] button")->click();
+        $page->click("nav[aria-label='Stations'] a[href$='/program']");
+        $page->click("[data-end='function:roll'] button");
         $page->fill('#fn-expo', '12');
-        $page->find("nav[aria-label='Stations'] a[href$='/sense']")->click();
-        $page->find("nav[aria-label='Views of Sense'] a[href$='/rehearsal']")->click();
+        $page->click("nav[aria-label='Stations'] a[href$='/telemetry']");
+        $page->click("nav[aria-label='Views of Telemetry'] a[href$='/rehearsal']");
         $page->until($stale, 'it to ask for a new flight');
-        $page->press('Fly it');
+        $page->press('Rehearse');
         $page->until(fn (): bool => ! $stale(), 'the new flight');
     }
 }

@@ -9,9 +9,9 @@ final class TroubleTest extends BrowserTestCase
     {
         $first = $this->page()->openAircraft('Midge');
         $second = $this->page()->openAircraft('Midge');
-        $first->find("[data-end='function:roll'] button")->click();
+        $first->click("[data-end='function:roll'] button");
         $first->fill('#fn-expo', '33')->saved(2);
-        $second->find("[data-end='function:roll'] button")->click();
+        $second->click("[data-end='function:roll'] button");
         $second->fill('#fn-expo', '66');
 
         $says = $second->text('[role=dialog]');
@@ -19,7 +19,7 @@ final class TroubleTest extends BrowserTestCase
         self::assertStringContainsString('yours as revision 3', $says);
         $second->named('Roll expo: 50 % → 66 %');
         $second->named('Roll expo: 50 % → 33 %');
-        $second->find('[role=dialog] button')->click();
+        $second->click('[role=dialog] button');
         $second->saved(3);
         self::assertSame('66', $second->find('#fn-expo')->getAttribute('value'));
         $second->fill('#fn-expo', '44')->saved(4);
@@ -42,6 +42,7 @@ final class TroubleTest extends BrowserTestCase
         $page->open('/aircraft/6/prove/failsafe')->choose("[aria-label='Failsafe of Motor']", 'keeps the last');
         $page->press('Set a safe one for a plane');
         $page->saved(2);
+        $page->press('Apply');
         $page->until(fn (): bool => str_contains($page->text("[data-failsafe='3']"), '✓ 1000 µs'), 'a closed throttle');
         $page->saved(3);
         self::assertStringContainsString('✓', $page->text("[data-failsafe='1']"));
@@ -50,8 +51,8 @@ final class TroubleTest extends BrowserTestCase
     public function test_an_edit_that_cannot_be_is_refused_with_its_path_and_taken_back(): void
     {
         $page = $this->page()->openAircraft('Nightjar');
-        $page->find("[data-end='function:mode'] button")->click();
-        $page->find("[aria-label='Remove Come home']")->click();
+        $page->click("[data-end='function:mode'] button");
+        $page->click("[aria-label='Remove Come home']");
 
         $says = $page->text('header [role=alert]');
         self::assertStringContainsString('functions[5].drive.map.middle', $says);
@@ -59,7 +60,7 @@ final class TroubleTest extends BrowserTestCase
             'there is no step of Flight mode "come-home"; there is self-level, free',
             $says,
         );
-        $page->press('Take the change back');
+        $page->press('Undo the change');
         $page->find("[aria-label='Remove Come home']");
         $page->find("[data-saving='saved'][data-revision='1']");
     }
@@ -67,10 +68,10 @@ final class TroubleTest extends BrowserTestCase
     public function test_an_edit_is_kept_when_the_pilot_turns_to_another_aircraft_at_once(): void
     {
         $page = $this->page()->openAircraft('Tern');
-        $page->find("[data-end='function:roll'] button")->click();
+        $page->click("[data-end='function:roll'] button");
         $page->fill('#fn-expo', '21');
-        $page->find("nav a[href='/']")->click();
-        $page->find('[data-aircraft=Petrel] a')->click();
+        $page->click("nav a[href='/']");
+        $page->click('[data-aircraft=Petrel] a');
         $page->find("[data-end='function:camber']");
         self::assertTrue(
             $page->until(
@@ -90,9 +91,9 @@ final class TroubleTest extends BrowserTestCase
             'http' => ['method' => 'DELETE', 'header' => 'Content-Type: application/json', 'content' => '{"base": 1}'],
         ];
         file_get_contents(self::$app->url('/api/aircraft/1'), false, stream_context_create($delete));
-        $page->find("[data-end='function:roll'] button")->click();
+        $page->click("[data-end='function:roll'] button");
         $page->fill('#fn-expo', '12');
-        $page->press('Bring the aircraft back');
+        $page->press('Restore the aircraft');
         $page->saved(2);
         self::assertStringContainsString(
             '"expo": 0.12',
@@ -104,16 +105,16 @@ final class TroubleTest extends BrowserTestCase
     {
         $first = $this->page()->open('/aircraft/4/kit/binding');
         $second = $this->page()->open('/aircraft/4/kit/binding');
-        $first->find("[data-step='0'] button")->click();
+        $first->click("[data-step='0'] button");
         $second->press('Transmitter on');
         $second->press('Transmitter: choose Bind');
         for ($step = 1; $step < 6; $step++) {
-            $first->find("[data-step='{$step}'] button")->click();
+            $first->click("[data-step='{$step}'] button");
         }
         $first->find("[data-lamp='solid']");
         self::assertTrue($second->has("[data-lamp='off']"), 'the other receiver has no power yet');
 
-        $first->keys('#binding-note', 'first tab')->press('Record the binding');
+        $first->keys('#binding-note', 'first tab')->press('Record');
         $first->until(fn (): bool => str_contains($first->text('[data-binding]'), 'first tab'), 'the record');
         $second->browser->navigate()->refresh();
         $second->until(
@@ -125,16 +126,16 @@ final class TroubleTest extends BrowserTestCase
     public function test_a_stand_in_that_stops_answering_goes_on_where_it_was(): void
     {
         $page = $this->page()->open('/aircraft/4/kit/binding');
-        $page->find("[data-step='0'] button")->click();
+        $page->click("[data-step='0'] button");
         $page->find("[data-step='1'] button");
         self::$app->stop();
-        $page->find("[data-step='1'] button")->click();
+        $page->click("[data-step='1'] button");
         $page->named('Try again', 'button');
         self::assertTrue($page->has("[data-step='0']"), 'the steps stay on the screen');
         self::$app->start();
         $page->press('Try again');
         for ($step = 2; $step < 6; $step++) {
-            $page->find("[data-step='{$step}'] button")->click();
+            $page->click("[data-step='{$step}'] button");
         }
         $page->find("[data-lamp='solid']");
         self::assertFalse($page->has('main [role=alert]'));
@@ -149,7 +150,7 @@ final class TroubleTest extends BrowserTestCase
             fn (): bool => str_contains($page->text("[aria-label='What the switches mean now']"), 'No answer'),
             'the loss to be said',
         );
-        $page->find("[data-end='function:roll'] button")->click();
+        $page->click("[data-end='function:roll'] button");
         $page->fill('#fn-name', 'Roll again');
         $page->find("[data-saving='lost']");
 

@@ -24,26 +24,26 @@ $shot = function (Page $page, string $name): void {
 };
 
 $dusk = $page('dusk');
-$dusk->find('[data-aircraft]');
+$dusk->find('[data-standing]');
 $shot($dusk, 'hangar');
 
 $dusk
     ->openAircraft('Petrel')
     ->stick('right', 0.5, 0.4)
     ->stick('left', -0.2, 0.1);
-$dusk->find("[data-control='top-left'] [data-detent='away']")->click();
-$dusk->find("[data-control='shoulder-right'] [data-detent='middle']")->click();
-$shot($dusk, 'wire');
+$dusk->click("[data-control='top-left'] [data-detent='away']");
+$dusk->click("[data-control='shoulder-right'] [data-detent='middle']");
+$shot($dusk, 'program');
 
 $dusk->openAircraft('Nightjar')->stick('right', 0.55, 0.2);
-$dusk->find("[data-end='function:roll'] button")->click();
+$dusk->click("[data-end='function:roll'] button");
 $dusk->find('[data-dot]');
-$shot($dusk, 'wire-shape');
+$shot($dusk, 'program-rates');
 
-$dusk->open('/aircraft/4/wire?at=output:2');
-$dusk->find('[data-stage]');
-$dusk->stick('right', 0.5, 0.0)->find("[data-control='shoulder-right'] [data-detent='middle']")->click();
-$shot($dusk, 'wire-output');
+$dusk->open('/aircraft/3/prove/bench')->press('Propellers are off')->find("[data-motor='1']");
+$dusk->click("[aria-label='Practise: let the stand-in answer for Motors']");
+$dusk->browser->executeScript("document.querySelector('[aria-label=Motors]').scrollIntoView()");
+$shot($dusk, 'prove-bench');
 
 $dusk->open('/aircraft/3/prove');
 $dusk->find('[data-stage]');
@@ -54,29 +54,29 @@ $dusk
     ->click();
 $shot($dusk, 'prove-live');
 
-$dusk->open('/aircraft/4/wire/mixing?channel=2')->find('[data-fall]');
+$dusk->open('/aircraft/4/program/mixing?channel=2')->find('[data-fall]');
 $dusk
     ->stick('right', 0.6, -0.4)
     ->find("[data-control='shoulder-right'] [data-detent='middle']")
     ->click();
-$shot($dusk, 'wire-mixing');
+$shot($dusk, 'program-mixing');
 
-$dusk->open('/aircraft/5/wire/styles')->find('[data-style]');
-$dusk->find("[data-control='flick-a'] [data-detent='away']")->click();
-$shot($dusk, 'wire-styles');
+$dusk->open('/aircraft/5/program/styles')->find('[data-style]');
+$dusk->click("[data-control='left-shoulder'] [data-detent='away']");
+$shot($dusk, 'program-styles');
 
-$dusk->open('/aircraft/3/wire/ladder')->find('[data-rung]');
-$shot($dusk, 'wire-ladder');
+$dusk->open('/aircraft/3/program/training')->find('[data-rung]');
+$shot($dusk, 'program-training');
 
-$dusk->open('/aircraft/3/wire/sheet')->find('[data-section]');
+$dusk->open('/aircraft/3/program/sheet')->find('[data-section]');
 $dusk->choose('#sheet-for', 'Quayside 8');
-$shot($dusk, 'wire-sheet');
+$shot($dusk, 'program-sheet');
 
 $dusk->open('/aircraft/3/prove/findings')->find('[data-finding]');
 $shot($dusk, 'prove-findings');
 
-$dusk->open('/aircraft/3/prove/states')->find('[data-state-cell]');
-$shot($dusk, 'prove-states');
+$dusk->open('/aircraft/3/prove/switch-map')->find('[data-state-cell]');
+$shot($dusk, 'prove-switch-map');
 
 $dusk->open('/aircraft/2/prove/setup')->find('[data-answer]');
 $shot($dusk, 'prove-setup');
@@ -84,30 +84,28 @@ $shot($dusk, 'prove-setup');
 $dusk->open('/aircraft/4/kit')->find('[data-point]');
 $shot($dusk, 'kit');
 
-$dusk->open('/aircraft/4/sense')->find('[data-sensor]');
-$dusk->named('Discover', 'button')->click();
+$dusk->open('/aircraft/4/telemetry')->find('[data-sensor]');
+$dusk->named('Find sensors', 'button')->click();
 $dusk->find('[data-found]');
-$shot($dusk, 'sense-chain');
+$shot($dusk, 'telemetry-sensors');
 
-$dusk->open('/aircraft/4/sense/rehearsal')->named('Fly it', 'button')->click();
+$dusk->open('/aircraft/4/telemetry/rehearsal')->named('Rehearse', 'button')->click();
 $dusk->find('[data-clock]');
-$dusk->find("[data-said='limit'] button")->click();
-$shot($dusk, 'sense-rehearsal');
+$dusk->click("[data-said='limit'] button");
+$shot($dusk, 'telemetry-rehearsal');
 
-$dusk->open('/aircraft/5/wire?at=function:roll')->find('[data-dot]');
-$dusk->fill('#fn-expo', '45')->saved(2)->fill('#fn-deadband', '2')->saved(3)->find("[data-revision='3']")->click();
+$dusk->open('/aircraft/5/program?at=function:roll')->find('[data-dot]');
+$dusk->fill('#fn-expo', '45')->saved(2)->fill('#fn-deadband', '2')->saved(3)->click("[data-revision='3']");
 $dusk->find("[data-history='1']");
 $shot($dusk, 'history');
 
 $day = $page('day');
-$day->openAircraft('Rook')->stick('left', 0.1, 0.4);
-$day->find("[data-control='flick-a'] [data-detent='away']")->click();
-$day->find("[data-control='flick-b'] [data-detent='middle']")->click();
-$shot($day, 'wire-day');
+$day->open('/aircraft/4/fly')->find('[data-item]');
+$shot($day, 'fly-ready');
 
-$day->open('/stores')->find('main h2');
-$shot($day, 'stores');
+$day->open('/equipment')->find('main h2');
+$shot($day, 'equipment');
 
-$phone = $page('day', 390, 844)->open('/aircraft/3/fly');
+$phone = $page('day', 390, 844)->open('/aircraft/3/fly/checklists');
 $phone->find('[role=checkbox]');
 $shot($phone, 'fly-phone');

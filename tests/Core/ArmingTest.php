@@ -100,7 +100,7 @@ final class ArmingTest extends TestCase
         $arming = new ArmingCheck($circuit->program, Given::catalogue()->controller('keel-f4') ?? self::fail());
 
         self::assertFalse($arming->isAsked(Given::frame($circuit)));
-        self::assertTrue($arming->isAsked(Given::frame($circuit, controls: ['flick-a' => 'away'])));
+        self::assertTrue($arming->isAsked(Given::frame($circuit, controls: ['left-shoulder' => 'away'])));
     }
 
     public function test_motors_against_the_drawing(): void
@@ -120,6 +120,6 @@ final class ArmingTest extends TestCase
             'stop at once, one of its three wires is off',
             (string) MotorCheck::verdict($motor, 'front right', 'jitters'),
         );
-        self::assertStringContainsString('stands', (string) MotorCheck::verdict($motor, 'front right', 'still'));
+        self::assertStringContainsString('doesn\'t turn', (string) MotorCheck::verdict($motor, 'front right', 'still'));
     }
 }

@@ -42,16 +42,16 @@ final class AssignTest extends TestCase
 
     public function test_arm_moved_to_another_switch_keeps_its_detents(): void
     {
-        $circuit = $this->on('arm', 'flick-d');
+        $circuit = $this->on('arm', 'left-back');
 
-        self::assertSame(1000, Given::frame($circuit, controls: ['flick-a' => 'away'])->pulse(5));
-        self::assertSame(2000, Given::frame($circuit, controls: ['flick-d' => 'away'])->pulse(5));
+        self::assertSame(1000, Given::frame($circuit, controls: ['left-shoulder' => 'away'])->pulse(5));
+        self::assertSame(2000, Given::frame($circuit, controls: ['left-back' => 'away'])->pulse(5));
     }
 
     public function test_on_three_positions_rest_stays_safe_and_only_the_far_end_arms(): void
     {
-        $circuit = $this->on('arm', 'flick-e');
-        $step = fn (string $detent): string => Given::frame($circuit, controls: ['flick-e' => $detent])->steps()['arm'];
+        $circuit = $this->on('arm', 'right-front');
+        $step = fn (string $detent): string => Given::frame($circuit, controls: ['right-front' => $detent])->steps()['arm'];
 
         self::assertSame(['safe', 'safe', 'armed'], [$step('toward'), $step('middle'), $step('away')]);
     }
@@ -117,9 +117,9 @@ final class AssignTest extends TestCase
             Routing::threads($this->nightjar()),
         );
 
-        self::assertContains('control:flick-a function:arm drive', $threads);
+        self::assertContains('control:left-shoulder function:arm drive', $threads);
         self::assertContains('function:arm output:5 feed', $threads);
-        self::assertContains('control:flick-c phase:calm condition', $threads);
+        self::assertContains('control:left-side phase:calm condition', $threads);
         self::assertSame($threads, array_values(array_unique($threads)));
     }
 
@@ -170,15 +170,15 @@ final class AssignTest extends TestCase
     public function test_a_new_aircraft_is_safe_on_a_switch_that_rests_away_from_the_pilot(): void
     {
         $text = str_replace(
-            '"name": "Flick A", "kind": "switch"',
-            '"name": "Flick A", "kind": "switch", "rest": "away"',
+            '"name": "Left shoulder", "kind": "switch"',
+            '"name": "Left shoulder", "kind": "switch", "rest": "away"',
             (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'),
         );
         $transmitter = \DuskSwitch\Core\Format\TransmitterDecoder::decode($text);
         $circuit = Compiler::compile(FirstProgram::program(Family::Multirotor, 'New', $transmitter), $transmitter);
 
         self::assertSame('safe', Given::frame($circuit)->steps()['arm']);
-        self::assertSame('armed', Given::frame($circuit, controls: ['flick-a' => 'toward'])->steps()['arm']);
+        self::assertSame('armed', Given::frame($circuit, controls: ['left-shoulder' => 'toward'])->steps()['arm']);
     }
 
     public function test_stick_modes_put_the_axes_where_pilots_know_them(): void

@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\App\Stores\DefinitionKind;
+use DuskSwitch\App\Equipment\DefinitionKind;
 use DuskSwitch\Core\Fault\Fault;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;

@@ -40,7 +40,7 @@ final class BadDocumentTest extends TestCase
         return [
             'a control that the transmitter lacks' => [
                 'functions[1].drive.control',
-                'Harbour 16 has no control "flick-z"; it has flick-a … flick-h, dial-left',
+                'Harbour 16 has no control "flick-z"; it has left-shoulder, left-front, left-side',
                 ['functions' => [$roll, $arm + ['drive' => ['control' => 'flick-z', 'map' => ['away' => 'armed']]]]],
             ],
             'an unknown key' => ['functions[0].flavour', 'unknown', ['functions' => [$roll + ['flavour' => 1]]]],
@@ -99,27 +99,27 @@ final class BadDocumentTest extends TestCase
                 'there is no step of Arm "arm"',
                 [
                     'functions' => [
-                        $arm + ['drive' => ['control' => 'flick-a', 'map' => ['away' => 'arm', 'toward' => 'safe']]],
+                        $arm + ['drive' => ['control' => 'left-shoulder', 'map' => ['away' => 'arm', 'toward' => 'safe']]],
                     ],
                 ],
             ],
             'a detent without a step' => [
                 'functions[0].drive.map',
-                'say which step Flick B means at "middle"',
+                'say which step Left front means at "middle"',
                 [
                     'functions' => [
-                        $arm + ['drive' => ['control' => 'flick-b', 'map' => ['away' => 'armed', 'toward' => 'safe']]],
+                        $arm + ['drive' => ['control' => 'left-front', 'map' => ['away' => 'armed', 'toward' => 'safe']]],
                     ],
                 ],
             ],
             'a detent that is not there' => [
                 'functions[0].drive.map.middle',
-                'Flick A has no detent "middle"; it has away, toward',
+                'Left shoulder has no detent "middle"; it has away, toward',
                 [
                     'functions' => [
                         $arm + [
                             'drive' => [
-                                'control' => 'flick-a',
+                                'control' => 'left-shoulder',
                                 'map' => ['away' => 'armed', 'middle' => 'safe', 'toward' => 'safe'],
                             ],
                         ],
@@ -155,7 +155,7 @@ final class BadDocumentTest extends TestCase
             'a first phase with one' => [
                 'phases[0].when',
                 'has no condition',
-                ['phases' => [['id' => 'a', 'name' => 'A', 'when' => ['control' => 'flick-a', 'at' => 'away']]]],
+                ['phases' => [['id' => 'a', 'name' => 'A', 'when' => ['control' => 'left-shoulder', 'at' => 'away']]]],
             ],
             'an output that takes from a higher one' => [
                 'outputs[0].feeds[0].from.output',
@@ -305,10 +305,10 @@ final class BadDocumentTest extends TestCase
                 '[{"controls": {"flick-z": "away"}}]',
             ],
             'a detent that is not' => [
-                '[0].controls.flick-a: Flick A has no detent "up"; it has away, toward',
-                '[{"controls": {"flick-a": "up"}}]',
+                '[0].controls.left-shoulder: Left shoulder has no detent "up"; it has away, toward',
+                '[{"controls": {"left-shoulder": "up"}}]',
             ],
-            'a number for a switch' => ['[0].controls.flick-a: must be text, not 1', '[{"controls": {"flick-a": 1}}]'],
+            'a number for a switch' => ['[0].controls.left-shoulder: must be text, not 1', '[{"controls": {"left-shoulder": 1}}]'],
             'not a list' => ['must be a list', '{"axes": {}}'],
         ];
     }
@@ -316,13 +316,13 @@ final class BadDocumentTest extends TestCase
     public function test_a_transmitter_definition_is_checked_too(): void
     {
         $text = str_replace(
-            ['"span": 512', '"id": "flick-b"', '"positions": 3'],
-            ['"span": 9000', '"id": "flick-a"', '"positions": 4'],
+            ['"span": 512', '"id": "left-front"', '"positions": 3'],
+            ['"span": 9000', '"id": "left-shoulder"', '"positions": 4'],
             (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'),
         );
         $this->expectExceptionMessageMatches(
             '/controls\[1\]\.positions.*\ncontrols\[1\]\.id: there is already a control '.
-                '"flick-a".*\n(.*\n)*pulse\.span/',
+                '"left-shoulder".*\n(.*\n)*pulse\.span/',
         );
         TransmitterDecoder::decode($text);
     }

@@ -53,6 +53,29 @@ final class BenchSolversTest extends TestCase
         self::assertEqualsWithDelta(1500, $reads($solved, 0), 1.0);
     }
 
+    /** Common practice: some makes send a channel the other way round, and reverse it to suit the controller. */
+    public function test_a_make_that_sends_a_channel_the_other_way_round_is_calibrated_too(): void
+    {
+        $kit = Given::transmitter('quayside-8');
+        $output = new Output(4, 'Yaw', [], Range::both(1.25), true, 0.0, new Range(-1.5, 1.5));
+        $reads = fn (Output $of, float $stick): float => 3000 -
+            (1500 + $kit->scale->span * OutputStages::of($of, $stick)->signal) * 1.0 +
+            4 +
+            (OutputStages::of($of, $stick)->signal * $kit->scale->span * 0.016);
+
+        $solved = EndsCentre::solve($output, $kit, $reads($output, -1), $reads($output, 0), $reads($output, 1));
+
+        self::assertTrue($reads($output, -1) < $reads($output, 1), 'reversed, and its low end reads low');
+        self::assertEqualsWithDelta(
+            [1000, 1500, 2000],
+            [$reads($solved, -1), $reads($solved, 0), $reads($solved, 1)],
+            1.0,
+        );
+        $this->expectException(Refused::class);
+        $this->expectExceptionMessage('Set its direction first');
+        EndsCentre::solve($output->set(reverse: false), $kit, 1996, 1504, 1012);
+    }
+
     /**
      * @return array<string, array{bool, array{float, float, float}}> reversed; what is read at the low end, in the
      * middle and at the high end of the stick

@@ -25,7 +25,7 @@ use Random\Randomizer;
  */
 final class BindingTest extends TestCase
 {
-    private static function kit(string $demo, ?callable $spoil = null): InstalledKit
+    public static function kit(string $demo, ?callable $spoil = null): InstalledKit
     {
         $document = json_decode(Given::demo($demo));
         $spoil === null ?: $spoil($document);
@@ -35,7 +35,7 @@ final class BindingTest extends TestCase
     }
 
     /** @param  list<BindingAction>  $acts */
-    private static function after(InstalledKit $kit, array $acts, ?ReceiverFault $trouble = null): ReceiverPort
+    public static function after(InstalledKit $kit, array $acts, ?ReceiverFault $trouble = null): ReceiverPort
     {
         return array_reduce(
             $acts,
@@ -57,16 +57,16 @@ final class BindingTest extends TestCase
         ];
     }
 
-    public function test_usb_power_is_told_where_a_command_binds_and_the_antenna_where_there_is_video(): void
+    public function test_usb_power_is_told_where_a_command_binds_and_the_antenna_where_there_is_a_controller(): void
     {
         $usb = 'USB power is often enough for binding a receiver on a flight controller.';
         self::assertContains($usb, BindingGuide::cautions(self::kit('nightjar')));
         self::assertNotContains($usb, BindingGuide::cautions(self::kit('petrel')));
-        $antenna = 'The antenna is on the video transmitter before it gets power, and air moves over it.';
+        $antenna = 'A video transmitter has its antenna on before it gets power, and air moves over it.';
         self::assertContains(
             $antenna,
             BindingGuide::cautions(
-                self::kit('nightjar', fn ($d) => ($d->aboard->kit->ports[1]->owner = 'My Video Box')),
+                self::kit('nightjar', fn ($d) => ($d->aboard->kit->ports[1]->owner = 'Bildsender')),
             ),
         );
         self::assertNotContains($antenna, BindingGuide::cautions(self::kit('petrel')));
@@ -377,8 +377,11 @@ final class BindingTest extends TestCase
         foreach (BindingGuide::acts($receiver) as $act) {
             self::assertContains($act, $possible);
         }
-        self::assertSame($receiver->binding === Binding::Button, in_array(BindingAction::ButtonHeld, $possible, true));
-        self::assertSame($receiver->binding === Binding::Command, in_array(BindingAction::Save, $possible, true));
+        self::assertSame(
+            $receiver->binding->by === Binding::Button,
+            in_array(BindingAction::ButtonHeld, $possible, true),
+        );
+        self::assertSame($receiver->binding->by === Binding::Command, in_array(BindingAction::Save, $possible, true));
         self::assertContains(BindingAction::RangeCheck, $possible);
     }
 

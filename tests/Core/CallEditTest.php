@@ -6,8 +6,11 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\Sense\Callout;
+use DuskSwitch\Core\Program\Telemetry\Callout;
+use DuskSwitch\Core\Program\Telemetry\DerivedValue;
+use DuskSwitch\Core\Program\Telemetry\PhrasePart;
 use DuskSwitch\Core\Telemetry\CallEdit;
+use DuskSwitch\Core\Telemetry\Derive\Most;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -107,6 +110,33 @@ final class CallEditTest extends TestCase
             self::call($volts, 'cell-low-2')->hold,
             'a voltage holds, so that a dip doesn\'t fool it',
         );
+        $places = fn (Program $in, string $call): array => array_map(
+            fn (PhrasePart $one): ?int => $one->value === null ? null : $one->places,
+            self::call($in, $call)->says,
+        );
+        self::assertSame([null, 1], $places($volts, 'cell-low-2'), 'volts to a tenth');
+        self::assertSame([null, 0], $places($twice, 'height-high'), 'a height is whole');
+        $high = self::call($twice, 'height-high');
+        self::assertSame(['Height high', 1.0], [$high->name, $high->hold]);
+        self::assertTrue($high->says[1]->unit, 'said with its unit');
+    }
+
+    public function test_a_long_name_keeps_its_letters_whole(): void
+    {
+        $program = self::program('petrel');
+        $named = $program->with(
+            sense: $program->sense->with(
+                values: [
+                    ...$program->sense->values,
+                    new DerivedValue('lang', str_repeat('ö', 30), new Most(), ['height']),
+                ],
+            ),
+        );
+
+        self::assertSame(
+            str_repeat('ö', 30).' low',
+            self::call(self::edit($named)->added('lang', false, 3), 'lang-low')->name,
+        );
     }
 
     public function test_what_is_not_there_is_told(): void
@@ -121,7 +151,7 @@ final class CallEditTest extends TestCase
         };
 
         self::assertStringContainsString(
-            'there is no call "nobody"',
+            'there is no callout "nobody"',
             $told(fn (CallEdit $edit) => $edit->held('nobody')),
         );
         self::assertStringContainsString(
@@ -131,6 +161,22 @@ final class CallEditTest extends TestCase
         self::assertStringContainsString(
             'nothing sends "moon"; the program has link-quality',
             $told(fn (CallEdit $edit) => $edit->added('moon', true, 1.0)),
+        );
+    }
+
+    public function test_an_aircraft_that_is_read_in_other_units_has_the_same_levels(): void
+    {
+        $old = self::program('petrel');
+        $document = json_decode(Given::demo('petrel'));
+        $document->sense->system = 'imperial';
+        $document->sense->units = (object) ['height' => 'ft'];
+
+        self::assertSame(
+            ['Units: metric → imperial', 'Unit of Height: none → ft'],
+            Given::differences(
+                $old,
+                ProgramDecoder::decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION)),
+            ),
         );
     }
 
@@ -154,11 +200,11 @@ final class CallEditTest extends TestCase
         foreach (
             [
                 'Cell low hold: 3 s → 5 s',
-                'Cell low says: Cell [cell, 1] → Pack [cell, 2]',
-                'Vario address: none → 4',
+                'Cell low says: Cell [Cell, 1] → Pack [Cell, 2]',
+                'Skylark variometer address: none → 4',
                 'Climb, smoothed by: 1.5 → 3',
                 'Vario tone: on → off',
-                'Unit of vario-height: none → ft',
+                'Unit of Height: none → ft',
             ] as $sentence
         ) {
             self::assertContains($sentence, $said, implode("\n", $said));

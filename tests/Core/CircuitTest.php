@@ -77,7 +77,7 @@ final class CircuitTest extends TestCase
 
     public function test_a_condition_that_nothing_uses_is_dropped(): void
     {
-        $with = Given::program(['conditions' => ['idle' => ['control' => 'flick-a', 'at' => 'away']]]);
+        $with = Given::program(['conditions' => ['idle' => ['control' => 'left-shoulder', 'at' => 'away']]]);
 
         self::assertSame(Given::program([])->code(), $with->code());
     }

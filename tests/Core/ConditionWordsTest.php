@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 /** Conditions, said as a pilot would. */
 final class ConditionWordsTest extends TestCase
 {
-    private const AWAY = ['control' => 'flick-c', 'at' => 'away'];
+    private const AWAY = ['control' => 'left-side', 'at' => 'away'];
 
     private const UP = ['control' => 'dial-left', 'above' => 0.25];
 
@@ -17,25 +17,25 @@ final class ConditionWordsTest extends TestCase
     public static function conditions(): array
     {
         return [
-            'a switch' => [self::AWAY, 'Flick C away'],
+            'a switch' => [self::AWAY, 'Left side away'],
             'a dial above' => [self::UP, 'Left dial above 25 %'],
             'a slider below' => [['control' => 'slider-left', 'below' => -0.5], 'Left slider below −50 %'],
             'a function above' => [['function' => 'throttle', 'above' => 0.1], 'Throttle above 10 %'],
             'a step' => [['step' => ['arm', 'armed']], 'Arm is Armed'],
-            'not' => [['not' => self::AWAY], 'not Flick C away'],
-            'both' => [['all' => [self::AWAY, self::UP]], 'Flick C away and Left dial above 25 %'],
-            'either' => [['any' => [self::AWAY, self::UP]], 'Flick C away or Left dial above 25 %'],
-            'neither' => [['not' => ['any' => [self::AWAY, self::UP]]], 'not (Flick C away or Left dial above 25 %)'],
+            'not' => [['not' => self::AWAY], 'not Left side away'],
+            'both' => [['all' => [self::AWAY, self::UP]], 'Left side away and Left dial above 25 %'],
+            'either' => [['any' => [self::AWAY, self::UP]], 'Left side away or Left dial above 25 %'],
+            'neither' => [['not' => ['any' => [self::AWAY, self::UP]]], 'not (Left side away or Left dial above 25 %)'],
             'one and either' => [
                 ['all' => [['step' => ['arm', 'safe']], ['any' => [self::AWAY, self::UP]]]],
-                'Arm is Safe and (Flick C away or Left dial above 25 %)',
+                'Arm is Safe and (Left side away or Left dial above 25 %)',
             ],
-            'one alone in a list' => [['all' => [self::AWAY]], 'Flick C away'],
+            'one alone in a list' => [['all' => [self::AWAY]], 'Left side away'],
             'by its name' => ['landing', '“landing”'],
-            'held' => [['held' => self::AWAY, 'seconds' => 1.5], 'Flick C away for 1.5 s'],
+            'held' => [['held' => self::AWAY, 'seconds' => 1.5], 'Left side away for 1.5 s'],
             'latched' => [
                 ['latch' => ['set' => self::AWAY, 'reset' => ['step' => ['arm', 'safe']]]],
-                'from Flick C away until Arm is Safe',
+                'from Left side away until Arm is Safe',
             ],
             'changed over' => [
                 ['toggle' => ['control' => 'button-left', 'at' => 'pressed']],
@@ -43,11 +43,11 @@ final class ConditionWordsTest extends TestCase
             ],
             'pressed once' => [
                 ['taps' => ['control' => 'button-left', 'at' => 'pressed'], 'count' => 1, 'within' => 0.4],
-                'single press: Left button pressed, within 0.4 s',
+                'Left button pressed once, not again within 0.4 s',
             ],
             'pressed twice' => [
                 ['taps' => ['control' => 'button-left', 'at' => 'pressed'], 'count' => 2, 'within' => 0.4],
-                'double press: Left button pressed, within 0.4 s',
+                'Left button pressed twice within 0.4 s',
             ],
         ];
     }
@@ -90,7 +90,7 @@ final class ConditionWordsTest extends TestCase
                             ['id' => 'safe', 'name' => 'Safe', 'value' => -1],
                             ['id' => 'armed', 'name' => 'Armed', 'value' => 1],
                         ],
-                        'drive' => ['control' => 'flick-a', 'map' => ['away' => 'armed', 'toward' => 'safe']],
+                        'drive' => ['control' => 'left-shoulder', 'map' => ['away' => 'armed', 'toward' => 'safe']],
                     ],
                     ['id' => 'yaw', 'name' => 'Yaw', 'drive' => ['axis' => 'yaw']] +
                     ($override === null ? [] : ['override' => [['when' => $override, 'value' => 0]]]),

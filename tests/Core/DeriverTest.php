@@ -9,7 +9,7 @@ use DuskSwitch\Core\Telemetry\Geodesic;
 use DuskSwitch\Core\Telemetry\Sample;
 use PHPUnit\Framework\TestCase;
 
-/** Values worked out from others, against the same by hand. */
+/** Values calculated from others, against the same by hand. */
 final class DeriverTest extends TestCase
 {
     /** @param  list<array<string, mixed>>  $values */
@@ -164,6 +164,16 @@ final class DeriverTest extends TestCase
             2.0 * (1 - exp(-1)),
             self::last(['does' => 'climb', 'of' => ['h'], 'by' => 1.5], array_slice($rising, 0, 4)),
             0.01,
+        );
+    }
+
+    public function test_a_climb_is_smoothed_over_a_second_where_nothing_is_said(): void
+    {
+        $rising = array_map(fn (int $i): array => ['h' => $i * 0.5 * 2.0], range(0, 4));
+
+        self::assertSame(
+            self::last(['does' => 'climb', 'of' => ['h'], 'by' => 1.0], $rising),
+            self::last(['does' => 'climb', 'of' => ['h']], $rising),
         );
     }
 

@@ -5,6 +5,7 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Program\Differences;
 use DuskSwitch\Core\Program\ProgramSummary;
+use DuskSwitch\Core\Telemetry\CatalogueNames;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
@@ -18,7 +19,11 @@ final class DifferencesTest extends TestCase
         $facts = function (string $text): array {
             $program = ProgramDecoder::decode($text);
 
-            return ProgramSummary::of($program, Given::transmitter($program->transmitter));
+            return ProgramSummary::of(
+                $program,
+                Given::transmitter($program->transmitter),
+                new CatalogueNames($program, Given::catalogue()),
+            );
         };
 
         return Differences::between($facts($old), $facts($new));
@@ -52,8 +57,8 @@ final class DifferencesTest extends TestCase
             ],
             'another switch' => [
                 'nightjar',
-                fn ($d) => ($d->functions[4]->drive->control = 'flick-d'),
-                'Arm driven by: Flick A → Flick D',
+                fn ($d) => ($d->functions[4]->drive->control = 'left-back'),
+                'Arm driven by: Left shoulder → Left back',
             ],
             'a detent' => [
                 'nightjar',
@@ -122,7 +127,7 @@ final class DifferencesTest extends TestCase
                     $d->aboard->kit->pack = 'rook-6s';
                 },
                 'Wire: leads → sum',
-                'Pack: petrel-3s → rook-6s',
+                'Pack: Petrel 3 cells 2200 → Rook 6 cells 5000',
             ],
             'a serial port' => [
                 'nightjar',
@@ -135,8 +140,8 @@ final class DifferencesTest extends TestCase
                     $d->aboard->controller->modes[1]->from = 1300;
                     array_pop($d->aboard->controller->modes);
                 },
-                'Range of free on channel 6: 1275 to 1375 µs → 1300 to 1375 µs',
-                'Range of beeper on channel 7: 1700 to 2100 µs → none',
+                'Range of Free on channel 6: 1275 to 1375 µs → 1300 to 1375 µs',
+                'Range of Beeper on channel 7: 1700 to 2100 µs → none',
             ],
             'how it is armed' => [
                 'midge',
@@ -185,7 +190,7 @@ final class DifferencesTest extends TestCase
             'a condition of a phase' => [
                 'nightjar',
                 fn ($d) => ($d->phases[1]->when = (object) ['control' => 'dial-left', 'above' => 0.5]),
-                'Calm when: Flick C away → Left dial above 50 %',
+                'Calm when: Left side away → Left dial above 50 %',
             ],
             'a limit and a travel of two sides' => [
                 'tern',
@@ -204,8 +209,8 @@ final class DifferencesTest extends TestCase
                 },
                 '3 Motor feed 1: Throttle 100 % → Throttle 100 %, 0.5 s late, slow 2 s up, 0.5 s down',
             ],
-            'a controller' => ['nightjar', fn ($d) => ($d->controller = 'keel-mite'), 'Controller: keel-f4 → '.
-                'keel-mite'],
+            'a controller' => ['nightjar', fn ($d) => ($d->controller = 'keel-mite'), 'Controller: Keel F4 → '.
+                'Keel Mite'],
             'the whole aircraft' => [
                 'dunlin',
                 function ($d): void {

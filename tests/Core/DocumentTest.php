@@ -31,7 +31,7 @@ final class DocumentTest extends TestCase
                 [
                     'id' => 'launch',
                     'name' => 'Launch',
-                    'when' => ['any' => [['control' => 'flick-a', 'at' => 'away'], ['not' => 'far']]],
+                    'when' => ['any' => [['control' => 'left-shoulder', 'at' => 'away'], ['not' => 'far']]],
                     'fade' => 1.5,
                 ],
             ],
@@ -48,7 +48,7 @@ final class DocumentTest extends TestCase
                     ],
                     'dualRates' => [
                         ['when' => 'far', 'rate' => [0.5, 0.75], 'expo' => 0.1],
-                        ['when' => ['control' => 'flick-b', 'at' => 'middle'], 'rate' => [1.0, 1.0], 'curve' => 'c'],
+                        ['when' => ['control' => 'left-front', 'at' => 'middle'], 'rate' => [1.0, 1.0], 'curve' => 'c'],
                     ],
                     'override' => [['when' => ['phase' => 'launch'], 'value' => 0.125]],
                 ],

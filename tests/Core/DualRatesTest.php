@@ -21,7 +21,7 @@ final class DualRatesTest extends TestCase
 {
     private const PHASES = [
         ['id' => 'cruise', 'name' => 'Reise'],
-        ['id' => 'slow', 'name' => 'Langsam', 'when' => ['control' => 'flick-b', 'at' => 'away'], 'fade' => 1.0],
+        ['id' => 'slow', 'name' => 'Langsam', 'when' => ['control' => 'left-front', 'at' => 'away'], 'fade' => 1.0],
     ];
 
     /** @param  array<string, mixed>  $function */
@@ -37,7 +37,7 @@ final class DualRatesTest extends TestCase
                     'drive' => ['axis' => 'pitch'],
                     'shape' => ['cruise' => ['rate' => [0.9, 0.8]], 'slow' => ['rate' => 1.0]],
                     'dualRates' => [
-                        ['when' => ['control' => 'flick-c', 'at' => 'away'], 'rate' => [0.4, 0.6], 'expo' => 0.5],
+                        ['when' => ['control' => 'left-side', 'at' => 'away'], 'rate' => [0.4, 0.6], 'expo' => 0.5],
                         ['when' => ['control' => 'dial-left', 'above' => 0.5], 'rate' => 0.3],
                     ],
                     'trim' => ['authority' => 0.2, 'perPhase' => true],
@@ -62,16 +62,16 @@ final class DualRatesTest extends TestCase
 
         self::assertEqualsWithDelta(0.8, self::value($circuit, 1), 1e-12);
         self::assertEqualsWithDelta(-0.9, self::value($circuit, -1), 1e-12);
-        self::assertEqualsWithDelta(1.0, self::value($circuit, 1, ['flick-b' => 'away']), 1e-12);
-        self::assertEqualsWithDelta(0.6, self::value($circuit, 1, ['flick-c' => 'away']), 1e-12);
-        self::assertEqualsWithDelta(-0.4, self::value($circuit, -1, ['flick-c' => 'away', 'flick-b' => 'away']), 1e-12);
+        self::assertEqualsWithDelta(1.0, self::value($circuit, 1, ['left-front' => 'away']), 1e-12);
+        self::assertEqualsWithDelta(0.6, self::value($circuit, 1, ['left-side' => 'away']), 1e-12);
+        self::assertEqualsWithDelta(-0.4, self::value($circuit, -1, ['left-side' => 'away', 'left-front' => 'away']), 1e-12);
         // Expo 0.5 at half stick gives 0.3125 (design, "Check values").
-        self::assertEqualsWithDelta(0.3125 * 0.6, self::value($circuit, 0.5, ['flick-c' => 'away']), 1e-12);
+        self::assertEqualsWithDelta(0.3125 * 0.6, self::value($circuit, 0.5, ['left-side' => 'away']), 1e-12);
         self::assertEqualsWithDelta(0.3, self::value($circuit, 1, ['dial-left' => 0.51]), 1e-12);
         self::assertEqualsWithDelta(0.8, self::value($circuit, 1, ['dial-left' => 0.49]), 1e-12);
         self::assertEqualsWithDelta(
             0.6,
-            self::value($circuit, 1, ['dial-left' => 0.51, 'flick-c' => 'away']),
+            self::value($circuit, 1, ['dial-left' => 0.51, 'left-side' => 'away']),
             1e-12,
             'the first in the list wins',
         );
@@ -83,10 +83,10 @@ final class DualRatesTest extends TestCase
         $trims = ['pitch' => ['cruise' => 0.5, 'slow' => -1.0]];
 
         self::assertEqualsWithDelta(0.1, self::value($circuit, 0, [], $trims), 1e-12);
-        self::assertEqualsWithDelta(-0.2, self::value($circuit, 0, ['flick-b' => 'away'], $trims), 1e-12);
+        self::assertEqualsWithDelta(-0.2, self::value($circuit, 0, ['left-front' => 'away'], $trims), 1e-12);
         self::assertEqualsWithDelta(
             0.6 + 0.1,
-            self::value($circuit, 1, ['flick-c' => 'away'], $trims),
+            self::value($circuit, 1, ['left-side' => 'away'], $trims),
             1e-12,
             'a dual rate keeps the phase\'s trim',
         );
@@ -96,8 +96,8 @@ final class DualRatesTest extends TestCase
             1e-12,
             'one number is for all phases',
         );
-        self::assertEqualsWithDelta(0.06, self::value($circuit, 0, ['flick-b' => 'away'], ['pitch' => 0.3]), 1e-12);
-        self::assertSame(0.0, self::value($circuit, 0, ['flick-b' => 'away'], ['pitch' => ['cruise' => 1.0]]));
+        self::assertEqualsWithDelta(0.06, self::value($circuit, 0, ['left-front' => 'away'], ['pitch' => 0.3]), 1e-12);
+        self::assertSame(0.0, self::value($circuit, 0, ['left-front' => 'away'], ['pitch' => ['cruise' => 1.0]]));
     }
 
     public function test_the_trims_fade_with_their_phases_and_a_dual_rate_is_there_at_once(): void
@@ -119,7 +119,7 @@ final class DualRatesTest extends TestCase
         $values = [];
         for ($tick = 0; $tick <= 60; $tick++) {
             $is = $circuit->tick(
-                $hand($tick < 1 ? [] : ['flick-b' => 'away']),
+                $hand($tick < 1 ? [] : ['left-front' => 'away']),
                 $state instanceof State ? $state : null,
             );
             $state = $is->state;
@@ -129,7 +129,7 @@ final class DualRatesTest extends TestCase
         self::assertEqualsWithDelta(0.1 - 0.3 * 0.5, $values[26], 1e-9, 'half a second into a fade of one');
         self::assertEqualsWithDelta(-0.2, $values[60], 1e-12);
         $full = InputsDecoder::list(
-            Json::decode('[{"axes": {"pitch": 1}, "controls": {"flick-b": "away", "flick-c": "away"}}]'),
+            Json::decode('[{"axes": {"pitch": 1}, "controls": {"left-front": "away", "left-side": "away"}}]'),
             $circuit->panel,
         )[0];
         self::assertEqualsWithDelta(
@@ -181,12 +181,12 @@ final class DualRatesTest extends TestCase
         );
         $this->refused(
             'functions[0].dualRates[0].curve: there is no curve "soft"',
-            $rate(['when' => ['control' => 'flick-c', 'at' => 'away'], 'curve' => 'soft']),
+            $rate(['when' => ['control' => 'left-side', 'at' => 'away'], 'curve' => 'soft']),
         );
         $this->refused('functions[0].dualRates[0].when: this is missing', $rate(['rate' => 0.5]));
         $this->refused(
             'has a curve and expo',
-            $rate(['when' => ['control' => 'flick-c', 'at' => 'away'], 'curve' => 'soft', 'expo' => 0.1]),
+            $rate(['when' => ['control' => 'left-side', 'at' => 'away'], 'curve' => 'soft', 'expo' => 0.1]),
         );
     }
 
@@ -206,7 +206,7 @@ final class DualRatesTest extends TestCase
     {
         $program = self::elevator()->program;
         $threads = array_map(fn ($thread): string => "{$thread->from} {$thread->to}", Routing::threads($program));
-        self::assertContains('control:flick-c function:hoehe', $threads);
+        self::assertContains('control:left-side function:hoehe', $threads);
         self::assertContains('control:dial-left function:hoehe', $threads);
 
         $asks = self::elevator([
@@ -227,7 +227,7 @@ final class DualRatesTest extends TestCase
         $without = self::elevator(['dualRates' => [], 'trim' => ['authority' => 0.2]])->program;
         self::assertSame(
             [
-                'Höhe dual rate 1: none → 40 % low, 60 % high, expo 50 % while Flick C away',
+                'Höhe dual rate 1: none → 40 % low, 60 % high, expo 50 % while Left side away',
                 'Höhe dual rate 2: none → 30 %, expo 0 % while Left dial above 50 %',
                 'Höhe trim at its end: 20 % → 20 %, per phase',
             ],
@@ -244,10 +244,10 @@ final class DualRatesTest extends TestCase
             'value',
             'what',
         );
-        self::assertSame('rate low 40 %, high 60 %, expo 50 %', $lines['Höhe, while Flick C away'] ?? null);
+        self::assertSame('rate low 40 %, high 60 %, expo 50 %', $lines['Höhe, while Left side away'] ?? null);
         self::assertSame('20 %, for each phase its own', $lines['Höhe, trim at its end'] ?? null);
         $hand = InputsDecoder::list(Json::decode('[{"trims": {"pitch": {"slow": -0.25}}}]'), $circuit->panel)[0];
-        self::assertSame(['pitch trim in Langsam at -25 %'], (new HandWords($circuit->panel))->moved($hand));
+        self::assertSame(['pitch trim in Langsam at −25 %'], (new HandWords($circuit->panel))->moved($hand));
     }
 
     public function test_a_rate_that_nothing_switches_any_more_is_told(): void

@@ -16,7 +16,7 @@ use PHPUnit\Framework\TestCase;
 /** What an edit does at the channels is shown in µs before it's taken. */
 final class EffectTest extends TestCase
 {
-    /** A plane of four channels on a transmitter with 1500 ± 500 µs: 100 % is 500 µs. */
+    /** A plane of four channels on a transmitter where 100 % is 400 µs beside 1500. */
     private static function plane(?callable $change = null): Circuit
     {
         $document = json_decode(Given::demo('petrel'));
@@ -139,8 +139,19 @@ final class EffectTest extends TestCase
                 'weight' => 0.5,
             ]),
         );
-        self::assertSame(['Left dial at -100 %', 'Left dial at 100 %'], array_column($dial, 1));
+        self::assertSame(['Left dial at −100 %', 'Left dial at 100 %'], array_column($dial, 1));
         self::assertSame([3000], array_unique([$dial[0][3] + $dial[1][3]]));
+    }
+
+    /** 40 % expo leaves both ends as they are: half a stick is 0.6 · 0.5 + 0.4 · 0.5³ = 35 % of 400 µs. */
+    public function test_expo_shows_between_the_ends(): void
+    {
+        $changes = self::effect(
+            fn (\stdClass $d) => ($d->functions[0]->shape = (object) ['only' => (object) ['expo' => 0.4]]),
+        );
+
+        self::assertContains([1, 'roll stick 50 % right', 1700, 1640], $changes);
+        self::assertSame([1], array_values(array_unique(array_column($changes, 0))));
     }
 
     /** The aircraft powers up armed: the fix has to show where the arm channel was and where it goes. */

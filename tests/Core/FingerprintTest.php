@@ -2,9 +2,10 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\Core\Bench\BenchStep;
+use DuskSwitch\Core\Bench\BenchSteps;
 use DuskSwitch\Core\Format\Fingerprint;
 use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Link\BenchStep;
 use DuskSwitch\Core\Link\InstalledKit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
@@ -24,8 +25,8 @@ final class FingerprintTest extends TestCase
             InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue()),
         );
         $prints = ['binding' => $print->binding(), 'whole' => $print->whole()];
-        foreach (BenchStep::cases() as $step) {
-            $prints[$step->value] = $print->step($step);
+        foreach (BenchSteps::all() as $step) {
+            $prints[$step->id()] = $print->step($step);
         }
 
         return $prints;
@@ -54,26 +55,44 @@ final class FingerprintTest extends TestCase
         return [
             'the roll channel turned round' => [
                 fn ($d) => (self::channel($d, 'input-roll')->reverse = true),
-                ['order', 'ends', 'surfaces', 'arming', 'whole'],
+                ['order', 'ends', 'surfaces', 'tilt', 'corners', 'arming', 'whole'],
             ],
             'the roll channel longer' => [
                 fn ($d) => (self::channel($d, 'input-roll')->travel = 0.9),
-                ['ends', 'arming', 'whole'],
+                ['ends', 'corners', 'arming', 'whole'],
             ],
-            'the receiver' => [fn ($d) => ($d->receiver = 'lantern-r12'), ['jitter', 'binding', 'whole']],
-            'the sub-type' => [fn ($d) => ($d->aboard->kit->subtype = 'wide-8'), ['binding', 'whole']],
-            'the low mark' => [fn ($d) => (self::controller($d)->low = 1080), ['arming', 'whole']],
+            'the receiver' => [fn ($d) => ($d->receiver = 'lantern-r12'), ['jitter', 'binding', 'failsafe', 'range', 'whole']],
+            'the sub-type' => [fn ($d) => ($d->aboard->kit->subtype = 'wide-8'), ['binding', 'range', 'whole']],
+            'the number that the receiver answers to' => [
+                fn ($d) => ($d->aboard->kit->match = 9),
+                ['binding', 'whole'],
+            ],
+            'the low mark' => [fn ($d) => (self::controller($d)->low = 1080), ['corners', 'arming', 'whole']],
             'the order that the controller expects' => [
                 fn ($d) => (self::controller($d)->order = ['throttle', 'roll', 'pitch', 'yaw']),
-                ['order', 'whole'],
+                ['order', 'tilt', 'whole'],
             ],
-            'the speed controller' => [fn ($d) => ($d->aboard->kit->speedController = 'heron-120'), ['motors', 'whole']],
+            'the speed controller' => [fn ($d) => ($d->aboard->kit->speedController = 'heron-120'), ['speed-controllers', 'motors', 'whole']],
             'the controller' => [
                 fn ($d) => ($d->controller = 'keel-mite'),
-                ['order', 'ends', 'jitter', 'board', 'motors', 'arming', 'whole'],
+                [
+                    'sticks',
+                    'order',
+                    'ends',
+                    'jitter',
+                    'board',
+                    'tilt',
+                    'speed-controllers',
+                    'motors',
+                    'hand-test',
+                    'corners',
+                    'arming',
+                    'failsafe',
+                    'whole',
+                ],
             ],
             'a dead band' => [fn ($d) => (self::function($d, 'roll')->deadband = 0.02), ['jitter', 'whole']],
-            'the failsafe of a channel' => [fn ($d) => ($d->aboard->failsafe[0]->does = 1444), ['whole']],
+            'the failsafe of a channel' => [fn ($d) => ($d->aboard->failsafe[0]->does = 1444), ['failsafe', 'whole']],
         ];
     }
 
@@ -123,8 +142,29 @@ final class FingerprintTest extends TestCase
                 $one->name = "Name {$place}";
             }
         });
-        $steps = array_flip(array_map(fn (BenchStep $one): string => $one->value, BenchStep::cases()));
+        $steps = array_flip(array_map(fn (BenchStep $one): string => $one->id(), BenchSteps::all()));
         self::assertSame(array_intersect_key(self::prints($demo), $steps), array_intersect_key($renamed, $steps));
+    }
+
+    /** What pilots have on record stays valid: a print is made tomorrow as it was made yesterday. */
+    public function test_prints_that_were_kept_are_still_made(): void
+    {
+        $program = Schools::program(Schools::document('plane with a motor cut'));
+        $print = new Fingerprint(
+            InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue()),
+        );
+        $steps = array_map(
+            fn (string $id): string => $print->step(BenchSteps::by($id) ?? self::fail()),
+            ['order', 'surfaces', 'arming'],
+        );
+
+        self::assertSame(
+            ['4875e8814b81b62e67020ce8', 'c63419e4f3441940ee0c7f29', '06f0056bdedf7d3273cad2ad'],
+            $steps,
+        );
+        self::assertSame('b6c8527c47be482102bbefa6', $print->binding());
+        self::assertSame('804c0fb9228fdecbc033e2b2', $print->equipment());
+        self::assertSame('214c5affa7b671a11789892b', $print->whole());
     }
 
     public function test_each_step_has_a_print_of_its_own(): void
@@ -138,11 +178,51 @@ final class FingerprintTest extends TestCase
     public static function needs(): array
     {
         return [
-            'a multirotor has no surfaces' => ['nightjar', ['order', 'ends', 'jitter', 'board', 'motors', 'arming']],
-            'a sailplane has no controller' => ['petrel', ['order', 'ends', 'surfaces', 'motors', 'arming']],
+            'a multirotor has no surfaces' => [
+                'nightjar',
+                [
+                    'sticks',
+                    'order',
+                    'ends',
+                    'jitter',
+                    'board',
+                    'speed-controllers',
+                    'motors',
+                    'hand-test',
+                    'arming',
+                    'failsafe',
+                    'range',
+                ],
+            ],
+            'a sailplane has no controller' => [
+                'petrel',
+                [
+                    'sticks',
+                    'order',
+                    'ends',
+                    'surfaces',
+                    'speed-controllers',
+                    'motors',
+                    'arming',
+                    'failsafe',
+                    'range',
+                ],
+            ],
             'a helicopter has all but a swash of its own' => [
                 'rook',
-                ['order', 'ends', 'jitter', 'board', 'motors', 'arming'],
+                [
+                    'sticks',
+                    'order',
+                    'ends',
+                    'jitter',
+                    'board',
+                    'tilt',
+                    'speed-controllers',
+                    'motors',
+                    'arming',
+                    'failsafe',
+                    'range',
+                ],
             ],
         ];
     }
@@ -157,8 +237,8 @@ final class FingerprintTest extends TestCase
         self::assertSame(
             $steps,
             array_map(
-                fn (BenchStep $one): string => $one->value,
-                array_values(array_filter(BenchStep::cases(), fn (BenchStep $one): bool => $one->isNeeded($kit))),
+                fn (BenchStep $one): string => $one->id(),
+                BenchSteps::needed($kit),
             ),
         );
     }

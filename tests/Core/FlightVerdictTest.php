@@ -2,12 +2,15 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\Core\Flight\PackCharge;
+use DuskSwitch\Core\Flight\Recording;
+use DuskSwitch\Core\Flight\Track;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\LandingStrategies;
 use DuskSwitch\Core\Rehearsal\LandingStrategy;
-use DuskSwitch\Core\Rehearsal\Recording;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
 use DuskSwitch\Core\Rehearsal\Remark;
 use DuskSwitch\Core\Telemetry\Sample;
@@ -43,8 +46,8 @@ final class FlightVerdictTest extends TestCase
         float $capacity = 1000.0,
     ): Recording {
         $samples = $truth = [];
-        for ($i = 0; $i <= $seconds / Recording::EVERY; $i++) {
-            $time = round($i * Recording::EVERY, 2);
+        for ($i = 0; $i <= $seconds / Flight::EVERY; $i++) {
+            $time = round($i * Flight::EVERY, 2);
             $now = $row($time) + self::ROW;
             $truth[] = $now;
             $samples[] = new Sample(
@@ -61,7 +64,12 @@ final class FlightVerdictTest extends TestCase
             );
         }
 
-        return new Recording($samples, $truth, [], [], [], $stall, $capacity, $capacity);
+        return new Recording(
+            $samples,
+            Track::ofRows($truth),
+            pack: new PackCharge($capacity, $capacity),
+            stall: $stall,
+        );
     }
 
     /** @param  list<array<string, mixed>>  $calls */
@@ -184,7 +192,7 @@ final class FlightVerdictTest extends TestCase
         self::assertArrayNotHasKey(
             'Sag',
             self::verdict($dip, [['when' => ['sensor' => 'cell', 'below' => 3.5], 'priority' => 'note']]),
-            'a call-out is no alarm',
+            'a callout is no alarm',
         );
     }
 

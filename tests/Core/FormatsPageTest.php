@@ -11,7 +11,7 @@ final class FormatsPageTest extends TestCase
     {
         $page = (string) file_get_contents(__DIR__.'/../../docs/formats.md');
         self::assertSame(1, preg_match('/```json\n(.*?)```/s', $page, $match));
-        $frame = Given::frame(Given::circuit($match[1]), ['roll' => 0.5, 'throttle' => 1], ['flick-c' => 'away']);
+        $frame = Given::frame(Given::circuit($match[1]), ['roll' => 0.5, 'throttle' => 1], ['left-side' => 'away']);
 
         self::assertStringContainsString("**{$frame->pulse(1)} µs**", $page);
         self::assertSame(1000, $frame->pulse(3));

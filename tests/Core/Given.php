@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\App\Stores\ShippedDefinitions;
-use DuskSwitch\App\Stores\Stores;
+use DuskSwitch\App\Equipment\Equipment;
+use DuskSwitch\App\Equipment\ShippedDefinitions;
 use DuskSwitch\Core\Format\InputsDecoder;
 use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ProgramDecoder;
@@ -19,6 +19,7 @@ use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\Frame;
+use DuskSwitch\Core\Telemetry\CatalogueNames;
 
 /** What a test begins with: a program on the bench, a hand on the sticks. */
 final class Given
@@ -30,9 +31,9 @@ final class Given
         return TransmitterDecoder::decode((string) file_get_contents(self::DEMO."/stores/transmitters/{$id}.json"));
     }
 
-    public static function catalogue(): Stores
+    public static function catalogue(): Equipment
     {
-        return new Stores(new ShippedDefinitions(self::DEMO.'/stores'));
+        return new Equipment(new ShippedDefinitions(self::DEMO.'/stores'));
     }
 
     /** What the proof looks at, with the kit that the program names. */
@@ -115,20 +116,41 @@ final class Given
      */
     public static function frame(Circuit $circuit, array $axes = [], array $controls = [], array $trims = []): Frame
     {
+        return $circuit->frame(self::inputs($circuit, $axes, $controls, $trims));
+    }
+
+    /**
+     * The hand as given, as a circuit takes it.
+     *
+     * @param  array<string, float>  $axes
+     * @param  array<string, float|string>  $controls
+     * @param  array<string, float|array<string, float>>  $trims
+     * @return list<float|null>
+     */
+    public static function inputs(Circuit $circuit, array $axes = [], array $controls = [], array $trims = []): array
+    {
         $inputs = json_encode(
             [['axes' => (object) $axes, 'controls' => (object) $controls, 'trims' => (object) $trims]],
             JSON_THROW_ON_ERROR,
         );
 
-        return $circuit->frame(InputsDecoder::list(Json::decode($inputs), $circuit->panel)[0]);
+        return InputsDecoder::list(Json::decode($inputs), $circuit->panel)[0];
     }
 
     /** @return list<string> what changed, in the trade's words */
     public static function differences(Program $old, Program $new): array
     {
         return Differences::between(
-            ProgramSummary::of($old, self::transmitter($old->transmitter)),
-            ProgramSummary::of($new, self::transmitter($new->transmitter)),
+            ProgramSummary::of(
+                $old,
+                self::transmitter($old->transmitter),
+                new CatalogueNames($old, self::catalogue()),
+            ),
+            ProgramSummary::of(
+                $new,
+                self::transmitter($new->transmitter),
+                new CatalogueNames($new, self::catalogue()),
+            ),
         );
     }
 

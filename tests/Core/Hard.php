@@ -38,13 +38,13 @@ final class Hard
     /** @return list<string> the switches of the transmitter */
     private static function switches(): array
     {
-        return ['flick-a', 'flick-b', 'flick-c', 'flick-d', 'flick-e', 'flick-f'];
+        return ['left-shoulder', 'left-front', 'left-side', 'left-back', 'right-front', 'right-side'];
     }
 
     private static function doubling(): stdClass
     {
         $document = self::base();
-        $conditions = ['c0' => ['control' => 'flick-a', 'at' => 'away']];
+        $conditions = ['c0' => ['control' => 'left-shoulder', 'at' => 'away']];
         for ($i = 1; $i < 64; $i++) {
             $conditions["c{$i}"] = [
                 $i % 2 ? 'any' : 'all' => ['c'.($i - 1), ['not' => 'c'.($i - 1)], 'c'.($i - 1)],
@@ -60,7 +60,7 @@ final class Hard
     private static function deep(): stdClass
     {
         $document = self::base();
-        $leaf = ['control' => 'flick-a', 'at' => 'away'];
+        $leaf = ['control' => 'left-shoulder', 'at' => 'away'];
         $condition = $leaf;
         for ($i = 0; $i < 6; $i++) {
             $condition = ['any' => [['all' => [$condition, $leaf, $condition]], ['not' => $leaf]]];

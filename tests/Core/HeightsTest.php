@@ -103,7 +103,9 @@ final class HeightsTest extends TestCase
                 $legs = Heights::of($scenario->legs, FlightModel::of($circuit->program->family))->legs;
                 $flown = max(
                     array_column(
-                        (new Flight($circuit, Given::catalogue(), $scenario, new RehearsalSettings(1)))->fly()->truth,
+                        Flown::rows(
+                            (new Flight($circuit, Given::catalogue(), $scenario, new RehearsalSettings(1)))->fly(),
+                        ),
                         'height',
                     ),
                 );

@@ -47,7 +47,7 @@ final class InWordsTest extends TestCase
                             'all' => [
                                 [
                                     'any' => [
-                                        ['control' => 'flick-a', 'at' => 'away'],
+                                        ['control' => 'left-shoulder', 'at' => 'away'],
                                         ['control' => 'dial-left', 'below' => -0.25],
                                     ],
                                 ],
@@ -59,6 +59,6 @@ final class InWordsTest extends TestCase
             ]),
         );
 
-        self::assertSame('(Flick A away or Left dial below −25 %) and not phase Main', $words->phases()['far']);
+        self::assertSame('(Left shoulder away or Left dial below −25 %) and not phase Main', $words->phases()['far']);
     }
 }

@@ -64,6 +64,24 @@ final class JsonTest extends TestCase
         self::assertGreaterThan(500, min($agreed), 'both kinds were met');
     }
 
+    /** A byte that is no UTF-8 is found among letters of one to four bytes, and counted in letters. */
+    public function test_a_broken_letter_is_found_wherever_it_stands(): void
+    {
+        $letters = ['a', 'ü', '€', '😀', 'b', '😀', 'é', '–', 'z'];
+        foreach (array_keys([...$letters, '']) as $place) {
+            foreach (["\xFF", "\xC3", "\xE2\x82", "\xF0\x9F\x98"] as $broken) {
+                $text = "{\n\"".implode('', array_slice($letters, 0, $place)).$broken.'"'.
+                    implode('', array_slice($letters, $place)).'": 1}';
+                try {
+                    Json::decode($text);
+                    self::fail($text);
+                } catch (Refused $refused) {
+                    self::assertStringContainsString('line 2, column '.($place + 2), $refused->getMessage(), bin2hex($text));
+                }
+            }
+        }
+    }
+
     public function test_the_fault_is_never_before_what_was_changed(): void
     {
         $text = Given::demo('nightjar');

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\App\Equipment\DefinitionKind;
 use DuskSwitch\Core\Airframe\Recipe;
 use DuskSwitch\Core\Airframe\Recipes;
 use DuskSwitch\Core\Kinds\Kinds;
@@ -12,6 +13,7 @@ use DuskSwitch\Core\Rehearsal\MishapEffects;
 use DuskSwitch\Core\Rehearsal\Mishaps;
 use DuskSwitch\Core\Telemetry\Derivations;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Yaml\Yaml;
 
 /** A rule and a recipe are there because their file is: nobody keeps a list. */
 final class KindsTest extends TestCase
@@ -105,5 +107,22 @@ final class KindsTest extends TestCase
 
         self::assertSame(["{$space}\\A", "{$space}\\B"], array_map(get_class(...), $found));
         self::assertSame($found, Kinds::in($folder, $space, $kind), 'looked for once');
+    }
+
+    public function test_every_kind_of_equipment_has_a_schema_and_is_in_the_contract(): void
+    {
+        $kinds = array_column(DefinitionKind::cases(), 'value');
+        $contract = Yaml::parseFile(__DIR__.'/../../schema/openapi.yaml');
+        self::assertSame($kinds, $contract['components']['schemas']['DefinitionKind']['enum'] ?? null);
+        foreach (DefinitionKind::cases() as $kind) {
+            $file = __DIR__.'/../../schema/'.substr($kind->value, 0, -1).'.schema.json';
+            $schema = json_decode((string) file_get_contents($file));
+            self::assertSame($kind->format(), $schema->properties->format->const ?? null, $kind->value);
+            self::assertNotSame([], glob(Given::DEMO."/stores/{$kind->value}/*.json"), 'the demo has one');
+        }
+        self::assertSame(
+            ['Transmitters', 'Receivers', 'Controllers', 'Packs', 'Speed controllers', 'Sensors', 'Flight scripts'],
+            array_map(fn (DefinitionKind $one): string => $one->title(), DefinitionKind::cases()),
+        );
     }
 }

@@ -21,7 +21,7 @@ final class KitTest extends TestCase
 
         self::assertSame([16, 512.0], [Given::transmitter()->channels, Given::transmitter()->scale->span]);
         self::assertSame(
-            [8, 2, 2],
+            [7, 2, 2],
             [
                 $count('harbour-16', ControlKind::Switch),
                 $count('harbour-16', ControlKind::Dial),
@@ -41,8 +41,17 @@ final class KitTest extends TestCase
     public function test_controls_in_words_are_short_where_they_run_on(): void
     {
         self::assertSame(
-            'flick-a … flick-h, dial-left, dial-right, slider-left, slider-right, button-left, button-right',
+            'left-shoulder, left-front, left-side, left-back, right-front, right-side, right-shoulder, dial-left, '.
+                'dial-right, slider-left, slider-right, button-left, button-right',
             Given::transmitter()->controlsInWords(),
+        );
+        $document = json_decode((string) file_get_contents(Given::DEMO.'/stores/transmitters/quayside-8.json'));
+        foreach (range('a', 'd') as $index => $letter) {
+            $document->controls[$index]->id = "gate-{$letter}";
+        }
+        self::assertSame(
+            'gate-a … gate-d, dial, button',
+            TransmitterDecoder::decode((string) json_encode($document))->controlsInWords(),
         );
         self::assertSame(
             'shoulder-left, face-left, face-right, shoulder-right, dial, button',
@@ -65,15 +74,15 @@ final class KitTest extends TestCase
     public function test_a_switch_can_rest_elsewhere(): void
     {
         $text = str_replace(
-            '"name": "Flick B", "kind": "switch"',
-            '"name": "Flick B", "kind": "switch", "rest": "middle"',
+            '"name": "Left front", "kind": "switch"',
+            '"name": "Left front", "kind": "switch", "rest": "middle"',
             (string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'),
         );
         $transmitter = TransmitterDecoder::decode($text);
 
-        self::assertSame('middle', $transmitter->control('flick-b')?->rest);
-        self::assertSame(0.0, $transmitter->control('flick-b')->restValue());
-        self::assertSame('toward', $transmitter->control('flick-c')?->rest);
+        self::assertSame('middle', $transmitter->control('left-front')?->rest);
+        self::assertSame(0.0, $transmitter->control('left-front')->restValue());
+        self::assertSame('toward', $transmitter->control('left-side')?->rest);
     }
 
     /** Common practice: 100 % is ±400, ±500 or ±512 µs around 1500. */

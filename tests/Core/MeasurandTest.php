@@ -19,9 +19,9 @@ use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\BusTrouble;
 use DuskSwitch\Core\Telemetry\Discovery;
-use DuskSwitch\Core\Telemetry\SenseCheck;
 use DuskSwitch\Core\Telemetry\SensorChain;
 use DuskSwitch\Core\Telemetry\SensorChainCheck;
+use DuskSwitch\Core\Telemetry\TelemetryCheck;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\Unit;
 use DuskSwitch\StandIn\SimulatedBus;
@@ -85,7 +85,7 @@ final class MeasurandTest extends TestCase
     /** @param  list<array<string, mixed>>  $values */
     private static function catalogue(array $values = self::VALUES): Catalogue
     {
-        return new OwnStores(['maus' => self::sensor($values)]);
+        return new OwnEquipment(['maus' => self::sensor($values)]);
     }
 
     public function test_a_flight_is_rehearsed_with_a_sensor_whose_values_have_names_of_ones_own(): void
@@ -96,8 +96,9 @@ final class MeasurandTest extends TestCase
         $heard = Rehearsal::listen($flight, $circuit->program, $circuit->panel->transmitter, $catalogue);
 
         $height = $way = [];
+        $rows = Flown::rows($flight);
         foreach ($heard->samples as $row => $sample) {
-            $truth = $flight->truth[$row];
+            $truth = $rows[$row];
             if (isset($sample->values['m-hoehe'])) {
                 $height[] = abs($sample->values['m-hoehe'] - $truth['height']);
             }
@@ -111,7 +112,7 @@ final class MeasurandTest extends TestCase
         self::assertNotSame([], $height);
         self::assertLessThan(15.0, max($height), 'feet are read as metres of the same height');
         self::assertNotSame([], $way);
-        self::assertGreaterThan(100.0, max(array_column($flight->truth, 'east')) - min(array_column($flight->truth, 'east')));
+        self::assertGreaterThan(100.0, max(array_column($rows, 'east')) - min(array_column($rows, 'east')));
         self::assertLessThan(40.0, max($way), 'metres from home, as far as the fix is old');
         $cells = array_filter(array_map(fn ($one): ?float => $one->values['m-zelle'] ?? null, $heard->samples));
         self::assertGreaterThan(3.0, min($cells));
@@ -184,7 +185,7 @@ final class MeasurandTest extends TestCase
     public function test_a_chain_of_which_something_isnt_known_is_not_settled(): void
     {
         $circuit = self::circuit();
-        $count = fn (Catalogue $stores): ?int => SenseCheck::unsettled(
+        $count = fn (Catalogue $stores): ?int => TelemetryCheck::unsettled(
             InstalledKit::of($circuit->program, $circuit->panel->transmitter, $stores),
             $stores,
         );

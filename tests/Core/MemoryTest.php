@@ -76,7 +76,7 @@ final class MemoryTest extends TestCase
 
     public function test_what_holds_from_the_start_has_been_held(): void
     {
-        $circuit = $this->lamp(['held' => ['control' => 'flick-a', 'at' => 'toward'], 'seconds' => 10]);
+        $circuit = $this->lamp(['held' => ['control' => 'left-shoulder', 'at' => 'toward'], 'seconds' => 10]);
 
         self::assertSame('on', $circuit->tick($circuit->panel->atRest())->frame->steps()['lamp']);
     }
@@ -189,7 +189,7 @@ final class MemoryTest extends TestCase
         self::assertSame('on', $step(['held' => self::PRESSED, 'seconds' => 5]));
         self::assertSame(
             'on',
-            $step(['latch' => ['set' => self::PRESSED, 'reset' => ['control' => 'flick-a', 'at' => 'away']]]),
+            $step(['latch' => ['set' => self::PRESSED, 'reset' => ['control' => 'left-shoulder', 'at' => 'away']]]),
         );
         self::assertSame('off', $step(['latch' => ['set' => self::PRESSED, 'reset' => self::PRESSED]]));
         self::assertSame('off', $step(['toggle' => self::PRESSED]));
@@ -218,7 +218,7 @@ final class MemoryTest extends TestCase
 
         self::assertEquals($program, ProgramDecoder::decode(ProgramEncoder::encode($program)));
         self::assertSame(
-            'from Left button pressed for 1.5 s until changed over by double press: Left button pressed, within 0.4 s',
+            'from Left button pressed for 1.5 s until changed over by Left button pressed twice within 0.4 s',
             (new ConditionTexts($program, Given::transmitter()))->phases()['far'],
         );
     }

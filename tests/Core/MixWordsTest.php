@@ -61,7 +61,7 @@ final class MixWordsTest extends TestCase
                         'from' => 1,
                         'weight' => 0.3,
                         'combine' => 'replace',
-                        'when' => ['control' => 'flick-a', 'at' => 'away'],
+                        'when' => ['control' => 'left-shoulder', 'at' => 'away'],
                     ],
                 ],
             ],
@@ -73,7 +73,7 @@ final class MixWordsTest extends TestCase
                 'Roll: right 100 %, left −50 %, offset 10 %, by curve bend, 0.2 s late, slowed: 1 s up, 2 s down',
                 'Pitch stick: forward −20 %, back 20 %',
                 'Left dial: multiplies the sum by 50 %',
-                'Constant: 30 %, in place of all before, while Flick A away',
+                'Constant: 30 %, in place of all before, while Left shoulder away',
             ],
             (new MixWords($circuit->program, $circuit->panel->transmitter))->outputs()[1],
         );

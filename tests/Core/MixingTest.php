@@ -76,11 +76,11 @@ final class MixingTest extends TestCase
     {
         $circuit = $this->channel([
             ['from' => 'pitch'],
-            ['from' => 'roll', 'when' => ['control' => 'flick-d', 'at' => 'away']],
+            ['from' => 'roll', 'when' => ['control' => 'left-back', 'at' => 'away']],
         ]);
 
         self::assertSame(0.5, $this->signal($circuit, ['pitch' => 0.5, 'roll' => 0.25]));
-        self::assertSame(0.75, $this->signal($circuit, ['pitch' => 0.5, 'roll' => 0.25], ['flick-d' => 'away']));
+        self::assertSame(0.75, $this->signal($circuit, ['pitch' => 0.5, 'roll' => 0.25], ['left-back' => 'away']));
     }
 
     public function test_a_curve_bends_the_source_before_weight_and_offset(): void

@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\App\Stores\DefinitionKind;
+use DuskSwitch\App\Equipment\DefinitionKind;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Proof\Answer;

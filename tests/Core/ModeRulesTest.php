@@ -11,7 +11,7 @@ use DuskSwitch\Core\Proof\StateMap;
 use PHPUnit\Framework\TestCase;
 use stdClass;
 
-/** Modes by pulse, with set-ups worked out by hand: Flick B gives 1000, 1500 and 2000 µs on channel 6. */
+/** Modes by pulse, with set-ups calculated by hand: Left front gives 1000, 1500 and 2000 µs on channel 6. */
 final class ModeRulesTest extends TestCase
 {
     /**

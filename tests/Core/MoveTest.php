@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Move\MovedProgram;
 use DuskSwitch\Core\Move\TransmitterMove;
 use DuskSwitch\Core\Program\Condition\ControlAt;
@@ -32,11 +33,11 @@ final class MoveTest extends TestCase
 
         self::assertSame(
             [
-                'Flick B → Left face',
-                'Flick C → Right face',
-                'Flick A → Left shoulder',
+                'Left front → Left face',
+                'Left side → Right face',
+                'Left shoulder → Left shoulder',
                 'Right button → Button',
-                'Flick H → Right shoulder',
+                'Right shoulder → Right shoulder',
             ],
             $moved->places,
         );
@@ -70,7 +71,7 @@ final class MoveTest extends TestCase
                     ? $arm->drive->control
                     : self::fail();
             self::assertSame(
-                Given::frame($nightjar, controls: ['flick-a' => $detent])->pulse(5),
+                Given::frame($nightjar, controls: ['left-shoulder' => $detent])->pulse(5),
                 Given::frame($back, controls: [$control => $detent])->pulse(5),
             );
         }
@@ -115,6 +116,44 @@ final class MoveTest extends TestCase
         );
     }
 
+    /** @return iterable<string, array{Circuit, string}> */
+    public static function anywhere(): iterable
+    {
+        foreach (['harbour-16', 'quayside-8', 'lamplight-12'] as $to) {
+            yield "everything to {$to}" => [Given::circuit(Everything::text()), $to];
+            foreach (array_keys(Given::demos()) as $demo) {
+                yield "{$demo} to {$to}" => [Given::circuit(Given::demo($demo)), $to];
+            }
+            foreach (array_keys(Schools::names()) as $school) {
+                $program = Schools::program(Schools::document($school));
+                yield "{$school} to {$to}" => [
+                    Compiler::compile($program, Given::transmitter($program->transmitter)),
+                    $to,
+                ];
+            }
+        }
+    }
+
+    #[DataProvider('anywhere')]
+    public function test_nothing_points_at_what_stayed_behind(Circuit $circuit, string $to): void
+    {
+        $moved = self::moved($circuit, $to);
+        $aboard = $moved->program->aboard;
+        $channels = array_column($moved->program->outputs, 'channel');
+        foreach ($aboard->startCheck as $id) {
+            self::assertNotNull(Given::transmitter($to)->control($id), "the start check looks at {$id}");
+        }
+        self::assertSame([], array_diff(array_keys($aboard->failsafe), $channels));
+        self::assertSame([], array_diff(array_keys($aboard->readings), $channels));
+        // A switch that was checked and came along is checked in its new place, and no other one is.
+        $was = array_intersect($circuit->program->aboard->startCheck, array_keys($moved->controls));
+        $is = array_map(fn (string $id): string => $moved->controls[$id]->to->id, $was);
+        self::assertEqualsCanonicalizing(array_values(array_unique($is)), $aboard->startCheck);
+        $again = ProgramDecoder::decode(ProgramEncoder::encode($moved->program));
+        Compiler::compile($again, Given::transmitter($to));
+        self::assertEquals($moved->program, $again);
+    }
+
     public function test_a_position_too_many_is_told_and_rest_stays_safe(): void
     {
         $program = Given::program([
@@ -128,7 +167,7 @@ final class MoveTest extends TestCase
                         ['id' => 'free', 'value' => 1],
                     ],
                     'drive' => [
-                        'control' => 'flick-b',
+                        'control' => 'left-front',
                         'map' => ['away' => 'free', 'middle' => 'home', 'toward' => 'level'],
                     ],
                 ],
@@ -185,7 +224,7 @@ final class MoveTest extends TestCase
                     'id' => 'throttle',
                     'name' => 'Throttle',
                     'drive' => ['axis' => 'throttle'],
-                    'override' => [['when' => ['control' => 'flick-a', 'at' => 'toward'], 'value' => -1]],
+                    'override' => [['when' => ['control' => 'left-shoulder', 'at' => 'toward'], 'value' => -1]],
                 ],
             ],
             'outputs' => [['channel' => 1, 'name' => 'Motor', 'feeds' => [['from' => 'throttle']]]],
@@ -197,8 +236,7 @@ final class MoveTest extends TestCase
         )->losses;
 
         self::assertContains(
-            'Throttle is not held at -100 % any more: nothing is left to hold it with. Give it a control before you '.
-                'fly',
+            'Throttle is no longer held at −100 %: no control is left for that. Give it one before you fly',
             $losses,
         );
     }
@@ -233,5 +271,41 @@ final class MoveTest extends TestCase
         self::assertNotNull(Given::transmitter('harbour-16')->control($when->control), 'a control that is there');
         self::assertNull($sense->call('gone'));
         self::assertContains('Right dial falls silent: what it waits for isn\'t there', $moved->losses);
+    }
+
+    public function test_feeds_and_phases_of_what_stays_behind_go_and_are_told(): void
+    {
+        $circuit = Given::program([
+            'phases' => [
+                ['id' => 'main', 'name' => 'Main'],
+                ['id' => 'gone', 'name' => 'Weg', 'when' => ['control' => 'slider-left', 'above' => 0.5]],
+                ['id' => 'stays', 'name' => 'Bleibt', 'when' => ['control' => 'left-shoulder', 'at' => 'away']],
+            ],
+            'functions' => [['id' => 'roll', 'name' => 'Roll', 'drive' => ['axis' => 'roll']]],
+            'outputs' => [
+                [
+                    'channel' => 1,
+                    'name' => 'A',
+                    'feeds' => [
+                        ['from' => 'roll'],
+                        ['from' => ['control' => 'dial-left'], 'weight' => 0.1],
+                        ['from' => ['control' => 'slider-right'], 'weight' => 0.2],
+                        ['from' => 'roll', 'weight' => 0.3, 'when' => ['phase' => 'gone']],
+                        ['from' => 'roll', 'weight' => 0.4, 'when' => ['phase' => 'stays']],
+                        ['from' => 'roll', 'weight' => 0.5, 'when' => ['phase' => 'main']],
+                    ],
+                ],
+            ],
+        ]);
+        $moved = self::moved($circuit, 'quayside-8');
+        self::assertSame(
+            [1.0, 0.1, 0.4, 0.5],
+            array_map(fn ($feed): float => $feed->weight->high, $moved->program->output(1)->feeds ?? []),
+        );
+        self::assertSame(['main', 'stays'], array_column($moved->program->phases, 'id'));
+        $losses = implode('; ', $moved->losses);
+        foreach (['Phase Weg is left out', 'nothing left for Left slider', 'nothing left for Right slider'] as $loss) {
+            self::assertStringContainsString($loss, $losses);
+        }
     }
 }

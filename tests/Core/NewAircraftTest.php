@@ -3,8 +3,8 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Airframe\FirstProgram;
+use DuskSwitch\Core\Checklist\Checklists;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Flight\Checklists;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Program\Family;

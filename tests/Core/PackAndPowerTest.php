@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Link\FreeSpace;
 use DuskSwitch\Core\Link\LinkBudget;
@@ -9,7 +10,6 @@ use DuskSwitch\Core\Rehearsal\Battery;
 use DuskSwitch\Core\Rehearsal\Body;
 use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\RadioLink;
-use DuskSwitch\Core\Rehearsal\Recording;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
 use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Rehearsal\Remark;
@@ -30,7 +30,7 @@ final class PackAndPowerTest extends TestCase
 
     private static function at(Recording $flight, float $seconds, string $what): float
     {
-        return (float) $flight->truth[(int) round($seconds / Recording::EVERY)][$what];
+        return (float) Flown::rows($flight)[(int) round($seconds / Flight::EVERY)][$what];
     }
 
     public function test_a_pack_that_is_half_full_begins_half_way_down_its_curve(): void
@@ -62,7 +62,7 @@ final class PackAndPowerTest extends TestCase
 
         self::assertEqualsWithDelta(self::at($full, 120, 'used'), self::at($half, 120, 'used'), 1.0);
         self::assertGreaterThan(0.2, self::at($full, 120, 'cell') - self::at($half, 120, 'cell'));
-        self::assertEqualsWithDelta(0.5, $full->left(100.0) - $half->left(100.0), 1e-9);
+        self::assertEqualsWithDelta(0.5, $full->pack?->left(100.0) - $half->pack?->left(100.0), 1e-9);
         $says = array_map(
             fn (Remark $one): string => $one->says,
             Rehearsal::listen($half, $circuit->program, $circuit->panel->transmitter, Given::catalogue())->verdict,
@@ -82,8 +82,8 @@ final class PackAndPowerTest extends TestCase
             self::fly('nightjar', 'hover-and-land', new RehearsalSettings(1, pack: $large)),
         ];
 
-        self::assertSame(3000.0, $other->capacity);
-        self::assertGreaterThan(min(array_column($kits->truth, 'cell')), min(array_column($other->truth, 'cell')));
+        self::assertSame(3000.0, $other->pack?->capacity);
+        self::assertGreaterThan(min(array_column(Flown::rows($kits), 'cell')), min(array_column(Flown::rows($other), 'cell')));
     }
 
     public function test_ten_times_the_power_is_ten_decibels_and_three_times_as_far(): void
@@ -112,11 +112,13 @@ final class PackAndPowerTest extends TestCase
     {
         $lost = fn (float $milliwatts): int => count(
             array_filter(
-                self::fly(
-                    'nightjar',
-                    'out-and-back',
-                    new RehearsalSettings(1, mishaps: ['antenna' => 85.0], milliwatts: $milliwatts),
-                )->truth,
+                Flown::rows(
+                    self::fly(
+                        'nightjar',
+                        'out-and-back',
+                        new RehearsalSettings(1, mishaps: ['antenna' => 85.0], milliwatts: $milliwatts),
+                    ),
+                ),
                 fn (array $row): bool => ! $row['linked'],
             ),
         );

@@ -102,28 +102,28 @@ final class PhaseEditTest extends TestCase
     public static function reaches(): array
     {
         $at = fn (string $id, mixed $when): array => ['id' => $id, 'name' => ucfirst($id), 'when' => $when];
-        $away = ['control' => 'flick-c', 'at' => 'away'];
+        $away = ['control' => 'left-side', 'at' => 'away'];
 
         return [
             'each has its position' => [
-                [$at('soft', $away), $at('wild', ['control' => 'flick-c', 'at' => 'middle'])],
+                [$at('soft', $away), $at('wild', ['control' => 'left-side', 'at' => 'middle'])],
                 [],
             ],
             'hidden behind another' => [
-                [$at('soft', $away), $at('wild', ['all' => [$away, ['control' => 'flick-a', 'at' => 'away']]])],
+                [$at('soft', $away), $at('wild', ['all' => [$away, ['control' => 'left-shoulder', 'at' => 'away']]])],
                 [
-                    'Wild can never be active: where Flick C away and Flick A away, a phase before it is active. '.
+                    'Wild can never be active: where Left side away and Left shoulder away, a phase before it is active. '.
                         'Cure: move it before Soft, or choose another position',
                 ],
             ],
             'hidden behind one, before another' => [
                 [
                     $at('soft', $away),
-                    $at('wild', ['all' => [$away, ['control' => 'flick-a', 'at' => 'away']]]),
-                    $at('late', ['control' => 'flick-b', 'at' => 'away']),
+                    $at('wild', ['all' => [$away, ['control' => 'left-shoulder', 'at' => 'away']]]),
+                    $at('late', ['control' => 'left-front', 'at' => 'away']),
                 ],
                 [
-                    'Wild can never be active: where Flick C away and Flick A away, a phase before it is active. '.
+                    'Wild can never be active: where Left side away and Left shoulder away, a phase before it is active. '.
                         'Cure: move it before Soft, or choose another position',
                 ],
             ],
@@ -131,19 +131,19 @@ final class PhaseEditTest extends TestCase
                 [
                     $at('ghost', ['all' => [$away, ['not' => $away]]]),
                     $at('soft', $away),
-                    $at('wild', ['all' => [$away, ['control' => 'flick-a', 'at' => 'away']]]),
+                    $at('wild', ['all' => [$away, ['control' => 'left-shoulder', 'at' => 'away']]]),
                 ],
                 [
-                    'Ghost can never be active: where Flick C away and not Flick C away, nothing ever is. Cure: '.
+                    'Ghost can never be active: where Left side away and not Left side away, nothing ever is. Cure: '.
                         'choose a position that no other phase takes',
-                    'Wild can never be active: where Flick C away and Flick A away, a phase before it is active. '.
+                    'Wild can never be active: where Left side away and Left shoulder away, a phase before it is active. '.
                         'Cure: move it before Soft, or choose another position',
                 ],
             ],
             'contradicts itself' => [
                 [$at('soft', ['all' => [$away, ['not' => $away]]])],
                 [
-                    'Soft can never be active: where Flick C away and not Flick C away, nothing ever is. Cure: '.
+                    'Soft can never be active: where Left side away and not Left side away, nothing ever is. Cure: '.
                         'choose a position that no other phase takes',
                 ],
             ],
@@ -174,7 +174,7 @@ final class PhaseEditTest extends TestCase
                     'id' => 'flaps',
                     'name' => 'Flaps',
                     'steps' => [['id' => 'up', 'value' => 0], ['id' => 'full', 'value' => 1]],
-                    'drive' => ['control' => 'flick-d', 'map' => ['away' => 'full', 'toward' => 'up']],
+                    'drive' => ['control' => 'left-back', 'map' => ['away' => 'full', 'toward' => 'up']],
                 ],
             ],
         ]);

@@ -25,7 +25,7 @@ final class Planted
         return [
             'lamplight-12' => ['top-left', 'top-right'],
             'quayside-8' => ['shoulder-left', 'shoulder-right'],
-            'harbour-16' => ['flick-a', 'flick-d'],
+            'harbour-16' => ['left-shoulder', 'left-back'],
         ][$d['transmitter']][$place];
     }
 

@@ -14,7 +14,7 @@ use PHPUnit\Framework\TestCase;
 /**
  * What a pilot reads of each planted fault: words, hand, fix and its pulses, as planted.txt has it, which was read
  * through. That the findings are true is shown elsewhere, by brute force; here nothing of them changes unnoticed, and
- * no answer takes more steps than it did. With DUSK_ACCEPT=1 the page is written anew: read the difference before it's
+ * no answer takes more steps than it did. With DUSK_ACCEPT=1 the page is written again: read the difference before it's
  * committed.
  */
 final class PlantedWordsTest extends TestCase

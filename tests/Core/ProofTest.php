@@ -61,7 +61,7 @@ final class ProofTest extends TestCase
             ['one-mode-in-each-state', 'nothing-clips'],
             array_map(fn (Finding $one): string => $one->rule, $findings),
         );
-        self::assertSame('Flick B middle, everything else at rest', self::where($program, $findings[0]));
+        self::assertSame('Left front middle, everything else at rest', self::where($program, $findings[0]));
         self::assertSame(
             [
                 'Flight mode step Come home: −40 % → 0 %',
@@ -146,24 +146,24 @@ final class ProofTest extends TestCase
                 'one-move-disarms',
                 fn ($d) => ($d->functions[4]->drive = [
                     'cases' => [
-                        ['when' => ['control' => 'flick-a', 'at' => 'away'], 'step' => 'armed'],
-                        ['when' => ['control' => 'flick-d', 'at' => 'away'], 'step' => 'armed'],
+                        ['when' => ['control' => 'left-shoulder', 'at' => 'away'], 'step' => 'armed'],
+                        ['when' => ['control' => 'left-back', 'at' => 'away'], 'step' => 'armed'],
                     ],
                 ]),
                 'No single switch disarms it from every state',
-                'Flick A away, Flick D away',
+                'Left shoulder away, Left back away',
             ],
             'no mode' => [
                 'one-mode-in-each-state',
                 fn ($d) => ($d->functions[5]->steps[1]->value = -1.5),
                 'in no mode\'s slot',
-                'Flick B middle',
+                'Left front middle',
             ],
             'near an edge' => [
                 'one-mode-in-each-state',
                 fn ($d) => ($d->functions[5]->steps[1]->value = 0.37),
                 'Come home is 15 µs from the edge',
-                'Flick B middle',
+                'Left front middle',
             ],
             'no channel for the modes' => [
                 'one-mode-in-each-state',
@@ -191,16 +191,16 @@ final class ProofTest extends TestCase
                 'saving-mode-one-move-away',
                 fn ($d) => ($d->functions[5]->drive->map = ['away' => 'free', 'middle' => 'free', 'toward' => 'free']),
                 'no single flick leads to a mode that saves',
-                'Flick A away',
+                'Left shoulder away',
             ],
             'flip-over in the middle' => [
                 'nothing-risky-on-the-way',
                 fn ($d) => ($d->functions[7]->drive = [
-                    'control' => 'flick-e',
+                    'control' => 'right-front',
                     'map' => ['away' => 'off', 'middle' => 'on', 'toward' => 'off'],
                 ]),
                 'Flip over lies in the middle of a three-position switch',
-                'Flick E middle',
+                'Right front middle',
             ],
             'too short a travel' => [
                 'ends-and-centre',
@@ -246,14 +246,14 @@ final class ProofTest extends TestCase
             ],
             'two functions on a switch' => [
                 'one-function-a-control',
-                fn ($d) => ($d->functions[7]->drive->control = 'flick-a'),
-                'Flick A moves Arm and Flip over together',
+                fn ($d) => ($d->functions[7]->drive->control = 'left-shoulder'),
+                'Left shoulder moves Arm and Flip over together',
                 'in every state',
             ],
             'an unchecked switch' => [
                 'start-check',
                 fn ($d) => array_splice($d->aboard->startCheck, 1, 1),
-                'Flick B is not checked at power-up',
+                'Left front is not checked at power-up',
                 'in every state',
             ],
             'nothing moves it' => [
@@ -359,7 +359,7 @@ final class ProofTest extends TestCase
         $finding = self::found($rook, 'no-start-above-idle')[0] ?? self::fail();
 
         self::assertSame('note', $finding->severity->value);
-        self::assertSame('Flick A away, Flick B away, everything else at rest', self::where($rook, $finding));
+        self::assertSame('Left shoulder away, Left front away, everything else at rest', self::where($rook, $finding));
         $flat = self::program('rook', fn (\stdClass $d) => ($d->curves->{'throttle-gentle'}->points[0][1] = 0.4));
         self::assertSame('error', self::found($flat, 'no-start-above-idle')[0]->severity->value);
     }
@@ -374,7 +374,7 @@ final class ProofTest extends TestCase
                         'when' => [
                             'latch' => [
                                 'set' => ['control' => 'button-left', 'at' => 'pressed'],
-                                'reset' => ['control' => 'flick-h', 'at' => 'away'],
+                                'reset' => ['control' => 'right-shoulder', 'at' => 'away'],
                             ],
                         ],
                         'step' => 'armed',
@@ -406,8 +406,8 @@ final class ProofTest extends TestCase
                                 'set' => ['control' => 'button-left', 'at' => 'pressed'],
                                 'reset' => [
                                     'all' => [
-                                        ['control' => 'flick-h', 'at' => 'away'],
-                                        ['control' => 'flick-d', 'at' => 'away'],
+                                        ['control' => 'right-shoulder', 'at' => 'away'],
+                                        ['control' => 'left-back', 'at' => 'away'],
                                     ],
                                 ],
                             ],

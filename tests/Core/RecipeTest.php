@@ -224,7 +224,7 @@ final class RecipeTest extends TestCase
             'flap-full' => 0.8,
             'flap-elevator' => 0.08,
         ]);
-        $at = fn (string $detent): array => self::surfaces($circuit, [], ['flick-b' => $detent]);
+        $at = fn (string $detent): array => self::surfaces($circuit, [], ['left-front' => $detent]);
 
         self::assertSame(
             [0.0, 0.0],
@@ -265,18 +265,18 @@ final class RecipeTest extends TestCase
             'camber-launch' => 0.5,
             'camber-ailerons' => 0.5,
         ]);
-        $at = fn (string $detent): array => self::surfaces($circuit, ['roll' => 0.0], ['flick-b' => $detent]);
+        $at = fn (string $detent): array => self::surfaces($circuit, ['roll' => 0.0], ['left-front' => $detent]);
 
         self::assertEqualsWithDelta([0.1, 0.2], [$at('middle')['Left aileron'], $at('middle')['Left flap']], 1e-5);
         self::assertEqualsWithDelta([0.25, 0.5], [$at('away')['Right aileron'], $at('away')['Right flap']], 1e-5);
-        self::assertSame(0.0, self::surfaces($circuit, ['roll' => 1.0], ['flick-b' => 'away'])['Rudder']);
+        self::assertSame(0.0, self::surfaces($circuit, ['roll' => 1.0], ['left-front' => 'away'])['Rudder']);
     }
 
     public function test_two_motors_steer_by_their_difference_and_never_start_by_it(): void
     {
         $circuit = self::built('plane', ['power' => 'two', 'thrust' => 0.2]);
         $at = fn (float $throttle, float $yaw): array => array_slice(
-            self::surfaces($circuit, ['throttle' => $throttle, 'yaw' => $yaw], ['flick-a' => 'away']),
+            self::surfaces($circuit, ['throttle' => $throttle, 'yaw' => $yaw], ['left-shoulder' => 'away']),
             -2,
         );
 
@@ -302,7 +302,7 @@ final class RecipeTest extends TestCase
 
         $shared = self::built('multirotor', ['arming' => 'shared']);
         $says = fn (string $detent): array => array_intersect_key(
-            Given::frame($shared, controls: ['flick-b' => $detent])->steps(),
+            Given::frame($shared, controls: ['left-front' => $detent])->steps(),
             ['arm' => 0, 'mode' => 0],
         );
         self::assertSame(['arm' => 'safe', 'mode' => 'self-level'], $says('toward'));
@@ -317,7 +317,7 @@ final class RecipeTest extends TestCase
         $at = fn (string $style, float $throttle): array => Given::frame(
             $circuit,
             ['throttle' => $throttle, 'roll' => 0.5],
-            ['flick-a' => 'away', 'flick-b' => $style],
+            ['left-shoulder' => 'away', 'left-front' => $style],
         )->functions();
 
         self::assertSame(

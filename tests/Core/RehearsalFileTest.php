@@ -3,8 +3,8 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\App\Program\Rehearser;
+use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Format\RehearsalEncoder;
-use DuskSwitch\Core\Rehearsal\Recording;
 use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Signal\Circuit;
 use PHPUnit\Framework\TestCase;

@@ -13,7 +13,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Each rule at its very limits: one microsecond, one per cent, one position to either side. Pulses are worked out by
+ * Each rule at its very limits: one microsecond, one per cent, one position to either side. Pulses are calculated by
  * hand.
  */
 final class RuleEdgesTest extends TestCase

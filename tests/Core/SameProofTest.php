@@ -121,7 +121,7 @@ final class SameProofTest extends TestCase
                             'control' => $document['transmitter'] === 'quayside-8'
                                     ? 'face-left'
                                     : ($document['transmitter'] === 'harbour-16'
-                                        ? 'flick-g'
+                                        ? 'right-side'
                                         : 'shoulder-right'),
                             'at' => 'middle',
                         ],

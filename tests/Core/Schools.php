@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\App\Stores\DefinitionKind;
+use DuskSwitch\App\Equipment\DefinitionKind;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Transmitter;

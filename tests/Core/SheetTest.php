@@ -3,9 +3,12 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\SheetEncoder;
+use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Sheet\Line;
+use DuskSwitch\Core\Sheet\Mixes;
 use DuskSwitch\Core\Sheet\Sheet;
 use PHPUnit\Framework\TestCase;
+use stdClass;
 
 /** What one keys in, for the transmitter at hand, in the order in which one does it. */
 final class SheetTest extends TestCase
@@ -45,6 +48,8 @@ final class SheetTest extends TestCase
                 'Switch positions',
                 'Rates and expo',
                 'Curves',
+                'Start check',
+                'Failsafe',
                 'Look once more',
             ],
             $titles,
@@ -76,12 +81,69 @@ final class SheetTest extends TestCase
 
         self::assertSame('−40 %, 1300 µs', $direct['6 Flight mode, Come home']->value);
         self::assertSame('offset −250 points, rate 0 %: 1300 µs', $mixed['6 Flight mode, Come home']->value);
-        self::assertSame('offset 250 points, rate 75 %: 2000 µs', $mixed['5 Arm, Armed']->value);
+        $ends = self::lines(self::sheet('nightjar', 'quayside-8'), 'Ends');
         self::assertArrayNotHasKey(
-            '5 Arm, both',
-            self::lines(self::sheet('nightjar', 'quayside-8'), 'Ends'),
+            '6 Flight mode, both',
+            $ends,
             'its travel is 100 % and its sub-trim 0 for the mixes',
         );
+        // A switch of two positions goes from end to end by itself (common practice).
+        self::assertSame('100 %, 2000 µs', $mixed['5 Arm, Armed']->value);
+        self::assertSame('125 %', $ends['5 Arm, both']->value);
+    }
+
+    public function test_link_receiver_start_check_and_failsafe_are_named(): void
+    {
+        $circuit = Given::circuit(Given::demo('nightjar'));
+        $sheet = Sheet::of(
+            $circuit->program,
+            $circuit->panel->transmitter,
+            Given::catalogue()->receiver((string) $circuit->program->receiver),
+        );
+
+        $begin = self::lines($sheet, 'Begin');
+        self::assertSame('Two-way hopping', $begin['Link']->value);
+        self::assertSame('Wide, 16 channels', $begin['Sub-type']->value);
+        self::assertStringStartsWith('Lantern R8, ', $begin['Receiver']->value);
+        self::assertSame('warns unless toward', self::lines($sheet, 'Start check')['Left shoulder']->value);
+        self::assertSame('no pulses', self::lines($sheet, 'Failsafe')['3 Throttle']->value);
+    }
+
+    /** Petrel mixes most of its surfaces. */
+    public function test_more_mixes_than_the_transmitter_has_are_told_with_the_way_out(): void
+    {
+        $circuit = Given::circuit(Given::demo('petrel'));
+        $free = (new Mixes($circuit->program, $circuit->panel->transmitter))->count();
+        $few = json_decode((string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
+        $of = function (int $mixes) use ($few, $circuit): Sheet {
+            $few->keying ??= new stdClass();
+            $few->keying->mixes = $mixes;
+
+            return Sheet::of($circuit->program, TransmitterDecoder::decode((string) json_encode($few)));
+        };
+
+        self::assertSame(array_sum((new Mixes($circuit->program, $circuit->panel->transmitter))->byChannel()), $free);
+        self::assertSame([], $of($free)->losses);
+        self::assertStringContainsString(
+            "takes {$free} mixes, and Harbour 16 has ".($free - 1),
+            $of($free - 1)->losses[0],
+        );
+    }
+
+    public function test_a_line_is_the_same_whatever_things_are_called(): void
+    {
+        $document = Given::demo('petrel');
+        $keys = fn (string $text): array => array_keys(
+            Sheet::of(Given::circuit($text)->program, Given::transmitter())->lines(),
+        );
+        $renamed = str_replace(
+            ['"name": "Left aileron"', '"name": "Roll"', '"name": "Thermal"'],
+            ['"name": "Quer links"', '"name": "Quer"', '"name": "Bart"'],
+            $document,
+        );
+
+        self::assertNotSame($document, $renamed);
+        self::assertSame($keys($document), $keys($renamed));
     }
 
     public function test_the_pulses_of_the_sheet_are_those_of_the_circuit(): void
@@ -90,7 +152,7 @@ final class SheetTest extends TestCase
         $lines = self::lines(Sheet::of($rook->program, $rook->panel->transmitter), 'Switch positions');
         foreach (['toward' => 'Gentle', 'middle' => 'Sporty', 'away' => 'Aerobatic'] as $detent => $step) {
             self::assertStringEndsWith(
-                ', '.Given::frame($rook, controls: ['flick-b' => $detent])->pulse(7).' µs',
+                ', '.Given::frame($rook, controls: ['left-front' => $detent])->pulse(7).' µs',
                 $lines["7 Style, {$step}"]->value,
             );
         }
@@ -138,7 +200,10 @@ final class SheetTest extends TestCase
 
         self::assertStringNotContainsString('<script>', SheetEncoder::html($sheet));
         self::assertStringContainsString('&lt;script&gt;', SheetEncoder::html($sheet));
-        $rows = array_map(fn (string $row): array => str_getcsv($row), explode("\r\n", trim(SheetEncoder::csv($sheet))));
+        $rows = array_map(
+            fn (string $row): array => str_getcsv($row),
+            explode("\r\n", trim(SheetEncoder::csv($sheet))),
+        );
         self::assertSame(['section', 'what', 'value', 'wanted', 'lost'], $rows[0]);
         self::assertContains(['Channels', '1 =1+1 <b>,"x"', 'Roll', '', ''], $rows);
     }

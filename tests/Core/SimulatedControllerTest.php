@@ -89,8 +89,8 @@ final class SimulatedControllerTest extends TestCase
             $motors,
         );
 
-        self::assertStringContainsString('change the leads over', $verdicts[0]);
-        self::assertStringContainsString('change the leads over', $verdicts[1]);
+        self::assertStringContainsString('swap the leads', $verdicts[0]);
+        self::assertStringContainsString('swap the leads', $verdicts[1]);
         self::assertStringContainsString('swap two of its three wires', $verdicts[2]);
         self::assertStringContainsString('stop at once', $verdicts[3]);
     }

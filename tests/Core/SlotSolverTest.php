@@ -24,11 +24,11 @@ final class SlotSolverTest extends TestCase
     public static function benches(): array
     {
         return [
-            '±512 µs' => ['harbour-16', 'flick-b', false, 1.0, 0.0],
+            '±512 µs' => ['harbour-16', 'left-front', false, 1.0, 0.0],
             '±400 µs' => ['quayside-8', 'face-left', false, 1.25, 0.0],
-            'reversed' => ['harbour-16', 'flick-b', true, 1.0, 0.0],
-            'with a sub-trim' => ['harbour-16', 'flick-b', false, 1.0, 0.1],
-            'with a short travel' => ['harbour-16', 'flick-b', false, 0.9, -0.05],
+            'reversed' => ['harbour-16', 'left-front', true, 1.0, 0.0],
+            'with a sub-trim' => ['harbour-16', 'left-front', false, 1.0, 0.1],
+            'with a short travel' => ['harbour-16', 'left-front', false, 0.9, -0.05],
         ];
     }
 
@@ -103,12 +103,12 @@ final class SlotSolverTest extends TestCase
     {
         $kit = Given::transmitter();
         $feeds = [['from' => 'mode', 'weight' => 0.8, 'offset' => 0.2]];
-        $program = self::program('harbour-16', 'flick-b', ['feeds' => $feeds]);
+        $program = self::program('harbour-16', 'left-front', ['feeds' => $feeds]);
         $slots = [new Slot('gentle', 6, 900, 1300), new Slot('home', 6, 1300, 1700), new Slot('free', 6, 1700, 2100)];
         $solved = SlotSolver::solved($program, $kit, 6, $slots) ?? self::fail();
 
         foreach (['toward' => 1100, 'middle' => 1500, 'away' => 1900] as $detent => $middle) {
-            self::assertEqualsWithDelta($middle, self::pulse($solved, $kit, 'flick-b', $detent), 1.0, $detent);
+            self::assertEqualsWithDelta($middle, self::pulse($solved, $kit, 'left-front', $detent), 1.0, $detent);
         }
     }
 
@@ -138,7 +138,7 @@ final class SlotSolverTest extends TestCase
     public function test_a_channel_that_nothing_moves_can_not_be_solved_and_says_how_far_it_is_off(): void
     {
         $kit = Given::transmitter();
-        $program = self::program('harbour-16', 'flick-b', ['feeds' => [['from' => 'mode', 'weight' => 0]]]);
+        $program = self::program('harbour-16', 'left-front', ['feeds' => [['from' => 'mode', 'weight' => 0]]]);
         $answers = SlotSolver::answers($program, $kit, 6, [
             new Slot('gentle', 6, 900, 1250),
             new Slot('home', 6, 1400, 1600),
@@ -156,7 +156,7 @@ final class SlotSolverTest extends TestCase
     public function test_uneven_weights_are_taken_on_the_side_where_the_step_is(): void
     {
         $kit = Given::transmitter();
-        $program = self::program('harbour-16', 'flick-b');
+        $program = self::program('harbour-16', 'left-front');
         $output = $program->output(6) ?? self::fail();
         $feed = $output->feeds[0];
         $program = $program->with(
@@ -199,7 +199,7 @@ final class SlotSolverTest extends TestCase
 
     public function test_a_step_without_a_range_misses_nothing(): void
     {
-        $answers = SlotSolver::answers(self::program('harbour-16', 'flick-b'), Given::transmitter(), 6, [
+        $answers = SlotSolver::answers(self::program('harbour-16', 'left-front'), Given::transmitter(), 6, [
             new Slot('gentle', 6, 900, 1250),
         ]);
 
@@ -217,7 +217,7 @@ final class SlotSolverTest extends TestCase
     public function test_a_step_means_the_mode_that_it_says_and_never_one_by_its_name(): void
     {
         $kit = Given::transmitter();
-        $program = self::program('harbour-16', 'flick-b');
+        $program = self::program('harbour-16', 'left-front');
         $ranges = [
             new Slot('come-home', 6, 1400, 1600),
             new Slot('home', 6, 1700, 1800),
@@ -246,7 +246,7 @@ final class SlotSolverTest extends TestCase
     {
         $kit = Given::transmitter();
         $slots = [new Slot('home', 6, 1400, 1600)];
-        $mixed = self::program('harbour-16', 'flick-b', [
+        $mixed = self::program('harbour-16', 'left-front', [
             'feeds' => [['from' => 'mode'], ['from' => 'mode', 'weight' => 0.1]],
         ]);
 

@@ -231,7 +231,7 @@ final class SmallRulesTest extends TestCase
             ],
             $with([]),
         );
-        self::assertSame([], $with(['flick-b'], 'a button that toggles arm'));
+        self::assertSame([], $with(['left-front'], 'a button that toggles arm'));
     }
 
     /** Full stick just reaches the limit: weight · travel + sub-trim = limit. */
@@ -314,7 +314,7 @@ final class SmallRulesTest extends TestCase
         $found = Judged::judged($context, 'controller-chosen');
 
         self::assertSame(Answer::NotProven, $found->answer);
-        self::assertStringContainsString('there is no controller "sold-last-year" in Stores', $found->findings[0]->says);
+        self::assertStringContainsString('there is no controller "sold-last-year" in Equipment', $found->findings[0]->says);
     }
 
     public function test_an_aircraft_without_a_motor_has_none_to_start(): void

@@ -2,13 +2,13 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Program\Sense\Priority;
-use DuskSwitch\Core\Program\Sense\Sound;
+use DuskSwitch\Core\Program\Telemetry\Priority;
+use DuskSwitch\Core\Program\Telemetry\Sound;
 use DuskSwitch\Core\Speech\Airtime;
 use DuskSwitch\Core\Speech\English;
 use DuskSwitch\Core\Speech\Queue;
 use DuskSwitch\Core\Speech\QueuedPhrase;
-use DuskSwitch\Core\Telemetry\SenseCheck;
+use DuskSwitch\Core\Telemetry\TelemetryCheck;
 use DuskSwitch\Core\Telemetry\Values;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -65,7 +65,7 @@ final class SoundTest extends TestCase
 
             return array_map(
                 fn (array $one): string => $one[1]->topic,
-                (new SenseCheck(
+                (new TelemetryCheck(
                     $circuit->program,
                     $circuit->panel->transmitter,
                     Values::of($circuit->program, Given::catalogue()),

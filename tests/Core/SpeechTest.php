@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Program\Sense\Priority;
+use DuskSwitch\Core\Program\Telemetry\Priority;
 use DuskSwitch\Core\Speech\Airtime;
 use DuskSwitch\Core\Speech\English;
 use DuskSwitch\Core\Speech\Queue;

@@ -6,7 +6,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestDox;
 use PHPUnit\Framework\TestCase;
 
-/** The signal path of one proportional function, step by step, by the values worked out in the design. */
+/** The signal path of one proportional function, step by step, by the values calculated in the design. */
 final class StickToPulseTest extends TestCase
 {
     #[DataProvider('expo')]
@@ -88,16 +88,16 @@ final class StickToPulseTest extends TestCase
     {
         $circuit = Given::roll([
             'override' => [
-                ['when' => ['control' => 'flick-a', 'at' => 'away'], 'value' => -1.0],
-                ['when' => ['control' => 'flick-b', 'at' => 'away'], 'value' => 0.25],
+                ['when' => ['control' => 'left-shoulder', 'at' => 'away'], 'value' => -1.0],
+                ['when' => ['control' => 'left-front', 'at' => 'away'], 'value' => 0.25],
             ],
         ]);
 
         self::assertSame(0.5, Given::frame($circuit, ['roll' => 0.5])->functions()['roll']);
-        self::assertSame(0.25, Given::frame($circuit, ['roll' => 0.5], ['flick-b' => 'away'])->functions()['roll']);
+        self::assertSame(0.25, Given::frame($circuit, ['roll' => 0.5], ['left-front' => 'away'])->functions()['roll']);
         self::assertSame(
             -1.0,
-            Given::frame($circuit, ['roll' => 0.5], ['flick-a' => 'away', 'flick-b' => 'away'])->functions()['roll'],
+            Given::frame($circuit, ['roll' => 0.5], ['left-shoulder' => 'away', 'left-front' => 'away'])->functions()['roll'],
         );
     }
 

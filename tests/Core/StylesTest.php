@@ -84,7 +84,7 @@ final class StylesTest extends TestCase
         $at = fn (string $style): float => Given::frame(
             $circuit,
             ['throttle' => -1.0],
-            ['flick-a' => 'away', 'flick-b' => $style],
+            ['left-shoulder' => 'away', 'left-front' => $style],
         )->functions()['collective'];
 
         self::assertSame([-0.8, -1.0], [$at('middle'), $at('away')]);
@@ -107,7 +107,7 @@ final class StylesTest extends TestCase
             $told('hold', StyleColumn::Throttle),
         );
         self::assertStringContainsString(
-            'no position of Flick B chooses the phase "launch"',
+            'no position of Left front chooses the phase "launch"',
             $told('launch', StyleColumn::Expo),
         );
         $bent = self::rook()->program;

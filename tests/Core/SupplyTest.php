@@ -50,7 +50,7 @@ final class SupplyTest extends TestCase
             $d->aboard->kit->speedController = 'own-speed';
             $own['own-speed'] = PowerDecoder::speedController(self::own('speed-controllers/wren-12', $speed));
         }
-        $catalogue = new OwnStores($own);
+        $catalogue = new OwnEquipment($own);
         $program = ProgramDecoder::decode((string) json_encode($d));
 
         return array_map(

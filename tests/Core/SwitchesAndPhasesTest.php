@@ -12,7 +12,7 @@ final class SwitchesAndPhasesTest extends TestCase
         $nightjar = Given::circuit(Given::demo('nightjar'));
 
         self::assertSame(1000, Given::frame($nightjar)->pulse(5));
-        $armed = Given::frame($nightjar, controls: ['flick-a' => 'away']);
+        $armed = Given::frame($nightjar, controls: ['left-shoulder' => 'away']);
         self::assertSame([2000, 'armed'], [$armed->pulse(5), $armed->steps()['arm']]);
     }
 
@@ -48,8 +48,8 @@ final class SwitchesAndPhasesTest extends TestCase
         $circuit = Given::program([
             'phases' => [
                 ['id' => 'cruise', 'name' => 'Cruise'],
-                ['id' => 'launch', 'name' => 'Launch', 'when' => ['control' => 'flick-b', 'at' => 'away']],
-                ['id' => 'speed', 'name' => 'Speed', 'when' => ['control' => 'flick-b', 'at' => 'middle']],
+                ['id' => 'launch', 'name' => 'Launch', 'when' => ['control' => 'left-front', 'at' => 'away']],
+                ['id' => 'speed', 'name' => 'Speed', 'when' => ['control' => 'left-front', 'at' => 'middle']],
             ],
             'functions' => [
                 [
@@ -64,7 +64,7 @@ final class SwitchesAndPhasesTest extends TestCase
             ],
         ]);
         $roll = fn (string $detent): array => [
-            ($frame = Given::frame($circuit, ['roll' => 1], ['flick-b' => $detent]))->phase(),
+            ($frame = Given::frame($circuit, ['roll' => 1], ['left-front' => $detent]))->phase(),
             $frame->functions()['roll'],
         ];
 
@@ -91,32 +91,32 @@ final class SwitchesAndPhasesTest extends TestCase
                     'id' => 'pace',
                     'name' => 'Pace',
                     'steps' => [['id' => 'fast', 'value' => 1], ['id' => 'slow', 'value' => -1]],
-                    'drive' => ['control' => 'flick-h', 'map' => ['away' => 'slow', 'toward' => 'fast']],
+                    'drive' => ['control' => 'right-shoulder', 'map' => ['away' => 'slow', 'toward' => 'fast']],
                 ],
             ],
         ]);
 
         self::assertSame(1.0, Given::frame($circuit, ['roll' => 1])->functions()['roll']);
-        self::assertSame(0.3, Given::frame($circuit, ['roll' => 1], ['flick-h' => 'away'])->functions()['roll']);
+        self::assertSame(0.3, Given::frame($circuit, ['roll' => 1], ['right-shoulder' => 'away'])->functions()['roll']);
     }
 
     public function test_of_the_phases_that_could_be_active_the_first_in_the_list_is(): void
     {
         $rook = Given::circuit(Given::demo('rook'));
 
-        self::assertSame('hold', Given::frame($rook, controls: ['flick-b' => 'away'])->phase());
+        self::assertSame('hold', Given::frame($rook, controls: ['left-front' => 'away'])->phase());
         self::assertSame(
             'aerobatic',
-            Given::frame($rook, controls: ['flick-a' => 'away', 'flick-b' => 'away'])->phase(),
+            Given::frame($rook, controls: ['left-shoulder' => 'away', 'left-front' => 'away'])->phase(),
         );
-        self::assertSame('gentle', Given::frame($rook, controls: ['flick-a' => 'away'])->phase());
+        self::assertSame('gentle', Given::frame($rook, controls: ['left-shoulder' => 'away'])->phase());
     }
 
     public function test_conditions_combine_and_can_be_named(): void
     {
         $circuit = Given::program([
             'conditions' => [
-                'ready' => ['all' => [['control' => 'flick-a', 'at' => 'away'], ['not' => 'low']]],
+                'ready' => ['all' => [['control' => 'left-shoulder', 'at' => 'away'], ['not' => 'low']]],
                 'low' => ['function' => 'throttle', 'below' => -0.5],
             ],
             'functions' => [
@@ -148,8 +148,8 @@ final class SwitchesAndPhasesTest extends TestCase
         ]);
         $lamp = fn (array $axes, array $controls): string => Given::frame($circuit, $axes, $controls)->steps()['lamp'];
 
-        self::assertSame('off', $lamp([], ['flick-a' => 'away']));
-        self::assertSame('on', $lamp(['throttle' => 0], ['flick-a' => 'away']));
+        self::assertSame('off', $lamp([], ['left-shoulder' => 'away']));
+        self::assertSame('on', $lamp(['throttle' => 0], ['left-shoulder' => 'away']));
         self::assertSame('dim', $lamp(['throttle' => 0], ['dial-left' => 0.6]));
         self::assertSame('off', $lamp(['throttle' => 0], ['dial-left' => 0.5]));
         self::assertSame('dim', $lamp([], ['button-left' => 'pressed']));
@@ -178,7 +178,7 @@ final class SwitchesAndPhasesTest extends TestCase
         $at = fn (string $style) => Given::frame(
             $rook,
             ['roll' => 0.5, 'throttle' => 0.4],
-            ['flick-a' => 'away', 'flick-b' => $style],
+            ['left-shoulder' => 'away', 'left-front' => $style],
         )->functions();
         $expo = fn (float $k): float => (1 - $k) * 0.5 + $k * 0.125;
 

@@ -85,7 +85,7 @@ final class TrimsHomeTest extends TestCase
             'family' => 'plane',
             'phases' => [
                 ['id' => 'eins', 'name' => 'Eins'],
-                ['id' => 'zwei', 'name' => 'Zwei', 'when' => ['control' => 'flick-b', 'at' => 'away']],
+                ['id' => 'zwei', 'name' => 'Zwei', 'when' => ['control' => 'left-front', 'at' => 'away']],
             ],
             'functions' => [
                 [

@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\App\Stores\DefinitionKind;
+use DuskSwitch\App\Equipment\DefinitionKind;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Link\InstalledKit;
@@ -43,7 +43,7 @@ final class VerdictTest extends TestCase
             $kit = InstalledKit::of(
                 ProgramDecoder::decode((string) json_encode($program)),
                 Given::transmitter('harbour-16'),
-                new OwnStores(['own' => $controller]),
+                new OwnEquipment(['own' => $controller]),
             );
 
             return array_map(
@@ -200,7 +200,7 @@ final class VerdictTest extends TestCase
                     unset($d->aboard->kit->speedController);
                     $d->aboard->kit->power = 'controller';
                 },
-                ['Power'],
+                ['Power', 'Supply'],
             ],
             'no controller for channels that one takes in' => [
                 'nightjar',
@@ -222,7 +222,7 @@ final class VerdictTest extends TestCase
                 function (\stdClass $d): void {
                     unset($d->receiver, $d->controller, $d->aboard->kit);
                 },
-                ['Receiver', 'Controller', 'Power'],
+                ['Receiver', 'Controller', 'Power', 'Current'],
             ],
         ];
     }

@@ -6,6 +6,7 @@ use DuskSwitch\Core\Airframe\DerivedMeanings;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
+use DuskSwitch\Core\Move\FormerNames;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
@@ -26,7 +27,11 @@ final class Version1Test extends TestCase
     /** @return array<string, array{string}> */
     public static function demos(): array
     {
-        return Given::demos();
+        // Those that came later never were of version 1.
+        return array_filter(
+            Given::demos(),
+            fn (array $demo): bool => is_file(__DIR__."/version1/{$demo[0]}.json"),
+        );
     }
 
     #[DataProvider('demos')]
@@ -36,9 +41,14 @@ final class Version1Test extends TestCase
         self::assertTrue(self::fits($old), 'the schema of version 1 stays as it was');
         $read = ProgramDecoder::decode($old);
         self::assertTrue($read->migrated);
-        $program = DerivedMeanings::withModes($read, Given::catalogue()->controller($read->controller ?? ''));
+        $meant = DerivedMeanings::withModes($read, Given::catalogue()->controller($read->controller ?? ''));
+        $program = FormerNames::controls($meant, Given::transmitter($read->transmitter));
 
-        self::assertSame(Given::demo($name), ProgramEncoder::encode($program));
+        // What else is on board was said later.
+        $today = json_decode(Given::demo($name));
+        unset($today->aboard->kit->parts);
+        $today = ProgramDecoder::decode((string) json_encode($today, JSON_PRESERVE_ZERO_FRACTION));
+        self::assertSame(ProgramEncoder::encode($today), ProgramEncoder::encode($program));
     }
 
     public function test_what_came_with_version_2_is_refused_in_a_document_of_version_1(): void

@@ -26,7 +26,7 @@ final class VoiceTest extends TestCase
                 'receiver' => 'lantern-r8',
                 'phases' => [
                     ['id' => 'cruise', 'name' => 'Cruise'],
-                    ['id' => 'thermal', 'name' => 'Thermal flight', 'when' => ['control' => 'flick-a', 'at' => 'away']],
+                    ['id' => 'thermal', 'name' => 'Thermal flight', 'when' => ['control' => 'left-shoulder', 'at' => 'away']],
                 ],
                 'functions' => [
                     [
@@ -36,7 +36,7 @@ final class VoiceTest extends TestCase
                             ['id' => 'safe', 'name' => 'Safe', 'value' => -1],
                             ['id' => 'armed', 'name' => 'Armed', 'value' => 1],
                         ],
-                        'drive' => ['control' => 'flick-b', 'map' => ['away' => 'armed', 'toward' => 'safe']],
+                        'drive' => ['control' => 'left-front', 'map' => ['away' => 'armed', 'toward' => 'safe']],
                     ],
                 ],
                 'sense' => $sense + [
@@ -116,7 +116,7 @@ final class VoiceTest extends TestCase
         self::assertSame(
             ['5 Signal'],
             self::offers($call, self::flight([90, 40, 90, 40, 40, 40, 40])),
-            'after a break it is counted anew',
+            'after a break it is counted from the start',
         );
     }
 

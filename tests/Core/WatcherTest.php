@@ -148,7 +148,7 @@ final class WatcherTest extends TestCase
             'a level' => [$up],
             'below' => [['sensor' => 'v', 'below' => -0.2, 'hysteresis' => 0.1]],
             'not' => [['not' => $up]],
-            'all' => [['all' => [$up, ['control' => 'flick-a', 'at' => 'away']]]],
+            'all' => [['all' => [$up, ['control' => 'left-shoulder', 'at' => 'away']]]],
             'any' => [['any' => [$up, ['control' => 'dial-left', 'above' => 0.2]]]],
             'latch' => [['latch' => ['set' => $up, 'reset' => ['sensor' => 'v', 'below' => -0.6]]]],
             'toggle' => [['toggle' => $up]],
@@ -170,11 +170,11 @@ final class WatcherTest extends TestCase
         [$state, $value, $held] = [null, 0.0, 0];
         for ($i = 0; $i < 2000; $i++) {
             $value = max(-1.0, min(1.0, $value + $random->getInt(-30, 30) / 100));
-            $inputs[(int) $panel->control('flick-a')] =
+            $inputs[(int) $panel->control('left-shoulder')] =
                 $random->getInt(0, 9) > 0
-                    ? $inputs[(int) $panel->control('flick-a')]
+                    ? $inputs[(int) $panel->control('left-shoulder')]
                     : $panel->transmitter
-                        ->control('flick-a')
+                        ->control('left-shoulder')
                         ?->valueOf($random->getInt(0, 1) === 1 ? 'away' : 'toward') ?? 0.0;
             $inputs[(int) $panel->control('dial-left')] = $random->getInt(-10, 10) / 10;
             $tick = $circuit->tick(array_values($inputs), $state, ['v' => $value]);

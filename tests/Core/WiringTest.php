@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Link\InstalledKit;
+use DuskSwitch\Core\Link\KitVerdict;
 use DuskSwitch\Core\Link\Lead;
 use DuskSwitch\Core\Link\Wiring;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -22,6 +23,7 @@ final class WiringTest extends TestCase
                 [
                     'Petrel 3 cells 2200 → Heron 45: medium plug',
                     'Heron 45 → Glimmer R6: + and − first, signal after',
+                    'Heron 45 → 5 × Tail and wing servos: + and −',
                     'Glimmer R6 → Ailerons servo: channel 1',
                     'Glimmer R6 → Elevator servo: channel 2',
                     'Glimmer R6 → Heron 45: channel 3',
@@ -47,6 +49,7 @@ final class WiringTest extends TestCase
                     'Keel Wing → Lantern R8: + and − first, signal after',
                     'Lantern R8 → Keel Wing: serial, port 1',
                     'GPS → Keel Wing: port 2: its TX to RX, its RX to TX',
+                    'Keel Wing → 2 × Elevon servos: + and −',
                     'Keel Wing → Left elevon servo: channel 1',
                     'Keel Wing → Right elevon servo: channel 2',
                     'Keel Wing → Heron 45: channel 3',
@@ -61,6 +64,7 @@ final class WiringTest extends TestCase
                     'Rook 6 cells 5000 → Heron 120: large plug',
                     'Heron 120 → Lantern R12: + and − first, signal after',
                     'Lantern R12 → Plumb H: serial, port 1',
+                    'Heron 120 → 4 × Swash and tail servos: + and −',
                     'Plumb H → Swash servos: front, left and right, as its manual numbers them',
                     'Plumb H → Tail servo: tail',
                     'Plumb H → Heron 120: throttle',
@@ -152,6 +156,35 @@ final class WiringTest extends TestCase
 
         self::assertSame(['serial, port 1'], $by(fn (\stdClass $d) => null));
         self::assertSame(['serial'], $by(fn (\stdClass $d) => ($d->aboard->kit->ports = [])));
+    }
+
+    /** @return array<string, array{string, string|null}> who is said to be on the port */
+    public static function owners(): array
+    {
+        return [
+            'the word' => ['receiver', '2'],
+            'the word, large' => [' Receiver ', '2'],
+            'its name' => ['LANTERN R8', '2'],
+            'its id' => ['lantern-r8', '2'],
+            'another one' => ['Lantern R12', null],
+            'a word that is not known' => ['Empfänger', null],
+        ];
+    }
+
+    #[DataProvider('owners')]
+    public function test_the_receiver_is_on_a_port_under_its_own_name_too(string $owner, ?string $port): void
+    {
+        $document = json_decode(Given::demo('midge'));
+        $document->aboard->kit->ports = [(object) ['port' => '2', 'owner' => $owner]];
+        $program = ProgramDecoder::decode((string) json_encode($document));
+        $kit = InstalledKit::of($program, Given::transmitter($program->transmitter), Given::catalogue());
+
+        self::assertSame($port, $kit->receiverPort());
+        $says = array_column((new KitVerdict($kit))->points(), 'says');
+        self::assertSame(
+            $port === null,
+            in_array('The receiver uses the serial wire, and has no serial port on the controller.', $says, true),
+        );
     }
 
     public function test_a_sum_signal_is_one_lead(): void

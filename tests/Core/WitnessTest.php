@@ -39,7 +39,7 @@ final class WitnessTest extends TestCase
                     'id' => 's',
                     'name' => 'Stufe',
                     'steps' => [['id' => 'eins', 'value' => -1.0], ['id' => 'zwei', 'value' => 1.0]],
-                    'drive' => ['control' => 'flick-h', 'map' => ['away' => 'zwei', 'toward' => 'eins']],
+                    'drive' => ['control' => 'right-shoulder', 'map' => ['away' => 'zwei', 'toward' => 'eins']],
                 ],
                 ['id' => 'x', 'name' => 'Klappe', 'drive' => ['axis' => 'yaw']],
             ],
@@ -52,7 +52,7 @@ final class WitnessTest extends TestCase
                         [
                             'from' => 1,
                             'weight' => 0.6,
-                            'when' => ['latch' => ['set' => $set, 'reset' => ['control' => 'flick-a', 'at' => 'away']]],
+                            'when' => ['latch' => ['set' => $set, 'reset' => ['control' => 'left-shoulder', 'at' => 'away']]],
                         ],
                     ],
                 ],
@@ -84,7 +84,7 @@ final class WitnessTest extends TestCase
         yield 'a dial at its low end' => [['function' => 'd', 'below' => -0.9]];
         yield 'a dial at its high end' => [['function' => 'd', 'above' => 0.9]];
         yield 'a step of a switch' => [['step' => ['s', 'zwei']]];
-        yield 'a switch' => [['control' => 'flick-b', 'at' => 'away']];
+        yield 'a switch' => [['control' => 'left-front', 'at' => 'away']];
         yield 'a dial just above a level' => [['control' => 'dial-right', 'above' => 0.42]];
         yield 'a dial just below a level' => [
             ['all' => [['control' => 'dial-right', 'below' => -0.42], ['control' => 'dial-right', 'above' => -0.44]]],

@@ -18,6 +18,7 @@ final class BadBodyTest extends HttpTestCase
             'a proof' => ['prove', []],
             'slots' => ['propose/slots', ['channel' => 6]],
             'a failsafe' => ['propose/failsafe', []],
+            'a kit' => ['propose/kit', []],
             'ends' => ['propose/ends', ['channel' => 1, 'low' => 1000, 'centre' => 1490, 'high' => 2000]],
             'jitter' => ['propose/jitter', ['channel' => 1, 'least' => 1498, 'most' => 1502]],
             'surfaces to turn' => [
@@ -110,7 +111,7 @@ final class BadBodyTest extends HttpTestCase
         $spoilt = self::nightjar();
         $spoilt->transmitter = 'lighthouse-99';
         self::assertStringContainsString(
-            'there is no transmitter "lighthouse-99" in Stores',
+            'there is no transmitter "lighthouse-99" in Equipment',
             (string) $this->api('POST', "/api/{$path}", ['document' => $spoilt] + $more, 422)->json('message'),
         );
     }

@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\Tests\Http;
 
+use DuskSwitch\App\Equipment\DefinitionKind;
+use DuskSwitch\App\Equipment\Equipment;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\CircuitCache;
-use DuskSwitch\App\Stores\DefinitionKind;
-use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Tests\Core\Given;
@@ -31,7 +31,7 @@ final class CircuitCacheTest extends HttpTestCase
 
     private function bench(?string $folder): Bench
     {
-        $stores = $this->app?->make(Stores::class) ?? self::fail();
+        $stores = $this->app?->make(Equipment::class) ?? self::fail();
 
         return new Bench($stores, $stores, $stores, new CircuitCache($folder));
     }
@@ -103,7 +103,7 @@ final class CircuitCacheTest extends HttpTestCase
     {
         $own = json_decode((string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
         $document = json_decode(Given::demo('nightjar'));
-        $stores = $this->app?->make(Stores::class) ?? self::fail();
+        $stores = $this->app?->make(Equipment::class) ?? self::fail();
         $pulse = function (int $span) use ($own, $document, $stores): ?int {
             $own->pulse->span = $span;
             $stores->borrow(DefinitionKind::Transmitters, 'harbour-16', (string) json_encode($own));

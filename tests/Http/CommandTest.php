@@ -81,7 +81,7 @@ final class CommandTest extends TestCase
     public function test_a_list_of_inputs_gives_a_list_of_frames(): void
     {
         $run = $this->artisan(
-            '[{}, {"axes": {"roll": 0.5, "throttle": -1}, "controls": {"flick-a": "away", "dial-left": 0.2}, '.
+            '[{}, {"axes": {"roll": 0.5, "throttle": -1}, "controls": {"left-shoulder": "away", "dial-left": 0.2}, '.
                 '"trims": {"roll": 0.1}}]',
             'program:evaluate',
             'database/demo/nightjar.json',
@@ -126,7 +126,7 @@ final class CommandTest extends TestCase
 
     public function test_a_timed_script_gives_a_series(): void
     {
-        $script = '{"tick": 0.1, "seconds": 1, "at": [{"t": 0.5, "controls": {"flick-a": "away"}}]}';
+        $script = '{"tick": 0.1, "seconds": 1, "at": [{"t": 0.5, "controls": {"left-shoulder": "away"}}]}';
         $json = json_decode(
             $this->artisan($script, 'program:evaluate', 'database/demo/nightjar.json')->getOutput(),
             true,
@@ -209,7 +209,7 @@ final class CommandTest extends TestCase
             [
                 'one-mode-in-each-state',
                 'error',
-                'Flick B middle, everything else at rest',
+                'Left front middle, everything else at rest',
                 'Put every position in the middle of its slot',
             ],
             [
@@ -284,7 +284,7 @@ final class CommandTest extends TestCase
                 '--fault=gremlins@3' => '"gremlins@3" is none; write it as antenna@60',
                 '--wind=99' => '--wind: must be a number from 0 to 15, not "99"',
                 '--seed=many' => '--seed: must be a number',
-                '--pack=brick' => 'pack: there is no pack "brick" in Stores',
+                '--pack=brick' => 'pack: there is no pack "brick" in Equipment',
                 '--charge=0' => '--charge: must be a number from 10 to 100',
                 '--power=9000' => '--power: must be a number from 1 to 5000',
             ] as $option => $says

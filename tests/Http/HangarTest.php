@@ -9,12 +9,12 @@ use Illuminate\Support\Facades\DB;
 /** The hangar: make, copy, name, delete, bring back, take in and give out. */
 final class HangarTest extends HttpTestCase
 {
-    public function test_the_demo_brings_six_aircraft_and_three_transmitters(): void
+    public function test_the_demo_brings_ten_aircraft_and_three_transmitters(): void
     {
         $this->demo();
 
         self::assertSame(
-            ['Dunlin', 'Midge', 'Nightjar', 'Petrel', 'Rook', 'Tern'],
+            ['Dunlin', 'Midge', 'Nightjar', 'Petrel', 'Rook', 'Tern', 'Wagtail', 'Wheatear', 'Whimbrel', 'Whinchat'],
             $this->api('GET', '/api/aircraft')->json('aircraft.*.name'),
         );
         self::assertSame(
@@ -55,7 +55,7 @@ final class HangarTest extends HttpTestCase
             422,
         )->assertJsonPath(
             'faults.0.says',
-            'there is no transmitter "none" in Stores; there is harbour-16, lamplight-12, quayside-8',
+            'there is no transmitter "none" in Equipment; there is harbour-16, lamplight-12, quayside-8',
         );
         self::assertSame(0, Aircraft::count());
     }
@@ -89,10 +89,10 @@ final class HangarTest extends HttpTestCase
         $id = $this->aircraft()->id;
         $this->api('DELETE', "/api/aircraft/{$id}", ['base' => 1]);
         $this->api('GET', "/api/aircraft/{$id}", status: 404);
-        self::assertCount(5, $this->api('GET', '/api/aircraft')->json('aircraft'));
+        self::assertCount(9, $this->api('GET', '/api/aircraft')->json('aircraft'));
 
         $this->api('POST', "/api/aircraft/{$id}/restore", ['base' => 1])->assertJson(['name' => 'Nightjar']);
-        self::assertCount(6, $this->api('GET', '/api/aircraft')->json('aircraft'));
+        self::assertCount(10, $this->api('GET', '/api/aircraft')->json('aircraft'));
     }
 
     public function test_what_was_decided_on_an_old_revision_is_not_done(): void
@@ -155,14 +155,14 @@ final class HangarTest extends HttpTestCase
             'functions[0].nme: this key is unknown' => Given::text([
                 'functions' => [['id' => 'a', 'name' => 'A', 'nme' => 'B']],
             ]),
-            'there is no transmitter "abacus" in Stores' => Given::text(['transmitter' => 'abacus']),
+            'there is no transmitter "abacus" in Equipment' => Given::text(['transmitter' => 'abacus']),
             'goes in a circle' => Given::text(['conditions' => ['a' => ['not' => 'a']]]),
             'the document is empty' => '',
         ];
         foreach ($bad as $says => $text) {
             self::assertStringContainsString($says, $this->send('POST', '/api/import', $text, 422)->json('message'));
         }
-        self::assertSame(6, Aircraft::withTrashed()->count());
+        self::assertSame(10, Aircraft::withTrashed()->count());
     }
 
     public function test_what_is_not_there_is_said_without_a_trace(): void
@@ -186,7 +186,7 @@ final class HangarTest extends HttpTestCase
         ) {
             $this->send('DELETE', "/api/aircraft/{$id}", '{"base": 1}', 403, ['Host' => '127.0.0.1:8710', ...$headers]);
         }
-        self::assertSame(6, Aircraft::count());
+        self::assertSame(10, Aircraft::count());
         $this->send('GET', '/api/aircraft', '', 200, [
             'Host' => '127.0.0.1:8710',
             'Origin' => 'http://127.0.0.1:8710',
@@ -220,7 +220,11 @@ final class HangarTest extends HttpTestCase
         };
 
         self::assertSame(1, $queries('/api/aircraft'));
-        self::assertSame(2, $queries("/api/aircraft/{$id}/history"), 'the aircraft, and its revisions');
+        self::assertSame(
+            3,
+            $queries("/api/aircraft/{$id}/history"),
+            'the aircraft, its revisions, and the names they were given',
+        );
         self::assertCount(7, $this->api('GET', "/api/aircraft/{$id}/history")->json('revisions'));
     }
 }

@@ -266,7 +266,7 @@ final class KeptDefinitionsTest extends HttpTestCase
             ] as $topic => $what
         ) {
             self::assertSame(
-                "There is no {$what} \"mine\" in Stores, so nothing can be checked with it.",
+                "There is no {$what} \"mine\" in Equipment, so nothing can be checked with it.",
                 $points[$topic] ?? '',
             );
         }

@@ -159,14 +159,14 @@ final class ProgramTest extends HttpTestCase
         $this->api('POST', "/api/aircraft/{$id}/assign", [
             'base' => 1,
             'function' => 'arm',
-            'to' => 'control:flick-e',
-        ])->assertJson(['revision' => 2, 'note' => 'Arm on Flick E']);
+            'to' => 'control:right-front',
+        ])->assertJson(['revision' => 2, 'note' => 'Arm on Right front']);
         $live = fn (string $control): int => $this->api('POST', '/api/live', [
             'document' => $this->document($id),
             'inputs' => ['controls' => [$control => 'away']],
         ])->json('outputs.5.pulse');
 
-        self::assertSame([1000, 2000], [$live('flick-a'), $live('flick-e')]);
+        self::assertSame([1000, 2000], [$live('left-shoulder'), $live('right-front')]);
         $this->api('POST', "/api/aircraft/{$id}/assign", ['base' => 2, 'function' => 'arm', 'to' => null])->assertJson([
             'gaps' => ['Nothing moves Arm'],
         ]);
@@ -234,7 +234,7 @@ final class ProgramTest extends HttpTestCase
         $document = $this->document($this->aircraft('Nightjar')->id);
         $ask = fn (string $calm, ?array $state, int $ticks = 1) => $this->api('POST', '/api/live', [
             'document' => $document,
-            'inputs' => ['axes' => ['roll' => 1], 'controls' => ['flick-c' => $calm]],
+            'inputs' => ['axes' => ['roll' => 1], 'controls' => ['left-side' => $calm]],
             'ticks' => $ticks,
             'state' => $state,
             'explain' => 1,
@@ -295,7 +295,7 @@ final class ProgramTest extends HttpTestCase
             422,
         );
         $live(['axes' => ['roll' => 2]])->assertJsonPath('faults.0.path', 'inputs.axes.roll');
-        $live(['controls' => ['flick-a' => 'sideways']])->assertJsonPath('faults.0.path', 'inputs.controls.flick-a');
+        $live(['controls' => ['left-shoulder' => 'sideways']])->assertJsonPath('faults.0.path', 'inputs.controls.left-shoulder');
         $live([])->assertJsonPath('faults.0.path', 'inputs');
         $this->api('POST', '/api/live', '{"document": {}, "inputs": {"axes": {"roll": NaN}}}', 422);
         $this->api('POST', '/api/live', '[]', 422);

@@ -11,7 +11,7 @@ final class ProofTest extends HttpTestCase
         $proof = $this->api('POST', '/api/prove', ['document' => $document]);
 
         self::assertSame([144, ['error', 'warning']], [$proof->json('states'), $proof->json('findings.*.severity')]);
-        self::assertSame(['flick-b' => 'middle'], $proof->json('findings.0.hand.controls'));
+        self::assertSame(['left-front' => 'middle'], $proof->json('findings.0.hand.controls'));
         self::assertCount(18, $proof->json('map.cells'));
         self::assertCount(
             6,
@@ -99,36 +99,21 @@ final class ProofTest extends HttpTestCase
         self::assertContains('lantern-r8', $this->api('GET', '/api/stores')->json('receivers.*.id'));
     }
 
-    public function test_a_checklist_is_recorded_with_its_revision_and_an_error_takes_a_reason(): void
+    public function test_a_checklist_is_recorded_with_its_revision_once_every_item_is_ticked(): void
     {
         $rook = $this->aircraft('Rook')->id;
-        $items = $this->api('GET', "/api/aircraft/{$rook}/checklists")->json('lists.0.items');
+        $items = $this->api('GET', "/api/aircraft/{$rook}/checklists")->json('lists.2.items');
         $this->api(
             'POST',
             "/api/aircraft/{$rook}/checklists",
-            ['list' => 'each-flight', 'items' => array_slice($items, 1)],
+            ['list' => 'first-power', 'items' => array_slice($items, 1)],
             422,
         )->assertJsonPath('faults.0.path', 'items');
-        $done = $this->api('POST', "/api/aircraft/{$rook}/checklists", ['list' => 'each-flight', 'items' => $items]);
-        self::assertSame([1, null], [$done->json('lists.0.done.0.revision'), $done->json('lists.0.done.0.reason')]);
-
-        $nightjar = $this->aircraft('Nightjar')->id;
-        $items = $this->api('GET', "/api/aircraft/{$nightjar}/checklists")->json('lists.0.items');
+        $done = $this->api('POST', "/api/aircraft/{$rook}/checklists", ['list' => 'first-power', 'items' => $items]);
+        self::assertSame([1, null], [$done->json('lists.2.done.0.revision'), $done->json('lists.2.done.0.reason')]);
         $this->api(
             'POST',
-            "/api/aircraft/{$nightjar}/checklists",
-            ['list' => 'each-flight', 'items' => $items],
-            422,
-        )->assertJsonPath('faults.0.path', 'reason');
-        $done = $this->api('POST', "/api/aircraft/{$nightjar}/checklists", [
-            'list' => 'each-flight',
-            'items' => $items,
-            'reason' => 'Only a hover in self-level',
-        ]);
-        self::assertSame('Only a hover in self-level', $done->json('lists.0.done.0.reason'));
-        $this->api(
-            'POST',
-            "/api/aircraft/{$nightjar}/checklists",
+            "/api/aircraft/{$rook}/checklists",
             ['list' => 'gone', 'items' => []],
             422,
         )->assertJsonPath('faults.0.path', 'list');
@@ -427,10 +412,10 @@ final class ProofTest extends HttpTestCase
             'board' => [...$board, ...$change],
         ])->json();
 
-        self::assertTrue($arming(['controls' => ['flick-a' => 'away']], [])['armed']);
+        self::assertTrue($arming(['controls' => ['left-shoulder' => 'away']], [])['armed']);
         self::assertSame(
             ['Session'],
-            array_column($arming(['controls' => ['flick-a' => 'away']], ['session' => true])['blockers'], 'topic'),
+            array_column($arming(['controls' => ['left-shoulder' => 'away']], ['session' => true])['blockers'], 'topic'),
         );
         $motors = $this->api('POST', '/api/motors', [
             'document' => $nightjar,

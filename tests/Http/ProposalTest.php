@@ -37,6 +37,59 @@ final class ProposalTest extends HttpTestCase
         $this->api('POST', "/api/aircraft/{$id}/undo", ['base' => 2])->assertJson(['revision' => 1]);
     }
 
+    public function test_going_back_to_a_revision_says_what_it_does_first(): void
+    {
+        $id = $this->aircraft('Petrel')->id;
+        $document = json_decode((string) $this->api('GET', "/api/aircraft/{$id}")->getContent())->document;
+        $changed = json_decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
+        $changed->outputs[0]->reverse = ! ($changed->outputs[0]->reverse ?? false);
+        $changed->aboard->failsafe[6]->does = 1050;
+        $this->api('PUT', "/api/aircraft/{$id}/program", ['base' => 1, 'document' => $changed, 'note' => 'Turned round']);
+
+        $back = $this->api('POST', '/api/propose/restore', ['document' => $changed, 'aircraft' => $id, 'revision' => 1]);
+        self::assertEquals($document, json_decode((string) $back->getContent())->document);
+        self::assertContains('Failsafe of channel 7: 1050 µs → 1000 µs', $back->json('changes'));
+        $seen = array_column($back->json('pulses'), null, 'where');
+        self::assertSame([7, 1050, 1000], [
+            $seen['on signal loss']['channel'],
+            $seen['on signal loss']['before'],
+            $seen['on signal loss']['after'],
+        ]);
+        self::assertContains(1, array_column($back->json('pulses'), 'channel'), 'and the surface that turns round');
+        self::assertSame(2, Revision::where('aircraft_id', $id)->count(), 'nothing was kept');
+        $this->api('POST', '/api/propose/restore', ['document' => $changed, 'aircraft' => $id, 'revision' => 9], 422)
+            ->assertJsonPath('faults.0.path', 'revision');
+    }
+
+    public function test_the_kit_of_a_new_aircraft_is_filled_in_as_its_parts_fit(): void
+    {
+        $made = $this->api(
+            'POST',
+            '/api/aircraft',
+            [
+                'name' => 'Libellule',
+                'family' => 'multirotor',
+                'transmitter' => 'harbour-16',
+                'receiver' => 'lantern-r8',
+                'controller' => 'keel-f4',
+            ],
+            201,
+        );
+        $proposal = $this->api('POST', '/api/propose/kit', [
+            'document' => json_decode((string) $made->getContent())->document,
+        ]);
+
+        self::assertSame(
+            ['Wire: none → serial', 'Input of the controller: none → serial', 'Receiver powered by: none → controller'],
+            array_slice($proposal->json('changes'), 0, 3),
+        );
+    }
+
+    public function test_a_job_that_is_not_there_is_not_stopped(): void
+    {
+        $this->api('DELETE', '/api/jobs/nosuchjob', [], 404);
+    }
+
     public function test_a_recipe_that_cannot_be_is_refused_with_its_settings(): void
     {
         $this->propose(
@@ -82,7 +135,7 @@ final class ProposalTest extends HttpTestCase
     {
         $proposal = $this->propose('transmitter', ['transmitter' => 'quayside-8']);
 
-        self::assertContains('Flick A → Left shoulder', $proposal->json('places'));
+        self::assertContains('Left shoulder → Left shoulder', $proposal->json('places'));
         self::assertContains("Quayside 8 has 8 channels: 9 Video power can't come along", $proposal->json('notes'));
         self::assertContains('Transmitter: Harbour 16 → Quayside 8', $proposal->json('changes'));
         $this->propose('transmitter', ['transmitter' => 'nowhere-3'], status: 422)->assertJsonPath(
@@ -94,7 +147,7 @@ final class ProposalTest extends HttpTestCase
     public function test_steps_trims_styles_and_curves(): void
     {
         self::assertContains(
-            'Ladder stands on: First hovers → Circuits',
+            'Training plan at step: First hovers → Circuits',
             $this->propose('rung', ['rung' => 1])->json('changes'),
         );
         self::assertContains(
@@ -148,13 +201,13 @@ final class ProposalTest extends HttpTestCase
             'name' => 'Wild',
             'fade' => 0.2,
             'phase' => 'main',
-            'when' => ['control' => 'flick-c', 'at' => 'away'],
+            'when' => ['control' => 'left-side', 'at' => 'away'],
         ];
 
         self::assertStringContainsString('Wild can never be active', $this->propose('phase', $new)->json('notes.0'));
         self::assertSame(
             [],
-            $this->propose('phase', [...$new, 'when' => ['control' => 'flick-c', 'at' => 'middle']])->json('notes'),
+            $this->propose('phase', [...$new, 'when' => ['control' => 'left-side', 'at' => 'middle']])->json('notes'),
         );
         self::assertSame(
             ['landing', 'thermal', 'launch'],

@@ -110,6 +110,46 @@ final class SheetTest extends HttpTestCase
         self::assertSame([$roll], array_keys($this->tick([$arm], false)->json('entered')));
     }
 
+    public function test_what_the_sheet_has_no_more_is_to_be_taken_out(): void
+    {
+        $keys = $this->keys();
+        $this->tick([$keys['7 Beeper'], $keys['5 Arm, Armed']]);
+        $aircraft = $this->aircraft();
+        $document = json_decode($aircraft->current()->document);
+        $document->outputs = array_values(array_filter($document->outputs, fn ($one): bool => $one->channel !== 7));
+        $document->outputs[4]->name = 'Scharf';
+        $this->api('PUT', "/api/aircraft/{$aircraft->id}/program", [
+            'document' => $document,
+            'base' => $aircraft->head,
+            'note' => 'without the beeper',
+        ]);
+
+        $now = $this->api('GET', $this->path(''));
+        $now->assertJsonPath('gone', [['key' => $keys['7 Beeper'], 'what' => '7 Beeper', 'value' => 'no pulses']]);
+        // A channel that is only called otherwise is entered already.
+        $now->assertJsonPath("entered.{$keys['5 Arm, Armed']}.state", 'done');
+        $list = $this->api('GET', "/api/aircraft/{$aircraft->id}/readiness")->json('items');
+        self::assertSame('changed', array_column($list, 'state', 'id')['entered']);
+
+        $this->api('POST', $this->path('/taken-out'), ['transmitter' => 'harbour-16'])->assertJsonPath('gone', []);
+        self::assertSame(1, Act::where('kind', 'entry')->count());
+    }
+
+    public function test_ticks_by_the_words_of_a_line_are_still_ticks(): void
+    {
+        $now = $this->keys()['5 Arm, Armed'];
+        $this->tick([$now]);
+        $act = Act::where('kind', 'entry')->sole();
+        // As an earlier version kept it.
+        $act->update(['items' => [substr(hash('sha256', 'Switch positions|5 Arm, Armed|0'), 0, 16), $act->items[1]]]);
+
+        $this->api('GET', $this->path(''))
+            ->assertJsonPath("entered.{$now}.state", 'done')
+            ->assertJsonPath('gone', []);
+        self::assertSame([], $this->tick([$now], false)->json('entered'));
+        self::assertSame(0, Act::where('kind', 'entry')->count());
+    }
+
     public function test_each_transmitter_has_ticks_of_its_own(): void
     {
         $this->tick([$this->keys()['Name']]);

@@ -299,7 +299,7 @@ final class SpoiledTest extends HttpTestCase
             'tick' => 0.1,
             'at' => [
                 ['t' => 0, 'axes' => ['roll' => 0.2]],
-                ['t' => 1, 'controls' => ['flick-a' => 'away'], 'trims' => ['roll' => 0.1]],
+                ['t' => 1, 'controls' => ['left-shoulder' => 'away'], 'trims' => ['roll' => 0.1]],
             ],
         ];
         $taken = $refused = 0;

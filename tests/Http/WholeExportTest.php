@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\Tests\Http;
 
+use DuskSwitch\App\Equipment\Equipment;
 use DuskSwitch\App\Models\Definition;
-use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Tests\Core\Given;
 use Opis\JsonSchema\Validator;
 use stdClass;
@@ -53,7 +53,7 @@ final class WholeExportTest extends HttpTestCase
     {
         Definition::withTrashed()->forceDelete();
         \DuskSwitch\App\Models\DefinitionRevision::query()->delete();
-        $this->app->make(Stores::class)->forget();
+        $this->app->make(Equipment::class)->forget();
     }
 
     /** @return array<string, mixed> */
@@ -124,7 +124,7 @@ final class WholeExportTest extends HttpTestCase
             ['export' => $file, 'decisions' => [['kind' => 'packs', 'id' => $pack, 'do' => $do]]],
             201,
         )->json('document.aboard.kit.pack');
-        $capacity = fn (string $id): float => $this->app->make(Stores::class)->pack($id)->capacity ?? 0.0;
+        $capacity = fn (string $id): float => $this->app->make(Equipment::class)->pack($id)->capacity ?? 0.0;
 
         self::assertSame($pack, $decide('leave'));
         self::assertNotSame(1111.0, $capacity($pack));

@@ -4,6 +4,36 @@
  * Changes that change nothing that anyone could see, each with its reason; by file and by what stands around them.
  */
 return [
+    'core/Flight/Recording.php' => [
+        '[$from, $to] = $this->time($middle) <= $seconds + [1e-9 => (1e-9 * 1.5)] ? [$middle, $to] : [$from, $middle]; } return $fr' => 'dust either way',
+        'om + $to, 2); [$from, $to] = $this->time($middle) [<= => <] $seconds + 1e-9 ? [$middle, $to] : [$from, $middl' => 'a time is never just so much later',
+    ],
+    'core/Flight/Track.php' => [
+        '=== null || in_array(null, $place, true) ? [null, [0.0 => 0.5]] : Geodesic::inverse(...$home, ...$place); $altit' => 'without a distance the bearing isn\'t looked at',
+    ],
+    'core/Format/Kit/ReceiverDecoder.php' => [
+        "99) ?? 1, \$node->at('channels')?->whole(1, 32) ?? [1 => 0], Wires::read(\$node->at('wires')), \$node->at('tele" => 'where it is missing the document is refused',
+    ],
+    'core/Format/Kit/SensorDecoder.php' => [
+        "ply')), \$node->at('draw')?->number(0, 100_000) ?? [0.0 => 0.5], \$node->at('block')?->whole(1, 32) ?? count(\$quan" => 'where it is missing the document is refused',
+    ],
+    'core/Format/AboardDecoder.php' => [
+        's[0] ?? 1000.0, $items[1] ?? 1500.0, $items[2] ?? [2000.0 => (2000.0 * 1.5)]]; } private static function kit(JsonCursor $node)' => 'where it is missing the document is refused',
+    ],
+    'core/Format/ScriptDecoder.php' => [
+        "node->at('seconds')?->number(0, self::LONGEST) ?? [0.0 => 0.5]; \$tick = \$node->at('tick')?->number(Tick::SECONDS" => 'where it is missing the script is refused',
+        "try->at('t'); \$t = \$time?->number(0, \$seconds) ?? [0.0 => 0.5]; if (\$time === null) { \$entry->fault('say at whic" => 'where it is missing the script is refused',
+    ],
+    'core/Format/TelemetryReport.php' => [
+        "eck), 'refresh' => round(\$this->chain->refresh(), [3 => 4]), 'draw' => \$this->chain->draw(), 'chain' => arra" => 'a bus asks in whole milliseconds',
+    ],
+    'core/Format/JsonCursor.php' => [
+        'int { $number = $this->number($least, $most); if ([floor => ceil]($number) !== $number) { $this->fault(\'must be a w' => 'both differ from what isn\'t whole',
+        "s->value)) { \$this->wrongType('a number'); return [0.0 => 0.5]; } if (! (\$this->value >= \$least && \$this->value " => 'a document with a wrong type is refused',
+    ],
+    'core/Format/FromVersion1.php' => [
+        "'); } } foreach (\$document->at('outputs')?->items([32 => 33]) ?? [] as \$output) { self::refuse(\$output, 'role'" => 'more than 32 are refused by the program\'s own reading',
+    ],
     'core/Link/ArmingCheck.php' => [
         '> $range->holds($frame->pulse($range->channel) ?? [0 => 1])) !== []; } /** @return list<VerdictPoint> what s' => 'no range of pulses begins below 800',
         'unction throttle(Frame $frame): int { return max([[0 => 1], ...array_map(fn ($output): int => $frame->pulse(' => 'no pulse is so short',
@@ -11,6 +41,15 @@ return [
     ],
     'core/Link/Supply.php' => [
         ':REGULATED), self::USB, \'USB\'], default => [null, [0.0 => 0.5], \'\']}; if ($volts === null) { return [VerdictPoin' => 'without volts the rest isn\'t looked at',
+    ],
+    'core/Move/ControlPlacements.php' => [
+        ' > count($is->detents) => 300 + $away, default => [400 => 401] + $away}; } } ' => 'a hundredth of the difference between two kinds',
+        'l stands in for another. */ private const NEVER = [1000.0 => (1000.0 * 1.5)]; /** * The places, by the old control\'s id; a con' => 'farther than any distance either way',
+        'ue) && in_array($candidate->kind, $turns, true) ? [200 => 201] + $away : self::NEVER; } // A button can\'t hold w' => 'all of them are as much farther',
+        'unt($candidate->detents) > count($is->detents) => [300 => 301] + $away, default => 400 + $away}; } } ' => 'a hundredth of the difference between two kinds',
+    ],
+    'core/Move/MovedOutputs.php' => [
+        'nal::LIMIT, round($output->travel->high * $ratio, [9 => 10]))), $output->reverse, max(-1.0, min(1.0, round($o' => 'a tenth of a billionth',
     ],
     'core/Proof/ControllerView.php' => [
         'rray_filter($edges, fn (int $edge): bool => $edge [> => >=] $low && $edge <= $high); foreach ([$low, ...$with' => 'the low end itself is looked at anyway',
@@ -52,6 +91,18 @@ return [
         ' { $apart = $high < $edge ? $edge - $high : ($low [> => >=] $edge ? $low - $edge : 0); $margin = $margin === ' => 'at the edge it\'s nothing either way',
         'rawn, nor looked through. */ private const MOST = [3_000 => 3001]; /** * @param list<Control> $switches * @param li' => 'one state more or less in a map of three thousand',
         'slot->from, $slot->to] as $edge) { $apart = $high [< => <=] $edge ? $edge - $high : ($low > $edge ? $low - $e' => 'at the edge it\'s nothing either way',
+    ],
+    'core/Signal/Circuit.php' => [
+        ') / $steps - 1; $points[] = [$x, (float) $answer([[0.0 => 0.5], $x, $index], $this->curves, [], true)[0][0]]; } ' => 'nothing reads that slot',
+    ],
+    'core/Signal/Compiler.php' => [
+        'fn (string $id): int => $layout->function($id) ?? [0 => 1], $program->ring->of); return [DependencyGraph::RI' => 'a ring around a function that isn\'t there is refused',
+    ],
+    'core/Signal/ConditionEvaluator.php' => [
+        ' $this->before === null, $this->before === null ? [1.0 => (1.0 * 1.5)] : ($time - $this->before) / Tick::SECONDS); $this' => 'the first look ignores the time that has passed',
+    ],
+    'core/Signal/Curve/Smooth.php' => [
+        ']; } public function at(float $x): float { if ($x [<= => <] $this->x[0]) { return $this->pieces[0][0]; } for ' => 'at its first point the piece has the same value',
     ],
     'core/Solve/BoardTurn.php' => [
         ' [$cos, $sin, 0], \'pitch\' => [-$sin * $over, $cos [* => /] $over, 0], \'yaw\' => [0, 0, $over]]; $seen = []; f' => 'times and by one or minus one are the same',
@@ -153,5 +204,36 @@ return [
     ],
     'core/Space/WitnessFinder.php' => [
         'high]; $hair = min(self::BEYOND, ($high - $low) / [2 => 3]); $from = $low > $least ? $low + $hair : $low; $t' => 'any hair inside of the span will do',
+    ],
+    'core/Speech/Phrasebook.php' => [
+        '($texts, $this->language->unit($value->unit, 1.0, [0 => 1]), $this->language->unit($value->unit, 2.0, 0)); }' => 'one stays one',
+        '3d\', $number)] = $this->language->number($number, [0 => 1]); } return $pieces + [\'point\' => \'point\', \'minus\'' => 'a whole number has no places to say',
+    ],
+    'core/Telemetry/Compute/RoundWind.php' => [
+        'at { $this->waited += $seconds; if ($this->waited [>= => >] self::EVERY - 1e-9) { $this->waited = 0.0; $this-' => 'no sum of ticks is just a billionth short',
+        's->kept = array_slice([...$this->kept, [$of[1] ?? [0.0 => 0.5], $of[2] ?? 0.0, $of[0]]], -(int) (self::WINDOW / ' => 'it\'s asked for three values, and gets three',
+    ],
+    'core/Telemetry/DerivedValueCheck.php' => [
+        '$derived, $id, $wants[min($place, count($wants) - [1 => 0])], $later); } return array_values(array_filter($p' => 'what takes several takes anything',
+    ],
+    'core/Telemetry/Geodesic.php' => [
+        '1 + ($k / 16384) * (4096 + $k * (-768 + $k * (320 [- => +] 175 * $k))); $small = ($k / 1024) * (256 + $k * (' => 'less than a nanometre on the globe',
+        'the middle doesn\'t count. $mid = $cos2A === 0.0 ? [0.0 => 0.5] : $cosS - (2 * $sin1 * $sin2) / $cos2A; $c = (sel' => 'every term with the middle is multiplied by nothing there',
+        ' ** 2) - ($small / 6) * $mid * (-3 + 4 * $sinS ** [2 => 3]) * (-3 + 4 * $mid ** 2))); $bearing = rad2deg(ata' => 'less than a micrometre over the distances that a model flies',
+        'small / 6) * $mid * (-3 + 4 * $sinS ** 2) * (-3 + [4 => 5] * $mid ** 2))); $bearing = rad2deg(atan2($cos2 *' => 'less than a hundredth of a millimetre on the globe',
+        'g = 1 + ($k / 16384) * (4096 + $k * (-768 + $k * ([320 => 321] - 175 * $k))); $small = ($k / 1024) * (256 + $k *' => 'less than a nanometre on the globe',
+        ' 2) - ($small / 6) * $mid * (-3 + 4 * $sinS ** 2) [* => /] (-3 + 4 * $mid ** 2))); $bearing = rad2deg(atan2(' => 'less than a micrometre over the distances that a model flies',
+        'lf::F * $sinA * ($sigma + $c * $sinS * ($mid + $c [* => /] $cosS * (-1 + 2 * $mid ** 2))); if (abs($lambda -' => 'less than a micrometre over the distances that a model flies',
+    ],
+    'core/Telemetry/SlotPlan.php' => [
+        'ts), default => null}; for ($slot = $one->slot ?? [0 => 1]; $one->slot !== null && $slot <= $to; $slot++) { ' => 'without a slot the loop doesn\'t begin',
+    ],
+    'core/Telemetry/Compute/Energy.php' => [
+        's): float { [$climb, $speed] = [$of[0], $of[1] ?? [0.0 => 0.5]]; $gain = $this->before === null || $seconds <= 0' => 'it\'s asked for two values, and gets two',
+    ],
+    'core/Telemetry/Wind.php' => [
+        'eg2rad($course))]; $row = [2 * $east, 2 * $north, [-1.0 => (1.0)]]; $is = $ground ** 2 - $air ** 2; foreach ($row a' => 'the third unknown the other way round; the first two stay',
+        '* $b; } $right[$i] += $a * $is; } $sum = [$sum[0] [+ => -] sin(deg2rad($course)), $sum[1] + cos(deg2rad($cou' => 'only the length of the sum counts',
+        'g2rad($course))]; $row = [2 * $east, 2 * $north, -[1.0 => (1.0 * 1.5)]]; $is = $ground ** 2 - $air ** 2; foreach ($row a' => 'the third unknown in another scale; the first two stay',
     ],
 ];

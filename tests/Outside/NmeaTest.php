@@ -45,6 +45,18 @@ final class NmeaTest extends TestCase
         );
     }
 
+    public function test_two_sentences_of_midnight_are_one_fix_in_either_order(): void
+    {
+        $fix = new GpsFix(0.0, 47.5, 9.25, 612.5, satellites: 9, speed: 4.0, course: 90.0);
+        $sentences = explode("\n", trim(Nmea::write($fix, '010126')));
+        foreach ([$sentences, array_reverse($sentences)] as $lines) {
+            $read = Nmea::read(implode("\n", array_filter($lines, fn (string $one): bool => ! str_contains($one, 'VTG'))));
+
+            self::assertCount(1, $read);
+            self::assertSame([0.0, 612.5, 9], [$read[0]->seconds, $read[0]->altitude, $read[0]->satellites]);
+        }
+    }
+
     public function test_the_checksum_is_the_published_one(): void
     {
         foreach ([self::GGA, self::RMC, self::VTG] as $sentence) {
@@ -86,6 +98,48 @@ final class NmeaTest extends TestCase
         }
     }
 
+    public function test_half_a_second_after_midnight_is_another_fix(): void
+    {
+        $at = function (string $time): string {
+            $body = "GPGGA,{$time},4807.038,N,01131.000,E,1,08,0.9,545.4,M,46.9,M,,";
+
+            return "\${$body}*".Nmea::checksum($body)."\n";
+        };
+        $seconds = array_map(fn (GpsFix $one): float => $one->seconds, Nmea::read($at('000000.00').$at('000000.50')));
+
+        self::assertSame([0.0, 0.5], $seconds);
+    }
+
+    public function test_each_sentence_stands_for_itself_on_every_side_of_the_globe(): void
+    {
+        $read = function (string $body): GpsFix {
+            return Nmea::read("\${$body}*".Nmea::checksum($body))[0];
+        };
+        $gga = $read('GPGGA,235959.50,3345.600,S,07030.000,W,2,11,0.8,-12.5,M,,M,,');
+        self::assertEqualsWithDelta(
+            [86399.5, -33.76, -70.5, -12.5],
+            [$gga->seconds, $gga->latitude, $gga->longitude, $gga->altitude],
+            1e-9,
+        );
+        self::assertSame([11, null, null], [$gga->satellites, $gga->speed, $gga->course]);
+        $rmc = $read('GPRMC,010203,A,3345.600,S,17059.400,E,010.0,359.5,230394,,,A');
+        self::assertEqualsWithDelta(
+            [3723.0, -33.76, 170.99, 10 * 1852 / 3600, 359.5],
+            [$rmc->seconds, $rmc->latitude, $rmc->longitude, $rmc->speed, $rmc->course],
+            1e-9,
+        );
+        self::assertSame([null, null], [$rmc->altitude, $rmc->satellites]);
+    }
+
+    public function test_whole_minutes_and_degrees_are_written_whole(): void
+    {
+        $text = Nmea::write(new GpsFix(3723.0, 48 + 7 / 60, -(170 + 59 / 60)), '251126');
+        self::assertStringContainsString(',4807.0000,N,17059.0000,W,', $text);
+        self::assertStringContainsString(',8900.0000,S,00000.0000,E,', Nmea::write(new GpsFix(1.0, -89.0, 0.0), '251126'));
+        // The last ten-thousandth of a minute rounds up into the next degree.
+        self::assertStringContainsString(',1100.0000,N,', Nmea::write(new GpsFix(1.0, 10.9999999999, 0.0), '251126'));
+    }
+
     public function test_without_a_fix_there_is_no_place(): void
     {
         $text = Nmea::write(new GpsFix(12.0, satellites: 2), '251126');
@@ -112,6 +166,11 @@ final class NmeaTest extends TestCase
         );
         self::assertStringContainsString('line 1: is no sentence', $told('GPGGA,1,2,3'));
         self::assertStringContainsString('there is no position in it', $told(self::VTG));
+        // A sentence has at most 82 characters, with its end of line (NMEA 0183, from memory).
+        $long = fn (int $letters): string => '$GPTXT,'.str_repeat('x', $letters - 10);
+        $sum = fn (string $line): string => "{$line}*".Nmea::checksum(substr($line, 1));
+        self::assertStringContainsString('there is no position in it', $told($sum($long(82))));
+        self::assertStringContainsString('line 1: is no sentence', $told($sum($long(83))));
         self::assertStringContainsString('there is no position in it', $told(''));
     }
 

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Served;
 
+use DuskSwitch\App\Backup\Jobs;
 use ZipArchive;
 
 /** Everything out as one file, and in again: beside what is here, or in its place. */
@@ -31,15 +32,15 @@ final class BackupTest extends DataTestCase
         self::assertMatchesRegularExpression('/aircraft +older +1 +Dunlin/', $shown);
         self::assertMatchesRegularExpression('/aircraft +new +1 +Midge/', $shown);
         self::assertMatchesRegularExpression('/aircraft +conflict +1 +Nightjar/', $shown);
-        self::assertMatchesRegularExpression('/aircraft +same +3/', $shown);
-        self::assertSame(5, self::rows($here, 'aircraft'), 'nothing was changed yet');
+        self::assertMatchesRegularExpression('/aircraft +same +7/', $shown);
+        self::assertSame(9, self::rows($here, 'aircraft'), 'nothing was changed yet');
 
         self::assertSame(0, $this->artisan($here, 'data:restore', "{$this->folder}/old.zip", '--merge')->getExitCode());
-        self::assertSame(7, self::rows($here, 'aircraft'));
+        self::assertSame(11, self::rows($here, 'aircraft'));
         self::assertSame(1, self::rows($here, "aircraft WHERE name = 'Nightjar (from backup)'"));
         self::assertSame(2, self::rows($here, 'revisions WHERE aircraft_id = 1'), 'ours stays');
         self::assertSame(0, $this->artisan($here, 'data:restore', "{$this->folder}/old.zip", '--merge')->getExitCode());
-        self::assertSame(7, self::rows($here, 'aircraft'), 'once more adds nothing');
+        self::assertSame(11, self::rows($here, 'aircraft'), 'once more adds nothing');
         self::assertCount(2, glob("{$this->folder}/backups/before-restore-*.zip") ?: []);
 
         self::assertSame(
@@ -48,6 +49,29 @@ final class BackupTest extends DataTestCase
         );
         $this->artisan($here, 'data:backup', "{$this->folder}/again.zip");
         self::assertFileEquals("{$this->folder}/now.zip", "{$this->folder}/again.zip");
+    }
+
+    public function test_a_job_that_is_stopped_leaves_nothing_behind(): void
+    {
+        $here = $this->database();
+        $this->artisan($here, 'data:prepare');
+        $this->artisan($here, 'data:backup', "{$this->folder}/whole.zip");
+        $there = $this->database('other');
+        touch($there);
+        $this->artisan($there, 'migrate', '--force');
+        $jobs = new Jobs(dirname(__DIR__, 2).'/storage/jobs');
+        $id = $jobs->make();
+        copy("{$this->folder}/whole.zip", $jobs->file($id, 'upload.zip'));
+        self::assertFalse($jobs->isToStop($id));
+        $jobs->stop($id);
+
+        self::assertSame(1, $this->artisan($there, 'data:restore', '--merge', "--job={$id}")->getExitCode());
+        self::assertSame('Nothing was changed. It was stopped.', $jobs->look($id)['says'] ?? null);
+        self::assertSame(0, self::rows($there, 'aircraft'));
+
+        self::assertSame(1, $this->artisan($here, 'data:backup', "--job={$id}")->getExitCode());
+        self::assertSame('No backup was made. It was stopped.', $jobs->look($id)['says'] ?? null);
+        self::assertSame([], glob($jobs->file($id, 'backup*')) ?: []);
     }
 
     /** A backup of version 1 held bindings and checklists as checks, without a fingerprint. */
@@ -92,7 +116,7 @@ final class BackupTest extends DataTestCase
         $done = $this->artisan($other, 'data:restore', "{$this->folder}/old.zip", '--replace');
         self::assertSame(0, $done->getExitCode(), $done->getErrorOutput());
         self::assertSame(
-            [6, 6],
+            [10, 10],
             [
                 self::rows(
                     $other,
@@ -105,7 +129,7 @@ final class BackupTest extends DataTestCase
             0,
             $this->artisan($other, 'data:restore', "{$this->folder}/old.zip", '--merge')->getExitCode(),
         );
-        self::assertSame(12, self::rows($other, 'acts'), 'once more adds nothing');
+        self::assertSame(20, self::rows($other, 'acts'), 'once more adds nothing');
     }
 
     public function test_a_spoiled_backup_is_told_by_the_file_in_it_and_changes_nothing(): void
@@ -154,6 +178,6 @@ final class BackupTest extends DataTestCase
             'can\'t be opened as a ZIP',
             $this->artisan($here, 'data:restore', "{$this->folder}/bad.zip")->getErrorOutput(),
         );
-        self::assertSame(6, self::rows($here, 'aircraft'));
+        self::assertSame(10, self::rows($here, 'aircraft'));
     }
 }

@@ -217,7 +217,7 @@ final class KeepingTest extends DataTestCase
         self::assertStringContainsString('can\'t be written', $out->getErrorOutput());
         self::assertFileDoesNotExist("{$this->folder}/small/b.zip");
         unlink("{$this->folder}/small/filler");
-        self::assertSame(6, self::rows($here, 'aircraft'));
+        self::assertSame(10, self::rows($here, 'aircraft'));
     }
 
     public function test_commands_that_need_no_database_work_without_one(): void

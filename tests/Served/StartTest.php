@@ -87,17 +87,17 @@ final class StartTest extends TestCase
     public function test_it_starts_keeps_what_the_pilot_did_and_starts_afresh_when_told(): void
     {
         $address = $this->start('--port='.Ports::free());
-        self::assertCount(6, $this->hangar($address));
+        self::assertCount(10, $this->hangar($address));
         $this->delete($address, 1);
         $this->stop();
         self::assertFalse(@file_get_contents("{$address}/api/aircraft"), 'nothing is left running');
 
         $again = $this->start('--port='.Ports::free());
-        self::assertCount(5, $this->hangar($again));
+        self::assertCount(9, $this->hangar($again));
         $this->stop();
 
         $fresh = $this->start('--port='.Ports::free(), '--fresh');
-        self::assertCount(6, $this->hangar($fresh));
+        self::assertCount(10, $this->hangar($fresh));
     }
 
     public function test_a_port_that_is_taken_gives_way_to_the_next_free_one(): void
@@ -107,7 +107,7 @@ final class StartTest extends TestCase
         $address = $this->start("--port={$taken}");
 
         self::assertGreaterThan($taken, (int) substr($address, 17));
-        self::assertCount(6, $this->hangar($address));
+        self::assertCount(10, $this->hangar($address));
         fclose($socket);
     }
 

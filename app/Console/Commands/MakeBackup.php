@@ -6,6 +6,7 @@ use DuskSwitch\App\Backup\Backup;
 use DuskSwitch\App\Backup\JobProgress;
 use DuskSwitch\App\Backup\Jobs;
 use DuskSwitch\App\Backup\NoProgress;
+use DuskSwitch\App\Backup\Stopped;
 use DuskSwitch\App\Database\Trouble;
 use Illuminate\Console\Command;
 use Throwable;
@@ -28,7 +29,10 @@ final class MakeBackup extends Command
         try {
             Backup::write($file, is_string($job) ? new JobProgress($jobs, $job) : new NoProgress());
         } catch (Throwable $problem) {
-            $says = 'The backup can\'t be written. '.(Trouble::behind($problem)->says ?? $problem->getMessage());
+            $says =
+                $problem instanceof Stopped
+                    ? 'No backup was made. It was stopped.'
+                    : 'The backup can\'t be written. '.(Trouble::behind($problem)->says ?? $problem->getMessage());
             if (is_string($job)) {
                 $jobs->tell($job, ['done' => 0, 'total' => 0, 'state' => 'failed', 'says' => $says]);
             }

@@ -2,15 +2,15 @@
 
 namespace DuskSwitch\App\Console\Commands;
 
+use DuskSwitch\App\Equipment\Equipment;
 use DuskSwitch\App\Hangar\WholeExport;
-use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Json;
 
 /** Programs from files: documents, or whole exports, whose definitions then count before all others. */
 final readonly class Programs
 {
-    public function __construct(private Stores $stores) {}
+    public function __construct(private Equipment $equipment) {}
 
     /**
      * The text of the program in a file.
@@ -29,7 +29,7 @@ final readonly class Programs
         }
         $export = WholeExport::read($value);
         foreach ($export->definitions as [$kind, $id, $document]) {
-            $this->stores->borrow($kind, $id, WholeExport::text($document));
+            $this->equipment->borrow($kind, $id, WholeExport::text($document));
         }
 
         return WholeExport::text($export->program);

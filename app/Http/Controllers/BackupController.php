@@ -32,6 +32,17 @@ final readonly class BackupController
         return $found === null ? Problems::say(404, 'There is no such job any more.') : new JsonResponse($found);
     }
 
+    /** Stops a job at its next step; what it changed until then is undone. */
+    public function stop(string $job): JsonResponse
+    {
+        if ($this->jobs->look($job) === null) {
+            return Problems::say(404, 'There is no such job any more.');
+        }
+        $this->jobs->stop($job);
+
+        return new JsonResponse(['job' => $job], 202);
+    }
+
     public function download(string $job): BinaryFileResponse|JsonResponse
     {
         $file = $this->jobs->file($job, 'backup.zip');

@@ -14,6 +14,7 @@ use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\Motor;
+use DuskSwitch\Core\Kit\Place;
 use DuskSwitch\Core\Link\ArmingCheck;
 use DuskSwitch\Core\Link\BoardState;
 use DuskSwitch\Core\Link\VerdictPoint;
@@ -172,10 +173,12 @@ final readonly class BenchController
         }
         $body->done();
         $circuit = $this->bench->read($body->raw('document'));
+        $motors = $this->controller($circuit)->motors;
 
         return new JsonResponse([
             'motors' => array_map(
-                fn (Motor $motor): array => [
+                fn (Motor $motor, Place $at): array => [
+                    'at' => [round($at->x, 1), round($at->y, 1)],
                     'number' => $motor->number,
                     'place' => $motor->place,
                     'clockwise' => $motor->clockwise,
@@ -183,7 +186,8 @@ final readonly class BenchController
                         ? MotorCheck::verdict($motor, ...$seen[$motor->number])
                         : null,
                 ],
-                $this->controller($circuit)->motors,
+                $motors,
+                Motor::drawn($motors),
             ),
         ]);
     }

@@ -47,10 +47,10 @@ final readonly class BindingController
             fn (ReceiverPort $before, BindingAction $act): ReceiverPort => $before->after($act),
             SimulatedReceiver::of($kit, $trouble),
         );
-        $says = fn (BindingAction $act): array => ['act' => $act->value, 'says' => $act->says()];
+        $says = fn (BindingAction $act): array => ['act' => $act->value, 'says' => BindingGuide::says($act, $receiver)];
 
         return new JsonResponse([
-            'way' => $receiver->binding->says(),
+            'way' => $receiver->binding->by->says(),
             'cautions' => BindingGuide::cautions($kit),
             'guide' => array_map($says, BindingGuide::acts($receiver)),
             'acts' => array_map($says, BindingGuide::possible($receiver)),

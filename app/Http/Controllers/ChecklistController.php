@@ -3,20 +3,18 @@
 namespace DuskSwitch\App\Http\Controllers;
 
 use DuskSwitch\App\Hangar\Acts;
+use DuskSwitch\App\Hangar\ReadinessBook;
 use DuskSwitch\App\Http\Body;
+use DuskSwitch\App\Http\ReadinessJson;
 use DuskSwitch\App\Models\Act;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Prover;
+use DuskSwitch\Core\Checklist\Checklist;
+use DuskSwitch\Core\Checklist\Checklists;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Flight\Checklist;
-use DuskSwitch\Core\Flight\Checklists;
 use DuskSwitch\Core\Link\InstalledKit;
-use DuskSwitch\Core\Proof\Answer;
-use DuskSwitch\Core\Proof\Finding;
-use DuskSwitch\Core\Proof\Proof;
-use DuskSwitch\Core\Proof\ProofContext;
-use DuskSwitch\Core\Proof\Severity;
+use DuskSwitch\Core\Readiness\JudgedItem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -25,20 +23,28 @@ final readonly class ChecklistController
 {
     private const LAST = 5;
 
-    public function __construct(private Bench $bench, private Prover $prover, private Acts $acts) {}
+    public function __construct(
+        private Bench $bench,
+        private Prover $prover,
+        private Acts $acts,
+        private ReadinessBook $book,
+    ) {}
 
     public function index(Aircraft $aircraft): JsonResponse
     {
-        [$lists, $context, $kit] = $this->read($aircraft);
+        [$lists, $kit] = $this->read($aircraft);
+        $readiness = $this->book->of($aircraft);
 
         return new JsonResponse([
             'revision' => $aircraft->head,
-            'errors' => $this->errors($context),
+            'ready' => $readiness->isReady(),
+            'reservations' => ReadinessJson::reservations($readiness),
             'lists' => array_map(
                 fn (Checklist $list): array => [
                     'id' => $list->id,
                     'title' => $list->title,
                     'items' => $list->items,
+                    'open' => array_map(ReadinessJson::item(...), $readiness->openBefore($list->id)),
                     'done' => $this->acts
                         ->last($aircraft, 'check', $list->id, self::LAST)
                         ->map(
@@ -58,12 +64,11 @@ final readonly class ChecklistController
 
     public function store(Request $request, Aircraft $aircraft): JsonResponse
     {
-        $body = Body::of($request, ['list', 'items'], ['reason']);
+        $body = Body::of($request, ['list', 'items']);
         $id = $body->need('list')->id();
         $ticked = array_map(fn ($item): string => $item->text(400), $body->need('items')->items(64));
-        $reason = $body->node->at('reason')?->text(400);
         $body->done();
-        [$lists, $context, $kit] = $this->read($aircraft);
+        [$lists, $kit] = $this->read($aircraft);
         $list =
             array_values(array_filter($lists, fn (Checklist $one): bool => $one->id === $id))[0] ??
             throw Refused::because('list', 'there is no such checklist');
@@ -76,20 +81,21 @@ final readonly class ChecklistController
                     (count($open) > 3 ? ' and '.(count($open) - 3).' more' : ''),
             );
         }
-        $errors = $this->errors($context);
-        if ($errors !== [] && $reason === null) {
+        $left = $this->book->of($aircraft)->openBefore($id);
+        if ($left !== []) {
             throw Refused::because(
-                'reason',
-                (count($errors) === 1 ? 'one thing stands' : count($errors).' things stand').
-                    " in the way: {$errors[0]}. Mend it, or say why it's all right to go on",
+                'list',
+                'not ready: '.
+                    implode('; ', array_map(fn (JudgedItem $one): string => $one->item->title(), $left)).
+                    '. Settle each in its place, or say there why it doesn\'t apply',
             );
         }
-        $this->acts->keep($aircraft, $kit, 'check', $id, $list->items, $errors === [] ? null : $reason);
+        $this->acts->keep($aircraft, $kit, 'check', $id, $list->items, null);
 
         return $this->index($aircraft);
     }
 
-    /** @return array{list<Checklist>, ProofContext, InstalledKit} */
+    /** @return array{list<Checklist>, InstalledKit} */
     private function read(Aircraft $aircraft): array
     {
         $circuit = $this->bench->circuit($aircraft->current()->document);
@@ -97,23 +103,7 @@ final readonly class ChecklistController
 
         return [
             (new Checklists($circuit, $context->receiver, $context->controller))->all(),
-            $context,
             $this->acts->of($circuit),
-        ];
-    }
-
-    /** @return list<string> what the proof says is wrong, and what it couldn't check: both withhold "ready" */
-    private function errors(ProofContext $context): array
-    {
-        $proof = Proof::of($context);
-        $errors = array_filter($proof->findings, fn (Finding $one): bool => $one->severity === Severity::Error);
-        $unchecked = array_filter($proof->rules, fn (array $one): bool => $one[1]->answer === Answer::NotChecked);
-
-        return [
-            ...array_values(array_map(fn (Finding $one): string => $one->says, $errors)),
-            ...array_values(
-                array_unique(array_map(fn (array $one): string => "Not checked: {$one[1]->why}", $unchecked)),
-            ),
         ];
     }
 }

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\App\Http\Controllers;
 
+use DuskSwitch\App\Equipment\DefinitionKind;
+use DuskSwitch\App\Equipment\Equipment;
 use DuskSwitch\App\Hangar\Decision;
 use DuskSwitch\App\Hangar\Hangar;
 use DuskSwitch\App\Hangar\Import;
@@ -10,8 +12,6 @@ use DuskSwitch\App\Http\AircraftJson;
 use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
-use DuskSwitch\App\Stores\DefinitionKind;
-use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Format\Json;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,7 +25,7 @@ final class ExchangeController
         private Bench $bench,
         private Hangar $hangar,
         private Import $import,
-        private Stores $stores,
+        private Equipment $equipment,
         private AircraftJson $json,
     ) {}
 
@@ -38,7 +38,7 @@ final class ExchangeController
     /** The program with every definition that it uses. */
     public function whole(Aircraft $aircraft): Response
     {
-        return self::file($aircraft, WholeExport::write($aircraft->current()->document, $this->stores), 'whole.json');
+        return self::file($aircraft, WholeExport::write($aircraft->current()->document, $this->equipment), 'whole.json');
     }
 
     /** A program, or a whole export whose definitions are the same as here, or not here yet. */

@@ -8,15 +8,26 @@ use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Airframe\FirstProgram;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\ExtrasDecoder;
 use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Kit\StickMode;
 use DuskSwitch\Core\Program\Family;
+use DuskSwitch\Core\Signal\Compiler;
+use DuskSwitch\Core\Solve\RangesFromSwitches;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** All aircraft: make, copy, name, delete, bring back. */
 final readonly class HangarController
 {
-    public function __construct(private Hangar $hangar, private Bench $bench, private AircraftJson $json) {}
+    public function __construct(
+        private Hangar $hangar,
+        private Bench $bench,
+        private AircraftJson $json,
+        private Catalogue $catalogue,
+    ) {}
 
     public function index(): JsonResponse
     {
@@ -25,19 +36,38 @@ final readonly class HangarController
 
     public function store(Request $request): JsonResponse
     {
-        $body = Body::of($request, ['name', 'family', 'transmitter']);
+        $body = Body::of($request, ['name', 'family', 'transmitter'], ['receiver', 'controller', 'settings', 'stickMode']);
         $name = $body->need('name')->text();
         $family = $body->need('family')->choice(Family::class);
-        $id = $body->need('transmitter')->id();
+        $transmitter = $body->need('transmitter')->id();
+        $receiver = $body->node->at('receiver')?->id();
+        $controller = $body->node->at('controller')?->id();
+        $stickMode = StickMode::from($body->node->at('stickMode')?->whole(1, 4) ?? StickMode::Two->value);
+        $settings = $body->node->at('settings');
+        $settings = $settings === null ? [] : ExtrasDecoder::settings($settings);
         $body->done();
-
-        return $this->json->answer(
-            $this->hangar->add(
-                FirstProgram::program($family, $name, $this->bench->transmitter($id)),
-                'New from the family',
-            ),
-            201,
+        $sender = $this->bench->transmitter($transmitter);
+        $box =
+            $controller === null
+                ? null
+                : $this->catalogue->controller($controller) ?? self::none('controller', $controller);
+        $program = FirstProgram::program(
+            $family,
+            $name,
+            $sender,
+            $receiver === null ? null : $this->catalogue->receiver($receiver) ?? self::none('receiver', $receiver),
+            $box,
+            $settings,
+            $stickMode,
         );
+        $program = RangesFromSwitches::completed(Compiler::compile($program, $sender), $box);
+
+        return $this->json->answer($this->hangar->add($program, 'New from the family'), 201);
+    }
+
+    private static function none(string $kind, string $id): never
+    {
+        throw Refused::because($kind, "there is no {$kind} \"{$id}\" in Equipment; choose one that is there, or none");
     }
 
     public function duplicate(Aircraft $aircraft): JsonResponse

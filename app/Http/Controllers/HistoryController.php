@@ -2,14 +2,16 @@
 
 namespace DuskSwitch\App\Http\Controllers;
 
+use DuskSwitch\App\Hangar\RevisionNames;
+use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Revision;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Program\Differences;
-use DuskSwitch\Core\Program\ProgramSummary;
 use DuskSwitch\Core\Program\SummaryItem;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 /** The revisions of an aircraft's program, the newest first, with what each changed. */
 final class HistoryController
@@ -28,13 +30,14 @@ final class HistoryController
     /** @var array<int, array<string, SummaryItem>> */
     private array $facts = [];
 
-    public function __construct(private readonly Bench $bench) {}
+    public function __construct(private readonly Bench $bench, private readonly RevisionNames $names) {}
 
     public function index(Aircraft $aircraft): JsonResponse
     {
         $revisions = $aircraft->revisions()->orderByDesc('number')->limit(self::MOST)->get();
 
         $this->listed = $revisions->keyBy('number')->all();
+        $names = $this->names->of($aircraft);
 
         return new JsonResponse([
             'revisions' => $revisions
@@ -43,6 +46,7 @@ final class HistoryController
                         'revision' => $one->number,
                         'parent' => $one->parent,
                         'note' => $one->note,
+                        'name' => $names[$one->number] ?? null,
                         'savedAt' => $one->created_at->toIso8601ZuluString(),
                         'aside' => $one->aside,
                         'present' => $one->number === $aircraft->head,
@@ -51,6 +55,17 @@ final class HistoryController
                 )
                 ->all(),
         ]);
+    }
+
+    /** Gives a revision a name, or takes it away. */
+    public function name(Request $request, Aircraft $aircraft, int $number): JsonResponse
+    {
+        $body = Body::of($request, ['name']);
+        $name = $body->raw('name') === null ? null : $body->need('name')->text();
+        $body->done();
+        $this->names->name($aircraft, $number, $name);
+
+        return $this->index($aircraft);
     }
 
     /** @return list<string> what a revision changed; where that can't be said, why */
@@ -91,6 +106,6 @@ final class HistoryController
     {
         $circuit = $this->bench->circuit($revision->document);
 
-        return $this->facts[$revision->number] = ProgramSummary::of($circuit->program, $circuit->panel->transmitter);
+        return $this->facts[$revision->number] = $this->bench->summary($circuit);
     }
 }

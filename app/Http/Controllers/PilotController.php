@@ -2,9 +2,9 @@
 
 namespace DuskSwitch\App\Http\Controllers;
 
+use DuskSwitch\App\Equipment\Equipment;
 use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Models\Pilot;
-use DuskSwitch\App\Stores\Stores;
 use DuskSwitch\Core\Units\UnitSystem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -12,7 +12,7 @@ use Illuminate\Http\Request;
 /** What holds for all of a pilot's aircraft. */
 final readonly class PilotController
 {
-    public function __construct(private Stores $stores) {}
+    public function __construct(private Equipment $equipment) {}
 
     public function show(): JsonResponse
     {
@@ -33,7 +33,7 @@ final readonly class PilotController
         Pilot::here()
             ->fill(['units' => $units])
             ->save();
-        $this->stores->forget();
+        $this->equipment->forget();
 
         return $this->show();
     }

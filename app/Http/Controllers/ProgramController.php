@@ -13,6 +13,7 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\ControlAssignment;
+use DuskSwitch\Core\Program\Press;
 use DuskSwitch\Core\Signal\Compiler;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -41,9 +42,10 @@ final readonly class ProgramController
 
     public function assign(Request $request, Aircraft $aircraft): JsonResponse
     {
-        $body = Body::of($request, ['base', 'function', 'to']);
+        $body = Body::of($request, ['base', 'function', 'to'], ['press']);
         $base = $body->base();
         $function = $body->need('function')->id();
+        $press = $body->node->at('press')?->choice(Press::class) ?? Press::Held;
         $to = $body->raw('to') === null ? null : $body->need('to')->text();
         $body->done();
         $circuit = $this->bench->circuit($aircraft->revision($base)->document);
@@ -60,7 +62,7 @@ final readonly class ProgramController
                 "{$transmitter->name} has no {$kind} \"{$id}\"; it has {$transmitter->controlsInWords()}",
             );
         }
-        $program = ControlAssignment::drive($circuit->program, $function, $end);
+        $program = ControlAssignment::drive($circuit->program, $function, $end, $press);
         // What was assigned must still run: an override or case may need what went.
         Compiler::compile($program, $transmitter);
         $where = $end instanceof Axis ? "the {$end->value} stick" : $end->name ?? 'nothing';

@@ -17,7 +17,7 @@ use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Solve\SafeFailsafe;
 use DuskSwitch\Core\Solve\SlotSolver;
-use DuskSwitch\Core\Telemetry\SenseCheck;
+use DuskSwitch\Core\Telemetry\TelemetryCheck;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -45,8 +45,9 @@ final readonly class ProofController
             'map' => $encoder->map(),
             'setup' => $encoder->setup(),
             'slots' => $encoder->slots(),
+            'reach' => (object) array_map(fn (array $one): object => (object) $one, $encoder->reach()),
             'failsafe' => $encoder->failsafe($proof),
-            'sense' => SenseCheck::unsettled($kit, $this->catalogue),
+            'sense' => TelemetryCheck::unsettled($kit, $this->catalogue),
             'misfits' => count(
                 array_filter(
                     (new KitVerdict($kit))->points(),
@@ -69,7 +70,7 @@ final readonly class ProofController
         }
         throw Refused::because(
             'finding',
-            'that is not found any more, or has no safe mend; look at the findings again',
+            'that finding is gone, or has no safe fix; look at the findings again',
         );
     }
 

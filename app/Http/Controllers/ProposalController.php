@@ -2,9 +2,14 @@
 
 namespace DuskSwitch\App\Http\Controllers;
 
+use DuskSwitch\App\Hangar\WholeExport;
 use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Http\Proposal;
+use DuskSwitch\App\Models\Aircraft;
+use DuskSwitch\App\Models\Revision;
 use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Airframe\ExpectedOrder;
+use DuskSwitch\Core\Airframe\KnownModes;
 use DuskSwitch\Core\Airframe\Recipes;
 use DuskSwitch\Core\Airframe\RecipeSettings;
 use DuskSwitch\Core\Airframe\RecipeWriter;
@@ -16,12 +21,17 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ConditionDecoder;
 use DuskSwitch\Core\Format\ExtrasDecoder;
 use DuskSwitch\Core\Format\InputsDecoder;
+use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Move\TransmitterMove;
 use DuskSwitch\Core\Program\Curve;
 use DuskSwitch\Core\Program\CurveEdit;
+use DuskSwitch\Core\Program\OutputEdit;
 use DuskSwitch\Core\Program\PhaseEdit;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Signal\Compiler;
+use DuskSwitch\Core\Solve\RangesFromSwitches;
 use DuskSwitch\Core\Solve\TrimsToSubTrims;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -32,7 +42,7 @@ use Illuminate\Http\Request;
  */
 final readonly class ProposalController
 {
-    public function __construct(private Bench $bench, private Proposal $proposal) {}
+    public function __construct(private Bench $bench, private Proposal $proposal, private Catalogue $catalogue) {}
 
     public function recipe(Request $request): JsonResponse
     {
@@ -47,14 +57,32 @@ final readonly class ProposalController
                 "there is no recipe \"{$id}\"; there is ".
                     implode(', ', array_map(fn ($one): string => $one->id(), Recipes::all())),
             );
+        $controller = $this->catalogue->controller($circuit->program->controller ?? '');
         $fitted = RecipeWriter::fit(
             $recipe,
-            RecipeSettings::of($recipe->settings(), $given),
+            RecipeSettings::of($recipe->settings(), ExpectedOrder::in($recipe->settings(), $given, $controller)),
             $circuit->program,
             $circuit->panel->transmitter,
         );
 
-        return $this->proposal->answer($circuit, $fitted->program, $fitted->notes);
+        $transmitter = $circuit->panel->transmitter;
+        $program = RangesFromSwitches::completed(
+            Compiler::compile(KnownModes::in($fitted->program, $controller), $transmitter),
+            $controller,
+        );
+
+        return $this->proposal->answer($circuit, $program, $fitted->notes);
+    }
+
+    /** The controller set up for the switches as they are. */
+    public function ranges(Request $request): JsonResponse
+    {
+        [, $circuit] = $this->read($request, []);
+        $controller =
+            $this->catalogue->controller($circuit->program->controller ?? '') ??
+            throw Refused::because('', 'no controller is chosen; choose one in Kit first');
+
+        return $this->proposal->answer($circuit, RangesFromSwitches::completed($circuit, $controller));
     }
 
     public function transmitter(Request $request): JsonResponse
@@ -65,6 +93,33 @@ final readonly class ProposalController
         $moved = TransmitterMove::to($circuit->program, $circuit->panel->transmitter, $this->bench->transmitter($id));
 
         return $this->proposal->answer($circuit, $moved->program, $moved->losses, $moved->places);
+    }
+
+    /** A program from a file, as a revision of the aircraft in view. */
+    public function file(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document', 'file']);
+        $body->done();
+        $circuit = $this->bench->read($body->raw('document'));
+        $file = $body->raw('file');
+        $program = WholeExport::is($file) ? WholeExport::read($file)->program : $file;
+
+        return $this->proposal->answer($circuit, $this->bench->read($program)->program);
+    }
+
+    /** A former revision of an aircraft, and what going back to it does. */
+    public function restore(Request $request): JsonResponse
+    {
+        [$body, $circuit] = $this->read($request, ['aircraft', 'revision']);
+        $aircraft = Aircraft::query()->find($body->need('aircraft')->whole(1, 999_999_999));
+        $number = $body->need('revision')->whole(1, 999_999_999);
+        $body->done();
+        $revision = $aircraft?->revisions()->where('number', $number)->first();
+        if (! $revision instanceof Revision) {
+            throw Refused::because('revision', "there is no revision {$number} of this aircraft; look at its history");
+        }
+
+        return $this->proposal->answer($circuit, ProgramDecoder::decode($revision->document));
     }
 
     public function rung(Request $request): JsonResponse
@@ -86,6 +141,17 @@ final readonly class ProposalController
         $body->done();
 
         return $this->proposal->answer($circuit, TrimsToSubTrims::into($circuit, $inputs));
+    }
+
+    /** A channel more. */
+    public function channel(Request $request): JsonResponse
+    {
+        [, $circuit] = $this->read($request, []);
+
+        return $this->proposal->answer(
+            $circuit,
+            OutputEdit::add($circuit->program, $circuit->panel->transmitter),
+        );
     }
 
     public function phase(Request $request): JsonResponse

@@ -48,11 +48,24 @@ final readonly class SheetController
         return $this->answer($aircraft, $sheet);
     }
 
+    /** What the sheet has no more was taken out of the transmitter. */
+    public function takenOut(Request $request, Aircraft $aircraft): JsonResponse
+    {
+        $body = Body::of($request, ['transmitter']);
+        $transmitter = $body->need('transmitter')->id();
+        $body->done();
+        $sheet = $this->bench->sheet($aircraft->current()->document, $transmitter);
+        $this->entries->forget($aircraft, $sheet);
+
+        return $this->answer($aircraft, $sheet);
+    }
+
     private function answer(Aircraft $aircraft, Sheet $sheet): JsonResponse
     {
         return new JsonResponse([
             ...SheetEncoder::encode($sheet),
             'entered' => (object) $this->entries->of($aircraft, $sheet),
+            'gone' => $this->entries->gone($aircraft, $sheet),
         ]);
     }
 
@@ -68,7 +81,9 @@ final readonly class SheetController
 
     public function page(Request $request, Aircraft $aircraft): Response
     {
-        return new Response(SheetEncoder::html($this->sheet($request, $aircraft)), 200, [
+        $of = "Revision {$aircraft->head}, printed on ".now()->format('j F Y').'.';
+
+        return new Response(SheetEncoder::html($this->sheet($request, $aircraft), $of), 200, [
             'Content-Type' => 'text/html; charset=utf-8',
         ]);
     }

@@ -13,7 +13,9 @@ use DuskSwitch\Core\Kit\ControllerKind;
 use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Kit\Mode;
 use DuskSwitch\Core\Kit\Motor;
+use DuskSwitch\Core\Kit\Place;
 use DuskSwitch\Core\Kit\Port;
+use DuskSwitch\Core\Kit\Slot;
 
 /** Reads the definition of a flight controller or stabiliser (format `dusk-switch/controller`, version 1). */
 final class ControllerDecoder
@@ -41,38 +43,18 @@ final class ControllerDecoder
                 'ports',
                 'gives',
                 'motors',
+                'wantsSticks',
             ],
         );
-        $modes = [];
-        $ids = new UniqueIds('a mode');
-        foreach ($node->at('modes')?->items(24) ?? [] as $item) {
-            $item->keys(['id', 'name'], ['flight', 'saves', 'risky', 'formerly', 'needs']);
-            $id = $ids->id($item);
-            $modes[$id] = new Mode(
-                $id,
-                $item->at('name')?->text() ?? '',
-                $item->at('flight')?->flag() ?? false,
-                $item->at('saves')?->flag() ?? false,
-                $item->at('risky')?->flag() ?? false,
-                FormerIds::of($item),
-                self::needs($item->at('needs')),
-            );
-        }
-        $slots = SlotDecoder::list($node->at('slots'));
-        foreach ($node->at('slots')?->items(64) ?? [] as $index => $item) {
-            $mode = $slots[$index]->mode ?? '';
-            if (! isset($modes[$mode])) {
-                $item->at('mode')?->fault("there is no mode \"{$mode}\" in this definition");
-            }
-        }
+        $modes = self::modes($node);
 
         return new Controller(
-            $node->at('id')?->id() ?? '',
-            $node->at('name')?->text() ?? '',
-            $node->at('kind')?->choice(ControllerKind::class) ?? ControllerKind::FlightController,
+            $node->need('id')->id(),
+            $node->need('name')->text(),
+            $node->need('kind')->choice(ControllerKind::class),
             Wires::read($node->at('wires')),
             new ControllerSetup(
-                $slots,
+                self::slots($node, $modes),
                 $node->at('none')?->id(),
                 SetupDecoder::priority($node),
                 self::arming($node),
@@ -84,10 +66,50 @@ final class ControllerDecoder
             $modes,
             array_map(self::port(...), $node->at('ports')?->items(16) ?? []),
             Supply::read($node->at('supply')),
-            $node->at('draw')?->number(0, 100_000) ?? 0.0,
+            $node->need('draw')->number(0, 100_000),
             $node->at('gives')?->number(0, 100_000) ?? 0.0,
             array_map(self::motor(...), $node->at('motors')?->items(12) ?? []),
+            $node->at('wantsSticks')?->flag() ?? false,
         );
+    }
+
+    /** @return array<string, Mode> */
+    private static function modes(JsonCursor $node): array
+    {
+        $modes = [];
+        $ids = new UniqueIds('a mode');
+        foreach ($node->at('modes')?->items(24) ?? [] as $item) {
+            $item->keys(['id', 'name'], ['flight', 'saves', 'risky', 'formerly', 'needs']);
+            $id = $ids->id($item);
+            $modes[$id] = new Mode(
+                $id,
+                $item->need('name')->text(),
+                $item->at('flight')?->flag() ?? false,
+                $item->at('saves')?->flag() ?? false,
+                $item->at('risky')?->flag() ?? false,
+                FormerIds::of($item),
+                self::needs($item->at('needs')),
+            );
+        }
+
+        return $modes;
+    }
+
+    /**
+     * @param  array<string, Mode>  $modes
+     * @return list<Slot>
+     */
+    private static function slots(JsonCursor $node, array $modes): array
+    {
+        $slots = SlotDecoder::list($node->at('slots'));
+        foreach ($node->at('slots')?->items(64) ?? [] as $index => $item) {
+            $mode = $slots[$index]->mode ?? '';
+            if (! isset($modes[$mode])) {
+                $item->at('mode')?->fault("there is no mode \"{$mode}\" in this definition");
+            }
+        }
+
+        return $slots;
     }
 
     /** @return list<string> */
@@ -120,12 +142,16 @@ final class ControllerDecoder
 
     private static function motor(JsonCursor $node): Motor
     {
-        $node->keys(['number', 'place', 'clockwise']);
+        $node->keys(['number', 'place', 'clockwise'], ['at']);
+        $at = $node->at('at')?->items(2, 2);
 
         return new Motor(
-            $node->at('number')?->whole(1, 12) ?? 1,
-            $node->at('place')?->text(40) ?? '',
-            $node->at('clockwise')?->flag() ?? true,
+            $node->need('number')->whole(1, 12),
+            $node->need('place')->text(40),
+            $node->need('clockwise')->flag(),
+            $at === null || count($at) !== 2
+                ? null
+                : new Place($at[0]->number(0, 100), $at[1]->number(0, 100)),
         );
     }
 
@@ -134,8 +160,8 @@ final class ControllerDecoder
         $node->keys(['id', 'name'], ['kept', 'formerly']);
 
         return new Port(
-            $node->at('id')?->text(20) ?? '',
-            $node->at('name')?->text() ?? '',
+            $node->need('id')->text(20),
+            $node->need('name')->text(),
             $node->at('kept')?->flag() ?? false,
             FormerIds::ofPort($node),
         );

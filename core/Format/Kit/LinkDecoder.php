@@ -15,19 +15,19 @@ final class LinkDecoder
         foreach ($node?->items(8) ?? [] as $item) {
             $item->keys(['id', 'name', 'subtypes', 'generation'], ['telemetry']);
             $subtypes = [];
-            foreach ($item->at('subtypes')?->items(8, 1) ?? [] as $one) {
+            foreach ($item->need('subtypes')->items(8, 1) as $one) {
                 $one->keys(['id', 'name', 'channels']);
-                $subtypes[$one->at('id')?->id() ?? ''] = [
-                    'name' => $one->at('name')?->text() ?? '',
-                    'channels' => $one->at('channels')?->whole(1, 32) ?? 1,
+                $subtypes[$one->need('id')->id()] = [
+                    'name' => $one->need('name')->text(),
+                    'channels' => $one->need('channels')->whole(1, 32),
                 ];
             }
-            $id = $item->at('id')?->id() ?? '';
+            $id = $item->need('id')->id();
             $links[$id] = new Link(
                 $id,
-                $item->at('name')?->text() ?? '',
+                $item->need('name')->text(),
                 $subtypes,
-                $item->at('generation')?->whole(1, 99) ?? 1,
+                $item->need('generation')->whole(1, 99),
                 $item->at('telemetry')?->flag() ?? false,
             );
         }

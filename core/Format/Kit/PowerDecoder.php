@@ -19,11 +19,11 @@ final class PowerDecoder
         $node->keys(['format', 'version', 'id', 'name', 'cells', 'capacity', 'plug']);
 
         return new Pack(
-            $node->at('id')?->id() ?? '',
-            $node->at('name')?->text() ?? '',
-            $node->at('cells')?->whole(1, 14) ?? 1,
-            $node->at('capacity')?->number(1, 100_000) ?? 1.0,
-            $node->at('plug')?->text() ?? '',
+            $node->need('id')->id(),
+            $node->need('name')->text(),
+            $node->need('cells')->whole(1, 14),
+            $node->need('capacity')->number(1, 100_000),
+            $node->need('plug')->text(),
         );
     }
 
@@ -33,12 +33,12 @@ final class PowerDecoder
         $node->keys(['format', 'version', 'id', 'name', 'cells', 'amperes', 'plug'], ['gives']);
 
         return new SpeedController(
-            $node->at('id')?->id() ?? '',
-            $node->at('name')?->text() ?? '',
-            $node->at('cells')?->whole(1, 14) ?? 1,
-            $node->at('amperes')?->number(0.1, 1000) ?? 1.0,
+            $node->need('id')->id(),
+            $node->need('name')->text(),
+            $node->need('cells')->whole(1, 14),
+            $node->need('amperes')->number(0.1, 1000),
             $node->at('gives')?->number(0, 100_000) ?? 0.0,
-            $node->at('plug')?->text() ?? '',
+            $node->need('plug')->text(),
         );
     }
 }

@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Format\Kit;
 
 use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Kit\Binding;
+use DuskSwitch\Core\Kit\BindingWay;
 use DuskSwitch\Core\Kit\Receiver;
 
 /** Reads a receiver definition (format `dusk-switch/receiver`, version 1). */
@@ -29,22 +30,25 @@ final class ReceiverDecoder
                 'draw',
                 'binding',
             ],
-            ['telemetry', 'bus'],
+            ['telemetry', 'bus', 'bindNumber'],
         );
 
         return new Receiver(
-            $node->at('id')?->id() ?? '',
-            $node->at('name')?->text() ?? '',
-            $node->at('link')?->id() ?? '',
-            $node->at('subtype')?->id() ?? '',
-            $node->at('generation')?->whole(1, 99) ?? 1,
-            $node->at('channels')?->whole(1, 32) ?? 1,
+            $node->need('id')->id(),
+            $node->need('name')->text(),
+            $node->need('link')->id(),
+            $node->need('subtype')->id(),
+            $node->need('generation')->whole(1, 99),
+            $node->need('channels')->whole(1, 32),
             Wires::read($node->at('wires')),
             $node->at('telemetry')?->flag() ?? false,
             $node->at('bus')?->flag() ?? false,
             Supply::read($node->at('supply')),
-            $node->at('draw')?->number(0, 100_000) ?? 0.0,
-            $node->at('binding')?->choice(Binding::class) ?? Binding::Button,
+            $node->need('draw')->number(0, 100_000),
+            new BindingWay(
+                $node->need('binding')->choice(Binding::class),
+                $node->at('bindNumber')?->whole(0, 255),
+            ),
         );
     }
 }

@@ -11,6 +11,7 @@ use DuskSwitch\Core\Kit\SensorBus;
 use DuskSwitch\Core\Kit\SensorKind;
 use DuskSwitch\Core\Units\Range;
 use DuskSwitch\Core\Units\Unit;
+use LogicException;
 
 /** Reads the definition of a sensor (format `dusk-switch/sensor`, version 1). */
 final class SensorDecoder
@@ -27,22 +28,28 @@ final class SensorDecoder
         $ids = new UniqueIds('a value');
         $quantities = array_map(
             fn (JsonCursor $item): Quantity => self::quantity($item, $ids),
-            $node->at('quantities')?->items(24, 1) ?? [],
+            $node->need('quantities')->items(24, 1),
         );
         $buses = array_map(
             fn (JsonCursor $item): SensorBus => $item->choice(SensorBus::class),
-            $node->at('buses')?->items(2, 1) ?? [],
+            $node->need('buses')->items(2, 1),
         );
 
+        // Without these there is no sensor to go on with.
+        if ($quantities === [] || $buses === []) {
+            $node->faults->refuseAny();
+            throw new LogicException('A sensor without values or buses was not refused.');
+        }
+
         return new Sensor(
-            $node->at('id')?->id() ?? '',
-            $node->at('name')?->text() ?? '',
-            $node->at('kind')?->choice(SensorKind::class) ?? SensorKind::Voltage,
-            $quantities === [] ? [new Quantity('none', 'None', Unit::One, new Range(0, 1), 1, 1, 0)] : $quantities,
-            $node->at('address')?->whole(1, 28) ?? 1,
-            $buses === [] ? [SensorBus::Shared] : $buses,
+            $node->need('id')->id(),
+            $node->need('name')->text(),
+            $node->need('kind')->choice(SensorKind::class),
+            $quantities,
+            $node->need('address')->whole(1, 28),
+            $buses,
             Supply::read($node->at('supply')),
-            $node->at('draw')?->number(0, 100_000) ?? 0.0,
+            $node->need('draw')->number(0, 100_000),
             $node->at('block')?->whole(1, 32) ?? count($quantities),
             array_map(fn (JsonCursor $item): int => $item->whole(0, 63), $node->at('starts')?->items(32) ?? []),
             array_map(fn (JsonCursor $item): string => $item->text(200), $node->at('advice')?->items(12) ?? []),
@@ -73,10 +80,10 @@ final class SensorDecoder
 
         return new Quantity(
             $ids->id($node),
-            $node->at('name')?->text(30) ?? '',
-            $node->at('unit')?->choice(Unit::class) ?? Unit::One,
+            $node->need('name')->text(30),
+            $node->need('unit')->choice(Unit::class),
             $range,
-            $node->at('rate')?->number(0.05, 100) ?? 1.0,
+            $node->need('rate')->number(0.05, 100),
             $resolution,
             $node->at('noise')?->number(0, 1e5) ?? 0.0,
             self::measures($node),

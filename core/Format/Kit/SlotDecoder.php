@@ -15,7 +15,7 @@ final class SlotDecoder
         $slots = [];
         foreach ($node?->items(64) ?? [] as $item) {
             $item->keys(['mode', 'channel', 'from', 'to']);
-            $slots[] = self::slot($item, $item->at('mode')?->id() ?? '');
+            $slots[] = self::slot($item, $item->need('mode')->id());
         }
 
         return $slots;

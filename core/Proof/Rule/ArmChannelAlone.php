@@ -54,7 +54,7 @@ final class ArmChannelAlone implements Rule
             $arms,
             fn (PilotFunction $one): bool => $one instanceof SteppedFunction &&
                 $one->whose(Meaning::DISARMED) !== null &&
-                $one->whose(Meaning::ARMED) !== null,
+                $one->armed() !== null,
         );
         $fed = array_filter($ranges, fn (Slot $one): bool => $context->program->output($one->channel) !== null);
         if ($fed === []) {
@@ -77,7 +77,7 @@ final class ArmChannelAlone implements Rule
                     Severity::Error,
                     "output:{$ranges[0]->channel}",
                     "Not proven: {$what}, so nothing tells what may move channel {$ranges[0]->channel} into its arm ".
-                        'range. Say it in the routing',
+                        'range. Say it in the loom',
                     isOpen: true,
                     detail: 'open',
                 ),
@@ -127,7 +127,7 @@ final class ArmChannelAlone implements Rule
             foreach ($function instanceof SteppedFunction ? $seen->steps($function->id) : [] as $step) {
                 $one |= Truth::of(
                     $function instanceof SteppedFunction &&
-                        $function->steps[$step]->means?->is(Meaning::ARMED) !== true,
+                        $function->steps[$step]->means?->arms() !== true,
                 );
             }
             $truth = Truth::both($truth, $one);

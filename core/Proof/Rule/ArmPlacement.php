@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Kit\ArmedBy;
+use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Proof\DangerSearch;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
@@ -65,43 +66,49 @@ final class ArmPlacement implements Rule
         $found = [];
         foreach ($context->switches(...$channels) as $input) {
             $control = $context->model()->control($input);
-            if ($control === null || count($control->detents) !== 3) {
-                continue;
+            if ($control !== null && count($control->detents) === 3) {
+                $found = [...$found, ...$this->inPassing($context, $input, $control, $channels)];
             }
-            $moves = array_map(
-                fn (string $detent): ControlMove => new ControlMove($input, [$control->valueOf($detent) ?? 0.0]),
-                ['middle', 'away', 'toward'],
-            );
-            $question = new Question(
-                $context->model()->everything(),
-                function (array $seen) use ($context): int {
-                    [, $middle, $away, $toward] = array_map($context->view->armed(...), $seen);
-
-                    return Truth::both($middle, Truth::both(Truth::not($away), Truth::not($toward)));
-                },
-                $moves,
-            );
-            $found = [
-                ...$found,
-                ...DangerSearch::in(
-                    $context,
-                    $this->id(),
-                    "control:{$control->id}",
-                    "{$control->name} doesn't arm in passing",
-                    $question,
-                    fn (Witness $witness): Finding => new Finding(
-                        $this->id(),
-                        Severity::Error,
-                        "control:{$control->id}",
-                        "{$control->name} arms in its middle and disarms at both ends: it arms in passing, and one ".
-                            'flick too far changes it. Put armed at an end',
-                        $witness,
-                        channels: $channels,
-                    ),
-                ),
-            ];
         }
 
         return Judgement::of($found);
+    }
+
+    /**
+     * @param  list<int>  $channels
+     * @return list<Finding> where a switch arms in its middle and at neither end
+     */
+    private function inPassing(ProofContext $context, int $input, Control $control, array $channels): array
+    {
+        $moves = array_map(
+            fn (string $detent): ControlMove => new ControlMove($input, [$control->valueOf($detent) ?? 0.0]),
+            ['middle', 'away', 'toward'],
+        );
+        $question = new Question(
+            $context->model()->everything(),
+            function (array $seen) use ($context): int {
+                [, $middle, $away, $toward] = array_map($context->view->armed(...), $seen);
+
+                return Truth::both($middle, Truth::both(Truth::not($away), Truth::not($toward)));
+            },
+            $moves,
+        );
+
+        return DangerSearch::in(
+            $context,
+            $this->id(),
+            "control:{$control->id}",
+            "{$control->name} doesn't arm in passing",
+            $question,
+            fn (Witness $witness): Finding => new Finding(
+                $this->id(),
+                Severity::Error,
+                "control:{$control->id}",
+                "{$control->name} arms in its middle and disarms at both ends: it arms in passing, and one ".
+                    'flick too far changes it. Put armed at an end',
+                $witness,
+                channels: $channels,
+            ),
+        );
     }
 }

@@ -37,8 +37,8 @@ final class ControllerChosen implements Rule
                     $this->id(),
                     Severity::Error,
                     'program',
-                    "Not proven: there is no controller \"{$named}\" in Stores, so nothing says when it is armed, ".
-                        'nor where its modes are. Choose another in Kit, or bring it back in Stores',
+                    "Not proven: there is no controller \"{$named}\" in Equipment, so nothing says when it is armed, ".
+                        'nor where its modes are. Choose another in Kit, or bring it back in Equipment',
                     isOpen: true,
                 ),
             ]);

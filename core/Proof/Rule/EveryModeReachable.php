@@ -35,71 +35,62 @@ final class EveryModeReachable implements Rule
         if ($slots === []) {
             return Judgement::doesNotApply('no range of a flight mode is set');
         }
-        $found = [];
-        foreach (array_unique(array_map(fn (Slot $one): string => $one->mode, $slots)) as $mode) {
-            $there = array_values(
-                array_filter(
-                    $slots,
-                    fn (Slot $one): bool => $one->mode === $mode && $context->program->output($one->channel) !== null,
-                ),
-            );
-            if ($there === []) {
-                $channels = implode(
-                    ' or ',
-                    array_unique(
-                        array_map(
-                            fn (Slot $one): int => $one->channel,
-                            array_filter($slots, fn (Slot $one): bool => $one->mode === $mode),
-                        ),
-                    ),
-                );
-                $found[] = new Finding(
-                    $this->id(),
-                    Severity::Warning,
-                    "mode:{$mode}",
-                    "{$context->view->nameOf(
-                        $mode,
-                    )} can't be reached: no output sends on channel {$channels}. Give it a position, or take its ".
-                        'slot away',
-                    detail: $mode,
-                );
+        $modes = array_values(array_unique(array_map(fn (Slot $one): string => $one->mode, $slots)));
 
-                continue;
-            }
-            $outcome = $context->ask(
-                new Question(
-                    $context->model()->everything(),
-                    fn (array $seen): int => $context->view->takes($seen[0], $mode),
-                ),
+        return Judgement::of(
+            array_values(array_filter(array_map(fn (string $mode): ?Finding => $this->mode($context, $mode), $modes))),
+        );
+    }
+
+    /** What is wrong with the way to a mode, or null. */
+    private function mode(ProofContext $context, string $mode): ?Finding
+    {
+        $slots = array_filter($context->view->flight, fn (Slot $one): bool => $one->mode === $mode);
+        $there = array_values(
+            array_filter($slots, fn (Slot $one): bool => $context->program->output($one->channel) !== null),
+        );
+        if ($there === []) {
+            $channels = implode(' or ', array_unique(array_map(fn (Slot $one): int => $one->channel, $slots)));
+
+            return $this->unreachable($context, $mode, "mode:{$mode}", "no output sends on channel {$channels}");
+        }
+        $outcome = $context->ask(
+            new Question(
+                $context->model()->everything(),
+                fn (array $seen): int => $context->view->takes($seen[0], $mode),
+            ),
+        );
+        if ($outcome->isNowhere()) {
+            $range = fn (Slot $one): string => "channel {$one->channel} between {$one->from} and {$one->to} µs";
+            $ranges = implode(' or ', array_map($range, $there));
+
+            return $this->unreachable(
+                $context,
+                $mode,
+                "output:{$there[0]->channel}",
+                "no position puts {$ranges}",
             );
-            $ranges = implode(
-                ' or ',
-                array_map(
-                    fn (Slot $one): string => "channel {$one->channel} between {$one->from} and {$one->to} µs",
-                    $there,
-                ),
-            );
-            if ($outcome->isNowhere()) {
-                $found[] = new Finding(
-                    $this->id(),
-                    Severity::Warning,
-                    "output:{$there[0]->channel}",
-                    "{$context->view->nameOf(
-                        $mode,
-                    )} can't be reached: no position puts {$ranges}. Give it a position, or take its slot away",
-                    detail: $mode,
-                );
-            } elseif ($outcome->open !== null) {
-                $found[] = Finding::open(
-                    $this->id(),
-                    "output:{$there[0]->channel}",
-                    "{$context->view->nameOf($mode)} can be reached",
-                    $outcome->open,
-                    $mode,
-                );
-            }
         }
 
-        return Judgement::of($found);
+        return $outcome->open === null
+            ? null
+            : Finding::open(
+                $this->id(),
+                "output:{$there[0]->channel}",
+                "{$context->view->nameOf($mode)} can be reached",
+                $outcome->open,
+                $mode,
+            );
+    }
+
+    private function unreachable(ProofContext $context, string $mode, string $node, string $why): Finding
+    {
+        return new Finding(
+            $this->id(),
+            Severity::Warning,
+            $node,
+            "{$context->view->nameOf($mode)} can't be reached: {$why}. Give it a position, or take its slot away",
+            detail: $mode,
+        );
     }
 }

@@ -66,7 +66,7 @@ final class EverythingConnected implements Rule
             "output:{$output->channel}",
             "Nothing says what channel {$output->channel}, {$output->name}, moves".
                 ($isMotor ? ': the throttle has a say in it, so it is taken for a motor' : '').
-                '. Choose what it moves in its inspector',
+                '. Choose it in the fields of the output',
             null,
             $isMotor ? null : 'It moves something else',
             $isMotor ? null : $context->program->with(outputs: $outputs),

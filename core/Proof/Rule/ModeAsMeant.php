@@ -249,7 +249,7 @@ final class ModeAsMeant implements Rule
                 ($names === '' ? $context->view->withoutRange() : $names).
                 '. '.
                 match (true) {
-                    $unsaid => 'Say in the routing what the step means',
+                    $unsaid => 'Say in the loom what the step means',
                     $names === '' => 'Move it into the range of the mode that it means, or say what the step means',
                     default => 'Move it out of that range, or say what the step means',
                 },

@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Kit\Mode;
 use DuskSwitch\Core\Kit\Slot;
+use DuskSwitch\Core\Program\PartKind;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Proof\Judgement;
 use DuskSwitch\Core\Proof\ProofContext;
@@ -40,11 +41,10 @@ final class ModeNeedsSensor implements Rule
         if ($needy === []) {
             return Judgement::doesNotApply('no mode with a range needs a sensor of its own');
         }
-        $aboard = strtolower(implode(' ', $context->program->aboard->kit->ports));
         $found = [];
         foreach ($needy as $mode) {
             foreach ($mode->needs as $sensor) {
-                if (! str_contains($aboard, $sensor)) {
+                if (! $context->program->aboard->kit->has(PartKind::from($sensor))) {
                     $found[] = new Finding(
                         $this->id(),
                         Severity::Warning,

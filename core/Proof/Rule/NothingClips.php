@@ -138,9 +138,9 @@ final class NothingClips implements Rule
             "output:{$output->channel}",
             "{$output->name} clips at ".
                 round($from * 100).
-                ' % of the stick: the rest of the way does nothing. Lower the weight of its feed, or open the limit',
+                ' % of the stick: the rest of the way does nothing. Lower the amount of its feed, or open the limit',
             $witness,
-            $mended === null ? null : 'Lower the weight so that full stick just reaches the limit',
+            $mended === null ? null : 'Lower the amount so that full stick just reaches the limit',
             $mended,
         );
     }
@@ -169,8 +169,8 @@ final class NothingClips implements Rule
             }
         }
         if (count($sticks) !== 1 || $levers === []) {
-            return "{$output->name} clips when everything is asked for at once: it stops at its limit. Lower a ".
-                'weight, or fly on knowing it';
+            return "{$output->name} clips when everything is asked for at once: it stops at its limit. Lower an ".
+                'amount, or fly on knowing it';
         }
         $with = implode(' and ', $levers);
 

@@ -62,7 +62,35 @@ final class SavingModeOneMoveAway implements Rule
             ]);
         }
         $channels = array_values(array_unique(array_map(fn (Slot $one): int => $one->channel, $context->view->flight)));
-        $question = new Question(
+
+        return Judgement::of(
+            DangerSearch::in(
+                $context,
+                $this->id(),
+                'program',
+                'a saving mode is one flick away from every armed state',
+                $this->question($context, $saving, ...$channels),
+                fn (Witness $witness): Finding => new Finding(
+                    $this->id(),
+                    Severity::Warning,
+                    'program',
+                    'From here no single flick leads to a mode that saves the aircraft. Give self-level or come-home '.
+                        'a position of the mode switch',
+                    $witness,
+                    channels: $channels,
+                ),
+            ),
+        );
+    }
+
+    /**
+     * Where it is armed, in no saving mode, and no flick leads to one.
+     *
+     * @param  list<string>  $saving
+     */
+    private function question(ProofContext $context, array $saving, int ...$channels): Question
+    {
+        return new Question(
             $context->model()->everything(),
             function (array $seen) use ($context, $saving): int {
                 $stuck = Truth::both(
@@ -80,25 +108,6 @@ final class SavingModeOneMoveAway implements Rule
             },
             ControlMove::all($context->model(), $context->switches(...$channels)),
             fn (array $seen): float => self::stuck($context, $saving, $seen),
-        );
-
-        return Judgement::of(
-            DangerSearch::in(
-                $context,
-                $this->id(),
-                'program',
-                'a saving mode is one flick away from every armed state',
-                $question,
-                fn (Witness $witness): Finding => new Finding(
-                    $this->id(),
-                    Severity::Warning,
-                    'program',
-                    'From here no single flick leads to a mode that saves the aircraft. Give self-level or come-home '.
-                        'a position of the mode switch',
-                    $witness,
-                    channels: $channels,
-                ),
-            ),
         );
     }
 

@@ -62,14 +62,27 @@ final class StickArming implements Rule
             ControllerView::above($seen, $yaw->channel, self::CORNER - 1),
             Truth::not(ControllerView::above($seen, $throttle->channel, $context->low())),
         );
-        $stick = $context->panel->axis(Axis::Yaw);
-        $trimless = $context->throttleLow($context->model()->everything());
-        $full = DangerSearch::in(
+
+        return Judgement::of([
+            ...$this->full($context, $corner, $yaw, $throttle),
+            ...$this->short($context, $corner, $yaw),
+        ]);
+    }
+
+    /**
+     * @param  \Closure(Observed): int  $corner
+     * @return list<Finding> where full sticks don't reach the corner
+     */
+    private function full(ProofContext $context, \Closure $corner, Output $yaw, Output $throttle): array
+    {
+        $region = $context->throttleLow($context->model()->everything())->at($context->panel->axis(Axis::Yaw), 1.0);
+
+        return DangerSearch::in(
             $context,
             $this->id(),
             "output:{$yaw->channel}",
             'full sticks reach the corner',
-            new Question($trimless->at($stick, 1.0), fn (array $seen): int => Truth::not($corner($seen[0]))),
+            new Question($region, fn (array $seen): int => Truth::not($corner($seen[0]))),
             fn (Witness $witness): Finding => new Finding(
                 $this->id(),
                 Severity::Error,
@@ -86,12 +99,23 @@ final class StickArming implements Rule
             ),
             'full',
         );
-        $short = DangerSearch::in(
+    }
+
+    /**
+     * @param  \Closure(Observed): int  $corner
+     * @return list<Finding> where sticks well short of the corner are in it
+     */
+    private function short(ProofContext $context, \Closure $corner, Output $yaw): array
+    {
+        $yawStick = $context->panel->axis(Axis::Yaw);
+        $region = $context->throttleLow($context->model()->everything())->between($yawStick, -1.0, self::SHORT);
+
+        return DangerSearch::in(
             $context,
             $this->id(),
             "output:{$yaw->channel}",
             'less than the corner doesn\'t arm',
-            new Question($trimless->between($stick, -1.0, self::SHORT), fn (array $seen): int => $corner($seen[0])),
+            new Question($region, fn (array $seen): int => $corner($seen[0])),
             fn (Witness $witness): Finding => new Finding(
                 $this->id(),
                 Severity::Error,
@@ -105,7 +129,5 @@ final class StickArming implements Rule
             ),
             'short',
         );
-
-        return Judgement::of([...$full, ...$short]);
     }
 }

@@ -5,7 +5,7 @@ namespace DuskSwitch\Core\Rehearsal\Mishap;
 use DuskSwitch\Core\Rehearsal\Mishap;
 use DuskSwitch\Core\Rehearsal\MishapEffects;
 
-/** The receiver's supply dips, and it starts anew. */
+/** The receiver's supply dips, and it restarts. */
 final class BrownOut implements Mishap
 {
     /** Seconds that the dip lasts, and its volts. */
@@ -23,7 +23,7 @@ final class BrownOut implements Mishap
 
     public function says(): string
     {
-        return 'The receiver\'s supply dips and it starts anew';
+        return 'The receiver\'s supply dips and it restarts';
     }
 
     public function effects(?float $since): MishapEffects

@@ -15,7 +15,7 @@ final class SilentSensor implements Mishap
 
     public function says(): string
     {
-        return 'The first sensor of the chain falls silent';
+        return 'The first sensor stops sending';
     }
 
     public function effects(?float $since): MishapEffects

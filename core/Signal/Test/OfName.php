@@ -4,7 +4,7 @@ namespace DuskSwitch\Core\Signal\Test;
 
 use DuskSwitch\Core\Signal\Part\Code;
 
-/** A named condition, worked out before: 1 where it holds, 0 where it doesn't, −1 where it's unknown. */
+/** A named condition, calculated before: 1 where it holds, 0 where it doesn't, −1 where it's unknown. */
 final readonly class OfName implements Test
 {
     public function __construct(private int $slot) {}

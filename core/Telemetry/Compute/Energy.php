@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Telemetry\Compute;
 
-use DuskSwitch\Core\Program\Sense\Computation;
+use DuskSwitch\Core\Program\Telemetry\Computation;
 
 /** Climb of the total energy: climb + V·V'/g, so that speed turned into height doesn't sound like lift. */
 final class Energy implements Computation

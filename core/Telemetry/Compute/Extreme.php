@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Telemetry\Compute;
 
-use DuskSwitch\Core\Program\Sense\Computation;
+use DuskSwitch\Core\Program\Telemetry\Computation;
 
 /** The lowest or the highest since the reset. */
 final class Extreme implements Computation

@@ -3,7 +3,7 @@
 namespace DuskSwitch\Core\Telemetry\Compute;
 
 use Closure;
-use DuskSwitch\Core\Program\Sense\Computation;
+use DuskSwitch\Core\Program\Telemetry\Computation;
 
 /** A value that remembers nothing. */
 final readonly class Formula implements Computation

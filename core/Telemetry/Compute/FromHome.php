@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Telemetry\Compute;
 
-use DuskSwitch\Core\Program\Sense\Computation;
+use DuskSwitch\Core\Program\Telemetry\Computation;
 use DuskSwitch\Core\Telemetry\Geodesic;
 
 /** From home, which is the first position: metres, degrees, or metres with the height counted. */
@@ -24,7 +24,7 @@ final class FromHome implements Computation
             return $this->answer;
         }
         $this->asked = $of;
-        [$lat, $lon, $height] = [$of[0], $of[1] ?? 0.0, $of[2] ?? 0.0];
+        [$lat, $lon, $height] = [$of[0], $of[1], $of[2] ?? 0.0];
         $this->home ??= [$lat, $lon, $height];
         [$distance, $bearing] = Geodesic::inverse($this->home[0], $this->home[1], $lat, $lon);
 

@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Telemetry\Compute;
 
-use DuskSwitch\Core\Program\Sense\Computation;
+use DuskSwitch\Core\Program\Telemetry\Computation;
 
 /** Used capacity in mAh: the current summed over time by trapezia. */
 final class Integral implements Computation

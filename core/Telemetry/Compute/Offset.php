@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Telemetry\Compute;
 
-use DuskSwitch\Core\Program\Sense\Computation;
+use DuskSwitch\Core\Program\Telemetry\Computation;
 
 /** A value less its first one: height over the field (auto offset, common practice). */
 final class Offset implements Computation

@@ -2,14 +2,14 @@
 
 namespace DuskSwitch\Core\Telemetry\Compute;
 
-use DuskSwitch\Core\Program\Sense\Computation;
+use DuskSwitch\Core\Program\Telemetry\Computation;
 use DuskSwitch\Core\Telemetry\Wind;
 
 /** The wind of the last turns; null until the track has turned enough. */
 final class RoundWind implements Computation
 {
-    /** Seconds that are looked back. */
-    private const WINDOW = 40.0;
+    /** Samples that are looked back to. */
+    private const KEPT = 40;
 
     /** Seconds between two samples that are kept. */
     private const EVERY = 1.0;
@@ -30,7 +30,7 @@ final class RoundWind implements Computation
             $this->waited = 0.0;
             $this->kept = array_slice(
                 [...$this->kept, [$of[1] ?? 0.0, $of[2] ?? 0.0, $of[0]]],
-                -(int) (self::WINDOW / self::EVERY),
+                -self::KEPT,
             );
             $this->wind = Wind::fit($this->kept) ?? $this->wind;
         }

@@ -2,11 +2,11 @@
 
 namespace DuskSwitch\Core\Telemetry\Derive;
 
-use DuskSwitch\Core\Program\Sense\Computation;
-use DuskSwitch\Core\Program\Sense\Derivation;
-use DuskSwitch\Core\Program\Sense\DerivationInputs;
-use DuskSwitch\Core\Program\Sense\DerivationOutput;
-use DuskSwitch\Core\Program\Sense\DerivedValue;
+use DuskSwitch\Core\Program\Telemetry\Computation;
+use DuskSwitch\Core\Program\Telemetry\Derivation;
+use DuskSwitch\Core\Program\Telemetry\DerivationInputs;
+use DuskSwitch\Core\Program\Telemetry\DerivationOutput;
+use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Telemetry\Compute\Formula;
 use DuskSwitch\Core\Units\Dimension;
 use DuskSwitch\Core\Units\Range;
@@ -37,6 +37,6 @@ final class Glide implements Derivation
     public function begin(DerivedValue $derived, int $cells): Computation
     {
         // Level or rising there is no glide.
-        return new Formula(fn (array $of): ?float => ($of[1] ?? 0.0) < -0.1 ? $of[0] / -($of[1] ?? -1.0) : null);
+        return new Formula(fn (array $of): ?float => $of[1] < -0.1 ? $of[0] / -$of[1] : null);
     }
 }

@@ -2,11 +2,11 @@
 
 namespace DuskSwitch\Core\Telemetry\Derive;
 
-use DuskSwitch\Core\Program\Sense\Computation;
-use DuskSwitch\Core\Program\Sense\Derivation;
-use DuskSwitch\Core\Program\Sense\DerivationInputs;
-use DuskSwitch\Core\Program\Sense\DerivationOutput;
-use DuskSwitch\Core\Program\Sense\DerivedValue;
+use DuskSwitch\Core\Program\Telemetry\Computation;
+use DuskSwitch\Core\Program\Telemetry\Derivation;
+use DuskSwitch\Core\Program\Telemetry\DerivationInputs;
+use DuskSwitch\Core\Program\Telemetry\DerivationOutput;
+use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Telemetry\Compute\RoundWind;
 use DuskSwitch\Core\Units\Dimension;
 use DuskSwitch\Core\Units\Range;

@@ -11,10 +11,16 @@ export type Hand = {
   trims: Partial<Record<Axis, Trim>>
 }
 
+const PRESSES: (number | string)[] = ['pressed', 'released']
+/** Nobody presses faster; what comes from a script all at once is seen as it ends. */
+const MOST_PRESSES = 16
+
 const REST: Hand = { axes: {}, controls: {}, trims: {} }
 
 /** What the pilot's hand does on the handheld; what isn't here is at rest. */
 class HandStore extends Store<Hand> {
+  private readonly presses: { id: string; value: number | string }[] = []
+
   axes(axes: Partial<Record<Axis, number>>) {
     this.set({ axes: { ...this.state.axes, ...axes } })
   }
@@ -26,7 +32,21 @@ class HandStore extends Store<Hand> {
   }
 
   control(id: string, value: number | string) {
+    // A press may be over before anybody asks: each one is kept until it was seen.
+    if (PRESSES.includes(value) && this.presses.length < MOST_PRESSES) this.presses.push({ id, value })
     this.set({ controls: { ...this.state.controls, [id]: value } })
+  }
+
+  /** True while a press waits to be seen. */
+  get waits(): boolean {
+    return this.presses.length > 0
+  }
+
+  /** What the hand does as far as it is to be seen next: presses one after the other, then as it is now. */
+  seen(document: Program): Inputs {
+    const first = this.presses.shift()
+    const now = this.inputs(document)
+    return first ? { ...now, controls: { ...now.controls, [first.id]: first.value } } : now
   }
 
   /** A trim, in one phase where each has its own. */
@@ -41,7 +61,10 @@ class HandStore extends Store<Hand> {
     this.set({ axes: hand.axes, controls: hand.controls, trims: hand.trims })
   }
 
-  rest = () => this.set(REST)
+  rest = () => {
+    this.presses.length = 0
+    this.set(REST)
+  }
 
   /** What a program takes of it: a trim by phases only where it has such a trim, and only for phases that are there. */
   inputs(document: Program): Inputs {

@@ -89,7 +89,7 @@ class LiveStore extends Store<State> {
         POST('/api/live', {
           body: {
             document: channelsOnly(document),
-            inputs: hand.inputs(document),
+            inputs: hand.seen(document),
             ticks,
             state: this.memory,
             ...(this.explain ? { explain: this.explain } : {}),
@@ -109,7 +109,7 @@ class LiveStore extends Store<State> {
     }
     window.setTimeout(() => {
       this.inFlight = false
-      if (this.stale) this.ask()
+      if (this.stale || hand.waits) this.ask()
       else if (performance.now() < this.movesUntil) this.again = window.setTimeout(() => this.ask(), STEP_MS)
     }, wait)
   }

@@ -1,12 +1,14 @@
 import { data, Lost, POST, Refusal } from './client'
 import { hand } from './hand'
-import type { Axis, Condition, Program, Proposal, StyleRow } from './types'
+import type { Axis, Condition, Program, Proposal, StyleRow, TakenPart, ThrowUnit } from './types'
 import { workbench } from './workbench'
 
 /** What one stick moved, and whether it went the right way. */
 export type Seen = { stick: Axis; moved: Axis; rightWay: boolean }
 /** Whether a surface went where it has to, with one stick. */
 export type SeenSurface = { channel: number; stick: Axis; rightWay: boolean }
+/** How far a surface is from its line: 0 up or left, 1 down or right. */
+type Moved = { by: number; way: 0 | 1 }
 type Settings = Record<string, number | boolean | string>
 type NewPhase = { name: string; when: Condition; fade: number; phase: string }
 type Thing = Exclude<keyof StyleRow, 'name' | 'detent' | 'phase' | 'degrees'>
@@ -17,6 +19,8 @@ export const propose = {
     data(POST('/api/propose/recipe', { body: { document, recipe, settings } })),
   transmitter: (document: Program, transmitter: string) =>
     data(POST('/api/propose/transmitter', { body: { document, transmitter } })),
+  restore: (document: Program, aircraft: number, revision: number) =>
+    data(POST('/api/propose/restore', { body: { document, aircraft, revision } })),
   rung: (document: Program, rung: number) => data(POST('/api/propose/rung', { body: { document, rung } })),
   trims: (document: Program) => data(POST('/api/propose/trims', { body: { document, inputs: hand.inputs(document) } })),
   addPhase: (document: Program, phase: NewPhase) =>
@@ -29,6 +33,13 @@ export const propose = {
     data(POST('/api/propose/style', { body: { document, row, thing, value } })),
   mend: (document: Program, finding: string) => data(POST('/api/propose/mend', { body: { document, finding } })),
   slots: (document: Program, channel: number) => data(POST('/api/propose/slots', { body: { document, channel } })),
+  ranges: (document: Program) => data(POST('/api/propose/ranges', { body: { document } })),
+  taken: (document: Program, aircraft: number, parts: TakenPart[]) =>
+    data(POST('/api/propose/taken', { body: { document, aircraft, parts } })),
+  file: (document: Program, file: Record<string, unknown>) =>
+    data(POST('/api/propose/file', { body: { document, file } })),
+  channel: (document: Program) => data(POST('/api/propose/channel', { body: { document } })),
+  kit: (document: Program) => data(POST('/api/propose/kit', { body: { document } })),
   failsafe: (document: Program) => data(POST('/api/propose/failsafe', { body: { document } })),
   sensorSlots: (document: Program) => data(POST('/api/propose/sensor-slots', { body: { document } })),
   level: (document: Program, call: string, place: number, level: number, hysteresis: number) =>
@@ -43,6 +54,14 @@ export const propose = {
   order: (document: Program, seen: Seen[]) => data(POST('/api/propose/order', { body: { document, seen } })),
   surfaces: (document: Program, seen: SeenSurface[]) =>
     data(POST('/api/propose/surfaces', { body: { document, seen } })),
+  measuredThrow: (document: Program, channel: number, unit: ThrowUnit, moved: Moved[], chord: number | null) =>
+    data(
+      POST('/api/propose/measured-throw', {
+        body: { document, channel, unit, moved, ...(chord === null ? {} : { chord }) },
+      }),
+    ),
+  throws: (document: Program, fn: string, unit: ThrowUnit, wanted: { place: string; below: number; above: number }[]) =>
+    data(POST('/api/propose/throws', { body: { document, function: fn, unit, wanted } })),
   curve: (document: Program, curve: string, what: string) =>
     data(POST('/api/propose/curve', { body: { document, curve, do: what } })),
 }
@@ -69,7 +88,7 @@ const TRIES = 3
 
 /**
  * Proposes for the present draft and takes it over at once; gives what was wrong where it was refused. Where the draft
- * changed on the way, as when a save is answered, it proposes anew.
+ * changed on the way, as when a save is answered, it proposes again.
  */
 export async function edit(
   what: (document: Program) => Promise<Proposal>,
@@ -79,8 +98,8 @@ export async function edit(
   try {
     for (let tried = 0; tried < TRIES; tried++) {
       const { document, aircraft } = workbench.state
-      if (!document) return { problem: 'No aircraft is on the bench.' }
-      if (aircraft?.id !== bench) return { problem: 'Another aircraft is on the bench now.' }
+      if (!document) return { problem: 'No aircraft is open.' }
+      if (aircraft?.id !== bench) return { problem: 'Another aircraft is open now.' }
       const proposal = await what(document)
       if (workbench.state.document === document) {
         takeOver(proposal, note)

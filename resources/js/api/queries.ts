@@ -1,7 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { box } from './box'
 import { DELETE, data, GET, PATCH, POST } from './client'
-import type { StoreKind, Stores } from './types'
+import type { NewAircraft, Readiness, StoreKind, Stores } from './types'
 import { aircraftQuery } from './workbench'
 
 const path = (id: number) => ({ params: { path: { id } } })
@@ -59,6 +59,42 @@ export const useSheet = (id: number, revision: number, transmitter: string) =>
     retry: false,
   })
 
+/** What is left to do before the saved program flies; asked again after everything that is done. */
+export const useReadiness = (id: number, revision: number) =>
+  useQuery({
+    queryKey: ['readiness', id, revision],
+    queryFn: () => data(GET('/api/aircraft/{id}/readiness', path(id))),
+    enabled: id > 0,
+    placeholderData: (before) => before,
+  })
+
+/** How every aircraft stands, by its id. */
+export const useReadinessOfAll = () =>
+  useQuery({
+    queryKey: ['readiness', 'all'],
+    queryFn: async () => {
+      const { aircraft } = await data(GET('/api/readiness'))
+      return new Map(aircraft.map((one) => [one.id, one.readiness]))
+    },
+  })
+
+const ready = (client: QueryClient, id: number) => {
+  void client.invalidateQueries({ queryKey: ['readiness', id] })
+  void client.invalidateQueries({ queryKey: ['checklists', id] })
+}
+
+export function useSetAside(id: number, revision: number) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (body: { item: Readiness['items'][number]['id']; reason?: string }) =>
+      data(POST('/api/aircraft/{id}/readiness', { ...path(id), body })),
+    onSuccess: (answer) => {
+      client.setQueryData(['readiness', id, revision], answer)
+      void client.invalidateQueries({ queryKey: ['checklists', id] })
+    },
+  })
+}
+
 /** The checklists of the saved program, and how one is recorded. */
 export const useChecklists = (id: number, revision: number) =>
   useQuery({
@@ -69,9 +105,12 @@ export const useChecklists = (id: number, revision: number) =>
 export function useCheck(id: number, revision: number) {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (body: { list: string; items: string[]; reason?: string }) =>
+    mutationFn: (body: { list: string; items: string[] }) =>
       data(POST('/api/aircraft/{id}/checklists', { ...path(id), body })),
-    onSuccess: (answer) => client.setQueryData(['checklists', id, revision], answer),
+    onSuccess: (answer) => {
+      client.setQueryData(['checklists', id, revision], answer)
+      ready(client, id)
+    },
   })
 }
 
@@ -86,8 +125,12 @@ export const useBenchRecord = (id: number, revision: number) =>
 export function useRecordStep(id: number, revision: number) {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (step: string) => data(POST('/api/aircraft/{id}/bench', { ...path(id), body: { step, revision } })),
-    onSuccess: (answer) => client.setQueryData(['bench', id, revision], answer),
+    mutationFn: ({ step, seen }: { step: string; seen: (string | null)[] }) =>
+      data(POST('/api/aircraft/{id}/bench', { ...path(id), body: { step, revision, seen } })),
+    onSuccess: (answer) => {
+      client.setQueryData(['bench', id, revision], answer)
+      ready(client, id)
+    },
   })
 }
 
@@ -99,7 +142,10 @@ export function useRecordBinding(id: number) {
   const client = useQueryClient()
   return useMutation({
     mutationFn: (note: string) => data(POST('/api/aircraft/{id}/bindings', { ...path(id), body: { note } })),
-    onSuccess: (answer) => client.setQueryData(['bindings', id], answer),
+    onSuccess: (answer) => {
+      client.setQueryData(['bindings', id], answer)
+      ready(client, id)
+    },
   })
 }
 
@@ -126,10 +172,7 @@ function useHangarChange<Given, Result>(change: (given: Given) => Promise<Result
   return useMutation({ mutationFn: change, onSettled: () => client.invalidateQueries({ queryKey: ['hangar'] }) })
 }
 
-export const useNewAircraft = () =>
-  useHangarChange((body: { name: string; family: string; transmitter: string }) =>
-    data(POST('/api/aircraft', { body })),
-  )
+export const useNewAircraft = () => useHangarChange((body: NewAircraft) => data(POST('/api/aircraft', { body })))
 export const useDuplicate = () => useHangarChange((id: number) => data(POST('/api/aircraft/{id}/duplicate', path(id))))
 export const useRename = () =>
   useHangarChange(({ id, base, name }: { id: number; base: number; name: string }) =>

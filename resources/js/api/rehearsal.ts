@@ -46,14 +46,27 @@ const flyable = (document: Program) => {
 
 /** The flight that was rehearsed last; it stays while the pilot looks at other views. */
 class RehearsalStore extends Store<State> {
+  private asking: AbortController | null = null
+
   async fly(aircraft: number, document: Program, plan: Plan) {
+    this.stop()
+    const asking = new AbortController()
+    this.asking = asking
     this.set({ aircraft, plan, busy: true, problem: null })
     try {
-      const flown = (await data(POST('/api/rehearsal', { body: { document, ...plan } }))) as Flown
-      this.set({ flown, flew: document, heard: document, busy: false })
+      const answer = POST('/api/rehearsal', { body: { document, ...plan }, signal: asking.signal })
+      const flown = (await data(answer)) as Flown
+      if (!asking.signal.aborted) this.set({ flown, flew: document, heard: document, busy: false })
     } catch (error) {
-      this.set({ busy: false, problem: said(error) })
+      if (!asking.signal.aborted) this.set({ busy: false, problem: said(error) })
     }
+  }
+
+  /** The pilot waits no longer; the flight before this one stays. */
+  stop = () => {
+    this.asking?.abort()
+    this.asking = null
+    if (this.state.busy) this.set({ busy: false })
   }
 
   /** Listens again with the draft as it is now; the flight stays. */

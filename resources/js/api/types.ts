@@ -1,4 +1,4 @@
-import type { components } from './contract'
+import type { components, operations } from './contract'
 
 type Schemas = components['schemas']
 
@@ -30,26 +30,31 @@ export type Ladder = Schemas['ladder']
 export type Curve = Schemas['curve']
 /** By name, or written out. */
 export type Condition = string | Exclude<Schemas['condition'], string>
+export type TakenPart = operations['proposeTaken']['requestBody']['content']['application/json']['parts'][number]
+export type KitPart = Schemas['part']
+export type ThrowUnit = Schemas['ThrowUnit']
+export type SurfaceThrow = Schemas['Throws']['surfaces'][number]
+export type MovingFunction = Schemas['Throws']['functions'][number]
 export type Phase = Schemas['phase']
+export type Press = Aircraft['buttons'][string]['press']
 export type Proof = Schemas['Proof']
 export type Finding = Schemas['Finding']
 export type StateCell = Proof['map']['cells'][number]
 export type ChannelSlots = Proof['slots'][number]
 export type Aboard = Schemas['aboard']
 export type Checklists = Schemas['Checklists']
+export type Readiness = Schemas['Readiness']
+/** How an aircraft stands; null where its program can't run. */
+export type Standing = Schemas['ReadinessSummary'] | null
+/** The answers to the questions of a new aircraft. */
+export type NewAircraft = operations['newAircraft']['requestBody']['content']['application/json']
 /** A definition of Stores as its document stands. */
 export type Definition = Schemas['Named'] & Record<string, unknown>
-export type StoreKind =
-  | 'transmitters'
-  | 'receivers'
-  | 'controllers'
-  | 'packs'
-  | 'speed-controllers'
-  | 'sensors'
-  | 'scenarios'
+export type StoreKind = Schemas['DefinitionKind']
 export type BoardState = Schemas['BoardState']
 export type Arming = Schemas['Arming']
 export type SurfaceMove = Schemas['SurfaceMove']
+export type BenchRecord = Schemas['BenchRecord']
 export type Motor = Schemas['Motors']['motors'][number]
 export type Binding = Schemas['Binding']
 export type Practice = Schemas['Practice']
@@ -60,7 +65,11 @@ export type SpokenCall = SenseLook['calls'][number]
 export type Discovery = Schemas['Discovery']
 export type Pilot = Schemas['Pilot']
 export type Rehearsal = Schemas['Rehearsal']
+/** A flight that was rehearsed. */
 export type Flown = Required<Rehearsal>
+/** A flight, rehearsed or recorded, with what was heard of it: what nothing tells of is null. */
+export type Recording = Omit<Flown, Flight> & Partial<Pick<Flown, Flight>>
+type Flight = 'script' | 'seed' | 'wind' | 'every' | 'charge' | 'milliwatts'
 export type Sense = Schemas['sense']
 export type Call = Schemas['call']
 export type Derived = Schemas['derived']

@@ -4,7 +4,7 @@ import { data, GET, Lost, POST, Refusal } from './client'
 import { type ConflictOfEdits, Draft, isConflict, keyOf, path, type Saving, setAside } from './draft'
 import { queries } from './queryClient'
 import { Store, useStore } from './store'
-import type { Aircraft, Problem, Program } from './types'
+import type { Aircraft, Press, Problem, Program } from './types'
 
 type State = {
   /** As the server knows it. */
@@ -199,9 +199,9 @@ class Workbench extends Store<State> {
     this.set({ notice: error.message })
   }
 
-  assign(fn: string, to: string | null) {
+  assign(fn: string, to: string | null, press: Press = 'held') {
     return this.act((id, base) =>
-      data(POST('/api/aircraft/{id}/assign', { ...path(id), body: { base, function: fn, to } })),
+      data(POST('/api/aircraft/{id}/assign', { ...path(id), body: { base, function: fn, to, press } })),
     )
   }
 

@@ -38,7 +38,7 @@ export default function Bench() {
         <h1 className="font-semibold text-xl">▲ This aircraft can’t be opened</h1>
         <p className="mt-1 text-muted">{query.error.message}</p>
         <Link to="/" className="mt-4 inline-block text-sodium underline">
-          To the hangar
+          Go to the hangar
         </Link>
       </main>
     )

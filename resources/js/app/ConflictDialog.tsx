@@ -20,11 +20,11 @@ function Choice({ aircraft, conflict }: { aircraft: number; conflict: ConflictOf
     <Dialog open title="This aircraft was changed elsewhere" says={conflict.message} onClose={() => {}}>
       <div className="grid gap-3">
         <Button look="main" className="justify-start py-2 text-left" onClick={() => void workbench.choose('aside')}>
-          Go on with mine: “{aside.note}”, revision {aside.revision}
+          Keep mine: “{aside.note}”, revision {aside.revision}
         </Button>
         <Changes changes={changes(aside.revision)} />
         <Button className="justify-start py-2 text-left" onClick={() => void workbench.choose('current')}>
-          Take the other: “{current.note}”, revision {current.revision}, {clock(current.savedAt)}
+          Keep the other: “{current.note}”, revision {current.revision}, {clock(current.savedAt)}
         </Button>
         <Changes changes={changes(current.revision)} />
         <p className="text-muted text-sm">The one that you don’t choose stays in the history.</p>

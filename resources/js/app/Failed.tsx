@@ -10,9 +10,9 @@ export function Failed() {
       <p className="text-muted">What was saved is safe. {error instanceof Error ? error.message : ''}</p>
       <div className="flex gap-2">
         <Button look="main" onClick={() => window.location.reload()}>
-          Load it again
+          Reload
         </Button>
-        <Button onClick={() => window.location.assign('/')}>To the hangar</Button>
+        <Button onClick={() => window.location.assign('/')}>Go to the hangar</Button>
       </div>
     </main>
   )

@@ -2,46 +2,68 @@ import { Download, Redo2, Undo2 } from 'lucide-react'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { useProof } from '@/api/proof'
+import { useReadiness } from '@/api/queries'
 import type { Aircraft } from '@/api/types'
 import { useWorkbench, workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
 import { Tip } from '@/parts/Tip'
 import { clock } from '@/parts/words'
+import { HeaderMenu } from './HeaderMenu'
 import { History } from './History'
 
-const MARKS = { error: ['▲', 'text-rose'], warning: ['▲', 'text-sodium'], note: ['○', 'text-muted'] } as const
-
-/** The worst thing that is open, in words; calm where there's none. */
-function Worst({ aircraft }: { aircraft: Aircraft }) {
-  const { proof } = useProof()
-  const [first, ...more] = proof?.findings ?? []
-  const unchecked = proof?.rules.filter((one) => one.answer === 'not checked') ?? []
-  const others = unchecked.length - 1 + (proof?.findings.length ?? 0)
-  // What nobody could check comes before what is only worth a look.
-  if (unchecked[0] && first?.severity !== 'error') {
+/** What to do next, from the readiness list; an error of the proof comes before everything. */
+function NextStep({ aircraft }: { aircraft: Aircraft }) {
+  const { proof, stopped } = useProof()
+  const { data: readiness } = useReadiness(aircraft.id, aircraft.revision)
+  const errors = proof?.findings.filter((one) => one.severity === 'error') ?? []
+  const at = (place: string) => `/aircraft/${aircraft.id}/${place}`
+  const [error] = errors
+  if (error) {
     return (
       <p role="status" className="min-w-0 truncate text-sm">
-        <Link to={`/aircraft/${aircraft.id}/prove/findings`} className="text-sodium hover:underline">
-          ◌ Not checked: {unchecked[0].why}
-          {others > 0 && `, and ${others} more`}
+        <Link
+          to={at('prove/findings')}
+          className="block truncate text-rose hover:underline max-md:leading-11"
+          title={error.says}
+        >
+          ▲ {error.says}
+          {errors.length > 1 && `, and ${errors.length - 1} more`}
         </Link>
       </p>
     )
   }
-  if (!proof || !first) {
+  if (stopped) {
     return (
-      <p className="min-w-0 truncate text-muted text-sm">
-        {proof ? `✓ Proved: ${proof.states} switch positions` : '◌ Proving…'}
-      </p>
+      <Link to={at('prove/findings')} className="text-sodium text-sm hover:underline max-md:leading-11">
+        ◌ Not proven: stopped
+      </Link>
     )
   }
-  const [mark, tone] = MARKS[first.severity]
+  if (!proof || !readiness) return <p className="min-w-0 truncate text-muted text-sm">◌ Proving…</p>
+  const { next } = readiness
   return (
-    <p role="status" className="min-w-0 truncate text-sm">
-      <Link to={`/aircraft/${aircraft.id}/prove/findings`} className={`hover:underline ${tone}`}>
-        {mark} {first.says}
-        {more.length > 0 && `, and ${more.length} more`}
+    <p role="status" className="flex min-w-0 items-center justify-end gap-3 text-sm">
+      <Link
+        to={at('fly/ready')}
+        data-settled={readiness.settled}
+        className="shrink-0 text-muted hover:underline max-md:leading-11"
+      >
+        {readiness.ready ? (
+          <span className="text-teal">✓ Ready to fly</span>
+        ) : (
+          `${readiness.settled} of ${readiness.all} done`
+        )}
+        {readiness.reservations.length > 0 && <span className="text-sodium"> ◇ {readiness.reservations.length}</span>}
       </Link>
+      {next && (
+        <Link
+          to={at(next.place)}
+          className="min-w-0 truncate text-sodium hover:underline max-md:leading-11"
+          title={next.says}
+        >
+          {next.action} →
+        </Link>
+      )}
     </p>
   )
 }
@@ -58,8 +80,10 @@ export function Header({ aircraft }: { aircraft: Aircraft }) {
   const [history, setHistory] = useState(false)
   return (
     <header className="shrink-0 print:hidden border-line border-b">
-      <div className="flex h-13 items-center gap-3 px-3 md:px-4">
-        <h1 className="max-w-[38vw] truncate font-semibold text-lg md:max-w-72">{document?.name ?? aircraft.name}</h1>
+      <div className="flex h-13 items-center gap-3 px-3 max-md:h-auto max-md:flex-wrap max-md:gap-y-0 md:px-4">
+        <h1 className="max-w-[38vw] truncate font-semibold text-lg md:max-w-72" title={document?.name ?? aircraft.name}>
+          {document?.name ?? aircraft.name}
+        </h1>
         <p className="hidden shrink-0 text-muted text-sm sm:block">{aircraft.familyTitle}</p>
         <Tip says="History">
           <button
@@ -67,7 +91,7 @@ export function Header({ aircraft }: { aircraft: Aircraft }) {
             data-saving={saving}
             data-revision={aircraft.revision}
             onClick={() => setHistory(true)}
-            className="min-h-9 shrink-0 rounded-lg px-2 text-sm hover:bg-line/60"
+            className="min-h-9 max-md:min-h-11 max-md:min-w-11 shrink-0 rounded-lg px-2 text-sm hover:bg-line/60"
           >
             <span className="sr-only md:not-sr-only">Revision </span>
             <span aria-hidden className="md:hidden">
@@ -89,9 +113,10 @@ export function Header({ aircraft }: { aircraft: Aircraft }) {
           </button>
         </Tip>
         {history && <History aircraft={aircraft} onClose={() => setHistory(false)} />}
-        <div className="min-w-0 flex-1 text-right">
-          <Worst aircraft={aircraft} />
+        <div className="min-w-0 flex-1 text-right max-md:order-last max-md:basis-full">
+          <NextStep aircraft={aircraft} />
         </div>
+        <span className="flex-1 md:hidden" />
         <Tip says={aircraft.undo ? `Undo: ${aircraft.undo}` : 'Nothing to undo'}>
           <Button look="bare" aria-label="Undo" disabled={!aircraft.undo} onClick={() => void workbench.undo()}>
             <Undo2 size={18} aria-hidden />
@@ -109,6 +134,7 @@ export function Header({ aircraft }: { aircraft: Aircraft }) {
         >
           <Download size={16} aria-hidden /> Export
         </a>
+        <HeaderMenu aircraft={aircraft} />
       </div>
       {waits && (
         <p role="status" className="border-sodium border-t bg-sodium/10 px-4 py-2 text-sm">
@@ -136,10 +162,10 @@ export function Header({ aircraft }: { aircraft: Aircraft }) {
           </div>
           {gone && (
             <Button look="main" onClick={() => void workbench.bringBack()}>
-              Bring the aircraft back
+              Restore the aircraft
             </Button>
           )}
-          <Button onClick={() => workbench.takeBack()}>Take the change back</Button>
+          <Button onClick={() => workbench.takeBack()}>Undo the change</Button>
         </div>
       )}
     </header>

@@ -1,17 +1,19 @@
+import { useState } from 'react'
 import { useHistory } from '@/api/queries'
 import type { Aircraft } from '@/api/types'
-import { workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
 import { Changes } from '@/parts/Changes'
 import { Dialog } from '@/parts/Dialog'
 import { clock, day } from '@/parts/words'
 import { Compare } from './Compare'
+import { RevisionName } from './RevisionName'
+import { TakeRevision } from './TakeRevision'
 
 /** The revisions, the newest first, each with what it changed and the way back to it. */
 export function History({ aircraft, onClose }: { aircraft: Aircraft; onClose: () => void }) {
   const { data, error } = useHistory(aircraft.id, aircraft.revision)
   const revisions = data?.revisions ?? []
-  const take = (revision: number) => void workbench.take(revision).then(onClose)
+  const [back, setBack] = useState<number | null>(null)
   return (
     <Dialog
       open
@@ -19,7 +21,7 @@ export function History({ aircraft, onClose }: { aircraft: Aircraft; onClose: ()
       says="Revisions are only ever added; going back loses none."
       onClose={onClose}
     >
-      {revisions.length > 1 && <Compare aircraft={aircraft} numbers={revisions.map((one) => one.revision)} />}
+      {revisions.length > 1 && <Compare aircraft={aircraft} revisions={revisions} />}
       {error && <p className="text-rose">▲ {error.message}</p>}
       <ol className="space-y-2">
         {revisions.map((one) => (
@@ -30,7 +32,8 @@ export function History({ aircraft, onClose }: { aircraft: Aircraft; onClose: ()
           >
             <div className="min-w-0 flex-1">
               <p>
-                <span className="figures text-muted">{one.revision}</span> <strong>{one.note}</strong>
+                <span className="figures text-muted">{one.revision}</span> <strong>{one.note}</strong>{' '}
+                <RevisionName aircraft={aircraft.id} revision={one.revision} name={one.name} />
               </p>
               <p className="text-muted text-sm">
                 {day(one.savedAt)}, {clock(one.savedAt)}
@@ -39,10 +42,13 @@ export function History({ aircraft, onClose }: { aircraft: Aircraft; onClose: ()
               </p>
               <Changes changes={one.changes} />
             </div>
-            {!one.present && <Button onClick={() => take(one.revision)}>Go to this</Button>}
+            {!one.present && <Button onClick={() => setBack(one.revision)}>Restore</Button>}
           </li>
         ))}
       </ol>
+      {back !== null && (
+        <TakeRevision aircraft={aircraft} revision={back} onClose={() => setBack(null)} onTaken={onClose} />
+      )}
     </Dialog>
   )
 }

@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router'
 import { hand } from '@/api/hand'
 import { useHangar } from '@/api/queries'
 import { useWorkbench, workbench } from '@/api/workbench'
-import { CLOSER_LOOKS, STATIONS } from './stations'
+import { STATIONS } from './stations'
 import { toggleTheme } from './theme'
 
 type Props = { open: boolean; onClose: () => void; onHelp: () => void }
@@ -46,8 +46,10 @@ export function Palette({ open, onClose, onHelp }: Props) {
         {aircraft && (
           <Command.Group heading={aircraft.name} className={heading}>
             {STATIONS.map((one) => item(`Go to ${one.name}`, () => navigate(`/aircraft/${aircraft.id}/${one.path}`)))}
-            {CLOSER_LOOKS.map(([path, name]) =>
-              item(`Go to ${name}`, () => navigate(`/aircraft/${aircraft.id}/${path}`)),
+            {STATIONS.flatMap((one) =>
+              one.views.map((view) =>
+                item(`Go to ${view.name}`, () => navigate(`/aircraft/${aircraft.id}/${one.path}/${view.path}`)),
+              ),
             )}
             {aircraft.undo && item(`Undo: ${aircraft.undo}`, workbench.undo)}
             {aircraft.redo && item(`Redo: ${aircraft.redo}`, workbench.redo)}
@@ -57,12 +59,12 @@ export function Palette({ open, onClose, onHelp }: Props) {
         )}
         <Command.Group heading="Aircraft" className={heading}>
           {hangar.data?.aircraft.map((one) =>
-            item(`Open ${one.name}`, () => navigate(`/aircraft/${one.id}/wire`), `open ${one.name} ${one.id}`),
+            item(`Open ${one.name}`, () => navigate(`/aircraft/${one.id}/program`), `open ${one.name} ${one.id}`),
           )}
         </Command.Group>
         <Command.Group heading="Dusk Switch" className={heading}>
           {item('Go to Hangar', () => navigate('/'))}
-          {item('Go to Stores', () => navigate('/stores'))}
+          {item('Go to Equipment', () => navigate('/equipment'))}
           {item('Change the theme', toggleTheme)}
           {item('List the shortcuts', onHelp)}
         </Command.Group>

@@ -1,8 +1,9 @@
-import { Archive, Moon, Sun, Warehouse } from 'lucide-react'
+import { Archive, Keyboard, Moon, Search, Sun, Warehouse } from 'lucide-react'
 import { Link, useLocation } from 'react-router'
-import { useProof } from '@/api/proof'
+import { useReadiness } from '@/api/queries'
 import { useWorkbench } from '@/api/workbench'
 import { Tip } from '@/parts/Tip'
+import { overlays } from './overlays'
 import { STATIONS, type StationState, stateOf } from './stations'
 import { toggleTheme, useTheme } from './theme'
 
@@ -21,30 +22,49 @@ function Item({ to, name, icon: Icon, says, state }: Place) {
         aria-current={here ? 'page' : undefined}
         className={`${PLACE} ${here ? 'bg-line font-semibold text-ink' : 'text-muted hover:bg-line/50'}`}
       >
-        <Icon size={20} aria-hidden />
         <span className="flex items-center gap-1">
-          {name}
+          <Icon size={20} aria-hidden />
           {state && (
-            <span className={state.tone}>
-              <span aria-hidden>{state.shape}</span>
-              <span className="sr-only">, {state.word}</span>
+            <span aria-hidden className={`leading-none ${state.tone}`}>
+              {state.shape}
             </span>
           )}
+        </span>
+        <span>
+          {name}
+          {state && <span className="sr-only">, {state.word}</span>}
         </span>
       </Link>
     </Tip>
   )
 }
 
-/** The stations in the order of the work; Hangar and Stores stand apart. */
+type SmallProps = { icon: React.ElementType; label: string; says: string; run: () => void }
+
+function Small({ icon: Icon, label, says, run }: SmallProps) {
+  return (
+    <Tip says={says} side="right">
+      <button
+        type="button"
+        aria-label={label}
+        onClick={run}
+        className="flex min-h-11 min-w-11 flex-1 items-center justify-center rounded-xl text-muted hover:bg-line/50 md:min-w-0"
+      >
+        <Icon size={18} aria-hidden />
+      </button>
+    </Tip>
+  )
+}
+
+/** The stations in the order of the work; Hangar and Equipment stand apart. */
 export function Rail() {
   const { aircraft } = useWorkbench()
-  const { proof } = useProof()
+  const { data: readiness } = useReadiness(aircraft?.id ?? 0, aircraft?.revision ?? 0)
   const theme = useTheme()
   return (
     <nav
       aria-label="Stations"
-      className="order-last flex print:hidden shrink-0 gap-1 border-line border-t bg-deep p-1 md:order-none md:w-20 md:flex-col md:border-t-0 md:border-r md:p-2"
+      className="order-last flex print:hidden shrink-0 gap-1 border-line border-t bg-deep p-1 md:order-none md:w-22 md:flex-col md:border-t-0 md:border-r md:p-2"
     >
       <Item to="/" name="Hangar" icon={Warehouse} says="All aircraft" />
       {aircraft && (
@@ -55,14 +75,23 @@ export function Rail() {
               key={station.path}
               {...station}
               to={`/aircraft/${aircraft.id}/${station.path}`}
-              state={stateOf(station.path, aircraft, proof)}
+              state={stateOf(station.path, readiness)}
             />
           ))}
         </>
       )}
       <div className="hidden flex-1 md:block" />
       <div className={aircraft ? 'hidden md:block' : 'flex flex-1 md:block md:flex-none'}>
-        <Item to="/stores" name="Stores" icon={Archive} says="Transmitters and what else there is" />
+        <Item
+          to="/equipment"
+          name="Equipment"
+          icon={Archive}
+          says="Transmitters, receivers, sensors and more to choose from"
+        />
+      </div>
+      <div className={aircraft ? 'hidden md:flex' : 'flex flex-1 md:flex-none'}>
+        <Small icon={Search} label="Find anything" says="Find anything: Ctrl K" run={overlays.openPalette} />
+        <Small icon={Keyboard} label="Shortcuts" says="Shortcuts: ?" run={overlays.openShortcuts} />
       </div>
       <Tip says={theme === 'day' ? 'To the dusk theme' : 'To the daylight theme'} side="right">
         <button

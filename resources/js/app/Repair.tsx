@@ -169,11 +169,11 @@ export function Repair({ broken }: { broken: Broken }) {
         <a className="self-center text-sodium underline" href={`/api/aircraft/${id}/export`} download>
           Export the program
         </a>
-        <Link to="/stores?kind=transmitters" className="self-center text-sodium underline">
-          Stores
+        <Link to="/equipment?kind=transmitters" className="self-center text-sodium underline">
+          Equipment
         </Link>
         <Link to="/" className="self-center text-sodium underline">
-          To the hangar
+          Go to the hangar
         </Link>
       </p>
     </main>

@@ -1,31 +1,43 @@
-import { useEffect, useState } from 'react'
+import { useEffect } from 'react'
 import { Outlet } from 'react-router'
+import { tellCutText } from './cutText'
+import { overlays, useOverlays } from './overlays'
 import { Palette } from './Palette'
 import { Rail } from './Rail'
 import { Shortcuts } from './Shortcuts'
 import { onShortcut } from './shortcutKeys'
 
+/** Past the rail and the header, to what the page is about. */
+function skip() {
+  const main = document.querySelector('main')
+  if (!main) return
+  main.tabIndex = -1
+  main.focus()
+}
+
 export function Shell() {
-  const [palette, setPalette] = useState(false)
-  const [help, setHelp] = useState(false)
+  const { palette, shortcuts } = useOverlays()
   useEffect(() => {
-    const listen = (event: KeyboardEvent) =>
-      onShortcut(
-        event,
-        () => setPalette((open) => !open),
-        () => setHelp(true),
-      )
+    const listen = (event: KeyboardEvent) => onShortcut(event, overlays.togglePalette, overlays.openShortcuts)
     window.addEventListener('keydown', listen)
     return () => window.removeEventListener('keydown', listen)
   }, [])
+  useEffect(tellCutText, [])
   return (
-    <div className="flex h-full flex-col md:flex-row">
+    <div className="relative flex h-full flex-col overflow-clip md:flex-row">
+      <button
+        type="button"
+        onClick={skip}
+        className="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:rounded-lg focus:bg-ember focus:px-3 focus:py-2 focus:text-onember"
+      >
+        Skip to the content
+      </button>
       <Rail />
       <div className="flex min-h-0 min-w-0 flex-1 flex-col">
         <Outlet />
       </div>
-      <Palette open={palette} onClose={() => setPalette(false)} onHelp={() => setHelp(true)} />
-      <Shortcuts open={help} onClose={() => setHelp(false)} />
+      <Palette open={palette} onClose={overlays.close} onHelp={overlays.openShortcuts} />
+      <Shortcuts open={shortcuts} onClose={overlays.close} />
     </div>
   )
 }

@@ -1,6 +1,7 @@
 import { createBrowserRouter, Navigate } from 'react-router'
 import { Hangar } from '@/hangar/Hangar'
 import { Failed } from './Failed'
+import { Former, FormerStation } from './Former'
 import { Shell } from './Shell'
 
 const lazy = (load: () => Promise<{ default: React.ComponentType }>) => async () => ({
@@ -14,18 +15,22 @@ export const router = createBrowserRouter([
     errorElement: <Failed />,
     children: [
       { index: true, element: <Hangar /> },
-      { path: 'stores', lazy: lazy(() => import('@/stores/Stores')) },
+      { path: 'equipment', lazy: lazy(() => import('@/equipment/Equipment')) },
+      { path: 'stores', element: <Former to="/equipment" /> },
       {
         path: 'aircraft/:id',
         lazy: lazy(() => import('./Bench')),
         children: [
-          { index: true, element: <Navigate to="wire" replace /> },
-          { path: 'kit/:view?', lazy: lazy(() => import('@/stations/kit/Kit')) },
-          { path: 'wire/:view?', lazy: lazy(() => import('@/stations/wire/Wire')) },
-          { path: 'prove/slots', element: <Navigate to="../prove/setup" replace /> },
-          { path: 'prove/:view?', lazy: lazy(() => import('@/stations/prove/Prove')) },
-          { path: 'sense/:view?', lazy: lazy(() => import('@/stations/sense/Sense')) },
-          { path: 'fly', lazy: lazy(() => import('@/stations/fly/Fly')) },
+          { index: true, element: <Navigate to="program" replace /> },
+          { path: 'kit/:view?', lazy: lazy(() => import('@/stations/kit/KitStation')) },
+          { path: 'program/:view?', lazy: lazy(() => import('@/stations/program/ProgramStation')) },
+          { path: 'prove/:view?', lazy: lazy(() => import('@/stations/prove/ProveStation')) },
+          { path: 'telemetry/:view?', lazy: lazy(() => import('@/stations/telemetry/TelemetryStation')) },
+          { path: 'fly/:view?', lazy: lazy(() => import('@/stations/fly/FlyStation')) },
+          { path: 'prove/states', element: <Former to="../prove/switch-map" /> },
+          { path: 'prove/slots', element: <Former to="../prove/setup" /> },
+          { path: 'wire/:view?', element: <FormerStation of="wire" /> },
+          { path: 'sense/:view?', element: <FormerStation of="sense" /> },
         ],
       },
       { path: '*', element: <Navigate to="/" replace /> },

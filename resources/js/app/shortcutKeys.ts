@@ -10,13 +10,15 @@ export const SHORTCUTS: [string, string][] = [
   ['0', 'Handheld: all at rest'],
   ['T', 'Change the theme'],
   ['?', 'This list'],
-  ['Arrow keys', 'Move the control, field or detent that has the focus; Shift for more'],
-  ['Home', 'Let the focused stick, dial or trim go to its rest'],
-  ['Escape', 'Close, or take back what was typed'],
+  ['Arrow keys', 'Move the control, field or detent that has the focus'],
+  ['Page up, Page down', 'Move it further; Home and End: to its ends'],
+  ['0 or Delete', 'On a stick, dial or trim: back to its rest'],
+  ['Escape', 'Close, or undo what was typed'],
 ]
 
 const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable)
+  target instanceof HTMLElement &&
+  (target.matches('input:not([type=range]), textarea, select') || target.isContentEditable)
 
 export function onShortcut(event: KeyboardEvent, palette: () => void, help: () => void) {
   const command = event.ctrlKey || event.metaKey

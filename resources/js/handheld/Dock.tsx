@@ -6,13 +6,15 @@ import type { Aircraft, Axis, Control } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { capital, percent } from '@/parts/words'
 import { Fader } from './Fader'
-import { Flick } from './Flick'
 import { Gimbal } from './Gimbal'
 import { useGamepad } from './gamepad'
 import { Knob } from './Knob'
 import { Push } from './Push'
 import { PhaseName, Readout } from './Readout'
+import { StickModeMenu } from './StickModeMenu'
+import { SwitchLever } from './SwitchLever'
 import { TrimBar } from './TrimBar'
+import { TwoControls } from './TwoControls'
 import { useAxisValue } from './values'
 
 const KEY = 'dusk.dock'
@@ -47,16 +49,18 @@ export function Dock({ aircraft }: { aircraft: Aircraft }) {
         <p className="min-w-0 flex-1 truncate text-sm sm:hidden">
           <PhaseName aircraft={aircraft} />
         </p>
+        <StickModeMenu mode={aircraft.document.stickMode ?? 2} />
         <TrimBar transmitter={transmitter} />
         {lost && !open && <span className="text-rose text-sm">▲ No answer</span>}
         <Button look="bare" className="min-h-8" onClick={hand.rest}>
-          <RotateCcw size={15} aria-hidden /> All at rest
+          <RotateCcw size={15} aria-hidden /> <span className="whitespace-nowrap max-sm:sr-only">All at rest</span>
         </Button>
         <Button look="bare" className="min-h-8" onClick={fold} aria-expanded={open}>
           {open ? <ChevronDown size={16} aria-hidden /> : <ChevronUp size={16} aria-hidden />}
-          {open ? 'Fold' : 'Unfold'}
+          <span className="max-sm:sr-only">{open ? 'Fold' : 'Unfold'}</span>
         </Button>
       </div>
+      {!open && <TwoControls aircraft={aircraft} />}
       {open && (
         <div className="relative flex max-h-[45vh] flex-wrap items-end justify-center gap-4 overflow-auto px-2 pb-2 md:block md:h-40 md:max-h-none md:overflow-visible">
           <Placed at={transmitter.gimbals.left}>
@@ -88,7 +92,8 @@ function Placed({ at, children }: { at: [number, number]; children: React.ReactN
   return (
     <div
       className="md:-translate-x-1/2 md:-translate-y-1/2 md:absolute"
-      style={{ left: `${at[0]}%`, top: `calc(${at[1]}% - 4px)` }}
+      // What sits at an edge stays on the dock with its whole name.
+      style={{ left: `clamp(3.25rem, ${at[0]}%, 100% - 3.25rem)`, top: `calc(${at[1]}% - 4px)` }}
     >
       {children}
     </div>
@@ -102,7 +107,7 @@ function AxisText({ axis }: { axis: Axis }) {
 }
 
 function One({ control }: { control: Control }) {
-  if (control.kind === 'switch') return <Flick control={control} />
+  if (control.kind === 'switch') return <SwitchLever control={control} />
   if (control.kind === 'button') return <Push control={control} />
   return control.kind === 'dial' ? <Knob control={control} /> : <Fader control={control} />
 }

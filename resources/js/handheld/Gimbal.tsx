@@ -2,8 +2,9 @@ import { useRef } from 'react'
 import { hand } from '@/api/hand'
 import type { Axis } from '@/api/types'
 import { drag } from '@/parts/drag'
+import { Range } from '@/parts/Range'
 import { capital, percent } from '@/parts/words'
-import { hold, onMoveKeys } from './keys'
+import { hold, STEP } from './keys'
 import { Trim } from './Trim'
 import { useAxisValue } from './values'
 
@@ -34,23 +35,7 @@ export function Gimbal({ side, across, up, trimClicks }: Props) {
   }
 
   const axis = (name: Axis, value: number, className: string) => (
-    <div
-      role="slider"
-      tabIndex={0}
-      aria-label={`${capital(name)} stick`}
-      aria-valuemin={-100}
-      aria-valuemax={100}
-      aria-valuenow={Math.round(value * 100)}
-      aria-valuetext={percent(value)}
-      aria-orientation={name === up ? 'vertical' : 'horizontal'}
-      data-axis={name}
-      className={`absolute rounded bg-line ${className}`}
-      onKeyDown={onMoveKeys(
-        value,
-        (next) => hand.axes({ [name]: next }),
-        () => hand.axesAtRest([name]),
-      )}
-    >
+    <div className={`absolute rounded bg-line ${className}`}>
       <span
         className="absolute bg-teal"
         style={
@@ -58,6 +43,18 @@ export function Gimbal({ side, across, up, trimClicks }: Props) {
             ? { bottom: `${((value + 1) / 2) * 100}%`, left: 0, right: 0, height: 3, marginBottom: -1.5 }
             : { left: `${((value + 1) / 2) * 100}%`, top: 0, bottom: 0, width: 3, marginLeft: -1.5 }
         }
+      />
+      <Range
+        label={`${capital(name)} stick`}
+        value={value}
+        min={-1}
+        max={1}
+        step={STEP}
+        text={percent(value)}
+        vertical={name === up}
+        change={(next) => hand.axes({ [name]: hold(next) })}
+        rest={() => hand.axesAtRest([name])}
+        data={{ 'data-axis': name }}
       />
     </div>
   )

@@ -1,9 +1,6 @@
-import { hand } from '@/api/hand'
 import type { Control } from '@/api/types'
 import { drag } from '@/parts/drag'
-import { hold } from './keys'
 import { Lever } from './Lever'
-import { useControlValue } from './values'
 
 const TURN = 135
 /** How many pixels of dragging take a dial from one end to the other. */
@@ -11,21 +8,19 @@ const WAY = 140
 
 /** A dial: dragged up or right, or moved with the arrow keys. */
 export function Knob({ control }: { control: Control }) {
-  const value = useControlValue(control.id)
-  const move = (next: number) => hand.control(control.id, hold(next))
   return (
     <Lever
       control={control}
-      value={value}
-      move={move}
       className="size-12 rounded-full"
-      onPointerDown={({ pointerId, clientX, clientY }) =>
+      grab={({ pointerId, clientX, clientY }, move, value) =>
         drag({ pointerId }, (at) => move(value + ((at.clientX - clientX + clientY - at.clientY) / WAY) * 2))
       }
     >
-      <span aria-hidden className="absolute inset-0" style={{ rotate: `${value * TURN}deg` }}>
-        <span className="-translate-x-1/2 absolute top-1 left-1/2 h-4 w-1 rounded bg-ember" />
-      </span>
+      {(value) => (
+        <span aria-hidden className="absolute inset-0" style={{ rotate: `${value * TURN}deg` }}>
+          <span className="-translate-x-1/2 absolute top-1 left-1/2 h-4 w-1 rounded bg-ember" />
+        </span>
+      )}
     </Lever>
   )
 }

@@ -3,7 +3,7 @@ import type { Control } from '@/api/types'
 import { drag } from '@/parts/drag'
 
 /** A push button: pressed while it is held. */
-export function Push({ control }: { control: Control }) {
+export function Push({ control, bare = false }: { control: Control; bare?: boolean }) {
   const pressed = useHand((one) => one.controls[control.id]) === 'pressed'
   const put = (down: boolean) => hand.control(control.id, down ? 'pressed' : 'released')
   return (
@@ -28,7 +28,7 @@ export function Push({ control }: { control: Control }) {
         onKeyUp={(event) => (event.key === ' ' || event.key === 'Enter') && put(false)}
         onBlur={() => pressed && put(false)}
       />
-      <span className="whitespace-nowrap text-muted text-sm leading-none">{control.name}</span>
+      {!bare && <span className="whitespace-nowrap text-muted text-sm leading-none">{control.name}</span>}
     </div>
   )
 }

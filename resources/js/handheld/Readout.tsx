@@ -14,7 +14,7 @@ function StepNow({ fn }: { fn: SteppedFunction }) {
   const active = useFrame((frame) => frame.steps[fn.id])
   const step = fn.steps.find((one) => one.id === active)
   return (
-    <li className="truncate">
+    <li className="truncate" title={`${fn.name} ${step ? (step.name ?? capital(step.id)) : ''}`}>
       <span className="text-muted">{fn.name} </span>
       {step ? (step.name ?? capital(step.id)) : '…'}
     </li>
@@ -34,7 +34,7 @@ export function Readout({ aircraft, lost }: { aircraft: Aircraft; lost: boolean 
         </p>
       ) : (
         <>
-          <p className="truncate">
+          <p className="truncate" title={aircraft.document.phases?.map((one) => one.name).join(', ')}>
             <span className="text-muted">Phase </span>
             <strong className="text-sodium">
               <PhaseName aircraft={aircraft} />

@@ -2,6 +2,7 @@ import { hand, hasTrimPerPhase, useHand } from '@/api/hand'
 import { useFrame } from '@/api/live'
 import type { Axis } from '@/api/types'
 import { useWorkbench } from '@/api/workbench'
+import { Range } from '@/parts/Range'
 import { capital } from '@/parts/words'
 
 type Props = { axis: Axis; clicks: number; vertical: boolean; className: string }
@@ -20,28 +21,12 @@ export function Trim({ axis, clicks, vertical, className }: Props) {
   const label = name ? `${capital(axis)} trim, ${name}` : `${capital(axis)} trim`
   return (
     <div
-      role="slider"
-      tabIndex={0}
-      aria-label={label}
-      aria-valuemin={-clicks}
-      aria-valuemax={clicks}
-      aria-valuenow={at}
-      aria-valuetext={`${at} clicks`}
-      aria-orientation={vertical ? 'vertical' : 'horizontal'}
-      data-trim={axis}
-      title={`${label}: ${at} clicks`}
+      role="presentation"
       className={`absolute rounded border border-line bg-ground ${className}`}
       onPointerDown={(event) => {
         const box = event.currentTarget.getBoundingClientRect()
         const high = vertical ? event.clientY < box.top + box.height / 2 : event.clientX > box.left + box.width / 2
         put(at + (high ? 1 : -1))
-      }}
-      onKeyDown={(event) => {
-        const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key]
-        if (by !== undefined) {
-          event.preventDefault()
-          put(at + by)
-        } else if (event.key === 'Home') put(0)
       }}
     >
       <span
@@ -52,6 +37,19 @@ export function Trim({ axis, clicks, vertical, className }: Props) {
             ? { bottom: `${((value + 1) / 2) * 100}%`, left: -2, right: -2, height: 4, marginBottom: -2 }
             : { left: `${((value + 1) / 2) * 100}%`, top: -2, bottom: -2, width: 4, marginLeft: -2 }
         }
+      />
+      <Range
+        label={label}
+        value={at}
+        min={-clicks}
+        max={clicks}
+        step={1}
+        text={`${at} clicks`}
+        vertical={vertical}
+        change={put}
+        rest={() => put(0)}
+        title={`${label}: ${at} clicks`}
+        data={{ 'data-trim': axis }}
       />
     </div>
   )

@@ -3,7 +3,7 @@ import { DropdownMenu } from 'radix-ui'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { useDelete, useDuplicate, useRename, useRestore } from '@/api/queries'
-import type { AircraftRow } from '@/api/types'
+import type { AircraftRow, Standing } from '@/api/types'
 import { Dialog } from '@/parts/Dialog'
 import { Menu, menuItem } from '@/parts/Menu'
 import { TextField } from '@/parts/TextField'
@@ -11,8 +11,14 @@ import { tell } from '@/parts/toast'
 import { clock, day } from '@/parts/words'
 import { Silhouette } from './Silhouette'
 
-/** @param props.left an edit of it lies on this device that isn't saved */
-export function AircraftCard({ aircraft, left }: { aircraft: AircraftRow; left: boolean }) {
+type Props = {
+  aircraft: AircraftRow
+  /** An edit of it lies on this device that isn't saved. */
+  left: boolean
+  standing: Standing | undefined
+}
+
+export function AircraftCard({ aircraft, left, standing }: Props) {
   const [naming, setNaming] = useState(false)
   const duplicate = useDuplicate()
   const rename = useRename()
@@ -33,20 +39,23 @@ export function AircraftCard({ aircraft, left }: { aircraft: AircraftRow; left: 
   return (
     <li
       data-aircraft={aircraft.name}
-      className="relative flex items-center gap-4 rounded-2xl border border-line bg-raised p-4 focus-within:border-edge hover:border-edge"
+      className="relative flex min-w-0 items-center gap-4 rounded-2xl border border-line bg-raised p-4 focus-within:border-edge hover:border-edge"
     >
       <Silhouette family={aircraft.family} />
       <div className="min-w-0 flex-1">
         <Link
-          to={`/aircraft/${aircraft.id}/wire`}
-          className="block truncate font-semibold text-lg after:absolute after:inset-0"
+          to={`/aircraft/${aircraft.id}/program`}
+          className="block truncate font-semibold text-lg after:absolute after:inset-0 max-md:leading-11"
         >
           {aircraft.name}
         </Link>
-        <p className="truncate text-muted text-sm">{aircraft.familyTitle}</p>
+        <p data-family className="truncate text-muted text-sm">
+          {aircraft.familyTitle} · {aircraft.transmitterName}
+        </p>
         <p className="mt-1 truncate text-muted text-sm">
           Revision {aircraft.revision} · {day(aircraft.savedAt)}, {clock(aircraft.savedAt)}
         </p>
+        <Next id={aircraft.id} standing={standing} />
         {left && (
           <p data-left className="mt-1 text-sm text-sodium">
             ● Unsaved edit on this device
@@ -84,8 +93,40 @@ export function AircraftCard({ aircraft, left }: { aircraft: AircraftRow; left: 
             setNaming(false)
           }}
         />
-        <p className="mt-2 text-muted text-sm">Enter takes it over.</p>
+        <p className="mt-2 text-muted text-sm">Press Enter to rename.</p>
       </Dialog>
     </li>
+  )
+}
+
+/** How it stands, and what to do next. */
+function Next({ id, standing }: { id: number; standing: Standing | undefined }) {
+  if (standing === undefined) return <p className="mt-1 text-muted text-sm">◌ Looking…</p>
+  if (standing === null) {
+    return (
+      <p data-standing="broken" className="mt-1 text-rose text-sm">
+        ▲ Its program can’t run: open it to repair it
+      </p>
+    )
+  }
+  return (
+    <p data-standing={standing.ready ? 'ready' : 'open'} className="mt-1 truncate text-sm">
+      {standing.ready ? (
+        <span className="text-teal">✓ Ready to fly</span>
+      ) : (
+        <>
+          <span className="text-muted">
+            {standing.settled} of {standing.all}
+          </span>{' '}
+          <Link
+            to={`/aircraft/${id}/${standing.next?.place ?? ''}`}
+            title={standing.next?.says}
+            className="relative z-10 text-sodium hover:underline max-md:inline-block max-md:leading-11"
+          >
+            {standing.next?.action} →
+          </Link>
+        </>
+      )}
+    </p>
   )
 }

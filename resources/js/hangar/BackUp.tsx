@@ -37,7 +37,7 @@ export function BackUp({ onClose }: { onClose: () => void }) {
           ▲ {failed}
         </p>
       )}
-      {!failed && state?.state !== 'done' && <JobBar says="Backing up…" job={state} />}
+      {!failed && state?.state !== 'done' && <JobBar says="Backing up…" id={job} job={state} />}
       {state?.state === 'done' && (
         <p>
           ✓ The backup is ready.{' '}

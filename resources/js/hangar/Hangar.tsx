@@ -3,15 +3,34 @@ import { FileInput, Plus } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { Refusal } from '@/api/client'
-import { useHangar, useImport, useLeftDrafts } from '@/api/queries'
-import type { Differing, Problem } from '@/api/types'
+import { useHangar, useImport, useLeftDrafts, useReadinessOfAll } from '@/api/queries'
+import type { AircraftRow, Differing, Problem } from '@/api/types'
 import { workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
 import { Dialog } from '@/parts/Dialog'
 import { AircraftCard } from './AircraftCard'
 import { Decide, type Decision } from './Decide'
 import { Keeping } from './Keeping'
 import { NewAircraft } from './NewAircraft'
+
+type Sort = {
+  id: string
+  name: string
+  by: (a: AircraftRow, b: AircraftRow, left: (one: AircraftRow) => number) => number
+}
+
+// "Wing 2" before "Wing 10".
+const byName = (a: AircraftRow, b: AircraftRow) => a.name.localeCompare(b.name, 'en', { numeric: true })
+
+const ORDERS = [
+  { id: 'name', name: 'By name', by: byName },
+  { id: 'saved', name: 'Last edited first', by: (a, b) => b.savedAt.localeCompare(a.savedAt) || byName(a, b) },
+  { id: 'left', name: 'Nearest to ready first', by: (a, b, left) => left(a) - left(b) || byName(a, b) },
+  { id: 'family', name: 'By family', by: (a, b) => a.familyTitle.localeCompare(b.familyTitle) || byName(a, b) },
+] as const satisfies Sort[]
+
+type Order = (typeof ORDERS)[number]['id']
 
 type Incoming = { file: string; text: string }
 
@@ -19,6 +38,9 @@ type Incoming = { file: string; text: string }
 export function Hangar() {
   const { data, error, isPending } = useHangar()
   const { data: left } = useLeftDrafts()
+  const { data: standings } = useReadinessOfAll()
+  const [find, setFind] = useState('')
+  const [order, setOrder] = useState<Order>('name')
   const [making, setMaking] = useState(false)
   const [refused, setRefused] = useState<{ file: string; problem: Problem } | null>(null)
   const file = useRef<HTMLInputElement>(null)
@@ -37,7 +59,7 @@ export function Hangar() {
     importing.mutate(decisions ? { text: what.text, decisions } : { text: what.text }, {
       onSuccess: (aircraft) => {
         void client.invalidateQueries({ queryKey: ['stores'] })
-        navigate(`/aircraft/${aircraft.id}/wire`)
+        navigate(`/aircraft/${aircraft.id}/program`)
       },
       onError: (problem) => {
         const found = problem instanceof Refusal ? problem.problem : { message: problem.message, faults: [] }
@@ -46,6 +68,18 @@ export function Hangar() {
       },
     })
   }
+
+  const remaining = (one: AircraftRow) => {
+    const standing = standings?.get(one.id)
+    return standing ? standing.all - standing.settled : 99
+  }
+  const sort: Sort = ORDERS.find((one) => one.id === order) ?? ORDERS[0]
+  const wanted = find.trim().toLowerCase()
+  const shown = (data?.aircraft ?? [])
+    .filter((one) =>
+      [one.name, one.familyTitle, one.transmitterName].some((text) => text.toLowerCase().includes(wanted)),
+    )
+    .sort((a, b) => sort.by(a, b, remaining))
 
   return (
     <main
@@ -58,7 +92,7 @@ export function Hangar() {
     >
       <div className="mx-auto max-w-6xl">
         <div className="flex flex-wrap items-end gap-3">
-          <div className="min-w-0 flex-1">
+          <div className="min-w-0 flex-1 max-md:basis-full">
             <h1 className="font-semibold text-2xl">Hangar</h1>
             <p className="text-muted">Plan a program, prove it safe, hear it, then fly it.</p>
           </div>
@@ -82,7 +116,7 @@ export function Hangar() {
           <Keeping />
         </div>
 
-        {isPending && <p className="mt-10 text-muted">Opening the doors…</p>}
+        {isPending && <p className="mt-10 text-muted">Loading…</p>}
         {error && (
           <p role="alert" className="mt-10 text-rose">
             ▲ {error.message}
@@ -94,11 +128,44 @@ export function Hangar() {
             <p className="mt-1 text-muted">Make an aircraft from its family, or drop a program file here.</p>
           </div>
         )}
-        <ul className="mt-6 grid gap-3 md:grid-cols-2 xl:grid-cols-3">
-          {data?.aircraft.map((one) => (
-            <AircraftCard key={one.id} aircraft={one} left={left?.has(one.id) ?? false} />
+        {(data?.aircraft.length ?? 0) > 1 && (
+          <search className="mt-5 flex flex-wrap items-center gap-2">
+            <input
+              type="search"
+              aria-label="Find an aircraft"
+              placeholder="Find by name, family or transmitter"
+              value={find}
+              onChange={(event) => setFind(event.target.value)}
+              className="h-11 min-w-56 flex-1 rounded-lg border border-line bg-deep px-3 md:h-9 md:max-w-80"
+            />
+            <div className="w-44">
+              <Choice
+                label="Order"
+                value={order}
+                options={ORDERS.map(({ id, name }) => ({ id, name }))}
+                onChange={(to) => setOrder(to as Order)}
+              />
+            </div>
+            <p role="status" className="text-muted text-sm">
+              {find && `${shown.length} of ${data?.aircraft.length}`}
+            </p>
+          </search>
+        )}
+        <ul className="mt-4 grid grid-cols-1 gap-3 md:grid-cols-2 xl:grid-cols-3">
+          {shown.map((one) => (
+            <AircraftCard
+              key={one.id}
+              aircraft={one}
+              left={left?.has(one.id) ?? false}
+              standing={standings?.get(one.id)}
+            />
           ))}
         </ul>
+        {wanted && shown.length === 0 && (
+          <p className="mt-4 text-muted">
+            Nothing by that name. Search for a part of a name, a family or a transmitter.
+          </p>
+        )}
         <p className="mt-8 max-w-3xl text-muted text-sm">
           Dusk Switch plans and checks; it decides nothing legal. Local rules and club rules come first, and nothing
           replaces someone beside you who can fly it.
@@ -119,7 +186,7 @@ export function Hangar() {
         says={
           refused && refused.problem.faults.length > 1
             ? refused.problem.message
-            : 'Nothing was changed. This must be mended first:'
+            : 'Nothing was changed. Fix this first:'
         }
         onClose={() => setRefused(null)}
       >

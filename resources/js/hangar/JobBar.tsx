@@ -1,16 +1,29 @@
+import { useState } from 'react'
 import type { Job } from '@/api/types'
+import { Button } from '@/parts/Button'
+import { stopJob } from './jobs'
 
-/** How far a job has come. */
-export function JobBar({ says, job }: { says: string; job: Job | undefined }) {
+/** How far a job has come, and a way to stop it. */
+export function JobBar({ says, id, job }: { says: string; id: string | null; job: Job | undefined }) {
+  const [stopping, setStopping] = useState(false)
   const { done = 0, total = 0 } = job ?? {}
+  const stop = (which: string) => {
+    setStopping(true)
+    stopJob(which).catch(() => setStopping(false))
+  }
   return (
     <div>
-      <p role="status">◌ {says}</p>
-      <progress
-        aria-label={says}
-        className="mt-2 h-2 w-full accent-sodium"
-        {...(total > 0 ? { value: done, max: total } : {})}
-      />
+      <p role="status">◌ {stopping ? 'Stopping…' : says}</p>
+      <div className="mt-2 flex items-center gap-3">
+        <progress
+          aria-label={says}
+          className="h-2 min-w-0 flex-1 accent-sodium"
+          {...(total > 0 ? { value: done, max: total } : {})}
+        />
+        <Button disabled={id === null || stopping} onClick={() => id !== null && stop(id)}>
+          Stop
+        </Button>
+      </div>
     </div>
   )
 }

@@ -90,8 +90,8 @@ export function RestoreDialog({ file, onClose }: { file: File; onClose: () => vo
           ▲ {failed}
         </p>
       )}
-      {!failed && preview === null && <JobBar says="Checking the file…" job={state} />}
-      {!failed && how !== null && !restored && <JobBar says="Restoring…" job={state} />}
+      {!failed && preview === null && <JobBar says="Checking the file…" id={job} job={state} />}
+      {!failed && how !== null && !restored && <JobBar says="Restoring…" id={job} job={state} />}
       {restored && (
         <p role="status">
           ✓ Restored. What was here before is in the folder “backups” beside the database, as {state?.says}.

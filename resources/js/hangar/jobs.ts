@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { data, GET } from '@/api/client'
+import { DELETE, data, GET } from '@/api/client'
 import type { Job } from '@/api/types'
 
 const LOOK_MS = 300
@@ -14,3 +14,6 @@ export const useJob = (job: string | null, round = 0) =>
     refetchIntervalInBackground: true,
     gcTime: 0,
   })
+
+/** Asks a job to stop; it tells by itself that it did. */
+export const stopJob = (job: string) => data(DELETE('/api/jobs/{job}', { params: { path: { job } } }))

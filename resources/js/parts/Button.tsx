@@ -16,7 +16,7 @@ export function Button({ look = 'plain', className = '', ...rest }: Props) {
   return (
     <button
       type="button"
-      className={`inline-flex min-h-9 items-center justify-center gap-1.5 rounded-lg px-3 text-sm disabled:opacity-45 ${LOOKS[look]} ${className}`}
+      className={`inline-flex print:hidden min-h-9 max-md:min-h-11 max-md:min-w-11 items-center justify-center gap-1.5 rounded-lg px-3 text-sm disabled:opacity-45 ${LOOKS[look]} ${className}`}
       {...rest}
     />
   )

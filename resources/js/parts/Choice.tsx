@@ -20,7 +20,7 @@ export function Choice({ id, label, value, placeholder, options, onChange }: Pro
       <Select.Trigger
         id={id}
         aria-label={label}
-        className="flex h-9 w-full min-w-0 items-center justify-between gap-1 rounded-lg border border-line bg-deep px-2.5 text-left hover:border-edge"
+        className="flex h-9 max-md:h-11 w-full min-w-0 items-center justify-between gap-1 rounded-lg border border-line bg-deep px-2.5 text-left hover:border-edge"
       >
         <span className="truncate">
           <Select.Value placeholder={placeholder} />
@@ -43,7 +43,7 @@ export function Choice({ id, label, value, placeholder, options, onChange }: Pro
                   <Select.Item
                     key={option.id}
                     value={option.id}
-                    className="flex cursor-pointer items-center justify-between gap-3 rounded px-2 py-1.5 outline-none data-[highlighted]:bg-line"
+                    className="flex cursor-pointer items-center justify-between gap-3 max-md:min-h-11 rounded px-2 py-1.5 outline-none data-[highlighted]:bg-line"
                   >
                     <Select.ItemText>{option.name}</Select.ItemText>
                     <Select.ItemIndicator>

@@ -56,7 +56,7 @@ export function MoveDialog({ document, onClose }: { document: Program; onClose: 
         </Proposed>
       </div>
       <div className="mt-3 flex justify-end gap-2">
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button
           look="main"
           disabled={!proposal}

@@ -23,7 +23,7 @@ export function Segments({ label, value, options, tall, onChange }: Props) {
         <ToggleGroup.Item
           key={one.id}
           value={one.id}
-          className={`rounded-lg border border-line px-3 data-[state=on]:border-sodium data-[state=on]:text-sodium ${tall ? 'min-h-11' : 'min-h-9 text-sm'}`}
+          className={`rounded-lg border border-line px-3 data-[state=on]:border-sodium data-[state=on]:text-sodium ${tall ? 'min-h-11' : 'min-h-9 max-md:min-h-11 text-sm'}`}
         >
           {one.name}
         </ToggleGroup.Item>

@@ -5,7 +5,7 @@ import { useId } from 'react'
 export function Tick({ says, on, onChange }: { says: string; on: boolean; onChange: (on: boolean) => void }) {
   const id = useId()
   return (
-    <label htmlFor={id} className="flex min-h-9 items-center gap-2 text-sm">
+    <label htmlFor={id} className="flex min-h-9 max-md:min-h-11 items-center gap-2 text-sm">
       <Checkbox.Root
         id={id}
         checked={on}

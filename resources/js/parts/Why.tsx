@@ -16,7 +16,7 @@ export function Why({ explanation }: { explanation: Explanation }) {
   ]
   return (
     <section aria-label={`Why channel ${explanation.channel} is where it is`}>
-      <h3 className="mt-1 mb-1 text-muted text-sm">Why it is where it is</h3>
+      <h3 className="mt-1 mb-1 text-muted text-sm">How this value is made</h3>
       <ol className="space-y-0.5 text-sm">
         {keyed(explanation.contributions, (one) => one.name).map(({ key, item: one }) => (
           <li key={key} className={`flex justify-between gap-2 ${one.active ? '' : 'text-muted'}`}>

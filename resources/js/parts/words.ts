@@ -16,3 +16,8 @@ export function clock(iso: string): string {
 export function day(iso: string): string {
   return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })
 }
+
+/** A day that is read on paper, years later. */
+export function date(of: Date): string {
+  return of.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
+}

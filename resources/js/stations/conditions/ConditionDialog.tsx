@@ -2,8 +2,10 @@ import { useState } from 'react'
 import type { Aircraft, Condition, Program } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
-import { ConditionFields } from './ConditionFields'
+import { ConditionEditor } from './ConditionEditor'
+import { isWhole, OPEN } from './kinds'
 import { useThresholdPending } from './Threshold'
+import { useSaid, WhatItSays } from './WhatItSays'
 
 type Props = {
   aircraft: Aircraft
@@ -15,27 +17,36 @@ type Props = {
   onClose: () => void
 }
 
-/** Another condition. One of several parts is shown in words until another takes its place. */
+/** Another condition, with what it says in words before it is taken. */
 export function ConditionDialog({ aircraft, document, title, words, value, onTake, onClose }: Props) {
-  const [when, setWhen] = useState<Condition | null>(value)
+  const [when, setWhen] = useState<Condition>(value ?? OPEN)
   const pending = useThresholdPending()
+  const said = useSaid(document, when)
   return (
-    <Dialog open title={title} says={words && `Now: ${words}`} onClose={onClose}>
-      <div className="grid gap-2">
-        <ConditionFields aircraft={aircraft} document={document} value={when} onChange={setWhen} />
-        <div className="flex justify-end gap-2">
-          <Button onClick={onClose}>Leave it</Button>
+    <Dialog
+      open
+      title={title}
+      says={words && `Now: ${words}`}
+      onClose={onClose}
+      foot={
+        <>
+          <Button onClick={onClose}>Cancel</Button>
           <Button
             look="main"
-            disabled={!when || pending}
+            disabled={!isWhole(when) || pending || said.problem !== null}
             onClick={() => {
-              if (when) onTake(when)
+              onTake(when)
               onClose()
             }}
           >
-            Take it over
+            Apply
           </Button>
-        </div>
+        </>
+      }
+    >
+      <div className="grid gap-2">
+        <ConditionEditor aircraft={aircraft} document={document} value={when} onChange={setWhen} />
+        <WhatItSays said={said} />
       </div>
     </Dialog>
   )

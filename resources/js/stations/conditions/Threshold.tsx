@@ -20,10 +20,10 @@ const CHANGE = 'threshold'
 /** True while a level that was typed is on its way: what is on the screen is not yet what was meant. */
 export const useThresholdPending = () => useIsMutating({ mutationKey: [CHANGE] }) > 0
 
-type Props = { document: Program; value: Condition; onChange: (value: Condition) => void }
+type Props = { document: Program; value: Condition; onChange: (value: Condition) => void; at?: string }
 
 /** A level of a telemetry value, in the pilot's unit; the core turns it. */
-export function Threshold({ document, value, onChange }: Props) {
+export function Threshold({ document, value, onChange, at = '' }: Props) {
   const { data: read } = useQuery({
     queryKey: ['threshold', document.sense, value],
     queryFn: () => data(POST('/api/threshold', { body: { document, condition: value } })),
@@ -51,10 +51,10 @@ export function Threshold({ document, value, onChange }: Props) {
   }
   return (
     <>
-      <Field label="is" htmlFor="threshold-way">
+      <Field label="is" htmlFor={`threshold-way${at}`}>
         <div className="grid grid-cols-[1fr_6rem_3rem] items-center gap-2">
           <Choice
-            id="threshold-way"
+            id={`threshold-way${at}`}
             label="is"
             value={read.above ? 'above' : 'below'}
             options={WAYS}
@@ -64,11 +64,11 @@ export function Threshold({ document, value, onChange }: Props) {
           <span className="text-muted text-sm">{read.unit}</span>
         </div>
       </Field>
-      <Field label="lets go" htmlFor="threshold-hysteresis">
+      <Field label="hysteresis" htmlFor={`threshold-hysteresis${at}`}>
         <div className="grid grid-cols-[1fr_6rem_3rem] items-center gap-2">
           <span className="text-muted text-sm">back by</span>
           <Level
-            id="threshold-hysteresis"
+            id={`threshold-hysteresis${at}`}
             label="Hysteresis"
             value={read.hysteresis}
             onCommit={(hysteresis) => put({ hysteresis })}

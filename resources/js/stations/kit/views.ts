@@ -1,12 +1,9 @@
 import type { ComponentType } from 'react'
 import type { Aircraft, Program } from '@/api/types'
-import { BenchView } from './bench/BenchView'
 import { BindingView } from './binding/BindingView'
+import { EquipmentView } from './equipment/EquipmentView'
 
 export type View = { aircraft: Aircraft; document: Program }
 
-/** The views of Kit. */
-export const VIEWS: { path: string; name: string; view: ComponentType<View> }[] = [
-  { path: '', name: 'On the bench', view: BenchView },
-  { path: 'binding', name: 'Binding', view: BindingView },
-]
+/** What each view of Kit shows. */
+export const VIEWS: Record<string, ComponentType<View>> = { equipment: EquipmentView, binding: BindingView }

@@ -5,18 +5,16 @@ import { FailsafeView } from './failsafe/FailsafeView'
 import { FindingsView } from './findings/FindingsView'
 import { LiveView } from './live/LiveView'
 import { SetupView } from './setup/SetupView'
-import { StatesView } from './states/StatesView'
+import { SwitchMapView } from './switch-map/SwitchMapView'
 
 export type View = { aircraft: Aircraft; document: Program }
 
-type Entry = { path: string; name: string; view: ComponentType<View> }
-
-/** The views of Prove. */
-export const VIEWS: Entry[] = [
-  { path: '', name: 'Live', view: LiveView },
-  { path: 'bench', name: 'Bench', view: BenchView },
-  { path: 'findings', name: 'Findings', view: FindingsView },
-  { path: 'states', name: 'States', view: StatesView },
-  { path: 'setup', name: 'Controller set-up', view: SetupView },
-  { path: 'failsafe', name: 'Failsafe', view: FailsafeView },
-]
+/** What each view of Prove shows. */
+export const VIEWS: Record<string, ComponentType<View>> = {
+  live: LiveView,
+  bench: BenchView,
+  findings: FindingsView,
+  'switch-map': SwitchMapView,
+  setup: SetupView,
+  failsafe: FailsafeView,
+}

@@ -67,13 +67,13 @@ export function BindingView({ aircraft, document }: View) {
             >
               <span className={index < done ? 'text-teal' : 'text-muted'}>{index < done ? '✓' : `${index + 1}`}</span>
               <span className="min-w-0 flex-1">{step.says}</span>
-              {index === done && <Button onClick={() => act(step.act)}>Do it</Button>}
+              {index === done && <Button onClick={() => act(step.act)}>Next</Button>}
             </li>
           ))}
         </ol>
       </section>
       <section aria-label="Simulated receiver">
-        <h2 className="font-semibold">A receiver to practise on</h2>
+        <h2 className="font-semibold">Practice receiver</h2>
         <p className="text-muted text-sm">
           Simulated. It fails as real ones do: try another order, stand close, choose another sub-type, give it a
           trouble.
@@ -100,11 +100,11 @@ export function BindingView({ aircraft, document }: View) {
           ))}
         </div>
         <Button look="bare" className="mt-2" onClick={() => setActs([])}>
-          <RotateCcw size={15} aria-hidden /> Begin again
+          <RotateCcw size={15} aria-hidden /> Start over
         </Button>
       </section>
       <section aria-label="Record">
-        <h2 className="font-semibold">Bound for real</h2>
+        <h2 className="font-semibold">Record a bind</h2>
         <label htmlFor="binding-note" className="text-muted text-sm">
           What you saw: lamp, reading
         </label>
@@ -121,7 +121,7 @@ export function BindingView({ aircraft, document }: View) {
           disabled={record.isPending}
           onClick={() => record.mutate(note.trim(), { onSuccess: () => setNote('') })}
         >
-          Record the binding
+          Record
         </Button>
         {record.error && <p className="text-rose text-sm">▲ {said(record.error)}</p>}
         <ul className="mt-3 grid gap-1 text-sm">

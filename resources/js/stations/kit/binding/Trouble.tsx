@@ -26,18 +26,18 @@ export function Trouble({
   return (
     <div className="mt-2">
       <Choice
-        label="Its trouble"
+        label="Fault"
         value={hidden ? SURPRISE : (has ?? NONE)}
         options={[
-          { id: NONE, name: 'Nothing is wrong with it' },
-          { id: SURPRISE, name: 'Something: find out what' },
+          { id: NONE, name: 'No fault' },
+          { id: SURPRISE, name: 'A fault for you to find' },
           ...all.map((one) => ({ id: one.id, name: one.says })),
         ]}
         onChange={choose}
       />
       {hidden && (
         <Button look="bare" className="mt-1" onClick={() => setHidden(false)}>
-          Say what it is
+          Show the fault
         </Button>
       )}
       {now && !hidden && (

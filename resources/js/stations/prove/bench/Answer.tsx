@@ -20,7 +20,7 @@ export function Answer({ proposal, problem, note, taken }: Props) {
             taken()
           }}
         >
-          Take it over
+          Apply
         </Button>
       )}
     </div>

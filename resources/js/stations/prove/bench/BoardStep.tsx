@@ -41,7 +41,7 @@ export function BoardStep() {
     )
   return (
     <section aria-label="Board" className="rounded-xl border border-line bg-raised p-3">
-      <StepHead step="board">Is it the board?</StepHead>
+      <StepHead step="board">Board alignment</StepHead>
       <p className="text-muted text-sm">
         Hands off the sticks. Turn the aircraft itself: what does the controller’s picture do?
       </p>

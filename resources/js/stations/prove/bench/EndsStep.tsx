@@ -7,10 +7,11 @@ export function EndsStep({ document }: { document: Program }) {
   return (
     <Readings
       step="ends"
-      title="3 Centre, then ends"
+      title="Centre, then ends"
       says="Read the channel at the controller with the stick at its ends and in its middle. Never centre the throttle."
       document={document}
       channel="Channel to centre"
+      reversed="This one is reversed: its low end is where the stick is low or left, whatever it reads there."
       readings={['Low end', 'Centre', 'High end']}
       button="Solve centre and ends"
       practise={(now, channel) => readings(now, channel).then((read) => [read.low, read.centre, read.high])}

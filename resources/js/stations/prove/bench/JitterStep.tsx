@@ -7,7 +7,7 @@ export function JitterStep({ document }: { document: Program }) {
   return (
     <Readings
       step="jitter"
-      title="4 Jitter"
+      title="Jitter"
       says="Hands off the sticks. Watch the channel for a while: a small dead band where it trembles, else none."
       document={document}
       channel="Channel to watch"

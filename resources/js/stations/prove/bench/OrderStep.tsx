@@ -28,7 +28,7 @@ export function OrderStep({ aircraft }: { aircraft: Aircraft }) {
   }
   return (
     <section aria-label="Order and direction" className="rounded-xl border border-line bg-raised p-3">
-      <StepHead step="order">1 Order, then direction</StepHead>
+      <StepHead step="order">Order, then direction</StepHead>
       <p className="text-muted text-sm">Move one stick at a time and look which bar moves at the controller.</p>
       {seen.map((one) => (
         <div key={one.stick} className="mt-1.5 grid grid-cols-[8rem_1fr_1fr] items-center gap-2">

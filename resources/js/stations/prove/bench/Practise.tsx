@@ -11,7 +11,7 @@ export function Practise({ step, take }: { step: string; take: (told: Practice) 
   return (
     <Button
       look="bare"
-      aria-label={`${step}: let the stand-in answer`}
+      aria-label={`Practise: let the stand-in answer for ${step}`}
       onClick={() => workbench.state.document && void ask(workbench.state.document)}
     >
       Practise: let the stand-in answer

@@ -13,6 +13,8 @@ type Props = {
   document: Program
   /** what the list of channels is called */
   channel: string
+  /** what is to be known where the channel is reversed */
+  reversed?: string
   /** what is read, in µs */
   readings: string[]
   button: string
@@ -29,6 +31,7 @@ export function Readings({
   says,
   document,
   channel: named,
+  reversed,
   readings,
   button,
   practise,
@@ -56,7 +59,9 @@ export function Readings({
   return (
     <section aria-label={title} className="rounded-xl border border-line bg-raised p-3">
       <StepHead step={step}>{title}</StepHead>
-      <p className="text-muted text-sm">{says}</p>
+      <p className="text-muted text-sm">
+        {says} {outputs.find((one) => one.channel === channel)?.reverse && reversed}
+      </p>
       <div className="mt-2 flex flex-wrap items-end gap-2">
         <div className="min-w-40 flex-1">
           <Choice
@@ -90,7 +95,7 @@ export function Readings({
         <Button disabled={!complete} onClick={() => answer.ask((now) => solve(now, channel, numbers))}>
           {button}
         </Button>
-        <Button look="bare" aria-label={`${title}: let the stand-in read`} onClick={standIn}>
+        <Button look="bare" aria-label={`Practise: let the stand-in read ${title}`} onClick={standIn}>
           Practise: let the stand-in read
         </Button>
       </div>

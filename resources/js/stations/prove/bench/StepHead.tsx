@@ -5,18 +5,38 @@ import { useWorkbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
 import { clock, day } from '@/parts/words'
 
+type Props = { step: string; seen?: (string | null)[]; ready?: boolean; children: ReactNode }
+
 /** The title of a step, whether it was done with the aircraft as it is now, and the button that says so. */
-export function StepHead({ step, children }: { step: string; children: ReactNode }) {
+export function StepHead({ step, seen = [], ready = true, children }: Props) {
   const { aircraft, saving } = useWorkbench()
   return (
     <div className="flex flex-wrap items-baseline justify-between gap-x-3">
       <h2 className="font-semibold">{children}</h2>
-      {aircraft && <State id={aircraft.id} revision={aircraft.revision} step={step} saved={saving === 'saved'} />}
+      {aircraft && (
+        <State
+          id={aircraft.id}
+          revision={aircraft.revision}
+          step={step}
+          saved={saving === 'saved'}
+          seen={seen}
+          ready={ready}
+        />
+      )}
     </div>
   )
 }
 
-function State({ id, revision, step, saved }: { id: number; revision: number; step: string; saved: boolean }) {
+type StateProps = {
+  id: number
+  revision: number
+  step: string
+  saved: boolean
+  seen: (string | null)[]
+  ready: boolean
+}
+
+function State({ id, revision, step, saved, seen, ready }: StateProps) {
   const one = useBenchRecord(id, revision).data?.steps.find((it) => it.id === step)
   const record = useRecordStep(id, revision)
   if (!one) return null
@@ -34,8 +54,8 @@ function State({ id, revision, step, saved }: { id: number; revision: number; st
       {one.state !== 'done' && (
         <Button
           className="min-h-7 px-2 py-0 text-sm"
-          disabled={!saved || record.isPending}
-          onClick={() => record.mutate(step)}
+          disabled={!saved || !ready || record.isPending}
+          onClick={() => record.mutate({ step, seen })}
         >
           {saved ? 'Done' : 'Saving…'}
           <span className="sr-only">: {one.name}</span>

@@ -5,6 +5,7 @@ import type { Program, SurfaceMove } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Answer } from './Answer'
+import { PlainStep } from './PlainStep'
 import { Practise } from './Practise'
 import { StepHead } from './StepHead'
 import { useAnswer } from './useAnswer'
@@ -29,7 +30,15 @@ export function SurfacesStep({ document }: { document: Program }) {
       wanted = false
     }
   }, [document])
-  if (moves.length === 0) return null
+  if (moves.length === 0) {
+    return (
+      <PlainStep
+        step="surfaces"
+        title="Surfaces, one by one"
+        says="Move each control alone and watch what moves: the right surface, the right way, as far as it should, and nothing else."
+      />
+    )
+  }
   const key = (move: SurfaceMove) => `${move.channel}-${move.stick}`
   const said = moves.flatMap((move) => {
     const rightWay = seen[key(move)]

@@ -1,18 +1,20 @@
 import { useState } from 'react'
 import { useProof } from '@/api/proof'
-import { edit, propose } from '@/api/proposals'
+import { propose } from '@/api/proposals'
 import type { Aboard } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
+import { ProposalDialog } from '@/parts/ProposalDialog'
 import { changeAboard } from '../aboard'
+import { StepHead } from '../bench/StepHead'
 import type { View } from '../views'
 import { useLinkLoss } from './useLinkLoss'
 
 type Does = NonNullable<Aboard['failsafe']>[number]['does']
 
 const KINDS = [
-  { id: 'pulse', name: 'gives a pulse' },
-  { id: 'off', name: 'gives no pulses' },
+  { id: 'pulse', name: 'fixed pulse' },
+  { id: 'off', name: 'no signal' },
   { id: 'hold', name: 'keeps the last' },
 ]
 
@@ -30,36 +32,36 @@ const put = (channel: number, does: Does) =>
 /** What the receiver does with each channel when the link is lost. */
 export function FailsafeView({ aircraft, document }: View) {
   const { proof } = useProof()
-  const [problem, setProblem] = useState<string | null>(null)
+  const [setting, setSetting] = useState(false)
   const { off, toggle, loss } = useLinkLoss(document)
   const set = new Map((document.aboard?.failsafe ?? []).map((one) => [one.channel, one.does]))
-  const safe = () =>
-    void edit(propose.failsafe, 'A safe failsafe for the family').then((answer) =>
-      setProblem(
-        'problem' in answer ? answer.problem : answer.proposal.changes.length === 0 ? 'It is set so already.' : null,
-      ),
-    )
   return (
     <div className="h-full overflow-auto px-4 py-3">
-      <div className="flex flex-wrap items-center gap-3">
+      <StepHead step="failsafe">Failsafe, set and tested</StepHead>
+      <div className="mt-2 flex flex-wrap items-center gap-3">
         <p className="min-w-64 flex-1 text-sm">
           <span className="text-rose">▲ Propellers off.</span>{' '}
           <span className="text-muted">
             {proof?.rules.find((one) => one.rule === 'failsafe')?.says} Then test it: transmitter off, look, transmitter
-            on.
+            on; and record it here.
           </span>
         </p>
         <Button onClick={toggle} aria-pressed={off}>
           {off ? 'Transmitter on again' : 'Test: transmitter off'}
         </Button>
-        <Button look="main" onClick={safe}>
+        <Button look="main" onClick={() => setSetting(true)}>
           Set a safe one for a {aircraft.familyTitle.toLowerCase()}
         </Button>
       </div>
-      {problem && (
-        <p role="status" className="mt-2 text-sodium text-sm">
-          {problem}
-        </p>
+      {setting && (
+        <ProposalDialog
+          title="A safe failsafe for this family"
+          says="Test it afterwards: propellers off, transmitter off, look, transmitter on again."
+          ask={() => propose.failsafe(document)}
+          note="A safe failsafe for the family"
+          nothing="It is set like this already."
+          onClose={() => setSetting(false)}
+        />
       )}
       {off && (
         <p
@@ -72,26 +74,30 @@ export function FailsafeView({ aircraft, document }: View) {
             : '◌ The transmitter is silent; the receiver still keeps the last pulses…'}
         </p>
       )}
-      <table className="mt-3 w-full max-w-3xl text-sm">
-        <thead>
+      <table className="mt-3 w-full max-w-3xl text-sm max-md:block">
+        <thead className="max-md:hidden">
           <tr className="text-left text-muted">
             <th className="font-normal">Channel</th>
-            <th className="w-48 font-normal">Without a link it</th>
+            <th className="w-48 font-normal">On signal loss</th>
             <th className="w-32 text-right font-normal">Pulse</th>
             <th className="w-40 pl-3 font-normal">Verdict</th>
             {off && <th className="w-28 text-right font-normal">Now</th>}
           </tr>
         </thead>
-        <tbody>
+        <tbody className="max-md:block">
           {(document.outputs ?? []).map((output) => {
             const does = set.get(output.channel)
             const verdict = proof?.failsafe.find((one) => one.channel === output.channel)
             return (
-              <tr key={output.channel} data-failsafe={output.channel} className="border-line border-t">
+              <tr
+                key={output.channel}
+                data-failsafe={output.channel}
+                className="border-line border-t max-md:grid max-md:grid-cols-[1fr_auto] max-md:items-center max-md:gap-x-3 max-md:py-1"
+              >
                 <td className="py-1">
                   <span className="figures text-muted">{output.channel}</span> {output.name}
                 </td>
-                <td className="py-1">
+                <td className="py-1 max-md:row-start-2">
                   <Choice
                     label={`Failsafe of ${output.name}`}
                     value={does === undefined ? '' : typeof does === 'number' ? 'pulse' : does}
@@ -100,7 +106,7 @@ export function FailsafeView({ aircraft, document }: View) {
                     onChange={(kind) => put(output.channel, kind === 'pulse' ? aircraft.ruler.centre : (kind as Does))}
                   />
                 </td>
-                <td className="py-1 pl-2">
+                <td className="py-1 max-md:row-start-2 max-md:w-28 md:pl-2">
                   {typeof does === 'number' && (
                     <input
                       type="number"
@@ -114,11 +120,11 @@ export function FailsafeView({ aircraft, document }: View) {
                         if (pulse !== does) put(output.channel, pulse)
                       }}
                       onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-                      className="figures h-9 w-full rounded-lg border border-line bg-deep px-2 text-right"
+                      className="figures h-9 w-full rounded-lg border max-md:h-11 border-line bg-deep px-2 text-right"
                     />
                   )}
                 </td>
-                <td className="py-1 pl-3">
+                <td className="py-1 max-md:col-start-2 max-md:row-start-1 max-md:text-right md:pl-3">
                   {verdict?.trouble ? (
                     <span className="text-rose">▲ {does === undefined ? 'not set' : 'not safe'}</span>
                   ) : (
@@ -126,7 +132,11 @@ export function FailsafeView({ aircraft, document }: View) {
                   )}
                 </td>
                 {off && (
-                  <td className="figures py-1 text-right text-teal" data-now={output.channel}>
+                  <td
+                    className="figures py-1 text-right text-teal max-md:col-span-2 max-md:row-start-3"
+                    data-now={output.channel}
+                  >
+                    <span className="text-muted md:hidden">now </span>
                     {loss
                       ? loss.pulses[output.channel] == null
                         ? 'no pulses'

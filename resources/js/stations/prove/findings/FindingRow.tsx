@@ -28,10 +28,10 @@ export function FindingRow({ finding, rule, mend, accept }: Props) {
           </p>
         </div>
         <span className="flex shrink-0 gap-1.5">
-          {state && <Button onClick={() => hand.go(state)}>Take me there</Button>}
+          {state && <Button onClick={() => hand.go(state)}>Show on transmitter</Button>}
           {finding.mend && (
             <Button look="main" onClick={mend}>
-              Mend it
+              Fix
             </Button>
           )}
           <Button look="bare" onClick={accept}>

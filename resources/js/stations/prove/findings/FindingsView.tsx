@@ -1,12 +1,15 @@
 import { useState } from 'react'
-import { useProof } from '@/api/proof'
+import { proving, useProof } from '@/api/proof'
+import { propose } from '@/api/proposals'
 import type { Finding } from '@/api/types'
 import { Button } from '@/parts/Button'
+import { ProposalDialog } from '@/parts/ProposalDialog'
+import { Working } from '@/parts/Working'
 import { openAgain } from '../aboard'
+import { Unproven } from '../Unproven'
 import type { View } from '../views'
-import { Accept } from './Accept'
+import { AcceptDialog } from './AcceptDialog'
 import { FindingRow } from './FindingRow'
-import { Mend } from './Mend'
 import { Rules } from './Rules'
 
 /** What the proof found, the worst first, each with its state, its mend, or a reason to live with it. */
@@ -14,11 +17,11 @@ export function FindingsView({ aircraft, document }: View) {
   const { proof, busy } = useProof()
   const [mending, setMending] = useState<Finding | null>(null)
   const [accepting, setAccepting] = useState<Finding | null>(null)
-  if (!proof) return <p className="p-6 text-muted">◌ Proving every switch position…</p>
+  if (!proof) return <Unproven />
   return (
     <div className="h-full overflow-auto px-4 py-3">
       <p className="text-muted text-sm">
-        {busy ? '◌ Proving again… ' : ''}
+        {busy && <Working says="Proving again…" stop={proving.stop} from={1} />}{' '}
         {proof.states === 1 ? 'One switch position' : `${proof.states} switch positions`}; sticks, dials, sliders and
         trims anywhere between their ends. The proof decides nothing legal: local rules and club rules come first.
       </p>
@@ -71,8 +74,16 @@ export function FindingsView({ aircraft, document }: View) {
         </section>
       )}
       <Rules rules={proof.rules} />
-      {mending && <Mend document={document} finding={mending} onClose={() => setMending(null)} />}
-      {accepting && <Accept finding={accepting} onClose={() => setAccepting(null)} />}
+      {mending && (
+        <ProposalDialog
+          title="Fix"
+          says={mending.mend ?? ''}
+          ask={() => propose.mend(document, mending.key)}
+          note={`Fixed: ${mending.mend}`}
+          onClose={() => setMending(null)}
+        />
+      )}
+      {accepting && <AcceptDialog finding={accepting} onClose={() => setAccepting(null)} />}
     </div>
   )
 }

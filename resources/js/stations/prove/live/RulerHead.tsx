@@ -4,23 +4,20 @@ import { marks, place } from '../place'
 /** The numbers above the ruler, in µs. */
 export function RulerHead({ ruler }: { ruler: Ruler }) {
   return (
-    <div
-      aria-hidden
-      className="grid grid-cols-[8rem_1fr_5.5rem] gap-3 px-1 text-muted text-sm md:grid-cols-[11rem_1fr_6.5rem]"
-    >
-      <span>Channel</span>
+    <div aria-hidden className="grid gap-x-3 px-2 text-muted text-sm md:grid-cols-[11rem_1fr_6.5rem]">
+      <span className="hidden md:block">Channel</span>
       <span className="figures relative h-5">
         {marks(ruler).map((mark, index, all) => (
           <span
             key={mark}
-            className={`absolute ${mark === ruler.centre ? '' : 'hidden md:inline'} ${index === 0 ? '' : index === all.length - 1 ? '-translate-x-full' : '-translate-x-1/2'}`}
+            className={`absolute ${index === 0 ? 'max-md:hidden' : index === all.length - 1 ? '-translate-x-full max-md:hidden' : '-translate-x-1/2'}`}
             style={{ left: `${place(mark, ruler)}%` }}
           >
             {mark}
           </span>
         ))}
       </span>
-      <span className="text-right">Pulse</span>
+      <span className="hidden text-right md:block">Pulse</span>
     </div>
   )
 }

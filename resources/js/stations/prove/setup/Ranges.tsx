@@ -22,7 +22,7 @@ export function Ranges({ known, own, ruler }: { known: Known; own: Setup; ruler:
         ...ranges,
         { mode: known.modes[0]?.id ?? '', ...known.usual, channel: ranges.at(-1)?.channel ?? known.usual.channel },
       ],
-      'A range more',
+      'Added a range',
     )
   return (
     <section aria-label="Ranges of the modes" className="rounded-xl border border-line bg-raised p-3">
@@ -61,7 +61,7 @@ export function Ranges({ known, own, ruler }: { known: Known; own: Setup; ruler:
                 onClick={() =>
                   put(
                     ranges.filter((_, at) => at !== index),
-                    'A range less',
+                    'Removed a range',
                   )
                 }
                 className="rounded p-1 hover:bg-line"

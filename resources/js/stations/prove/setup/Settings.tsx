@@ -75,7 +75,7 @@ export function Settings({ known, own, ruler }: { known: Known; own: Setup; rule
           onChange={(id) => changeSetup({ none: id === NEITHER ? undefined : id }, 'The mode in no range')}
         />
       </Row>
-      <Row own={own} name="priority" label="Who wins">
+      <Row own={own} name="priority" label="Priority">
         <Priority known={known} priority={now.priority ?? []} />
       </Row>
       <h2 className="mt-2 font-semibold">Channels</h2>

@@ -1,6 +1,11 @@
+import { useState } from 'react'
 import { useProof } from '@/api/proof'
+import { propose } from '@/api/proposals'
+import { Button } from '@/parts/Button'
+import { ProposalDialog } from '@/parts/ProposalDialog'
 import type { View } from '../views'
 import { Copy } from './Copy'
+import { OwnSettings } from './OwnSettings'
 import { Positions } from './Positions'
 import { Ranges } from './Ranges'
 import { Settings } from './Settings'
@@ -8,6 +13,7 @@ import { Settings } from './Settings'
 /** How the controller is set up in this aircraft, and where each position of the switches lands in it. */
 export function SetupView({ aircraft, document }: View) {
   const { proof } = useProof()
+  const [asking, setAsking] = useState(false)
   if (!proof) return <p className="p-6 text-muted">◌ Reading the controller’s set-up…</p>
   if (!proof.setup) {
     return (
@@ -24,7 +30,10 @@ export function SetupView({ aircraft, document }: View) {
           {proof.setup.controller} as it is set in this aircraft. The proof judges by it: enter what the controller’s
           own screen shows. What you don’t change is as it arrives.
         </p>
-        <Copy aircraft={aircraft} document={document} />
+        <div className="flex flex-wrap gap-2">
+          <Button onClick={() => setAsking(true)}>Ranges for these switches…</Button>
+          <Copy aircraft={aircraft} document={document} />
+        </div>
       </div>
       <div className="mt-3 grid items-start gap-3 xl:grid-cols-[3fr_2fr]">
         <div className="grid gap-3">
@@ -35,6 +44,17 @@ export function SetupView({ aircraft, document }: View) {
         </div>
         <Settings known={proof.setup} own={own} ruler={aircraft.ruler} />
       </div>
+      <OwnSettings id={aircraft.id} />
+      {asking && (
+        <ProposalDialog
+          title="Ranges for these switches"
+          says="A range for each mode, and for arming, around what its position sends. Enter the same in the controller."
+          ask={() => propose.ranges(document)}
+          note="Ranges for the switches"
+          nothing="Every position lies where it is meant already."
+          onClose={() => setAsking(false)}
+        />
+      )}
     </div>
   )
 }

@@ -1,0 +1,99 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Kit\SensorBus;
+use DuskSwitch\Core\Program\Telemetry\Callout;
+use DuskSwitch\Core\Program\Telemetry\DerivedValue;
+use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
+use DuskSwitch\Core\Program\Telemetry\PhrasePart;
+use DuskSwitch\Core\Program\Telemetry\Priority;
+use DuskSwitch\Core\Program\Telemetry\Sound;
+use DuskSwitch\Core\Program\Telemetry\TelemetryPlan;
+use DuskSwitch\Core\Telemetry\Derivations;
+use DuskSwitch\Core\Telemetry\Derive\Sum;
+use DuskSwitch\Core\Units\Unit;
+use DuskSwitch\Core\Units\UnitSystem;
+
+/** Reads what an aircraft senses, and what is said of it. */
+final class TelemetryPlanDecoder
+{
+    /** What stands at a node. */
+    public static function read(JsonCursor $node): TelemetryPlan
+    {
+        $node->keys([], ['bus', 'interval', 'chain', 'values', 'system', 'units', 'calls', 'announces', 'tone']);
+        $chain = $values = $calls = [];
+        $ids = new UniqueIds('something');
+        foreach ($node->at('chain')?->items(28) ?? [] as $item) {
+            $item->keys(['id', 'sensor'], ['address', 'slot']);
+            $chain[] = new InstalledSensor(
+                $ids->id($item),
+                $item->need('sensor')->id(),
+                $item->at('address')?->whole(1, 28),
+                $item->at('slot')?->whole(0, 63),
+            );
+        }
+        $ways = Derivations::all();
+        foreach ($node->at('values')?->items(40) ?? [] as $item) {
+            $item->keys(['id', 'name', 'does'], ['of', 'by', 'plus', 'while']);
+            $while = $item->at('while');
+            $values[] = new DerivedValue(
+                $ids->id($item),
+                $item->need('name')->text(30),
+                $item->at('does')?->oneOf($ways) ?? new Sum(),
+                array_map(fn (JsonCursor $of): string => $of->id(), $item->at('of')?->items(8) ?? []),
+                $item->at('by')?->number(-1e6, 1e6),
+                $item->at('plus')?->number(-1e6, 1e6),
+                $while === null ? null : ConditionDecoder::decode($while),
+            );
+        }
+        $callIds = new UniqueIds('a call');
+        foreach ($node->at('calls')?->items(60) ?? [] as $item) {
+            $calls[] = self::call($item, $callIds);
+        }
+
+        return new TelemetryPlan(
+            $node->at('bus')?->choice(SensorBus::class),
+            $node->at('interval')?->number(0.1, 10) ?? TelemetryPlan::INTERVAL,
+            $chain,
+            $values,
+            $node->at('system')?->choice(UnitSystem::class),
+            array_map(fn (JsonCursor $unit): Unit => $unit->choice(Unit::class), $node->at('units')?->entries(60) ?? []),
+            $calls,
+            array_map(fn (JsonCursor $item): string => $item->id(), $node->at('announces')?->items(30) ?? []),
+            $node->at('tone')?->flag() ?? false,
+        );
+    }
+
+    private static function call(JsonCursor $node, UniqueIds $ids): Callout
+    {
+        $node->keys(['id', 'name', 'when', 'says'], ['hold', 'priority', 'repeat', 'after', 'plays']);
+        [$when, $after] = [$node->at('when'), $node->at('after')];
+
+        return new Callout(
+            $ids->id($node),
+            $node->need('name')->text(),
+            ConditionDecoder::decode($when ?? new JsonCursor('none', '', $node->faults)),
+            $node->at('hold')?->number(0, 60) ?? 0.0,
+            $node->at('priority')?->choice(Priority::class) ?? Priority::Note,
+            $node->at('repeat')?->number(0, 600) ?? 0.0,
+            $after === null ? null : ConditionDecoder::decode($after),
+            array_map(self::token(...), $node->need('says')->items(16)),
+            $node->at('plays')?->choice(Sound::class),
+        );
+    }
+
+    private static function token(JsonCursor $node): PhrasePart
+    {
+        if ($node->isText()) {
+            return PhrasePart::words($node->text(80));
+        }
+        $node->keys(['value'], ['places', 'unit']);
+
+        return PhrasePart::value(
+            $node->need('value')->id(),
+            $node->at('places')?->whole(0, 3) ?? 0,
+            $node->at('unit')?->flag() ?? true,
+        );
+    }
+}

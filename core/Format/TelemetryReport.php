@@ -1,0 +1,227 @@
+<?php
+
+namespace DuskSwitch\Core\Format;
+
+use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Link\InstalledKit;
+use DuskSwitch\Core\Link\VerdictPoint;
+use DuskSwitch\Core\Program\ConditionWords;
+use DuskSwitch\Core\Program\PilotFunction;
+use DuskSwitch\Core\Program\SteppedFunction;
+use DuskSwitch\Core\Program\Telemetry\Callout;
+use DuskSwitch\Core\Program\Telemetry\Derivation;
+use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
+use DuskSwitch\Core\Program\Telemetry\Sound;
+use DuskSwitch\Core\Rehearsal\Mishap;
+use DuskSwitch\Core\Rehearsal\Mishaps;
+use DuskSwitch\Core\Rehearsal\Scenario;
+use DuskSwitch\Core\Rehearsal\Scenarios;
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Speech\Airtime;
+use DuskSwitch\Core\Speech\English;
+use DuskSwitch\Core\Speech\Phrase;
+use DuskSwitch\Core\Telemetry\CallEdit;
+use DuskSwitch\Core\Telemetry\Derivations;
+use DuskSwitch\Core\Telemetry\SensorChain;
+use DuskSwitch\Core\Telemetry\SensorChainCheck;
+use DuskSwitch\Core\Telemetry\SlotPlan;
+use DuskSwitch\Core\Telemetry\TelemetryCheck;
+use DuskSwitch\Core\Telemetry\Threshold;
+use DuskSwitch\Core\Telemetry\Value;
+use DuskSwitch\Core\Telemetry\Values;
+use DuskSwitch\Core\Units\Unit;
+
+/** Writes all that the Sense station shows of a program. */
+final readonly class TelemetryReport
+{
+    private Values $values;
+
+    private SensorChain $chain;
+
+    public function __construct(private Circuit $circuit, Catalogue $catalogue)
+    {
+        $this->values = Values::of($circuit->program, $catalogue);
+        $this->chain = new SensorChain(InstalledKit::of($circuit->program, $circuit->panel->transmitter, $catalogue));
+    }
+
+    /**
+     * @param  Scenarios  $scenarios  of which those of the family are shown
+     * @return array<string, mixed>
+     */
+    public function all(Scenarios $scenarios): array
+    {
+        $program = $this->circuit->program;
+        $transmitter = $this->circuit->panel->transmitter;
+        $check = (new TelemetryCheck($program, $transmitter, $this->values))->points();
+        $slots = new SlotPlan($program, $transmitter, $this->chain->sensors);
+
+        return [
+            'points' => array_map(self::point(...), (new SensorChainCheck($this->chain))->points()),
+            'checks' => array_map(fn (array $one): array => ['about' => $one[0], ...self::point($one[1])], $check),
+            'refresh' => round($this->chain->refresh(), 3),
+            'draw' => $this->chain->draw(),
+            'chain' => array_map($this->fitted(...), $program->sense->chain),
+            'slots' => $transmitter->sensorSlots === 0
+                    ? null
+                    : ['count' => $transmitter->sensorSlots, 'today' => $slots->today()],
+            'values' => array_values(array_map($this->value(...), $this->values->all)),
+            'calls' => array_map($this->call(...), $program->sense->calls),
+            'derivations' => array_map(
+                fn (Derivation $one): array => [
+                    'id' => $one->id(),
+                    'says' => $one->says(),
+                    'wants' => $one->wants()->words,
+                    'count' => count($one->wants()->of),
+                    'several' => $one->wants()->several,
+                ],
+                array_values(Derivations::all()),
+            ),
+            'announceable' => [
+                ...array_map(
+                    fn (PilotFunction $one): array => ['id' => $one->id(), 'name' => $one->name()],
+                    array_values(
+                        array_filter(
+                            $program->functions,
+                            fn (PilotFunction $one): bool => $one instanceof SteppedFunction,
+                        ),
+                    ),
+                ),
+                ['id' => 'phase', 'name' => 'Phases'],
+            ],
+            'scenarios' => array_map(
+                fn (Scenario $one): array => [
+                    'id' => $one->id,
+                    'name' => $one->name,
+                    'says' => $one->says,
+                    'seconds' => $one->seconds(),
+                ],
+                $scenarios->scenarios($program->family),
+            ),
+            'sounds' => array_map(
+                fn (Sound $one): array => ['id' => $one->value, 'says' => $one->says(), 'notes' => $one->notes()],
+                Sound::cases(),
+            ),
+            'mishaps' => array_map(
+                fn (Mishap $one): array => ['id' => $one->id(), 'says' => $one->says()],
+                array_values(Mishaps::all()),
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function point(VerdictPoint $point): array
+    {
+        return [
+            'topic' => $point->topic,
+            'level' => $point->level->value,
+            'says' => $point->says,
+            'cure' => $point->cure,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function fitted(InstalledSensor $one): array
+    {
+        $sensor = $this->chain->sensors[$one->id] ?? null;
+
+        return [
+            'id' => $one->id,
+            'sensor' => $one->sensor,
+            'name' => $sensor->name ?? $one->sensor,
+            'kind' => $sensor?->kind->says() ?? '',
+            'onBus' => in_array($one, $this->chain->onBus(), true),
+            'address' => $this->chain->address($one),
+            'slot' => $one->slot,
+            'draw' => $sensor->draw ?? 0,
+            'supply' => $sensor === null ? [0, 0] : [$sensor->supply->low, $sensor->supply->high],
+            'values' => count($sensor->quantities ?? []),
+            'advice' => $sensor->advice ?? [],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function value(Value $value): array
+    {
+        return [
+            'id' => $value->id,
+            'name' => $value->name,
+            'dimension' => $value->dimension->value,
+            'unit' => $value->unit->shown(),
+            'from' => $value->from,
+            'derived' => $value->derived,
+            'while' => $this->runs($value->id),
+            'units' => array_values(
+                array_map(
+                    fn (Unit $unit): string => $unit->value,
+                    array_filter(Unit::cases(), fn (Unit $unit): bool => $unit->dimension() === $value->dimension),
+                ),
+            ),
+            'range' => $value->range === null
+                    ? null
+                    : [
+                        round($value->unit->fromBase($value->range->low), $value->unit->places()),
+                        round($value->unit->fromBase($value->range->high), $value->unit->places()),
+                    ],
+        ];
+    }
+
+    /** When a timer runs, in words. */
+    private function runs(string $id): ?string
+    {
+        $while = array_column($this->circuit->program->sense->values, 'while', 'id')[$id] ?? null;
+
+        return $while === null ? null : $this->words()->say($while);
+    }
+
+    private function words(): ConditionWords
+    {
+        return new ConditionWords(
+            $this->circuit->program,
+            $this->circuit->panel->transmitter,
+            (new Threshold($this->values))->say(...),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function call(Callout $call): array
+    {
+        $words = $this->words();
+        $language = new English();
+        $text = (new Phrase($this->values, $language))->say($call->says, $this->example($call));
+
+        return [
+            'id' => $call->id,
+            'name' => $call->name,
+            'alarm' => $call->isAlarm(),
+            'when' => $words->say($call->when),
+            'after' => $call->after === null ? null : $words->say($call->after),
+            'levels' => (new CallEdit($this->circuit->program, $this->values))->levels($call),
+            'text' => $text,
+            'notes' => $call->plays?->notes() ?? [],
+            'airtime' => round((new Airtime($language))->of($text, $call->plays), 2),
+        ];
+    }
+
+    /**
+     * Values to hear a phrase with: those of its levels, else the middle of the range.
+     *
+     * @return array<string, float>
+     */
+    private function example(Callout $call): array
+    {
+        $now = array_map(
+            fn (Value $one): float => $one->range === null || $one->derived
+                ? 42.0
+                : round(($one->range->low + $one->range->high) / 20, 1),
+            $this->values->all,
+        );
+        foreach ((new CallEdit($this->circuit->program, $this->values))->levels($call) as $level) {
+            $value = $this->values->find($level['sensor']);
+            if ($value !== null) {
+                $now[$level['sensor']] = $value->unit->toBase($level['level']);
+            }
+        }
+
+        return $now;
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+namespace DuskSwitch\Core\Move;
+
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Telemetry\DerivedValue;
+use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
+use DuskSwitch\Core\Program\Telemetry\TelemetryPlan;
+
+/** Sensors and callouts on another transmitter: callouts use its controls, and sensor slots must be planned again. */
+final readonly class MovedTelemetry
+{
+    /**
+     * @param  list<string>  $functions  those that stay
+     * @param  bool  $sameSlots  it's the same transmitter, so sensors stay in their slots
+     */
+    public function __construct(
+        private MovedConditions $rewrite,
+        private array $functions,
+        private bool $sameSlots = false,
+    ) {}
+
+    /**
+     * @param  list<string>  $losses  what can't be said there is added
+     */
+    public function of(Program $program, array &$losses): TelemetryPlan
+    {
+        $sense = $program->sense;
+        $calls = [];
+        foreach ($sense->calls as $call) {
+            $when = $this->rewrite->of($call->when);
+            $after = $call->after === null ? null : $this->rewrite->of($call->after);
+            if ($when === null || ($call->after !== null && $after === null)) {
+                $losses[] = "{$call->name} falls silent: what it waits for isn't there";
+            } else {
+                $calls[] = $call->waiting($when, $after);
+            }
+        }
+        $values = array_map(
+            fn (DerivedValue $one): DerivedValue => new DerivedValue(
+                $one->id,
+                $one->name,
+                $one->does,
+                $one->of,
+                $one->by,
+                $one->plus,
+                $one->while === null ? null : $this->rewrite->of($one->while),
+            ),
+            $sense->values,
+        );
+        $chain = array_map(
+            fn (InstalledSensor $one): InstalledSensor => $this->sameSlots
+                ? $one
+                : new InstalledSensor($one->id, $one->sensor, $one->address),
+            $sense->chain,
+        );
+        $announces = array_values(
+            array_filter(
+                $sense->announces,
+                fn (string $id): bool => $id === 'phase' || in_array($id, $this->functions, true),
+            ),
+        );
+
+        return new TelemetryPlan(
+            $sense->bus,
+            $sense->interval,
+            $chain,
+            $values,
+            $sense->system,
+            $sense->units,
+            $calls,
+            $announces,
+            $sense->tone,
+        );
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+namespace DuskSwitch\Core\Program\Telemetry;
+
+use DuskSwitch\Core\Program\Condition\Condition;
+
+/** Something that is said when a condition holds: an alarm, a callout, a reminder. */
+final readonly class Callout
+{
+    /**
+     * @param  float  $hold  seconds that the condition must have held without a break
+     * @param  float  $repeat  seconds between two sayings while it goes on; 0 = once
+     * @param  Condition|null  $after  quiet until this has held once
+     * @param  list<PhrasePart>  $says
+     * @param  Sound|null  $plays  before it speaks
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Condition $when,
+        public float $hold,
+        public Priority $priority,
+        public float $repeat,
+        public ?Condition $after,
+        public array $says,
+        public ?Sound $plays = null,
+    ) {}
+
+    /** The same with other conditions. */
+    public function waiting(Condition $when, ?Condition $after): self
+    {
+        return new self(
+            $this->id,
+            $this->name,
+            $when,
+            $this->hold,
+            $this->priority,
+            $this->repeat,
+            $after,
+            $this->says,
+            $this->plays,
+        );
+    }
+
+    /** The same with another hold. */
+    public function holding(float $seconds): self
+    {
+        return new self(
+            $this->id,
+            $this->name,
+            $this->when,
+            $seconds,
+            $this->priority,
+            $this->repeat,
+            $this->after,
+            $this->says,
+            $this->plays,
+        );
+    }
+
+    /** True for what warns. */
+    public function isAlarm(): bool
+    {
+        return $this->priority !== Priority::Note;
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+namespace DuskSwitch\Core\Program\Telemetry;
+
+use DuskSwitch\Core\Kit\SensorBus;
+use DuskSwitch\Core\Units\Unit;
+use DuskSwitch\Core\Units\UnitSystem;
+
+/** What an aircraft senses, and what is said of it. */
+final readonly class TelemetryPlan
+{
+    /** Seconds between two reports to the transmitter where nothing is chosen (from memory). */
+    public const INTERVAL = 0.5;
+
+    /**
+     * @param  SensorBus|null  $bus  as it's set at the receiver's pin
+     * @param  float  $interval  seconds between two reports; a faster one costs stick response
+     * @param  list<InstalledSensor>  $chain  in the order of the wire
+     * @param  list<DerivedValue>  $values
+     * @param  UnitSystem|null  $system  in which its values are read; null as its pilot reads all
+     * @param  array<string, Unit>  $units  by value, where it isn't the system's
+     * @param  list<Callout>  $calls
+     * @param  list<string>  $announces  ids of functions whose step is said when it changes; "phase" for the phase
+     * @param  bool  $tone  the variometer's tone is on
+     */
+    public function __construct(
+        public ?SensorBus $bus = null,
+        public float $interval = self::INTERVAL,
+        public array $chain = [],
+        public array $values = [],
+        public ?UnitSystem $system = null,
+        public array $units = [],
+        public array $calls = [],
+        public array $announces = [],
+        public bool $tone = false,
+    ) {}
+
+    /** The same in the units of its pilot, whatever this aircraft is read in. */
+    public function inPilotsUnits(): self
+    {
+        return new self(
+            $this->bus,
+            $this->interval,
+            $this->chain,
+            $this->values,
+            null,
+            [],
+            $this->calls,
+            $this->announces,
+            $this->tone,
+        );
+    }
+
+    /**
+     * The same with other parts.
+     *
+     * @param  list<InstalledSensor>|null  $chain
+     * @param  list<DerivedValue>|null  $values
+     * @param  list<Callout>|null  $calls
+     */
+    public function with(
+        ?SensorBus $bus = null,
+        ?float $interval = null,
+        ?array $chain = null,
+        ?array $values = null,
+        ?array $calls = null,
+    ): self {
+        return new self(
+            $bus ?? $this->bus,
+            $interval ?? $this->interval,
+            $chain ?? $this->chain,
+            $values ?? $this->values,
+            $this->system,
+            $this->units,
+            $calls ?? $this->calls,
+            $this->announces,
+            $this->tone,
+        );
+    }
+
+    /** True where nothing was said. */
+    public function isEmpty(): bool
+    {
+        return $this == new self();
+    }
+
+    /** The call of that id, or null. */
+    public function call(string $id): ?Callout
+    {
+        foreach ($this->calls as $call) {
+            if ($call->id === $id) {
+                return $call;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,37 @@
+import { useRef, useState } from 'react'
+
+/** An evening at the field: older ticks were of another flight. */
+const HOURS = 8
+
+type Kept = { at: number; items: string[] }
+
+function read(key: string): Set<string> {
+  try {
+    const kept = JSON.parse(localStorage.getItem(key) ?? 'null') as Kept | null
+    return new Set(kept && Date.now() - kept.at < HOURS * 3_600_000 ? kept.items : [])
+  } catch {
+    return new Set()
+  }
+}
+
+/** The ticks of a list that is gone through now; they outlive a look elsewhere and a reload. */
+export function useKeptTicks(aircraft: number, revision: number, list: string) {
+  const key = `dusk.ticks.${aircraft}.${list}`
+  const at = `${key}.${revision}`
+  const [ticked, setTicked] = useState(() => read(at))
+  // Two quick taps come before the screen is drawn again.
+  const now = useRef(ticked)
+  const keep = (next: Set<string>) => {
+    now.current = next
+    setTicked(next)
+    // Of a list those of one revision are enough.
+    for (const one of Object.keys(localStorage)) if (one.startsWith(`${key}.`)) localStorage.removeItem(one)
+    if (next.size > 0) localStorage.setItem(at, JSON.stringify({ at: Date.now(), items: [...next] } satisfies Kept))
+  }
+  const tick = (item: string) => {
+    const next = new Set(now.current)
+    if (!next.delete(item)) next.add(item)
+    keep(next)
+  }
+  return { ticked, tick, clear: () => keep(new Set()) }
+}

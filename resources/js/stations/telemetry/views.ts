@@ -1,0 +1,17 @@
+import { type ComponentType, lazy } from 'react'
+import type { Aircraft, Program, SenseLook } from '@/api/types'
+import { AlarmsView } from './alarms/AlarmsView'
+import { CalloutsView } from './callouts/CalloutsView'
+import { SensorsView } from './sensors/SensorsView'
+import { ValuesView } from './values/ValuesView'
+
+export type View = { aircraft: Aircraft; document: Program; look: SenseLook }
+
+/** What each view of Telemetry shows. */
+export const VIEWS: Record<string, ComponentType<View>> = {
+  sensors: SensorsView,
+  values: ValuesView,
+  alarms: AlarmsView,
+  callouts: CalloutsView,
+  rehearsal: lazy(() => import('./rehearsal/RehearsalView')),
+}
