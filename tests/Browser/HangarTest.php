@@ -10,29 +10,29 @@ final class HangarTest extends BrowserTestCase
         $page = $this->page()->open('/');
         $page->press('New aircraft');
         $page->find('#new-arming');
-        $page->fill('#new-name', 'Wagtail');
+        $page->fill('#new-name', 'Sandpiper');
         $page->find("[data-item='equipment'][data-state='open']");
         self::assertSame('equipment', $page->find('[data-next]')->getAttribute('data-next'));
         $page->open(preg_replace('#^.*(/aircraft/\d+)/.*$#', '$1/program', $page->browser->getCurrentURL()));
         $page->find('[data-pull]');
-        self::assertStringContainsString('Wagtail', $page->text('h1'));
+        self::assertStringContainsString('Sandpiper', $page->text('h1'));
         $page->stick('left', 0.0, 1.0);
         $this->sees($page, 3, 2000);
 
-        $page->open('/')->click("[aria-label='More for Wagtail']");
+        $page->open('/')->click("[aria-label='More for Sandpiper']");
         $page->named('Duplicate')->click();
-        $page->find("[data-aircraft='Wagtail copy']");
+        $page->find("[data-aircraft='Sandpiper copy']");
 
-        $page->click("[aria-label='More for Wagtail copy']");
+        $page->click("[aria-label='More for Sandpiper copy']");
         $page->named('Rename')->click();
         $page->fill("[aria-label='New name']", 'A name that goes on and on, well past what a card can hold');
         $page->find("[data-aircraft^='A name that goes']");
 
-        $page->click("[aria-label='More for Wagtail']");
+        $page->click("[aria-label='More for Sandpiper']");
         $page->named('Delete')->click();
-        $page->until(fn (): bool => ! $page->has("[data-aircraft='Wagtail']"), 'Wagtail to go');
+        $page->until(fn (): bool => ! $page->has("[data-aircraft='Sandpiper']"), 'Sandpiper to go');
         $page->press('Undo');
-        $page->find("[data-aircraft='Wagtail']");
+        $page->find("[data-aircraft='Sandpiper']");
     }
 
     public function test_a_bad_file_is_told_with_its_place(): void

@@ -63,7 +63,7 @@ final class Newcomer
                 'telemetry' => $this->solvesTheSlots(),
                 'entered' => $this->entersTheProgram(),
                 'bound' => $this->hands->press('Record'),
-                'bench' => $this->goesThroughTheBench(),
+                'bench' => (new BenchWork($this->page, $this->hands))->goThrough(),
                 'failsafe' => $this->testsTheFailsafe(),
                 'checklists' => $this->goesThroughTheLists(),
             };
@@ -172,36 +172,6 @@ final class Newcomer
             },
             'every line to be entered',
         );
-    }
-
-    private function goesThroughTheBench(): void
-    {
-        $this->hands->press('Propellers are off');
-        $this->page->find('[data-step-state]');
-        for ($left = 16; $left > 0 && $this->page->has("[data-step-state='open']"); $left--) {
-            $open = $this->openSteps();
-            $first = "section:has([data-step-state='open'])";
-            $guided = (string) $this->page->find($first)->getAttribute('data-guided');
-            if ($guided !== '') {
-                $this->seesLineByLine("[data-guided='{$guided}']");
-            }
-            $this->hands->click("{$first} [data-step-state='open'] button");
-            $this->page->until(fn (): bool => $this->openSteps() < $open, 'a step to be done');
-        }
-    }
-
-    private function seesLineByLine(string $step): void
-    {
-        $this->hands->tick("{$step} [role=checkbox]");
-        foreach ($this->page->browser->findElements(WebDriverBy::cssSelector("{$step} [data-asks]")) as $asked) {
-            $asks = (string) $asked->getAttribute('data-asks');
-            $this->hands->write("{$step} [data-asks='{$asks}']", 'as it should be');
-        }
-    }
-
-    private function openSteps(): int
-    {
-        return count($this->page->browser->findElements(WebDriverBy::cssSelector("[data-step-state='open']")));
     }
 
     private function testsTheFailsafe(): void

@@ -27,13 +27,7 @@ final class ReadinessTest extends BrowserTestCase
         $page->until(fn (): bool => str_contains($page->text('header'), 'Do the bench check →'), 'the bind to count');
 
         $page->click("header a[href$='/prove/bench']");
-        $page->press('Propellers are off');
-        $open = fn (): int => count($page->browser->findElements(WebDriverBy::cssSelector("[data-step-state='open']")));
-        $page->until(fn (): bool => $open() === 5, 'every step that is needed');
-        for ($left = 5; $left > 0; $left--) {
-            $page->click("[data-step-state='open'] button");
-            $page->until(fn (): bool => $open() === $left - 1, "{$left} steps to be one less");
-        }
+        (new BenchWork($page, new Mouse($page)))->goThrough();
         $page->until(fn (): bool => str_contains($page->text('header'), 'Test the failsafe →'), 'the bench to count');
 
         // Not every item is for everybody: one is set aside, with its reason.
