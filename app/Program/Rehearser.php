@@ -19,12 +19,15 @@ use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
+use DuskSwitch\Core\Rehearsal\CircuitValues;
 use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\Gps;
 use DuskSwitch\Core\Rehearsal\Rehearsal;
 use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Rehearsal\Scenarios;
+use DuskSwitch\Core\Rehearsal\SensorTruth;
+use DuskSwitch\Core\Rehearsal\ValueTruth;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\GpsFix;
 use DuskSwitch\Core\Telemetry\Sample;
@@ -111,8 +114,10 @@ final readonly class Rehearser
     /** The flight, flown or taken from those that are kept. */
     public function flight(Circuit $circuit, Scenario $scenario, RehearsalSettings $setting): Recording
     {
-        // What is said and calculated changes nothing of the flight.
-        $flown = $circuit->program->with(sense: $circuit->program->sense->with(values: [], calls: []));
+        // What is said changes nothing of the flight, nor what is calculated, unless a condition asks for it.
+        $sense = $circuit->program->sense;
+        $values = CircuitValues::asksForCalculated($circuit) ? $sense->values : [];
+        $flown = $circuit->program->with(sense: $sense->with(values: $values, calls: [])->silent());
         $key = hash(
             'xxh128',
             serialize([
@@ -144,21 +149,51 @@ final readonly class Rehearser
      */
     public function rehearse(Circuit $circuit, Scenario $scenario, RehearsalSettings $setting, bool $withFlight): array
     {
-        $program = $circuit->program;
         $flight = $this->flight($circuit, $scenario, $setting);
-        $heard = RehearsalEncoder::heard(
+
+        return [
+            ...$withFlight
+                ? FlightEncoder::columns($flight, $circuit->program, $circuit->panel->transmitter, $scenario, $setting)
+                : [],
+            ...$this->heard($circuit, $flight, null),
+        ];
+    }
+
+    /**
+     * The whole rehearsal, and beside what the transmitter had of each value what it truly was.
+     *
+     * @return array<string, mixed>
+     */
+    public function rehearseWithTruth(Circuit $circuit, Scenario $scenario, RehearsalSettings $setting): array
+    {
+        $flying = new Flight($circuit, $this->catalogue, $scenario, $setting, true);
+        $flight = $flying->fly();
+
+        return [
+            ...FlightEncoder::columns($flight, $circuit->program, $circuit->panel->transmitter, $scenario, $setting),
+            ...$this->heard($circuit, $flight, $flying->truth()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function heard(Circuit $circuit, Recording $flight, ?SensorTruth $truth): array
+    {
+        $program = $circuit->program;
+
+        return RehearsalEncoder::heard(
             Rehearsal::listen($flight, $program, $circuit->panel->transmitter, $this->catalogue),
             $flight,
+            $program,
             Values::of($program, $this->catalogue),
+            $truth === null
+                ? null
+                : ValueTruth::of(
+                    $flight->samples,
+                    $truth,
+                    Rehearsal::deriver($program, $circuit->panel->transmitter, $this->catalogue),
+                    $program->sense->values,
+                ),
         );
-
-        return $withFlight
-            ? [
-                ...FlightEncoder::columns($flight, $program, $circuit->panel->transmitter, $scenario, $setting),
-                ...$heard,
-                'tone' => $program->sense->tone ? RehearsalEncoder::tone($flight) : [],
-            ]
-            : $heard;
     }
 
     /** What the simulated GPS said, as NMEA 0183. */

@@ -4,12 +4,16 @@ namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Flight\TrackColumn;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Rehearsal\FlightTrace;
+use DuskSwitch\Core\Rehearsal\FlightTraces;
 use DuskSwitch\Core\Rehearsal\LandingStrategies;
 use DuskSwitch\Core\Rehearsal\LandingStrategy;
 use DuskSwitch\Core\Rehearsal\ListenedFlight;
 use DuskSwitch\Core\Rehearsal\Remark;
+use DuskSwitch\Core\Rehearsal\ValueTruth;
 use DuskSwitch\Core\Speech\SpokenPhrase;
-use DuskSwitch\Core\Speech\VarioTone;
+use DuskSwitch\Core\Telemetry\OpenSpans;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Value;
 use DuskSwitch\Core\Telemetry\Values;
@@ -22,21 +26,26 @@ final class RehearsalEncoder
     /**
      * What was heard of it.
      *
+     * @param  ValueTruth|null  $truth  written beside each value, where it is known and wanted
      * @return array<string, mixed>
      */
-    public static function heard(ListenedFlight $heard, Recording $flight, Values $values): array
-    {
+    public static function heard(
+        ListenedFlight $heard,
+        Recording $flight,
+        Program $program,
+        Values $values,
+        ?ValueTruth $truth = null,
+    ): array {
         return [
-            'values' => self::values($heard, $values),
-            'traces' => self::traces($flight, $values),
-            'extent' => self::extent($flight, $values),
-            'spans' => (object) array_map(
-                fn (array $spans): array => array_map(
-                    fn (array $span): array => [round($span[0], 1), round($span[1], 1)],
-                    $spans,
-                ),
-                $heard->spans,
+            'values' => self::values($heard, $values, $truth),
+            'traces' => array_map(
+                fn (FlightTrace $one): array => self::trace($one, $values),
+                (new FlightTraces($flight, $program, $values))->traces($heard->samples),
             ),
+            'extent' => self::extent($flight, $values),
+            'spans' => (object) array_map(self::spans(...), $heard->voice->held),
+            'unknown' => (object) array_map(self::spans(...), $heard->voice->unknown),
+            'tone' => $heard->tone,
             'said' => array_map(self::said(...), $heard->said),
             'airtime' => [
                 'share' => round($heard->report->share, 4),
@@ -50,27 +59,71 @@ final class RehearsalEncoder
         ];
     }
 
-    /** @return list<array<string, mixed>> every value that is a number to look at, as the pilot reads it */
-    private static function values(ListenedFlight $heard, Values $values): array
+    /**
+     * @param  list<array{float, float}>  $spans
+     * @return list<array{float, float}>
+     */
+    private static function spans(array $spans): array
     {
-        $read = fn (Sample $one, Value $value): ?float => isset($one->values[$value->id])
-            ? round($value->unit->fromBase($one->values[$value->id]), $value->unit->places())
-            : null;
+        return array_map(fn (array $span): array => [round($span[0], 1), round($span[1], 1)], $spans);
+    }
+
+    /** @return list<array<string, mixed>> every value that is a number to look at, as the pilot reads it */
+    private static function values(ListenedFlight $heard, Values $values, ?ValueTruth $truth): array
+    {
+        $shown = array_filter(
+            $values->all,
+            fn (Value $one): bool => $one->dimension !== Dimension::Angle || $one->derived,
+        );
 
         return array_values(
-            array_map(
-                fn (Value $value): array => [
+            array_map(function (Value $value) use ($heard, $truth): array {
+                $data = array_map(
+                    fn (Sample $one): ?float => self::reads($value, $one->values[$value->id] ?? null),
+                    $heard->samples,
+                );
+
+                return [
                     'id' => $value->id,
                     'name' => $value->name,
                     'unit' => $value->unit->shown(),
-                    'data' => array_map(fn (Sample $one): ?float => $read($one, $value), $heard->samples),
-                ],
-                array_filter(
-                    $values->all,
-                    fn (Value $one): bool => $one->dimension !== Dimension::Angle || $one->derived,
-                ),
-            ),
+                    'data' => $data,
+                    'missing' => self::missing($heard->samples, $value->id),
+                    ...$truth === null
+                        ? []
+                        : [
+                            'received' => $data,
+                            'age' => $truth->ages($value->id),
+                            'true' => array_map(
+                                fn (?float $one): ?float => self::reads($value, $one, 3),
+                                $truth->true($value->id),
+                            ),
+                        ],
+                ];
+            }, $shown),
         );
+    }
+
+    /** As the pilot reads it, with so many places more than one reads. */
+    private static function reads(Value $value, ?float $base, int $more = 0): ?float
+    {
+        return $base === null ? null : round($value->unit->fromBase($base), $value->unit->places() + $more);
+    }
+
+    /**
+     * @param  list<Sample>  $samples
+     * @return list<array{float, float}> from when to when the transmitter had nothing of a value
+     */
+    private static function missing(array $samples, string $id): array
+    {
+        $spans = new OpenSpans();
+        $end = 0.0;
+        foreach ($samples as $one) {
+            $end = $one->time;
+            $spans->note($end, ! isset($one->values[$id]));
+        }
+
+        return self::spans($spans->until($end));
     }
 
     /** @return array<string, mixed> */
@@ -112,35 +165,18 @@ final class RehearsalEncoder
         ];
     }
 
-    /**
-     * @return list<array{name: string, unit: string, data: list<float|null>}> what of a flight is drawn, as the pilot
-     * reads it
-     */
-    private static function traces(Recording $flight, Values $values): array
+    /** @return array<string, mixed> as the pilot reads it */
+    private static function trace(FlightTrace $trace, Values $values): array
     {
-        [$length, $speed] = [$values->system->unit(Dimension::Length), $values->system->unit(Dimension::Speed)];
-        $link = $values->find('link-quality');
+        $unit = $trace->value->unit ?? $values->system->unit($trace->dimension);
 
-        $drawn = [
-            ['Height', $length->shown(), self::in($length, $flight->track->column(TrackColumn::Height))],
-            ['Air', $speed->shown(), self::in($speed, $flight->track->column(TrackColumn::Airspeed))],
-            ['Cell', Unit::Volt->shown(), $flight->track->column(TrackColumn::Cell)],
-            [
-                'Link',
-                $link?->unit->shown() ?? '',
-                $link === null
-                    ? null
-                    : array_map(fn (Sample $one): ?float => $one->values[$link->id] ?? null, $flight->samples),
-            ],
+        return [
+            'name' => $trace->name,
+            'of' => $trace->value?->name,
+            'unit' => $unit->shown(),
+            'data' => $trace->value === null ? null : self::in($unit, $trace->received),
+            'true' => self::in($unit, $trace->true),
         ];
-        $traces = [];
-        foreach ($drawn as [$name, $unit, $data]) {
-            if ($data !== null) {
-                $traces[] = ['name' => $name, 'unit' => $unit, 'data' => $data];
-            }
-        }
-
-        return $traces;
     }
 
     /**
@@ -151,7 +187,10 @@ final class RehearsalEncoder
     {
         return $column === null
             ? null
-            : array_map(fn (?float $one): ?float => $one === null ? null : round($unit->fromBase($one), 1), $column);
+            : array_map(
+                fn (?float $one): ?float => $one === null ? null : round($unit->fromBase($one), $unit->places()),
+                $column,
+            );
     }
 
     /**
@@ -176,22 +215,5 @@ final class RehearsalEncoder
                 'top' => $values->say($top, Dimension::Length),
             ],
         ];
-    }
-
-    /**
-     * The variometer's tone for every row; null is silence.
-     *
-     * @return list<array{hertz: int, beeps: float}|null>
-     */
-    public static function tone(Recording $flight): array
-    {
-        $climb = $flight->track->column(TrackColumn::Climb) ?? [];
-        $tones = [];
-        foreach (array_keys($flight->samples) as $row) {
-            $silent = ! isset($climb[$row]) || $flight->track->at($row, TrackColumn::Flies) === 0.0;
-            $tones[] = $silent ? null : VarioTone::at($climb[$row]);
-        }
-
-        return $tones;
     }
 }

@@ -61,7 +61,7 @@ final class TelemetryPlanDecoder
             array_map(fn (JsonCursor $unit): Unit => $unit->choice(Unit::class), $node->at('units')?->entries(60) ?? []),
             $calls,
             array_map(fn (JsonCursor $item): string => $item->id(), $node->at('announces')?->items(30) ?? []),
-            $node->at('tone')?->flag() ?? false,
+            ToneFormat::read($node->at('tone')),
         );
     }
 

@@ -25,7 +25,7 @@ final class TelemetryPlanEncoder
             'units' => array_map(fn (Unit $unit): string => $unit->value, $sense->units),
             'calls' => array_map(self::call(...), $sense->calls),
             'announces' => $sense->announces,
-            'tone' => $sense->tone ? true : null,
+            'tone' => $sense->tone === null ? null : ToneFormat::encode($sense->tone),
         ];
 
         return array_filter($there, fn (mixed $one): bool => $one !== null && $one !== []);

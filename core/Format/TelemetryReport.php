@@ -66,6 +66,7 @@ final readonly class TelemetryReport
                     : ['count' => $transmitter->sensorSlots, 'today' => $slots->today()],
             'values' => array_values(array_map($this->value(...), $this->values->all)),
             'calls' => array_map($this->call(...), $program->sense->calls),
+            'tone' => (new ToneReport($this->values, $this->words()))->of($program->sense->tone),
             'derivations' => array_map(
                 fn (Derivation $one): array => [
                     'id' => $one->id(),

@@ -6,6 +6,7 @@ use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
 use DuskSwitch\Core\Program\Telemetry\TelemetryPlan;
+use DuskSwitch\Core\Program\Telemetry\ToneSettings;
 
 /** Sensors and callouts on another transmitter: callouts use its controls, and sensor slots must be planned again. */
 final readonly class MovedTelemetry
@@ -70,7 +71,20 @@ final readonly class MovedTelemetry
             $sense->units,
             $calls,
             $announces,
-            $sense->tone,
+            $this->tone($sense->tone, $losses),
         );
+    }
+
+    /**
+     * @param  list<string>  $losses
+     */
+    private function tone(?ToneSettings $tone, array &$losses): ?ToneSettings
+    {
+        $when = $tone?->when === null ? null : $this->rewrite->of($tone->when);
+        if ($tone?->when !== null && $when === null) {
+            $losses[] = 'The variometer\'s tone is always on: what switched it isn\'t there';
+        }
+
+        return $tone?->heard($when);
     }
 }

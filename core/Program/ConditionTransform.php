@@ -30,6 +30,7 @@ final readonly class ConditionTransform
             sense: $program->sense->with(
                 values: array_map($transform->value(...), $program->sense->values),
                 calls: array_map($transform->callout(...), $program->sense->calls),
+                tone: $program->sense->tone?->heard($transform->maybe($program->sense->tone->when)),
             ),
         );
     }

@@ -62,9 +62,12 @@ final class ConditionUsages
             fn (DerivedValue $one): bool => $one->while !== null && self::inside($one->while, $fits),
         );
 
+        $tone = $program->sense->tone?->when;
+
         return [
             ...array_map(fn (Callout $one): string => "the call {$one->name}", array_values($said)),
             ...array_map(fn (DerivedValue $one): string => "the timer {$one->name}", array_values($timers)),
+            ...$tone !== null && self::inside($tone, $fits) ? ['the variometer\'s tone'] : [],
         ];
     }
 

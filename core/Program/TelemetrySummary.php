@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Program;
 use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Program\Telemetry\PhrasePart;
+use DuskSwitch\Core\Program\Telemetry\ToneSettings;
 
 /** What can be said of sensors, alarms and callouts, ready to be compared. Levels are in base units. */
 final readonly class TelemetrySummary
@@ -62,13 +63,34 @@ final readonly class TelemetrySummary
             'interval' => ['report interval', "{$sense->interval} s"],
             'system' => ['units', $sense->system->value ?? 'as the pilot\'s'],
             'announces' => ['announced', implode(', ', array_map($this->announced(...), $sense->announces))],
-            'tone' => ['vario tone', $sense->tone ? 'on' : 'off'],
+            ...$this->tone($sense->tone),
         ];
         foreach ($sense->units as $id => $unit) {
             $rest["unit {$id}"] = ["unit of {$this->value($id)}", $unit->value];
         }
 
         return $sense->isEmpty() ? [] : [...$subjects, 'sense' => new SummaryItem('telemetry', '', $rest)];
+    }
+
+    /** @return array<string, array{string, string}> */
+    private function tone(?ToneSettings $tone): array
+    {
+        if ($tone === null) {
+            return ['tone' => ['vario tone', 'off']];
+        }
+        $beeps = "{$tone->beeps->low} to {$tone->beeps->high} a second";
+
+        return [
+            'tone' => ['vario tone', $tone->when === null ? 'on' : "while {$this->words->say($tone->when)}"],
+            'tone of' => ['vario tone follows', $tone->of === null ? 'the first climb' : $this->value($tone->of)],
+            'tone quiet' => ['vario tone silent', "from {$tone->quiet->low} to {$tone->quiet->high} m/s"],
+            'tone full' => ['vario tone full', "at {$tone->full->low} and {$tone->full->high} m/s"],
+            'tone pitch' => [
+                'vario tone pitch',
+                "{$tone->pitch->low}, {$tone->middle}, {$tone->pitch->high} Hz",
+            ],
+            'tone beeps' => ['vario tone beeps', $beeps],
+        ];
     }
 
     /** @return array<string, array{string, string}> */

@@ -9,10 +9,10 @@ use DuskSwitch\Core\Flight\HandheldRecord;
 use DuskSwitch\Core\Flight\PackCharge;
 use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Flight\Track;
-use DuskSwitch\Core\Flight\TrackColumn;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Pack;
+use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\LinkBudget;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Program;
@@ -20,6 +20,7 @@ use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Frame;
 use DuskSwitch\Core\Signal\State;
 use DuskSwitch\Core\Telemetry\Sample;
+use DuskSwitch\Core\Telemetry\SensorChain;
 
 /**
  * Flies a scenario: 50 times a second the hand moves, the real circuit answers, and the aircraft follows. A motor that
@@ -51,6 +52,14 @@ final class Flight
 
     private readonly ScriptPilot $pilot;
 
+    private readonly CircuitValues $values;
+
+    /** @var list<array<string, float>> */
+    private array $truth = [];
+
+    /** @var list<array<string, float>> */
+    private array $came = [];
+
     private float $gust = 0.0;
 
     /** @var array<int, float> */
@@ -65,17 +74,21 @@ final class Flight
     /** @var list<FlightEvent> */
     private array $events = [];
 
+    /** @param  bool  $withTruth  what there was to measure is written down, too */
     public function __construct(
         private readonly Circuit $circuit,
         Catalogue $catalogue,
         private readonly Scenario $scenario,
         private readonly RehearsalSettings $setting,
+        private readonly bool $withTruth = false,
     ) {
         $program = $circuit->program;
         $this->model = FlightModel::of($program->family);
         $this->motion = new Motion($this->model, $setting);
         $this->chance = new RandomSource($setting->seed);
-        $this->instruments = new Instruments($program, $catalogue, $this->chance);
+        $kit = InstalledKit::of($program, $circuit->panel->transmitter, $catalogue);
+        $this->instruments = new Instruments(new SensorChain($kit), $this->chance);
+        $this->values = CircuitValues::of($circuit, $catalogue);
         $this->radio = new RadioLink($setting);
         $pack = $setting->pack ?? ($catalogue->pack($program->aboard->kit->pack ?? '') ?? self::usualPack($program));
         $this->battery = new Battery(
@@ -113,16 +126,21 @@ final class Flight
             $lost = $this->reception->isLost($time, $body, $frame);
             $motor = ! $this->battery->isEmpty() && $this->reception->motorRuns($frame, $time);
             $this->battery->draw($motor && $asks->motor ? $this->model->draws($power) : 0.25, self::EVERY);
-            $telemetry = $this->telemetry($time, $body, $lost, $motor);
+            $moment = $this->moment($time, $body, $lost, $motor);
             $samples[] = new Sample(
                 $time,
-                $telemetry,
+                $this->instruments->read($moment),
                 $frame->phase(),
                 $frame->steps(),
                 $this->slots->functions($frame),
                 $this->slots->controls($this->hand),
             );
-            $truth[] = self::row($body, $this->battery, ! $lost);
+            $telemetry = $this->values->known($samples[$row]);
+            if ($this->withTruth) {
+                $this->truth[] = $this->instruments->truth();
+                $this->came[] = $this->instruments->came();
+            }
+            $truth[] = $moment->row();
             $pulses[] = $this->reception->pulses($frame, $time);
             $sticks[] = array_map(fn (int $slot): float => round($this->hand[$slot], 3), $axes);
             $this->move($time, $body, $asks, $motor, $lost);
@@ -136,6 +154,12 @@ final class Flight
             new PackCharge($this->battery->capacity, $this->battery->held()),
             $this->model->stall,
         );
+    }
+
+    /** What there was to measure, and when what was received came; empty before the flight, or where nobody asked. */
+    public function truth(): SensorTruth
+    {
+        return new SensorTruth($this->truth, $this->came);
     }
 
     /**
@@ -215,47 +239,23 @@ final class Flight
         return $events;
     }
 
-    /** @return array<value-of<TrackColumn>, float|bool> what is true now */
-    private static function row(Body $body, Battery $battery, bool $linked): array
+    private function moment(float $time, Body $body, bool $lost, bool $motor): FlightMoment
     {
-        return [
-            'east' => round($body->east, 1),
-            'north' => round($body->north, 1),
-            'height' => round($body->height, 1),
-            'speed' => round($body->speed(), 1),
-            'airspeed' => round($body->airspeed, 1),
-            'climb' => round($body->climb, 2),
-            'heading' => round($body->heading),
-            'used' => round($battery->used, 1),
-            'cell' => round($battery->volts() / $battery->cells, 3),
-            'amperes' => round($battery->amperes, 1),
-            'linked' => $linked,
-            'flies' => $body->flies,
-        ];
-    }
-
-    /** @return array<string, float> */
-    private function telemetry(float $time, Body $body, bool $lost, bool $motor): array
-    {
+        $effects = $this->setting->effects($time);
         $margin = $this->radio->margin($time, $body) + 1.5 * $this->chance->normal();
-        $quality = $lost ? 0.0 : max(5.0, min(100.0, 40 + $margin * 5));
-        $supply = $this->setting->effects($time)->supply ?? 5.0 + 0.02 * $this->chance->normal();
-        $rotor =
-            $motor && $this->circuit->program->family === Family::Helicopter
-                ? 1850 + 15 * $this->chance->normal()
-                : 0.0;
+        $isRotor = $motor && $this->circuit->program->family === Family::Helicopter;
 
-        return $this->instruments->read(
+        return new FlightMoment(
             $time,
             self::EVERY,
             $body,
             $this->battery,
+            $effects,
             LinkBudget::SENSITIVITY + $margin,
-            $quality,
-            $supply,
+            $lost ? 0.0 : max(5.0, min(100.0, 40 + $margin * 5)),
+            $effects->supply ?? 5.0 + 0.02 * $this->chance->normal(),
             ! $lost,
-            $this->setting,
-            $rotor,
+            $isRotor ? 1850 + 15 * $this->chance->normal() : 0.0,
         );
     }
 

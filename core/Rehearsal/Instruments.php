@@ -2,29 +2,14 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
-use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\FlightState;
 use DuskSwitch\Core\Kit\Measurand;
 use DuskSwitch\Core\Kit\Quantity;
-use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Telemetry\Geodesic;
+use DuskSwitch\Core\Telemetry\SensorChain;
 
 /** What the sensors of the chain send of a flight: with their rate, noise and resolution, and their troubles. */
 final class Instruments
 {
-    /** Saltmarsh Field, made up. */
-    public const LATITUDE = 54.12;
-
-    public const LONGITUDE = 8.31;
-
-    /** Metres over the sea. */
-    public const FIELD = 3.0;
-
-    /** Seconds of a cold start, and metres within which half of all fixes lie (common practice). */
-    private const COLD = 30.0;
-
-    private const CEP = 2.5;
-
     /** A value is stale when it's older than so many of its periods (common practice). */
     private const STALE = 3.0;
 
@@ -45,20 +30,23 @@ final class Instruments
     /** The soonest moment at which one of them may be. */
     private float $forgets = 0.0;
 
-    private float $wanderEast = 0.0;
+    /** @var array<string, float> seconds at which what was sent last came */
+    private array $came = [];
 
-    private float $wanderNorth = 0.0;
+    /** The moment that was read last. */
+    private ?FlightMoment $moment = null;
 
-    private float $drift = 0.0;
+    private readonly Surroundings $surroundings;
 
-    public function __construct(Program $program, Catalogue $catalogue, private readonly RandomSource $chance)
+    public function __construct(SensorChain $chain, private readonly RandomSource $chance)
     {
-        foreach ($program->sense->chain as $index => $fitted) {
-            foreach ($catalogue->sensor($fitted->sensor)->quantities ?? [] as $quantity) {
+        $this->surroundings = new Surroundings($chance);
+        foreach ($chain->kit->program->sense->chain as $index => $fitted) {
+            foreach ($chain->sensors[$fitted->id]->quantities ?? [] as $quantity) {
                 $this->due[] = [
                     "{$fitted->id}-{$quantity->id}",
                     $quantity,
-                    max(1 / $quantity->rate, $program->sense->interval),
+                    $chain->period($fitted, $quantity),
                     $index === 0,
                 ];
                 $this->next[] = 0.0;
@@ -75,46 +63,60 @@ final class Instruments
     /**
      * Telemetry at a moment, for moments in the order of time.
      *
-     * @param  float  $time  seconds since power-up
-     * @param  float  $seconds  since the moment before
-     * @param  float  $level  dBm of the link
-     * @param  float  $quality  of the link in per cent
-     * @param  float  $supply  volts of the receiver
-     * @param  bool  $linked  something comes back
-     * @param  float  $rotor  turns a minute
      * @return array<string, float> by id, in base units
      */
-    public function read(
-        float $time,
-        float $seconds,
-        Body $body,
-        Battery $battery,
-        float $level,
-        float $quality,
-        float $supply,
-        bool $linked,
-        RehearsalSettings $setting,
-        float $rotor,
-    ): array {
-        $this->wander($seconds);
-        if ($linked) {
-            $flight = fn (): FlightState => $this->flight($time, $body, $battery, $supply, $setting, $rotor);
-            $this->report(
-                $time + 1e-9,
-                $flight,
-                $setting->effects($time)->silent,
-            );
-            $this->sent['receiver-volts'] = round($supply, 2);
-            $this->stale['receiver-volts'] = $time + self::STALE;
+    public function read(FlightMoment $moment): array
+    {
+        $time = $moment->time;
+        $this->moment = $moment;
+        $this->surroundings->wander($moment->seconds);
+        if ($moment->linked) {
+            $this->report($moment);
+            $this->keep('receiver-volts', round($moment->supply, 2), $time, $time + self::STALE);
+            $this->keep('link-level', round($moment->level), $time, $time + self::STALE);
         }
-        $this->sent['link-quality'] = round($quality);
-        $this->sent['link-level'] = round($level);
+        // That nothing comes back is known without anything coming back.
+        $this->keep('link-quality', round($moment->quality), $time, INF);
 
         if ($time > $this->forgets) {
             $this->forget($time);
         }
 
         return $this->sent;
+    }
+
+    /** @return array<string, float> by id, what an ideal sensor would have said at the moment that was read last */
+    public function truth(): array
+    {
+        if ($this->moment === null) {
+            return [];
+        }
+        $now = $this->surroundings->truly($this->moment);
+        $truth = [
+            'link-quality' => $this->moment->quality,
+            'link-level' => $this->moment->level,
+            'receiver-volts' => $this->moment->supply,
+        ];
+        foreach ($this->due as [$id, $quantity]) {
+            $is = $quantity->measures?->in($now);
+            $truth += $is === null ? [] : [$id => $is];
+        }
+
+        return $truth;
+    }
+
+    /** @return array<string, float> by id, the seconds since power-up at which what the transmitter has of it came */
+    public function came(): array
+    {
+        return array_intersect_key($this->came, $this->sent);
+    }
+
+    private function keep(string $id, float $value, float $time, float $until): void
+    {
+        $this->sent[$id] = $value;
+        $this->came[$id] = $time;
+        $this->stale[$id] = $until;
+        $this->forgets = min($this->forgets, $until);
     }
 
     /** Takes away what is stale: nobody knows it any more. */
@@ -128,26 +130,24 @@ final class Instruments
         $this->forgets = $this->stale === [] ? INF : min($this->stale);
     }
 
-    /**
-     * Sends every value whose time has come.
-     *
-     * @param  callable(): FlightState  $flight  what there is to measure, asked for where something is due
-     * @param  bool  $silent  the first sensor of the chain says nothing more
-     */
-    private function report(float $time, callable $flight, bool $silent): void
+    /** Sends every value whose time has come. */
+    private function report(FlightMoment $moment): void
     {
+        $time = $moment->time + 1e-9;
         if ($time < $this->soonest) {
             return;
         }
         $this->soonest = INF;
-        $now = $flight();
+        $now = $this->surroundings->found($moment);
+        $silent = $moment->effects->silent;
         foreach ($this->due as $index => [$id, $quantity, $period, $isFirst]) {
             if ($time >= $this->next[$index]) {
-                $this->next[$index] += $period;
+                // What was due while nothing came back isn't made up for.
+                $this->next[$index] += $period * (1 + floor(($time - $this->next[$index]) / $period));
                 $reads = $silent && $isFirst ? null : self::measured($quantity, $now);
                 if ($reads !== null) {
-                    $this->sent[$id] = $this->as($quantity, $reads);
-                    $this->stale[$id] = $time + self::STALE * $period;
+                    $until = $time + self::STALE * $period;
+                    $this->keep($id, $this->as($quantity, $reads), $moment->time, $until);
                 }
             }
             $this->soonest = min($this->soonest, $this->next[$index]);
@@ -173,53 +173,5 @@ final class Instruments
         return $quantity->measures === null || $quantity->measures === Measurand::Other
             ? ($quantity->unit->toBase($quantity->range->low) + $quantity->unit->toBase($quantity->range->high)) / 2
             : $quantity->measures->in($flight);
-    }
-
-    private function flight(
-        float $time,
-        Body $body,
-        Battery $battery,
-        float $supply,
-        RehearsalSettings $setting,
-        float $rotor,
-    ): FlightState {
-        $lost = $setting->effects($time)->blind;
-        [$latitude, $longitude] = Geodesic::offset(
-            self::LATITUDE,
-            self::LONGITUDE,
-            $body->east + $this->wanderEast,
-            $body->north + $this->wanderNorth,
-        );
-
-        return new FlightState(
-            barometer: $body->height + $this->drift + 1.2,
-            climb: $body->climb,
-            fix: $time >= self::COLD && ! $lost,
-            satellites: $lost ? 2.0 : min(13.0, floor($time / 4) + ($time >= self::COLD ? 3 : 0)),
-            latitude: $latitude,
-            longitude: $longitude,
-            altitude: self::FIELD + $body->height + $this->drift,
-            speed: $body->speed(),
-            course: $body->course(),
-            airspeed: $body->airspeed,
-            volts: $battery->volts(),
-            cells: $battery->cells,
-            amperes: $battery->amperes,
-            used: $battery->used,
-            supply: $supply,
-            rotor: $rotor,
-            temperature: 21.0 + 0.4 * $battery->amperes,
-        );
-    }
-
-    /** A fix wanders within its circle over half a minute; a barometer drifts over minutes. */
-    private function wander(float $seconds): void
-    {
-        $sigma = self::CEP / 1.1774;
-        $keep = exp(-$seconds / 30.0);
-        $push = $sigma * sqrt(1 - $keep ** 2);
-        $this->wanderEast = $this->wanderEast * $keep + $push * $this->chance->normal();
-        $this->wanderNorth = $this->wanderNorth * $keep + $push * $this->chance->normal();
-        $this->drift += 0.02 * sqrt($seconds) * $this->chance->normal();
     }
 }

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
+use DuskSwitch\Core\Speech\HeardProgram;
 use DuskSwitch\Core\Speech\Report;
 use DuskSwitch\Core\Speech\SpokenPhrase;
 use DuskSwitch\Core\Telemetry\Sample;
@@ -11,13 +12,14 @@ final readonly class ListenedFlight
 {
     /**
      * @param  list<Sample>  $samples  with what is calculated
-     * @param  array<string, list<array{float, float}>>  $spans  from when to when each call's condition held
+     * @param  list<array{t: float, frequency: int, beeps: float}>  $tone  the variometer's, where it changes
      * @param  list<SpokenPhrase>  $said
      * @param  list<Remark>  $verdict
      */
     public function __construct(
         public array $samples,
-        public array $spans,
+        public HeardProgram $voice,
+        public array $tone,
         public array $said,
         public Report $report,
         public array $verdict,

@@ -10,6 +10,7 @@ use DuskSwitch\Core\Speech\Airtime;
 use DuskSwitch\Core\Speech\English;
 use DuskSwitch\Core\Speech\Queue;
 use DuskSwitch\Core\Speech\Report;
+use DuskSwitch\Core\Speech\Variometer;
 use DuskSwitch\Core\Speech\Voice;
 use DuskSwitch\Core\Telemetry\Deriver;
 use DuskSwitch\Core\Telemetry\Sample;
@@ -30,19 +31,27 @@ final class Rehearsal
     ): ListenedFlight {
         $values = Values::of($program, $catalogue);
         $language = new English();
-        $cells = $catalogue->pack($program->aboard->kit->pack ?? '')->cells ?? 1;
-        $deriver = new Deriver($program, $transmitter, $cells, $values->satellites());
+        $deriver = self::deriver($program, $transmitter, $catalogue);
         $samples = array_map(fn (Sample $one): Sample => $deriver->next($one), $flight->samples);
-        [$offers, $spans] = (new Voice($program, $transmitter, $values, $language))->hear($samples);
-        $said = (new Queue(new Airtime($language, $clips)))->speak($offers);
+        $voice = (new Voice($program, $transmitter, $values, $language))->hear($samples);
+        $said = (new Queue(new Airtime($language, $clips)))->speak($voice->offers);
         $report = Report::of($said, $flight->seconds());
 
         return new ListenedFlight(
             $samples,
-            $spans,
+            $voice,
+            Variometer::of($program, $transmitter, $values)?->sounds($samples) ?? [],
             $said,
             $report,
-            (new RehearsalVerdict($flight, $program, $values, $spans, $said, $report))->remarks(),
+            (new RehearsalVerdict($flight, $program, $values, $voice, $said, $report))->remarks(),
         );
+    }
+
+    /** What works the calculated values of a program out, from a reset on. */
+    public static function deriver(Program $program, Transmitter $transmitter, Catalogue $catalogue): Deriver
+    {
+        $cells = $catalogue->pack($program->aboard->kit->pack ?? '')->cells ?? 1;
+
+        return new Deriver($program, $transmitter, $cells, Values::of($program, $catalogue)->satellites());
     }
 }

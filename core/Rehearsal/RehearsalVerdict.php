@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Rehearsal;
 
 use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Speech\HeardProgram;
 use DuskSwitch\Core\Speech\Report;
 use DuskSwitch\Core\Speech\SpokenPhrase;
 use DuskSwitch\Core\Telemetry\Values;
@@ -12,14 +13,13 @@ use DuskSwitch\Core\Telemetry\Values;
 final readonly class RehearsalVerdict
 {
     /**
-     * @param  array<string, list<array{float, float}>>  $spans
      * @param  list<SpokenPhrase>  $said
      */
     public function __construct(
         private Recording $flight,
         private Program $program,
         private Values $values,
-        private array $spans,
+        private HeardProgram $voice,
         private array $said,
         private Report $report,
     ) {}
@@ -30,8 +30,9 @@ final readonly class RehearsalVerdict
         $warnings = new Warnings($this->program, $this->values, $this->said);
         $remarks = [
             ...(new FlightRemarks($this->flight, $this->values))->remarks(),
-            ...(new PackRemarks($this->flight, $this->program, $this->spans, $warnings))->remarks(),
+            ...(new PackRemarks($this->flight, $this->program, $this->voice->held, $warnings))->remarks(),
             ...(new VoiceRemarks($this->flight, $this->program, $this->said, $this->report, $warnings))->remarks(),
+            ...(new UnknownRemarks($this->flight, $this->program, $this->voice->unknown))->remarks(),
         ];
         usort($remarks, fn (Remark $a, Remark $b): int => $a->level->rank() <=> $b->level->rank());
 

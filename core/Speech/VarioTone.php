@@ -2,36 +2,48 @@
 
 namespace DuskSwitch\Core\Speech;
 
+use DuskSwitch\Core\Program\Telemetry\ToneSettings;
+
 /**
  * The variometer's tone: higher and quicker beeps in lift, a long low tone in sink, silence in between; the interface
- * plays it.
+ * plays it. Pitch goes by ratios, as an ear hears it: half of the full climb is half-way up in octaves.
  */
-final class VarioTone
+final readonly class VarioTone
 {
-    /** The silent band in m/s (from memory). */
-    private const QUIET = [-1.5, 0.2];
-
-    /** Beyond these climbs the tone says no more. */
-    private const MOST = 6.0;
-
-    private const LEAST = -5.0;
+    public function __construct(private ToneSettings $settings) {}
 
     /**
+     * What sounds at a climb.
+     *
      * @param  float  $climb  m/s
-     * @return array{hertz: int, beeps: float}|null beeps a second, 0 = a long tone; null = silence
+     * @return array{frequency: int, beeps: float} Hz, 0 = silence; beeps a second, 0 = a long tone
      */
-    public static function at(float $climb): ?array
+    public function at(float $climb): array
     {
-        if ($climb >= self::QUIET[0] && $climb <= self::QUIET[1]) {
-            return null;
+        [$quiet, $full, $pitch] = [$this->settings->quiet, $this->settings->full, $this->settings->pitch];
+        if ($climb >= $quiet->low && $climb <= $quiet->high) {
+            return ['frequency' => 0, 'beeps' => 0.0];
         }
-        if ($climb > 0) {
-            $share = (min($climb, self::MOST) - self::QUIET[1]) / (self::MOST - self::QUIET[1]);
-
-            return ['hertz' => (int) round(650 + 750 * $share), 'beeps' => round(1.8 + 5.2 * $share, 1)];
+        if ($climb < $quiet->low) {
+            return ['frequency' => $this->hertz($pitch->low, self::share($climb, 0.0, $full->low)), 'beeps' => 0.0];
         }
-        $share = (self::QUIET[0] - max($climb, self::LEAST)) / (self::QUIET[0] - self::LEAST);
+        $beeps = $this->settings->beeps;
+        $quicker = ($beeps->high - $beeps->low) * self::share($climb, $quiet->high, $full->high);
 
-        return ['hertz' => (int) round(420 - 200 * $share), 'beeps' => 0.0];
+        return [
+            'frequency' => $this->hertz($pitch->high, self::share($climb, 0.0, $full->high)),
+            'beeps' => round($beeps->low + $quicker, 1),
+        ];
+    }
+
+    private function hertz(float $end, float $share): int
+    {
+        return (int) round($this->settings->middle * ($end / $this->settings->middle) ** $share);
+    }
+
+    /** How far a climb is on its way from one to another, 0 to 1. */
+    private static function share(float $climb, float $from, float $to): float
+    {
+        return max(0.0, min(1.0, ($climb - $from) / ($to - $from)));
     }
 }

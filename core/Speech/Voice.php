@@ -7,6 +7,7 @@ use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Program\Telemetry\Priority;
+use DuskSwitch\Core\Telemetry\OpenSpans;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Telemetry\Watcher;
@@ -22,18 +23,19 @@ final readonly class Voice
     ) {}
 
     /**
-     * Every offer, in the order of time, and from when to when each call's condition held.
+     * Every offer, in the order of time, and what became of each call's condition.
      *
      * @param  list<Sample>  $flight  with derived values
-     * @return array{list<QueuedPhrase>, array<string, list<array{float, float}>>} spans by the id of the call
      */
-    public function hear(array $flight): array
+    public function hear(array $flight): HeardProgram
     {
-        $offers = [];
-        $spans = [];
+        $offers = $held = $unknown = [];
         foreach ($this->program->sense->calls as $call) {
-            [$some, $spans[$call->id]] = $this->call($call, $flight);
+            [$some, $holds, $gone] = $this->call($call, $flight);
             $offers = [...$offers, ...$some];
+            $end = $flight === [] ? 0.0 : $flight[count($flight) - 1]->time;
+            $held[$call->id] = $holds->until($end);
+            $unknown[$call->id] = $gone->until($end);
         }
         $offers = [...$offers, ...$this->announced($flight)];
         usort(
@@ -44,34 +46,33 @@ final readonly class Voice
             ],
         );
 
-        return [$offers, $spans];
+        return new HeardProgram($offers, $held, $unknown);
     }
 
     /**
      * @param  list<Sample>  $flight
-     * @return array{list<QueuedPhrase>, list<array{float, float}>}
+     * @return array{list<QueuedPhrase>, OpenSpans, OpenSpans} what it says; when its condition held, and when it was unknown
      */
     private function call(Callout $call, array $flight): array
     {
         $when = Watcher::of($call->when, $this->program, $this->transmitter);
         $after = $call->after === null ? null : Watcher::of($call->after, $this->program, $this->transmitter);
         $phrase = new Phrase($this->values, $this->language);
-        $offers = $spans = [];
+        [$holds, $unknown] = [new OpenSpans(), new OpenSpans()];
+        $offers = [];
         $quiet = $after !== null;
-        $since = $last = null;
+        $last = null;
         foreach ($flight as $sample) {
             $quiet = $quiet && ! $after?->sees($sample);
-            $holds = $when->sees($sample) && ! $quiet;
-            if (! $holds) {
-                if ($since !== null) {
-                    $spans[] = [$since, $sample->time];
-                }
-                $since = $last = null;
+            $is = $when->judges($sample);
+            $holds->note($sample->time, $is === true && ! $quiet);
+            $unknown->note($sample->time, $is === null && ! $quiet);
+            if ($holds->since() === null) {
+                $last = null;
 
                 continue;
             }
-            $since ??= $sample->time;
-            $due = $last === null ? $since + $call->hold : ($call->repeat > 0 ? $last + $call->repeat : INF);
+            $due = $last === null ? $holds->since() + $call->hold : ($call->repeat > 0 ? $last + $call->repeat : INF);
             if ($sample->time >= $due - 1e-9) {
                 $offers[] = new QueuedPhrase(
                     $call->id,
@@ -83,11 +84,8 @@ final readonly class Voice
                 $last = $sample->time;
             }
         }
-        if ($since !== null) {
-            $spans[] = [$since, $flight[count($flight) - 1]->time];
-        }
 
-        return [$offers, $spans];
+        return [$offers, $holds, $unknown];
     }
 
     /**

@@ -2,19 +2,10 @@
 
 namespace DuskSwitch\Core\Telemetry;
 
-use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Condition\Condition;
-use DuskSwitch\Core\Program\Condition\ControlAt;
-use DuskSwitch\Core\Program\Condition\ControlLevel;
-use DuskSwitch\Core\Program\Condition\FunctionLevel;
-use DuskSwitch\Core\Program\Condition\Named;
-use DuskSwitch\Core\Program\Condition\PhaseIs;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
-use DuskSwitch\Core\Program\Condition\StepIs;
 use DuskSwitch\Core\Program\ConditionTree;
-use DuskSwitch\Core\Program\Program;
-use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Program\Telemetry\PhrasePart;
 use DuskSwitch\Core\Units\Dimension;
@@ -30,12 +21,7 @@ final readonly class CalloutCheck
     /** What is repeated more often is switched off, and then missed (common practice). */
     private const OFTEN = 3.0;
 
-    public function __construct(
-        private Program $program,
-        private Transmitter $transmitter,
-        private Values $values,
-        private LevelCheck $levels,
-    ) {}
+    public function __construct(private Values $values, private ConditionCheck $conditions) {}
 
     /** @return list<VerdictPoint> what is wrong with it, or worth a look */
     public function of(Callout $call): array
@@ -46,49 +32,10 @@ final readonly class CalloutCheck
     /** @return list<VerdictPoint> */
     private function when(Callout $call): array
     {
-        $points = [];
-        $after = $call->after === null ? [] : ConditionTree::all($call->after);
-        foreach ([...ConditionTree::all($call->when), ...$after] as $one) {
-            $points[] = match (true) {
-                $one instanceof SensorLevel => $this->levels->point($call->name, 'fire', 'speaks', $one),
-                $one instanceof StepIs => $this->step($call, $one),
-                $one instanceof PhaseIs => in_array($one->phase, array_column($this->program->phases, 'id'), true)
-                    ? null
-                    : $this->missing($call, "phase \"{$one->phase}\""),
-                $one instanceof FunctionLevel => $this->program->function($one->function) !== null
-                    ? null
-                    : $this->missing($call, "function \"{$one->function}\""),
-                $one instanceof ControlAt, $one instanceof ControlLevel => $this->transmitter->control(
-                    $one->control,
-                ) !== null
-                    ? null
-                    : $this->missing($call, "control \"{$one->control}\" on {$this->transmitter->name}"),
-                $one instanceof Named => isset($this->program->conditions[$one->name])
-                    ? null
-                    : $this->missing($call, "condition \"{$one->name}\""),
-                default => null,
-            };
-        }
-
-        return array_values(array_filter($points));
-    }
-
-    private function step(Callout $call, StepIs $one): ?VerdictPoint
-    {
-        $function = $this->program->function($one->function);
-
-        return $function instanceof SteppedFunction && $function->indexOf($one->step) !== null
-            ? null
-            : $this->missing($call, "step \"{$one->step}\" of \"{$one->function}\"");
-    }
-
-    private function missing(Callout $call, string $what): VerdictPoint
-    {
-        return VerdictPoint::wrong(
-            'When',
-            "{$call->name} waits for a {$what}, and there is none: it never speaks.",
-            'Choose something that is there.',
-        );
+        return [
+            ...$this->conditions->of($call->when, $call->name, 'fire', 'speaks'),
+            ...$call->after === null ? [] : $this->conditions->of($call->after, $call->name, 'fire', 'speaks'),
+        ];
     }
 
     /** @return list<VerdictPoint> */

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Telemetry;
 
+use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\SensorBus;
 use DuskSwitch\Core\Kit\SensorKind;
@@ -34,10 +35,14 @@ final readonly class SensorChain
         return array_values(
             array_filter(
                 $this->kit->program->sense->chain,
-                fn (InstalledSensor $one): bool => isset($this->sensors[$one->id]) &&
-                    $this->sensors[$one->id]->kind !== SensorKind::Controller,
+                $this->isOnBus(...),
             ),
         );
+    }
+
+    private function isOnBus(InstalledSensor $one): bool
+    {
+        return isset($this->sensors[$one->id]) && $this->sensors[$one->id]->kind !== SensorKind::Controller;
     }
 
     /** Seconds until each value on the bus was asked for once. */
@@ -48,6 +53,14 @@ final readonly class SensorChain
         );
 
         return $values * self::POLL[$this->kit->program->sense->bus->value ?? SensorBus::Shared->value];
+    }
+
+    /** Seconds from one report of a sensor's value to the next: its own period, the bus, the way down. */
+    public function period(InstalledSensor $fitted, Quantity $quantity): float
+    {
+        $way = $this->kit->program->sense->interval;
+
+        return max(1 / $quantity->rate, $way, $this->isOnBus($fitted) ? $this->refresh() : 0.0);
     }
 
     /** Seconds by which a value is old at the worst when it is heard: its own period, the bus, the way down. */

@@ -36,7 +36,7 @@ final readonly class TelemetryCheck
     }
 
     /**
-     * Points by what they are about: "value:cell", "call:cell-low", "program".
+     * Points by what they are about: "value:cell", "call:cell-low", "tone", "program".
      *
      * @return list<array{string, VerdictPoint}>
      */
@@ -45,7 +45,8 @@ final readonly class TelemetryCheck
         $points = [];
         $values = new DerivedValueCheck($this->program, $this->values);
         $levels = new LevelCheck($this->values);
-        $callouts = new CalloutCheck($this->program, $this->transmitter, $this->values, $levels);
+        $waits = new ConditionCheck($this->program, $this->transmitter, $levels);
+        $callouts = new CalloutCheck($this->values, $waits);
         foreach ($this->program->sense->values as $index => $derived) {
             foreach ($values->of($derived, $index) as $point) {
                 $points[] = ["value:{$derived->id}", $point];
@@ -55,6 +56,9 @@ final readonly class TelemetryCheck
             foreach ($callouts->of($call) as $point) {
                 $points[] = ["call:{$call->id}", $point];
             }
+        }
+        foreach ((new ToneCheck($this->values, $waits))->of($this->program->sense->tone) as $point) {
+            $points[] = ['tone', $point];
         }
         foreach ($this->program->sense->announces as $id) {
             if ($id !== 'phase' && ! ($this->program->function($id) instanceof SteppedFunction)) {

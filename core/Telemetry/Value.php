@@ -33,4 +33,22 @@ final readonly class Value
         public ?Measurand $measures = null,
         public ?string $sensor = null,
     ) {}
+
+    /** The same under another name. */
+    public function called(string $name): self
+    {
+        return new self(
+            $this->id,
+            $name,
+            $this->dimension,
+            $this->upright,
+            $this->unit,
+            $this->range,
+            $this->from,
+            $this->derived,
+            $this->divided,
+            $this->measures,
+            $this->sensor,
+        );
+    }
 }

@@ -53,7 +53,7 @@ final readonly class Values
             );
         }
 
-        return new self($all, $system);
+        return new self(DistinctNames::of($all), $system);
     }
 
     /**

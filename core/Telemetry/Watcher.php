@@ -21,13 +21,21 @@ final readonly class Watcher
     /** Does it hold now? Samples are shown in the order of time. What is unknown doesn't hold. */
     public function sees(Sample $sample): bool
     {
-        return $this->watch->look(
+        return $this->judges($sample) === true;
+    }
+
+    /** Does it hold now? Null where what it looks at is missing. Samples are shown in the order of time. */
+    public function judges(Sample $sample): ?bool
+    {
+        $is = $this->watch->look(
             $sample->time,
             $sample->values,
             $sample->phase,
             $sample->steps,
             $sample->functions,
             $sample->controls,
-        ) === 1;
+        );
+
+        return $is < 0 ? null : $is === 1;
     }
 }

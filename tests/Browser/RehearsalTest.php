@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Core\Format\Nmea;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** A whole flight by ear, before the aircraft is at risk. */
 final class RehearsalTest extends BrowserTestCase
@@ -50,6 +51,28 @@ final class RehearsalTest extends BrowserTestCase
         );
         self::assertStringContainsString('Signal lost', $page->text("[aria-label='What is said']"));
         self::assertTrue($page->has("[data-block='no link']"), 'the gap is drawn');
+    }
+
+    public function test_a_sensor_that_falls_silent_looks_so_and_its_alarms_are_unknown(): void
+    {
+        $page = $this->page()->open('/aircraft/4/telemetry/rehearsal');
+        $page->click("[aria-label^='In what it flies']");
+        $page->named('The first sensor stops sending', 'label')->click();
+        $page->fill("[aria-label='When: silent']", '200');
+        $page->actions()->sendKeys(null, "\u{E00C}")->perform();
+        $page->press('Rehearse');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-verdict='Unknown']"), 'nobody could judge Height limit'),
+            'the verdict',
+        );
+        self::assertTrue($page->has("[data-block='unknown']"), 'in the lane of the alarm');
+        $page->browser->executeScript("document.querySelector(\"[data-verdict='Unknown'] button\").click()");
+        $page->keys("[aria-label='Time in the flight']", WebDriverKeys::PAGE_UP, WebDriverKeys::PAGE_UP);
+        $page->until(
+            fn (): bool => preg_match('/silent (1|2)\d s/', $page->text('[aria-label=Values]')) === 1,
+            'how long it has been silent',
+        );
+        self::assertStringContainsString('Pack voltage', $page->text('[aria-label=Values]'));
     }
 
     public function test_a_pack_that_was_not_charged_is_flown_and_told(): void

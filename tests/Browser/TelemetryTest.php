@@ -3,9 +3,11 @@
 namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Core\Format\Nmea;
+use DuskSwitch\Core\Program\Condition\PhaseIs;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Telemetry\Sound;
 use DuskSwitch\Core\Telemetry\GpsFix;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** Hear the flight before it happens: chain, values, alarms, speech. */
 final class TelemetryTest extends BrowserTestCase
@@ -50,6 +52,27 @@ final class TelemetryTest extends BrowserTestCase
             'the cure',
         );
         self::assertTrue($page->has("[data-found='silent']"));
+    }
+
+    public function test_the_tone_is_set_tried_and_kept(): void
+    {
+        $page = $this->page()->open('/aircraft/4/telemetry/callouts');
+        $page->fill("[aria-label='Full climb']", '3');
+        $page->until(fn (): bool => $this->saved(4)->sense->tone?->full->high === 3.0, 'it to be saved');
+        $says = fn (): string => $page->text('[aria-label=Variometer] [role=status]');
+        $page->keys("[aria-label='Try a climb']", WebDriverKeys::END);
+        $page->until(fn (): bool => $says() === '3 m/s: 1400 Hz, 7 beeps a second', 'the full climb');
+        $page->keys("[aria-label='Try a climb']", WebDriverKeys::HOME);
+        $page->until(fn (): bool => $says() === '-5 m/s: 220 Hz, one long tone', 'the full sink');
+
+        $page->fill("[aria-label='Pitch of level flight']", '1400');
+        $page->until(
+            fn (): bool => str_contains($page->text('[aria-label=Variometer] [role=alert]'), 'from 221 to 1399'),
+            'what may stand there',
+        );
+        $page->choose("[aria-label='When the tone is heard']", 'Thermal');
+        $page->until(fn (): bool => $this->saved(4)->sense->tone?->when instanceof PhaseIs, 'the phase');
+        self::assertSame([], $page->barriers());
     }
 
     public function test_an_alarm_is_made_in_feet_and_kept_in_metres(): void

@@ -29,6 +29,7 @@ use DuskSwitch\Core\Program\ConditionTexts;
 use DuskSwitch\Core\Program\CurveEdit;
 use DuskSwitch\Core\Program\ProgramSummary;
 use DuskSwitch\Core\Program\Telemetry\Sound;
+use DuskSwitch\Core\Program\Telemetry\ToneSettings;
 use DuskSwitch\Core\Program\ThrowUnit;
 use DuskSwitch\Core\Proof\Proof;
 use DuskSwitch\Core\Rehearsal\Flight;
@@ -400,7 +401,7 @@ final class KeptPagesTest extends TestCase
             ];
         }
         foreach (range(-60, 60, 3) as $tenths) {
-            $tones[$tenths / 10 .' m/s'] = VarioTone::at($tenths / 10);
+            $tones[$tenths / 10 .' m/s'] = (new VarioTone(new ToneSettings()))->at($tenths / 10);
         }
         self::keep('words', 'units', KeptPages::lines($units));
         self::keep('words', 'numbers', KeptPages::lines($numbers));

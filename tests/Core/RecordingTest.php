@@ -183,7 +183,7 @@ final class RecordingTest extends TestCase
         self::assertSame($sorted, $written['times']);
 
         $values = Values::of($circuit->program, Given::catalogue());
-        $heard = RehearsalEncoder::heard(self::listen($flight, $circuit), $flight, $values);
+        $heard = RehearsalEncoder::heard(self::listen($flight, $circuit), $flight, $circuit->program, $values);
         self::assertIsArray($heard['traces']);
         self::assertContains('Height', array_column($heard['traces'], 'name'));
     }
@@ -206,23 +206,6 @@ final class RecordingTest extends TestCase
         self::assertSame([], $flight->spans(TrackColumn::Speed, $high));
         self::assertNull($flight->track->at(2, TrackColumn::Height));
         self::assertSame(9.0, $flight->seconds());
-    }
-
-    public function test_the_variometer_is_silent_on_the_ground_and_where_nothing_tells_of_a_climb(): void
-    {
-        $rows = [
-            ['climb' => 2.0, 'flies' => false],
-            ['climb' => 2.0, 'flies' => true],
-            ['flies' => true],
-            ['climb' => 2.0],
-        ];
-        $flight = new Recording(
-            array_map(fn (float $at): Sample => new Sample($at, [], '', [], [], []), [0.0, 0.2, 0.4, 0.6]),
-            Track::ofRows($rows),
-        );
-        $heard = array_map(fn (?array $tone): bool => $tone !== null, RehearsalEncoder::tone($flight));
-
-        self::assertSame([false, true, false, true], $heard);
     }
 
     public function test_an_empty_recording_and_one_that_begins_late(): void

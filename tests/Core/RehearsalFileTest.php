@@ -4,7 +4,6 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\App\Program\Rehearser;
 use DuskSwitch\Core\Flight\Recording;
-use DuskSwitch\Core\Format\RehearsalEncoder;
 use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Signal\Circuit;
 use PHPUnit\Framework\TestCase;
@@ -64,12 +63,14 @@ final class RehearsalFileTest extends TestCase
         self::assertSame(['ft', 'kn', 'V', '%'], array_column($nautical['traces'], 'unit'));
         self::assertEqualsWithDelta(
             max($metric['truth']['height']) / 0.3048,
-            max($nautical['traces'][0]['data']),
-            0.06,
+            max($nautical['traces'][0]['true']),
+            0.5,
         );
+        self::assertNull($metric['traces'][1]['data'], 'no probe tells the airspeed');
+        self::assertNotEquals($metric['traces'][0]['true'], $metric['traces'][0]['data'], 'a barometer is no truth');
         self::assertEqualsWithDelta(
             ($metric['truth']['airspeed'][400] * 3600) / 1852,
-            $nautical['traces'][1]['data'][400],
+            $nautical['traces'][1]['true'][400],
             0.06,
         );
         self::assertSame($metric['extent']['top'], $nautical['extent']['top']);
@@ -77,6 +78,42 @@ final class RehearsalFileTest extends TestCase
             [round($metric['extent']['top']).' m', round($metric['extent']['top'] / 0.3048).' ft'],
             [$metric['extent']['says']['top'], $nautical['extent']['says']['top']],
         );
+    }
+
+    public function test_beside_what_the_transmitter_had_stands_its_age_and_what_truly_was(): void
+    {
+        $circuit = Given::circuit(Given::demo('petrel'));
+        $written = $this->rehearser()->rehearseWithTruth(
+            $circuit,
+            Given::catalogue()->scenario('thermal') ?? self::fail(),
+            new RehearsalSettings(2, mishaps: ['silent' => 60.0]),
+        );
+        $plain = $this->rehearser()->rehearse(
+            $circuit,
+            Given::catalogue()->scenario('thermal') ?? self::fail(),
+            new RehearsalSettings(2, mishaps: ['silent' => 60.0]),
+            true,
+        );
+        self::assertSame($plain['truth'], $written['truth'], 'to look at the truth changes no flight');
+        self::assertArrayNotHasKey('true', $plain['values'][0]);
+        $values = array_column($written['values'], null, 'id');
+        foreach ($values as $id => $value) {
+            self::assertSame($value['data'], $value['received'], $id);
+            foreach ($value['age'][5] === null ? [] : $value['received'] as $row => $received) {
+                self::assertSame($received === null, $value['age'][$row] === null, "{$id} {$row}");
+                self::assertLessThanOrEqual(0.8, $value['age'][$row] ?? 0.0, 'three reports 0.2 s apart, and the row');
+                self::assertGreaterThanOrEqual(0.0, $value['age'][$row] ?? 0.0);
+            }
+        }
+        $heights = $values['vario-height'];
+        foreach ($written['truth']['height'] as $row => $true) {
+            self::assertEqualsWithDelta($true, $heights['true'][$row], 0.051, 'the truth of the height is the height');
+        }
+        [[$from, $to]] = $heights['missing'];
+        self::assertEqualsWithDelta(60.6, $from, 0.3, 'the first on the wire fell silent');
+        self::assertSame($written['seconds'], $to);
+        self::assertSame([], $values['power-volts']['missing']);
+        self::assertGreaterThan(10, count(array_filter($values['cell']['true'])), 'also of what is calculated');
     }
 
     public function test_every_column_has_a_row_for_every_moment(): void
@@ -89,9 +126,8 @@ final class RehearsalFileTest extends TestCase
         foreach ([...$written['outputs'], ...$written['values']] as $one) {
             self::assertCount($rows, $one['pulses'] ?? $one['data'], $one['name']);
         }
-        self::assertCount($rows, $written['tone']);
-        self::assertContains(null, $written['tone'], 'silence between');
-        self::assertNotSame([null], array_unique($written['tone'], SORT_REGULAR));
+        self::assertContains(0, array_column($written['tone'], 'frequency'), 'silence between');
+        self::assertGreaterThan(2, count(array_unique(array_column($written['tone'], 'frequency'))));
     }
 
     public function test_changes_are_told_once_and_in_order(): void
@@ -176,17 +212,6 @@ final class RehearsalFileTest extends TestCase
                 new RehearsalSettings(1),
             ),
         );
-    }
-
-    public function test_the_tone_is_silent_on_the_ground(): void
-    {
-        $flight = $this->rehearser()->flight(
-            Given::circuit(Given::demo('petrel')),
-            Given::catalogue()->scenario('thermal') ?? self::fail(),
-            new RehearsalSettings(1),
-        );
-
-        self::assertNull(RehearsalEncoder::tone($flight)[10]);
     }
 
     private static function louder(Circuit $circuit): Circuit

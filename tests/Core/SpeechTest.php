@@ -9,7 +9,6 @@ use DuskSwitch\Core\Speech\Queue;
 use DuskSwitch\Core\Speech\QueuedPhrase;
 use DuskSwitch\Core\Speech\Report;
 use DuskSwitch\Core\Speech\SpokenPhrase;
-use DuskSwitch\Core\Speech\VarioTone;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -147,18 +146,5 @@ final class SpeechTest extends TestCase
             0.5,
             'about what a voice takes',
         );
-    }
-
-    public function test_the_vario_tone_rises_with_climb_and_falls_with_sink_and_is_silent_between(): void
-    {
-        self::assertNull(VarioTone::at(0.0));
-        self::assertNull(VarioTone::at(-1.0));
-        [$weak, $strong] = [VarioTone::at(0.5) ?? self::fail(), VarioTone::at(4.0) ?? self::fail()];
-        self::assertGreaterThan($weak['hertz'], $strong['hertz']);
-        self::assertGreaterThan($weak['beeps'], $strong['beeps']);
-        self::assertSame(0.0, VarioTone::at(-3.0)['beeps'] ?? null, 'sink is one long tone');
-        self::assertLessThan(VarioTone::at(-2.0)['hertz'] ?? 0, VarioTone::at(-4.0)['hertz'] ?? 0);
-        self::assertSame(VarioTone::at(6.0), VarioTone::at(40.0), 'it says no more beyond its ends');
-        self::assertSame(VarioTone::at(-5.0), VarioTone::at(-40.0));
     }
 }

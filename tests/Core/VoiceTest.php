@@ -85,7 +85,7 @@ final class VoiceTest extends TestCase
      */
     private static function offers(Program $program, array $flight): array
     {
-        [$offers] = self::voice($program)->hear($flight);
+        $offers = self::voice($program)->hear($flight)->offers;
 
         return array_map(fn (QueuedPhrase $one): string => "{$one->at} {$one->text}", $offers);
     }
@@ -148,7 +148,7 @@ final class VoiceTest extends TestCase
 
     public function test_a_condition_is_reported_from_when_to_when_it_held(): void
     {
-        [, $spans] = self::voice(self::program(['hold' => 30]))->hear(self::flight([90, 10, 10, 90, 90, 10, 10]));
+        $spans = self::voice(self::program(['hold' => 30]))->hear(self::flight([90, 10, 10, 90, 90, 10, 10]))->held;
 
         self::assertSame(
             ['call' => [[1.0, 3.0], [5.0, 6.0]]],

@@ -42,8 +42,7 @@ final class WrittenAsPlainValuesTest extends TestCase
         $values = Values::of($circuit->program, Given::catalogue());
         $text = KeptPages::lines(self::short([
             ...FlightEncoder::columns($flight, $circuit->program, $transmitter, $scenario, $settings),
-            ...RehearsalEncoder::heard($heard, $flight, $values),
-            'tone' => RehearsalEncoder::tone($flight),
+            ...RehearsalEncoder::heard($heard, $flight, $circuit->program, $values),
         ]));
         self::assertSame(KeptPages::page('written', "{$demo} {$script}", $text), $text);
     }

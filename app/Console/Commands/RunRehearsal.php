@@ -61,7 +61,7 @@ final class RunRehearsal extends Command
         fwrite(
             STDOUT,
             json_encode(
-                $rehearser->rehearse($circuit, $scenario, $setting, true),
+                $rehearser->rehearseWithTruth($circuit, $scenario, $setting),
                 JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
             )."\n",
         );

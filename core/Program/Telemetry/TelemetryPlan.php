@@ -21,7 +21,7 @@ final readonly class TelemetryPlan
      * @param  array<string, Unit>  $units  by value, where it isn't the system's
      * @param  list<Callout>  $calls
      * @param  list<string>  $announces  ids of functions whose step is said when it changes; "phase" for the phase
-     * @param  bool  $tone  the variometer's tone is on
+     * @param  ToneSettings|null  $tone  the variometer's tone; null where it is off
      */
     public function __construct(
         public ?SensorBus $bus = null,
@@ -32,7 +32,7 @@ final readonly class TelemetryPlan
         public array $units = [],
         public array $calls = [],
         public array $announces = [],
-        public bool $tone = false,
+        public ?ToneSettings $tone = null,
     ) {}
 
     /** The same in the units of its pilot, whatever this aircraft is read in. */
@@ -51,6 +51,20 @@ final readonly class TelemetryPlan
         );
     }
 
+    /** The same without anything that is announced or toned. */
+    public function silent(): self
+    {
+        return new self(
+            $this->bus,
+            $this->interval,
+            $this->chain,
+            $this->values,
+            $this->system,
+            $this->units,
+            $this->calls,
+        );
+    }
+
     /**
      * The same with other parts.
      *
@@ -64,6 +78,7 @@ final readonly class TelemetryPlan
         ?array $chain = null,
         ?array $values = null,
         ?array $calls = null,
+        ?ToneSettings $tone = null,
     ): self {
         return new self(
             $bus ?? $this->bus,
@@ -74,7 +89,7 @@ final readonly class TelemetryPlan
             $this->units,
             $calls ?? $this->calls,
             $this->announces,
-            $this->tone,
+            $tone ?? $this->tone,
         );
     }
 

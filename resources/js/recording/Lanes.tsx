@@ -99,17 +99,26 @@ export const Lanes = memo(function Lanes({
     })),
   ]
   const alarms = Object.entries(flight.spans)
-    .filter(([, spans]) => spans.length > 0)
     .map(([id, spans]) => ({
       id,
-      blocks: spans.map(([from = 0, to = 0]) => ({
-        from,
-        to,
-        text: '',
-        look: 'border-sodium bg-sodium/20',
-        title: `${names[id] ?? id} holds`,
-      })),
+      blocks: [
+        ...spans.map(([from = 0, to = 0]) => ({
+          from,
+          to,
+          text: '',
+          look: 'border-sodium bg-sodium/20',
+          title: `${names[id] ?? id} holds`,
+        })),
+        ...(flight.unknown[id] ?? []).map(([from = 0, to = 0]) => ({
+          from,
+          to,
+          text: 'unknown',
+          look: 'unknown border-edge text-muted',
+          title: `${names[id] ?? id} can’t be judged: what it looks at is missing`,
+        })),
+      ],
     }))
+    .filter(({ blocks }) => blocks.length > 0)
   const words = flight.said.map((one) => ({
     from: one.from ?? one.at,
     to: one.to ?? one.at + 0.5,

@@ -8,7 +8,7 @@ const HEIGHT = 44
 
 type Trace = Recording['traces'][number]
 
-/** Sensor traces over time, one above the other, each with its name and ends at the left. */
+/** What the transmitter had over time, one above the other, and as a fine broken line what truly was. */
 export const Traces = memo(function Traces({ flight }: { flight: Recording }) {
   return (
     <div role="img" aria-label={`${flight.traces.map((one) => one.name).join(', ')} over time`}>
@@ -20,8 +20,8 @@ export const Traces = memo(function Traces({ flight }: { flight: Recording }) {
 })
 
 function ends(trace: Trace): [number, number] {
-  const there = trace.data.filter((one) => one !== null)
-  return [Math.min(...there), Math.max(...there)]
+  const there = [...(trace.data ?? []), ...(trace.true ?? [])].filter((one) => one !== null)
+  return there.length === 0 ? [0, 0] : [Math.min(...there), Math.max(...there)]
 }
 
 /** A line that never moves still wants room. */
@@ -29,6 +29,8 @@ function roomy([low, high]: [number, number]): [number, number] {
   const room = (high - low || 1) * 0.08
   return [low - room, high + room]
 }
+
+const nothing = (flight: Recording) => flight.times.map(() => null)
 
 const shown = (value: number) => (Math.abs(value) < 20 ? value.toFixed(1) : String(Math.round(value)))
 
@@ -51,10 +53,11 @@ function Plot({ trace, flight }: { trace: Trace; flight: Recording }) {
         axes: [{ show: false }, { show: false }],
         series: [
           {},
+          { stroke: style.getPropertyValue('--muted').trim(), width: 1, dash: [3, 3], points: { show: false } },
           { stroke: style.getPropertyValue('--teal').trim(), width: 1.5, points: { show: false }, spanGaps: false },
         ],
       },
-      [flight.times, trace.data],
+      [flight.times, trace.true ?? nothing(flight), trace.data ?? nothing(flight)],
       host,
     )
     const fit = new ResizeObserver(() => plot.setSize({ width: host.clientWidth, height: HEIGHT }))
@@ -67,7 +70,8 @@ function Plot({ trace, flight }: { trace: Trace; flight: Recording }) {
   return (
     <div className="flex border-line border-b" style={{ height: HEIGHT }}>
       <div className="flex shrink-0 flex-col justify-between py-0.5 pr-1 text-sm" style={{ width: GUTTER }}>
-        <span className="truncate">
+        <span className="truncate" title={trace.of ?? 'No sensor tells it: the broken line is what truly was'}>
+          {trace.of === null && '○ '}
           {trace.name} <span className="text-muted">{trace.unit}</span>
         </span>
         <span className="figures whitespace-nowrap text-muted text-sm">

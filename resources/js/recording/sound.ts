@@ -3,7 +3,7 @@ import { hand } from '@/api/hand'
 import type { Recording } from '@/api/types'
 import { type Heard, hush, prepare, say } from '@/api/voice'
 import { player } from './player'
-import { rowAt } from './rows'
+import { nowOf, rowAt } from './rows'
 import { Tone } from './tone'
 
 /** How often the handheld follows, in ms. */
@@ -27,7 +27,7 @@ export function usePlayback(flight: Recording | null): Heard | null {
         tone.quiet()
         hush()
       } else {
-        tone.at(flight.tone[row] ?? null, state.time)
+        tone.at(nowOf(flight.tone, state.time), state.time)
         const due = flight.said.filter((one) => one.from !== null && one.from > before && one.from <= state.time)
         const next = flight.said.find((one) => one.from !== null && one.from > state.time)
         if (next) void prepare(next.text)

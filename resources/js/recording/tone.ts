@@ -1,6 +1,6 @@
-type Row = { hertz: number; beeps: number } | null
+export type Sound = { frequency: number; beeps: number }
 
-/** Plays the variometer's tone as the core gives it, row by row. */
+/** Plays the variometer's tone as the core gives it. */
 export class Tone {
   private context: AudioContext | null = null
   private voice: OscillatorNode | null = null
@@ -16,13 +16,13 @@ export class Tone {
     this.voice.start()
   }
 
-  /** What sounds at a time of the flight. */
-  at(row: Row, time: number) {
-    if (!row) return this.quiet()
+  /** What sounds at a time, in seconds: its beeps go by it. */
+  at(sound: Sound | undefined, time: number) {
+    if (!sound || sound.frequency === 0) return this.quiet()
     this.start()
     if (!this.context || !this.voice || !this.gain) return
-    this.voice.frequency.setTargetAtTime(row.hertz, this.context.currentTime, 0.03)
-    const sounds = row.beeps === 0 || (time * row.beeps) % 1 < 0.5
+    this.voice.frequency.setTargetAtTime(sound.frequency, this.context.currentTime, 0.03)
+    const sounds = sound.beeps === 0 || (time * sound.beeps) % 1 < 0.5
     this.gain.gain.setTargetAtTime(sounds ? 0.06 : 0, this.context.currentTime, 0.01)
   }
 

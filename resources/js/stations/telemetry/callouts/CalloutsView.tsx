@@ -11,6 +11,7 @@ import { Working } from '@/parts/Working'
 import { changeSense, free } from '../edits'
 import type { View } from '../views'
 import { PhraseRow } from './PhraseRow'
+import { Variometer } from './Variometer'
 
 const SPOKEN: Record<Heard, string> = {
   clip: 'Spoken by the voice on this machine.',
@@ -128,12 +129,7 @@ export function CalloutsView({ aircraft, document, look }: View) {
             }
           />
         ))}
-        <h3 className="mt-4 font-semibold">Variometer</h3>
-        <Tick
-          says="Tone rises with climb, falls with sink"
-          on={sense.tone ?? false}
-          onChange={(tone) => changeSense((now) => ({ ...now, tone }), tone ? 'Vario tone on' : 'Vario tone off')}
-        />
+        <Variometer aircraft={aircraft} document={document} look={look} />
       </section>
     </div>
   )
