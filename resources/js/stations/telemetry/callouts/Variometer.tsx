@@ -110,7 +110,7 @@ function Sounds({ tone }: { tone: SenseLook['tone'] }) {
     const timer = setInterval(() => {
       const gone = performance.now() - began
       if (gone > TRIED) stop.current?.()
-      else heard.current?.at(line[to], gone / 1000)
+      else heard.current?.at(line[to], gone / 1e3)
     }, 20)
     stop.current = () => {
       clearInterval(timer)
