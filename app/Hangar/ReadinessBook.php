@@ -34,11 +34,7 @@ final readonly class ReadinessBook
     public function of(Aircraft $aircraft): Readiness
     {
         $circuit = $this->bench->circuit($aircraft->current()->document);
-        $sheet = Sheet::of(
-            $circuit->program,
-            $circuit->panel->transmitter,
-            $this->catalogue->receiver($circuit->program->receiver ?? ''),
-        );
+        $sheet = Sheet::of($circuit->program, $circuit->panel->transmitter, $this->catalogue);
         $states = array_count_values(array_column($this->entries->of($aircraft, $sheet), 'state'));
 
         return Readiness::of(

@@ -86,7 +86,7 @@ final readonly class Bench
             $circuit->program,
             $own,
             $transmitter === '' ? $own : $this->transmitter($transmitter),
-            $this->catalogue->receiver($circuit->program->receiver ?? ''),
+            $this->catalogue,
         );
     }
 

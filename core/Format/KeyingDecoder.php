@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Format\Kit\TelemetryEntryFormat;
 use DuskSwitch\Core\Kit\EntryFormat;
 use DuskSwitch\Core\Kit\EntryGrid;
 use DuskSwitch\Core\Kit\PositionMix;
@@ -17,7 +18,7 @@ final class KeyingDecoder
             [],
             [
                 'travel', 'subtrim', 'rate', 'expo', 'weight', 'value', 'positions', 'phases', 'curvePoints', 'smooth',
-                'mixes',
+                'mixes', 'telemetry',
             ],
         );
         $free = EntryFormat::free();
@@ -45,6 +46,7 @@ final class KeyingDecoder
             $points,
             $node->at('smooth')?->flag() ?? false,
             $node->at('mixes')?->whole(0, 200),
+            TelemetryEntryFormat::read($node->at('telemetry')),
         );
     }
 

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Format\Kit\TelemetryEntryFormat;
 use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\ControlKind;
 use DuskSwitch\Core\Kit\EntryFormat;
@@ -54,6 +55,9 @@ final class TransmitterWriter
             'curvePoints' => $keying->curvePoints,
             'smooth' => $keying->smooth,
             ...$keying->mixes === null ? [] : ['mixes' => $keying->mixes],
+            ...$keying->telemetry === null
+                ? []
+                : ['telemetry' => (object) TelemetryEntryFormat::write($keying->telemetry)],
         ];
     }
 

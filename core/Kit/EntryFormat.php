@@ -17,6 +17,7 @@ final readonly class EntryFormat
      * @param  int  $curvePoints  how many points a curve may have; 0 where it has no curves
      * @param  bool  $smooth  true where it draws smooth curves
      * @param  int|null  $mixes  how many free mixes it has; null where that is no limit
+     * @param  TelemetryEntry|null  $telemetry  what it can do with telemetry; null where that isn't said
      */
     public function __construct(
         public EntryGrid $travel,
@@ -30,6 +31,7 @@ final readonly class EntryFormat
         public int $curvePoints,
         public bool $smooth,
         public ?int $mixes = null,
+        public ?TelemetryEntry $telemetry = null,
     ) {}
 
     /** A transmitter that takes everything finely: per cent in tenths, what no definition says otherwise. */

@@ -80,16 +80,21 @@ final readonly class TelemetrySummary
         }
         $beeps = "{$tone->beeps->low} to {$tone->beeps->high} a second";
 
+        $usual = new ToneSettings();
+        $pitch = "{$tone->pitch->low}, {$tone->middle}, {$tone->pitch->high} Hz";
+        $isUsual = [$tone->pitch, $tone->middle] == [$usual->pitch, $usual->middle];
+
         return [
             'tone' => ['vario tone', $tone->when === null ? 'on' : "while {$this->words->say($tone->when)}"],
-            'tone of' => ['vario tone follows', $tone->of === null ? 'the first climb' : $this->value($tone->of)],
-            'tone quiet' => ['vario tone silent', "from {$tone->quiet->low} to {$tone->quiet->high} m/s"],
-            'tone full' => ['vario tone full', "at {$tone->full->low} and {$tone->full->high} m/s"],
-            'tone pitch' => [
-                'vario tone pitch',
-                "{$tone->pitch->low}, {$tone->middle}, {$tone->pitch->high} Hz",
-            ],
-            'tone beeps' => ['vario tone beeps', $beeps],
+            ...$tone->of === null ? [] : ['tone of' => ['vario tone follows', $this->value($tone->of)]],
+            ...$tone->quiet == $usual->quiet
+                ? []
+                : ['tone quiet' => ['vario tone silent', "from {$tone->quiet->low} to {$tone->quiet->high} m/s"]],
+            ...$tone->full == $usual->full
+                ? []
+                : ['tone full' => ['vario tone full', "at {$tone->full->low} and {$tone->full->high} m/s"]],
+            ...$isUsual ? [] : ['tone pitch' => ['vario tone pitch', $pitch]],
+            ...$tone->beeps == $usual->beeps ? [] : ['tone beeps' => ['vario tone beeps', $beeps]],
         ];
     }
 

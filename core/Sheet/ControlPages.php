@@ -16,12 +16,11 @@ use DuskSwitch\Core\Program\SteppedFunction;
 /** Which control means what, and which phase is active when. */
 final readonly class ControlPages
 {
-    private ConditionWords $words;
-
-    public function __construct(private Program $program, private Transmitter $transmitter)
-    {
-        $this->words = new ConditionWords($program, $transmitter);
-    }
+    public function __construct(
+        private Program $program,
+        private Transmitter $transmitter,
+        private ConditionWords $words,
+    ) {}
 
     /** @return list<Section> */
     public function sections(): array

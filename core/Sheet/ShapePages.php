@@ -15,12 +15,11 @@ use DuskSwitch\Core\Units\Figure;
 /** Rates, expo and curves by phase; what holds a function. */
 final readonly class ShapePages
 {
-    private ConditionWords $words;
-
-    public function __construct(private Program $program, private Transmitter $transmitter)
-    {
-        $this->words = new ConditionWords($program, $transmitter);
-    }
+    public function __construct(
+        private Program $program,
+        private Transmitter $transmitter,
+        private ConditionWords $words,
+    ) {}
 
     /** @return list<Section> */
     public function sections(): array

@@ -2,10 +2,13 @@
 
 namespace DuskSwitch\Core\Sheet;
 
-use DuskSwitch\Core\Kit\Receiver;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Move\TransmitterMove;
+use DuskSwitch\Core\Program\ConditionWords;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Telemetry\Threshold;
+use DuskSwitch\Core\Telemetry\Values;
 
 /** All that a pilot keys into a transmitter for a program, in the order in which one does it. */
 final readonly class Sheet
@@ -21,10 +24,10 @@ final readonly class Sheet
         public array $losses,
     ) {}
 
-    /** The sheet of a program for its own transmitter, with the receiver that it binds. */
-    public static function of(Program $program, Transmitter $transmitter, ?Receiver $receiver = null): self
+    /** The sheet of a program for its own transmitter, with what it names in Equipment. */
+    public static function of(Program $program, Transmitter $transmitter, Catalogue $catalogue): self
     {
-        return self::written($program, $transmitter, $receiver, []);
+        return self::written($program, $transmitter, $catalogue, []);
     }
 
     /** The sheet of a program for another transmitter than its own. */
@@ -32,21 +35,21 @@ final readonly class Sheet
         Program $program,
         Transmitter $from,
         Transmitter $to,
-        ?Receiver $receiver = null,
+        Catalogue $catalogue,
     ): self {
         if ($from->id === $to->id) {
-            return self::of($program, $to, $receiver);
+            return self::of($program, $to, $catalogue);
         }
         $moved = TransmitterMove::to($program, $from, $to);
 
-        return self::written($moved->program, $to, $receiver, $moved->losses);
+        return self::written($moved->program, $to, $catalogue, $moved->losses);
     }
 
     /** @param  list<string>  $losses */
     private static function written(
         Program $program,
         Transmitter $transmitter,
-        ?Receiver $receiver,
+        Catalogue $catalogue,
         array $losses,
     ): self {
         $mixes = (new Mixes($program, $transmitter))->says();
@@ -54,20 +57,23 @@ final readonly class Sheet
         return new self(
             $program,
             $transmitter,
-            self::sections($program, $transmitter, $receiver),
+            self::sections($program, $transmitter, $catalogue),
             [...$losses, ...$mixes === null ? [] : [$mixes]],
         );
     }
 
     /** @return list<Section> */
-    private static function sections(Program $program, Transmitter $transmitter, ?Receiver $receiver): array
+    private static function sections(Program $program, Transmitter $transmitter, Catalogue $catalogue): array
     {
+        $levels = new Threshold(Values::of($program, $catalogue));
+        $words = new ConditionWords($program, $transmitter, $levels->say(...));
         $sections = [
-            Beginning::section($program, $transmitter, $receiver),
-            ...(new ControlPages($program, $transmitter))->sections(),
+            Beginning::section($program, $transmitter, $catalogue->receiver($program->receiver ?? '')),
+            ...(new ControlPages($program, $transmitter, $words))->sections(),
             ...(new ChannelPages($program, $transmitter))->sections(),
-            ...(new ShapePages($program, $transmitter))->sections(),
+            ...(new ShapePages($program, $transmitter, $words))->sections(),
             ...(new SafetyPages($program, $transmitter))->sections(),
+            ...(new TelemetryPages($program, $transmitter, $catalogue, $words))->sections(),
             Beginning::ending($program),
         ];
 

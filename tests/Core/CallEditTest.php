@@ -204,7 +204,7 @@ final class CallEditTest extends TestCase
                 'Skylark variometer address: none → 4',
                 'Climb, smoothed by: 1.5 → 3',
                 'Vario tone: on → off',
-                'Unit of Height: none → ft',
+                'Unit of Height of Skylark variometer: none → ft',
             ] as $sentence
         ) {
             self::assertContains($sentence, $said, implode("\n", $said));

@@ -238,7 +238,7 @@ final class DualRatesTest extends TestCase
                 [],
                 ...array_map(
                     fn ($section): array => $section->lines,
-                    Sheet::of($circuit->program, $circuit->panel->transmitter)->sections,
+                    Sheet::of($circuit->program, $circuit->panel->transmitter, Given::catalogue())->sections,
                 ),
             ),
             'value',

@@ -129,7 +129,7 @@ final class KeptPagesTest extends TestCase
     {
         $from = $circuit->panel->transmitter;
         foreach ($name === 'everything' ? self::TRANSMITTERS : ['quayside-8'] as $id) {
-            $sheet = Sheet::elsewhere($circuit->program, $from, Given::transmitter($id));
+            $sheet = Sheet::elsewhere($circuit->program, $from, Given::transmitter($id), Given::catalogue());
             $text = "compromises: {$sheet->compromises()}\n".KeptPages::lines(['loss' => $sheet->losses]);
             foreach ($sheet->sections as $section) {
                 $text .= "-- {$section->title}: {$section->says}\n";

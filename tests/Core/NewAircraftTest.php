@@ -68,7 +68,7 @@ final class NewAircraftTest extends TestCase
         $circuit = Compiler::compile($program, Given::transmitter($transmitter));
 
         self::assertEquals($program, ProgramDecoder::decode(ProgramEncoder::encode($program)));
-        self::assertSame([], Sheet::of($program, Given::transmitter($transmitter))->losses);
+        self::assertSame([], Sheet::of($program, Given::transmitter($transmitter), Given::catalogue())->losses);
         foreach ((new Checklists($circuit, null, null))->all() as $list) {
             self::assertNotSame([], $list->items, $list->title);
         }

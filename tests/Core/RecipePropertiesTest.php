@@ -103,7 +103,7 @@ final class RecipePropertiesTest extends TestCase
     public function test_it_can_be_keyed_in(Recipe $recipe, Family $family): void
     {
         foreach ($this->built($recipe, $family) as [$program]) {
-            $titles = array_column(Sheet::of($program, Given::transmitter())->sections, 'title');
+            $titles = array_column(Sheet::of($program, Given::transmitter(), Given::catalogue())->sections, 'title');
 
             self::assertSame(['Begin', 'Sticks and switches'], array_slice($titles, 0, 2));
             self::assertContains('Channels', $titles);

@@ -92,6 +92,11 @@ final class SheetEverywhereTest extends TestCase
     {
         $circuit = Given::circuit(Given::demo($demo));
 
-        return Sheet::elsewhere($circuit->program, $circuit->panel->transmitter, Given::transmitter($for));
+        return Sheet::elsewhere(
+            $circuit->program,
+            $circuit->panel->transmitter,
+            Given::transmitter($for),
+            Given::catalogue(),
+        );
     }
 }

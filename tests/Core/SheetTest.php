@@ -17,7 +17,12 @@ final class SheetTest extends TestCase
     {
         $circuit = Given::circuit(Given::demo($demo));
 
-        return Sheet::elsewhere($circuit->program, $circuit->panel->transmitter, Given::transmitter($for));
+        return Sheet::elsewhere(
+            $circuit->program,
+            $circuit->panel->transmitter,
+            Given::transmitter($for),
+            Given::catalogue(),
+        );
     }
 
     /** @return array<string, Line> by what it is */
@@ -50,6 +55,12 @@ final class SheetTest extends TestCase
                 'Curves',
                 'Start check',
                 'Failsafe',
+                'Sensors',
+                'Units',
+                'Calculated values',
+                'Alarms',
+                'Callouts',
+                'Voice',
                 'Look once more',
             ],
             $titles,
@@ -98,7 +109,7 @@ final class SheetTest extends TestCase
         $sheet = Sheet::of(
             $circuit->program,
             $circuit->panel->transmitter,
-            Given::catalogue()->receiver((string) $circuit->program->receiver),
+            Given::catalogue(),
         );
 
         $begin = self::lines($sheet, 'Begin');
@@ -119,7 +130,9 @@ final class SheetTest extends TestCase
             $few->keying ??= new stdClass();
             $few->keying->mixes = $mixes;
 
-            return Sheet::of($circuit->program, TransmitterDecoder::decode((string) json_encode($few)));
+            $transmitter = TransmitterDecoder::decode((string) json_encode($few));
+
+            return Sheet::of($circuit->program, $transmitter, Given::catalogue());
         };
 
         self::assertSame(array_sum((new Mixes($circuit->program, $circuit->panel->transmitter))->byChannel()), $free);
@@ -134,7 +147,7 @@ final class SheetTest extends TestCase
     {
         $document = Given::demo('petrel');
         $keys = fn (string $text): array => array_keys(
-            Sheet::of(Given::circuit($text)->program, Given::transmitter())->lines(),
+            Sheet::of(Given::circuit($text)->program, Given::transmitter(), Given::catalogue())->lines(),
         );
         $renamed = str_replace(
             ['"name": "Left aileron"', '"name": "Roll"', '"name": "Thermal"'],
@@ -149,7 +162,7 @@ final class SheetTest extends TestCase
     public function test_the_pulses_of_the_sheet_are_those_of_the_circuit(): void
     {
         $rook = Given::circuit(Given::demo('rook'));
-        $lines = self::lines(Sheet::of($rook->program, $rook->panel->transmitter), 'Switch positions');
+        $lines = self::lines(Sheet::of($rook->program, $rook->panel->transmitter, Given::catalogue()), 'Switch positions');
         foreach (['toward' => 'Gentle', 'middle' => 'Sporty', 'away' => 'Aerobatic'] as $detent => $step) {
             self::assertStringEndsWith(
                 ', '.Given::frame($rook, controls: ['left-front' => $detent])->pulse(7).' µs',
@@ -165,7 +178,7 @@ final class SheetTest extends TestCase
             ['travel' => 1.2, 'subtrim' => 0.5],
             ['transmitter' => 'lamplight-12'],
         );
-        $sheet = Sheet::of($circuit->program, $circuit->panel->transmitter);
+        $sheet = Sheet::of($circuit->program, $circuit->panel->transmitter, Given::catalogue());
 
         $roll = self::lines($sheet, 'Rates and expo')['Roll'];
         self::assertSame(
@@ -175,7 +188,7 @@ final class SheetTest extends TestCase
         self::assertSame(1, $sheet->compromises());
 
         $far = Given::roll([], ['subtrim' => 0.9], ['transmitter' => 'lamplight-12']);
-        $centre = self::lines(Sheet::of($far->program, $far->panel->transmitter), 'Centre')['1 Roll'];
+        $centre = self::lines(Sheet::of($far->program, $far->panel->transmitter, Given::catalogue()), 'Centre')['1 Roll'];
         self::assertSame(['200 µs', '360 µs', '160 µs too low'], [$centre->value, $centre->wanted, $centre->lost]);
     }
 
@@ -196,7 +209,7 @@ final class SheetTest extends TestCase
     public function test_the_page_and_the_table_take_any_name(): void
     {
         $circuit = Given::roll([], ['name' => '=1+1 <b>,"x"']);
-        $sheet = Sheet::of($circuit->program->named('<script>'), $circuit->panel->transmitter);
+        $sheet = Sheet::of($circuit->program->named('<script>'), $circuit->panel->transmitter, Given::catalogue());
 
         self::assertStringNotContainsString('<script>', SheetEncoder::html($sheet));
         self::assertStringContainsString('&lt;script&gt;', SheetEncoder::html($sheet));

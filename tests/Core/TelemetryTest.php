@@ -154,7 +154,7 @@ final class TelemetryTest extends TestCase
             'a value of the wrong kind' => [
                 'petrel',
                 fn ($s) => ($s->values[1]->of = ['vario-height']),
-                'Value: Cell wants the pack\'s voltage; Height is a length',
+                'Value: Cell wants the pack\'s voltage; Height of Skylark variometer is a length',
             ],
             'too few values' => [
                 'nightjar',

@@ -24,7 +24,7 @@ final class SheetTest extends HttpTestCase
     {
         $sheet = $this->call('GET', $this->path('', '?transmitter=quayside-8'));
 
-        $sheet->assertJson(['transmitterName' => 'Quayside 8', 'compromises' => 1]);
+        $sheet->assertJson(['transmitterName' => 'Quayside 8', 'compromises' => 11]);
         self::assertCount(2, $sheet->json('losses'));
         $this->call('GET', $this->path('', '?transmitter=nowhere'))
             ->assertStatus(422)

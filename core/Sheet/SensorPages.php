@@ -1,0 +1,175 @@
+<?php
+
+namespace DuskSwitch\Core\Sheet;
+
+use DuskSwitch\Core\Kit\SensorKind;
+use DuskSwitch\Core\Kit\Transmitter;
+use DuskSwitch\Core\Program\ConditionWords;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\Telemetry\DerivedValue;
+use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
+use DuskSwitch\Core\Telemetry\SensorChain;
+use DuskSwitch\Core\Telemetry\Value;
+use DuskSwitch\Core\Telemetry\Values;
+use DuskSwitch\Core\Units\Dimension;
+use DuskSwitch\Core\Units\Figure;
+
+/** What a transmitter has to know of the sensors: addresses and slots, units, calculated values, timers. */
+final readonly class SensorPages
+{
+    public function __construct(
+        private Program $program,
+        private Transmitter $transmitter,
+        private SensorChain $chain,
+        private Values $values,
+        private ConditionWords $words,
+        private LostValues $lost,
+    ) {}
+
+    /** @return list<Section> */
+    public function sections(): array
+    {
+        $derived = $this->program->sense->values;
+        $isTimer = fn (DerivedValue $one): bool => $one->does->wants()->while;
+
+        return [
+            new Section('Sensors', $this->search(), $this->sensors()),
+            new Section('Units', 'In which values are shown and spoken.', $this->units()),
+            new Section(
+                'Calculated values',
+                'Reset telemetry at the field: heights, home and highest begin there.',
+                array_map(
+                    $this->calculated(...),
+                    array_values(array_filter($derived, fn (DerivedValue $one): bool => ! $isTimer($one))),
+                ),
+            ),
+            new Section(
+                'Timers',
+                '',
+                array_map($this->timer(...), array_values(array_filter($derived, $isTimer))),
+            ),
+        ];
+    }
+
+    private function search(): string
+    {
+        return $this->transmitter->sensorSlots > 0
+            ? 'Clear the slots that are set by default first.'
+            : 'Power the aircraft, search for sensors, and stop the search. Where values look wrong delete all and search again.';
+    }
+
+    /** @return list<Line> */
+    private function sensors(): array
+    {
+        $sense = $this->program->sense;
+        if ($sense->chain === []) {
+            return [];
+        }
+        $bus = $this->chain->onBus() === []
+            ? []
+            : [new Line('Sensor bus, at the receiver\'s pin', $sense->bus?->says() ?? 'not chosen yet')];
+
+        return [
+            ...$bus,
+            new Line('Report interval', Figure::of($sense->interval, 2).' s'),
+            ...array_map($this->sensor(...), $sense->chain),
+            ...$this->turns(),
+        ];
+    }
+
+    private function sensor(InstalledSensor $fitted): Line
+    {
+        $sensor = $this->chain->sensors[$fitted->id] ?? null;
+        if ($sensor === null) {
+            return new Line($fitted->sensor, 'isn\'t in Equipment: import its definition', about: $fitted->id);
+        }
+        $way = $sensor->kind === SensorKind::Controller
+            ? 'from the flight controller: its telemetry output on'
+            : "address {$this->chain->address($fitted)}";
+        if ($this->transmitter->sensorSlots === 0) {
+            return new Line($sensor->name, $way, about: $fitted->id);
+        }
+        $last = ($fitted->slot ?? 0) + $sensor->block - 1;
+
+        return $fitted->slot === null
+            ? new Line(
+                $sensor->name,
+                $way,
+                "{$way}, {$sensor->block} slots",
+                'no slots are planned: solve them in Telemetry',
+                $fitted->id,
+            )
+            : new Line(
+                $sensor->name,
+                "{$way}, ".($sensor->block === 1 ? "slot {$last}" : "slots {$fitted->slot} to {$last}"),
+                about: $fitted->id,
+            );
+    }
+
+    /** @return list<Line> poles and gear ratio are applied once only (common practice) */
+    private function turns(): array
+    {
+        $turning = array_filter(
+            $this->values->all,
+            fn (Value $one): bool => $one->dimension === Dimension::Rotation && ! $one->derived,
+        );
+
+        return array_values(
+            array_map(
+                fn (Value $one): Line => new Line(
+                    "{$one->name}: poles and ratio",
+                    $one->divided
+                        ? '2 poles and ratio 1: what sends it has divided already'
+                        : 'those of the motor and the gear: nothing divides before',
+                    about: $one->id,
+                ),
+                $turning,
+            ),
+        );
+    }
+
+    /** @return list<Line> */
+    private function units(): array
+    {
+        if ($this->values->all === []) {
+            return [];
+        }
+        $own = [];
+        foreach ($this->program->sense->units as $id => $unit) {
+            $value = $this->values->find($id);
+            $own[] = $value === null ? null : new Line($value->name, $unit->shown(), about: $id);
+        }
+
+        return [
+            ...array_values(array_filter($own)),
+            new Line($own === [] ? 'Every value' : 'Every other value', $this->values->system->says(), about: 'system'),
+        ];
+    }
+
+    private function calculated(DerivedValue $one): Line
+    {
+        $names = implode(', ', array_map(fn (string $id): string => $this->values->find($id)->name ?? $id, $one->of));
+        $unit = $this->values->find($one->id)?->unit->shown() ?? '';
+        $says = "{$one->does->says()}, from {$names}{$this->numbers($one)}".($unit === '' ? '' : "; in {$unit}");
+        $why = $this->lost->why[$one->id] ?? null;
+
+        return $why === null
+            ? new Line($one->name, $says, about: $one->id)
+            : new Line($one->name, "not calculated here: read {$names}", $says, "{$why}; what waits for it stays silent", $one->id);
+    }
+
+    private function numbers(DerivedValue $one): string
+    {
+        return ($one->by === null ? '' : ', by '.Figure::of($one->by, 4)).
+            ($one->plus === null ? '' : ', plus '.Figure::of($one->plus, 4));
+    }
+
+    private function timer(DerivedValue $one): Line
+    {
+        return new Line(
+            $one->name,
+            'counts '.($one->while === null ? 'never' : "while {$this->words->say($one->while)}"),
+            about: $one->id,
+        );
+    }
+}
