@@ -146,6 +146,11 @@ final class TelemetrySheetTest extends TestCase
         self::assertNull($lines['Calculated values']['Zelle']->lost);
     }
 
+    public function test_no_way_to_calculate_said_is_no_limit(): void
+    {
+        self::assertNull(self::transmitter(['derives' => []])->keying->telemetry?->derives);
+    }
+
     public function test_the_last_that_have_no_room_are_told(): void
     {
         $lines = self::lines(self::sheet(self::transmitter(['calls' => 1, 'values' => 3])));

@@ -20,8 +20,11 @@ final class TelemetryEntryFormat
             [],
             ['calls', 'hold', 'repeat', 'hysteresis', 'joins', 'priorities', 'values', 'derives', 'tone'],
         );
-        $derives = $node->at('derives');
         $known = Derivations::all();
+        $derives = array_map(
+            fn (JsonCursor $one): string => $one->oneOf($known)->id(),
+            $node->at('derives')?->items(40) ?? [],
+        );
 
         return new TelemetryEntry(
             $node->at('calls')?->whole(0, 60),
@@ -31,9 +34,7 @@ final class TelemetryEntryFormat
             $node->at('joins')?->flag() ?? true,
             $node->at('priorities')?->flag() ?? true,
             $node->at('values')?->whole(0, 40),
-            $derives === null
-                ? null
-                : array_map(fn (JsonCursor $one): string => $one->oneOf($known)->id(), $derives->items(40)),
+            $derives === [] ? null : $derives,
             $node->at('tone')?->flag() ?? true,
         );
     }

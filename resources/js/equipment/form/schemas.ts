@@ -33,10 +33,28 @@ const wires = own('Several')
 const hidden = { 'ui:widget': 'hidden' }
 const formerly = hidden
 
+/** Where “not said” is an answer, too. */
+const yesOrNo = (title: string): UiSchema => ({ 'ui:title': title, 'ui:widget': 'select' })
+
 const grid = { hundred: { 'ui:title': 'Points for 100 %' } }
 const keying = {
   ...Object.fromEntries(['travel', 'subtrim', 'rate', 'expo', 'weight', 'value'].map((one) => [one, grid])),
   positions: { offset: grid, rate: grid },
+  telemetry: {
+    'ui:order': ['calls', 'values', 'hold', 'repeat', 'hysteresis', 'joins', 'priorities', 'tone', 'derives', '*'],
+    calls: { 'ui:title': 'Alarms and callouts' },
+    values: { 'ui:title': 'Calculated values' },
+    hold: { 'ui:title': 'Waits before it speaks, in seconds', 'ui:description': '' },
+    repeat: { 'ui:title': 'Speaks again, in seconds', 'ui:description': '' },
+    hysteresis: yesOrNo('A level has a hysteresis'),
+    joins: yesOrNo('Several conditions at once'),
+    priorities: yesOrNo('What is urgent speaks first'),
+    tone: yesOrNo('Variometer’s tone'),
+    derives: own('Several', {
+      'ui:title': 'What it can calculate; all where nothing is ticked',
+      'ui:options': { share: 'col-span-full' },
+    }),
+  },
 }
 
 const common: UiSchema = {

@@ -43,7 +43,7 @@ export function FieldTemplate({
 }: FieldTemplateProps) {
   if (hidden) return <div className="hidden">{children}</div>
   const share = uiSchema?.['ui:options']?.share as string | undefined
-  if (schema.type === 'boolean')
+  if (schema.type === 'boolean' && uiSchema?.['ui:widget'] !== 'select')
     return (
       <div className={share ?? 'self-end'}>
         {children}
