@@ -16,6 +16,7 @@ use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\RehearsalEncoder;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Pack;
+use DuskSwitch\Core\Kit\Receiver;
 use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
@@ -205,11 +206,12 @@ final readonly class Rehearser
         return implode('', array_map(fn (GpsFix $fix): string => Nmea::write($fix, self::DAY), $fixes));
     }
 
-    /** @return list<Sensor|Pack|null> what is aboard as it stands in Equipment: there it may be edited */
+    /** @return list<Sensor|Pack|Receiver|null> what is aboard as it stands in Equipment: there it may be edited */
     private function fitted(Program $program): array
     {
         return [
             $this->catalogue->pack($program->aboard->kit->pack ?? ''),
+            $this->catalogue->receiver($program->receiver ?? ''),
             ...array_map(
                 fn (InstalledSensor $one): ?Sensor => $this->catalogue->sensor($one->sensor),
                 $program->sense->chain,

@@ -21,8 +21,13 @@ final readonly class Checklists
 {
     private Program $program;
 
-    public function __construct(private Circuit $circuit, private ?Receiver $receiver, private ?Controller $controller)
-    {
+    /** @param  bool  $tellsVoltage  something sends the pack's voltage or a cell's */
+    public function __construct(
+        private Circuit $circuit,
+        private ?Receiver $receiver,
+        private ?Controller $controller,
+        private bool $tellsVoltage,
+    ) {
         $this->program = $circuit->program;
     }
 
@@ -151,9 +156,8 @@ final readonly class Checklists
             'Transmitter on first, then the aircraft',
             'Controls free and the right way',
             $gps ? 'Enough satellites; home is set' : null,
-            $this->receiver?->telemetry === true
-                ? 'Telemetry reset; the pack\'s voltage is what it should be'
-                : 'Timer set: nothing tells you the voltage',
+            $this->receiver?->telemetry === true ? 'Telemetry reset' : null,
+            $this->tellsVoltage ? 'The pack\'s voltage is what it should be' : 'Timer set: nothing tells you the voltage',
             'Failsafe and range as tested',
             'Area clear, people behind you',
         ]);

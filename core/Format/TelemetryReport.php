@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\ConditionWords;
@@ -58,6 +59,7 @@ final readonly class TelemetryReport
         return [
             'points' => array_map(self::point(...), (new SensorChainCheck($this->chain))->points()),
             'checks' => array_map(fn (array $one): array => ['about' => $one[0], ...self::point($one[1])], $check),
+            'inReceiver' => array_map(fn (Quantity $one): string => $one->name, $this->chain->inReceiver()),
             'refresh' => round($this->chain->refresh(), 3),
             'draw' => $this->chain->draw(),
             'chain' => array_map($this->fitted(...), $program->sense->chain),

@@ -13,7 +13,7 @@ final readonly class Receiver
      * @param  int  $generation  of its firmware
      * @param  int  $channels  how many it passes on
      * @param  non-empty-list<Wire>  $wires  how it can pass them on
-     * @param  bool  $bus  it has a sensor bus
+     * @param  ReceiverSensors  $sensors  on its bus and inside
      * @param  Range  $supply  volts
      * @param  float  $draw  mA
      */
@@ -26,7 +26,7 @@ final readonly class Receiver
         public int $channels,
         public array $wires,
         public bool $telemetry,
-        public bool $bus,
+        public ReceiverSensors $sensors,
         public Range $supply,
         public float $draw,
         public BindingWay $binding,

@@ -6,6 +6,7 @@ use DuskSwitch\Core\Kit\FlightState;
 use DuskSwitch\Core\Kit\Measurand;
 use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Telemetry\SensorChain;
+use DuskSwitch\Core\Telemetry\Values;
 
 /** What the sensors of the chain send of a flight: with their rate, noise and resolution, and their troubles. */
 final class Instruments
@@ -41,6 +42,10 @@ final class Instruments
     public function __construct(SensorChain $chain, private readonly RandomSource $chance)
     {
         $this->surroundings = new Surroundings($chance);
+        foreach ($chain->inReceiver() as $quantity) {
+            $this->due[] = [Values::RECEIVER."-{$quantity->id}", $quantity, $chain->receiverPeriod($quantity), false];
+            $this->next[] = 0.0;
+        }
         foreach ($chain->kit->program->sense->chain as $index => $fitted) {
             foreach ($chain->sensors[$fitted->id]->quantities ?? [] as $quantity) {
                 $this->due[] = [

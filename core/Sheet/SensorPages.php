@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Sheet;
 
+use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Kit\SensorKind;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\ConditionWords;
@@ -62,15 +63,20 @@ final readonly class SensorPages
     private function sensors(): array
     {
         $sense = $this->program->sense;
-        if ($sense->chain === []) {
+        $inside = array_map(fn (Quantity $one): string => $one->name, $this->chain->inReceiver());
+        if ($sense->chain === [] && $inside === []) {
             return [];
         }
+        $receiver = $inside === []
+            ? []
+            : [new Line($this->chain->kit->receiver->name ?? '', 'measures by itself: '.implode(', ', $inside), about: 'receiver')];
         $bus = $this->chain->onBus() === []
             ? []
             : [new Line('Sensor bus, at the receiver\'s pin', $sense->bus?->says() ?? 'not chosen yet')];
 
         return [
             ...$bus,
+            ...$receiver,
             new Line('Report interval', Figure::of($sense->interval, 2).' s'),
             ...array_map($this->sensor(...), $sense->chain),
             ...$this->turns(),

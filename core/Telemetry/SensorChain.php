@@ -55,6 +55,18 @@ final readonly class SensorChain
         return $values * self::POLL[$this->kit->program->sense->bus->value ?? SensorBus::Shared->value];
     }
 
+    /** @return list<Quantity> what the receiver measures by itself */
+    public function inReceiver(): array
+    {
+        return $this->kit->receiver->sensors->quantities ?? [];
+    }
+
+    /** Seconds from one report of a value of the receiver's own to the next. */
+    public function receiverPeriod(Quantity $quantity): float
+    {
+        return max(1 / $quantity->rate, $this->kit->program->sense->interval);
+    }
+
     /** Seconds from one report of a sensor's value to the next: its own period, the bus, the way down. */
     public function period(InstalledSensor $fitted, Quantity $quantity): float
     {

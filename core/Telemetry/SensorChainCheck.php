@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Telemetry;
 
-use DuskSwitch\Core\Kit\Measurand;
+use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\SensorKind;
 use DuskSwitch\Core\Link\VerdictPoint;
@@ -14,16 +14,13 @@ final readonly class SensorChainCheck
     /** Volts on the wire: what a regulator, a controller or USB gives (common practice). */
     private const REGULATED = 5.0;
 
-    /** A variometer that is later than this no longer leads to the lift (from memory). */
-    private const LATE = 0.8;
-
     public function __construct(private SensorChain $chain) {}
 
     /** @return list<VerdictPoint> the worst of each topic, or that it's fine */
     public function points(): array
     {
         $sense = $this->chain->kit->program->sense;
-        if ($sense->chain === []) {
+        if ($sense->chain === [] && $this->chain->inReceiver() === []) {
             return [
                 VerdictPoint::look(
                     'Chain',
@@ -35,14 +32,26 @@ final readonly class SensorChainCheck
 
         return [
             ...$this->unknown(),
+            ...$this->inReceiver(),
             ...$this->way(),
             ...$this->addresses(),
             ...$this->bus(),
             ...$this->supply(),
             ...$this->current(),
-            ...$this->freshness(),
+            ...(new FreshnessCheck($this->chain))->points(),
             ...(new MeasurandCheck($this->chain))->points(),
         ];
+    }
+
+    /** @return list<VerdictPoint> */
+    private function inReceiver(): array
+    {
+        $names = array_map(fn (Quantity $one): string => $one->name, $this->chain->inReceiver());
+        $receiver = $this->chain->kit->receiver->name ?? '';
+
+        return $names === []
+            ? []
+            : [VerdictPoint::fine('Receiver', "{$receiver} measures ".implode(', ', $names).' by itself.')];
     }
 
     /** @return list<VerdictPoint> */
@@ -85,7 +94,7 @@ final readonly class SensorChainCheck
                 "{$receiver->name} sends nothing back.",
                 'Take a receiver with telemetry, or fly by a timer.',
             );
-        } elseif ($this->chain->onBus() !== [] && ! $receiver->bus) {
+        } elseif ($this->chain->onBus() !== [] && ! $receiver->sensors->bus) {
             $points[] = VerdictPoint::wrong(
                 'Bus',
                 "{$receiver->name} has no sensor bus.",
@@ -218,46 +227,5 @@ final readonly class SensorChainCheck
             ],
             default => [VerdictPoint::fine('Current', "Receiver and sensors draw {$all} of {$gives} mA.")],
         };
-    }
-
-    /** @return list<VerdictPoint> */
-    private function freshness(): array
-    {
-        $points = [];
-        if ($this->chain->onBus() !== []) {
-            $points[] = VerdictPoint::fine(
-                'Refresh',
-                'Each value is asked for every '.round($this->chain->refresh() * 1000).' ms.',
-            );
-        }
-        foreach ($this->chain->onBus() as $fitted) {
-            $sensor = $this->chain->sensors[$fitted->id];
-            $lag = $sensor->kind === SensorKind::Variometer ? $this->chain->lag(
-                $sensor->tells(Measurand::Climb)->rate,
-            ) : 0.0;
-            if ($lag > self::LATE) {
-                $points[] = VerdictPoint::look(
-                    'Variometer',
-                    "{$sensor->name} is heard up to ".
-                        round($lag, 1).
-                        ' s late: you leave the lift before you hear it.',
-                    'A shorter interval, or fewer values on the bus.',
-                );
-            } elseif ($lag > 0) {
-                $points[] = VerdictPoint::fine(
-                    'Variometer',
-                    "{$sensor->name} is heard at most ".round($lag, 1).' s late.',
-                );
-            }
-        }
-        if ($this->chain->kit->program->sense->interval < 0.2) {
-            $points[] = VerdictPoint::look(
-                'Interval',
-                "A report every {$this->chain->kit->program->sense->interval} s costs stick response.",
-                'Take a longer one; 2 s is the gentlest.',
-            );
-        }
-
-        return $points;
     }
 }

@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Telemetry;
 
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Measurand;
+use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Units\Dimension;
 use DuskSwitch\Core\Units\Range;
@@ -20,6 +21,9 @@ final readonly class Values
         'receiver-volts' => ['Receiver supply', Dimension::Voltage, [3.0, 10.0]],
     ];
 
+    /** Begins the ids of what the receiver measures by itself, as a sensor's id begins those of its own. */
+    public const RECEIVER = 'receiver';
+
     /**
      * @param  array<string, Value>  $all  by id
      * @param  UnitSystem  $system  in which they are read where nothing else is chosen for one
@@ -34,6 +38,7 @@ final readonly class Values
             $system->unit($dimension, $upright);
         $all = [
             ...self::link($program, $catalogue, $unit),
+            ...self::receiver($program, $catalogue, $unit),
             ...self::sensors($program, $catalogue, $unit),
         ];
         foreach ($program->sense->values as $derived) {
@@ -93,28 +98,48 @@ final readonly class Values
             $sensor = $catalogue->sensor($fitted->sensor);
             foreach ($sensor->quantities ?? [] as $quantity) {
                 $id = "{$fitted->id}-{$quantity->id}";
-                $dimension = $quantity->unit->dimension();
-                $upright = $dimension === Dimension::Speed && $quantity->range->low < 0;
-                $all[$id] = new Value(
-                    $id,
-                    $quantity->name,
-                    $dimension,
-                    $upright,
-                    $unit($id, $dimension, $upright),
-                    new Range(
-                        $quantity->unit->toBase($quantity->range->low),
-                        $quantity->unit->toBase($quantity->range->high),
-                    ),
-                    $sensor->name ?? '',
-                    false,
-                    $quantity->divided,
-                    $quantity->measures,
-                    $fitted->id,
-                );
+                $all[$id] = self::sent($id, $quantity, $fitted->id, $sensor->name ?? '', $unit);
             }
         }
 
         return $all;
+    }
+
+    /**
+     * @param  \Closure(string, Dimension, bool): Unit  $unit
+     * @return array<string, Value> what the receiver measures by itself
+     */
+    private static function receiver(Program $program, Catalogue $catalogue, \Closure $unit): array
+    {
+        $receiver = $catalogue->receiver($program->receiver ?? '');
+        $all = [];
+        foreach ($receiver->sensors->quantities ?? [] as $quantity) {
+            $id = self::RECEIVER."-{$quantity->id}";
+            $all[$id] = self::sent($id, $quantity, self::RECEIVER, $receiver->name ?? '', $unit);
+        }
+
+        return $all;
+    }
+
+    /** @param  \Closure(string, Dimension, bool): Unit  $unit */
+    private static function sent(string $id, Quantity $quantity, string $sensor, string $from, \Closure $unit): Value
+    {
+        $dimension = $quantity->unit->dimension();
+        $upright = $dimension === Dimension::Speed && $quantity->range->low < 0;
+
+        return new Value(
+            $id,
+            $quantity->name,
+            $dimension,
+            $upright,
+            $unit($id, $dimension, $upright),
+            new Range($quantity->unit->toBase($quantity->range->low), $quantity->unit->toBase($quantity->range->high)),
+            $from,
+            false,
+            $quantity->divided,
+            $quantity->measures,
+            $sensor,
+        );
     }
 
     /** The value of that id, or null. */
@@ -133,6 +158,18 @@ final readonly class Values
         }
 
         return null;
+    }
+
+    /** True where something sends the pack's voltage or a cell's. */
+    public function tellVoltage(): bool
+    {
+        foreach ($this->all as $value) {
+            if (in_array($value->measures, [Measurand::Volts, Measurand::Cell], true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array<string, string> the satellites of a sensor, by what it says only with a fix: ids of values */

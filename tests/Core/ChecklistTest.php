@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Checklist\Checklists;
+use DuskSwitch\Core\Telemetry\Values;
 use PHPUnit\Framework\TestCase;
 
 /** Checklists say what this aircraft needs, and nothing that it hasn't. */
@@ -17,9 +18,23 @@ final class ChecklistTest extends TestCase
             $circuit,
             Given::catalogue()->receiver($program->receiver ?? ''),
             Given::catalogue()->controller($program->controller ?? ''),
+            Values::of($program, Given::catalogue())->tellVoltage(),
         ))->all();
 
         return array_column($lists, 'items', 'id');
+    }
+
+    public function test_the_packs_voltage_is_asked_for_only_where_something_tells_it(): void
+    {
+        $document = json_decode(Given::demo('petrel'));
+        $document->sense->chain = [$document->sense->chain[0]];
+        $without = Given::circuit((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION))->program;
+        self::assertFalse(Values::of($without, Given::catalogue())->tellVoltage(), 'a variometer alone tells none');
+        self::assertContains('The pack\'s voltage is what it should be', self::lists('petrel')['each-flight']);
+        $items = (new Checklists(Given::circuit(Given::demo('petrel')), Given::catalogue()->receiver('lantern-r12'), null, false))
+            ->all()[0]->items;
+        self::assertContains('Telemetry reset', $items);
+        self::assertContains('Timer set: nothing tells you the voltage', $items);
     }
 
     public function test_before_each_flight(): void

@@ -196,8 +196,9 @@ final class KeptPagesTest extends TestCase
         $context = isset(Schools::names()[$name])
             ? Schools::context($name)
             : Given::context($program, $circuit->panel->transmitter);
+        $tells = Values::of($program, Given::catalogue())->tellVoltage();
         $lists = [];
-        foreach ((new Checklists($circuit, $context->receiver, $context->controller))->all() as $list) {
+        foreach ((new Checklists($circuit, $context->receiver, $context->controller, $tells))->all() as $list) {
             $lists[$list->title] = $list->items;
         }
         self::keep('checklists', $name, KeptPages::lines($lists));

@@ -69,7 +69,7 @@ final class NewAircraftTest extends TestCase
 
         self::assertEquals($program, ProgramDecoder::decode(ProgramEncoder::encode($program)));
         self::assertSame([], Sheet::of($program, Given::transmitter($transmitter), Given::catalogue())->losses);
-        foreach ((new Checklists($circuit, null, null))->all() as $list) {
+        foreach ((new Checklists($circuit, null, null, false))->all() as $list) {
             self::assertNotSame([], $list->items, $list->title);
         }
     }

@@ -13,8 +13,10 @@ use DuskSwitch\App\Program\Prover;
 use DuskSwitch\Core\Checklist\Checklist;
 use DuskSwitch\Core\Checklist\Checklists;
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Readiness\JudgedItem;
+use DuskSwitch\Core\Telemetry\Values;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -24,6 +26,7 @@ final readonly class ChecklistController
     private const LAST = 5;
 
     public function __construct(
+        private Catalogue $catalogue,
         private Bench $bench,
         private Prover $prover,
         private Acts $acts,
@@ -102,7 +105,12 @@ final readonly class ChecklistController
         $context = $this->prover->context($circuit);
 
         return [
-            (new Checklists($circuit, $context->receiver, $context->controller))->all(),
+            (new Checklists(
+                $circuit,
+                $context->receiver,
+                $context->controller,
+                Values::of($circuit->program, $this->catalogue)->tellVoltage(),
+            ))->all(),
             $this->acts->of($circuit),
         ];
     }

@@ -57,6 +57,15 @@ const keying = {
   },
 }
 
+const quantities: UiSchema = {
+  items: {
+    id: hidden,
+    unit: { 'ui:options': { asWritten: true } },
+    range: own('Pair', { 'ui:title': 'Range, from and to' }),
+    'ui:order': ['id', 'name', 'unit', 'range', 'rate', 'measures', 'resolution', 'noise', 'divided'],
+  },
+}
+
 const common: UiSchema = {
   format: { 'ui:widget': 'hidden' },
   version: { 'ui:widget': 'hidden' },
@@ -77,7 +86,7 @@ export const shown: Record<StoreKind, UiSchema> = {
     links: { items: { id: hidden, subtypes: { items: { id: hidden } } } },
     controls: { items: { id: hidden, place, formerly } },
   },
-  receivers: { ...common, supply, wires, link: own('PickLink'), subtype: own('PickSubtype') },
+  receivers: { ...common, supply, wires, link: own('PickLink'), subtype: own('PickSubtype'), quantities },
   controllers: {
     ...common,
     supply,
@@ -96,14 +105,7 @@ export const shown: Record<StoreKind, UiSchema> = {
     supply,
     buses: own('Several'),
     starts: own('Listed'),
-    quantities: {
-      items: {
-        id: hidden,
-        unit: { 'ui:options': { asWritten: true } },
-        range: own('Pair', { 'ui:title': 'Range, from and to' }),
-        'ui:order': ['id', 'name', 'unit', 'range', 'rate', 'measures', 'resolution', 'noise', 'divided'],
-      },
-    },
+    quantities,
   },
   scenarios: {
     ...common,

@@ -78,6 +78,9 @@ export function SensorsView({ document, look }: View) {
         <ol className="mt-3">
           <li className="w-fit rounded-lg border border-edge bg-deep px-3 py-1.5 text-sm">
             {receiver ? `Receiver: ${receiver}` : 'No receiver is chosen'}
+            {look.inReceiver.length > 0 && (
+              <span className="block text-muted">measures by itself: {look.inReceiver.join(', ')}</span>
+            )}
           </li>
           {look.chain.map((one, index) => (
             <li key={one.id} data-sensor={one.id}>
