@@ -4,14 +4,9 @@ namespace DuskSwitch\Core\Speech;
 
 use DuskSwitch\Core\Program\Telemetry\Sound;
 
-/** How long a phrase takes: as long as its clip where there is one, else by its syllables. */
+/** How long a phrase takes: as long as its clip where there is one, else as long as its language says. */
 final readonly class Airtime
 {
-    /** Seconds a syllable, and before the first word (from memory: about 160 words a minute). */
-    private const SYLLABLE = 0.19;
-
-    private const BREATH = 0.25;
-
     /** @param  array<string, float>  $clips  seconds by text */
     public function __construct(private Language $language, private array $clips = []) {}
 
@@ -23,7 +18,6 @@ final readonly class Airtime
 
     private function words(string $text): float
     {
-        return $this->clips[$text] ??
-            ($text === '' ? 0.0 : round(self::BREATH + self::SYLLABLE * $this->language->syllables($text), 2));
+        return $this->clips[$text] ?? $this->language->seconds($text);
     }
 }

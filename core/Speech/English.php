@@ -83,6 +83,11 @@ final class English implements Language
         return $count;
     }
 
+    public function seconds(string $text): float
+    {
+        return WordLengths::of($text, $this->syllables(...));
+    }
+
     private function whole(int $number): string
     {
         if ($number === 0) {

@@ -20,6 +20,9 @@ interface Language
     /** Seconds as minutes and seconds. */
     public function time(float $seconds): string;
 
-    /** How many syllables a text has, roughly: its airtime hangs on them. */
+    /** How many syllables a text has, roughly. */
     public function syllables(string $text): int;
+
+    /** Seconds that the shipped voice takes for a text, as far as one can tell without speaking it; 0 for none. */
+    public function seconds(string $text): float;
 }

@@ -16,6 +16,7 @@ enum Unit: string
     case Knot = 'kn';
     case MilePerHour = 'mph';
     case FootPerMinute = 'ft/min';
+    case FootPerSecond = 'ft/s';
     case Percent = '%';
     case Decibel = 'dBm';
     case Degree = '°';
@@ -40,7 +41,8 @@ enum Unit: string
             self::KilometrePerHour,
             self::Knot,
             self::MilePerHour,
-            self::FootPerMinute => Dimension::Speed,
+            self::FootPerMinute,
+            self::FootPerSecond => Dimension::Speed,
             self::Percent => Dimension::Percent,
             self::Decibel => Dimension::Level,
             self::Degree => Dimension::Angle,
@@ -76,6 +78,7 @@ enum Unit: string
             self::Knot => 1852 / 3600,
             self::MilePerHour => 1609.344 / 3600,
             self::FootPerMinute => 0.3048 / 60,
+            self::FootPerSecond => 0.3048,
             default => 1.0,
         };
     }
@@ -118,6 +121,7 @@ enum Unit: string
             self::Knot => $one ? 'knot' : 'knots',
             self::MilePerHour => $one ? 'mile per hour' : 'miles per hour',
             self::FootPerMinute => $one ? 'foot per minute' : 'feet per minute',
+            self::FootPerSecond => $one ? 'foot per second' : 'feet per second',
             self::Percent => 'percent',
             self::Decibel => 'decibels',
             self::Degree, self::Celsius, self::Fahrenheit => $one ? 'degree' : 'degrees',

@@ -169,6 +169,25 @@ final class NewTransmitterTest extends TestCase
         self::assertSame($taken ? '' : $key, $told);
     }
 
+    public function test_of_each_control_there_may_be_so_many_and_not_one_more(): void
+    {
+        foreach (['two' => 12, 'three' => 12, 'button' => 8, 'dial' => 4, 'slider' => 4] as $kind => $most) {
+            $none = ['two' => 0, 'three' => 0, 'button' => 0, 'dial' => 0, 'slider' => 0];
+            foreach ([$most, $most + 1] as $count) {
+                $faults = new Faults();
+                $this->answered(['counts' => [$kind => $count] + $none], $faults);
+                self::assertSame($count === $most, $faults->none(), "{$count} × {$kind}");
+            }
+        }
+    }
+
+    public function test_a_single_sensor_slot_is_written_down(): void
+    {
+        $document = json_decode((string) file_get_contents(Given::DEMO.'/stores/transmitters/lamplight-12.json'));
+        $document->sensorSlots = 1;
+        self::assertSame(1, $this->kept(TransmitterDecoder::decode((string) json_encode($document)))->sensorSlots);
+    }
+
     public function test_what_cannot_be_is_told_beside_its_question(): void
     {
         $faults = new Faults();

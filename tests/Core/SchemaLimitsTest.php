@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\App\Equipment\DefinitionKind;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -46,6 +47,40 @@ final class SchemaLimitsTest extends TestCase
             'onLoss' => ['does' => 'land', 'channels' => [9]],
         ]));
         yield 'the set-up of a controller' => ['program', (string) json_encode($document), ProgramDecoder::decode(...)];
+        yield 'telemetry' => ['program', self::telemetry(), ProgramDecoder::decode(...)];
+        $definitions = [
+            ['transmitters', 'lamplight-12', ['keying' => ['mixes' => 8]]],
+            ['receivers', 'lantern-r6-climb', ['bindNumber' => 7]],
+            ['controllers', 'keel-f4', [
+                'none' => 'angle', 'priority' => ['angle'], 'wantsSticks' => [1000, 2000],
+            ]],
+            ['sensors', 'heron-block', []],
+            ['scenarios', 'thermal', []],
+        ];
+        foreach ($definitions as [$kind, $file, $more]) {
+            $document = json_decode((string) file_get_contents(Given::DEMO."/stores/{$kind}/{$file}.json"), true);
+            $text = (string) json_encode(array_replace_recursive($document, $more), JSON_PRESERVE_ZERO_FRACTION);
+            yield "{$file} and more" => [self::SCHEMAS[$kind], $text, DefinitionKind::from($kind)->decode(...)];
+        }
+    }
+
+    /** Sensors, units, calls and a tone with all that can be said of them. */
+    private static function telemetry(): string
+    {
+        $document = json_decode(Everything::text());
+        $sense = $document->sense;
+        $sense->chain[0]->address = 9;
+        [$sense->system, $sense->units] = ['imperial', (object) ['height' => 'm']];
+        $sense->values[0]->plus = 2.5;
+        $sense->calls[0]->after = (object) ['sensor' => 'height', 'above' => 10];
+        $sense->calls[0]->plays = 'knock';
+        $sense->calls[0]->says = ['Cell', (object) ['value' => 'cell', 'places' => 2, 'unit' => false]];
+        $sense->tone = (object) [
+            'of' => 'climb', 'when' => (object) ['phase' => 'thermal'], 'quiet' => [-0.5, 0.5], 'full' => [-2.0, 3.0],
+            'pitch' => [300, 600, 1200], 'beeps' => [2, 10],
+        ];
+
+        return (string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /** @param  callable(string): mixed  $decode */

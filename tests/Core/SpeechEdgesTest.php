@@ -108,11 +108,14 @@ final class SpeechEdgesTest extends TestCase
     public function test_airtime_by_hand(): void
     {
         $airtime = new Airtime(new English(), ['clip' => 1.234]);
-        self::assertSame(0.44, $airtime->of('one'), 'a breath of 0.25 s and a syllable of 0.19 s');
-        self::assertSame(0.63, $airtime->of('seven'));
+        self::assertSame(0.67, $airtime->of('one'), '0.419 s around it and 0.254 s of its own');
+        self::assertSame(0.81, $airtime->of('seven'));
+        self::assertSame(1.28, $airtime->of('one, seven'), 'a comma takes 0.217 s');
+        self::assertSame(0.67, $airtime->of('one,'), 'but none at the end');
+        self::assertSame(0.77, $airtime->of('Regen'), 'five letters and two syllables of no word that it knows');
         self::assertSame(1.234, $airtime->of('clip'));
         self::assertSame(0.0, $airtime->of(''));
-        self::assertEqualsWithDelta(0.44 + Sound::Knock->seconds(), $airtime->of('one', Sound::Knock), 1e-12);
+        self::assertEqualsWithDelta(0.67 + Sound::Knock->seconds(), $airtime->of('one', Sound::Knock), 1e-12);
     }
 
     public function test_times_in_words(): void

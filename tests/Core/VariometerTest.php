@@ -218,6 +218,11 @@ final class VariometerTest extends TestCase
         ];
         yield 'a silent band above level flight' => [(object) ['quiet' => [0.5, 1.0]], 'sense.tone.quiet'];
         yield 'full before the silent band ends' => [(object) ['full' => [-1.0, 6.0]], 'sense.tone.full'];
+        yield 'full climb where the silent band ends' => [(object) ['full' => [-5.0, 0.2]], 'sense.tone.full'];
+        yield 'full sink where it begins' => [(object) ['full' => [-1.5, 6.0]], 'sense.tone.full'];
+        yield 'no silent band' => [(object) ['quiet' => [0.0, 0.0], 'beeps' => [3.0, 3.0]], null];
+        yield 'a pitch that stays' => [(object) ['pitch' => [550.0, 550.0, 900.0]], 'sense.tone.pitch'];
+        yield 'a pitch that ends as it began' => [(object) ['pitch' => [220.0, 900.0, 900.0]], 'sense.tone.pitch'];
         yield 'a pitch that falls' => [(object) ['pitch' => [900.0, 600.0, 1200.0]], 'sense.tone.pitch'];
         yield 'beeps that slow down' => [(object) ['beeps' => [8.0, 2.0]], 'sense.tone.beeps'];
         yield 'nobody hears that' => [(object) ['pitch' => [30.0, 600.0, 1200.0]], 'sense.tone.pitch[0]'];

@@ -25,6 +25,7 @@ return [
         "try->at('t'); \$t = \$time?->number(0, \$seconds) ?? [0.0 => 0.5]; if (\$time === null) { \$entry->fault('say at whic" => 'where it is missing the script is refused',
     ],
     'core/Format/TelemetryReport.php' => [
+        'new Airtime($language))->of($text, $call->plays), [2 => 3])]; } /** * Values to hear a phrase with: those of' => 'words and sounds come in hundredths',
         "eck), 'refresh' => round(\$this->chain->refresh(), [3 => 4]), 'draw' => \$this->chain->draw(), 'chain' => arra" => 'a bus asks in whole milliseconds',
     ],
     'core/Format/JsonCursor.php' => [
@@ -235,5 +236,8 @@ return [
         'eg2rad($course))]; $row = [2 * $east, 2 * $north, [-1.0 => (1.0)]]; $is = $ground ** 2 - $air ** 2; foreach ($row a' => 'the third unknown the other way round; the first two stay',
         '* $b; } $right[$i] += $a * $is; } $sum = [$sum[0] [+ => -] sin(deg2rad($course)), $sum[1] + cos(deg2rad($cou' => 'only the length of the sum counts',
         'g2rad($course))]; $row = [2 * $east, 2 * $north, -[1.0 => (1.0 * 1.5)]]; $is = $ground ** 2 - $air ** 2; foreach ($row a' => 'the third unknown in another scale; the first two stay',
+    ],
+    'core/Format/Nmea.php' => [
+        'x before it. $same = $last >= 0 && ($fix->seconds [< => <=] 0 || abs($fixes[$last]->seconds - $fix->seconds)' => 'a fix at second 0 that is not the first is the one before it again',
     ],
 ];

@@ -31,12 +31,12 @@ final class SlotDecoder
 
     private static function slot(JsonCursor $node, string $mode): Slot
     {
-        $from = $node->at('from')?->whole(Ruler::FROM, Ruler::TO) ?? Ruler::FROM;
+        $from = $node->need('from')->whole(Ruler::FROM, Ruler::TO);
         $to = $node->at('to')?->whole(Ruler::FROM, Ruler::TO) ?? Ruler::TO;
         if ($from >= $to) {
             $node->at('to')?->fault("must be above the lower edge, {$from} µs");
         }
 
-        return new Slot($mode, $node->at('channel')?->whole(1, 32) ?? 1, $from, $to);
+        return new Slot($mode, $node->need('channel')->whole(1, 32), $from, $to);
     }
 }
