@@ -9,6 +9,7 @@ use DuskSwitch\App\Http\Controllers\ConditionController;
 use DuskSwitch\App\Http\Controllers\EquipmentController;
 use DuskSwitch\App\Http\Controllers\ExchangeController;
 use DuskSwitch\App\Http\Controllers\HangarController;
+use DuskSwitch\App\Http\Controllers\HeardController;
 use DuskSwitch\App\Http\Controllers\HistoryController;
 use DuskSwitch\App\Http\Controllers\KeptSettingsController;
 use DuskSwitch\App\Http\Controllers\KitController;
@@ -34,6 +35,7 @@ Route::patterns(array_fill_keys(['aircraft', 'from', 'to', 'number'], '[0-9]{1,9
 
 Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): void {
     Route::post('live', [LiveController::class, 'frame']);
+    Route::post('heard', [HeardController::class, 'heard']);
     Route::post('shape', [LiveController::class, 'shape']);
     Route::get('recipes', [EquipmentController::class, 'recipes']);
     Route::post('propose/recipe', [ProposalController::class, 'recipe']);

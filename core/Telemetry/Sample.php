@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Telemetry;
 
+use DuskSwitch\Core\Signal\Tick;
+
 /** What a transmitter knows at one moment: telemetry, phase, steps, functions and the hand. */
 final readonly class Sample
 {
@@ -21,6 +23,15 @@ final readonly class Sample
         public array $functions,
         public array $controls,
     ) {}
+
+    /** Seconds that the quickest change takes: a tick of the circuit. */
+    public const TICK = Tick::SECONDS;
+
+    /** The same at another time. */
+    public function at(float $time): self
+    {
+        return new self($time, $this->values, $this->phase, $this->steps, $this->functions, $this->controls);
+    }
 
     /** @param  array<string, float>  $values */
     public function with(array $values): self

@@ -21,17 +21,23 @@ const REST: Hand = { axes: {}, controls: {}, trims: {} }
 class HandStore extends Store<Hand> {
   private readonly presses: { id: string; value: number | string }[] = []
 
+  /** True where the last movement was the pilot's, not one of a flight or of a way to a place. */
+  byHand = false
+
   axes(axes: Partial<Record<Axis, number>>) {
+    this.byHand = true
     this.set({ axes: { ...this.state.axes, ...axes } })
   }
 
   axesAtRest(axes: Axis[]) {
+    this.byHand = true
     const left = { ...this.state.axes }
     for (const axis of axes) delete left[axis]
     this.set({ axes: left })
   }
 
   control(id: string, value: number | string) {
+    this.byHand = true
     // A press may be over before anybody asks: each one is kept until it was seen.
     if (PRESSES.includes(value) && this.presses.length < MOST_PRESSES) this.presses.push({ id, value })
     this.set({ controls: { ...this.state.controls, [id]: value } })
@@ -58,10 +64,12 @@ class HandStore extends Store<Hand> {
 
   /** Goes into a state as a whole. */
   go(hand: { axes: Record<string, number>; controls: Record<string, number | string>; trims: Record<string, Trim> }) {
+    this.byHand = false
     this.set({ axes: hand.axes, controls: hand.controls, trims: hand.trims })
   }
 
   rest = () => {
+    this.byHand = false
     this.presses.length = 0
     this.set(REST)
   }

@@ -1,10 +1,12 @@
 import { data, Lost, POST } from './client'
 import { hand } from './hand'
 import { Store, useStore } from './store'
-import type { Live, Program } from './types'
+import type { Inputs, Live, Program } from './types'
 import { workbench } from './workbench'
 
-type State = { frame: Live | null; lost: boolean }
+/** A frame with the hand that it was asked for. */
+export type Seen = { frame: Live; inputs: Inputs }
+type State = { frame: Live | null; lost: boolean; inputs: Inputs | null }
 
 const RETRY_MS = 1000
 /** How often a frame is asked for while something still moves by itself. */
@@ -36,7 +38,7 @@ class LiveStore extends Store<State> {
   private again: number | undefined
 
   constructor() {
-    super({ frame: null, lost: false })
+    super({ frame: null, lost: false, inputs: null })
     hand.watch(() => this.stir())
     workbench.watch(() => {
       const id = workbench.state.aircraft?.id ?? null
@@ -80,6 +82,7 @@ class LiveStore extends Store<State> {
     window.clearTimeout(this.again)
     this.stale = false
     let wait = 0
+    const inputs = hand.seen(document)
     const now = performance.now()
     const ticks = Math.min(MOST_TICKS, Math.max(1, Math.round((now - this.askedAt) / TICK_MS)))
     // What rounding leaves over counts with the next request.
@@ -89,7 +92,7 @@ class LiveStore extends Store<State> {
         POST('/api/live', {
           body: {
             document: channelsOnly(document),
-            inputs: hand.seen(document),
+            inputs,
             ticks,
             state: this.memory,
             ...(this.explain ? { explain: this.explain } : {}),
@@ -98,7 +101,7 @@ class LiveStore extends Store<State> {
         }),
       )
       this.memory = frame.state
-      if (id === this.aircraft) this.set({ frame, lost: false })
+      if (id === this.aircraft) this.set({ frame, inputs, lost: false })
     } catch (error) {
       // A draft that the core refuses is told where it is saved; here the last good frame stays.
       if (error instanceof Lost) {
@@ -116,6 +119,13 @@ class LiveStore extends Store<State> {
 }
 
 const live = new LiveStore()
+/** Tells of every frame of an aircraft. */
+export const watchFrames = (watcher: (seen: Seen) => void) =>
+  live.watch(() => {
+    const { frame, inputs } = live.state
+    if (frame && inputs) watcher({ frame, inputs })
+  })
+
 export const focusLive = (explain: number | undefined, fn: string | undefined) => live.focus(explain, fn)
 
 /** A part of the last frame; null before the first. */

@@ -5,6 +5,7 @@ import { useLost } from '@/api/live'
 import type { Aircraft, Axis, Control } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { capital, percent } from '@/parts/words'
+import { Caption, EarButton } from './EarButton'
 import { Fader } from './Fader'
 import { Gimbal } from './Gimbal'
 import { useGamepad } from './gamepad'
@@ -47,8 +48,11 @@ export function Dock({ aircraft }: { aircraft: Aircraft }) {
           ))}
         </p>
         <p className="min-w-0 flex-1 truncate text-sm sm:hidden">
-          <PhaseName aircraft={aircraft} />
+          <Caption otherwise={<PhaseName aircraft={aircraft} />} />
         </p>
+        <span className="max-md:hidden">
+          <EarButton />
+        </span>
         <StickModeMenu mode={aircraft.document.stickMode ?? 2} />
         <TrimBar transmitter={transmitter} />
         {lost && !open && <span className="text-rose text-sm">▲ No answer</span>}

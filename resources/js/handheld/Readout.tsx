@@ -2,6 +2,7 @@ import { useFrame } from '@/api/live'
 import type { Aircraft, SteppedFunction } from '@/api/types'
 import { isStepped } from '@/api/types'
 import { capital } from '@/parts/words'
+import { Caption } from './EarButton'
 
 /** The phase that is active, by its name. */
 export function PhaseName({ aircraft }: { aircraft: Aircraft }) {
@@ -35,10 +36,16 @@ export function Readout({ aircraft, lost }: { aircraft: Aircraft; lost: boolean 
       ) : (
         <>
           <p className="truncate" title={aircraft.document.phases?.map((one) => one.name).join(', ')}>
-            <span className="text-muted">Phase </span>
-            <strong className="text-sodium">
-              <PhaseName aircraft={aircraft} />
-            </strong>
+            <Caption
+              otherwise={
+                <>
+                  <span className="text-muted">Phase </span>
+                  <strong className="text-sodium">
+                    <PhaseName aircraft={aircraft} />
+                  </strong>
+                </>
+              }
+            />
           </p>
           <ul className="mt-0.5">
             {(aircraft.document.functions ?? [])

@@ -4,9 +4,11 @@ import { useStores } from '@/api/queries'
 import { Button } from '@/parts/Button'
 import { menu, menuItem } from '@/parts/Menu'
 import { chooseStickMode, type StickMode } from '@/parts/stickMode'
+import { ear, useEar } from './ear'
 
 /** Which stick moves which axis, to be changed wherever the handheld is. */
 export function StickModeMenu({ mode }: { mode: StickMode }) {
+  const speaks = useEar((state) => state.on)
   const modes = useStores().data?.stickModes ?? []
   return (
     <DropdownMenu.Root>
@@ -33,6 +35,18 @@ export function StickModeMenu({ mode }: { mode: StickMode }) {
               </DropdownMenu.RadioItem>
             ))}
           </DropdownMenu.RadioGroup>
+          <DropdownMenu.CheckboxItem
+            checked={speaks}
+            onCheckedChange={(on) => ear.turn(on)}
+            className={`${menuItem} border-line border-t md:hidden`}
+          >
+            <span className="w-4">
+              <DropdownMenu.ItemIndicator>
+                <Check size={14} aria-hidden />
+              </DropdownMenu.ItemIndicator>
+            </span>
+            The handheld speaks
+          </DropdownMenu.CheckboxItem>
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>

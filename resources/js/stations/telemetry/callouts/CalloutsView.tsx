@@ -10,6 +10,7 @@ import { tell } from '@/parts/toast'
 import { Working } from '@/parts/Working'
 import { changeSense, free } from '../edits'
 import type { View } from '../views'
+import { BenchValues } from './BenchValues'
 import { PhraseRow } from './PhraseRow'
 import { Variometer } from './Variometer'
 
@@ -25,6 +26,10 @@ export function CalloutsView({ aircraft, document, look }: View) {
   const sense = document.sense ?? {}
   const hear = (text: string, notes: SpokenCall['notes'] = []) => void say(text, notes).then(setHeard)
   const announces = sense.announces ?? []
+  const used = new Set([
+    ...(sense.calls ?? []).flatMap(({ says }) => says.flatMap((one) => (typeof one === 'string' ? [] : [one.value]))),
+    ...look.calls.flatMap(({ levels }) => levels.map((one) => one.sensor)),
+  ])
   const add = () => {
     const step = look.announceable.find((one) => one.id !== 'phase')
     const phase = (document.phases ?? [])[0]
@@ -130,6 +135,7 @@ export function CalloutsView({ aircraft, document, look }: View) {
           />
         ))}
         <Variometer aircraft={aircraft} document={document} look={look} />
+        <BenchValues look={look} used={used} />
       </section>
     </div>
   )
