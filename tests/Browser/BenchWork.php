@@ -21,7 +21,9 @@ final readonly class BenchWork
             if ($guided !== '') {
                 $this->seesLineByLine("[data-guided='{$guided}']");
             }
-            $this->hands->click("{$first} [data-step-state='open'] button");
+            $done = "{$first} [data-step-state='open'] button";
+            $this->page->until(fn (): bool => $this->page->find($done)->isEnabled(), 'the step to take its record');
+            $this->hands->click($done);
             $this->page->until(fn (): bool => $this->openSteps() < $open, 'a step to be done');
         }
     }
