@@ -74,7 +74,12 @@ final class RehearsalBench
                 self::scenario(),
                 new RehearsalSettings(1),
             ),
-            ...RehearsalEncoder::heard($first, $flight, Values::of($circuit->program, Given::catalogue())),
+            ...RehearsalEncoder::heard(
+                $first,
+                $flight,
+                $circuit->program,
+                Values::of($circuit->program, Given::catalogue()),
+            ),
         ];
 
         return [$all, $bare, $heard, strlen((string) gzencode((string) json_encode($json)))];
