@@ -180,18 +180,19 @@ final readonly class Rehearser
     private function heard(Circuit $circuit, Recording $flight, ?SensorTruth $truth): array
     {
         $program = $circuit->program;
+        $values = Values::of($program, $this->catalogue);
 
         return RehearsalEncoder::heard(
             Rehearsal::listen($flight, $program, $circuit->panel->transmitter, $this->catalogue),
             $flight,
             $program,
-            Values::of($program, $this->catalogue),
+            $values,
             $truth === null
                 ? null
                 : ValueTruth::of(
                     $flight->samples,
                     $truth,
-                    Rehearsal::deriver($program, $circuit->panel->transmitter, $this->catalogue),
+                    Rehearsal::deriver($program, $circuit->panel->transmitter, $this->catalogue, $values),
                     $program->sense->values,
                 ),
         );

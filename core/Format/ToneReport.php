@@ -79,10 +79,10 @@ final readonly class ToneReport
     private function line(ToneSettings $tone): array
     {
         $sounds = new VarioTone($tone);
+        $unit = ToneCheck::source($tone, $this->values)->unit ?? Unit::MetrePerSecond;
         $line = [];
         foreach (range(0, self::STEPS) as $step) {
             $climb = $tone->full->low + (($tone->full->high - $tone->full->low) * $step) / self::STEPS;
-            $unit = ToneCheck::source($tone, $this->values)->unit ?? Unit::MetrePerSecond;
             $says = round($unit->fromBase($climb), $unit->places())." {$unit->shown()}";
             $line[] = ['climb' => round($climb, 3), 'says' => $says, ...$sounds->at($climb)];
         }

@@ -74,7 +74,7 @@ final readonly class PartsCheck
             return [
                 VerdictPoint::open(
                     'Supply',
-                    "What powers {$part->name} is not said, so its supply is not checked.",
+                    "No power source is given for {$part->name}, so its supply is not checked.",
                     'Say it at the part.',
                 ),
             ];

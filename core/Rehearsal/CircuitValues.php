@@ -6,6 +6,7 @@ use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\Deriver;
 use DuskSwitch\Core\Telemetry\Sample;
+use DuskSwitch\Core\Telemetry\Values;
 
 /** What a circuit's conditions know of telemetry in flight; calculated values only where a condition asks for one. */
 final readonly class CircuitValues
@@ -18,8 +19,9 @@ final readonly class CircuitValues
         if (! self::asksForCalculated($circuit)) {
             return new self(null);
         }
+        $values = Values::of($circuit->program, $catalogue);
 
-        return new self(Rehearsal::deriver($circuit->program, $circuit->panel->transmitter, $catalogue));
+        return new self(Rehearsal::deriver($circuit->program, $circuit->panel->transmitter, $catalogue, $values));
     }
 
     /** True where a condition of the circuit asks for a value that is calculated: then it changes the flight. */

@@ -31,7 +31,7 @@ final class Rehearsal
     ): ListenedFlight {
         $values = Values::of($program, $catalogue);
         $language = new English();
-        $deriver = self::deriver($program, $transmitter, $catalogue);
+        $deriver = self::deriver($program, $transmitter, $catalogue, $values);
         $samples = array_map(fn (Sample $one): Sample => $deriver->next($one), $flight->samples);
         $voice = (new Voice($program, $transmitter, $values, $language))->hear($samples);
         $said = (new Queue(new Airtime($language, $clips)))->speak($voice->offers);
@@ -48,10 +48,14 @@ final class Rehearsal
     }
 
     /** What works the calculated values of a program out, from a reset on. */
-    public static function deriver(Program $program, Transmitter $transmitter, Catalogue $catalogue): Deriver
-    {
+    public static function deriver(
+        Program $program,
+        Transmitter $transmitter,
+        Catalogue $catalogue,
+        Values $values,
+    ): Deriver {
         $cells = $catalogue->pack($program->aboard->kit->pack ?? '')->cells ?? 1;
 
-        return new Deriver($program, $transmitter, $cells, Values::of($program, $catalogue)->satellites());
+        return new Deriver($program, $transmitter, $cells, $values->satellites());
     }
 }

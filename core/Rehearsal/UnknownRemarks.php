@@ -36,9 +36,7 @@ final readonly class UnknownRemarks
                 new Remark(
                     'Unknown',
                     PointLevel::Open,
-                    'In the air nobody could judge '.
-                        implode(', ', $missed).
-                        ': what it looks at didn\'t come, and an alarm that can\'t be judged is silent.',
+                    'In flight these alarms had no value and stayed silent: '.implode(', ', $missed).'.',
                     $first,
                 ),
             ];

@@ -52,7 +52,7 @@ final readonly class CalloutLine
             ...$entry->hysteresis || $this->hysteresis($call->when) === ''
                 ? []
                 : ['without hysteresis it may speak again and again at its level'],
-            ...$entry->priorities || ! $call->isAlarm() ? [] : ['it waits its turn: nothing is more urgent there'],
+            ...$entry->priorities || ! $call->isAlarm() ? [] : ['without priorities it may be spoken late'],
         ];
 
         return $lost === []
@@ -78,31 +78,32 @@ final readonly class CalloutLine
     ): string {
         $phrase = $this->phrase($call->says);
         $parts = [
-            $this->words->say($when).($entry->hysteresis ? $this->hysteresis($when) : ''),
-            $hold > 0 ? 'for '.Figure::of($hold, 1).' s' : '',
+            $this->words->say($when),
+            $entry->hysteresis ? $this->hysteresis($when) : '',
+            $hold > 0 ? 'must last '.Figure::of($hold, 1).' s' : '',
             $entry->priorities && $call->isAlarm() ? $call->priority->value : '',
             $call->plays === null ? '' : lcfirst($call->plays->says()),
             $phrase === '' ? '' : "says {$phrase}",
-            $repeat > 0 ? 'again every '.Figure::of($repeat, 1).' s' : 'once',
+            $repeat > 0 ? 'repeat every '.Figure::of($repeat, 1).' s' : 'once',
             $call->after === null ? '' : "quiet until {$this->words->say($call->after)}",
         ];
 
         return implode('; ', array_filter($parts, fn (string $part): bool => $part !== ''));
     }
 
-    /** Where the levels of a condition let go again, in the pilot's units. */
+    /** The hystereses of a condition's levels, in the pilot's units. */
     private function hysteresis(Condition $condition): string
     {
-        $ends = [];
+        $all = [];
         foreach (ConditionTree::all($condition) as $one) {
             $value = $one instanceof SensorLevel ? $this->values->find($one->sensor) : null;
             if ($one instanceof SensorLevel && $value !== null && $one->hysteresis > 0) {
-                $base = $one->level + ($one->above ? -$one->hysteresis : $one->hysteresis);
-                $ends[] = trim(Figure::of($value->unit->fromBase($base), 2)." {$value->unit->shown()}");
+                $wide = $value->unit->fromBase($one->hysteresis) - $value->unit->fromBase(0.0);
+                $all[] = trim(Figure::of($wide, 2)." {$value->unit->shown()}");
             }
         }
 
-        return $ends === [] ? '' : ', lets go at '.implode(', ', $ends);
+        return $all === [] ? '' : 'hysteresis '.implode(', ', $all);
     }
 
     /** @param  list<PhrasePart>  $says */

@@ -40,7 +40,7 @@ final readonly class CalloutPages
             new Section('Alarms', $this->limits('The most urgent first.', $alarms), $alarms),
             new Section('Callouts', '', [...$callouts, ...$this->changes()]),
             new Section('Variometer', '', $this->tone()),
-            new Section('Voice', 'Back the transmitter\'s storage up first.', $this->voice()),
+            new Section('Voice', 'Back up the transmitter\'s storage first.', $this->voice()),
         ];
     }
 
@@ -65,7 +65,7 @@ final readonly class CalloutPages
             };
             if ($names !== []) {
                 $what = $id === 'phase' ? 'Phases' : $function?->name() ?? $id;
-                $lines[] = new Line($what, 'said when it changes: '.implode(', ', $names), about: "change {$id}");
+                $lines[] = new Line($what, 'announce changes: '.implode(', ', $names), about: "change {$id}");
             }
         }
 

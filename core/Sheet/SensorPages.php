@@ -56,7 +56,7 @@ final readonly class SensorPages
     {
         return $this->transmitter->sensorSlots > 0
             ? 'Clear the slots that are set by default first.'
-            : 'Power the aircraft, search for sensors, and stop the search. Where values look wrong delete all and search again.';
+            : 'Power the aircraft, find sensors, then stop. Where values look wrong, forget all and find again.';
     }
 
     /** @return list<Line> */
@@ -161,7 +161,7 @@ final readonly class SensorPages
 
         return $why === null
             ? new Line($one->name, $says, about: $one->id)
-            : new Line($one->name, "not calculated here: read {$names}", $says, "{$why}; what waits for it stays silent", $one->id);
+            : new Line($one->name, "not calculated here: read {$names}", $says, "{$why}; alarms on it stay silent", $one->id);
     }
 
     private function numbers(DerivedValue $one): string

@@ -56,8 +56,7 @@ final readonly class FreshnessCheck
         }
         foreach ($this->chain->inReceiver() as $quantity) {
             if ($quantity->measures === Measurand::Climb) {
-                $lag = 1 / $quantity->rate + $this->chain->kit->program->sense->interval;
-                $lags[] = [$this->chain->kit->receiver->name ?? '', $lag];
+                $lags[] = [$this->chain->kit->receiver->name ?? '', $this->chain->receiverLag($quantity)];
             }
         }
 

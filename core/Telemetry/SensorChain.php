@@ -67,6 +67,12 @@ final readonly class SensorChain
         return max(1 / $quantity->rate, $this->kit->program->sense->interval);
     }
 
+    /** Seconds by which a value of the receiver's own is old at the worst: its own period and the way down, no bus. */
+    public function receiverLag(Quantity $quantity): float
+    {
+        return 1 / $quantity->rate + $this->kit->program->sense->interval;
+    }
+
     /** Seconds from one report of a sensor's value to the next: its own period, the bus, the way down. */
     public function period(InstalledSensor $fitted, Quantity $quantity): float
     {

@@ -62,7 +62,7 @@ final class RehearsalTest extends BrowserTestCase
         $page->actions()->sendKeys(null, "\u{E00C}")->perform();
         $page->press('Rehearse');
         $page->until(
-            fn (): bool => str_contains($page->text("[data-verdict='Unknown']"), 'nobody could judge Height limit'),
+            fn (): bool => str_contains($page->text("[data-verdict='Unknown']"), 'had no value and stayed silent: Height limit'),
             'the verdict',
         );
         self::assertTrue($page->has("[data-block='unknown']"), 'in the lane of the alarm');

@@ -25,13 +25,13 @@ final class SpeakingHandheldTest extends BrowserTestCase
             $page->click("[data-control='top-left'] [data-detent='toward']");
             $this->says($page, 'Cut');
         }
-        $page->click("[aria-label='The handheld speaks: turn it off']");
+        $page->click("[aria-label='Mute the handheld']");
         $page->until(fn (): bool => ! $page->has(self::SAID), 'it to be quiet');
         $page->click("[data-control='top-left'] [data-detent='away']");
         $page->until(fn (): bool => str_contains($page->text('[aria-label="What the switches mean now"]'), 'Ready'), 'the step');
         usleep(400_000);
         self::assertFalse($page->has(self::SAID));
-        $page->click("[aria-label='The handheld is quiet: let it speak']");
+        $page->click("[aria-label='Unmute the handheld']");
     }
 
     public function test_a_value_that_is_typed_is_read_and_an_alarm_on_it_speaks(): void

@@ -69,7 +69,7 @@ final class PartsTest extends TestCase
         ];
         yield 'nobody said what powers it' => [
             [$part('camera', ['supply' => 5])],
-            ['not checked Supply: What powers Teil is not said, so its supply is not checked.'],
+            ['not checked Supply: No power source is given for Teil, so its supply is not checked.'],
         ];
         yield 'nobody said what it takes' => [
             [$part('camera', ['fed' => 'pack', 'draw' => 1])],

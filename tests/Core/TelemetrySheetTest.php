@@ -94,15 +94,15 @@ final class TelemetrySheetTest extends TestCase
         self::assertSame('above the field, from Height; in ft', $lines['Calculated values']['Höhe']->value);
         self::assertSame('counts while Höhe above 10 ft', $lines['Timers']['Zeit']->value);
         self::assertSame(
-            'Zelle below 3.5 V and phase Immer, lets go at 3.6 V; for 2.4 s; critical; a siren, high and low; '.
-                'says “Zelle”, Zelle to 0.01; again every 7 s; quiet until Höhe above 100 ft',
+            'Zelle below 3.5 V and phase Immer; hysteresis 0.1 V; must last 2.4 s; critical; a siren, high and low; '.
+                'says “Zelle”, Zelle to 0.01; repeat every 7 s; quiet until Höhe above 100 ft',
             $lines['Alarms']['Leer']->value,
         );
         self::assertSame(
-            'Oben above 500 ft; says “Oben”, Oben whole without its unit; again every 33 s',
+            'Oben above 500 ft; says “Oben”, Oben whole without its unit; repeat every 33 s',
             $lines['Callouts']['Ansage']->value,
         );
-        self::assertSame('said when it changes: Immer', $lines['Callouts']['Phases']->value);
+        self::assertSame('announce changes: Immer', $lines['Callouts']['Phases']->value);
         self::assertSame('from −0.5 to 0.3 m/s', $lines['Variometer']['Silent']->value);
         self::assertSame('Climb', $lines['Variometer']['Follows']->value);
         self::assertMatchesRegularExpression('/^\d+ clips/', $lines['Voice']['Voice pack']->value);
@@ -117,16 +117,16 @@ final class TelemetrySheetTest extends TestCase
         $lines = self::lines($sheet);
         $empty = $lines['Alarms']['Leer'];
         self::assertSame(
-            'Zelle below 3.5 V; for 2 s; a siren, high and low; says “Zelle”, Zelle to 0.01; again every 5 s; '.
+            'Zelle below 3.5 V; must last 2 s; a siren, high and low; says “Zelle”, Zelle to 0.01; repeat every 5 s; '.
                 'quiet until Höhe above 100 ft',
             $empty->value,
         );
         self::assertSame(
             'it speaks in every phase and at every switch; it waits 2 s; it repeats every 5 s; '.
-                'without hysteresis it may speak again and again at its level; it waits its turn: nothing is more urgent there',
+                'without hysteresis it may speak again and again at its level; without priorities it may be spoken late',
             $empty->lost,
         );
-        self::assertStringContainsString('for 2.4 s; critical', (string) $empty->wanted);
+        self::assertStringContainsString('must last 2.4 s; critical', (string) $empty->wanted);
         self::assertSame('it repeats every 30 s', $lines['Callouts']['Ansage']->lost);
         self::assertSame('Mein Sender has no tone', $lines['Variometer']['Tone']->lost);
         self::assertSame(3, $sheet->compromises());
@@ -138,7 +138,7 @@ final class TelemetrySheetTest extends TestCase
     {
         $lines = self::lines(self::sheet(self::transmitter(['derives' => ['most', 'cell-average', 'timer']])));
         self::assertSame(
-            ['not calculated here: read Height', 'Mein Sender doesn\'t calculate it; what waits for it stays silent'],
+            ['not calculated here: read Height', 'Mein Sender doesn\'t calculate it; alarms on it stay silent'],
             [$lines['Calculated values']['Höhe']->value, $lines['Calculated values']['Höhe']->lost],
         );
         self::assertStringContainsString('what it is calculated of isn\'t there', (string) $lines['Calculated values']['Oben']->lost);

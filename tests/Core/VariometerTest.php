@@ -161,7 +161,7 @@ final class VariometerTest extends TestCase
             self::assertLessThanOrEqual($gone, $from, "{$seed}: unknown from then on");
             self::assertSame($end, $to);
             self::assertStringContainsString(
-                'nobody could judge Hoch',
+                'had no value and stayed silent: Hoch',
                 implode(' ', array_column($heard->verdict, 'says')),
             );
         }

@@ -13,7 +13,7 @@ type Settings = Record<string, number | boolean | string>
 type NewPhase = { name: string; when: Condition; fade: number; phase: string }
 type Thing = Exclude<keyof StyleRow, 'name' | 'detent' | 'phase' | 'degrees'>
 
-/** Larger edits: the core says what a document would become and what that changes; the pilot takes it over, or not. */
+/** Larger edits: the core says what a document would become and what that changes; the pilot applies it, or not. */
 export const propose = {
   recipe: (document: Program, recipe: string, settings: Settings) =>
     data(POST('/api/propose/recipe', { body: { document, recipe, settings } })),
@@ -87,7 +87,7 @@ export const takeOver = (proposal: Proposal, note: string) => workbench.edit(() 
 const TRIES = 3
 
 /**
- * Proposes for the present draft and takes it over at once; gives what was wrong where it was refused. Where the draft
+ * Proposes for the present draft and applies it at once; gives what was wrong where it was refused. Where the draft
  * changed on the way, as when a save is answered, it proposes again.
  */
 export async function edit(

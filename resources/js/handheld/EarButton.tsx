@@ -8,7 +8,7 @@ export function EarButton() {
   return (
     <IconButton
       icon={on ? Volume2 : VolumeX}
-      label={on ? 'The handheld speaks: turn it off' : 'The handheld is quiet: let it speak'}
+      label={on ? 'Mute the handheld' : 'Unmute the handheld'}
       onClick={() => ear.turn(!on)}
     />
   )

@@ -45,7 +45,7 @@ export function StickModeMenu({ mode }: { mode: StickMode }) {
                 <Check size={14} aria-hidden />
               </DropdownMenu.ItemIndicator>
             </span>
-            The handheld speaks
+            Speak aloud
           </DropdownMenu.CheckboxItem>
         </DropdownMenu.Content>
       </DropdownMenu.Portal>

@@ -35,7 +35,7 @@ export function MoveDialog({ document, onClose }: { document: Program; onClose: 
       open
       wide
       title="Move to another transmitter"
-      says="What you mean stays; controls of the same kind and place take it over, and every pulse stays where it is. Undo brings it back."
+      says="What you mean stays; controls of the same kind and place take its functions, and every pulse stays where it is. Undo brings it back."
       onClose={onClose}
     >
       <Choice

@@ -114,7 +114,7 @@ export const Lanes = memo(function Lanes({
           to,
           text: 'unknown',
           look: 'unknown border-edge text-muted',
-          title: `${names[id] ?? id} can’t be judged: what it looks at is missing`,
+          title: `${names[id] ?? id} is unknown: its value is missing`,
         })),
       ],
     }))
