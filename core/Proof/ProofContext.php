@@ -30,11 +30,11 @@ use DuskSwitch\Core\Space\Truth;
 /** All that rules look at: the program with its equipment, and the answers of the state space. */
 final class ProofContext
 {
-    /** About a second for all the rules together. */
-    private const BUDGET = 20_000_000;
+    /** Half a second for all the rules together, a second and a half where the machine is slow. */
+    private const BUDGET = 11_000_000;
 
     /** No question takes more of what is left. */
-    private const SHARE = 0.2;
+    private const SHARE = 0.36;
 
     /** The pulse at which a ground vehicle's motor stands still, in µs, and how far around it (common practice). */
     private const MIDDLE = 1500;

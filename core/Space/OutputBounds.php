@@ -39,7 +39,7 @@ final class OutputBounds
         $held = Spans::held($sum, -Signal::LIMIT, Signal::LIMIT);
         $sign = $output->reverse ? -1.0 : 1.0;
         [$low, $high] = [$output->travel->low * $sign, $output->travel->high * $sign];
-        $signal = Spans::sided($held, fn (float $s): float => $s * ($s >= 0 ? $high : $low) + $output->subtrim);
+        $signal = Spans::weighted($held, $low, $high, $output->subtrim);
         $limited = Spans::held($signal, $output->limit->low, $output->limit->high);
         $scale = $this->bounds->model->transmitter->scale;
 
@@ -96,14 +96,8 @@ final class OutputBounds
         if ($feed->curve !== null) {
             $source = ShapeBounds::curved($feed->curve, $source, $this->bounds->model);
         }
-        [$low, $high, $offset] = [$feed->weight->low, $feed->weight->high, $feed->offset];
 
-        return Spans::sided(
-            $source,
-            fn (float $m): float => $offset === 0.0
-                ? $m * ($m >= 0 ? $high : $low)
-                : $offset + $m * ($m >= 0 ? $high : $low),
-        );
+        return Spans::weighted($source, $feed->weight->low, $feed->weight->high, $feed->offset);
     }
 
     /** @return non-empty-list<array{float, float}> */

@@ -95,6 +95,31 @@ final class Spans
     }
 
     /**
+     * Each signal times $low where it is below zero, else times $high, and $offset added: what {@see sided} would give,
+     * without a call for every end, as nothing is worked more often.
+     *
+     * @param  non-empty-list<array{float, float}>  $spans
+     * @return non-empty-list<array{float, float}>
+     */
+    public static function weighted(array $spans, float $low, float $high, float $offset): array
+    {
+        $weighted = [];
+        foreach ($spans as [$from, $to]) {
+            $a = $offset + $from * ($from >= 0 ? $high : $low);
+            $b = $offset + $to * ($to >= 0 ? $high : $low);
+            $least = $a < $b ? $a : $b;
+            $most = $a < $b ? $b : $a;
+            if ($from < 0.0 && $to > 0.0) {
+                $least = $offset < $least ? $offset : $least;
+                $most = $offset > $most ? $offset : $most;
+            }
+            $weighted[] = [$least, $most];
+        }
+
+        return count($weighted) === 1 ? $weighted : self::tidy($weighted);
+    }
+
+    /**
      * Held between two ends.
      *
      * @param  non-empty-list<array{float, float}>  $spans
