@@ -72,13 +72,16 @@ enum Measurand: string
     /** True for what a receiver of satellites says only with a fix. */
     public function needsFix(): bool
     {
-        return in_array($this, [self::Latitude, self::Longitude, self::Altitude, self::Speed, self::Course], true);
+        return match ($this) {
+            self::Latitude, self::Longitude, self::Altitude, self::Speed, self::Course => true,
+            default => false,
+        };
     }
 
     /** What it is in a flight, in the base unit; null where it isn't known. */
     public function in(FlightState $flight): ?float
     {
-        if ($this->needsFix() && ! $flight->fix) {
+        if (! $flight->fix && $this->needsFix()) {
             return null;
         }
 

@@ -29,8 +29,12 @@ final class ConditionEvaluator
 
     private ?float $before = null;
 
+    /** @var array<int, float|int> what the condition looks at, kept from look to look: only what may change is written */
+    private array $v;
+
     /**
-     * @param  Closure(array<int, float|int>, array<int, float|int>, bool, float): int  $run  it changes what is remembered
+     * @param  Closure(array<int, float|int>, array<int, float|int>, bool, float): int  $run  it changes both: what is
+     * looked at, by the named conditions that it works, and what is remembered
      * @param  array<string, array<string, int>>  $steps  the place of each step, by function
      * @param  array<string, int>  $phases  the place of each phase
      * @param  array<string, int>  $functions  the slots of those whose values or steps are looked at
@@ -48,6 +52,7 @@ final class ConditionEvaluator
         private readonly array $rest,
     ) {
         $this->memory = array_fill(0, $remembers, 0.0);
+        $this->v = $rest;
     }
 
     /** A watch of a condition; what it names and isn't there never holds. */
@@ -67,7 +72,7 @@ final class ConditionEvaluator
         $test = $tests->compile($condition, '');
         $code .= "{$test->before()}\$r = {$test->inTime()} ? 1 : ({$test->failsInTime()} ? 0 : -1);\n";
         $made = eval(
-            "return static function (array \$v, array &\$m, bool \$first, float \$dt): int {\n{$code}return \$r;\n};"
+            "return static function (array &\$v, array &\$m, bool \$first, float \$dt): int {\n{$code}return \$r;\n};"
         );
         $steps = $functions = $controls = [];
         foreach (array_merge([], ...array_map(ConditionTree::all(...), $all)) as $one) {
@@ -111,20 +116,19 @@ final class ConditionEvaluator
         array $values,
         array $controls,
     ): int {
-        $v = $this->rest;
         foreach ($this->controls as $id => $slot) {
-            $v[$slot] = $controls[$id] ?? $v[$slot];
+            $this->v[$slot] = $controls[$id] ?? $this->rest[$slot];
         }
-        $v[$this->layout->phase] = $this->phases[$phase] ?? -1;
+        $this->v[$this->layout->phase] = $this->phases[$phase] ?? -1;
         foreach ($this->functions as $id => $slot) {
-            $v[$slot] = $values[$id] ?? NAN;
-            $v[$slot + 1] = $this->steps[$id][$steps[$id] ?? ''] ?? -1;
+            $this->v[$slot] = $values[$id] ?? NAN;
+            $this->v[$slot + 1] = $this->steps[$id][$steps[$id] ?? ''] ?? -1;
         }
         foreach ($this->layout->sensors as $id => $slot) {
-            $v[$slot] = $telemetry[$id] ?? NAN;
+            $this->v[$slot] = $telemetry[$id] ?? NAN;
         }
         $is = ($this->run)(
-            $v,
+            $this->v,
             $this->memory,
             $this->before === null,
             $this->before === null ? 1.0 : ($time - $this->before) / Tick::SECONDS,
