@@ -214,7 +214,7 @@ final readonly class Rehearser
             $this->catalogue->pack($program->aboard->kit->pack ?? ''),
             $this->catalogue->receiver($program->receiver ?? ''),
             ...array_map(
-                fn (InstalledSensor $one): ?Sensor => $this->catalogue->sensor($one->sensor),
+                fn (InstalledSensor $one): ?Sensor => $this->catalogue->sensor($one->sensor)?->in($one->mode),
                 $program->sense->chain,
             ),
         ];

@@ -107,7 +107,7 @@ final class RehearsalEncoder
     /** As the pilot reads it, with so many places more than one reads. */
     private static function reads(Value $value, ?float $base, int $more = 0): ?float
     {
-        return $base === null ? null : round($value->unit->fromBase($base), $value->unit->places() + $more);
+        return $base === null ? null : round($value->unit->fromBase($base), $value->places() + $more);
     }
 
     /**

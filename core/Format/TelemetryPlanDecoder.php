@@ -21,16 +21,18 @@ final class TelemetryPlanDecoder
     /** What stands at a node. */
     public static function read(JsonCursor $node): TelemetryPlan
     {
-        $node->keys([], ['bus', 'interval', 'chain', 'values', 'system', 'units', 'calls', 'announces', 'tone']);
+        $node->keys([], ['bus', 'interval', 'chain', 'values', 'system', 'units', 'calls', 'announces', 'tone', 'blanked']);
         $chain = $values = $calls = [];
         $ids = new UniqueIds('something');
         foreach ($node->at('chain')?->items(28) ?? [] as $item) {
-            $item->keys(['id', 'sensor'], ['address', 'slot']);
+            $item->keys(['id', 'sensor'], ['address', 'slot', 'byHand', 'mode']);
             $chain[] = new InstalledSensor(
                 $ids->id($item),
                 $item->need('sensor')->id(),
                 $item->at('address')?->whole(1, 28),
-                $item->at('slot')?->whole(0, 63),
+                $slot = $item->at('slot')?->whole(0, 63),
+                $slot !== null && $item->at('byHand')?->flag() === true,
+                $item->at('mode')?->id(),
             );
         }
         $ways = Derivations::all();
@@ -62,6 +64,7 @@ final class TelemetryPlanDecoder
             $calls,
             array_map(fn (JsonCursor $item): string => $item->id(), $node->at('announces')?->items(30) ?? []),
             ToneFormat::read($node->at('tone')),
+            array_map(fn (JsonCursor $item): int => $item->whole(0, 63), $node->at('blanked')?->items(64) ?? []),
         );
     }
 

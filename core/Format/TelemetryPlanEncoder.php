@@ -26,6 +26,7 @@ final class TelemetryPlanEncoder
             'calls' => array_map(self::call(...), $sense->calls),
             'announces' => $sense->announces,
             'tone' => $sense->tone === null ? null : ToneFormat::encode($sense->tone),
+            'blanked' => $sense->blanked,
         ];
 
         return array_filter($there, fn (mixed $one): bool => $one !== null && $one !== []);
@@ -35,7 +36,14 @@ final class TelemetryPlanEncoder
     private static function fitted(InstalledSensor $one): array
     {
         return array_filter(
-            ['id' => $one->id, 'sensor' => $one->sensor, 'address' => $one->address, 'slot' => $one->slot],
+            [
+                'id' => $one->id,
+                'sensor' => $one->sensor,
+                'address' => $one->address,
+                'slot' => $one->slot,
+                'byHand' => $one->byHand ? true : null,
+                'mode' => $one->mode,
+            ],
             fn (mixed $value): bool => $value !== null,
         );
     }

@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Quantity;
+use DuskSwitch\Core\Kit\SensorMode;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\ConditionWords;
@@ -30,6 +31,7 @@ use DuskSwitch\Core\Telemetry\TelemetryCheck;
 use DuskSwitch\Core\Telemetry\Threshold;
 use DuskSwitch\Core\Telemetry\Value;
 use DuskSwitch\Core\Telemetry\Values;
+use DuskSwitch\Core\Units\Figure;
 use DuskSwitch\Core\Units\Unit;
 
 /** Writes all that the Sense station shows of a program. */
@@ -65,7 +67,7 @@ final readonly class TelemetryReport
             'chain' => array_map($this->fitted(...), $program->sense->chain),
             'slots' => $transmitter->sensorSlots === 0
                     ? null
-                    : ['count' => $transmitter->sensorSlots, 'today' => $slots->today()],
+                    : ['count' => $transmitter->sensorSlots, 'today' => $slots->today(), 'byDefault' => $slots->byDefault()],
             'values' => array_values(array_map($this->value(...), $this->values->all)),
             'calls' => array_map($this->call(...), $program->sense->calls),
             'tone' => (new ToneReport($this->values, $this->words()))->of($program->sense->tone),
@@ -138,7 +140,22 @@ final readonly class TelemetryReport
             'draw' => $sensor->draw ?? 0,
             'supply' => $sensor === null ? [0, 0] : [$sensor->supply->low, $sensor->supply->high],
             'values' => count($sensor->quantities ?? []),
-            'advice' => $sensor->advice ?? [],
+            'advice' => $sensor === null ? [] : ($sensor->advice ?: $sensor->kind->mounting()),
+            'mode' => $sensor?->mode($one->mode)?->id,
+            'modes' => array_map(
+                fn (SensorMode $mode): array => [
+                    'id' => $mode->id,
+                    'name' => $mode->name,
+                    'sends' => implode(
+                        ', ',
+                        array_map(
+                            fn (Quantity $quantity): string => "{$quantity->name} at ".Figure::of($quantity->rate, 2).' Hz',
+                            $mode->quantities,
+                        ),
+                    ),
+                ],
+                $sensor->modes ?? [],
+            ),
         ];
     }
 
@@ -150,6 +167,7 @@ final readonly class TelemetryReport
             'name' => $value->name,
             'dimension' => $value->dimension->value,
             'unit' => $value->unit->shown(),
+            'places' => $value->places(),
             'from' => $value->from,
             'derived' => $value->derived,
             'while' => $this->runs($value->id),

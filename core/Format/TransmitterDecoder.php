@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Format;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Kit\LinkDecoder;
+use DuskSwitch\Core\Format\Kit\SlotDefaultsFormat;
 use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\ControlKind;
 use DuskSwitch\Core\Kit\EntryFormat;
@@ -27,7 +28,7 @@ final class TransmitterDecoder
         Header::check($node, self::FORMAT, 1);
         $node->keys(
             ['format', 'version', 'id', 'name', 'channels', 'pulse', 'gimbals', 'controls'],
-            ['trimClicks', 'keying', 'links', 'sensorSlots'],
+            ['trimClicks', 'keying', 'links', 'sensorSlots', 'slotDefaults'],
         );
         $pulse = $node->need('pulse');
         $pulse->keys(['centre', 'span']);
@@ -51,7 +52,8 @@ final class TransmitterDecoder
             $controls,
             $keying === null ? EntryFormat::free() : KeyingDecoder::decode($keying, $scale),
             LinkDecoder::list($node->at('links')),
-            $node->at('sensorSlots')?->whole(0, 64) ?? 0,
+            $slots = $node->at('sensorSlots')?->whole(0, 64) ?? 0,
+            SlotDefaultsFormat::read($node->at('slotDefaults'), $slots),
         );
         $faults->refuseAny();
 

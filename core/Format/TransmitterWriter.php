@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Format\Kit\SlotDefaultsFormat;
 use DuskSwitch\Core\Format\Kit\TelemetryEntryFormat;
 use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\ControlKind;
@@ -31,6 +32,7 @@ final class TransmitterWriter
             'trimClicks' => $transmitter->trimClicks,
             'keying' => self::keying($transmitter->keying),
             ...$transmitter->sensorSlots > 0 ? ['sensorSlots' => $transmitter->sensorSlots] : [],
+            ...SlotDefaultsFormat::write($transmitter->slotDefaults),
             'links' => array_map(self::link(...), array_values($transmitter->links)),
             'controls' => array_map(self::control(...), $transmitter->controls),
         ];

@@ -16,6 +16,7 @@ final readonly class Sensor
      * @param  int  $block  how many neighbouring slots it takes in a transmitter with fixed slots
      * @param  list<int>  $starts  where that block may start; empty = anywhere
      * @param  list<string>  $advice  how to mount it
+     * @param  list<SensorMode>  $modes  in which it can be set to work; none where it has only one
      */
     public function __construct(
         public string $id,
@@ -29,7 +30,43 @@ final readonly class Sensor
         public int $block,
         public array $starts,
         public array $advice,
+        public array $modes = [],
     ) {}
+
+    /** The mode of that id, else the first; null where it has none. */
+    public function mode(?string $id): ?SensorMode
+    {
+        foreach ($this->modes as $mode) {
+            if ($mode->id === $id) {
+                return $mode;
+            }
+        }
+
+        return $this->modes[0] ?? null;
+    }
+
+    /** The sensor as it works in a mode: what it sends then, and how often. */
+    public function in(?string $id): self
+    {
+        $mode = $this->mode($id);
+
+        return $mode === null
+            ? $this
+            : new self(
+                $this->id,
+                $this->name,
+                $this->kind,
+                $mode->quantities,
+                $this->address,
+                $this->buses,
+                $this->supply,
+                $this->draw,
+                $this->block,
+                $this->starts,
+                $this->advice,
+                $this->modes,
+            );
+    }
 
     /** The quantity that is a measure of something, or null. */
     public function measuring(Measurand $measures): ?Quantity

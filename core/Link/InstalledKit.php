@@ -33,7 +33,7 @@ final readonly class InstalledKit
         $choice = $program->aboard->kit;
         $sensors = [];
         foreach ($program->sense->chain as $fitted) {
-            $sensors[$fitted->id] = $catalogue->sensor($fitted->sensor);
+            $sensors[$fitted->id] = $catalogue->sensor($fitted->sensor)?->in($fitted->mode);
         }
 
         return new self(

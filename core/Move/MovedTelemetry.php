@@ -52,7 +52,7 @@ final readonly class MovedTelemetry
         $chain = array_map(
             fn (InstalledSensor $one): InstalledSensor => $this->sameSlots
                 ? $one
-                : new InstalledSensor($one->id, $one->sensor, $one->address),
+                : $one->from(null),
             $sense->chain,
         );
         $announces = array_values(
@@ -72,6 +72,7 @@ final readonly class MovedTelemetry
             $calls,
             $announces,
             $this->tone($sense->tone, $losses),
+            $this->sameSlots ? $sense->blanked : [],
         );
     }
 

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Sheet;
 
+use DuskSwitch\Core\Kit\DefaultSlots;
 use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Kit\SensorKind;
 use DuskSwitch\Core\Kit\Transmitter;
@@ -77,10 +78,29 @@ final readonly class SensorPages
         return [
             ...$bus,
             ...$receiver,
+            ...$this->blanked(),
             new Line('Report interval', Figure::of($sense->interval, 2).' s'),
             ...array_map($this->sensor(...), $sense->chain),
             ...$this->turns(),
         ];
+    }
+
+    /** @return list<Line> what must be cleared before anything else fits there */
+    private function blanked(): array
+    {
+        return array_values(
+            array_map(
+                fn (DefaultSlots $one): Line => new Line(
+                    "Slots {$one->from} to {$one->to()}",
+                    "blank them: {$one->name} is there by default",
+                    about: "slot-{$one->from}",
+                ),
+                array_filter(
+                    $this->transmitter->slotDefaults,
+                    fn (DefaultSlots $one): bool => in_array($one->from, $this->program->sense->blanked, true),
+                ),
+            ),
+        );
     }
 
     private function sensor(InstalledSensor $fitted): Line
@@ -92,6 +112,8 @@ final readonly class SensorPages
         $way = $sensor->kind === SensorKind::Controller
             ? 'from the flight controller: its telemetry output on'
             : "address {$this->chain->address($fitted)}";
+        $mode = $sensor->mode($fitted->mode);
+        $way .= $mode === null ? '' : ", set to {$mode->name}";
         if ($this->transmitter->sensorSlots === 0) {
             return new Line($sensor->name, $way, about: $fitted->id);
         }

@@ -14,32 +14,31 @@ final class SensorSlots
     private const TRIES = 200_000;
 
     /**
-     * The first slot of each device, with the fewest moves from today's.
+     * The first slot of each device, with the fewest moves from today's; what was set by hand stays.
      *
      * @param  int  $slots  how many there are
-     * @param  list<array{name: string, block: int, starts: list<int>, today: int|null}>  $devices  starts: where its block may start, empty for anywhere
+     * @param  list<array{name: string, block: int, starts: list<int>, today: int|null, byHand?: bool}>  $devices  starts: where its block may start, empty for anywhere
+     * @param  list<int>  $taken  slots that nothing may have
      * @return list<int>
      *
      * @throws Refused where nothing fits, with the reason
      */
-    public static function plan(int $slots, array $devices): array
+    public static function plan(int $slots, array $devices, array $taken = []): array
     {
         $wanted = array_sum(array_column($devices, 'block'));
-        if ($wanted > $slots) {
+        $there = $slots - count($taken);
+        if ($wanted > $there) {
             throw Refused::because(
                 'chain',
-                "the devices want {$wanted} slots together, and there are {$slots}; take one out",
+                "the devices want {$wanted} slots together, and there are {$there}; take one out",
             );
         }
+        self::refuseClashes($devices);
+        $full = array_replace(array_fill(0, $slots, false), array_fill_keys($taken, true));
         $choices = [];
         foreach ($devices as $index => $device) {
             $last = $slots - $device['block'];
-            $may = array_values(
-                array_filter(
-                    $device['starts'] === [] ? range(0, max(0, $last)) : $device['starts'],
-                    fn (int $start): bool => $start <= $last,
-                ),
-            );
+            $may = array_values(array_filter(self::starts($device, $last), fn (int $start): bool => $start <= $last));
             if ($may === []) {
                 throw Refused::because(
                     'chain',
@@ -63,7 +62,7 @@ final class SensorSlots
         );
         $tries = 0;
         for ($moves = 0; $moves <= count($devices); $moves++) {
-            $found = self::place($order, $devices, $choices, array_fill(0, $slots, false), $moves, $tries);
+            $found = self::place($order, $devices, $choices, $full, $moves, $tries);
             if ($found !== null) {
                 ksort($found);
 
@@ -74,8 +73,46 @@ final class SensorSlots
     }
 
     /**
+     * @param  array{name: string, block: int, starts: list<int>, today: int|null, byHand?: bool}  $device
+     * @return list<int>
+     */
+    private static function starts(array $device, int $last): array
+    {
+        return match (true) {
+            ($device['byHand'] ?? false) && $device['today'] !== null => [$device['today']],
+            $device['starts'] === [] => range(0, max(0, $last)),
+            default => $device['starts'],
+        };
+    }
+
+    /**
+     * @param  list<array{name: string, block: int, starts: list<int>, today: int|null, byHand?: bool}>  $devices
+     *
+     * @throws Refused where two that were set by hand are in each other's way: no plan may move either
+     */
+    private static function refuseClashes(array $devices): void
+    {
+        $owner = [];
+        foreach ($devices as $device) {
+            for ($slot = $device['today'] ?? 0; $slot < ($device['today'] ?? 0) + $device['block']; $slot++) {
+                if (! ($device['byHand'] ?? false) || $device['today'] === null) {
+                    break;
+                }
+                if (isset($owner[$slot])) {
+                    throw Refused::because(
+                        'chain',
+                        "{$owner[$slot]} and {$device['name']} were both set by hand, and both have slot {$slot}: ".
+                            'set one of them elsewhere, or let the solver place it',
+                    );
+                }
+                $owner[$slot] = $device['name'];
+            }
+        }
+    }
+
+    /**
      * @param  list<int>  $order
-     * @param  list<array{name: string, block: int, starts: list<int>, today: int|null}>  $devices
+     * @param  list<array{name: string, block: int, starts: list<int>, today: int|null, byHand?: bool}>  $devices
      * @param  array<int, list<int>>  $choices
      * @param  array<int, bool>  $taken
      * @param  int  $moves  how many devices may still leave their place
@@ -120,16 +157,16 @@ final class SensorSlots
     }
 
     /**
-     * @param  list<array{name: string, block: int, starts: list<int>, today: int|null}>  $devices
+     * @param  list<array{name: string, block: int, starts: list<int>, today: int|null, byHand?: bool}>  $devices
      * @param  array<int, list<int>>  $choices
      */
     private static function why(array $devices, array $choices): string
     {
-        $picky = array_filter($devices, fn (array $one): bool => $one['starts'] !== []);
+        $picky = array_filter($devices, fn (array $one): bool => $one['starts'] !== [] || ($one['byHand'] ?? false));
         $says = array_map(
             fn (int $index, array $one): string => "{$one['name']} ({$one['block']} slots, from ".
                 implode(' or ', $choices[$index]).
-                ')',
+                ($one['byHand'] ?? false ? ', set by hand)' : ')'),
             array_keys($picky),
             $picky,
         );

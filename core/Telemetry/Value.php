@@ -18,6 +18,7 @@ final readonly class Value
      * @param  bool  $derived  it is calculated
      * @param  Measurand|null  $measures  what a sensor's value is a measure of, where that is known
      * @param  string|null  $sensor  id in the chain of the sensor that sends it
+     * @param  float  $step  the smallest that its sensor tells apart, in the base unit; 0 where that isn't known
      * @param  bool  $divided  a rotation to which poles and gear ratio are applied already
      */
     public function __construct(
@@ -32,7 +33,17 @@ final readonly class Value
         public bool $divided = false,
         public ?Measurand $measures = null,
         public ?string $sensor = null,
+        public float $step = 0.0,
     ) {}
+
+    /** Decimals with which it is read in its unit: as many as one reads, and no more than its sensor tells apart. */
+    public function places(): int
+    {
+        $most = $this->unit->places();
+        $step = $this->unit->fromBase($this->step) - $this->unit->fromBase(0.0);
+
+        return $step <= 0.0 ? $most : min($most, max(0, (int) ceil(-log10($step) - 1e-9)));
+    }
 
     /** The same under another name. */
     public function called(string $name): self
@@ -49,6 +60,7 @@ final readonly class Value
             $this->divided,
             $this->measures,
             $this->sensor,
+            $this->step,
         );
     }
 }

@@ -95,7 +95,7 @@ final readonly class Values
     {
         $all = [];
         foreach ($program->sense->chain as $fitted) {
-            $sensor = $catalogue->sensor($fitted->sensor);
+            $sensor = $catalogue->sensor($fitted->sensor)?->in($fitted->mode);
             foreach ($sensor->quantities ?? [] as $quantity) {
                 $id = "{$fitted->id}-{$quantity->id}";
                 $all[$id] = self::sent($id, $quantity, $fitted->id, $sensor->name ?? '', $unit);
@@ -139,6 +139,7 @@ final readonly class Values
             $quantity->divided,
             $quantity->measures,
             $sensor,
+            $quantity->unit->toBase($quantity->resolution) - $quantity->unit->toBase(0.0),
         );
     }
 

@@ -10,11 +10,28 @@ final readonly class InstalledSensor
      * @param  string  $sensor  the id of a sensor in Equipment
      * @param  int|null  $address  null as it arrives
      * @param  int|null  $slot  the first of its slots in a transmitter with fixed slots
+     * @param  bool  $byHand  its pilot chose the slot: no solver moves it
+     * @param  string|null  $mode  the id of the mode that it is set to; null for the first that it has
      */
     public function __construct(
         public string $id,
         public string $sensor,
         public ?int $address = null,
         public ?int $slot = null,
+        public bool $byHand = false,
+        public ?string $mode = null,
     ) {}
+
+    /** The same from another slot; null for none yet. */
+    public function from(?int $slot): self
+    {
+        return new self(
+            $this->id,
+            $this->sensor,
+            $this->address,
+            $slot,
+            $slot !== null && $this->byHand,
+            $this->mode,
+        );
+    }
 }

@@ -22,6 +22,7 @@ final readonly class TelemetryPlan
      * @param  list<Callout>  $calls
      * @param  list<string>  $announces  ids of functions whose step is said when it changes; "phase" for the phase
      * @param  ToneSettings|null  $tone  the variometer's tone; null where it is off
+     * @param  list<int>  $blanked  the first slots of what a transmitter had there by default and was blanked
      */
     public function __construct(
         public ?SensorBus $bus = null,
@@ -33,6 +34,7 @@ final readonly class TelemetryPlan
         public array $calls = [],
         public array $announces = [],
         public ?ToneSettings $tone = null,
+        public array $blanked = [],
     ) {}
 
     /** The same in the units of its pilot, whatever this aircraft is read in. */
@@ -48,6 +50,7 @@ final readonly class TelemetryPlan
             $this->calls,
             $this->announces,
             $this->tone,
+            $this->blanked,
         );
     }
 
@@ -62,6 +65,7 @@ final readonly class TelemetryPlan
             $this->system,
             $this->units,
             $this->calls,
+            blanked: $this->blanked,
         );
     }
 
@@ -71,6 +75,7 @@ final readonly class TelemetryPlan
      * @param  list<InstalledSensor>|null  $chain
      * @param  list<DerivedValue>|null  $values
      * @param  list<Callout>|null  $calls
+     * @param  list<int>|null  $blanked
      */
     public function with(
         ?SensorBus $bus = null,
@@ -79,6 +84,7 @@ final readonly class TelemetryPlan
         ?array $values = null,
         ?array $calls = null,
         ?ToneSettings $tone = null,
+        ?array $blanked = null,
     ): self {
         return new self(
             $bus ?? $this->bus,
@@ -90,6 +96,7 @@ final readonly class TelemetryPlan
             $calls ?? $this->calls,
             $this->announces,
             $tone ?? $this->tone,
+            $blanked ?? $this->blanked,
         );
     }
 

@@ -1,15 +1,14 @@
-import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
 import { edit, propose } from '@/api/proposals'
 import { useStores } from '@/api/queries'
 import type { Sense } from '@/api/types'
 import { Choice } from '@/parts/Choice'
-import { IconButton } from '@/parts/IconButton'
 import { Points } from '@/parts/Points'
 import { tell } from '@/parts/toast'
-import { changeSense, free } from '../edits'
+import { changeSense, free, without } from '../edits'
 import type { View } from '../views'
 import { DiscoveryPanel } from './DiscoveryPanel'
 import { GpsWords } from './GpsWords'
+import { SensorCard } from './SensorCard'
 import { Slots } from './Slots'
 
 const BUSES = [
@@ -85,78 +84,40 @@ export function SensorsView({ document, look }: View) {
           {look.chain.map((one, index) => (
             <li key={one.id} data-sensor={one.id}>
               <span aria-hidden className={`ml-6 block h-4 w-0.5 ${one.onBus ? 'bg-teal' : 'bg-line'}`} />
-              <div className="rounded-xl border border-line bg-raised px-3 py-2">
-                <div className="flex items-center gap-2">
-                  <h3 className="min-w-0 flex-1 truncate font-semibold">
-                    {one.name} <span className="font-normal text-muted text-sm">{one.kind}</span>
-                  </h3>
-                  <IconButton
-                    icon={ArrowUp}
-                    disabled={index === 0}
-                    label={`${one.name} up`}
-                    onClick={() => move(index, -1)}
-                  />
-                  <IconButton
-                    icon={ArrowDown}
-                    disabled={index === look.chain.length - 1}
-                    label={`${one.name} down`}
-                    onClick={() => move(index, 1)}
-                  />
-                  <IconButton
-                    icon={Trash2}
-                    label={`Remove ${one.name}`}
-                    onClick={() => put((now) => now.filter((other) => other.id !== one.id), `${one.name} removed`)}
-                  />
-                </div>
-                <p className="flex flex-wrap items-center gap-x-4 text-muted text-sm">
-                  <span>
-                    values <code className="figures text-ink">{one.id}-…</code>
-                  </span>
-                  {one.onBus ? (
-                    <label className="flex items-center gap-1.5">
-                      address
-                      <input
-                        type="number"
-                        min={1}
-                        max={28}
-                        aria-label={`Address of ${one.name}`}
-                        value={one.address ?? ''}
-                        onChange={(event) => {
-                          const address = Number(event.target.value)
-                          if (address)
-                            put(
-                              (now) => now.map((other) => (other.id === one.id ? { ...other, address } : other)),
-                              `${one.name}: address ${address}`,
-                            )
-                        }}
-                        className="figures h-7 w-14 rounded border border-line bg-deep px-1.5 text-right text-ink"
-                      />
-                    </label>
-                  ) : (
-                    <span>over the flight controller</span>
-                  )}
-                  <span>
-                    {one.values} {one.values === 1 ? 'value' : 'values'}
-                    {one.onBus && `, ${one.draw} mA, ${one.supply.join(' to ')} V`}
-                  </span>
-                </p>
-                {one.advice.length > 0 && (
-                  <details className="text-sm">
-                    <summary className="cursor-pointer text-muted">How to mount it</summary>
-                    <ul className="mt-1 list-disc pl-5">
-                      {one.advice.map((advice) => (
-                        <li key={advice}>{advice}</li>
-                      ))}
-                    </ul>
-                  </details>
-                )}
-              </div>
+              <SensorCard
+                sensor={one}
+                first={index === 0}
+                last={index === look.chain.length - 1}
+                move={(by) => move(index, by)}
+                change={(change, note) =>
+                  put(
+                    (now) => now.map((other) => (other.id === one.id ? change(other) : other)),
+                    `${one.name}: ${note}`,
+                  )
+                }
+                remove={() => put((now) => now.filter((other) => other.id !== one.id), `${one.name} removed`)}
+              />
             </li>
           ))}
         </ol>
         {look.slots && (
           <Slots
             slots={look.slots}
+            place={(id, slot) =>
+              put(
+                (now) => now.map((one) => (one.id === id ? { ...without(one, 'byHand'), ...slot } : one)),
+                slot.byHand ? `Slot ${slot.slot} by hand` : 'Slot left to Solve',
+              )
+            }
+            blank={(from, on) =>
+              changeSense(
+                (now) => ({
+                  ...now,
+                  blanked: [...(now.blanked ?? []).filter((one) => one !== from), ...(on ? [from] : [])],
+                }),
+                on ? `Slots from ${from} blanked` : `Slots from ${from} as they come`,
+              )
+            }
             solve={() =>
               void edit(propose.sensorSlots, 'Slots of the sensors solved').then(
                 (done) => 'problem' in done && tell(done.problem, { kind: 'problem' }),
