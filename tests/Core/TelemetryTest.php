@@ -323,7 +323,7 @@ final class TelemetryTest extends TestCase
         $cleared = self::program('petrel', function ($s): void {
             unset($s->chain[0]->slot, $s->chain[1]->slot);
         });
-        self::assertSame([0, 8], array_column($plan($cleared)->sense->chain, 'slot'));
+        self::assertSame([8, 16], array_column($plan($cleared)->sense->chain, 'slot'), 'behind what is there by default');
         self::assertSame(
             [8, 16],
             array_column($plan(self::program('petrel'))->sense->chain, 'slot'),

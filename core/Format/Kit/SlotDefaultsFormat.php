@@ -10,7 +10,7 @@ final class SlotDefaultsFormat
 {
     /**
      * @param  int  $slots  how many there are
-     * @return list<DefaultSlots> what stands at a definition's `slotDefaults`
+     * @return list<DefaultSlots> what stands at a definition's `slotDefaults`; nothing where it has no fixed slots
      */
     public static function read(?JsonCursor $node, int $slots): array
     {
@@ -22,13 +22,13 @@ final class SlotDefaultsFormat
                 $item->need('from')->whole(0, 63),
                 $item->need('count')->whole(1, 64),
             );
-            if ($one->to() >= $slots) {
+            if ($slots > 0 && $one->to() >= $slots) {
                 $item->fault("ends behind the last slot: there are {$slots}");
             }
             $defaults[] = $one;
         }
 
-        return $defaults;
+        return $slots === 0 ? [] : $defaults;
     }
 
     /**
