@@ -21,6 +21,7 @@ use DuskSwitch\Core\Format\TransmitterEncoder;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Program\ButtonUse;
 use DuskSwitch\Core\Program\ConditionTexts;
+use DuskSwitch\Core\Program\ConditionUsages;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Role;
@@ -85,6 +86,7 @@ final readonly class AircraftJson
                 'threads' => $this->threads($program),
                 'surfaces' => array_filter(Picture::parts($program), Deflection::isSurface(...)) !== [],
                 'buttons' => (object) $this->buttons($program),
+                'jobs' => (object) ConditionUsages::ofControls($program),
                 'gaps' => [
                     ...array_values(UnfinishedParts::of($program)),
                     ...array_values(PhaseReach::notes($circuit)),

@@ -15,4 +15,7 @@ enum EventKind: string
 
     /** The script asks for a step that there isn't. */
     case Unknown = 'unknown';
+
+    /** Telemetry was reset: what is calculated from a reset on begins anew. */
+    case Reset = 'reset';
 }

@@ -25,6 +25,7 @@ final class ExtrasEncoder
                     ],
                 ],
             ...$program->ladder === null ? [] : ['ladder' => self::ladder($program->ladder)],
+            ...TrainerFormat::write($program->trainer),
         ];
     }
 

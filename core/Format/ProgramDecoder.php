@@ -64,6 +64,7 @@ final class ProgramDecoder
                 'ladder',
                 'aboard',
                 'sense',
+                'trainer',
             ],
         );
         $program = new Program(
@@ -85,6 +86,7 @@ final class ProgramDecoder
             self::extra($node->at('aboard'), $version === 1 ? FromVersion1::aboard(...) : AboardDecoder::read(...)) ??
                 new Installation(),
             self::extra($node->at('sense'), TelemetryPlanDecoder::read(...)) ?? new TelemetryPlan(),
+            trainer: self::extra($node->at('trainer'), TrainerFormat::read(...)),
         );
         if ($version === 1 && $faults->none()) {
             FromVersion1::refuseNewKeys($node);

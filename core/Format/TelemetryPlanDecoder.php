@@ -3,9 +3,11 @@
 namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Kit\SensorBus;
+use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
+use DuskSwitch\Core\Program\Telemetry\Logging;
 use DuskSwitch\Core\Program\Telemetry\PhrasePart;
 use DuskSwitch\Core\Program\Telemetry\Priority;
 use DuskSwitch\Core\Program\Telemetry\Sound;
@@ -21,7 +23,7 @@ final class TelemetryPlanDecoder
     /** What stands at a node. */
     public static function read(JsonCursor $node): TelemetryPlan
     {
-        $node->keys([], ['bus', 'interval', 'chain', 'values', 'system', 'units', 'calls', 'announces', 'tone', 'blanked']);
+        $node->keys([], ['bus', 'interval', 'chain', 'values', 'system', 'units', 'calls', 'announces', 'tone', 'blanked', 'logging', 'reset']);
         $chain = $values = $calls = [];
         $ids = new UniqueIds('something');
         foreach ($node->at('chain')?->items(28) ?? [] as $item) {
@@ -37,7 +39,7 @@ final class TelemetryPlanDecoder
         }
         $ways = Derivations::all();
         foreach ($node->at('values')?->items(40) ?? [] as $item) {
-            $item->keys(['id', 'name', 'does'], ['of', 'by', 'plus', 'while']);
+            $item->keys(['id', 'name', 'does'], ['of', 'by', 'plus', 'while', 'home']);
             $while = $item->at('while');
             $values[] = new DerivedValue(
                 $ids->id($item),
@@ -47,6 +49,7 @@ final class TelemetryPlanDecoder
                 $item->at('by')?->number(-1e6, 1e6),
                 $item->at('plus')?->number(-1e6, 1e6),
                 $while === null ? null : ConditionDecoder::decode($while),
+                self::home($item->at('home')),
             );
         }
         $callIds = new UniqueIds('a call');
@@ -65,12 +68,14 @@ final class TelemetryPlanDecoder
             array_map(fn (JsonCursor $item): string => $item->id(), $node->at('announces')?->items(30) ?? []),
             ToneFormat::read($node->at('tone')),
             array_map(fn (JsonCursor $item): int => $item->whole(0, 63), $node->at('blanked')?->items(64) ?? []),
+            self::logging($node->at('logging')),
+            self::condition($node->at('reset')),
         );
     }
 
     private static function call(JsonCursor $node, UniqueIds $ids): Callout
     {
-        $node->keys(['id', 'name', 'when', 'says'], ['hold', 'priority', 'repeat', 'after', 'plays']);
+        $node->keys(['id', 'name', 'when', 'says'], ['hold', 'priority', 'repeat', 'after', 'plays', 'within']);
         [$when, $after] = [$node->at('when'), $node->at('after')];
 
         return new Callout(
@@ -83,7 +88,30 @@ final class TelemetryPlanDecoder
             $after === null ? null : ConditionDecoder::decode($after),
             array_map(self::token(...), $node->need('says')->items(16)),
             $node->at('plays')?->choice(Sound::class),
+            $node->at('within')?->number(1, 600),
         );
+    }
+
+    private static function logging(?JsonCursor $node): ?Logging
+    {
+        $node?->keys([], ['when', 'every']);
+
+        return $node === null
+            ? null
+            : new Logging(self::condition($node->at('when')), $node->at('every')?->number(0.1, 60) ?? Logging::EVERY);
+    }
+
+    private static function condition(?JsonCursor $node): ?Condition
+    {
+        return $node === null ? null : ConditionDecoder::decode($node);
+    }
+
+    /** @return array{float, float}|null */
+    private static function home(?JsonCursor $node): ?array
+    {
+        $parts = $node?->items(2, 2) ?? [];
+
+        return count($parts) === 2 ? [$parts[0]->number(-90, 90), $parts[1]->number(-180, 180)] : null;
     }
 
     private static function token(JsonCursor $node): PhrasePart

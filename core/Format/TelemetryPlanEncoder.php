@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Format;
 use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
+use DuskSwitch\Core\Program\Telemetry\Logging;
 use DuskSwitch\Core\Program\Telemetry\PhrasePart;
 use DuskSwitch\Core\Program\Telemetry\Priority;
 use DuskSwitch\Core\Program\Telemetry\TelemetryPlan;
@@ -27,6 +28,8 @@ final class TelemetryPlanEncoder
             'announces' => $sense->announces,
             'tone' => $sense->tone === null ? null : ToneFormat::encode($sense->tone),
             'blanked' => $sense->blanked,
+            'logging' => $sense->logging === null ? null : (object) self::logging($sense->logging),
+            'reset' => $sense->reset === null ? null : ConditionEncoder::encode($sense->reset),
         ];
 
         return array_filter($there, fn (mixed $one): bool => $one !== null && $one !== []);
@@ -60,9 +63,19 @@ final class TelemetryPlanEncoder
                 'by' => $one->by,
                 'plus' => $one->plus,
                 'while' => $one->while === null ? null : ConditionEncoder::encode($one->while),
+                'home' => $one->home,
             ],
             fn (mixed $value): bool => $value !== null && $value !== [],
         );
+    }
+
+    /** @return array<string, mixed> */
+    private static function logging(Logging $one): array
+    {
+        return [
+            ...$one->when === null ? [] : ['when' => ConditionEncoder::encode($one->when)],
+            ...$one->every === Logging::EVERY ? [] : ['every' => $one->every],
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -77,6 +90,7 @@ final class TelemetryPlanEncoder
             ...$one->repeat === 0.0 ? [] : ['repeat' => $one->repeat],
             ...$one->after === null ? [] : ['after' => ConditionEncoder::encode($one->after)],
             ...$one->plays === null ? [] : ['plays' => $one->plays->value],
+            ...$one->within === null ? [] : ['within' => $one->within],
             'says' => array_map(self::token(...), $one->says),
         ];
     }

@@ -7,13 +7,16 @@ use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Kit\SensorMode;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\VerdictPoint;
+use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\ConditionWords;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Program\Telemetry\Derivation;
+use DuskSwitch\Core\Program\Telemetry\DerivationNumber;
 use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
 use DuskSwitch\Core\Program\Telemetry\Sound;
+use DuskSwitch\Core\Program\Telemetry\TelemetryPlan;
 use DuskSwitch\Core\Rehearsal\Mishap;
 use DuskSwitch\Core\Rehearsal\Mishaps;
 use DuskSwitch\Core\Rehearsal\Scenario;
@@ -24,6 +27,8 @@ use DuskSwitch\Core\Speech\English;
 use DuskSwitch\Core\Speech\Phrase;
 use DuskSwitch\Core\Telemetry\CallEdit;
 use DuskSwitch\Core\Telemetry\Derivations;
+use DuskSwitch\Core\Telemetry\ObviousValue;
+use DuskSwitch\Core\Telemetry\ObviousValues;
 use DuskSwitch\Core\Telemetry\SensorChain;
 use DuskSwitch\Core\Telemetry\SensorChainCheck;
 use DuskSwitch\Core\Telemetry\SlotPlan;
@@ -55,7 +60,7 @@ final readonly class TelemetryReport
     {
         $program = $this->circuit->program;
         $transmitter = $this->circuit->panel->transmitter;
-        $check = (new TelemetryCheck($program, $transmitter, $this->values))->points();
+        $check = (new TelemetryCheck($program, $transmitter, $this->values, $this->chain->kit->pack))->points();
         $slots = new SlotPlan($program, $transmitter, $this->chain->sensors);
 
         return [
@@ -71,16 +76,12 @@ final readonly class TelemetryReport
             'values' => array_values(array_map($this->value(...), $this->values->all)),
             'calls' => array_map($this->call(...), $program->sense->calls),
             'tone' => (new ToneReport($this->values, $this->words()))->of($program->sense->tone),
-            'derivations' => array_map(
-                fn (Derivation $one): array => [
-                    'id' => $one->id(),
-                    'says' => $one->says(),
-                    'wants' => $one->wants()->words,
-                    'count' => count($one->wants()->of),
-                    'several' => $one->wants()->several,
-                ],
-                array_values(Derivations::all()),
+            'derivations' => array_map($this->derivation(...), array_values(Derivations::all())),
+            'obvious' => array_map(
+                $this->obvious(...),
+                ObviousValues::of($program, $this->values, $this->chain->kit->pack),
             ),
+            'jobs' => ['log' => $this->when($program->sense->logging?->when), 'reset' => $this->when($program->sense->reset)],
             'announceable' => [
                 ...array_map(
                     fn (PilotFunction $one): array => ['id' => $one->id(), 'name' => $one->name()],
@@ -186,12 +187,58 @@ final readonly class TelemetryReport
         ];
     }
 
+    /** @return array<string, mixed> */
+    private function derivation(Derivation $one): array
+    {
+        return [
+            'id' => $one->id(),
+            'says' => $one->says(),
+            'wants' => $one->wants()->words,
+            'count' => count($one->wants()->of),
+            'several' => $one->wants()->several,
+            'home' => $one->wants()->fix,
+            'number' => $this->number($one->wants()->number),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function number(?DerivationNumber $number): ?array
+    {
+        return $number === null
+            ? null
+            : [
+                'says' => $number->words,
+                'unit' => $number->unit,
+                'least' => $number->least,
+                'most' => $number->most,
+            ];
+    }
+
+    /** @return array<string, mixed> */
+    private function obvious(ObviousValue $one): array
+    {
+        $parts = TelemetryPlanEncoder::encode(new TelemetryPlan(values: $one->values, calls: $one->calls));
+
+        return [
+            'id' => $one->id,
+            'name' => $one->name,
+            'sensor' => $one->sensor,
+            'values' => $parts['values'] ?? [],
+            'calls' => $parts['calls'] ?? [],
+        ];
+    }
+
     /** When a timer runs, in words. */
     private function runs(string $id): ?string
     {
         $while = array_column($this->circuit->program->sense->values, 'while', 'id')[$id] ?? null;
 
-        return $while === null ? null : $this->words()->say($while);
+        return $this->when($while);
+    }
+
+    private function when(?Condition $condition): ?string
+    {
+        return $condition === null ? null : $this->words()->say($condition);
     }
 
     private function words(): ConditionWords

@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Format;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Kit\LinkDecoder;
+use DuskSwitch\Core\Format\Kit\OwnWarningsFormat;
 use DuskSwitch\Core\Format\Kit\SlotDefaultsFormat;
 use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\ControlKind;
@@ -28,7 +29,7 @@ final class TransmitterDecoder
         Header::check($node, self::FORMAT, 1);
         $node->keys(
             ['format', 'version', 'id', 'name', 'channels', 'pulse', 'gimbals', 'controls'],
-            ['trimClicks', 'keying', 'links', 'sensorSlots', 'slotDefaults'],
+            ['trimClicks', 'keying', 'links', 'sensorSlots', 'slotDefaults', 'warnings'],
         );
         $pulse = $node->need('pulse');
         $pulse->keys(['centre', 'span']);
@@ -54,6 +55,7 @@ final class TransmitterDecoder
             LinkDecoder::list($node->at('links')),
             $slots = $node->at('sensorSlots')?->whole(0, 64) ?? 0,
             SlotDefaultsFormat::read($node->at('slotDefaults'), $slots),
+            OwnWarningsFormat::read($node->at('warnings')),
         );
         $faults->refuseAny();
 

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Format\Kit\OwnWarningsFormat;
 use DuskSwitch\Core\Format\Kit\SlotDefaultsFormat;
 use DuskSwitch\Core\Format\Kit\TelemetryEntryFormat;
 use DuskSwitch\Core\Kit\Control;
@@ -33,6 +34,7 @@ final class TransmitterWriter
             'keying' => self::keying($transmitter->keying),
             ...$transmitter->sensorSlots > 0 ? ['sensorSlots' => $transmitter->sensorSlots] : [],
             ...SlotDefaultsFormat::write($transmitter->slotDefaults),
+            ...OwnWarningsFormat::write($transmitter->warnings),
             'links' => array_map(self::link(...), array_values($transmitter->links)),
             'controls' => array_map(self::control(...), $transmitter->controls),
         ];

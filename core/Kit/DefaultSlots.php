@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Kit;
 
-/** Fixed slots for telemetry that a transmitter's new program has something in already: nothing else fits until they are blanked. */
+/** Fixed slots that a new program has something in already: nothing else fits there until they are blanked. */
 final readonly class DefaultSlots
 {
     /**

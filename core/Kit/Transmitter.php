@@ -18,6 +18,7 @@ final readonly class Transmitter
      * @param  EntryFormat  $keying  how values are keyed into it
      * @param  array<string, Link>  $links  the kinds of link that it speaks, by id
      * @param  int  $sensorSlots  fixed slots for telemetry; 0 where it has none
+     * @param  OwnWarnings  $warnings  what it warns of about itself
      * @param  list<DefaultSlots>  $slotDefaults  those that a new program has something in
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class Transmitter
         public array $links = [],
         public int $sensorSlots = 0,
         public array $slotDefaults = [],
+        public OwnWarnings $warnings = new OwnWarnings(),
     ) {
         $this->byId = array_column($controls, null, 'id');
     }

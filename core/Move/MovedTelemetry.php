@@ -2,9 +2,11 @@
 
 namespace DuskSwitch\Core\Move;
 
+use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
+use DuskSwitch\Core\Program\Telemetry\Logging;
 use DuskSwitch\Core\Program\Telemetry\TelemetryPlan;
 use DuskSwitch\Core\Program\Telemetry\ToneSettings;
 
@@ -38,13 +40,7 @@ final readonly class MovedTelemetry
             }
         }
         $values = array_map(
-            fn (DerivedValue $one): DerivedValue => new DerivedValue(
-                $one->id,
-                $one->name,
-                $one->does,
-                $one->of,
-                $one->by,
-                $one->plus,
+            fn (DerivedValue $one): DerivedValue => $one->running(
                 $one->while === null ? null : $this->rewrite->of($one->while),
             ),
             $sense->values,
@@ -73,7 +69,35 @@ final readonly class MovedTelemetry
             $announces,
             $this->tone($sense->tone, $losses),
             $this->sameSlots ? $sense->blanked : [],
+            $this->logging($sense->logging, $losses),
+            $this->reset($sense->reset, $losses),
         );
+    }
+
+    /**
+     * @param  list<string>  $losses
+     */
+    private function logging(?Logging $logging, array &$losses): ?Logging
+    {
+        $when = $logging?->when === null ? null : $this->rewrite->of($logging->when);
+        if ($logging?->when !== null && $when === null) {
+            $losses[] = 'Telemetry is written down from power-up on: what switched it isn\'t there';
+        }
+
+        return $logging?->while($when);
+    }
+
+    /**
+     * @param  list<string>  $losses
+     */
+    private function reset(?Condition $reset, array &$losses): ?Condition
+    {
+        $when = $reset === null ? null : $this->rewrite->of($reset);
+        if ($reset !== null && $when === null) {
+            $losses[] = 'Nothing resets telemetry: what did it isn\'t there';
+        }
+
+        return $when;
     }
 
     /**

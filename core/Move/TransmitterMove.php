@@ -4,11 +4,13 @@ namespace DuskSwitch\Core\Move;
 
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\ConditionUsages;
 use DuskSwitch\Core\Program\Installation;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Routing;
+use DuskSwitch\Core\Program\TrainerLink;
 
 /**
  * Puts a program on another transmitter. What the pilot means stays; drives go to controls of the same kind
@@ -61,8 +63,10 @@ final readonly class TransmitterMove
         [$functions, $more] = $functions->of($kept);
         [$all, $feedLosses] = $outputs->rewritten($rewrite, $places);
 
+        $trainer = $this->trainer($rewrite, $losses);
+
         return new MovedProgram(
-            $moved->with(
+            ($trainer === null ? $moved->untrained() : $moved->with(trainer: $trainer))->with(
                 functions: $functions,
                 outputs: $all,
                 aboard: $this->installation($places, $all),
@@ -101,6 +105,18 @@ final readonly class TransmitterMove
         );
     }
 
+    /** @param  list<string>  $losses  the link's, where nothing is left to switch it with */
+    private function trainer(MovedConditions $rewrite, array &$losses): ?TrainerLink
+    {
+        $trainer = $this->program->trainer;
+        $when = $trainer === null ? null : $rewrite->of($trainer->when);
+        if ($trainer !== null && $when === null) {
+            $losses[] = 'The trainer link is left out: nothing is left to switch it with';
+        }
+
+        return $trainer === null || $when === null ? null : $trainer->while($when);
+    }
+
     /**
      * The phases that can be said on the other transmitter.
      *
@@ -124,7 +140,7 @@ final readonly class TransmitterMove
 
     /**
      * @return list<string> the controls in use, the most important first: as the outputs, the functions, the phases
-     * need them
+     * need them, then what is said, written down or taught
      */
     private function used(Program $program): array
     {
@@ -145,7 +161,9 @@ final readonly class TransmitterMove
             $used[] = $thread->from;
         }
         $controls = array_filter(array_unique($used), fn (string $end): bool => str_starts_with($end, 'control:'));
+        $moving = array_map(fn (string $end): string => substr($end, 8), $controls);
+        $beside = array_map(strval(...), array_keys(ConditionUsages::ofControls($program)));
 
-        return array_values(array_map(fn (string $end): string => substr($end, 8), $controls));
+        return array_values(array_unique([...$moving, ...$beside]));
     }
 }

@@ -31,7 +31,10 @@ final readonly class ConditionTransform
                 values: array_map($transform->value(...), $program->sense->values),
                 calls: array_map($transform->callout(...), $program->sense->calls),
                 tone: $program->sense->tone?->heard($transform->maybe($program->sense->tone->when)),
+                logging: $program->sense->logging?->while($transform->maybe($program->sense->logging->when)),
+                reset: $transform->maybe($program->sense->reset),
             ),
+            trainer: $program->trainer?->while(($transform->again)($program->trainer->when)),
         );
     }
 
@@ -81,9 +84,7 @@ final readonly class ConditionTransform
 
     private function value(DerivedValue $one): DerivedValue
     {
-        $while = $this->maybe($one->while);
-
-        return new DerivedValue($one->id, $one->name, $one->does, $one->of, $one->by, $one->plus, $while);
+        return $one->running($this->maybe($one->while));
     }
 
     private function callout(Callout $one): Callout

@@ -3,6 +3,8 @@
 namespace DuskSwitch\Core\Program;
 
 use DuskSwitch\Core\Program\Condition\Condition;
+use DuskSwitch\Core\Program\Condition\ControlAt;
+use DuskSwitch\Core\Program\Condition\ControlLevel;
 use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 
@@ -62,13 +64,48 @@ final class ConditionUsages
             fn (DerivedValue $one): bool => $one->while !== null && self::inside($one->while, $fits),
         );
 
-        $tone = $program->sense->tone?->when;
+        $jobs = array_filter(
+            [
+                'the variometer\'s tone' => $program->sense->tone?->when,
+                'the log' => $program->sense->logging?->when,
+                'the reset of telemetry' => $program->sense->reset,
+                'the trainer link' => $program->trainer?->when,
+            ],
+            fn (?Condition $one): bool => $one !== null && self::inside($one, $fits),
+        );
 
         return [
             ...array_map(fn (Callout $one): string => "the call {$one->name}", array_values($said)),
             ...array_map(fn (DerivedValue $one): string => "the timer {$one->name}", array_values($timers)),
-            ...$tone !== null && self::inside($tone, $fits) ? ['the variometer\'s tone'] : [],
+            ...array_keys($jobs),
         ];
+    }
+
+    /**
+     * What controls do beside functions and phases: the calls, timers and jobs that look at each.
+     *
+     * @return array<string, non-empty-list<string>> by the control's id
+     */
+    public static function ofControls(Program $program): array
+    {
+        $controls = [];
+        self::inSense($program, function (Condition $one) use (&$controls): bool {
+            if ($one instanceof ControlAt || $one instanceof ControlLevel) {
+                $controls[$one->control] = true;
+            }
+
+            return false;
+        });
+        $jobs = [];
+        foreach (array_keys($controls) as $id) {
+            $jobs[$id] = self::inSense(
+                $program,
+                fn (Condition $one): bool => ($one instanceof ControlAt || $one instanceof ControlLevel) &&
+                    $one->control === (string) $id,
+            );
+        }
+
+        return array_filter($jobs, fn (array $one): bool => $one !== []);
     }
 
     /** How many conditions a program has, those inside others counted. */

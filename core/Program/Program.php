@@ -24,6 +24,7 @@ final readonly class Program
      * @param  TrainingPlan|null  $ladder  a learner's planned steps
      * @param  Installation  $aboard  the kit's settings and what was decided about them
      * @param  TelemetryPlan  $sense  what it senses, and what is said of it
+     * @param  TrainerLink|null  $trainer  null where no student flies
      * @param  bool  $migrated  true where its purposes and roles were derived from a document of version 1, which
      *              didn't say them
      */
@@ -46,7 +47,33 @@ final readonly class Program
         public Installation $aboard = new Installation(),
         public TelemetryPlan $sense = new TelemetryPlan(),
         public bool $migrated = false,
+        public ?TrainerLink $trainer = null,
     ) {}
+
+    /** The same where no student flies. */
+    public function untrained(): self
+    {
+        return new self(
+            $this->name,
+            $this->family,
+            $this->stickMode,
+            $this->transmitter,
+            $this->receiver,
+            $this->controller,
+            $this->notes,
+            $this->phases,
+            $this->functions,
+            $this->outputs,
+            $this->curves,
+            $this->conditions,
+            $this->recipe,
+            $this->ring,
+            $this->ladder,
+            $this->aboard,
+            $this->sense,
+            $this->migrated,
+        );
+    }
 
     /** The function of that id, or null. */
     public function function(string $id): ?PilotFunction
@@ -123,6 +150,7 @@ final readonly class Program
         ?string $controller = null,
         ?TelemetryPlan $sense = null,
         ?bool $migrated = null,
+        ?TrainerLink $trainer = null,
     ): self {
         return new self(
             $name ?? $this->name,
@@ -143,6 +171,7 @@ final readonly class Program
             $aboard ?? $this->aboard,
             $sense ?? $this->sense,
             $migrated ?? $this->migrated,
+            $trainer ?? $this->trainer,
         );
     }
 

@@ -99,6 +99,14 @@ final readonly class ProgramSummary
                 SummaryItem::labelled(['limit' => Figure::percent($this->program->ring->limit)]),
             );
         }
+        $trainer = $this->program->trainer;
+        if ($trainer !== null) {
+            $extras['trainer'] = new SummaryItem(
+                'trainer',
+                'Trainer link',
+                SummaryItem::labelled(['when' => $this->words->say($trainer->when), 'sticks' => $trainer->sticks()]),
+            );
+        }
         $settings = [];
         foreach ($this->program->recipe->settings ?? [] as $id => $value) {
             $settings["setting {$id}"] = is_bool($value)

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Program\Telemetry\PhrasePart;
@@ -45,7 +46,10 @@ final readonly class TelemetrySummary
                 'sensor' => ['sensor', $this->names?->sensor($one) ?? $one->sensor],
                 'place' => ['place', (string) ($place + 1)],
                 ...$one->address === null ? [] : ['address' => ['address', (string) $one->address]],
-                ...$one->slot === null ? [] : ['slot' => ['slot', (string) $one->slot]],
+                ...$one->slot === null
+                    ? []
+                    : ['slot' => ['slot', $one->slot.($one->byHand ? ', set by hand' : '')]],
+                ...$one->mode === null ? [] : ['mode' => ['mode', $one->mode]],
             ]);
         }
         foreach ($sense->values as $one) {
@@ -64,12 +68,27 @@ final readonly class TelemetrySummary
             'system' => ['units', $sense->system->value ?? 'as the pilot\'s'],
             'announces' => ['announced', implode(', ', array_map($this->announced(...), $sense->announces))],
             ...$this->tone($sense->tone),
+            ...$this->jobs(),
         ];
         foreach ($sense->units as $id => $unit) {
             $rest["unit {$id}"] = ["unit of {$this->value($id)}", $unit->value];
         }
 
         return $sense->isEmpty() ? [] : [...$subjects, 'sense' => new SummaryItem('telemetry', '', $rest)];
+    }
+
+    /** @return array<string, array{string, string}> what a transmitter does with telemetry beside speaking */
+    private function jobs(): array
+    {
+        $sense = $this->program->sense;
+        $log = $sense->logging;
+        $when = fn (?Condition $one): string => $one === null ? 'from power-up on' : "while {$this->words->say($one)}";
+
+        return [
+            ...$log === null ? [] : ['log' => ['log', "every {$log->every} s, {$when($log->when)}"]],
+            ...$sense->reset === null ? [] : ['reset' => ['reset of telemetry', "when {$this->words->say($sense->reset)}"]],
+            ...$sense->blanked === [] ? [] : ['blanked' => ['slots blanked from', implode(', ', $sense->blanked)]],
+        ];
     }
 
     /** @return array<string, array{string, string}> */
@@ -107,6 +126,7 @@ final readonly class TelemetrySummary
             ...$one->by === null ? [] : ['by' => ['by', (string) $one->by]],
             ...$one->plus === null ? [] : ['plus' => ['plus', (string) $one->plus]],
             ...$one->while === null ? [] : ['while' => ['while', $this->words->say($one->while)]],
+            ...$one->home === null ? [] : ['home' => ['home', implode(', ', $one->home)]],
         ];
     }
 
@@ -129,6 +149,7 @@ final readonly class TelemetrySummary
                     ),
                 ),
             ],
+            ...$one->within === null ? [] : ['within' => ['only', "in the first {$one->within} s"]],
             ...$one->plays === null ? [] : ['plays' => ['plays', lcfirst($one->plays->says())]],
             ...$one->after === null ? [] : ['after' => ['quiet until', $this->words->say($one->after)]],
         ];

@@ -26,6 +26,7 @@ enum Subject: string
     case Fade = 'fade';
     case SharedControl = 'shared-control';
     case StartCheck = 'start-check';
+    case Trainer = 'trainer';
     case Link = 'link';
     case Timing = 'timing';
 }

@@ -30,6 +30,12 @@ final readonly class CircuitValues
         return array_intersect($circuit->sensors(), array_column($circuit->program->sense->values, 'id')) !== [];
     }
 
+    /** Begins anew what is calculated from a reset on. */
+    public function reset(): void
+    {
+        $this->deriver?->reset();
+    }
+
     /**
      * Values by id, in base units, for moments in the order of time.
      *

@@ -11,7 +11,6 @@ use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Flight\Track;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\Catalogue;
-use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\LinkBudget;
 use DuskSwitch\Core\Program\Family;
@@ -90,7 +89,7 @@ final class Flight
         $this->instruments = new Instruments(new SensorChain($kit), $this->chance);
         $this->values = CircuitValues::of($circuit, $catalogue);
         $this->radio = new RadioLink($setting);
-        $pack = $setting->pack ?? ($catalogue->pack($program->aboard->kit->pack ?? '') ?? self::usualPack($program));
+        $pack = $setting->pack ?? ($catalogue->pack($program->aboard->kit->pack ?? '') ?? UsualPack::of($program));
         $this->battery = new Battery(
             $pack->cells,
             $pack->capacity,
@@ -177,6 +176,10 @@ final class Flight
         $this->legEnds += $next->seconds;
         $this->events[] = new FlightEvent($time, EventKind::Leg, $next->says);
         $this->hand = $this->pilot->follow($next, array_values($this->hand), $this->state, $telemetry);
+        if (ScriptPilot::resets($next)) {
+            $this->values->reset();
+            $this->events[] = new FlightEvent($time, EventKind::Reset, 'Telemetry reset');
+        }
         foreach ($this->pilot->misses($next) as $unknown) {
             $this->events[] = new FlightEvent($time, EventKind::Unknown, $unknown);
         }
@@ -257,12 +260,5 @@ final class Flight
             ! $lost,
             $isRotor ? 1850 + 15 * $this->chance->normal() : 0.0,
         );
-    }
-
-    private static function usualPack(Program $program): Pack
-    {
-        return $program->family === Family::TinyMultirotor
-            ? new Pack('none', 'a small pack', 1, 300, '')
-            : new Pack('none', 'a usual pack', 3, 2200, '');
     }
 }

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
+use DuskSwitch\Core\Flight\EventKind;
+use DuskSwitch\Core\Flight\FlightEvent;
 use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitter;
@@ -13,7 +15,6 @@ use DuskSwitch\Core\Speech\Report;
 use DuskSwitch\Core\Speech\Variometer;
 use DuskSwitch\Core\Speech\Voice;
 use DuskSwitch\Core\Telemetry\Deriver;
-use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Values;
 
 /** Listens to a recorded flight with a program's alarms and callouts; the flight need not be flown again for that. */
@@ -32,7 +33,15 @@ final class Rehearsal
         $values = Values::of($program, $catalogue);
         $language = new English();
         $deriver = self::deriver($program, $transmitter, $catalogue, $values);
-        $samples = array_map(fn (Sample $one): Sample => $deriver->next($one), $flight->samples);
+        $resets = array_map(fn (FlightEvent $one): float => $one->at, $flight->events(EventKind::Reset));
+        $samples = [];
+        foreach ($flight->samples as $sample) {
+            while ($resets !== [] && $sample->time >= $resets[0] - 1e-9) {
+                array_shift($resets);
+                $deriver->reset();
+            }
+            $samples[] = $deriver->next($sample);
+        }
         $voice = (new Voice($program, $transmitter, $values, $language))->hear($samples);
         $said = (new Queue(new Airtime($language, $clips)))->speak($voice->offers);
         $report = Report::of($said, $flight->seconds());

@@ -85,6 +85,7 @@ final readonly class CalloutLine
             $call->plays === null ? '' : lcfirst($call->plays->says()),
             $phrase === '' ? '' : "says {$phrase}",
             $repeat > 0 ? 'repeat every '.Figure::of($repeat, 1).' s' : 'once',
+            $call->within === null ? '' : 'only in the first '.Figure::of($call->within, 0).' s after power-up',
             $call->after === null ? '' : "quiet until {$this->words->say($call->after)}",
         ];
 

@@ -50,6 +50,24 @@ final readonly class SensorPages
                 '',
                 array_map($this->timer(...), array_values(array_filter($derived, $isTimer))),
             ),
+            new Section('Log and reset', '', $this->jobs()),
+        ];
+    }
+
+    /** @return list<Line> */
+    private function jobs(): array
+    {
+        $log = $this->program->sense->logging;
+        $reset = $this->program->sense->reset;
+        $when = $log?->when === null ? 'from power-up on' : "while {$this->words->say($log->when)}";
+
+        return [
+            ...$log === null
+                ? []
+                : [new Line('Log', 'a row every '.Figure::of($log->every, 1)." s, {$when}", about: 'log')],
+            ...$reset === null
+                ? []
+                : [new Line('Reset telemetry', "when {$this->words->say($reset)}", about: 'reset')],
         ];
     }
 
@@ -188,7 +206,12 @@ final readonly class SensorPages
 
     private function numbers(DerivedValue $one): string
     {
-        return ($one->by === null ? '' : ', by '.Figure::of($one->by, 4)).
+        $number = $one->does->wants()->number;
+        $words = $number === null ? 'by' : $number->words;
+        $unit = $number === null || in_array($number->unit, ['', '×'], true) ? '' : " {$number->unit}";
+
+        return ($one->by === null ? '' : ", {$words} ".Figure::of($one->by, 4).$unit).
+            ($one->home === null ? '' : ", home at {$one->home[0]}, {$one->home[1]}").
             ($one->plus === null ? '' : ', plus '.Figure::of($one->plus, 4));
     }
 

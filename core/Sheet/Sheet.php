@@ -72,7 +72,7 @@ final readonly class Sheet
             ...(new ControlPages($program, $transmitter, $words))->sections(),
             ...(new ChannelPages($program, $transmitter))->sections(),
             ...(new ShapePages($program, $transmitter, $words))->sections(),
-            ...(new SafetyPages($program, $transmitter))->sections(),
+            ...(new SafetyPages($program, $transmitter, $words))->sections(),
             ...(new TelemetryPages($program, $transmitter, $catalogue, $words))->sections(),
             Beginning::ending($program),
         ];

@@ -62,6 +62,7 @@ final readonly class Voice
         $offers = [];
         $quiet = $after !== null;
         $last = null;
+        $latest = $call->within === null ? INF : ($flight[0]->time ?? 0.0) + $call->within;
         foreach ($flight as $sample) {
             $quiet = $quiet && ! $after?->sees($sample);
             $is = $when->judges($sample);
@@ -73,7 +74,7 @@ final readonly class Voice
                 continue;
             }
             $due = $last === null ? $holds->since() + $call->hold : ($call->repeat > 0 ? $last + $call->repeat : INF);
-            if ($sample->time >= $due - 1e-9) {
+            if ($sample->time >= $due - 1e-9 && $sample->time <= $latest) {
                 $offers[] = new QueuedPhrase(
                     $call->id,
                     $sample->time,

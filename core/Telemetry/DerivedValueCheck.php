@@ -2,16 +2,19 @@
 
 namespace DuskSwitch\Core\Telemetry;
 
+use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Telemetry\Derive\Scale;
+use DuskSwitch\Core\Telemetry\Derive\UsedShare;
 use DuskSwitch\Core\Units\Dimension;
 
 /** Can a value be calculated from what it is given? */
 final readonly class DerivedValueCheck
 {
-    public function __construct(private Program $program, private Values $values) {}
+    /** @param  Pack|null  $pack  that of the kit */
+    public function __construct(private Program $program, private Values $values, private ?Pack $pack = null) {}
 
     /**
      * @param  int  $index  its place among the values: each looks at those before it
@@ -44,13 +47,40 @@ final readonly class DerivedValueCheck
                 ),
             ];
         }
-        $points = [];
+        $points = [$this->number($derived)];
         $later = array_column(array_slice($this->program->sense->values, $index), 'id');
         foreach ($derived->of as $place => $id) {
             $points[] = $this->input($derived, $id, $wants[min($place, count($wants) - 1)], $later);
         }
 
         return array_values(array_filter($points));
+    }
+
+    /** Is the pilot's own number there, and is it that of the pack in the kit? */
+    private function number(DerivedValue $derived): ?VerdictPoint
+    {
+        $number = $derived->does->wants()->number;
+        $capacity = $derived->does instanceof UsedShare ? $this->pack?->capacity : null;
+
+        return match (true) {
+            $number === null => null,
+            $derived->by === null && $number->required => VerdictPoint::wrong(
+                'Value',
+                "{$derived->name} can't be calculated: its number isn't said ({$number->words}).",
+                $capacity === null ? 'Say it.' : "Say it: the pack in the kit has {$capacity}.",
+            ),
+            $derived->by !== null && ! $number->holds($derived->by) => VerdictPoint::wrong(
+                'Value',
+                "{$derived->name}: its number can't be {$derived->by} ({$number->words}).",
+                "It goes from {$number->least} to {$number->most}.",
+            ),
+            $capacity !== null && $derived->by !== $capacity => VerdictPoint::look(
+                'Value',
+                "{$derived->name} counts by {$derived->by} mAh, and the pack in the kit has {$capacity}.",
+                "Set it to {$capacity}, or choose the other pack in Kit.",
+            ),
+            default => null,
+        };
     }
 
     /** @param  list<string>  $later  the ids of this value and those after it */

@@ -21,6 +21,11 @@ final class Deriver
 
     private float $before = 0.0;
 
+    /** What resets it, where the program says. */
+    private readonly ?Watcher $reset;
+
+    private bool $wasReset = false;
+
     /**
      * @param  int  $cells  of the pack, for cell averages
      * @param  array<string, string>  $satellites  ids of values: what tells of the fix of a position, {@see Values::satellites()}
@@ -28,13 +33,25 @@ final class Deriver
     public function __construct(
         private readonly Program $program,
         Transmitter $transmitter,
-        int $cells,
+        private readonly int $cells,
         private readonly array $satellites = [],
     ) {
+        $when = $program->sense->reset;
+        $this->reset = $when === null ? null : Watcher::of($when, $program, $transmitter);
         foreach ($program->sense->values as $derived) {
             $this->computations[$derived->id] = $derived->does->begin($derived, max(1, $cells));
             if ($derived->does->wants()->while && $derived->while !== null) {
                 $this->watchers[$derived->id] = Watcher::of($derived->while, $program, $transmitter);
+            }
+        }
+    }
+
+    /** Begins anew: heights, home, highest and used capacity count from here; timers go on. */
+    public function reset(): void
+    {
+        foreach ($this->program->sense->values as $derived) {
+            if (! $derived->does->wants()->while) {
+                $this->computations[$derived->id] = $derived->does->begin($derived, max(1, $this->cells));
             }
         }
     }
@@ -44,6 +61,11 @@ final class Deriver
     {
         $seconds = max(0.0, $sample->time - $this->before);
         $this->before = $sample->time;
+        $asks = $this->reset?->sees($sample) === true;
+        if ($asks && ! $this->wasReset) {
+            $this->reset();
+        }
+        $this->wasReset = $asks;
         $values = $sample->values;
         foreach ($this->program->sense->values as $derived) {
             $value = $this->worked($derived, $values, $sample, $seconds);

@@ -160,7 +160,8 @@ final readonly class SlotPlan
         $must = array_values(
             array_filter(
                 $all,
-                fn (int $from): bool => in_array($from, $this->program->sense->blanked, true) || $this->isInTheWay($from),
+                fn (int $from): bool => $this->isInTheWay($from) ||
+                    in_array($from, $this->program->sense->blanked, true),
             ),
         );
         $may = array_values(array_diff($all, $must));
@@ -181,9 +182,11 @@ final readonly class SlotPlan
 
     private function isInTheWay(int $from): bool
     {
+        $defaults = $this->defaults([]);
         foreach ($this->fitted() as $one) {
-            for ($slot = $one->slot ?? 0; $one->byHand && $slot < ($one->slot ?? 0) + $this->sensors[$one->id]->block; $slot++) {
-                if (($this->defaults([])[$slot]->from ?? null) === $from) {
+            $slots = $one->byHand && $one->slot !== null ? $this->sensors[$one->id]->block : 0;
+            for ($slot = $one->slot ?? 0; $slots > 0; $slot++, $slots--) {
+                if (($defaults[$slot]->from ?? null) === $from) {
                     return true;
                 }
             }
@@ -209,8 +212,8 @@ final readonly class SlotPlan
     {
         $there = [];
         foreach ($this->transmitter->slotDefaults as $default) {
-            for ($slot = $default->from; ! in_array($default->from, $blanked, true) && $slot <= $default->to(); $slot++) {
-                $there[$slot] = $default;
+            if (! in_array($default->from, $blanked, true)) {
+                $there += array_fill($default->from, $default->count, $default);
             }
         }
 
@@ -226,7 +229,9 @@ final readonly class SlotPlan
         return $this->program->with(
             sense: $this->program->sense->with(
                 chain: array_map(
-                    fn (InstalledSensor $one): InstalledSensor => isset($slots[$one->id]) ? $one->from($slots[$one->id]) : $one,
+                    fn (InstalledSensor $one): InstalledSensor => isset($slots[$one->id])
+                        ? $one->from($slots[$one->id])
+                        : $one,
                     $this->program->sense->chain,
                 ),
                 blanked: $blanked,

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Telemetry;
 
 use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\VerdictPoint;
@@ -18,7 +19,13 @@ use DuskSwitch\Core\Program\SteppedFunction;
  */
 final readonly class TelemetryCheck
 {
-    public function __construct(private Program $program, private Transmitter $transmitter, private Values $values) {}
+    /** @param  Pack|null  $pack  that of the kit */
+    public function __construct(
+        private Program $program,
+        private Transmitter $transmitter,
+        private Values $values,
+        private ?Pack $pack = null,
+    ) {}
 
     /**
      * How many things of the chain, the values and what is said can't work or couldn't be checked; null where nothing
@@ -29,7 +36,7 @@ final readonly class TelemetryCheck
         if ($kit->program->sense->isEmpty()) {
             return null;
         }
-        $check = new self($kit->program, $kit->transmitter, Values::of($kit->program, $catalogue));
+        $check = new self($kit->program, $kit->transmitter, Values::of($kit->program, $catalogue), $kit->pack);
         $points = [...(new SensorChainCheck(new SensorChain($kit)))->points(), ...array_column($check->points(), 1)];
 
         return count(array_filter($points, fn (VerdictPoint $one): bool => ! $one->level->isSettled()));
@@ -43,7 +50,7 @@ final readonly class TelemetryCheck
     public function points(): array
     {
         $points = [];
-        $values = new DerivedValueCheck($this->program, $this->values);
+        $values = new DerivedValueCheck($this->program, $this->values, $this->pack);
         $levels = new LevelCheck($this->values);
         $waits = new ConditionCheck($this->program, $this->transmitter, $levels);
         $callouts = new CalloutCheck($this->values, $waits);
@@ -59,6 +66,9 @@ final readonly class TelemetryCheck
         }
         foreach ((new ToneCheck($this->values, $waits))->of($this->program->sense->tone) as $point) {
             $points[] = ['tone', $point];
+        }
+        foreach ($this->jobs($waits) as $point) {
+            $points[] = ['jobs', $point];
         }
         foreach ($this->program->sense->announces as $id) {
             if ($id !== 'phase' && ! ($this->program->function($id) instanceof SteppedFunction)) {
@@ -80,6 +90,17 @@ final readonly class TelemetryCheck
         }
 
         return $points;
+    }
+
+    /** @return list<VerdictPoint> what is wrong with the log and the reset */
+    private function jobs(ConditionCheck $waits): array
+    {
+        $sense = $this->program->sense;
+
+        return [
+            ...$sense->logging?->when === null ? [] : $waits->of($sense->logging->when, 'The log', 'be written', 'begins'),
+            ...$sense->reset === null ? [] : $waits->of($sense->reset, 'The reset of telemetry', 'come', 'comes'),
+        ];
     }
 
     /** @return list<array{string, SensorLevel}> what of the program hangs on telemetry, with where it stands */

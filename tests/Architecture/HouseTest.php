@@ -61,7 +61,7 @@ final class HouseTest extends TestCase
     }
 
     /** Where a document or a row of measurements is written out whole, its keys are its parameters. */
-    private const WHOLE = ['Program', 'FlightState'];
+    private const WHOLE = ['Program', 'FlightState', 'TelemetryPlan', 'Transmitter'];
 
     public function test_a_function_fits_on_a_screen_and_takes_a_handful_of_things(): void
     {

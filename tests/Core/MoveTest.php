@@ -4,9 +4,11 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
+use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Move\MovedProgram;
 use DuskSwitch\Core\Move\TransmitterMove;
 use DuskSwitch\Core\Program\Condition\ControlAt;
+use DuskSwitch\Core\Program\Condition\ControlLevel;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Signal\Circuit;
@@ -179,7 +181,7 @@ final class MoveTest extends TestCase
                 '"pulse": {"centre": 1500, "span": 500}, "gimbals": {"left": [40, 50], "right": [60, 50]}, '.
                 '"controls": [{"id": "flip", "name": "Flip", "kind": "switch", "positions": 2, "rest": "away", '.
                 '"place": [10, 10]}]}';
-        $small = \DuskSwitch\Core\Format\TransmitterDecoder::decode($one);
+        $small = TransmitterDecoder::decode($one);
         $moved = TransmitterMove::to($program->program, $program->panel->transmitter, $small);
 
         self::assertSame(
@@ -198,7 +200,7 @@ final class MoveTest extends TestCase
             '{"format": "dusk-switch/transmitter", "version": 1, "id": "bare", "name": "Bare", "channels": 4, '.
                 '"pulse": {"centre": 1500, "span": 300}, "gimbals": {"left": [40, 50], "right": [60, 50]}, '.
                 '"controls": []}';
-        $bare = \DuskSwitch\Core\Format\TransmitterDecoder::decode($bare);
+        $bare = TransmitterDecoder::decode($bare);
         $petrel = Given::circuit(Given::demo('petrel'));
         $moved = TransmitterMove::to($petrel->program, $petrel->panel->transmitter, $bare);
 
@@ -232,7 +234,7 @@ final class MoveTest extends TestCase
         $losses = TransmitterMove::to(
             $tern->program,
             $tern->panel->transmitter,
-            \DuskSwitch\Core\Format\TransmitterDecoder::decode($bare),
+            TransmitterDecoder::decode($bare),
         )->losses;
 
         self::assertContains(
@@ -269,8 +271,19 @@ final class MoveTest extends TestCase
         $when = $sense->call('pressed')?->when;
         self::assertInstanceOf(ControlAt::class, $when);
         self::assertNotNull(Given::transmitter('harbour-16')->control($when->control), 'a control that is there');
-        self::assertNull($sense->call('gone'));
-        self::assertContains('Right dial falls silent: what it waits for isn\'t there', $moved->losses);
+        self::assertInstanceOf(ControlLevel::class, $sense->call('gone')?->when, 'a dial that only speaks comes along');
+
+        $without = json_decode((string) file_get_contents(Given::DEMO.'/stores/transmitters/harbour-16.json'));
+        $without->controls = array_values(
+            array_filter($without->controls, fn (object $one): bool => $one->kind !== 'dial' && $one->kind !== 'slider'),
+        );
+        $poorer = TransmitterMove::to(
+            $program,
+            Given::transmitter('lamplight-12'),
+            TransmitterDecoder::decode((string) json_encode($without)),
+        );
+        self::assertNull($poorer->program->sense->call('gone'));
+        self::assertContains('Right dial falls silent: what it waits for isn\'t there', $poorer->losses);
     }
 
     public function test_feeds_and_phases_of_what_stays_behind_go_and_are_told(): void

@@ -28,7 +28,13 @@ final class SlotsByHandTest extends TestCase
         self::assertSame(['rpm' => 8, 'gps' => 0, 'pack' => 12], self::slots($plan->planned()));
         self::assertSame(
             ['rpm' => 8, 'gps' => 16, 'pack' => 12],
-            self::slots(self::plan([['rpm', 4, [], 8, true], ['gps', 8, [8, 16], 8, false], ['pack', 3, [], 12, true]])->planned()),
+            self::slots(
+                self::plan([
+                    ['rpm', 4, [], 8, true],
+                    ['gps', 8, [8, 16], 8, false],
+                    ['pack', 3, [], 12, true],
+                ])->planned(),
+            ),
         );
     }
 
@@ -62,7 +68,8 @@ final class SlotsByHandTest extends TestCase
 
     public function test_what_lies_on_a_default_is_told_until_it_is_blanked(): void
     {
-        $trouble = fn (array $blanked): ?string => self::plan([['pack', 3, [], 10, true]], [[8, 4]], $blanked)->today()[0]['trouble'];
+        $today = fn (array $blanked): array => self::plan([['pack', 3, [], 10, true]], [[8, 4]], $blanked)->today();
+        $trouble = fn (array $blanked): ?string => $today($blanked)[0]['trouble'];
 
         self::assertSame('lies on default 8, which is there by default: blank slots 8 to 11', $trouble([]));
         self::assertNull($trouble([8]));
@@ -103,7 +110,8 @@ final class SlotsByHandTest extends TestCase
                 $moves += $slot !== null && self::slots($plan)[$id] !== $slot ? 1 : 0;
                 self::assertTrue(! $byHand || self::slots($plan)[$id] === $slot);
             }
-            self::assertSame($best, [count($plan->sense->blanked), $moves], (string) json_encode([$sensors, $defaults]));
+            $found = [count($plan->sense->blanked), $moves];
+            self::assertSame($best, $found, (string) json_encode([$sensors, $defaults]));
         }
         self::assertGreaterThan(60, $planned);
     }

@@ -13,6 +13,7 @@ final readonly class Callout
      * @param  Condition|null  $after  quiet until this has held once
      * @param  list<PhrasePart>  $says
      * @param  Sound|null  $plays  before it speaks
+     * @param  float|null  $within  only in the first seconds after power-up; null always
      */
     public function __construct(
         public string $id,
@@ -24,6 +25,7 @@ final readonly class Callout
         public ?Condition $after,
         public array $says,
         public ?Sound $plays = null,
+        public ?float $within = null,
     ) {}
 
     /** The same with other conditions. */
@@ -39,6 +41,7 @@ final readonly class Callout
             $after,
             $this->says,
             $this->plays,
+            $this->within,
         );
     }
 
@@ -55,6 +58,7 @@ final readonly class Callout
             $this->after,
             $this->says,
             $this->plays,
+            $this->within,
         );
     }
 

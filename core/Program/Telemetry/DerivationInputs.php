@@ -13,6 +13,7 @@ final readonly class DerivationInputs
      * @param  bool  $several  the last of them is taken as often as one likes
      * @param  bool  $fix  it's a position: without a fix there is nothing to say
      * @param  bool  $while  its time runs while a condition holds
+     * @param  DerivationNumber|null  $number  of the pilot's own that it works with; null where it needs none
      */
     private function __construct(
         public string $words,
@@ -20,7 +21,14 @@ final readonly class DerivationInputs
         public bool $several = false,
         public bool $fix = false,
         public bool $while = false,
+        public ?DerivationNumber $number = null,
     ) {}
+
+    /** The same with a number of the pilot's own. */
+    public function with(DerivationNumber $number): self
+    {
+        return new self($this->words, $this->of, $this->several, $this->fix, $this->while, $number);
+    }
 
     /** So many values, in this order. */
     public static function of(string $words, ?Dimension ...$of): self

@@ -9,9 +9,10 @@ final readonly class DerivedValue
 {
     /**
      * @param  list<string>  $of  ids of values, in the order that the derivation wants
-     * @param  float|null  $by  what a scale multiplies by, or the seconds over which a climb is smoothed
+     * @param  float|null  $by  the pilot's own number, as {@see DerivationNumber} of its derivation tells
      * @param  float|null  $plus  what a scale adds
      * @param  Condition|null  $while  when a timer runs
+     * @param  array{float, float}|null  $home  latitude and longitude of a home of its own; null for the first position
      */
     public function __construct(
         public string $id,
@@ -21,5 +22,12 @@ final readonly class DerivedValue
         public ?float $by = null,
         public ?float $plus = null,
         public ?Condition $while = null,
+        public ?array $home = null,
     ) {}
+
+    /** The same with another condition. */
+    public function running(?Condition $while): self
+    {
+        return new self($this->id, $this->name, $this->does, $this->of, $this->by, $this->plus, $while, $this->home);
+    }
 }

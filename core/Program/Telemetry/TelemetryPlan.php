@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Program\Telemetry;
 
 use DuskSwitch\Core\Kit\SensorBus;
+use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Units\Unit;
 use DuskSwitch\Core\Units\UnitSystem;
 
@@ -23,6 +24,8 @@ final readonly class TelemetryPlan
      * @param  list<string>  $announces  ids of functions whose step is said when it changes; "phase" for the phase
      * @param  ToneSettings|null  $tone  the variometer's tone; null where it is off
      * @param  list<int>  $blanked  the first slots of what a transmitter had there by default and was blanked
+     * @param  Logging|null  $logging  null where nothing is written down
+     * @param  Condition|null  $reset  as this begins to hold, what is calculated from a reset on begins anew
      */
     public function __construct(
         public ?SensorBus $bus = null,
@@ -35,6 +38,8 @@ final readonly class TelemetryPlan
         public array $announces = [],
         public ?ToneSettings $tone = null,
         public array $blanked = [],
+        public ?Logging $logging = null,
+        public ?Condition $reset = null,
     ) {}
 
     /** The same in the units of its pilot, whatever this aircraft is read in. */
@@ -51,6 +56,8 @@ final readonly class TelemetryPlan
             $this->announces,
             $this->tone,
             $this->blanked,
+            $this->logging,
+            $this->reset,
         );
     }
 
@@ -66,6 +73,8 @@ final readonly class TelemetryPlan
             $this->units,
             $this->calls,
             blanked: $this->blanked,
+            logging: $this->logging,
+            reset: $this->reset,
         );
     }
 
@@ -85,6 +94,8 @@ final readonly class TelemetryPlan
         ?array $calls = null,
         ?ToneSettings $tone = null,
         ?array $blanked = null,
+        ?Logging $logging = null,
+        ?Condition $reset = null,
     ): self {
         return new self(
             $bus ?? $this->bus,
@@ -97,6 +108,8 @@ final readonly class TelemetryPlan
             $this->announces,
             $tone ?? $this->tone,
             $blanked ?? $this->blanked,
+            $logging ?? $this->logging,
+            $reset ?? $this->reset,
         );
     }
 

@@ -5,7 +5,10 @@ namespace DuskSwitch\Core\Telemetry\Compute;
 use DuskSwitch\Core\Program\Telemetry\Computation;
 use DuskSwitch\Core\Telemetry\Geodesic;
 
-/** From home, which is the first position: metres, degrees, or metres with the height counted. */
+/**
+ * From home, which is the pilot's own or the first position: metres, degrees, or metres with the height counted. The
+ * height of home is always the first.
+ */
 final class FromHome implements Computation
 {
     /** @var array{float, float, float}|null */
@@ -16,7 +19,12 @@ final class FromHome implements Computation
 
     private float $answer = 0.0;
 
-    public function __construct(private readonly bool $bearing, private readonly bool $slant) {}
+    /** @param  array{float, float}|null  $own  latitude and longitude in degrees; null for the first that comes */
+    public function __construct(
+        private readonly bool $bearing,
+        private readonly bool $slant,
+        private readonly ?array $own = null,
+    ) {}
 
     public function next(array $of, float $seconds): float
     {
@@ -25,7 +33,7 @@ final class FromHome implements Computation
         }
         $this->asked = $of;
         [$lat, $lon, $height] = [$of[0], $of[1], $of[2] ?? 0.0];
-        $this->home ??= [$lat, $lon, $height];
+        $this->home ??= [...$this->own ?? [$lat, $lon], $height];
         [$distance, $bearing] = Geodesic::inverse($this->home[0], $this->home[1], $lat, $lon);
 
         return $this->answer = match (true) {

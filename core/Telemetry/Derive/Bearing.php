@@ -36,6 +36,6 @@ final class Bearing implements Derivation
 
     public function begin(DerivedValue $derived, int $cells): Computation
     {
-        return new FromHome(true, false);
+        return new FromHome(true, false, $derived->home);
     }
 }

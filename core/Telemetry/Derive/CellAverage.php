@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Telemetry\Derive;
 use DuskSwitch\Core\Program\Telemetry\Computation;
 use DuskSwitch\Core\Program\Telemetry\Derivation;
 use DuskSwitch\Core\Program\Telemetry\DerivationInputs;
+use DuskSwitch\Core\Program\Telemetry\DerivationNumber;
 use DuskSwitch\Core\Program\Telemetry\DerivationOutput;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Telemetry\Compute\Formula;
@@ -29,7 +30,9 @@ final class CellAverage implements Derivation
 
     public function wants(): DerivationInputs
     {
-        return DerivationInputs::of('the pack\'s voltage', Dimension::Voltage);
+        return DerivationInputs::of('the pack\'s voltage', Dimension::Voltage)->with(
+            new DerivationNumber('cells; 0 = as many as the pack in the kit has', '', 0, 14),
+        );
     }
 
     public function gives(?Dimension $first, ?Range $range): DerivationOutput
@@ -39,6 +42,8 @@ final class CellAverage implements Derivation
 
     public function begin(DerivedValue $derived, int $cells): Computation
     {
-        return new Formula(fn (array $of): float => $of[0] / $cells);
+        $own = ($derived->by ?? 0.0) < 1.0 ? $cells : $derived->by;
+
+        return new Formula(fn (array $of): float => $of[0] / $own);
     }
 }

@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Telemetry\Derive;
 use DuskSwitch\Core\Program\Telemetry\Computation;
 use DuskSwitch\Core\Program\Telemetry\Derivation;
 use DuskSwitch\Core\Program\Telemetry\DerivationInputs;
+use DuskSwitch\Core\Program\Telemetry\DerivationNumber;
 use DuskSwitch\Core\Program\Telemetry\DerivationOutput;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Telemetry\Compute\Smoothed;
@@ -29,7 +30,9 @@ final class Climb implements Derivation
 
     public function wants(): DerivationInputs
     {
-        return DerivationInputs::of('a height or an altitude', Dimension::Length);
+        return DerivationInputs::of('a height or an altitude', Dimension::Length)->with(
+            new DerivationNumber('smoothed over', 's', 0, 99),
+        );
     }
 
     public function gives(?Dimension $first, ?Range $range): DerivationOutput

@@ -36,6 +36,6 @@ final class Distance implements Derivation
 
     public function begin(DerivedValue $derived, int $cells): Computation
     {
-        return new FromHome(false, false);
+        return new FromHome(false, false, $derived->home);
     }
 }

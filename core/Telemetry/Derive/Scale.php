@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Telemetry\Derive;
 use DuskSwitch\Core\Program\Telemetry\Computation;
 use DuskSwitch\Core\Program\Telemetry\Derivation;
 use DuskSwitch\Core\Program\Telemetry\DerivationInputs;
+use DuskSwitch\Core\Program\Telemetry\DerivationNumber;
 use DuskSwitch\Core\Program\Telemetry\DerivationOutput;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Telemetry\Compute\Formula;
@@ -26,7 +27,7 @@ final class Scale implements Derivation
 
     public function wants(): DerivationInputs
     {
-        return DerivationInputs::of('a value', null);
+        return DerivationInputs::of('a value', null)->with(new DerivationNumber('times', '×', -99, 99));
     }
 
     public function gives(?Dimension $first, ?Range $range): DerivationOutput

@@ -36,6 +36,6 @@ final class Slant implements Derivation
 
     public function begin(DerivedValue $derived, int $cells): Computation
     {
-        return new FromHome(false, true);
+        return new FromHome(false, true, $derived->home);
     }
 }

@@ -5,6 +5,7 @@ import { Choice } from '@/parts/Choice'
 import { capital } from '@/parts/words'
 import { driveOf } from '../drives'
 import { Sheet } from './Sheet'
+import { SwitchJobs } from './SwitchJobs'
 
 type Props = { aircraft: Aircraft; document: Program; end: string; close: () => void }
 
@@ -18,9 +19,10 @@ export function ControlSheet({ aircraft, document, end, close }: Props) {
   const drives = functions.filter((fn) => reached.has(`function:${fn.id}`))
   const others = functions.filter((fn) => driveOf(fn) !== end && !(kind === 'axis' && isStepped(fn)))
   const phases = (document.phases ?? []).filter((phase) => reached.has(`phase:${phase.id}`))
+  const jobs = aircraft.jobs[id] ?? []
   return (
     <Sheet title={name} kind={control?.kind ?? 'stick'} close={close}>
-      {drives.length + phases.length === 0 ? (
+      {drives.length + phases.length + jobs.length === 0 ? (
         <p className="text-muted">Not used.</p>
       ) : (
         <ul className="space-y-1">
@@ -35,8 +37,14 @@ export function ControlSheet({ aircraft, document, end, close }: Props) {
               Chooses the phase <strong>{phase.name}</strong>
             </li>
           ))}
+          {jobs.map((job) => (
+            <li key={job}>
+              Works <strong>{job}</strong>
+            </li>
+          ))}
         </ul>
       )}
+      {control && control.detents.length > 0 && <SwitchJobs document={document} control={control} />}
       {others.length > 0 && (
         <>
           <label htmlFor="control-assign" className="mt-2 text-muted text-sm">

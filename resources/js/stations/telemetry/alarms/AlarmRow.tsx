@@ -7,6 +7,7 @@ import { Choice } from '@/parts/Choice'
 import { IconButton } from '@/parts/IconButton'
 import { Level } from '@/parts/Level'
 import { tell } from '@/parts/toast'
+import { AtPowerUp } from '../AtPowerUp'
 import { CalloutTiming } from '../CalloutTiming'
 import { CheckResults } from '../CheckResults'
 import { changeCall, removeCall, without } from '../edits'
@@ -120,6 +121,7 @@ export function AlarmRow({ alarm, call, look, document, aircraft }: Props) {
           />
         </div>
       </div>
+      <AtPowerUp call={call} />
       <CheckResults checks={look.checks} about={`call:${call.id}`} />
       {held && (
         <Button

@@ -3,6 +3,7 @@ import { edit, propose } from '@/api/proposals'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { tell } from '@/parts/toast'
+import { Obvious } from '../Obvious'
 import type { View } from '../views'
 import { AlarmRow } from './AlarmRow'
 
@@ -60,6 +61,7 @@ export function AlarmsView({ aircraft, document, look }: View) {
           local law decides.
         </p>
       </section>
+      <Obvious title="Timers worth having" obvious={look.obvious.filter((one) => one.sensor === 'timers')} />
       {alarms.length === 0 && (
         <p className="mt-6 text-sodium">
           ▲ Nothing warns yet. Begin with the cell’s voltage, the link’s quality and a timer.

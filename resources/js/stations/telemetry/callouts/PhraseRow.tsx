@@ -118,7 +118,9 @@ export function PhraseRow({ call, spoken, look, document, aircraft, hear }: Prop
           <Button
             look="bare"
             aria-label={`Value for ${call.name}`}
-            onClick={() => put([...call.says, { value: look.values[0]?.id ?? '', places: look.values[0]?.places ?? 0 }])}
+            onClick={() =>
+              put([...call.says, { value: look.values[0]?.id ?? '', places: look.values[0]?.places ?? 0 }])
+            }
           >
             <Plus size={14} aria-hidden /> value
           </Button>

@@ -12,6 +12,7 @@ import { Timeline } from '@/recording/Timeline'
 import { Words } from '@/recording/Words'
 import { AlarmRow } from '../alarms/AlarmRow'
 import type { View } from '../views'
+import { LogPlan } from './LogPlan'
 import { PlanForm } from './PlanForm'
 import { TakeAway } from './TakeAway'
 import { Verdict } from './Verdict'
@@ -63,6 +64,11 @@ export default function RehearsalView({ aircraft, document, look }: View) {
         />
         {flown && <Controls flight={flown} />}
       </div>
+      {!flown && (
+        <div className="px-4 pb-2">
+          <LogPlan look={look} document={document} aircraft={aircraft} />
+        </div>
+      )}
       {mine && state.problem && (
         <p role="alert" className="whitespace-pre-line px-4 text-rose">
           ▲ {state.problem}

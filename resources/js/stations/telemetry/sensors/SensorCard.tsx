@@ -2,6 +2,7 @@ import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
 import type { Sense, SenseLook } from '@/api/types'
 import { Choice } from '@/parts/Choice'
 import { IconButton } from '@/parts/IconButton'
+import { Obvious } from '../Obvious'
 
 type Fitted = NonNullable<Sense['chain']>[number]
 type Props = {
@@ -11,10 +12,12 @@ type Props = {
   move: (by: number) => void
   change: (change: (now: Fitted) => Fitted, note: string) => void
   remove: () => void
+  /** what is worth calculating of it and isn't yet */
+  obvious: SenseLook['obvious']
 }
 
 /** A sensor of the chain: its address, its mode, how to mount it. */
-export function SensorCard({ sensor, first, last, move, change, remove }: Props) {
+export function SensorCard({ sensor, first, last, move, change, remove, obvious }: Props) {
   const mode = sensor.modes.find((one) => one.id === sensor.mode)
   return (
     <div className="rounded-xl border border-line bg-raised px-3 py-2">
@@ -79,6 +82,7 @@ export function SensorCard({ sensor, first, last, move, change, remove }: Props)
           </ul>
         </details>
       )}
+      <Obvious title={`Worth calculating of ${sensor.name}`} obvious={obvious} />
     </div>
   )
 }

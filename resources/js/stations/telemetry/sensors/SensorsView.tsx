@@ -95,6 +95,7 @@ export function SensorsView({ document, look }: View) {
                     `${one.name}: ${note}`,
                   )
                 }
+                obvious={look.obvious.filter((other) => other.sensor === one.id)}
                 remove={() => put((now) => now.filter((other) => other.id !== one.id), `${one.name} removed`)}
               />
             </li>

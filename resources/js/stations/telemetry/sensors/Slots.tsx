@@ -13,7 +13,7 @@ type Props = {
   blank: (from: number, on: boolean) => void
 }
 
-/** The fixed slots of a transmitter: whether each sensor has its own; the numbers, and setting them by hand, on request. */
+/** The fixed slots of a transmitter: whether each sensor has its own; numbers, and setting them by hand, on request. */
 export function Slots({ slots, solve, place, blank }: Props) {
   const owners = Array.from({ length: slots.count }, (_, slot) =>
     slots.today.find((one) => one.from !== null && one.to !== null && slot >= one.from && slot <= one.to),

@@ -1,14 +1,12 @@
-import { Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import type { Derived, Sense } from '@/api/types'
 import { Choice } from '@/parts/Choice'
-import { IconButton } from '@/parts/IconButton'
-import { NumberField } from '@/parts/NumberField'
-import { TextField } from '@/parts/TextField'
 import { CheckResults } from '../CheckResults'
-import { changeSense, changeValue, free } from '../edits'
+import { changeSense, free, without } from '../edits'
 import { MomentChoice } from '../MomentChoice'
+import { Obvious } from '../Obvious'
 import type { View } from '../views'
+import { DerivedRow } from './DerivedRow'
 import { Systems } from './Systems'
 
 type Unit = NonNullable<Sense['units']>[string]
@@ -43,7 +41,25 @@ export function ValuesView({ aircraft, document, look }: View) {
           />
         </div>
         <p className="text-muted text-sm">Heights and home start at the first reading: reset telemetry at the field.</p>
+        <div className="flex items-center gap-2 text-sm">
+          <span className="text-muted">reset</span>
+          <div className="w-56">
+            <MomentChoice
+              label="When telemetry is reset"
+              value={sense.reset}
+              words={look.jobs.reset}
+              first="by hand, in the transmitter"
+              document={document}
+              aircraft={aircraft}
+              onChange={(reset) =>
+                changeSense((now) => (reset ? { ...now, reset } : without(now, 'reset')), 'When telemetry is reset')
+              }
+            />
+          </div>
+        </div>
       </div>
+      <CheckResults checks={look.checks} about="jobs" />
+      <Obvious title="Worth calculating" obvious={look.obvious.filter((one) => one.sensor !== 'timers')} />
       <div className="mt-3 grid gap-4 xl:grid-cols-2">
         <section aria-label="Measured values">
           <h2 className="font-semibold">Received values</h2>
@@ -76,104 +92,9 @@ export function ValuesView({ aircraft, document, look }: View) {
           <h2 className="font-semibold">Calculated values</h2>
           {derived.length === 0 && <p className="text-muted text-sm">Nothing yet.</p>}
           <ul className="grid gap-2">
-            {derived.map((value) => {
-              const like = look.derivations.find((one) => one.id === value.does)
-              const shown = look.values.find((one) => one.id === value.id)
-              const places = like?.several
-                ? (value.of?.length ?? 0) + 1
-                : Math.max(like?.count ?? 0, value.of?.length ?? 0)
-              return (
-                <li
-                  key={value.id}
-                  data-derived={value.id}
-                  className="rounded-xl border border-line bg-raised px-3 py-2"
-                >
-                  <div className="flex items-center gap-2">
-                    <TextField
-                      label={`Name of ${value.id}`}
-                      value={value.name}
-                      maxLength={30}
-                      onCommit={(name) => changeValue(value.id, (now) => ({ ...now, name }), `${name}: named`)}
-                    />
-                    <span className="shrink-0 text-muted text-sm">
-                      {like?.says}
-                      {shown?.unit && ` in ${shown.unit}`}
-                    </span>
-                    <IconButton
-                      icon={Trash2}
-                      label={`Remove ${value.name}`}
-                      onClick={() =>
-                        changeSense(
-                          (now) => ({ ...now, values: (now.values ?? []).filter((one) => one.id !== value.id) }),
-                          `${value.name} is no longer calculated`,
-                        )
-                      }
-                    />
-                  </div>
-                  {places > 0 && (
-                    <div className="mt-1 grid grid-cols-[auto_1fr] items-center gap-x-2 gap-y-1 text-sm">
-                      <span className="text-muted">of {like?.wants}</span>
-                      <div className="grid gap-1">
-                        {Array.from({ length: places }, (_, place) => {
-                          const key = place
-                          return (
-                            <Choice
-                              key={key}
-                              label={`${value.name}, of ${place + 1}`}
-                              value={value.of?.[place] ?? ''}
-                              placeholder="Choose a value…"
-                              options={look.values
-                                .filter((one) => one.id !== value.id)
-                                .map((one) => ({ id: one.id, name: one.name, group: one.from }))}
-                              onChange={(id) =>
-                                changeValue(
-                                  value.id,
-                                  (now) => {
-                                    const of = [...(now.of ?? [])]
-                                    of[place] = id
-                                    return { ...now, of }
-                                  },
-                                  `${value.name}: of ${id}`,
-                                )
-                              }
-                            />
-                          )
-                        })}
-                      </div>
-                    </div>
-                  )}
-                  {value.does === 'timer' && (
-                    <div className="mt-1 grid grid-cols-[auto_1fr] items-center gap-x-2 text-sm">
-                      <span className="text-muted">runs while</span>
-                      <MomentChoice
-                        label={`When ${value.name} runs`}
-                        value={value.while}
-                        words={shown?.while ?? 'Choose…'}
-                        document={document}
-                        aircraft={aircraft}
-                        onChange={(to) =>
-                          to && changeValue(value.id, (now) => ({ ...now, while: to }), `${value.name}: when it runs`)
-                        }
-                      />
-                    </div>
-                  )}
-                  {(value.does === 'scale' || value.does === 'climb') && (
-                    <div className="mt-1 grid grid-cols-[auto_6rem] items-center gap-x-2 text-sm">
-                      <span className="text-muted">{value.does === 'scale' ? 'times' : 'smoothed over'}</span>
-                      <NumberField
-                        label={`${value.name}, ${value.does === 'scale' ? 'factor' : 'seconds'}`}
-                        value={value.by ?? 1}
-                        least={value.does === 'scale' ? -99 : 0}
-                        most={99}
-                        unit={value.does === 'scale' ? '×' : 's'}
-                        onChange={(by) => changeValue(value.id, (now) => ({ ...now, by }), `${value.name}: ${by}`)}
-                      />
-                    </div>
-                  )}
-                  <CheckResults checks={look.checks} about={`value:${value.id}`} />
-                </li>
-              )
-            })}
+            {derived.map((value) => (
+              <DerivedRow key={value.id} value={value} look={look} document={document} aircraft={aircraft} />
+            ))}
           </ul>
         </section>
       </div>
