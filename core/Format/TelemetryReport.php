@@ -11,7 +11,6 @@ use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\ConditionWords;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Program\Telemetry\Derivation;
 use DuskSwitch\Core\Program\Telemetry\DerivationNumber;
 use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
@@ -22,10 +21,6 @@ use DuskSwitch\Core\Rehearsal\Mishaps;
 use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Signal\Circuit;
-use DuskSwitch\Core\Speech\Airtime;
-use DuskSwitch\Core\Speech\English;
-use DuskSwitch\Core\Speech\Phrase;
-use DuskSwitch\Core\Telemetry\CallEdit;
 use DuskSwitch\Core\Telemetry\Derivations;
 use DuskSwitch\Core\Telemetry\ObviousValue;
 use DuskSwitch\Core\Telemetry\ObviousValues;
@@ -74,7 +69,10 @@ final readonly class TelemetryReport
                     ? null
                     : ['count' => $transmitter->sensorSlots, 'today' => $slots->today(), 'byDefault' => $slots->byDefault()],
             'values' => array_values(array_map($this->value(...), $this->values->all)),
-            'calls' => array_map($this->call(...), $program->sense->calls),
+            'calls' => array_map(
+                (new CalloutReport($program, $this->values, $this->words()))->of(...),
+                $program->sense->calls,
+            ),
             'tone' => (new ToneReport($this->values, $this->words()))->of($program->sense->tone),
             'derivations' => array_map($this->derivation(...), array_values(Derivations::all())),
             'obvious' => array_map(
@@ -248,48 +246,5 @@ final readonly class TelemetryReport
             $this->circuit->panel->transmitter,
             (new Threshold($this->values))->say(...),
         );
-    }
-
-    /** @return array<string, mixed> */
-    private function call(Callout $call): array
-    {
-        $words = $this->words();
-        $language = new English();
-        $text = (new Phrase($this->values, $language))->say($call->says, $this->example($call));
-
-        return [
-            'id' => $call->id,
-            'name' => $call->name,
-            'alarm' => $call->isAlarm(),
-            'when' => $words->say($call->when),
-            'after' => $call->after === null ? null : $words->say($call->after),
-            'levels' => (new CallEdit($this->circuit->program, $this->values))->levels($call),
-            'text' => $text,
-            'notes' => $call->plays?->notes() ?? [],
-            'airtime' => round((new Airtime($language))->of($text, $call->plays), 2),
-        ];
-    }
-
-    /**
-     * Values to hear a phrase with: those of its levels, else the middle of the range.
-     *
-     * @return array<string, float>
-     */
-    private function example(Callout $call): array
-    {
-        $now = array_map(
-            fn (Value $one): float => $one->range === null || $one->derived
-                ? 42.0
-                : round(($one->range->low + $one->range->high) / 20, 1),
-            $this->values->all,
-        );
-        foreach ((new CallEdit($this->circuit->program, $this->values))->levels($call) as $level) {
-            $value = $this->values->find($level['sensor']);
-            if ($value !== null) {
-                $now[$level['sensor']] = $value->unit->toBase($level['level']);
-            }
-        }
-
-        return $now;
     }
 }
