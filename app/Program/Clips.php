@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App\Program;
 
+use DuskSwitch\Core\Program\Telemetry\SpokenLanguage;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
@@ -22,10 +23,10 @@ final readonly class Clips
     }
 
     /** A WAV of the text; null where nothing can be spoken. */
-    public function wav(string $text): ?string
+    public function wav(string $text, SpokenLanguage $language = SpokenLanguage::English): ?string
     {
         try {
-            return $this->spoken($text);
+            return $this->spoken($text, $language);
         } catch (NoVoice) {
             return null;
         }
@@ -36,9 +37,9 @@ final readonly class Clips
      *
      * @throws NoVoice where there is no voice, or it failed, or didn't end in time
      */
-    public function spoken(string $text): string
+    public function spoken(string $text, SpokenLanguage $language = SpokenLanguage::English): string
     {
-        $file = "{$this->folder}/".hash('xxh128', $text).'.wav';
+        $file = "{$this->folder}/".hash('xxh128', $language === SpokenLanguage::English ? $text : "{$language->value} {$text}").'.wav';
         if (is_file($file)) {
             return (string) file_get_contents($file);
         }
@@ -48,7 +49,9 @@ final readonly class Clips
                 'There is no voice here: espeak-ng isn\'t installed. The browser\'s own voice is taken where it has '.
                     'one, else the text is shown.',
             );
-        $process = new Process([$voice, '-v', 'en-gb', '-s', '165', '--stdout', '--', $text], timeout: self::PATIENCE);
+        $speaker = $language === SpokenLanguage::English ? 'en-gb' : $language->value;
+        $command = [$voice, '-v', $speaker, '-s', '165', '--stdout', '--', $text];
+        $process = new Process($command, timeout: self::PATIENCE);
         try {
             $process->mustRun();
         } catch (ProcessTimedOutException) {

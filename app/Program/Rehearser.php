@@ -33,6 +33,7 @@ use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\GpsFix;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Values;
+use DuskSwitch\Core\Units\Dimension;
 
 /**
  * Flies and listens. A flight is a pure function of program and setting: it's kept for a while, so that a changed alarm
@@ -156,7 +157,7 @@ final readonly class Rehearser
             ...$withFlight
                 ? FlightEncoder::columns($flight, $circuit->program, $circuit->panel->transmitter, $scenario, $setting)
                 : [],
-            ...$this->heard($circuit, $flight, null),
+            ...$this->heard($circuit, $flight, $setting, null),
         ];
     }
 
@@ -172,18 +173,28 @@ final readonly class Rehearser
 
         return [
             ...FlightEncoder::columns($flight, $circuit->program, $circuit->panel->transmitter, $scenario, $setting),
-            ...$this->heard($circuit, $flight, $flying->truth()),
+            ...$this->heard($circuit, $flight, $setting, $flying->truth()),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function heard(Circuit $circuit, Recording $flight, ?SensorTruth $truth): array
-    {
+    private function heard(
+        Circuit $circuit,
+        Recording $flight,
+        RehearsalSettings $setting,
+        ?SensorTruth $truth,
+    ): array {
         $program = $circuit->program;
         $values = Values::of($program, $this->catalogue);
 
-        return RehearsalEncoder::heard(
-            Rehearsal::listen($flight, $program, $circuit->panel->transmitter, $this->catalogue),
+        return ['windSays' => $values->say($setting->wind, Dimension::Speed)] + RehearsalEncoder::heard(
+            Rehearsal::listen(
+                $flight,
+                $program,
+                $circuit->panel->transmitter,
+                $this->catalogue,
+                wind: $setting->wind,
+            ),
             $flight,
             $program,
             $values,

@@ -5,7 +5,7 @@ namespace DuskSwitch\App\Program;
 use DuskSwitch\Core\Format\Csv;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Signal\Circuit;
-use DuskSwitch\Core\Speech\English;
+use DuskSwitch\Core\Speech\Languages;
 use DuskSwitch\Core\Speech\Phrasebook;
 use DuskSwitch\Core\Telemetry\Values;
 use ZipArchive;
@@ -28,7 +28,7 @@ final readonly class VoicePack
         $pieces = (new Phrasebook(
             $circuit->program,
             Values::of($circuit->program, $this->catalogue),
-            new English(),
+            Languages::of($circuit->program),
         ))->pieces();
         $end = microtime(true) + self::SECONDS;
         $wavs = [];
@@ -38,7 +38,7 @@ final readonly class VoicePack
                     count($wavs).' of '.count($pieces).' clips are made. Ask again to go on from there.',
                 );
             }
-            $wavs[$name] = $this->clips->spoken($text);
+            $wavs[$name] = $this->clips->spoken($text, $circuit->program->sense->language);
         }
         $file = (string) tempnam(sys_get_temp_dir(), 'voice');
         $zip = new ZipArchive();

@@ -6,7 +6,7 @@ use DuskSwitch\Core\Program\ConditionWords;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Speech\Airtime;
-use DuskSwitch\Core\Speech\English;
+use DuskSwitch\Core\Speech\Languages;
 use DuskSwitch\Core\Speech\Phrase;
 use DuskSwitch\Core\Telemetry\CallEdit;
 use DuskSwitch\Core\Telemetry\Value;
@@ -20,7 +20,7 @@ final readonly class CalloutReport
     /** @return array<string, mixed> the call, with its words and how long they take */
     public function of(Callout $call): array
     {
-        $language = new English();
+        $language = Languages::of($this->program);
         $text = (new Phrase($this->values, $language))->say($call->says, $this->example($call));
 
         return [

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Flight\GlanceColumns;
+use DuskSwitch\Core\Flight\LastPosition;
 use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Flight\TrackColumn;
 use DuskSwitch\Core\Program\Program;
@@ -46,6 +48,8 @@ final class RehearsalEncoder
             'spans' => (object) array_map(self::spans(...), $heard->voice->held),
             'unknown' => (object) array_map(self::spans(...), $heard->voice->unknown),
             'tone' => $heard->tone,
+            'last' => $heard->last === null ? null : self::last($heard->last, $values),
+            'glances' => self::glances($heard, $program, $values),
             'said' => array_map(self::said(...), $heard->said),
             'airtime' => [
                 'share' => round($heard->report->share, 4),
@@ -102,6 +106,49 @@ final class RehearsalEncoder
                 ];
             }, $shown),
         );
+    }
+
+    /** @return list<array{page: string, cell: int, data: list<float|null>}> what bars and arrows of pages show */
+    private static function glances(ListenedFlight $heard, Program $program, Values $values): array
+    {
+        $columns = new GlanceColumns($program, $values);
+        $glances = [];
+        foreach ($program->sense->pages as $page) {
+            foreach ($page->cells as $place => $cell) {
+                $data = $columns->of($cell, $heard->samples);
+                if ($data !== null) {
+                    $glances[] = ['page' => $page->id, 'cell' => $place, 'data' => $data];
+                }
+            }
+        }
+
+        return $glances;
+    }
+
+    /** @return array<string, mixed> rings in metres, and as the pilot reads them */
+    private static function last(LastPosition $last, Values $values): array
+    {
+        $ring = fn (string $says, float $metres): array => [
+            'says' => $says,
+            'metres' => round($metres, 1),
+            'reads' => $values->say($metres, Dimension::Length),
+        ];
+
+        return [
+            'at' => round($last->at, 1),
+            'lost' => round($last->lost, 1),
+            'latitude' => round($last->latitude, 6),
+            'longitude' => round($last->longitude, 6),
+            'east' => $last->east,
+            'north' => $last->north,
+            'height' => $last->height === null ? null : $values->say($last->height, Dimension::Length),
+            'speed' => $last->speed === null ? null : $values->say($last->speed, Dimension::Speed),
+            'course' => $last->course === null ? null : round($last->course),
+            'rings' => [
+                $ring('where it falls', $last->rings->falls),
+                ...$last->rings->glides === null ? [] : [$ring('where it glides', $last->rings->glides)],
+            ],
+        ];
     }
 
     /** As the pilot reads it, with so many places more than one reads. */

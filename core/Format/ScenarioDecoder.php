@@ -57,7 +57,10 @@ final class ScenarioDecoder
 
     private static function leg(JsonCursor $node): Leg
     {
-        $node->keys(['says', 'seconds'], ['speed', 'climb', 'until', 'turn', 'towards', 'glides', 'lift', 'does']);
+        $node->keys(
+            ['says', 'seconds'],
+            ['speed', 'climb', 'until', 'turn', 'towards', 'glides', 'lift', 'does', 'milliwatts'],
+        );
         $towards = $node->at('towards');
         if ($towards !== null && $node->has('turn')) {
             $towards->fault('it can\'t be steered both towards something and in a turn; take one of the two away');
@@ -74,6 +77,7 @@ final class ScenarioDecoder
             $node->at('lift')?->number(-10, 10) ?? 0.0,
             self::does($node->at('does')),
             $node->at('until')?->number(0, 2000),
+            $node->at('milliwatts')?->number(0.1, 5000),
         );
     }
 

@@ -11,6 +11,7 @@ use DuskSwitch\Core\Program\Telemetry\Logging;
 use DuskSwitch\Core\Program\Telemetry\PhrasePart;
 use DuskSwitch\Core\Program\Telemetry\Priority;
 use DuskSwitch\Core\Program\Telemetry\Sound;
+use DuskSwitch\Core\Program\Telemetry\SpokenLanguage;
 use DuskSwitch\Core\Program\Telemetry\TelemetryPlan;
 use DuskSwitch\Core\Telemetry\Derivations;
 use DuskSwitch\Core\Telemetry\Derive\Sum;
@@ -23,7 +24,7 @@ final class TelemetryPlanDecoder
     /** What stands at a node. */
     public static function read(JsonCursor $node): TelemetryPlan
     {
-        $node->keys([], ['bus', 'interval', 'chain', 'values', 'system', 'units', 'calls', 'announces', 'tone', 'blanked', 'logging', 'reset']);
+        $node->keys([], ['bus', 'interval', 'chain', 'values', 'system', 'units', 'calls', 'announces', 'tone', 'blanked', 'logging', 'reset', 'pages', 'language']);
         $chain = $values = $calls = [];
         $ids = new UniqueIds('something');
         foreach ($node->at('chain')?->items(28) ?? [] as $item) {
@@ -70,6 +71,8 @@ final class TelemetryPlanDecoder
             array_map(fn (JsonCursor $item): int => $item->whole(0, 63), $node->at('blanked')?->items(64) ?? []),
             self::logging($node->at('logging')),
             self::condition($node->at('reset')),
+            GlanceFormat::read($node->at('pages')),
+            $node->at('language')?->choice(SpokenLanguage::class) ?? SpokenLanguage::English,
         );
     }
 

@@ -8,8 +8,10 @@ use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
 use DuskSwitch\Core\Program\Telemetry\Logging;
 use DuskSwitch\Core\Program\Telemetry\PhrasePart;
 use DuskSwitch\Core\Program\Telemetry\Priority;
+use DuskSwitch\Core\Program\Telemetry\SpokenLanguage;
 use DuskSwitch\Core\Program\Telemetry\TelemetryPlan;
 use DuskSwitch\Core\Units\Unit;
+use stdClass;
 
 /** Writes what an aircraft senses, and what is said of it. */
 final class TelemetryPlanEncoder
@@ -28,8 +30,10 @@ final class TelemetryPlanEncoder
             'announces' => $sense->announces,
             'tone' => $sense->tone === null ? null : ToneFormat::encode($sense->tone),
             'blanked' => $sense->blanked,
-            'logging' => $sense->logging === null ? null : (object) self::logging($sense->logging),
+            'logging' => $sense->logging === null ? null : self::logging($sense->logging),
             'reset' => $sense->reset === null ? null : ConditionEncoder::encode($sense->reset),
+            'pages' => GlanceFormat::write($sense->pages),
+            'language' => $sense->language === SpokenLanguage::English ? null : $sense->language->value,
         ];
 
         return array_filter($there, fn (mixed $one): bool => $one !== null && $one !== []);
@@ -69,13 +73,15 @@ final class TelemetryPlanEncoder
         );
     }
 
-    /** @return array<string, mixed> */
-    private static function logging(Logging $one): array
+    /** @return array<string, mixed>|stdClass an object where nothing is said but that there is one */
+    private static function logging(Logging $one): array|stdClass
     {
-        return [
+        $says = [
             ...$one->when === null ? [] : ['when' => ConditionEncoder::encode($one->when)],
             ...$one->every === Logging::EVERY ? [] : ['every' => $one->every],
         ];
+
+        return $says === [] ? new stdClass() : $says;
     }
 
     /** @return array<string, mixed> */

@@ -9,19 +9,10 @@ use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\ConditionWords;
-use DuskSwitch\Core\Program\PilotFunction;
-use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Program\Telemetry\Derivation;
-use DuskSwitch\Core\Program\Telemetry\DerivationNumber;
 use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
-use DuskSwitch\Core\Program\Telemetry\Sound;
 use DuskSwitch\Core\Program\Telemetry\TelemetryPlan;
-use DuskSwitch\Core\Rehearsal\Mishap;
-use DuskSwitch\Core\Rehearsal\Mishaps;
-use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Signal\Circuit;
-use DuskSwitch\Core\Telemetry\Derivations;
 use DuskSwitch\Core\Telemetry\ObviousValue;
 use DuskSwitch\Core\Telemetry\ObviousValues;
 use DuskSwitch\Core\Telemetry\SensorChain;
@@ -74,41 +65,12 @@ final readonly class TelemetryReport
                 $program->sense->calls,
             ),
             'tone' => (new ToneReport($this->values, $this->words()))->of($program->sense->tone),
-            'derivations' => array_map($this->derivation(...), array_values(Derivations::all())),
             'obvious' => array_map(
                 $this->obvious(...),
                 ObviousValues::of($program, $this->values, $this->chain->kit->pack),
             ),
             'jobs' => ['log' => $this->when($program->sense->logging?->when), 'reset' => $this->when($program->sense->reset)],
-            'announceable' => [
-                ...array_map(
-                    fn (PilotFunction $one): array => ['id' => $one->id(), 'name' => $one->name()],
-                    array_values(
-                        array_filter(
-                            $program->functions,
-                            fn (PilotFunction $one): bool => $one instanceof SteppedFunction,
-                        ),
-                    ),
-                ),
-                ['id' => 'phase', 'name' => 'Phases'],
-            ],
-            'scenarios' => array_map(
-                fn (Scenario $one): array => [
-                    'id' => $one->id,
-                    'name' => $one->name,
-                    'says' => $one->says,
-                    'seconds' => $one->seconds(),
-                ],
-                $scenarios->scenarios($program->family),
-            ),
-            'sounds' => array_map(
-                fn (Sound $one): array => ['id' => $one->value, 'says' => $one->says(), 'notes' => $one->notes()],
-                Sound::cases(),
-            ),
-            'mishaps' => array_map(
-                fn (Mishap $one): array => ['id' => $one->id(), 'says' => $one->says()],
-                array_values(Mishaps::all()),
-            ),
+            ...(new TelemetryChoices($program, $this->values))->all($scenarios),
         ];
     }
 
@@ -183,33 +145,6 @@ final readonly class TelemetryReport
                         round($value->unit->fromBase($value->range->high), $value->unit->places()),
                     ],
         ];
-    }
-
-    /** @return array<string, mixed> */
-    private function derivation(Derivation $one): array
-    {
-        return [
-            'id' => $one->id(),
-            'says' => $one->says(),
-            'wants' => $one->wants()->words,
-            'count' => count($one->wants()->of),
-            'several' => $one->wants()->several,
-            'home' => $one->wants()->fix,
-            'number' => $this->number($one->wants()->number),
-        ];
-    }
-
-    /** @return array<string, mixed>|null */
-    private function number(?DerivationNumber $number): ?array
-    {
-        return $number === null
-            ? null
-            : [
-                'says' => $number->words,
-                'unit' => $number->unit,
-                'least' => $number->least,
-                'most' => $number->most,
-            ];
     }
 
     /** @return array<string, mixed> */

@@ -15,6 +15,8 @@ final readonly class TelemetryEntry
      * @param  int|null  $values  how many calculated values it has room for
      * @param  list<string>|null  $derives  the ways to calculate that it knows, by id
      * @param  bool  $tone  it has a variometer's tone
+     * @param  int|null  $pages  how many pages of values its screen has
+     * @param  int|null  $cells  how many values a page of it shows
      */
     public function __construct(
         public ?int $calls = null,
@@ -26,5 +28,7 @@ final readonly class TelemetryEntry
         public ?int $values = null,
         public ?array $derives = null,
         public bool $tone = true,
+        public ?int $pages = null,
+        public ?int $cells = null,
     ) {}
 }

@@ -71,6 +71,8 @@ final readonly class MovedTelemetry
             $this->sameSlots ? $sense->blanked : [],
             $this->logging($sense->logging, $losses),
             $this->reset($sense->reset, $losses),
+            $sense->pages,
+            $sense->language,
         );
     }
 

@@ -5,7 +5,11 @@ namespace DuskSwitch\Core\Program;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
+use DuskSwitch\Core\Program\Telemetry\GlanceCell;
+use DuskSwitch\Core\Program\Telemetry\GlanceLook;
+use DuskSwitch\Core\Program\Telemetry\GlancePage;
 use DuskSwitch\Core\Program\Telemetry\PhrasePart;
+use DuskSwitch\Core\Program\Telemetry\SpokenLanguage;
 use DuskSwitch\Core\Program\Telemetry\ToneSettings;
 
 /** What can be said of sensors, alarms and callouts, ready to be compared. Levels are in base units. */
@@ -62,6 +66,9 @@ final readonly class TelemetrySummary
                 $this->call($one),
             );
         }
+        foreach ($sense->pages as $one) {
+            $subjects["page {$one->id}"] = new SummaryItem('page', $one->name, $this->page($one));
+        }
         $rest = [
             'bus' => ['sensor bus', $sense->bus->value ?? 'not said'],
             'interval' => ['report interval', "{$sense->interval} s"],
@@ -77,6 +84,21 @@ final readonly class TelemetrySummary
         return $sense->isEmpty() ? [] : [...$subjects, 'sense' => new SummaryItem('telemetry', '', $rest)];
     }
 
+    /** @return array<string, array{string, string}> */
+    private function page(GlancePage $page): array
+    {
+        $phases = array_column($this->program->phases, 'name', 'id');
+        $shows = fn (GlanceCell $one): string => $this->value($one->value).
+            ($one->look === GlanceLook::Number ? '' : " as {$one->look->says()}").
+            ($one->place === null ? '' : " {$one->place->says()}");
+
+        return [
+            'where' => ['where', $page->kind->says()],
+            ...$page->phase === null ? [] : ['phase' => ['phase', $phases[$page->phase] ?? $page->phase]],
+            'shows' => ['shows', implode(', ', array_map($shows, $page->cells))],
+        ];
+    }
+
     /** @return array<string, array{string, string}> what a transmitter does with telemetry beside speaking */
     private function jobs(): array
     {
@@ -87,6 +109,9 @@ final readonly class TelemetrySummary
         return [
             ...$log === null ? [] : ['log' => ['log', "every {$log->every} s, {$when($log->when)}"]],
             ...$sense->reset === null ? [] : ['reset' => ['reset of telemetry', "when {$this->words->say($sense->reset)}"]],
+            ...$sense->language === SpokenLanguage::English
+                ? []
+                : ['language' => ['language of the voice', $sense->language->says()]],
             ...$sense->blanked === [] ? [] : ['blanked' => ['slots blanked from', implode(', ', $sense->blanked)]],
         ];
     }

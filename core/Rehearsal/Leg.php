@@ -16,6 +16,7 @@ final readonly class Leg
      * @param  array<string, string|float>  $does  steps or values by function, done as the leg begins where the
      *              program has them
      * @param  float|null  $until  height in m at which a climb or a descent ends in level flight
+     * @param  float|null  $milliwatts  that are sent from here on; null as before
      */
     public function __construct(
         public string $says,
@@ -28,6 +29,7 @@ final readonly class Leg
         public float $lift = 0.0,
         public array $does = [],
         public ?float $until = null,
+        public ?float $milliwatts = null,
     ) {}
 
     /** True where it means to end on the ground, or so close above it that touching down is no surprise. */

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
+use DuskSwitch\Core\Flight\LastPosition;
 use DuskSwitch\Core\Speech\HeardProgram;
 use DuskSwitch\Core\Speech\Report;
 use DuskSwitch\Core\Speech\SpokenPhrase;
@@ -15,6 +16,7 @@ final readonly class ListenedFlight
      * @param  list<array{t: float, frequency: int, beeps: float}>  $tone  the variometer's, where it changes
      * @param  list<SpokenPhrase>  $said
      * @param  list<Remark>  $verdict
+     * @param  LastPosition|null  $last  null where the link held, or nothing sent a position
      */
     public function __construct(
         public array $samples,
@@ -23,5 +25,6 @@ final readonly class ListenedFlight
         public array $said,
         public Report $report,
         public array $verdict,
+        public ?LastPosition $last = null,
     ) {}
 }

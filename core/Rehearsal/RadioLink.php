@@ -8,15 +8,33 @@ use DuskSwitch\Core\Link\LinkBudget;
  * The radio link of a rehearsed flight: the power that is sent, what a broken antenna takes, and a receiver that
  * restarts.
  */
-final readonly class RadioLink
+final class RadioLink
 {
-    public function __construct(private RehearsalSettings $setting) {}
+    /** What is sent, in milliwatts. */
+    private float $milliwatts;
+
+    public function __construct(private readonly RehearsalSettings $setting)
+    {
+        $this->milliwatts = $setting->milliwatts;
+    }
+
+    /** Sends so much from now on, in milliwatts. */
+    public function send(float $milliwatts): void
+    {
+        $this->milliwatts = $milliwatts;
+    }
+
+    /** What it sends, in milliwatts. */
+    public function sends(): float
+    {
+        return $this->milliwatts;
+    }
 
     /** dB above what the receiver still understands; negative where the link is gone. */
     public function margin(float $time, Body $body): float
     {
         $effects = $this->setting->effects($time);
-        $budget = new LinkBudget(max($effects->milliwatts, $this->setting->milliwatts), lost: $effects->loss);
+        $budget = new LinkBudget(max($effects->milliwatts, $this->milliwatts), lost: $effects->loss);
 
         return $budget->margin(max(2.0, hypot($body->distance(), $body->height)));
     }

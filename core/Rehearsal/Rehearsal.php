@@ -4,12 +4,13 @@ namespace DuskSwitch\Core\Rehearsal;
 
 use DuskSwitch\Core\Flight\EventKind;
 use DuskSwitch\Core\Flight\FlightEvent;
+use DuskSwitch\Core\Flight\LastPosition;
 use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Speech\Airtime;
-use DuskSwitch\Core\Speech\English;
+use DuskSwitch\Core\Speech\Languages;
 use DuskSwitch\Core\Speech\Queue;
 use DuskSwitch\Core\Speech\Report;
 use DuskSwitch\Core\Speech\Variometer;
@@ -22,6 +23,7 @@ final class Rehearsal
 {
     /**
      * @param  array<string, float>  $clips  seconds by text, where there are clips
+     * @param  float  $wind  m/s, as far as it is known
      */
     public static function listen(
         Recording $flight,
@@ -29,9 +31,10 @@ final class Rehearsal
         Transmitter $transmitter,
         Catalogue $catalogue,
         array $clips = [],
+        float $wind = 0.0,
     ): ListenedFlight {
         $values = Values::of($program, $catalogue);
-        $language = new English();
+        $language = Languages::of($program);
         $deriver = self::deriver($program, $transmitter, $catalogue, $values);
         $resets = array_map(fn (FlightEvent $one): float => $one->at, $flight->events(EventKind::Reset));
         $samples = [];
@@ -45,6 +48,8 @@ final class Rehearsal
         $voice = (new Voice($program, $transmitter, $values, $language))->hear($samples);
         $said = (new Queue(new Airtime($language, $clips)))->speak($voice->offers);
         $report = Report::of($said, $flight->seconds());
+        $model = FlightModel::of($program->family);
+        $last = LastPosition::of($flight, $values, $wind, $model->hovers ? null : $model->sink);
 
         return new ListenedFlight(
             $samples,
@@ -52,7 +57,8 @@ final class Rehearsal
             Variometer::of($program, $transmitter, $values)?->sounds($samples) ?? [],
             $said,
             $report,
-            (new RehearsalVerdict($flight, $program, $values, $voice, $said, $report))->remarks(),
+            (new RehearsalVerdict($flight, $program, $values, $voice, $said, $report))->remarks($samples, $last),
+            $last,
         );
     }
 

@@ -7,6 +7,11 @@ use DuskSwitch\Core\Kit\Pack;
 /** What a rehearsal is flown in and with: wind, mishaps, pack, power, and the seed of everything that is chance. */
 final readonly class RehearsalSettings
 {
+    /** m/s that blow where nothing is said, and the most that is flown in (from memory). */
+    public const WIND = 3.0;
+
+    public const MOST_WIND = 15.0;
+
     /**
      * @param  float  $wind  m/s
      * @param  float  $from  degrees that it blows from
@@ -17,7 +22,7 @@ final readonly class RehearsalSettings
      */
     public function __construct(
         public int $seed,
-        public float $wind = 3.0,
+        public float $wind = self::WIND,
         public float $from = 250.0,
         public array $mishaps = [],
         public ?Pack $pack = null,

@@ -12,7 +12,12 @@ use DuskSwitch\Core\Program\SteppedFunction;
 final readonly class ScriptedStep
 {
     /** What the functions of a script are for. */
-    private const PURPOSES = ['arm' => Purpose::Arm, 'cut' => Purpose::MotorCut, 'hold' => Purpose::MotorCut];
+    private const PURPOSES = [
+        'arm' => Purpose::Arm,
+        'cut' => Purpose::MotorCut,
+        'hold' => Purpose::MotorCut,
+        'mode' => Purpose::FlightMode,
+    ];
 
     /** What the steps of those mean. */
     private const MEANINGS = [
@@ -60,11 +65,23 @@ final readonly class ScriptedStep
         }
         $meaning = self::MEANINGS[$wanted] ?? null;
         $place = $function->indexOf($wanted) ?? match ($meaning) {
-            null => null,
+            null => self::mode($function, $wanted),
             Meaning::ARMED => $function->armed(),
             default => $function->whose($meaning),
         };
 
         return $place === null ? null : $function->steps[$place]->id;
+    }
+
+    /** The place of the step that asks the controller for a mode, by its id. */
+    private static function mode(SteppedFunction $function, string $mode): ?int
+    {
+        foreach ($function->steps as $place => $one) {
+            if ($one->means?->mode === $mode) {
+                return $place;
+            }
+        }
+
+        return null;
     }
 }

@@ -116,8 +116,8 @@ final readonly class VoiceRemarks
             ? []
             : [
                 new Remark(
-                    'Never said',
-                    PointLevel::Fine,
+                    'Not tried',
+                    PointLevel::Open,
                     'In this flight nobody heard: '.
                         implode(', ', $names).
                         '. Try them with a mishap or another flight.',

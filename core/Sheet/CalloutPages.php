@@ -7,7 +7,8 @@ use DuskSwitch\Core\Program\ConditionWords;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Program\Telemetry\Callout;
-use DuskSwitch\Core\Speech\English;
+use DuskSwitch\Core\Program\Telemetry\LimitSteps;
+use DuskSwitch\Core\Speech\Languages;
 use DuskSwitch\Core\Speech\Phrasebook;
 use DuskSwitch\Core\Telemetry\ToneCheck;
 use DuskSwitch\Core\Telemetry\Values;
@@ -32,7 +33,8 @@ final readonly class CalloutPages
         $writes = new CalloutLine($this->transmitter, $this->values, $this->words, $this->lost);
         $alarms = $callouts = [];
         foreach ($calls as $place => $call) {
-            $line = $writes->of($call, $place);
+            $entered = $call->waiting(LimitSteps::when($call, $calls), $call->after);
+            $line = $writes->of($entered, $place);
             $call->isAlarm() ? ($alarms[] = $line) : ($callouts[] = $line);
         }
 
@@ -105,7 +107,7 @@ final readonly class CalloutPages
         if ($sense->calls === [] && $sense->announces === []) {
             return [];
         }
-        $clips = count((new Phrasebook($this->program, $this->values, new English()))->pieces());
+        $clips = count((new Phrasebook($this->program, $this->values, Languages::of($this->program)))->pieces());
 
         return [new Line('Voice pack', "{$clips} clips, from Telemetry, Callouts")];
     }

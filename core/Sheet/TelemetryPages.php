@@ -34,6 +34,7 @@ final readonly class TelemetryPages
         return [
             ...(new SensorPages($this->program, $this->transmitter, $chain, $values, $this->words, $lost))->sections(),
             ...(new CalloutPages($this->program, $this->transmitter, $values, $this->words, $lost))->sections(),
+            ...(new GlanceLines($this->program, $this->transmitter, $values))->sections(),
         ];
     }
 }

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Speech;
 
+use DuskSwitch\Core\Speech\Lengths\EnglishLengths;
 use DuskSwitch\Core\Units\Unit;
 
 /** English, as radio-control pilots hear it: "one hundred and twenty metres", "three point five volts". */
@@ -56,6 +57,34 @@ final class English implements Language
         return $unit->said(number_format(abs($number), $places, '.', '') === number_format(1, $places, '.', ''));
     }
 
+    public function value(float $number, int $places, ?Unit $unit): string
+    {
+        $said = $unit === null ? '' : $this->unit($unit, $number, $places);
+
+        return trim("{$this->number($number, $places)} {$said}");
+    }
+
+    public function missing(): string
+    {
+        return 'missing';
+    }
+
+    public function pieces(): array
+    {
+        $pieces = [];
+        foreach ([...range(0, 20), 30, 40, 50, 60, 70, 80, 90, 100] as $number) {
+            $pieces[sprintf('number-%03d', $number)] = $this->number($number, 0);
+        }
+
+        return $pieces + [
+            'point' => 'point',
+            'minus' => 'minus',
+            'hundred' => 'hundred',
+            'thousand' => 'thousand',
+            'and' => 'and',
+        ];
+    }
+
     public function time(float $seconds): string
     {
         $all = (int) round(abs($seconds));
@@ -85,7 +114,7 @@ final class English implements Language
 
     public function seconds(string $text): float
     {
-        return WordLengths::of($text, $this->syllables(...));
+        return EnglishLengths::table()->of($text, $this->syllables(...));
     }
 
     private function whole(int $number): string

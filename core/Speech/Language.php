@@ -17,6 +17,15 @@ interface Language
     /** A unit after its number. */
     public function unit(Unit $unit, float $number, int $places): string;
 
+    /** A number with its unit, where it has one, in the forms that go together: "ein Volt", "eine Sekunde". */
+    public function value(float $number, int $places, ?Unit $unit): string;
+
+    /** After the name of a value that isn't there. */
+    public function missing(): string;
+
+    /** @return array<string, string> what numbers are put together from, for a voice pack: texts by the clip's name */
+    public function pieces(): array;
+
     /** Seconds as minutes and seconds. */
     public function time(float $seconds): string;
 

@@ -35,14 +35,16 @@ final readonly class Phrase
     {
         $value = $this->values->find($token->value ?? '');
         if ($value === null || $base === null) {
-            return ($value->name ?? 'value').' missing';
+            return ($value->name ?? 'value')." {$this->language->missing()}";
         }
         if ($value->dimension === Dimension::Time) {
             return $this->language->time($base);
         }
-        $number = $value->unit->fromBase($base);
-        $unit = $token->unit ? $this->language->unit($value->unit, $number, $token->places) : '';
 
-        return trim($this->language->number($number, $token->places).' '.$unit);
+        return $this->language->value(
+            $value->unit->fromBase($base),
+            $token->places,
+            $token->unit ? $value->unit : null,
+        );
     }
 }

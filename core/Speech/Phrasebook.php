@@ -46,16 +46,7 @@ final readonly class Phrasebook
             $name = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($text)), '-');
             $pieces[substr($name === '' ? 'clip' : $name, 0, 40)] = $text;
         }
-        foreach ([...range(0, 20), 30, 40, 50, 60, 70, 80, 90, 100] as $number) {
-            $pieces[sprintf('number-%03d', $number)] = $this->language->number($number, 0);
-        }
 
-        return $pieces + [
-            'point' => 'point',
-            'minus' => 'minus',
-            'hundred' => 'hundred',
-            'thousand' => 'thousand',
-            'and' => 'and',
-        ];
+        return $pieces + $this->language->pieces();
     }
 }

@@ -6,6 +6,7 @@ use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\SteppedFunction;
 use DuskSwitch\Core\Program\Telemetry\Callout;
+use DuskSwitch\Core\Program\Telemetry\LimitSteps;
 use DuskSwitch\Core\Program\Telemetry\Priority;
 use DuskSwitch\Core\Telemetry\OpenSpans;
 use DuskSwitch\Core\Telemetry\Sample;
@@ -55,7 +56,8 @@ final readonly class Voice
      */
     private function call(Callout $call, array $flight): array
     {
-        $when = Watcher::of($call->when, $this->program, $this->transmitter);
+        $speaks = LimitSteps::when($call, $this->program->sense->calls);
+        $when = Watcher::of($speaks, $this->program, $this->transmitter);
         $after = $call->after === null ? null : Watcher::of($call->after, $this->program, $this->transmitter);
         $phrase = new Phrase($this->values, $this->language);
         [$holds, $unknown] = [new OpenSpans(), new OpenSpans()];

@@ -15,6 +15,7 @@ use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Program\Telemetry\PhrasePart;
 use DuskSwitch\Core\Program\Telemetry\Priority;
+use DuskSwitch\Core\Program\Telemetry\StockPhrase;
 use DuskSwitch\Core\Telemetry\Derive\Timer;
 
 /** Timers of a flight where there are none yet: since it was armed, while the throttle is open (common practice). */
@@ -74,7 +75,7 @@ final readonly class ObviousTimers
             Priority::Warning,
             30.0,
             null,
-            [PhrasePart::words('Time is up')],
+            [PhrasePart::words(StockPhrase::TimeIsUp->in($this->program->sense->language))],
         );
 
         return new ObviousValue(

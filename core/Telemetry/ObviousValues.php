@@ -11,6 +11,7 @@ use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Program\Telemetry\PhrasePart;
 use DuskSwitch\Core\Program\Telemetry\Priority;
+use DuskSwitch\Core\Program\Telemetry\StockPhrase;
 
 /** What is worth calculating of the sensors that there are, and isn't calculated yet; filled in (common practice). */
 final class ObviousValues
@@ -150,6 +151,7 @@ final class ObviousValues
         }
         $this->missing = [];
         $id = $average();
+        $says = StockPhrase::PackNotFull->in($this->program->sense->language);
         $call = FreeId::like('pack-not-full', array_column($this->program->sense->calls, 'id'));
         $this->found[] = new ObviousValue(
             $call,
@@ -165,7 +167,7 @@ final class ObviousValues
                     Priority::Warning,
                     0.0,
                     null,
-                    [PhrasePart::words('Pack not full'), PhrasePart::value($id, 2, true)],
+                    [PhrasePart::words($says), PhrasePart::value($id, 2, true)],
                     null,
                     self::AT_START,
                 ),

@@ -67,6 +67,7 @@ final readonly class TelemetryCheck
         foreach ((new ToneCheck($this->values, $waits))->of($this->program->sense->tone) as $point) {
             $points[] = ['tone', $point];
         }
+        $points = [...$points, ...(new GlanceCheck($this->program, $this->values))->points()];
         foreach ($this->jobs($waits) as $point) {
             $points[] = ['jobs', $point];
         }

@@ -247,7 +247,7 @@ final class FlightVerdictTest extends TestCase
         $told = self::verdict(self::recording(30, fn (): array => []), $calls);
 
         self::assertStringContainsString('% of the time: what repeats too often is switched off', $told['Voice']->says);
-        self::assertStringContainsString('nobody heard: Never', $told['Never said']->says);
+        self::assertStringContainsString('nobody heard: Never', $told['Not tried']->says);
     }
 
     public function test_the_worst_comes_first(): void

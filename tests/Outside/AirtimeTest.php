@@ -3,21 +3,28 @@
 namespace DuskSwitch\Tests\Outside;
 
 use DuskSwitch\Core\Program\Telemetry\Sound;
+use DuskSwitch\Core\Program\Telemetry\SpokenLanguage;
 use DuskSwitch\Core\Speech\Airtime;
 use DuskSwitch\Core\Speech\English;
+use DuskSwitch\Core\Speech\Languages;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /**
  * Airtime against clips of the shipped voice: espeak-ng, a general speech synthesiser, spoke the phrases of
- * `airtime.json` (made by `airtime.php`); the table of words was fitted to other phrases.
+ * `airtime-en.json` and its like (made by `airtime.php`); the table of words was fitted to other phrases.
  */
 final class AirtimeTest extends TestCase
 {
-    public function test_the_mean_error_against_clips_is_below_five_per_cent(): void
+    #[TestWith(['en'])]
+    #[TestWith(['de'])]
+    #[TestWith(['fr'])]
+    #[TestWith(['es'])]
+    public function test_the_mean_error_against_clips_is_below_five_per_cent(string $language): void
     {
-        $airtime = new Airtime(new English());
+        $airtime = new Airtime(Languages::in(SpokenLanguage::from($language)));
         $errors = $signed = [];
-        foreach (json_decode((string) file_get_contents(__DIR__.'/airtime.json'), true) as $one) {
+        foreach (json_decode((string) file_get_contents(__DIR__."/airtime-{$language}.json"), true) as $one) {
             $error = $airtime->of($one['text']) / $one['seconds'] - 1;
             $errors[] = abs($error);
             $signed[] = $error;

@@ -6,7 +6,7 @@ use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Format\MomentDecoder;
 use DuskSwitch\Core\Kit\Catalogue;
-use DuskSwitch\Core\Speech\English;
+use DuskSwitch\Core\Speech\Languages;
 use DuskSwitch\Core\Speech\LiveVoice;
 use DuskSwitch\Core\Speech\SpokenPhrase;
 use DuskSwitch\Core\Telemetry\Values;
@@ -29,7 +29,8 @@ final readonly class HeardController
             MomentDecoder::read($body->need('now'), $circuit->panel, $values),
         ];
         $body->done();
-        $voice = new LiveVoice($circuit->program, $circuit->panel->transmitter, $values, new English());
+        $language = Languages::of($circuit->program);
+        $voice = new LiveVoice($circuit->program, $circuit->panel->transmitter, $values, $language);
 
         return new JsonResponse([
             'said' => array_map(

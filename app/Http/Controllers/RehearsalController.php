@@ -11,11 +11,14 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Program\Telemetry\SpokenLanguage;
 use DuskSwitch\Core\Rehearsal\Mishaps;
 use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\TrackFacts;
+use DuskSwitch\Core\Units\Dimension;
+use DuskSwitch\Core\Units\Unit;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -74,7 +77,7 @@ final readonly class RehearsalController
         $body = Body::of(
             $request,
             ['document', 'script', 'seed'],
-            ['wind', 'from', 'mishaps', 'pack', 'charge', 'milliwatts', 'heardOnly'],
+            ['wind', 'windUnit', 'from', 'mishaps', 'pack', 'charge', 'milliwatts', 'heardOnly'],
         );
         [$script, $seed] = [$body->need('script')->id(), $body->need('seed')->whole(0, 2_000_000_000)];
         $mishaps = [];
@@ -84,7 +87,7 @@ final readonly class RehearsalController
         $pack = $body->node->at('pack')?->id();
         $setting = new RehearsalSettings(
             $seed,
-            $body->node->at('wind')?->number(0, 15) ?? 3.0,
+            self::wind($body->node->at('wind'), $body->node->at('windUnit')),
             $body->node->at('from')?->number(0, 360) ?? 250.0,
             $mishaps,
             $pack === null ? null : $this->rehearser->pack($pack),
@@ -98,14 +101,29 @@ final readonly class RehearsalController
         return [$circuit, $this->rehearser->scenario($circuit, $script), $setting, $heardOnly];
     }
 
+    /** m/s, from a wind in the pilot's unit. */
+    private static function wind(?JsonCursor $wind, ?JsonCursor $in): float
+    {
+        $unit = $in?->choice(Unit::class) ?? Unit::MetrePerSecond;
+        if ($unit->dimension() !== Dimension::Speed) {
+            $in?->fault('must be a unit of speed');
+
+            return RehearsalSettings::WIND;
+        }
+        $most = $unit->fromBase(RehearsalSettings::MOST_WIND);
+
+        return $wind === null ? RehearsalSettings::WIND : $unit->toBase($wind->number(0, round($most, 1)));
+    }
+
     /** A clip of a text, where there is a voice. */
     public function clip(Request $request): Response
     {
-        $body = Body::of($request, ['text']);
+        $body = Body::of($request, ['text'], ['language']);
         $text = $body->need('text')->text(400);
+        $language = $body->node->at('language')?->choice(SpokenLanguage::class) ?? SpokenLanguage::English;
         $body->done();
 
-        return new Response($this->clips->spoken($text), 200, [
+        return new Response($this->clips->spoken($text, $language), 200, [
             'Content-Type' => 'audio/wav',
             'Cache-Control' => 'private, max-age=86400',
         ]);

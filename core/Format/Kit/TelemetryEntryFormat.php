@@ -18,7 +18,7 @@ final class TelemetryEntryFormat
         }
         $node->keys(
             [],
-            ['calls', 'hold', 'repeat', 'hysteresis', 'joins', 'priorities', 'values', 'derives', 'tone'],
+            ['calls', 'hold', 'repeat', 'hysteresis', 'joins', 'priorities', 'values', 'derives', 'tone', 'pages', 'cells'],
         );
         $known = Derivations::all();
         $derives = array_map(
@@ -36,6 +36,8 @@ final class TelemetryEntryFormat
             $node->at('values')?->whole(0, 40),
             $derives === [] ? null : $derives,
             $node->at('tone')?->flag() ?? true,
+            $node->at('pages')?->whole(0, 40),
+            $node->at('cells')?->whole(1, 8),
         );
     }
 
@@ -64,6 +66,8 @@ final class TelemetryEntryFormat
                 'values' => $entry->values,
                 'derives' => $entry->derives,
                 'tone' => $entry->tone ? null : false,
+                'pages' => $entry->pages,
+                'cells' => $entry->cells,
             ],
             fn (mixed $one): bool => $one !== null,
         );

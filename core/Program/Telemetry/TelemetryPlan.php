@@ -26,6 +26,8 @@ final readonly class TelemetryPlan
      * @param  list<int>  $blanked  the first slots of what a transmitter had there by default and was blanked
      * @param  Logging|null  $logging  null where nothing is written down
      * @param  Condition|null  $reset  as this begins to hold, what is calculated from a reset on begins anew
+     * @param  list<GlancePage>  $pages  what is looked at, by flight task
+     * @param  SpokenLanguage  $language  in which numbers, units and times are said; words are the pilot's own
      */
     public function __construct(
         public ?SensorBus $bus = null,
@@ -40,6 +42,8 @@ final readonly class TelemetryPlan
         public array $blanked = [],
         public ?Logging $logging = null,
         public ?Condition $reset = null,
+        public array $pages = [],
+        public SpokenLanguage $language = SpokenLanguage::English,
     ) {}
 
     /** The same in the units of its pilot, whatever this aircraft is read in. */
@@ -58,6 +62,8 @@ final readonly class TelemetryPlan
             $this->blanked,
             $this->logging,
             $this->reset,
+            $this->pages,
+            $this->language,
         );
     }
 
@@ -75,6 +81,8 @@ final readonly class TelemetryPlan
             blanked: $this->blanked,
             logging: $this->logging,
             reset: $this->reset,
+            pages: $this->pages,
+            language: $this->language,
         );
     }
 
@@ -85,6 +93,7 @@ final readonly class TelemetryPlan
      * @param  list<DerivedValue>|null  $values
      * @param  list<Callout>|null  $calls
      * @param  list<int>|null  $blanked
+     * @param  list<GlancePage>|null  $pages
      */
     public function with(
         ?SensorBus $bus = null,
@@ -96,6 +105,7 @@ final readonly class TelemetryPlan
         ?array $blanked = null,
         ?Logging $logging = null,
         ?Condition $reset = null,
+        ?array $pages = null,
     ): self {
         return new self(
             $bus ?? $this->bus,
@@ -110,6 +120,8 @@ final readonly class TelemetryPlan
             $blanked ?? $this->blanked,
             $logging ?? $this->logging,
             $reset ?? $this->reset,
+            $pages ?? $this->pages,
+            $this->language,
         );
     }
 

@@ -7,7 +7,9 @@ import type { Flown, Program, Rehearsal } from './types'
 export type Plan = {
   script: string
   seed: number
+  /** in the unit */
   wind: number
+  windUnit: string
   from: number
   /** another than the kit's */
   pack?: string

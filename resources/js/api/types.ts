@@ -73,6 +73,7 @@ type Flight = 'script' | 'seed' | 'wind' | 'every' | 'charge' | 'milliwatts'
 export type Sense = Schemas['sense']
 export type Call = Schemas['call']
 export type Derived = Schemas['derived']
+export type GlancePage = Schemas['page']
 export type Moment = Schemas['Moment']
 export type ToneDocument = Schemas['tone']
 export type KitLook = Schemas['Kit']

@@ -1,4 +1,5 @@
 import { POST } from './client'
+import { workbench } from './workbench'
 
 export type Heard = 'clip' | 'browser' | 'text'
 
@@ -6,9 +7,12 @@ export type Heard = 'clip' | 'browser' | 'text'
 const clips = new Map<string, Promise<string | null>>()
 let playing: HTMLAudioElement | null = null
 
+/** The language of the open aircraft's voice. */
+const language = () => workbench.state.document?.sense?.language ?? 'en'
+
 async function fetched(text: string): Promise<string | null> {
   try {
-    const answer = await POST('/api/clip', { body: { text }, parseAs: 'blob' })
+    const answer = await POST('/api/clip', { body: { text, language: language() }, parseAs: 'blob' })
     return answer.response.ok ? URL.createObjectURL(answer.data as unknown as Blob) : null
   } catch {
     return null
@@ -17,10 +21,11 @@ async function fetched(text: string): Promise<string | null> {
 
 /** Has a clip made before it's needed. */
 export function prepare(text: string): Promise<string | null> {
-  const known = clips.get(text)
+  const key = `${language()} ${text}`
+  const known = clips.get(key)
   if (known) return known
   const made = fetched(text)
-  clips.set(text, made)
+  clips.set(key, made)
   return made
 }
 
@@ -76,7 +81,9 @@ async function speak(text: string): Promise<Heard> {
     }
   }
   if ('speechSynthesis' in window && window.speechSynthesis.getVoices().length > 0) {
-    window.speechSynthesis.speak(new SpeechSynthesisUtterance(text))
+    const words = new SpeechSynthesisUtterance(text)
+    words.lang = language()
+    window.speechSynthesis.speak(words)
     return 'browser'
   }
   return 'text'

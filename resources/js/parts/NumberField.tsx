@@ -7,12 +7,12 @@ type Props = {
   value: number
   least: number
   most: number
-  unit?: '%' | 's' | '°' | 'm/s' | '×' | 'mW' | 'µs' | ''
+  unit?: '%' | 's' | '°' | 'm/s' | 'km/h' | 'mph' | 'kn' | '×' | 'mW' | 'µs' | ''
   onChange: (value: number) => void
 }
 
 /** What an arrow key adds. */
-const SMALL: Record<string, number> = { '%': 0.01, mW: 1, µs: 5, '': 1 }
+const SMALL: Record<string, number> = { '%': 0.01, mW: 1, µs: 5, 'km/h': 1, mph: 1, kn: 1, '': 1 }
 
 /** Two decimals are shown; what was stored more finely stays so until it's changed. */
 const written = (value: number, of: number) => String(Number((value * of).toFixed(2)))

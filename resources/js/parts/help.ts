@@ -131,6 +131,13 @@ export const HELP: Record<string, { why: string[]; terms: string[] }> = {
     why: ['Hear each phrase as it will sound.', 'What speaks too often is switched off, and missed when it matters.'],
     terms: ['Callout', 'Airtime', 'Variometer'],
   },
+  pages: {
+    why: [
+      'Few values, large enough for a glance: one looks away from the aircraft for a moment only.',
+      'What warns you should be on a page, as one looks when one is warned.',
+    ],
+    terms: ['Page', 'Alarm'],
+  },
   rehearsal: {
     why: [
       'The real program flies a simulated aircraft: listen whether you are warned in time, and what is talked over.',

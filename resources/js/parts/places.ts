@@ -51,6 +51,7 @@ export const PLACES = {
       { path: 'values', name: 'Values', says: 'Received and calculated values, and their units.' },
       { path: 'alarms', name: 'Alarms', says: 'When you are warned, and at which level.' },
       { path: 'callouts', name: 'Callouts', says: 'What is spoken, when, and how it sounds.' },
+      { path: 'pages', name: 'Pages', says: 'What you look at, on the screen and in the picture.' },
       { path: 'rehearsal', name: 'Rehearsal', says: 'A whole flight by ear, before the aircraft is at risk.' },
     ],
   },

@@ -14,8 +14,11 @@ export function Picture({ flight }: { flight: Recording }) {
   const { around, top, says } = flight.extent
   const drawn = useMemo(() => {
     const { east, north, height } = truth
-    const x = (row: number) => SIZE / 2 + ((east?.[row] ?? 0) / around) * (SIZE / 2 - MARGIN)
-    const y = (row: number) => SIZE / 2 - ((north?.[row] ?? 0) / around) * (SIZE / 2 - MARGIN)
+    const long = (metres: number) => (metres / around) * (SIZE / 2 - MARGIN)
+    const across = (metres: number) => SIZE / 2 + long(metres)
+    const down = (metres: number) => SIZE / 2 - long(metres)
+    const x = (row: number) => across(east?.[row] ?? 0)
+    const y = (row: number) => down(north?.[row] ?? 0)
     const z = (row: number) => LOW - MARGIN - ((height?.[row] ?? 0) / top) * (LOW - 2 * MARGIN)
     const known = (row: number) => typeof east?.[row] === 'number' && typeof north?.[row] === 'number'
     const path = (up: (row: number) => number) =>
@@ -23,7 +26,8 @@ export function Picture({ flight }: { flight: Recording }) {
         .map((_, row) => (row % 5 === 0 && known(row) ? `${x(row).toFixed(1)},${up(row).toFixed(1)}` : ''))
         .filter(Boolean)
         .join(' ')
-    return { above: path(y), side: path(z), at: (row: number) => ({ x: x(row), y: y(row), z: z(row) }) }
+    const at = (row: number) => ({ x: x(row), y: y(row), z: z(row) })
+    return { above: path(y), side: path(z), at, long, across, down }
   }, [truth, times, around, top])
   useEffect(() => {
     const put = (time: number) => {
@@ -47,6 +51,19 @@ export function Picture({ flight }: { flight: Recording }) {
           from above, ±{says.around}
         </text>
         <polyline points={drawn.above} fill="none" className="stroke-teal" strokeWidth={1} />
+        {flight.last?.rings.map((ring) => (
+          <circle
+            key={ring.says}
+            data-ring={ring.says}
+            cx={drawn.across(flight.last?.east ?? 0)}
+            cy={drawn.down(flight.last?.north ?? 0)}
+            r={drawn.long(ring.metres)}
+            fill="none"
+            className="stroke-rose"
+            strokeDasharray="4 3"
+            strokeWidth={1}
+          />
+        ))}
         <path
           d={`M ${SIZE / 2 - 5} ${SIZE / 2} h 10 M ${SIZE / 2} ${SIZE / 2 - 5} v 10`}
           className="stroke-ink"
@@ -64,7 +81,7 @@ export function Picture({ flight }: { flight: Recording }) {
             />
             <circle cx={-Math.sin(wind) * 10} cy={Math.cos(wind) * 10} r={3} className="fill-sodium" />
             <text y={22} textAnchor="middle" fontSize={14} className="fill-muted">
-              {flight.wind.speed} m/s
+              {flight.windSays}
             </text>
           </g>
         )}

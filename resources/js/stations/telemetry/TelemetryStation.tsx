@@ -21,6 +21,7 @@ export default function TelemetryStation() {
     sensors: count(look?.points.filter((one) => one.level === 'wrong').length),
     values: count(about('value:')),
     alarms: count(about('call:')),
+    pages: count(about('page')),
   }
   return (
     <div className="flex h-full min-h-0 flex-col">

@@ -2,6 +2,7 @@ import { type ComponentType, lazy } from 'react'
 import type { Aircraft, Program, SenseLook } from '@/api/types'
 import { AlarmsView } from './alarms/AlarmsView'
 import { CalloutsView } from './callouts/CalloutsView'
+import { PagesView } from './pages/PagesView'
 import { SensorsView } from './sensors/SensorsView'
 import { ValuesView } from './values/ValuesView'
 
@@ -13,5 +14,6 @@ export const VIEWS: Record<string, ComponentType<View>> = {
   values: ValuesView,
   alarms: AlarmsView,
   callouts: CalloutsView,
+  pages: PagesView,
   rehearsal: lazy(() => import('./rehearsal/RehearsalView')),
 }

@@ -4,6 +4,7 @@ import { POST } from '@/api/client'
 import type { Call, SpokenCall } from '@/api/types'
 import { type Heard, say } from '@/api/voice'
 import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
 import { download } from '@/parts/download'
 import { Tick } from '@/parts/Tick'
 import { tell } from '@/parts/toast'
@@ -100,6 +101,20 @@ export function CalloutsView({ aircraft, document, look }: View) {
             ? '✓ This machine has a voice: phrases are made into clips.'
             : '○ This machine has no voice (espeak-ng): the browser’s is taken where it has one, else the text is shown.'}
         </p>
+        <div className="mt-2">
+          <Choice
+            label="Language of numbers and units"
+            value={sense.language ?? 'en'}
+            options={look.languages}
+            onChange={(to) =>
+              changeSense(
+                (now) => ({ ...now, language: to as NonNullable<typeof sense.language> }),
+                'Language of the voice',
+              )
+            }
+          />
+          <p className="text-muted text-sm">Numbers, units and times; the words of a phrase stay your own.</p>
+        </div>
         <div className="mt-2 flex flex-wrap gap-2">
           <Button onClick={() => hear('Dusk Switch can be heard')}>
             <Volume2 size={15} aria-hidden /> Try it

@@ -20,7 +20,8 @@ export function Circumstances({ plan, look, change }: Props) {
   const { pack, ...rest } = plan
   const many = plan.mishaps.length
   const said = [
-    `wind ${plan.wind} m/s`,
+    `wind ${plan.wind} ${plan.windUnit}`,
+    `${plan.milliwatts} mW`,
     plan.charge < 1 ? `▲ pack ${percent(plan.charge)}` : 'full pack',
     many === 0 ? 'no faults' : `▲ ${many} fault${many > 1 ? 's' : ''}`,
   ]
@@ -39,11 +40,11 @@ export function Circumstances({ plan, look, change }: Props) {
           <div className="grid grid-cols-[4rem_1fr_3.5rem_1fr] items-center gap-x-2 gap-y-1.5 text-muted text-sm">
             <span>wind</span>
             <NumberField
-              label="Wind in m/s"
+              label={`Wind in ${plan.windUnit}`}
               value={plan.wind}
               least={0}
-              most={15}
-              unit="m/s"
+              most={look.wind.most}
+              unit={plan.windUnit as 'km/h' | 'mph' | 'kn' | 'm/s'}
               onChange={(wind) => change({ ...plan, wind })}
             />
             <span>from</span>

@@ -4,6 +4,8 @@ import { isStepped } from '@/api/types'
 import { Choice } from '@/parts/Choice'
 import { capital } from '@/parts/words'
 import { Controls } from '@/recording/Controls'
+import { Glances } from '@/recording/Glances'
+import { LastHeard } from '@/recording/LastHeard'
 import { Moment } from '@/recording/Moment'
 import { Picture } from '@/recording/Picture'
 import { Sentence } from '@/recording/Sentence'
@@ -26,7 +28,8 @@ export default function RehearsalView({ aircraft, document, look }: View) {
     (mine && state.plan) || {
       script: look.scenarios[0]?.id ?? '',
       seed: 1,
-      wind: 3,
+      wind: look.wind.usual,
+      windUnit: look.wind.unit,
       from: 250,
       charge: 1,
       milliwatts: 10,
@@ -83,6 +86,7 @@ export default function RehearsalView({ aircraft, document, look }: View) {
           <section aria-label="Stage" className="min-w-0 flex-1 px-4 pb-3 lg:overflow-auto">
             <Sentence flight={flown} />
             <Timeline flight={flown} names={names} />
+            <Glances pages={document.sense?.pages ?? []} flight={flown} />
             <Moment flight={flown} />
           </section>
           <aside
@@ -90,6 +94,7 @@ export default function RehearsalView({ aircraft, document, look }: View) {
             className="shrink-0 border-line px-4 pb-3 lg:w-80 lg:overflow-auto lg:border-l"
           >
             <Verdict flown={flown} />
+            <LastHeard flight={flown} />
             <h3 className="mt-3 font-semibold">What if</h3>
             <Choice
               label="What if"
