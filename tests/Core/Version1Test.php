@@ -46,7 +46,10 @@ final class Version1Test extends TestCase
 
         // What else is on board was said later.
         $today = json_decode(Given::demo($name));
-        unset($today->aboard->kit->parts, $today->sense->logging, $today->sense->pages);
+        unset($today->aboard->kit->parts);
+        if (isset($today->sense)) {
+            unset($today->sense->logging, $today->sense->pages);
+        }
         $today = ProgramDecoder::decode((string) json_encode($today, JSON_PRESERVE_ZERO_FRACTION));
         self::assertSame(ProgramEncoder::encode($today), ProgramEncoder::encode($program));
     }

@@ -50,22 +50,27 @@ export function Slots({ slots, solve, place, blank }: Props) {
                 {one.name}: {one.from === null ? 'none' : `${one.from} to ${one.to}`}
                 <span className="block text-muted">{one.may}</span>
               </span>
-              <span className="w-20">
-                <NumberField
-                  label={`First slot of ${one.name}`}
-                  value={one.from ?? 0}
-                  least={0}
-                  most={slots.count - 1}
-                  unit=""
-                  onChange={(slot) => place(one.id, { slot, byHand: true })}
-                />
-              </span>
-              <IconButton
-                icon={one.byHand ? PinOff : Pin}
-                disabled={one.from === null}
-                label={one.byHand ? `Solve may move ${one.name}` : `${one.name} stays where it is`}
-                onClick={() => place(one.id, one.byHand ? {} : { byHand: true })}
-              />
+              {one.from === null ? (
+                <Button onClick={() => place(one.id, { slot: 0, byHand: true })}>Set by hand</Button>
+              ) : (
+                <>
+                  <span className="w-20">
+                    <NumberField
+                      label={`First slot of ${one.name}`}
+                      value={one.from}
+                      least={0}
+                      most={slots.count - 1}
+                      unit=""
+                      onChange={(slot) => place(one.id, { slot, byHand: true })}
+                    />
+                  </span>
+                  <IconButton
+                    icon={one.byHand ? PinOff : Pin}
+                    label={one.byHand ? `Solve may move ${one.name}` : `${one.name} stays where it is`}
+                    onClick={() => place(one.id, one.byHand ? {} : { byHand: true })}
+                  />
+                </>
+              )}
             </li>
           ))}
         </ul>

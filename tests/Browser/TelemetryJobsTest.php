@@ -1,0 +1,118 @@
+<?php
+
+namespace DuskSwitch\Tests\Browser;
+
+use DuskSwitch\Core\Program\Condition\ControlAt;
+use DuskSwitch\Core\Program\Telemetry\SpokenLanguage;
+
+/** Telemetry from the sensor to the sheet, job by job, with sensors that the demo aircraft don't have. */
+final class TelemetryJobsTest extends BrowserTestCase
+{
+    public function test_an_electric_glider_gets_a_gps_its_slots_by_hand_and_what_is_worth_calculating(): void
+    {
+        $page = $this->page()->open('/aircraft/4/telemetry');
+        $page->choose("[aria-label='Add a sensor']", 'Curlew GPS with two modes');
+        $page->click("[aria-label='Sensor slots'] summary");
+        $page->pressIn("[data-numbers-of='gps']", 'Set by hand');
+        $page->find("[aria-label='First slot of Curlew GPS with two modes']");
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-slots-of='gps']"), 'blank slots 2 to 5'),
+            'what is there by default',
+        );
+        $page->press('Solve');
+        $page->until(
+            fn (): bool => $page->text("[data-slots-of='gps']") === '✓ Curlew GPS with two modes (set by hand)',
+            'it stays where it was set',
+        );
+        $page->pressIn("[data-sensor='gps']", 'Distance from home');
+        $page->until(
+            fn (): bool => in_array('distance-from-home', array_column($this->saved(4)->sense->values, 'id'), true),
+            'the value',
+        );
+        $sense = $this->saved(4)->sense;
+        self::assertSame([2], $sense->blanked);
+        self::assertSame([8, 16, 0], array_column($sense->chain, 'slot'));
+
+        $page->open('/aircraft/4/program/sheet');
+        $page->until(
+            fn (): bool => str_contains($page->text('main'), 'blank them: a voltage sensor for two packs'),
+            'the sheet',
+        );
+        $text = $page->text('main');
+        self::assertStringContainsString('address 12, set to Everything, slowly, slots 0 to 5', $text);
+        self::assertStringContainsString('Distance from home', $text);
+        self::assertStringContainsString('a row every 0.5 s', $text);
+        self::assertStringContainsString('Soaring for Thermal, 1', $text);
+    }
+
+    public function test_a_speed_run_with_speed_alone_and_the_values_that_are_silent_then_told(): void
+    {
+        $page = $this->page()->open('/aircraft/6/telemetry');
+        $page->choose("[aria-label='Add a sensor']", 'Curlew GPS with two modes');
+        $page->find("[data-sensor='gps']");
+        $page->pressIn("[data-sensor='gps']", 'Distance from home');
+        $page->choose("[aria-label='Mode of Curlew GPS with two modes']", 'Speed alone, fast');
+        $page->until(
+            fn (): bool => $page->text("[data-sends='gps']") === 'sends Satellites at 1 Hz, Ground speed at 10 Hz',
+            'what it sends then',
+        );
+        $page->open('/aircraft/6/telemetry/values');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-derived='distance-from-home']"), 'which nothing sends'),
+            'what is missing now',
+        );
+        self::assertSame([], $page->barriers());
+    }
+
+    public function test_pages_fill_with_a_rehearsal_and_a_lost_link_tells_where_to_look(): void
+    {
+        $page = $this->page()->open('/aircraft/3/telemetry/pages');
+        $page->press('Video picture');
+        $page->find("[data-glance='video-picture']");
+        $page->open('/aircraft/3/telemetry/rehearsal');
+        $page->find('[aria-label=Flight]');
+        $page->choose('[aria-label=Flight]', 'Out to 600 m and back');
+        $page->click("[aria-label^='In what it flies']");
+        $page->fill("[aria-label='Transmit power']", '1');
+        $page->find("[aria-label^='In what it flies'][aria-label*=' 1 mW']");
+        $page->browser->executeScript(
+            "document.activeElement.dispatchEvent(new KeyboardEvent('keydown', {key: 'Escape', bubbles: true}))",
+        );
+        $page->press('Rehearse');
+        $page->until(
+            fn (): bool => str_contains($page->text("[aria-label='Last position']"), 'where it falls'),
+            'where to look',
+        );
+        self::assertTrue($page->has("[data-ring='where it falls']"));
+        self::assertMatchesRegularExpression('/Cell\s+4\.\d+ V/', $page->text("[data-glance='video-picture']"));
+        self::assertSame([], $page->barriers());
+    }
+
+    public function test_the_voice_speaks_german_numbers_after_ones_own_words(): void
+    {
+        $page = $this->page()->open('/aircraft/4/telemetry/callouts');
+        $page->choose("[aria-label='Language of numbers and units']", 'Deutsch');
+        $page->until(
+            fn (): bool => $page->text("[data-phrase='cell-low'] [data-text]") === '“Cell drei Komma fünf Volt”',
+            'the number in German',
+        );
+        $page->until(fn (): bool => $this->saved(4)->sense->language === SpokenLanguage::German, 'it to be saved');
+        self::assertSame([], $page->barriers());
+    }
+
+    public function test_a_switch_teaches_and_is_checked_at_power_up(): void
+    {
+        $page = $this->page()->open('/aircraft/4/program/loom');
+        $page->click("[data-end='control:right-top'] button, [data-end='control:top-right'] button");
+        $page->choose("[aria-label='Trainer link: the student flies']", 'while it is away');
+        $page->until(fn (): bool => $this->saved(4)->trainer?->when instanceof ControlAt, 'the trainer link');
+        $page->until(fn (): bool => str_contains($page->text('main'), 'Works the trainer link'), 'what it works');
+        $page->choose("[aria-label='Trainer link: the student flies']", 'while it is toward');
+        $page->open('/aircraft/4/prove/findings');
+        $page->until(
+            fn (): bool => str_contains($page->text('main'), 'With every switch at rest the student flies'),
+            'the finding',
+        );
+        self::assertSame([], $page->barriers());
+    }
+}
