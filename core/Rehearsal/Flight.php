@@ -119,6 +119,9 @@ final class Flight
         for ($row = 0; $row <= $rows; $row++) {
             $time = round($row * self::EVERY, 2);
             $asks = $this->leg($time, $telemetry);
+            if (abs($time - ($this->setting->reset ?? -1.0)) < self::EVERY / 2) {
+                $this->reset($time);
+            }
             $power = $this->motion->power($body, $asks);
             $goal = $this->motion->sticks($body, $asks, $this->leg > 0 || $asks->climb > 0, $power);
             $frame = $this->glide($axes, $goal, $telemetry);
@@ -178,14 +181,19 @@ final class Flight
         $this->events[] = new FlightEvent($time, EventKind::Leg, $next->says);
         $this->hand = $this->pilot->follow($next, array_values($this->hand), $this->state, $telemetry);
         if (ScriptPilot::resets($next)) {
-            $this->values->reset();
-            $this->events[] = new FlightEvent($time, EventKind::Reset, 'Telemetry reset');
+            $this->reset($time);
         }
         foreach ($this->pilot->misses($next) as $unknown) {
             $this->events[] = new FlightEvent($time, EventKind::Unknown, $unknown);
         }
 
         return $next;
+    }
+
+    private function reset(float $time): void
+    {
+        $this->values->reset();
+        $this->events[] = new FlightEvent($time, EventKind::Reset, 'Telemetry reset');
     }
 
     /**
@@ -233,11 +241,7 @@ final class Flight
     /** @return list<FlightEvent> with the mishaps, in the order of time */
     private function events(): array
     {
-        $events = $this->events;
-        $mishaps = Mishaps::all();
-        foreach (array_intersect_key($this->setting->mishaps, $mishaps) as $mishap => $time) {
-            $events[] = new FlightEvent($time, EventKind::Mishap, $mishaps[$mishap]->says());
-        }
+        $events = [...$this->events, ...Mishaps::events($this->setting->mishaps)];
         usort($events, fn (FlightEvent $a, FlightEvent $b): int => $a->at <=> $b->at);
 
         return $events;

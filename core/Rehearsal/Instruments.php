@@ -162,14 +162,18 @@ final class Instruments
     /** As the sensor would send it, then back in the base unit. */
     private function as(Quantity $quantity, float $base): float
     {
-        $value =
-            $quantity->unit->fromBase($base) +
-            ($quantity->noise > 0 ? $quantity->noise * $this->chance->normal() : 0.0);
+        $isBase = $quantity->unit->isBase();
+        $value = $isBase ? $base : $quantity->unit->fromBase($base);
+        if ($quantity->noise > 0) {
+            $value += $quantity->noise * $this->chance->normal();
+        }
         if ($quantity->resolution > 0) {
             $value = round($value / $quantity->resolution) * $quantity->resolution;
         }
+        $range = $quantity->range;
+        $held = $value <= $range->low ? $range->low : ($value >= $range->high ? $range->high : $value);
 
-        return round($quantity->unit->toBase(max($quantity->range->low, min($quantity->range->high, $value))), 7);
+        return round($isBase ? $held : $quantity->unit->toBase($held), 7);
     }
 
     /** What it is a measure of; of what nobody knows the middle of its range. */

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
+use DuskSwitch\Core\Flight\EventKind;
+use DuskSwitch\Core\Flight\FlightEvent;
 use DuskSwitch\Core\Kinds\Kinds;
 
 /** What can go wrong in a rehearsed flight. */
@@ -16,5 +18,22 @@ final class Mishaps
         }
 
         return $all;
+    }
+
+    /**
+     * What happens in a flight with them.
+     *
+     * @param  array<string, float>  $mishaps  seconds by mishap; those that there aren't are passed over
+     * @return list<FlightEvent>
+     */
+    public static function events(array $mishaps): array
+    {
+        $events = [];
+        $all = self::all();
+        foreach (array_intersect_key($mishaps, $all) as $mishap => $time) {
+            $events[] = new FlightEvent($time, EventKind::Mishap, $all[$mishap]->says());
+        }
+
+        return $events;
     }
 }

@@ -19,6 +19,7 @@ final readonly class RehearsalSettings
      * @param  Pack|null  $pack  another than the kit's
      * @param  float  $charge  share of its capacity that is in the pack at power-up, above 0
      * @param  float  $milliwatts  that are sent, above 0
+     * @param  float|null  $reset  seconds at which the pilot resets telemetry; null where they don't
      */
     public function __construct(
         public int $seed,
@@ -28,6 +29,7 @@ final readonly class RehearsalSettings
         public ?Pack $pack = null,
         public float $charge = 1.0,
         public float $milliwatts = 10.0,
+        public ?float $reset = null,
     ) {}
 
     /** What the mishaps do at a time. */

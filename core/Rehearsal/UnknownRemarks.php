@@ -48,7 +48,7 @@ final readonly class UnknownRemarks
      */
     private function inTheAir(array $spans): array
     {
-        if (! $this->flight->track->knows(TrackColumn::Flies)) {
+        if ($spans === [] || ! $this->flight->track->knows(TrackColumn::Flies)) {
             return $spans;
         }
         $parts = [];

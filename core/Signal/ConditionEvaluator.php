@@ -10,6 +10,7 @@ use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
 use DuskSwitch\Core\Program\Condition\FunctionLevel;
 use DuskSwitch\Core\Program\Condition\Named;
+use DuskSwitch\Core\Program\Condition\PhaseIs;
 use DuskSwitch\Core\Program\Condition\StepIs;
 use DuskSwitch\Core\Program\ConditionTree;
 use DuskSwitch\Core\Program\Program;
@@ -36,6 +37,8 @@ final class ConditionEvaluator
      * @param  Closure(array<int, float|int>, array<int, float|int>, bool, float): int  $run  it changes both: what is
      * looked at, by the named conditions that it works, and what is remembered
      * @param  array<string, array<string, int>>  $steps  the place of each step, by function
+     * @param  int|null  $phaseSlot  the slot of the phase; null where nothing looks at it
+     * @param  array<string, int>  $sensors  the slots of telemetry
      * @param  array<string, int>  $phases  the place of each phase
      * @param  array<string, int>  $functions  the slots of those whose values or steps are looked at
      * @param  array<string, int>  $controls  the slots of those that are looked at
@@ -43,7 +46,8 @@ final class ConditionEvaluator
      */
     private function __construct(
         private readonly Closure $run,
-        private readonly Layout $layout,
+        private readonly ?int $phaseSlot,
+        private readonly array $sensors,
         int $remembers,
         private readonly array $steps,
         private readonly array $phases,
@@ -75,9 +79,12 @@ final class ConditionEvaluator
             "return static function (array &\$v, array &\$m, bool \$first, float \$dt): int {\n{$code}return \$r;\n};"
         );
         $steps = $functions = $controls = [];
+        $asksForPhase = false;
         foreach (array_merge([], ...array_map(ConditionTree::all(...), $all)) as $one) {
             if ($one instanceof ControlAt || $one instanceof ControlLevel) {
                 $controls[$one->control] = $layout->panel->control($one->control);
+            } elseif ($one instanceof PhaseIs) {
+                $asksForPhase = true;
             } elseif ($one instanceof StepIs || $one instanceof FunctionLevel) {
                 $functions[$one->function] = $layout->function($one->function);
                 $found = $program->function($one->function);
@@ -88,7 +95,8 @@ final class ConditionEvaluator
 
         return new self(
             $made instanceof Closure ? $made : throw new LogicException('The code of a watch makes a closure'),
-            $layout,
+            $asksForPhase ? $layout->phase : null,
+            $layout->sensors,
             $memory->size(),
             $steps,
             array_flip(array_column($program->phases, 'id')),
@@ -119,12 +127,14 @@ final class ConditionEvaluator
         foreach ($this->controls as $id => $slot) {
             $this->v[$slot] = $controls[$id] ?? $this->rest[$slot];
         }
-        $this->v[$this->layout->phase] = $this->phases[$phase] ?? -1;
+        if ($this->phaseSlot !== null) {
+            $this->v[$this->phaseSlot] = $this->phases[$phase] ?? -1;
+        }
         foreach ($this->functions as $id => $slot) {
             $this->v[$slot] = $values[$id] ?? NAN;
             $this->v[$slot + 1] = $this->steps[$id][$steps[$id] ?? ''] ?? -1;
         }
-        foreach ($this->layout->sensors as $id => $slot) {
+        foreach ($this->sensors as $id => $slot) {
             $this->v[$slot] = $telemetry[$id] ?? NAN;
         }
         $is = ($this->run)(

@@ -64,13 +64,19 @@ final readonly class Voice
         $offers = [];
         $quiet = $after !== null;
         $last = null;
+        $isHeld = $isUnknown = false;
         $latest = $call->within === null ? INF : ($flight[0]->time ?? 0.0) + $call->within;
         foreach ($flight as $sample) {
             $quiet = $quiet && ! $after?->sees($sample);
             $is = $when->judges($sample);
-            $holds->note($sample->time, $is === true && ! $quiet);
-            $unknown->note($sample->time, $is === null && ! $quiet);
-            if ($holds->since() === null) {
+            // Most moments bring nothing new: only what changes is noted.
+            if ($isUnknown !== ($is === null && ! $quiet)) {
+                $unknown->note($sample->time, $isUnknown = ! $isUnknown);
+            }
+            if ($isHeld !== ($is === true && ! $quiet)) {
+                $holds->note($sample->time, $isHeld = ! $isHeld);
+            }
+            if (! $isHeld) {
                 $last = null;
 
                 continue;

@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Telemetry;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Telemetry\Computation;
+use DuskSwitch\Core\Program\Telemetry\DerivationInputs;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 
 /** Works a program's derived values out, sample by sample, from a reset at the field on. */
@@ -15,6 +16,9 @@ final class Deriver
 
     /** @var array<string, Computation> by the value's id */
     private array $computations = [];
+
+    /** @var array<string, DerivationInputs> what each works with, asked once */
+    private array $wants = [];
 
     /** @var array<string, Watcher> for those whose time runs while a condition holds */
     private array $watchers = [];
@@ -40,7 +44,8 @@ final class Deriver
         $this->reset = $when === null ? null : Watcher::of($when, $program, $transmitter);
         foreach ($program->sense->values as $derived) {
             $this->computations[$derived->id] = $derived->does->begin($derived, max(1, $cells));
-            if ($derived->does->wants()->while && $derived->while !== null) {
+            $this->wants[$derived->id] = $derived->does->wants();
+            if ($this->wants[$derived->id]->while && $derived->while !== null) {
                 $this->watchers[$derived->id] = Watcher::of($derived->while, $program, $transmitter);
             }
         }
@@ -50,7 +55,7 @@ final class Deriver
     public function reset(): void
     {
         foreach ($this->program->sense->values as $derived) {
-            if (! $derived->does->wants()->while) {
+            if (! $this->wants[$derived->id]->while) {
                 $this->computations[$derived->id] = $derived->does->begin($derived, max(1, $this->cells));
             }
         }
@@ -87,14 +92,15 @@ final class Deriver
             }
             $of[] = $values[$id];
         }
-        if ($derived->does->wants()->while) {
+        $wants = $this->wants[$derived->id];
+        if ($wants->while) {
             $watcher = $this->watchers[$derived->id] ?? null;
             $runs = $watcher !== null && $watcher->sees($sample->with($values));
 
             return $this->computations[$derived->id]->next($of, $runs ? $seconds : 0.0);
         }
 
-        return $of === [] || ($derived->does->wants()->fix && ! $this->hasFix($derived, $values))
+        return $of === [] || ($wants->fix && ! $this->hasFix($derived, $values))
             ? null
             : $this->computations[$derived->id]->next($of, $seconds);
     }

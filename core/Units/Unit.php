@@ -70,6 +70,21 @@ enum Unit: string
         return $this === self::Fahrenheit ? $value * 1.8 + 32 : $value / $this->factor();
     }
 
+    /** True for the base unit of its dimension. */
+    public function isBase(): bool
+    {
+        return match ($this) {
+            self::Foot,
+            self::KilometrePerHour,
+            self::Knot,
+            self::MilePerHour,
+            self::FootPerMinute,
+            self::FootPerSecond,
+            self::Fahrenheit => false,
+            default => true,
+        };
+    }
+
     private function factor(): float
     {
         return match ($this) {

@@ -128,6 +128,8 @@ final class BesideChannelsTest extends TestCase
         $heights = array_map(fn (Sample $one): ?float => $one->values['height'] ?? null, $heard->samples);
 
         self::assertSame([26.0], array_column($flight->events(EventKind::Reset), 'at'));
+        $once = (new Flight($circuit, Given::catalogue(), $scenario, new RehearsalSettings(3, reset: 12.0)))->fly();
+        self::assertSame([12.0, 26.0], array_column($once->events(EventKind::Reset), 'at'), 'by the pilot, by the script');
         self::assertSame([], $flight->events(EventKind::Unknown));
         self::assertGreaterThan(30.0, $heights[$flight->rowAt(25.5)]);
         self::assertLessThan(3.0, abs($heights[$flight->rowAt(26.5)]));

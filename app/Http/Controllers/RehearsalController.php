@@ -77,7 +77,7 @@ final readonly class RehearsalController
         $body = Body::of(
             $request,
             ['document', 'script', 'seed'],
-            ['wind', 'windUnit', 'from', 'mishaps', 'pack', 'charge', 'milliwatts', 'heardOnly'],
+            ['wind', 'windUnit', 'from', 'mishaps', 'pack', 'charge', 'milliwatts', 'reset', 'heardOnly'],
         );
         [$script, $seed] = [$body->need('script')->id(), $body->need('seed')->whole(0, 2_000_000_000)];
         $mishaps = [];
@@ -93,6 +93,7 @@ final readonly class RehearsalController
             $pack === null ? null : $this->rehearser->pack($pack),
             $body->node->at('charge')?->number(0.1, 1) ?? 1.0,
             $body->node->at('milliwatts')?->number(1, 5000) ?? 10.0,
+            $body->node->at('reset')?->number(0, 3600),
         );
         $heardOnly = $body->node->at('heardOnly')?->flag() ?? false;
         $body->done();

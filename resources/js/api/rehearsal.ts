@@ -15,6 +15,8 @@ export type Plan = {
   pack?: string
   charge: number
   milliwatts: number
+  /** seconds at which telemetry is reset */
+  reset?: number
   mishaps: { kind: string; at: number }[]
 }
 

@@ -15,12 +15,14 @@ const KEY = 'dusk.speaks'
 const STAYS = 5000
 
 type State = { on: boolean; caption: string | null; values: Record<string, number> }
-type Last = { aircraft: number; key: string; moment: Moment }
+type Last = { aircraft: number; key: string; dials: string; moment: Moment }
 
 /** Says what a movement of the hand brings about, on every screen: what it says the core knows. */
 class Ear extends Store<State> {
   private last: Last | null = null
   private asking: AbortController | null = null
+  /** From where on it is asked, until there is an answer. */
+  private from: Moment | null = null
   private timers: number[] = []
 
   constructor() {
@@ -57,12 +59,20 @@ class Ear extends Store<State> {
     const { phase, steps, functions } = frame
     const detents = Object.entries(inputs.controls ?? {}).filter(([, where]) => typeof where === 'string')
     const key = JSON.stringify([phase, steps, detents])
+    // Dials and sliders that a call looks at: they pass its level by themselves.
+    const jobs = workbench.state.aircraft?.jobs ?? {}
+    const dials = JSON.stringify(Object.entries(inputs.controls ?? {}).filter(([id]) => jobs[id]))
     const before = this.last
     const moment: Moment = { inputs, phase, steps, functions, values: this.known(aircraft) }
-    this.last = { aircraft, key, moment }
-    if (before?.aircraft !== aircraft || before.key === key || !this.state.on || !hand.byHand) return
+    this.last = { aircraft, key, dials, moment }
+    if (before?.aircraft !== aircraft || !this.state.on || !hand.byHand) return
+    if (before.key === key && before.dials === dials) return
     const { calls = [], announces = [] } = document.sense ?? {}
-    if (calls.length + announces.length > 0) void this.ask(document, before.moment, moment)
+    if (calls.length + announces.length === 0) return
+    // A dial moves on while it is asked about: what it passed since the last answer counts.
+    const from = before.key === key ? (this.from ?? before.moment) : before.moment
+    this.from = from
+    void this.ask(document, from, moment)
   }
 
   private async ask(document: Program, before: Moment, now: Moment) {
@@ -72,7 +82,9 @@ class Ear extends Store<State> {
     const answer = await data(POST('/api/heard', { body: { document, before, now }, signal: asking.signal })).catch(
       () => null,
     )
-    if (asking.signal.aborted || !answer) return
+    if (asking.signal.aborted) return
+    this.from = null
+    if (!answer) return
     for (const { text, notes, in: wait } of answer.said)
       this.timers.push(
         window.setTimeout(() => {

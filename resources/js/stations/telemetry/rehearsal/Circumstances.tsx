@@ -83,6 +83,26 @@ export function Circumstances({ plan, look, change }: Props) {
               onChange={(milliwatts) => change({ ...plan, milliwatts })}
             />
           </div>
+          <div className="mt-1 grid grid-cols-[1fr_5rem] items-center gap-2">
+            <Tick
+              says="Reset telemetry, as one does at the field"
+              on={plan.reset !== undefined}
+              onChange={(on) => {
+                const { reset: _reset, ...without } = plan
+                change(on ? { ...plan, reset: 30 } : without)
+              }}
+            />
+            {plan.reset !== undefined && (
+              <NumberField
+                label="When telemetry is reset"
+                value={plan.reset}
+                least={0}
+                most={3600}
+                unit="s"
+                onChange={(reset) => change({ ...plan, reset })}
+              />
+            )}
+          </div>
           <p className="mt-1 mb-2 text-muted text-sm">How much power may be sent, local law decides.</p>
           {look.mishaps.map((one) => {
             const has = plan.mishaps.find((other) => other.kind === one.id)
