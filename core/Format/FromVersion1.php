@@ -36,6 +36,10 @@ final class FromVersion1
         if ($family?->isText() === true && $family->text() === Family::GroundVehicle->value) {
             $family->fault('ground vehicles came with version 2; say "version": 2');
         }
+        self::refuse($document, 'trainer');
+        foreach (['logging', 'reset', 'pages', 'language', 'blanked'] as $key) {
+            self::refuse($document->at('sense'), $key);
+        }
         foreach ($document->at('functions')?->items(64) ?? [] as $function) {
             self::refuse($function, 'purpose');
             self::refuse($function, 'dualRates');

@@ -94,10 +94,9 @@ $dusk->find('[data-clock]');
 $dusk->click("[data-said='limit'] button");
 $shot($dusk, 'telemetry-rehearsal');
 
-$dusk->open('/aircraft/5/program?at=function:roll')->find('[data-dot]');
-$dusk->fill('#fn-expo', '45')->saved(2)->fill('#fn-deadband', '2')->saved(3)->click("[data-revision='3']");
-$dusk->find("[data-history='1']");
-$shot($dusk, 'history');
+$dusk->named('Pages', 'a')->click();
+$dusk->find('[data-glance]');
+$shot($dusk, 'telemetry-pages');
 
 $day = $page('day');
 $day->open('/aircraft/4/fly')->find('[data-item]');

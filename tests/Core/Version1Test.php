@@ -63,6 +63,8 @@ final class Version1Test extends TestCase
         $document->family = 'ground-vehicle';
         $document->functions[4]->steps[0]->means = 'motor-off';
         $document->outputs[1]->role = 'elevator';
+        $document->trainer = (object) ['when' => (object) ['control' => 'left-front', 'at' => 'away']];
+        $document->sense = (object) ['pages' => [], 'language' => 'de', 'logging' => (object) []];
         self::assertFalse(self::fits((string) json_encode($document)));
         try {
             ProgramDecoder::decode((string) json_encode($document));
@@ -71,6 +73,10 @@ final class Version1Test extends TestCase
             self::assertSame(
                 [
                     'family',
+                    'trainer',
+                    'sense.logging',
+                    'sense.pages',
+                    'sense.language',
                     'functions[0].purpose',
                     'functions[0].dualRates',
                     'functions[0].trim.perPhase',
