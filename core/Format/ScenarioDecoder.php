@@ -75,25 +75,39 @@ final class ScenarioDecoder
             $towards?->choice(SteeringTarget::class),
             ! ($node->at('glides')?->flag() ?? false),
             $node->at('lift')?->number(-10, 10) ?? 0.0,
-            self::does($node->at('does')),
+            self::does($node->at('does'), 'function', 'step'),
             $node->at('until')?->number(0, 2000),
             $node->at('milliwatts')?->number(0.1, 5000),
+            self::does($node->at('does'), 'control', 'at'),
         );
     }
 
-    /** @return array<string, string|float> */
-    private static function does(?JsonCursor $node): array
+    /**
+     * What is done with functions, or with controls; what is done with the others is passed over.
+     *
+     * @param  string  $with  "function" or "control"
+     * @param  string  $where  what says where that goes: a "step", or "at" a detent
+     * @return array<string, string|float>
+     */
+    private static function does(?JsonCursor $node, string $with, string $where): array
     {
         $does = [];
         $once = new UniqueIds('something that it does with');
         foreach ($node?->items(12) ?? [] as $item) {
-            $item->keys(['function'], ['step', 'value']);
-            $function = $item->need('function')->id();
-            $once->check($item, 'function', $function);
-            if ($item->has('step') === $item->has('value')) {
-                $item->fault('needs either a "step", for a function that has steps, or a "value" from -1 to 1');
+            if ($item->has('control') !== ($with === 'control')) {
+                continue;
             }
-            $does[$function] = $item->at('step')?->id() ?? ($item->at('value')?->number(-1, 1) ?? 0.0);
+            $item->keys([$with], [$where, 'value']);
+            $name = $item->need($with)->id();
+            $once->check($item, $with, $name);
+            if ($item->has($where) === $item->has('value')) {
+                $item->fault(
+                    $with === 'control'
+                        ? 'needs either "at", for a switch or a button, or a "value" from -1 to 1'
+                        : 'needs either a "step", for a function that has steps, or a "value" from -1 to 1',
+                );
+            }
+            $does[$name] = $item->at($where)?->id() ?? ($item->at('value')?->number(-1, 1) ?? 0.0);
         }
 
         return $does;

@@ -25,6 +25,16 @@ final readonly class ButtonPress
     private function __construct(public int $slot, public array $values) {}
 
     /**
+     * A short press of a button.
+     *
+     * @param  int  $slot  of the button in the hand
+     */
+    public static function short(int $slot, float $down, float $up): self
+    {
+        return new self($slot, self::presses($down, $up)[0]);
+    }
+
+    /**
      * The shortest press that gets a function from where it is to a step and leaves it there; null where none does.
      *
      * @param  list<float>  $hand

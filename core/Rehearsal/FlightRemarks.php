@@ -70,7 +70,7 @@ final readonly class FlightRemarks
             fn (FlightEvent $one): Remark => new Remark(
                 'Script',
                 PointLevel::Look,
-                "The script asks for a step that there isn't: {$one->says}.",
+                "The script asks for what there isn't: {$one->says}.",
                 $one->at,
             ),
             $this->flight->events(EventKind::Unknown),

@@ -17,6 +17,8 @@ final readonly class Leg
      *              program has them
      * @param  float|null  $until  height in m at which a climb or a descent ends in level flight
      * @param  float|null  $milliwatts  that are sent from here on; null as before
+     * @param  array<string, string|float>  $hands  detents or places by control, by the transmitter's own names, set as
+     *              the leg begins; a button is pressed for a moment
      */
     public function __construct(
         public string $says,
@@ -30,6 +32,7 @@ final readonly class Leg
         public array $does = [],
         public ?float $until = null,
         public ?float $milliwatts = null,
+        public array $hands = [],
     ) {}
 
     /** True where it means to end on the ground, or so close above it that touching down is no surprise. */

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Rehearsal;
 
+use DuskSwitch\Core\Kit\ControlKind;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Frame;
 use DuskSwitch\Core\Signal\State;
@@ -42,7 +43,35 @@ final class ScriptPilot
             }
         }
 
+        foreach ($leg->hands as $id => $to) {
+            $hand = $this->put($hand, $id, $to);
+        }
+
         return $hand;
+    }
+
+    /**
+     * The hand with one control put somewhere; a button is pressed for a moment.
+     *
+     * @param  list<float>  $hand
+     * @return list<float>
+     */
+    private function put(array $hand, string $id, string|float $to): array
+    {
+        $control = $this->circuit->panel->transmitter->control($id);
+        $slot = $this->circuit->panel->control($id);
+        $value = is_float($to) ? $to : $control?->valueOf($to);
+        if ($control === null || $slot === null || $value === null) {
+            return $hand;
+        }
+        if ($control->kind === ControlKind::Button && $to === 'pressed') {
+            [$this->press, $this->over] = [ButtonPress::short($slot, $value, $hand[$slot]), 0];
+
+            return $hand;
+        }
+        $hand[$slot] = $value;
+
+        return array_values($hand);
     }
 
     /** True where a leg resets telemetry as it begins: `{"function": "telemetry", "step": "reset"}`. */
@@ -60,7 +89,21 @@ final class ScriptPilot
             $wanted,
         );
 
-        return array_values(array_filter(array_map($unknown, array_keys($leg->does), $leg->does)));
+        $transmitter = $this->circuit->panel->transmitter;
+        $missing = fn (string $id, string|float $to): ?string => match (true) {
+            $transmitter->control($id) === null => "{$transmitter->name} has no control “{$id}”; it has ".
+                $transmitter->controlsInWords(),
+            is_string($to) && $transmitter->control($id)->valueOf($to) === null => "{$transmitter->control($id)->name} ".
+                "has no position “{$to}”",
+            default => null,
+        };
+
+        return array_values(
+            array_filter([
+                ...array_map($unknown, array_keys($leg->does), $leg->does),
+                ...array_map($missing, array_keys($leg->hands), $leg->hands),
+            ]),
+        );
     }
 
     /**

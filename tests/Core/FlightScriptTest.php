@@ -2,6 +2,10 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\Core\Fault\Faults;
+use DuskSwitch\Core\Format\Json;
+use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Format\ScenarioDecoder;
 use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\Leg;
@@ -12,6 +16,7 @@ use DuskSwitch\Core\Rehearsal\Remark;
 use DuskSwitch\Core\Rehearsal\Scenario;
 use DuskSwitch\Core\Rehearsal\SteeringTarget;
 use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Telemetry\Sample;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 
@@ -75,6 +80,64 @@ final class FlightScriptTest extends TestCase
         self::assertStringContainsString('has no step “lunch”; it has ', $says[0]);
         self::assertMatchesRegularExpression('/ends in the air, at 2\d m/', $says[1]);
     }
+
+    public function test_a_script_flips_switches_moves_dials_and_presses_buttons_by_their_names(): void
+    {
+        $nightjar = Given::circuit(Given::demo('nightjar'));
+        $heard = self::script($nightjar, [
+            new Leg('Wait', 2),
+            new Leg('Flip', 2, hands: ['right-front' => 'away', 'dial-left' => 0.5]),
+            new Leg('Press', 2, hands: ['button-left' => 'pressed']),
+            new Leg('Back', 2, hands: ['right-front' => 'toward']),
+        ]);
+        $at = fn (float $time): array => array_values(
+            array_filter($heard->samples, fn (Sample $one): bool => $one->time >= $time),
+        )[0]->controls;
+
+        $away = $nightjar->panel->transmitter->control('right-front')?->valueOf('away');
+        self::assertSame([$away, 0.5], [$at(3.0)['right-front'], $at(3.0)['dial-left']]);
+        self::assertSame(-$away, $at(7.0)['right-front']);
+        $button = array_unique(array_map(fn (Sample $one): float => $one->controls['button-left'], $heard->samples));
+        self::assertCount(2, $button, 'pressed for a moment');
+        self::assertSame($heard->samples[0]->controls['button-left'], $at(6.0)['button-left'], 'and let go again');
+    }
+
+    public function test_a_control_that_the_transmitter_lacks_is_told_with_those_that_it_has(): void
+    {
+        $heard = self::script(Given::circuit(Given::demo('nightjar')), [
+            new Leg('Flip', 2, hands: ['pedal' => 'away', 'right-front' => 'sideways']),
+        ]);
+        $says = implode("\n", array_column($heard->verdict, 'says'));
+
+        self::assertStringContainsString('Harbour 16 has no control “pedal”; it has left-shoulder', $says);
+        self::assertStringContainsString('has no position “sideways”', $says);
+    }
+
+    public function test_controls_and_functions_stand_beside_each_other_in_a_document(): void
+    {
+        $leg = fn (array $does): Leg => ScenarioDecoder::read(new JsonCursor(Json::decode((string) json_encode([
+            'format' => 'dusk-switch/scenario', 'version' => 1, 'id' => 'mine', 'name' => 'Mine', 'says' => 'Mine',
+            'families' => ['plane'],
+            'legs' => [['says' => 'Up', 'seconds' => 9, 'speed' => 12, 'climb' => 3, 'does' => $does]],
+        ])), '', $this->faults = new Faults()))->legs[0];
+
+        $read = $leg([
+            ['function' => 'flaps', 'step' => 'half'],
+            ['control' => 'left-shoulder', 'at' => 'away'],
+            ['control' => 'dial-left', 'value' => -0.25],
+        ]);
+        self::assertTrue($this->faults->none());
+        self::assertSame(
+            [['flaps' => 'half'], ['left-shoulder' => 'away', 'dial-left' => -0.25]],
+            [$read->does, $read->hands],
+        );
+        $leg([['control' => 'left-shoulder', 'step' => 'away']]);
+        self::assertFalse($this->faults->none());
+        $leg([['control' => 'left-shoulder', 'at' => 'away', 'value' => 1]]);
+        self::assertFalse($this->faults->none());
+    }
+
+    private Faults $faults;
 
     #[DataProviderExternal(RehearsalTest::class, 'flights')]
     public function test_what_ships_asks_only_for_what_there_is(string $demo, string $scenario): void

@@ -1,6 +1,8 @@
 import type { FieldProps } from '@rjsf/utils'
 import { useState } from 'react'
+import { Choice } from '@/parts/Choice'
 import { Tick } from '@/parts/Tick'
+import type { Around } from './picks'
 import { inWords } from './templates'
 
 const box = 'figures h-9 w-full min-w-0 rounded-lg border border-line bg-deep px-2 text-right'
@@ -74,34 +76,78 @@ export function Listed({ formData, schema, fieldPathId, name, onChange }: FieldP
   )
 }
 
-type Deed = { function: string; step?: string; value?: number }
+type Deed = { function: string; step?: string; value?: number } | { control: string; at?: string; value?: number }
 
 const isFigure = (text: string) => text !== '' && !Number.isNaN(Number(text))
 const read = (text: string): Deed => {
-  const [name = '', ...rest] = text.split(':').map((word) => word.trim())
+  const byControl = text.includes('=')
+  const [name = '', ...rest] = text.split(byControl ? '=' : ':').map((word) => word.trim())
   const to = rest.join(':').replace('−', '-')
+  if (byControl) return { control: name, ...(isFigure(to) ? { value: Number(to) } : { at: to }) }
   return { function: name, ...(isFigure(to) ? { value: Number(to) } : { step: to }) }
 }
+const written = (one: Deed) =>
+  'control' in one ? `${one.control} = ${one.at ?? one.value}` : `${one.function}: ${one.step ?? one.value}`
+
+/** What may be done by everybody's names. */
+const USUAL = [
+  'arm: armed',
+  'arm: safe',
+  'cut: ready',
+  'cut: cut',
+  'hold: released',
+  'hold: hold',
+  'mode: self-level',
+  'mode: come-home',
+  'telemetry: reset',
+]
 
 /**
  * What a leg does: functions and their steps, or where they go from −1 to 1. What isn't right stays; the core
  * says so.
  */
-export function Doing({ formData, fieldPathId, name, onChange }: FieldProps) {
-  const [text, setText] = useState(() =>
-    ((formData ?? []) as Deed[]).map((one) => `${one.function}: ${one.step ?? one.value}`).join(', '),
+export function Doing({ formData, fieldPathId, name, onChange, registry }: FieldProps) {
+  const [text, setText] = useState(() => ((formData ?? []) as Deed[]).map(written).join(', '))
+  const { stores } = registry.formContext as Around
+  const put = (next: string) => {
+    setText(next)
+    const deeds = next.split(',').filter((one) => one.trim() !== '')
+    onChange(deeds.length === 0 ? undefined : deeds.map(read), fieldPathId.path)
+  }
+  const hands = (stores?.definitions.find((one) => one.kind === 'transmitters')?.items ?? []).flatMap(({ document }) =>
+    ((document as { controls?: ControlOf[] }).controls ?? []).flatMap((control) =>
+      positions(control).map((at) => ({
+        id: `${control.id} = ${at}`,
+        name: `${control.name} ${at}`,
+        group: document.name,
+      })),
+    ),
   )
   return (
-    <input
-      aria-label={inWords(name)}
-      placeholder="arm: armed, flaps: half, brake: -1"
-      className="h-9 w-full rounded-lg border border-line bg-deep px-2.5"
-      value={text}
-      onChange={(event) => {
-        setText(event.target.value)
-        const deeds = event.target.value.split(',').filter((one) => one.trim() !== '')
-        onChange(deeds.length === 0 ? undefined : deeds.map(read), fieldPathId.path)
-      }}
-    />
+    <span className="grid grid-cols-[1fr_5rem] gap-1">
+      <input
+        aria-label={inWords(name)}
+        placeholder="arm: armed, left-shoulder = away"
+        className="h-9 w-full min-w-0 rounded-lg border border-line bg-deep px-2.5"
+        value={text}
+        onChange={(event) => put(event.target.value)}
+      />
+      <Choice
+        label={`Add to ${inWords(name)}`}
+        value=""
+        placeholder="Add…"
+        options={[...USUAL.map((id) => ({ id, name: id, group: 'whatever it is called' })), ...hands]}
+        onChange={(one) => put(text.trim() === '' ? one : `${text}, ${one}`)}
+      />
+    </span>
   )
+}
+
+type ControlOf = { id: string; name: string; kind: string; positions?: number }
+
+/** Where a control of a transmitter's definition may be put. */
+function positions({ kind, positions }: ControlOf): string[] {
+  if (kind === 'button') return ['pressed']
+  if (kind !== 'switch') return ['-1', '0', '1']
+  return positions === 3 ? ['toward', 'middle', 'away'] : ['toward', 'away']
 }
