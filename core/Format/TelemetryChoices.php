@@ -108,6 +108,7 @@ final readonly class TelemetryChoices
             'count' => count($one->wants()->of),
             'several' => $one->wants()->several,
             'home' => $one->wants()->fix,
+            'timed' => $one->wants()->while,
             'number' => $this->number($one->wants()->number),
         ];
     }

@@ -219,7 +219,8 @@ final readonly class SensorPages
     {
         return new Line(
             $one->name,
-            'counts '.($one->while === null ? 'never' : "while {$this->words->say($one->while)}"),
+            ($one->by === null ? 'counts ' : 'counts down from '.Figure::of($one->by, 0).' s ').
+                ($one->while === null ? 'never' : "while {$this->words->say($one->while)}"),
             about: $one->id,
         );
     }

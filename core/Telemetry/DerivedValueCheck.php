@@ -25,15 +25,13 @@ final readonly class DerivedValueCheck
         $inputs = $derived->does->wants();
         [$wants, $words] = [$inputs->of, $inputs->words];
         if ($inputs->while) {
-            return $derived->while === null
-                ? [
-                    VerdictPoint::wrong(
-                        'Value',
-                        "{$derived->name} never runs: it needs {$words}.",
-                        'Say when it runs, as while armed.',
-                    ),
-                ]
-                : [];
+            $never = VerdictPoint::wrong(
+                'Value',
+                "{$derived->name} never runs: it needs {$words}.",
+                'Say when it runs, as while armed.',
+            );
+
+            return array_values(array_filter([$derived->while === null ? $never : null, $this->number($derived)]));
         }
         if (
             count($derived->of) < count($wants) ||

@@ -54,7 +54,7 @@ final readonly class ObviousPages
     {
         $pack = $this->derived('cell-average') ?? $this->measures(Measurand::Cell) ?? $this->measures(Measurand::Volts);
         $used = $this->derived('used-share') ?? $this->measures(Measurand::Used) ?? $this->derived('used');
-        $timer = $this->derived('timer');
+        $timer = $this->derived('timer') ?? $this->derived('count-down');
         $height = $this->derived('relative') ?? $this->measures(Measurand::Height) ?? $this->measures(Measurand::Altitude);
         $climb = $this->measures(Measurand::Climb) ?? $this->derived('climb');
         $home = $this->derived('distance') ?? $this->derived('slant');

@@ -115,4 +115,64 @@ final class TelemetryJobsTest extends BrowserTestCase
         );
         self::assertSame([], $page->barriers());
     }
+
+    public function test_a_helicopter_moves_to_fixed_slots_and_its_block_finds_its_own(): void
+    {
+        $page = $this->page()->open('/aircraft/5/program/loom');
+        $page->press('Transmitter');
+        $page->choose("[aria-label='Move to']", 'Lamplight 12, 12 channels');
+        $page->press('Move to Lamplight 12');
+        $page->until(fn (): bool => $this->saved(5)->transmitter === 'lamplight-12', 'it to be moved');
+        $page->open('/aircraft/5/telemetry');
+        $page->until(fn (): bool => str_contains($page->text("[data-slots-of='esc']"), 'has no slots yet'), 'no slots');
+        $page->choose("[aria-label='Add a sensor']", 'Teal current sensor');
+        $page->find("[data-sensor='sensor']");
+        $page->press('Solve');
+        $page->until(fn (): bool => $this->saved(5)->sense->chain[1]->slot !== null, 'its slots');
+        // Common practice: the eight-slot block may start at 16, the current sensor's three lie where they may.
+        self::assertSame(16, $this->saved(5)->sense->chain[0]->slot);
+        $page->open('/aircraft/5/program/sheet');
+        $page->until(fn (): bool => str_contains($page->text('main'), 'slots 16 to 23'), 'the sheet');
+    }
+
+    public function test_airspeed_and_a_gps_bring_the_wind_and_a_margin_above_the_stall(): void
+    {
+        $page = $this->page()->open('/aircraft/6/telemetry');
+        $page->choose("[aria-label='Add a sensor']", 'Gannet airspeed probe');
+        $page->find("[data-sensor='airspeed']");
+        $page->choose("[aria-label='Add a sensor']", 'Bittern GPS');
+        $page->pressIn("[data-sensor='airspeed']", 'Wind');
+        $page->open('/aircraft/6/telemetry/values');
+        $page->choose("[aria-label='Add a calculated value']", 'airspeed above the stall');
+        $page->find("[data-derived='stall-margin']");
+        $page->choose("[aria-label='Airspeed above the stall, of 1'], [aria-label='airspeed above the stall, of 1']", 'Airspeed');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-derived='stall-margin']"), "its number isn't said"),
+            'what is missing',
+        );
+        $page->fill("[data-derived='stall-margin'] input[aria-label$='stall speed']", '8');
+        $page->until(fn (): bool => ($this->saved(6)->sense->values[1]->by ?? null) === 8.0, 'the stall speed');
+        self::assertSame(
+            ['wind-speed', 'stall-margin'],
+            array_map(fn ($one): string => $one->does->id(), $this->saved(6)->sense->values),
+        );
+    }
+
+    public function test_a_wing_flies_through_its_modes_and_says_each(): void
+    {
+        $page = $this->page()->open('/aircraft/1/telemetry/rehearsal');
+        $page->find('[aria-label=Flight]');
+        $page->choose('[aria-label=Flight]', 'The modes of a wing in flight');
+        $page->press('Rehearse');
+        $page->find('[data-clock]');
+        $steps = array_column($this->saved(1)->function('mode')->steps ?? [], 'name');
+        self::assertCount(3, $steps);
+        $page->until(
+            fn (): bool => array_filter(
+                $steps,
+                fn (string $one): bool => ! str_contains($page->text('[aria-label=Stage]'), $one),
+            ) === [],
+            'every mode in its lane',
+        );
+    }
 }

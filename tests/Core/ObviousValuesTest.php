@@ -191,6 +191,26 @@ final class ObviousValuesTest extends TestCase
         $wanted === null ? self::assertNull($found) : self::assertEqualsWithDelta($wanted, $found, 0.5);
     }
 
+    public function test_a_count_down_says_what_is_left_and_goes_on_below_zero(): void
+    {
+        $program = self::program([], ['values' => [[
+            'id' => 'rest',
+            'name' => 'Rest',
+            'does' => 'count-down',
+            'by' => 3,
+            'while' => ['control' => 'top-left', 'at' => 'away'],
+        ]]]);
+        $deriver = new Deriver($program, Given::transmitter('lamplight-12'), 1);
+        $left = array_map(
+            fn (int $second): float => $deriver->next(
+                new Sample((float) $second, [], 'main', [], [], ['top-left' => $second < 2 ? -1.0 : 1.0]),
+            )->values['rest'],
+            range(0, 6),
+        );
+
+        self::assertSame([3.0, 3.0, 2.0, 1.0, 0.0, -1.0, -2.0], $left);
+    }
+
     /** @param  list<ObviousValue>  $offers */
     private static function taken(Program $program, array $offers): Program
     {

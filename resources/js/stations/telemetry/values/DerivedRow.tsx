@@ -73,7 +73,7 @@ export function DerivedRow({ value, look, document, aircraft }: Props) {
           </div>
         </div>
       )}
-      {value.does === 'timer' && (
+      {like?.timed && (
         <div className="mt-1 grid grid-cols-[auto_1fr] items-center gap-x-2 text-sm">
           <span className="text-muted">runs while</span>
           <MomentChoice
