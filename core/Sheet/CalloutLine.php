@@ -27,26 +27,27 @@ final readonly class CalloutLine
      * The line.
      *
      * @param  int  $place  how many come before it
+     * @param  Condition  $speaks  when it really speaks: {@see \DuskSwitch\Core\Program\Telemetry\LimitSteps}
      */
-    public function of(Callout $call, int $place): Line
+    public function of(Callout $call, int $place, Condition $speaks): Line
     {
         $entry = $this->transmitter->keying->telemetry ?? new TelemetryEntry();
-        $wanted = $this->says($call, $call->when, $call->hold, $call->repeat, new TelemetryEntry());
+        $wanted = $this->says($call, $speaks, $call->hold, $call->repeat, new TelemetryEntry());
         if ($entry->calls !== null && $place >= $entry->calls) {
             $lost = "{$this->transmitter->name} has room for {$entry->calls} alarms and callouts";
 
             return new Line($call->name, 'no room for it', $wanted, $lost, $call->id);
         }
-        $gone = $this->lost->in($call->when);
+        $gone = $this->lost->in($speaks);
         if ($gone !== null) {
             return new Line($call->name, 'not here', $wanted, "it waits for {$gone}, which isn't there", $call->id);
         }
-        $when = $this->nearest($call->when, $entry);
+        $when = $this->nearest($speaks, $entry);
         $hold = $entry->hold?->nearest($call->hold) ?? $call->hold;
         $repeat = $call->repeat === 0.0 ? 0.0 : $entry->repeat?->nearest($call->repeat) ?? $call->repeat;
         $entered = $this->says($call, $when, $hold, $repeat, $entry);
         $lost = [
-            ...$when === $call->when ? [] : ['it speaks in every phase and at every switch'],
+            ...$when === $speaks ? [] : [$this->wider($call)],
             ...$hold === $call->hold ? [] : ['it waits '.Figure::of($hold, 1).' s'],
             ...$repeat === $call->repeat ? [] : [$repeat === 0.0 ? 'it speaks once' : 'it repeats every '.Figure::of($repeat, 1).' s'],
             ...$entry->hysteresis || $this->hysteresis($call->when) === ''
@@ -58,6 +59,14 @@ final readonly class CalloutLine
         return $lost === []
             ? new Line($call->name, $entered, about: $call->id)
             : new Line($call->name, $entered, $wanted, implode('; ', $lost), $call->id);
+    }
+
+    /** What a condition that can't be joined with another one loses. */
+    private function wider(Callout $call): string
+    {
+        return $call->when instanceof SensorLevel
+            ? 'it goes on beside the further step of its limit, and the two speak by turns'
+            : 'it speaks in every phase and at every switch';
     }
 
     /** The condition as the transmitter can have it: where it joins none, the first level in it alone. */

@@ -33,8 +33,7 @@ final readonly class CalloutPages
         $writes = new CalloutLine($this->transmitter, $this->values, $this->words, $this->lost);
         $alarms = $callouts = [];
         foreach ($calls as $place => $call) {
-            $entered = $call->waiting(LimitSteps::when($call, $calls), $call->after);
-            $line = $writes->of($entered, $place);
+            $line = $writes->of($call, $place, LimitSteps::when($call, $calls));
             $call->isAlarm() ? ($alarms[] = $line) : ($callouts[] = $line);
         }
 

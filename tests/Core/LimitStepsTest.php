@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ProgramDecoder;
+use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Sheet\Line;
 use DuskSwitch\Core\Sheet\Sheet;
@@ -126,5 +127,13 @@ final class LimitStepsTest extends TestCase
         $near = array_values(array_filter($lines, fn (Line $one): bool => $one->what === 'Near'))[0];
 
         self::assertStringStartsWith('Height above 100 m and not Height above 120 m;', $near->value);
+
+        $definition = json_decode((string) file_get_contents(Given::DEMO.'/stores/transmitters/lamplight-12.json'));
+        $definition->keying->telemetry->joins = false;
+        $plain = TransmitterDecoder::decode((string) json_encode($definition));
+        $lines = Sheet::of($program, $plain, Given::catalogue())->lines();
+        $near = array_values(array_filter($lines, fn (Line $one): bool => $one->what === 'Near'))[0];
+        self::assertStringStartsWith('Height above 100 m;', $near->value);
+        self::assertSame('it goes on beside the further step of its limit, and the two speak by turns', $near->lost);
     }
 }
