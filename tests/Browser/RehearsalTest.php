@@ -41,7 +41,7 @@ final class RehearsalTest extends BrowserTestCase
         $page = $this->page()->open('/aircraft/3/telemetry/rehearsal');
         $page->choose('[aria-label=Flight]', 'Out to 600 m and back');
         $page->click("[aria-label^='In what it flies']");
-        $page->click('[role=dialog] [role=checkbox]');
+        $page->named('The antenna breaks; eight seconds later the pilot raises the power to 100 mW', 'label')->click();
         $page->fill("[aria-label='When: antenna']", '85');
         $page->actions()->sendKeys(null, "\u{E00C}")->perform();
         $page->press('Rehearse');

@@ -180,7 +180,7 @@ final class SlotsByHandTest extends TestCase
         $definition = json_decode((string) file_get_contents(Given::DEMO.'/stores/transmitters/lamplight-12.json'));
         $definition->sensorSlots = $slots;
         $definition->slotDefaults = array_map(
-            fn (array $one): array => ['name' => "default {$one[0]}", 'from' => $one[0], 'count' => $one[1]],
+            fn (array $one): array => ['what' => "default {$one[0]}", 'from' => $one[0], 'count' => $one[1]],
             $defaults,
         );
 

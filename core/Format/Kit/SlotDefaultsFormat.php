@@ -16,9 +16,9 @@ final class SlotDefaultsFormat
     {
         $defaults = [];
         foreach ($node?->items(64) ?? [] as $item) {
-            $item->keys(['name', 'from', 'count'], []);
+            $item->keys(['what', 'from', 'count'], []);
             $one = new DefaultSlots(
-                $item->need('name')->text(60),
+                $item->need('what')->text(60),
                 $item->need('from')->whole(0, 63),
                 $item->need('count')->whole(1, 64),
             );
@@ -41,7 +41,7 @@ final class SlotDefaultsFormat
             ? []
             : [
                 'slotDefaults' => array_map(
-                    fn (DefaultSlots $one): array => ['name' => $one->name, 'from' => $one->from, 'count' => $one->count],
+                    fn (DefaultSlots $one): array => ['what' => $one->name, 'from' => $one->from, 'count' => $one->count],
                     $defaults,
                 ),
             ];

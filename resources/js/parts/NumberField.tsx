@@ -53,7 +53,7 @@ export function NumberField({ id, label, value, least, most, unit = '%', onChang
           aria-label={label}
           aria-invalid={bad}
           inputMode="decimal"
-          className={`figures h-9 max-md:h-11 w-full rounded-lg border bg-deep pl-2.5 text-right ${unit.length > 1 ? 'pr-10' : 'pr-7'} ${bad ? 'border-rose' : 'border-line'}`}
+          className={`figures h-9 max-md:h-11 w-full rounded-lg border bg-deep pl-2.5 text-right ${unit.length > 2 ? 'pr-14' : unit.length > 1 ? 'pr-10' : 'pr-7'} ${bad ? 'border-rose' : 'border-line'}`}
           value={text}
           onChange={(event) => setText(event.target.value)}
           onBlur={() => commit(text)}

@@ -35,7 +35,7 @@ export function Circumstances({ plan, look, change }: Props) {
           aria-label="In what it flies"
           align="start"
           sideOffset={4}
-          className="z-40 w-[26rem] rounded-lg border border-edge bg-raised p-3 shadow-xl"
+          className="z-40 max-h-(--radix-popover-content-available-height) w-[26rem] max-w-[95vw] overflow-auto rounded-lg border border-edge bg-raised p-3 shadow-xl"
         >
           <div className="grid grid-cols-[4rem_1fr_3.5rem_1fr] items-center gap-x-2 gap-y-1.5 text-muted text-sm">
             <span>wind</span>
@@ -83,6 +83,7 @@ export function Circumstances({ plan, look, change }: Props) {
               onChange={(milliwatts) => change({ ...plan, milliwatts })}
             />
           </div>
+          <p className="mt-1 text-muted text-sm">How much power may be sent, local law decides.</p>
           <div className="mt-1 grid grid-cols-[1fr_5rem] items-center gap-2">
             <Tick
               says="Reset telemetry, as one does at the field"
@@ -103,7 +104,6 @@ export function Circumstances({ plan, look, change }: Props) {
               />
             )}
           </div>
-          <p className="mt-1 mb-2 text-muted text-sm">How much power may be sent, local law decides.</p>
           {look.mishaps.map((one) => {
             const has = plan.mishaps.find((other) => other.kind === one.id)
             const others = plan.mishaps.filter((other) => other.kind !== one.id)
