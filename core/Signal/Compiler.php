@@ -53,6 +53,7 @@ final class Compiler
                     ' are possible: a second of a feed\'s delay takes fifty. Shorten the delays, or have fewer',
             );
         }
+        self::trainer($program, $layout->panel, $faults);
         $faults->refuseAny();
 
         $where = new NodeLocations($program);
@@ -66,6 +67,16 @@ final class Compiler
             $memory->size(),
             $memory->patience(),
         );
+    }
+
+    /** The trainer link moves no channel here; what it asks for must be there all the same. */
+    private static function trainer(Program $program, Panel $panel, Faults $faults): void
+    {
+        if ($program->trainer !== null) {
+            $layout = new Layout($panel, $program, [$program->trainer->when]);
+            $tests = new TestCompiler(new NameResolver($program, $layout, $faults), $layout, new Memory(), $faults);
+            $tests->compile($program->trainer->when, 'trainer.when');
+        }
     }
 
     private static function fading(Program $program, Layout $layout, Memory $memory): ?Fading

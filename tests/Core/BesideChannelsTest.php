@@ -262,6 +262,16 @@ final class BesideChannelsTest extends TestCase
         self::assertContains('The trainer link is left out: nothing is left to switch it with', $lost->losses);
     }
 
+    public function test_a_trainer_link_on_a_control_that_is_not_there_is_refused_with_its_place(): void
+    {
+        $program = self::program('petrel', function (object $d): void {
+            $d->trainer = ['when' => ['any' => [['control' => 'pedal', 'at' => 'away'], 'nowhere']]];
+        });
+        $this->expectException(Refused::class);
+        $this->expectExceptionMessageMatches('/trainer\.when.*pedal.*\n.*trainer\.when.*nowhere/s');
+        Compiler::compile($program, Given::transmitter('lamplight-12'));
+    }
+
     public function test_a_trainer_link_names_each_stick_once(): void
     {
         $this->expectException(Refused::class);

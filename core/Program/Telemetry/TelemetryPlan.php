@@ -67,7 +67,7 @@ final readonly class TelemetryPlan
         );
     }
 
-    /** The same without anything that is announced or toned. */
+    /** The same without anything that is announced, toned, looked at or written down: none of it changes a flight. */
     public function silent(): self
     {
         return new self(
@@ -79,10 +79,7 @@ final readonly class TelemetryPlan
             $this->units,
             $this->calls,
             blanked: $this->blanked,
-            logging: $this->logging,
             reset: $this->reset,
-            pages: $this->pages,
-            language: $this->language,
         );
     }
 
