@@ -8,7 +8,6 @@ use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Proof\Rule\OneModeInEachState;
 use DuskSwitch\Core\Signal\DependencyGraph;
 use DuskSwitch\Core\Space\Bounds;
-use DuskSwitch\Core\Space\Region;
 use DuskSwitch\Core\Space\Truth;
 use DuskSwitch\Core\Space\Witness;
 
@@ -50,16 +49,16 @@ final readonly class StateMap
                 $hand[$input] = $value;
                 $detents[] = $controls[$place]->detentAt($value);
             }
-            $cells[] = self::cell($context, $region, new Witness(array_values($hand), []), $detents);
+            $seen = new Bounds($context->model(), $region);
+            $cells[] = self::cell($context, $seen, new Witness(array_values($hand), []), $detents);
         }
 
         return new self($controls, $cells, true);
     }
 
     /** @param  list<string>  $detents */
-    private static function cell(ProofContext $context, Region $region, Witness $hand, array $detents): StateCell
+    private static function cell(ProofContext $context, Bounds $seen, Witness $hand, array $detents): StateCell
     {
-        $seen = new Bounds($context->model(), $region);
         $armed =
             $context->armedBy() === null
                 ? Truth::FAILS
@@ -68,10 +67,9 @@ final readonly class StateMap
                     : $context->view->armed($seen));
         $margin = self::margin($context, $seen);
         $taken = $context->view->flight === [] ? [] : $context->view->taken($seen);
-        $low =
-            ($armed & Truth::HOLDS) !== 0 && ! $context->isGoverned()
-                ? $context->turns(new Bounds($context->model(), $context->throttleLow($region)))
-                : Truth::FAILS;
+        $turnsAtLow = fn (): bool => ($armed & Truth::HOLDS) !== 0 &&
+            ! $context->isGoverned() &&
+            $context->turns(new Bounds($context->model(), $context->throttleLow($seen->region))) === Truth::HOLDS;
 
         return new StateCell(
             $hand,
@@ -91,7 +89,7 @@ final readonly class StateMap
                 in_array(ControllerView::NONE, $taken, true) => 'no mode',
                 in_array(ControllerView::TWO, $taken, true) => 'two modes',
                 $margin !== null && $margin < OneModeInEachState::MARGIN => 'at an edge',
-                $low === Truth::HOLDS => 'motor on at low stick',
+                $turnsAtLow() => 'motor on at low stick',
                 default => null,
             },
         );
