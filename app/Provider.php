@@ -11,6 +11,7 @@ use DuskSwitch\App\Hangar\ReadinessBook;
 use DuskSwitch\App\Hangar\ReadinessSummaries;
 use DuskSwitch\App\Program\CircuitCache;
 use DuskSwitch\App\Program\Clips;
+use DuskSwitch\App\Program\KeptFlights;
 use DuskSwitch\App\Program\Rehearser;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitters;
@@ -37,7 +38,7 @@ final class Provider extends ServiceProvider
             fn ($app) => new Rehearser(
                 $app->make(Catalogue::class),
                 $app->make(Scenarios::class),
-                storage_path('framework/rehearsals'),
+                new KeptFlights(storage_path('framework/rehearsals')),
             ),
         );
         $this->app->singleton(Jobs::class, fn () => new Jobs(storage_path('jobs')));

@@ -4,12 +4,7 @@ namespace DuskSwitch\App\Program;
 
 use DuskSwitch\App\Equipment\DefinitionKind;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Flight\EventKind;
-use DuskSwitch\Core\Flight\FlightEvent;
-use DuskSwitch\Core\Flight\HandheldRecord;
-use DuskSwitch\Core\Flight\PackCharge;
 use DuskSwitch\Core\Flight\Recording;
-use DuskSwitch\Core\Flight\Track;
 use DuskSwitch\Core\Format\FlightEncoder;
 use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Format\ProgramEncoder;
@@ -30,8 +25,8 @@ use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Rehearsal\SensorTruth;
 use DuskSwitch\Core\Rehearsal\ValueTruth;
 use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Speech\HeardCalls;
 use DuskSwitch\Core\Telemetry\GpsFix;
-use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\Dimension;
 
@@ -41,24 +36,14 @@ use DuskSwitch\Core\Units\Dimension;
  */
 final readonly class Rehearser
 {
-    /** So many flights are kept, the newest. */
-    private const KEPT = 12;
-
-    /** Of what a kept flight is made. */
-    private const KEPT_CLASSES = [
-        Recording::class,
-        Sample::class,
-        Track::class,
-        HandheldRecord::class,
-        FlightEvent::class,
-        EventKind::class,
-        PackCharge::class,
-    ];
-
     /** The day of every rehearsal, ddmmyy: the same flight gives the same bytes. */
     private const DAY = '010126';
 
-    public function __construct(private Catalogue $catalogue, private Scenarios $scenarios, private string $folder) {}
+    public function __construct(
+        private Catalogue $catalogue,
+        private Scenarios $scenarios,
+        private KeptFlights $kept,
+    ) {}
 
     /**
      * A scenario that the program's family flies.
@@ -116,11 +101,25 @@ final readonly class Rehearser
     /** The flight, flown or taken from those that are kept. */
     public function flight(Circuit $circuit, Scenario $scenario, RehearsalSettings $setting): Recording
     {
+        $key = $this->key($circuit, $scenario, $setting);
+        $flight = $this->kept->flight($key);
+        if ($flight === null) {
+            $flight = (new Flight($circuit, $this->catalogue, $scenario, $setting))->fly();
+            $this->kept->keep($key, $flight);
+        }
+
+        return $flight;
+    }
+
+    /** All that makes a flight what it is. */
+    private function key(Circuit $circuit, Scenario $scenario, RehearsalSettings $setting): string
+    {
         // What is said changes nothing of the flight, nor what is calculated, unless a condition asks for it.
         $sense = $circuit->program->sense;
         $values = CircuitValues::asksForCalculated($circuit) ? $sense->values : [];
         $flown = $circuit->program->with(sense: $sense->with(values: $values, calls: [])->silent());
-        $key = hash(
+
+        return hash(
             'xxh128',
             serialize([
                 ProgramEncoder::encode($flown),
@@ -131,17 +130,6 @@ final readonly class Rehearser
                 Flight::EVERY,
             ]),
         );
-        $file = "{$this->folder}/{$key}";
-        $kept = is_file($file)
-            ? @unserialize((string) file_get_contents($file), ['allowed_classes' => self::KEPT_CLASSES])
-            : false;
-        if ($kept instanceof Recording) {
-            return $kept;
-        }
-        $flight = (new Flight($circuit, $this->catalogue, $scenario, $setting))->fly();
-        $this->keep($file, $flight);
-
-        return $flight;
     }
 
     /**
@@ -152,12 +140,16 @@ final readonly class Rehearser
     public function rehearse(Circuit $circuit, Scenario $scenario, RehearsalSettings $setting, bool $withFlight): array
     {
         $flight = $this->flight($circuit, $scenario, $setting);
+        $key = $this->key($circuit, $scenario, $setting);
+        $calls = $this->kept->heard($key);
+        $heard = $this->heard($circuit, $flight, $setting, null, $calls);
+        $this->kept->keep($key, $calls);
 
         return [
             ...$withFlight
                 ? FlightEncoder::columns($flight, $circuit->program, $circuit->panel->transmitter, $scenario, $setting)
                 : [],
-            ...$this->heard($circuit, $flight, $setting, null),
+            ...$heard,
         ];
     }
 
@@ -183,6 +175,7 @@ final readonly class Rehearser
         Recording $flight,
         RehearsalSettings $setting,
         ?SensorTruth $truth,
+        ?HeardCalls $calls = null,
     ): array {
         $program = $circuit->program;
         $values = Values::of($program, $this->catalogue);
@@ -194,6 +187,7 @@ final readonly class Rehearser
                 $circuit->panel->transmitter,
                 $this->catalogue,
                 wind: $setting->wind,
+                heard: $calls,
             ),
             $flight,
             $program,
@@ -229,20 +223,5 @@ final readonly class Rehearser
                 $program->sense->chain,
             ),
         ];
-    }
-
-    private function keep(string $file, Recording $flight): void
-    {
-        if (! is_dir($this->folder) && ! @mkdir($this->folder, 0o775, true)) {
-            return;
-        }
-        // Written aside and moved into place: another request never reads half a flight.
-        $aside = $file.'.'.bin2hex(random_bytes(4));
-        if (@file_put_contents($aside, serialize($flight)) !== false) {
-            @rename($aside, $file);
-        }
-        $all = glob("{$this->folder}/*") ?: [];
-        usort($all, fn (string $a, string $b): int => (int) @filemtime($b) <=> (int) @filemtime($a));
-        array_map(fn (string $old): bool => @unlink($old), array_slice($all, self::KEPT));
     }
 }

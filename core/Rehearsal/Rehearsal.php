@@ -10,6 +10,7 @@ use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Speech\Airtime;
+use DuskSwitch\Core\Speech\HeardCalls;
 use DuskSwitch\Core\Speech\Languages;
 use DuskSwitch\Core\Speech\Queue;
 use DuskSwitch\Core\Speech\Report;
@@ -24,6 +25,7 @@ final class Rehearsal
     /**
      * @param  array<string, float>  $clips  seconds by text, where there are clips
      * @param  float  $wind  m/s, as far as it is known
+     * @param  HeardCalls|null  $heard  what was heard of the same flight before
      */
     public static function listen(
         Recording $flight,
@@ -32,6 +34,7 @@ final class Rehearsal
         Catalogue $catalogue,
         array $clips = [],
         float $wind = 0.0,
+        ?HeardCalls $heard = null,
     ): ListenedFlight {
         $values = Values::of($program, $catalogue);
         $language = Languages::of($program);
@@ -45,7 +48,7 @@ final class Rehearsal
             }
             $samples[] = $deriver->next($sample);
         }
-        $voice = (new Voice($program, $transmitter, $values, $language))->hear($samples);
+        $voice = (new Voice($program, $transmitter, $values, $language))->hear($samples, $heard);
         $said = (new Queue(new Airtime($language, $clips)))->speak($voice->offers);
         $report = Report::of($said, $flight->seconds());
         $model = FlightModel::of($program->family);

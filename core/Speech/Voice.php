@@ -27,12 +27,24 @@ final readonly class Voice
      * Every offer, in the order of time, and what became of each call's condition.
      *
      * @param  list<Sample>  $flight  with derived values
+     * @param  HeardCalls|null  $heard  what was heard of the same flight before
      */
-    public function hear(array $flight): HeardProgram
+    public function hear(array $flight, ?HeardCalls $heard = null): HeardProgram
     {
+        $heard ??= new HeardCalls();
+        $sense = $this->program->sense;
+        // With the flight, this is all that a call hangs on beside itself.
+        $around = serialize([
+            $this->program->conditions,
+            $sense->values,
+            $sense->reset,
+            $this->values,
+            $sense->language,
+        ]);
         $offers = $held = $unknown = [];
-        foreach ($this->program->sense->calls as $call) {
-            [$some, $holds, $gone] = $this->call($call, $flight);
+        foreach ($sense->calls as $call) {
+            $one = serialize([$call, LimitSteps::when($call, $sense->calls), $this->transmitter->id]);
+            [$some, $holds, $gone] = $heard->of(hash('xxh128', $one.$around), fn (): array => $this->call($call, $flight));
             $offers = [...$offers, ...$some];
             $end = $flight === [] ? 0.0 : $flight[count($flight) - 1]->time;
             $held[$call->id] = $holds->until($end);

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\App\Program\KeptFlights;
 use DuskSwitch\App\Program\Rehearser;
 use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Rehearsal\RehearsalSettings;
@@ -26,7 +27,7 @@ final class RehearsalFileTest extends TestCase
 
     private function rehearser(): Rehearser
     {
-        return new Rehearser(Given::catalogue(), Given::catalogue(), $this->folder);
+        return new Rehearser(Given::catalogue(), Given::catalogue(), new KeptFlights($this->folder));
     }
 
     /** @return array<string, mixed> */
@@ -193,16 +194,32 @@ final class RehearsalFileTest extends TestCase
         $first = $this->rehearser()->flight($circuit, $scenario, new RehearsalSettings(1));
         file_put_contents((glob("{$this->folder}/*") ?: [''])[0], 'not a flight');
         self::assertEquals($first, $this->rehearser()->flight($circuit, $scenario, new RehearsalSettings(1)));
-        foreach (range(2, 16) as $seed) {
+        foreach (range(2, 26) as $seed) {
             $this->rehearser()->flight($circuit, $scenario, new RehearsalSettings($seed));
         }
 
-        self::assertCount(12, glob("{$this->folder}/*") ?: []);
+        self::assertCount(24, glob("{$this->folder}/*") ?: []);
+    }
+
+    public function test_what_was_heard_is_kept_with_the_flight_and_changes_nothing(): void
+    {
+        $circuit = Given::circuit(Given::demo('midge'));
+        $scenario = Given::catalogue()->scenario('first-hover') ?? self::fail();
+        $day = new RehearsalSettings(1);
+        $heard = fn (Circuit $of): array => $this->rehearser()->rehearse($of, $scenario, $day, false);
+        $first = $heard($circuit);
+        self::assertCount(2, glob("{$this->folder}/*") ?: [], 'the flight, and what was heard of it');
+        $louder = $heard(self::louder($circuit));
+        self::assertEquals($first, $heard($circuit), 'back again it is as it was');
+        foreach (glob("{$this->folder}/*.heard") ?: [] as $file) {
+            file_put_contents($file, 'spoilt');
+        }
+        self::assertEquals($louder, $heard(self::louder($circuit)));
     }
 
     public function test_where_nothing_can_be_kept_it_is_flown_all_the_same(): void
     {
-        $nowhere = new Rehearser(Given::catalogue(), Given::catalogue(), '/proc/nowhere');
+        $nowhere = new Rehearser(Given::catalogue(), Given::catalogue(), new KeptFlights('/proc/nowhere'));
 
         self::assertInstanceOf(
             Recording::class,
