@@ -24,6 +24,37 @@ $app->start();
 
 /** @var array<string, Closure(): list<Row>> $benches */
 $benches = [
+    // First, as on the server: what came before would leave its memory behind.
+    'rehearsal' => function (): array {
+        [$rehearsed, $bare, $heard, $bytes] = RehearsalBench::run();
+
+        return [
+            new Row(
+                'ten minutes rehearsed, 12 sensors, 20 alarms',
+                sprintf('%.2f s', $rehearsed),
+                sprintf('bare circuit %.2f s', $bare),
+                sprintf('%.1f', $rehearsed / $bare),
+                '≤ 1 s, ≤ 4',
+                $rehearsed <= 1 && $rehearsed / $bare <= 4,
+            ),
+            new Row(
+                'heard again after one alarm changed',
+                sprintf('%.0f ms', $heard * 1000),
+                '',
+                '',
+                '≤ 100 ms',
+                $heard <= 0.1,
+            ),
+            new Row(
+                'its JSON, compressed',
+                sprintf('%.0f kB', $bytes / 1000),
+                '',
+                '',
+                '≤ 2000 kB',
+                $bytes <= 2_000_000,
+            ),
+        ];
+    },
     'frame' => function (): array {
         [$circuit, $byHand] = FrameBench::run(new ByHand());
 
@@ -105,36 +136,6 @@ $benches = [
                 '',
                 '≤ 128 MB',
                 max($peak, $most) <= 128,
-            ),
-        ];
-    },
-    'rehearsal' => function (): array {
-        [$rehearsed, $bare, $heard, $bytes] = RehearsalBench::run();
-
-        return [
-            new Row(
-                'ten minutes rehearsed, 12 sensors, 20 alarms',
-                sprintf('%.2f s', $rehearsed),
-                sprintf('bare circuit %.2f s', $bare),
-                sprintf('%.1f', $rehearsed / $bare),
-                '≤ 1 s, ≤ 4',
-                $rehearsed <= 1 && $rehearsed / $bare <= 4,
-            ),
-            new Row(
-                'heard again after one alarm changed',
-                sprintf('%.0f ms', $heard * 1000),
-                '',
-                '',
-                '≤ 100 ms',
-                $heard <= 0.1,
-            ),
-            new Row(
-                'its JSON, compressed',
-                sprintf('%.0f kB', $bytes / 1000),
-                '',
-                '',
-                '≤ 2000 kB',
-                $bytes <= 2_000_000,
             ),
         ];
     },
