@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Telemetry;
 
+use DuskSwitch\Core\Kit\Measurand;
 use DuskSwitch\Core\Link\VerdictPoint;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\ConditionTree;
@@ -129,6 +130,47 @@ final readonly class GlanceCheck
             }
         }
 
-        return array_values($unseen);
+        return [...array_values($unseen), ...$this->needed($shown)];
+    }
+
+    /**
+     * What every flight needs and no page shows: how the pack stands, and the way home where a position tells it.
+     *
+     * @param  array<string, true>  $shown  ids of values
+     * @return list<VerdictPoint>
+     */
+    private function needed(array $shown): array
+    {
+        $pack = $home = [];
+        foreach ($this->values->all as $value) {
+            if (in_array($value->measures, [Measurand::Volts, Measurand::Cell, Measurand::Used], true)) {
+                $pack[] = $value->id;
+            }
+        }
+        foreach ($this->program->sense->values as $one) {
+            if (in_array($one->does->id(), ['cell-average', 'used', 'used-share', 'timer', 'count-down'], true)) {
+                $pack[] = $one->id;
+            } elseif (in_array($one->does->id(), ['distance', 'bearing', 'slant'], true)) {
+                $home[] = $one->id;
+            }
+        }
+
+        return [
+            ...self::isOnNone($pack, $shown)
+                ? [VerdictPoint::look('Page', 'No page shows how the pack stands.', 'Show a cell, what is used, or a timer.')]
+                : [],
+            ...self::isOnNone($home, $shown)
+                ? [VerdictPoint::look('Page', 'No page shows the way home.', 'Show the distance, or an arrow.')]
+                : [],
+        ];
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @param  array<string, true>  $shown
+     */
+    private static function isOnNone(array $ids, array $shown): bool
+    {
+        return $ids !== [] && array_intersect_key(array_fill_keys($ids, true), $shown) === [];
     }
 }

@@ -93,6 +93,8 @@ final class GlancePagesTest extends TestCase
                 self::page('weg'),
                 'pages look: Leer warns of Zelle, and no page shows it.',
             ],
+            'the pack is on none' => [self::page('weg'), 'pages look: No page shows how the pack stands.'],
+            'the way home is on none' => [self::page('zelle'), 'pages look: No page shows the way home.'],
             'a bar without ends' => [
                 ['id' => 'seite', 'name' => 'Seite', 'cells' => [['value' => 'zelle'], ['value' => 'rang', 'look' => 'bar']]],
                 'page:seite wrong: Seite: nobody knows between which ends Rang stays, so no bar can be drawn.',
