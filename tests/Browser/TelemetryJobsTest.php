@@ -142,6 +142,7 @@ final class TelemetryJobsTest extends BrowserTestCase
         $page->find("[data-sensor='airspeed']");
         $page->choose("[aria-label='Add a sensor']", 'Bittern GPS');
         $page->pressIn("[data-sensor='airspeed']", 'Wind');
+        $page->until(fn (): bool => count($this->saved(6)->sense->values) === 1, 'the wind to be saved');
         $page->open('/aircraft/6/telemetry/values');
         $page->choose("[aria-label='Add a calculated value']", 'airspeed above the stall');
         $page->find("[data-derived='stall-margin']");
