@@ -80,7 +80,9 @@ final class StartTest extends TestCase
         file_get_contents(
             "{$address}/api/aircraft/{$id}",
             false,
-            stream_context_create(['http' => ['method' => 'DELETE', 'content' => '{"base": 1}']]),
+            stream_context_create([
+                'http' => ['method' => 'DELETE', 'header' => 'Content-Type: application/json', 'content' => '{"base": 1}'],
+            ]),
         );
     }
 
