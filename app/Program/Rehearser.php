@@ -101,7 +101,11 @@ final readonly class Rehearser
     /** The flight, flown or taken from those that are kept. */
     public function flight(Circuit $circuit, Scenario $scenario, RehearsalSettings $setting): Recording
     {
-        $key = $this->key($circuit, $scenario, $setting);
+        return $this->flown($this->key($circuit, $scenario, $setting), $circuit, $scenario, $setting);
+    }
+
+    private function flown(string $key, Circuit $circuit, Scenario $scenario, RehearsalSettings $setting): Recording
+    {
         $flight = $this->kept->flight($key);
         if ($flight === null) {
             $flight = (new Flight($circuit, $this->catalogue, $scenario, $setting))->fly();
@@ -139,11 +143,14 @@ final readonly class Rehearser
      */
     public function rehearse(Circuit $circuit, Scenario $scenario, RehearsalSettings $setting, bool $withFlight): array
     {
-        $flight = $this->flight($circuit, $scenario, $setting);
         $key = $this->key($circuit, $scenario, $setting);
+        $flight = $this->flown($key, $circuit, $scenario, $setting);
         $calls = $this->kept->heard($key);
+        $known = $calls->count();
         $heard = $this->heard($circuit, $flight, $setting, null, $calls);
-        $this->kept->keep($key, $calls);
+        if ($calls->count() !== $known) {
+            $this->kept->keep($key, $calls);
+        }
 
         return [
             ...$withFlight

@@ -16,6 +16,6 @@ enum EventKind: string
     /** The script asks for a step that there isn't. */
     case Unknown = 'unknown';
 
-    /** Telemetry was reset: what is calculated from a reset on begins anew. */
+    /** Telemetry was reset: what is calculated since a reset starts again. */
     case Reset = 'reset';
 }

@@ -41,21 +41,27 @@ final readonly class LastPosition
      */
     public static function of(Recording $flight, Values $values, float $wind, ?float $sink): ?self
     {
-        $gone = array_values(
-            array_filter(
-                $flight->spans(TrackColumn::Linked, fn (float $one): bool => $one === 0.0),
-                fn (array $span): bool => $span[1] - $span[0] >= self::GONE,
-            ),
-        );
+        $lost = self::lost($flight);
         $ids = self::ids($values);
-        if ($gone === [] || ! isset($ids['latitude'], $ids['longitude'])) {
+        if ($lost === null || ! isset($ids['latitude'], $ids['longitude'])) {
             return null;
         }
-        $lost = $gone[0][0];
         for ($row = $flight->rowAt($lost - 1e-6); $row >= 0; $row--) {
             $sent = $flight->samples[$row]->values ?? [];
             if (isset($sent[$ids['latitude']], $sent[$ids['longitude']])) {
                 return self::at($flight, $row, $lost, $ids, $wind, $sink);
+            }
+        }
+
+        return null;
+    }
+
+    /** Seconds at which the link went for long enough that somebody would search; null where it held. */
+    public static function lost(Recording $flight): ?float
+    {
+        foreach ($flight->spans(TrackColumn::Linked, fn (float $one): bool => $one === 0.0) as [$from, $to]) {
+            if ($to - $from >= self::GONE) {
+                return $from;
             }
         }
 

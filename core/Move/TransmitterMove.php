@@ -66,11 +66,12 @@ final readonly class TransmitterMove
         $trainer = $this->trainer($rewrite, $losses);
 
         return new MovedProgram(
-            ($trainer === null ? $moved->untrained() : $moved->with(trainer: $trainer))->with(
+            $moved->with(
                 functions: $functions,
                 outputs: $all,
                 aboard: $this->installation($places, $all),
                 sense: $sense,
+                trainer: $trainer ?? false,
             ),
             array_values(
                 array_map(fn (ControlPlacement $place): string => "{$place->from->name} → {$place->to->name}", $places),

@@ -119,12 +119,10 @@ final class PhaseEdit
     private static function freeId(Program $program, string $name): string
     {
         $letters = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($name)), '-0123456789');
-        $stem = $letters === '' ? 'phase' : substr($letters, 0, 32);
-        $taken = array_column($program->phases, 'id');
-        for ($id = $stem, $number = 2; in_array($id, $taken, true); $number++) {
-            $id = "{$stem}-{$number}";
-        }
 
-        return $id;
+        return FreeId::like(
+            $letters === '' ? 'phase' : substr($letters, 0, 32),
+            array_column($program->phases, 'id'),
+        );
     }
 }

@@ -50,31 +50,6 @@ final readonly class Program
         public ?TrainerLink $trainer = null,
     ) {}
 
-    /** The same where no student flies. */
-    public function untrained(): self
-    {
-        return new self(
-            $this->name,
-            $this->family,
-            $this->stickMode,
-            $this->transmitter,
-            $this->receiver,
-            $this->controller,
-            $this->notes,
-            $this->phases,
-            $this->functions,
-            $this->outputs,
-            $this->curves,
-            $this->conditions,
-            $this->recipe,
-            $this->ring,
-            $this->ladder,
-            $this->aboard,
-            $this->sense,
-            $this->migrated,
-        );
-    }
-
     /** The function of that id, or null. */
     public function function(string $id): ?PilotFunction
     {
@@ -133,6 +108,7 @@ final readonly class Program
      * @param  list<Output>|null  $outputs
      * @param  array<string, Curve>|null  $curves
      * @param  array<string, Condition>|null  $conditions
+     * @param  TrainerLink|false|null  $trainer  false takes it away
      */
     public function with(
         ?string $name = null,
@@ -150,7 +126,7 @@ final readonly class Program
         ?string $controller = null,
         ?TelemetryPlan $sense = null,
         ?bool $migrated = null,
-        ?TrainerLink $trainer = null,
+        TrainerLink|false|null $trainer = null,
     ): self {
         return new self(
             $name ?? $this->name,
@@ -171,7 +147,7 @@ final readonly class Program
             $aboard ?? $this->aboard,
             $sense ?? $this->sense,
             $migrated ?? $this->migrated,
-            $trainer ?? $this->trainer,
+            $trainer === false ? null : $trainer ?? $this->trainer,
         );
     }
 

@@ -30,7 +30,7 @@ final readonly class CircuitValues
         return array_intersect($circuit->sensors(), array_column($circuit->program->sense->values, 'id')) !== [];
     }
 
-    /** Begins anew what is calculated from a reset on. */
+    /** Starts again what is calculated since a reset. */
     public function reset(): void
     {
         $this->deriver?->reset();

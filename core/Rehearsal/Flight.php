@@ -177,10 +177,10 @@ final class Flight
         }
         $this->leg++;
         $this->legEnds += $next->seconds;
-        $this->radio->send($next->milliwatts ?? $this->radio->sends());
+        $this->radio->send($next->milliwatts);
         $this->events[] = new FlightEvent($time, EventKind::Leg, $next->says);
         $this->hand = $this->pilot->follow($next, array_values($this->hand), $this->state, $telemetry);
-        if (ScriptPilot::resets($next)) {
+        if ($next->resetsTelemetry()) {
             $this->reset($time);
         }
         foreach ($this->pilot->misses($next) as $unknown) {

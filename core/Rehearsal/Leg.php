@@ -35,6 +35,12 @@ final readonly class Leg
         public array $hands = [],
     ) {}
 
+    /** True where telemetry is reset as it begins: `{"function": "telemetry", "step": "reset"}`. */
+    public function resetsTelemetry(): bool
+    {
+        return ($this->does['telemetry'] ?? null) === 'reset';
+    }
+
     /** True where it means to end on the ground, or so close above it that touching down is no surprise. */
     public function lands(): bool
     {

@@ -18,16 +18,10 @@ final class RadioLink
         $this->milliwatts = $setting->milliwatts;
     }
 
-    /** Sends so much from now on, in milliwatts. */
-    public function send(float $milliwatts): void
+    /** Sends so much from now on, in milliwatts; null as before. */
+    public function send(?float $milliwatts): void
     {
-        $this->milliwatts = $milliwatts;
-    }
-
-    /** What it sends, in milliwatts. */
-    public function sends(): float
-    {
-        return $this->milliwatts;
+        $this->milliwatts = $milliwatts ?? $this->milliwatts;
     }
 
     /** dB above what the receiver still understands; negative where the link is gone. */

@@ -74,12 +74,6 @@ final class ScriptPilot
         return array_values($hand);
     }
 
-    /** True where a leg resets telemetry as it begins: `{"function": "telemetry", "step": "reset"}`. */
-    public static function resets(Leg $leg): bool
-    {
-        return ($leg->does['telemetry'] ?? null) === 'reset';
-    }
-
     /** @return list<string> what a leg asks for that functions of the program have not */
     public function misses(Leg $leg): array
     {

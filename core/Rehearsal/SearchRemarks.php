@@ -4,7 +4,6 @@ namespace DuskSwitch\Core\Rehearsal;
 
 use DuskSwitch\Core\Flight\LastPosition;
 use DuskSwitch\Core\Flight\Recording;
-use DuskSwitch\Core\Flight\TrackColumn;
 use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\Dimension;
@@ -40,19 +39,16 @@ final readonly class SearchRemarks
     /** @return list<Remark> */
     private function nothingKnown(): array
     {
-        $gone = array_filter(
-            $this->flight->spans(TrackColumn::Linked, fn (float $one): bool => $one === 0.0),
-            fn (array $span): bool => $span[1] - $span[0] >= 5.0,
-        );
+        $lost = LastPosition::lost($this->flight);
 
-        return $gone === []
+        return $lost === null
             ? []
             : [
                 new Remark(
                     'Last position',
                     PointLevel::Open,
                     'The link went, and nothing had sent a position: nobody knows where to look. A GPS tells.',
-                    array_values($gone)[0][0],
+                    $lost,
                 ),
             ];
     }

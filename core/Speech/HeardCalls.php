@@ -10,11 +10,17 @@ use DuskSwitch\Core\Telemetry\OpenSpans;
  */
 final class HeardCalls
 {
-    /** More than a program has calls, several times over; beyond that all begins anew. */
+    /** More than a program has calls, several times over; beyond that all is dropped. */
     private const MOST = 240;
 
     /** @param  array<string, array{list<QueuedPhrase>, OpenSpans, OpenSpans}>  $known  by what makes a call what it is */
     public function __construct(private array $known = []) {}
+
+    /** How many calls are known. */
+    public function count(): int
+    {
+        return count($this->known);
+    }
 
     /**
      * What became of a call.

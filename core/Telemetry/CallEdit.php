@@ -6,6 +6,7 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\ConditionTree;
+use DuskSwitch\Core\Program\FreeId;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Telemetry\Callout;
 use DuskSwitch\Core\Program\Telemetry\PhrasePart;
@@ -85,10 +86,7 @@ final readonly class CallEdit
                     (implode(', ', array_keys($this->values->all)) ?: 'no values yet'),
             );
         $ids = array_column($this->program->sense->calls, 'id');
-        $id = substr($value, 0, 30).($above ? '-high' : '-low');
-        for ($number = 2, $base = $id; in_array($id, $ids, true); $number++) {
-            $id = "{$base}-{$number}";
-        }
+        $id = FreeId::like(substr($value, 0, 30).($above ? '-high' : '-low'), $ids);
         $hold = $of->dimension === Dimension::Voltage ? self::HOLD : 1.0;
         $call = new Callout(
             $id,

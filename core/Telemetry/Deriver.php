@@ -51,7 +51,7 @@ final class Deriver
         }
     }
 
-    /** Begins anew: heights, home, highest and used capacity count from here; timers go on. */
+    /** Resets: heights, home, highest and used capacity count from here; timers go on. */
     public function reset(): void
     {
         foreach ($this->program->sense->values as $derived) {

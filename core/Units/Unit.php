@@ -73,16 +73,7 @@ enum Unit: string
     /** True for the base unit of its dimension. */
     public function isBase(): bool
     {
-        return match ($this) {
-            self::Foot,
-            self::KilometrePerHour,
-            self::Knot,
-            self::MilePerHour,
-            self::FootPerMinute,
-            self::FootPerSecond,
-            self::Fahrenheit => false,
-            default => true,
-        };
+        return $this !== self::Fahrenheit && $this->factor() === 1.0;
     }
 
     private function factor(): float

@@ -25,7 +25,7 @@ final readonly class TelemetryPlan
      * @param  ToneSettings|null  $tone  the variometer's tone; null where it is off
      * @param  list<int>  $blanked  the first slots of what a transmitter had there by default and was blanked
      * @param  Logging|null  $logging  null where nothing is written down
-     * @param  Condition|null  $reset  as this begins to hold, what is calculated from a reset on begins anew
+     * @param  Condition|null  $reset  as this begins to hold, what is calculated since a reset starts again
      * @param  list<GlancePage>  $pages  what is looked at, by flight task
      * @param  SpokenLanguage  $language  in which numbers, units and times are said; words are the pilot's own
      */

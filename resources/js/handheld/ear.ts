@@ -54,6 +54,7 @@ class Ear extends Store<State> {
     if (aircraft === undefined || !document) return
     if (aircraft !== this.last?.aircraft) {
       this.stop()
+      this.from = null
       this.set({ caption: null, values: {} })
     }
     const { phase, steps, functions } = frame
