@@ -86,8 +86,11 @@ final class Nmea
         $fixes = [];
         foreach (preg_split('/\r\n|\r|\n/', ByteOrderMark::cut($text)) ?: [] as $index => $line) {
             $line = trim($line);
-            $fix = $line === '' ? null : self::line($line, 'line '.($index + 1), $faults);
-            if ($fix === null) {
+            $fix = $line === '' ? null : self::fix($line);
+            if (is_string($fix)) {
+                $faults->add('line '.($index + 1), $fix);
+            }
+            if (! $fix instanceof GpsFix) {
                 continue;
             }
             $last = count($fixes) - 1;
@@ -114,25 +117,24 @@ final class Nmea
         return array_values($fixes);
     }
 
-    private static function line(string $line, string $where, Faults $faults): ?GpsFix
+    /**
+     * What a sentence says of a fix; null for one that says nothing of it, a text for what is wrong with it. One that
+     * has no time of its own has −1.
+     *
+     * @param  int  $longest  characters that it may have
+     */
+    public static function fix(string $line, int $longest = self::LONGEST): GpsFix|string|null
     {
         if (
-            strlen($line) > self::LONGEST ||
+            strlen($line) > $longest ||
             preg_match('/^\$([A-Z]{2}([A-Z]{3}),[^*]*)\*([0-9A-Fa-f]{2})$/D', $line, $found) !== 1
         ) {
-            $faults->add($where, 'is no sentence: it must begin with $ and end with * and two digits, as $GPGGA,…*47');
-
-            return null;
+            return 'is no sentence: it must begin with $ and end with * and two digits, as $GPGGA,…*47';
         }
         $sum = self::checksum($found[1]);
         if (strtoupper($found[3]) !== $sum) {
-            $faults->add(
-                $where,
-                "its checksum is {$found[3]} and should be {$sum}: a byte was lost or changed on the way; leave the ".
-                    'line out',
-            );
-
-            return null;
+            return "its checksum is {$found[3]} and should be {$sum}: a byte was lost or changed on the way; leave the ".
+                'line out';
         }
         $fields = array_pad(explode(',', $found[1]), 16, '');
 
