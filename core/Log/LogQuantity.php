@@ -69,6 +69,26 @@ enum LogQuantity: string
         return $this === self::Other ? null : Measurand::tryFrom($this->value);
     }
 
+    /** The heading under which a table of ours has it, without its unit: always the same. */
+    public function heading(): string
+    {
+        return match ($this) {
+            self::Moment => 'Timestamp',
+            self::Elapsed => 'Elapsed',
+            self::Amperes => 'Current',
+            self::Used => 'Used capacity',
+            self::Rotor => 'Rotor speed',
+            self::Quality => 'Link quality',
+            self::Level => 'Link level',
+            self::ReceiverVolts => 'Receiver supply',
+            self::Milliwatts => 'Transmit power',
+            self::Throttle, self::Roll, self::Pitch, self::Yaw => ucfirst($this->value).' stick',
+            self::Cell => 'Cell voltage',
+            self::Volts => 'Pack voltage',
+            default => ucfirst($this->value),
+        };
+    }
+
     /** True for what says when a row was written. */
     public function tellsTime(): bool
     {

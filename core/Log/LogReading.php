@@ -28,18 +28,16 @@ final class LogReading
         $bad = new BadLines();
         $splitter = new FlightSplitter($sink, $bad);
         $units = new UnitGuess($reader->columns());
-        $places = [];
-        foreach ($reader->columns() as $index => $column) {
-            $places[$column->key] = $index;
-        }
+        $globe = new OutsideTheGlobe($reader->columns());
         $rows = 0;
         foreach ($reader->rows($bad) as $line => [$time, $values]) {
-            $why = OutsideTheGlobe::why($values, $places['latitude'] ?? null, $places['longitude'] ?? null);
+            $why = $globe->why($values);
             if ($why !== null) {
                 $bad->add($line, $why);
 
                 continue;
             }
+            $values = $globe->cleaned($values);
             $splitter->add($time, $values, $line);
             $units->see($time, $values);
             if (++$rows % self::EVERY === 0 && $progress !== null) {

@@ -49,11 +49,9 @@ final class PackedColumn
         }
         /** @var list<float> $read */
         $read = array_values(unpack('e*', $bytes) ?: []);
-        $values = $read;
-        foreach ($read as $row => $value) {
-            if (is_nan($value)) {
-                $values[$row] = null;
-            }
+        $values = [];
+        foreach ($read as $value) {
+            $values[] = is_nan($value) ? null : $value;
         }
 
         return $values;

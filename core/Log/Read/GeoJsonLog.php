@@ -118,10 +118,30 @@ final class GeoJsonLog implements LogReader
                 foreach (is_array($line) ? array_values($line) : [] as $index => $place) {
                     $own = is_array($times[$at] ?? null) ? $times[$at] : [];
                     $time = $own[$index] ?? null;
-                    $this->points[] = [is_scalar($time) ? (string) $time : null, is_array($place) ? $place : [], []];
+                    $this->points[] = [
+                        is_scalar($time) ? (string) $time : null,
+                        is_array($place) ? $place : [],
+                        self::along($named, $index),
+                    ];
                 }
             }
         }
+    }
+
+    /**
+     * @param  array<mixed>  $named  lists as long as the line
+     * @return array<string, mixed> what they hold for one of its places
+     */
+    private static function along(array $named, int $index): array
+    {
+        $along = [];
+        foreach ($named as $name => $list) {
+            if (is_string($name) && is_array($list) && array_key_exists($index, $list) && ! in_array($name, self::TIMES, true)) {
+                $along[$name] = $list[$index];
+            }
+        }
+
+        return $along;
     }
 
     /** @return list<LogColumn> of properties that are numbers and that are known by their names */
@@ -131,7 +151,7 @@ final class GeoJsonLog implements LogReader
         foreach ($this->points[0][2] ?? [] as $name => $value) {
             $column = HeadingReader::read($name);
             $isPlace = in_array($column->quantity, [LogQuantity::Latitude, LogQuantity::Longitude, LogQuantity::Altitude], true);
-            if (is_numeric($value) && $column->quantity !== LogQuantity::Other && ! $isPlace && ! $column->quantity->tellsTime()) {
+            if ((is_numeric($value) || $value === null) && $column->quantity !== LogQuantity::Other && ! $isPlace && ! $column->quantity->tellsTime()) {
                 $speed = $column->unit === null && $column->quantity->dimension() === Dimension::Speed;
                 $columns[] = $speed ? $column->in(LogUnit::base(Dimension::Speed)) : $column;
             }
