@@ -67,6 +67,21 @@ final class Geodesic
     }
 
     /**
+     * How many metres east and north of one point another lies; flat, for the few kilometres of a model's flight.
+     *
+     * @return array{float, float}
+     */
+    public static function local(float $lat, float $lon, float $toLat, float $toLon): array
+    {
+        [$aDegreeNorth, $aDegreeEast] = self::offset($lat, $lon, 1.0, 1.0);
+
+        return [
+            fmod($toLon - $lon + 540.0, 360.0) - 180.0 === 0.0 ? 0.0 : (fmod($toLon - $lon + 540.0, 360.0) - 180.0) / ($aDegreeEast - $lon),
+            ($toLat - $lat) / ($aDegreeNorth - $lat),
+        ];
+    }
+
+    /**
      * The point so many metres east and north of another; flat, for the few kilometres of a model's flight.
      *
      * @return array{float, float} latitude, longitude in degrees

@@ -26,6 +26,9 @@ final class HouseRules
         ['Move', 'Rehearsal', 'Checklist'],
         ['Sheet'],
         ['Format'],
+        ['Log'],
+        ['Analysis'],
+        ['Logbook'],
         ['Readiness'],
     ];
 
