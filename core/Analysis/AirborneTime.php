@@ -159,7 +159,7 @@ final readonly class AirborneTime
 
         // The noise of a sensor at rest lifts nothing, either.
         $steps = array_map(fn (float $a, float $b): float => abs($a - $b), array_slice($there, 1), array_slice($there, 0, -1));
-        $noise = $steps === [] ? 0.0 : Spread::median(array_filter($steps) ?: [0.0]);
+        $noise = $steps === [] ? 0.0 : Spread::median(array_values(array_filter($steps)) ?: [0.0]);
         $scale = max($much - $idle, (self::NOISE * $noise) / self::LIFTS);
 
         // What hardly changes tells nothing: a glider that was towed, a motor that wasn't used.
@@ -212,7 +212,7 @@ final readonly class AirborneTime
             $runs[] = [$from, count($is) - 1];
         }
 
-        return array_values(array_filter($runs, fn (array $run): bool => $times[$run[1]] - $times[$run[0]] >= $least));
+        return array_values(array_filter($runs, fn (array $run): bool => $least <= $times[$run[1]] - $times[$run[0]]));
     }
 
     /**
@@ -225,7 +225,7 @@ final readonly class AirborneTime
     private static function widened(array $times, array $moves, int $from, int $to): array
     {
         $first = $from;
-        for ($row = $from; $row >= 0 && $times[$first] - $times[$row] <= self::STANDS / 4; $row--) {
+        for ($row = $from; $row >= 0 && self::STANDS / 4 >= $times[$first] - $times[$row]; $row--) {
             $first = $moves[$row] ? $row : $first;
         }
         $last = $to;
