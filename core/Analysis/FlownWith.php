@@ -1,0 +1,56 @@
+<?php
+
+namespace DuskSwitch\Core\Analysis;
+
+use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Rehearsal\FlightModel;
+
+/** What is known of a flight beside its recording: the pack, the aircraft, the power that was sent. Null is not known. */
+final readonly class FlownWith
+{
+    /**
+     * @param  int|null  $cells  in series
+     * @param  float|null  $capacity  mAh
+     * @param  bool|null  $hovers  it flies as slowly as it likes
+     * @param  float|null  $sink  m/s of its glide; null for what doesn't glide
+     * @param  float|null  $stall  m/s
+     * @param  float|null  $milliwatts  that were sent
+     * @param  bool  $isNamed  an aircraft is known at all
+     */
+    public function __construct(
+        public ?int $cells = null,
+        public ?float $capacity = null,
+        public ?bool $hovers = null,
+        public ?float $sink = null,
+        public ?float $stall = null,
+        public ?float $milliwatts = null,
+        public bool $isNamed = false,
+    ) {}
+
+    /**
+     * What a program and its kit tell.
+     *
+     * @param  int|null  $cells  of the pack that was flown, where that is another than the kit's
+     */
+    public static function of(
+        Program $program,
+        Catalogue $catalogue,
+        ?int $cells = null,
+        ?float $capacity = null,
+        ?float $milliwatts = null,
+    ): self {
+        $model = FlightModel::of($program->family);
+        $pack = $catalogue->pack($program->aboard->kit->pack ?? '');
+
+        return new self(
+            $cells ?? $pack?->cells,
+            $capacity ?? $pack?->capacity,
+            $model->hovers,
+            $model->hovers ? null : $model->sink,
+            $model->stall > 0.0 ? $model->stall : null,
+            $milliwatts,
+            true,
+        );
+    }
+}
