@@ -125,7 +125,7 @@ final class HeadingReader
         $whole = self::words($text, false);
         // A unit as the last word: "speed kmh", "alt_ft", "Spannung V".
         $last = end($words);
-        $tail = preg_match('#(?:^|[\s_.:-])([\p{L}%°µ]+/[\p{L}]+)$#u', $text, $found) === 1 ? $found[1] : $last;
+        $tail = preg_match('#(?:^|[\s_.:-])([\p{L}%°µ]+/[\p{L}]+|[mckµ]?[VAW])$#u', $text, $found) === 1 ? $found[1] : $last;
         if ($unit === null && is_string($tail) && ($words !== [$last] || LogUnit::of($tail) !== null)) {
             $unit = LogUnit::of($tail);
             if ($unit !== null) {

@@ -87,7 +87,8 @@ final readonly class CsvHead
                 $rows[] = $dialect->cells($text);
             }
         }
-        $units = isset($rows[0]) && self::isUnits($rows[0]) ? array_map($dialect->text(...), $rows[0]) : [];
+        $below = array_map($dialect->text(...), $rows[0] ?? []);
+        $units = self::isUnits($below) ? $below : [];
         if ($units !== []) {
             array_shift($rows);
         }

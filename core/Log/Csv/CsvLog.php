@@ -181,7 +181,7 @@ final class CsvLog implements LogReader
             $found = match ($now->cells[$index]) {
                 CsvCell::Latitude => [AngleText::one($this->points($cell), 90.0)],
                 CsvCell::Longitude => [AngleText::one($this->points($cell), 180.0)],
-                default => AngleText::both($cell, preg_match('/lon.*lat/i', $now->headed[$index]->heading) === 1) ?? [null],
+                default => AngleText::both($this->points($cell), preg_match('/lon.*lat/i', $now->headed[$index]->heading) === 1) ?? [null],
             };
             if ($found[0] === null) {
                 if (NumberText::read($cell) === null) {
@@ -198,7 +198,7 @@ final class CsvLog implements LogReader
 
     private function points(string $cell): string
     {
-        return $this->head->dialect->comma ? strtr($cell, ',', '.') : $cell;
+        return $this->head->dialect->comma && ! str_contains($cell, '.') ? strtr($cell, ',', '.') : $cell;
     }
 
     private static function garbled(string $heading, string $cell): string

@@ -70,7 +70,7 @@ final class TimeText
     /** Seconds since 1970 of a date and time in one: "2026-05-09T13:05:09Z", "09.05.2026 13:05:09", or a count. */
     public static function moment(string $cell, bool $monthFirst): ?float
     {
-        $cell = trim($cell, " \t\"'");
+        $cell = (string) preg_replace('/^\s*(\d{9,}),(\d+)\s*$/', '$1.$2', trim($cell, " \t\"'"));
         if (is_numeric($cell)) {
             $number = (float) $cell;
 
