@@ -26,6 +26,11 @@ final readonly class WindEstimate
 
     private const LAYER = 50.0;
 
+    /** Rounds in which points off the circle are left out, and m/s that no point is off. */
+    private const ROUNDS = 4;
+
+    private const OFF = 0.5;
+
     /** Share of the airspeed by which a steady one may vary. */
     private const STEADY = 0.3;
 
@@ -100,7 +105,7 @@ final readonly class WindEstimate
             $flown[(int) ($course / 30)] = true;
             $points[] = [$speed * sin(deg2rad($course)), $speed * cos(deg2rad($course))];
         }
-        $circle = count($flown) < self::DIRECTIONS ? null : CircleFit::of($points);
+        $circle = count($flown) < self::DIRECTIONS ? null : self::circle($points);
         if ($circle === null || $circle->spread > self::STEADY * $circle->radius) {
             return null;
         }
@@ -110,6 +115,24 @@ final readonly class WindEstimate
             fmod(rad2deg(atan2(-$circle->x, -$circle->y)) + 360.0, 360.0),
             $circle->spread,
         ];
+    }
+
+    /**
+     * The circle of the airspeed that was flown mostly: what was slower at take-off and landing lies off it.
+     *
+     * @param  list<array{float, float}>  $points
+     */
+    private static function circle(array $points): ?CircleFit
+    {
+        $circle = CircleFit::of($points);
+        for ($round = 0; $round < self::ROUNDS && $circle !== null; $round++) {
+            $off = array_map(fn (array $one): float => abs(hypot($one[0] - $circle->x, $one[1] - $circle->y) - $circle->radius), $points);
+            $most = max(self::OFF, 1.5 * Spread::median($off ?: [0.0]));
+            $near = array_values(array_filter($points, fn (int $at): bool => $off[$at] <= $most, ARRAY_FILTER_USE_KEY));
+            $circle = count($near) < count($points) / 2 ? $circle : CircleFit::of($near);
+        }
+
+        return $circle;
     }
 
     /** True where it stood still in the air for a while. */
