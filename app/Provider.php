@@ -9,6 +9,7 @@ use DuskSwitch\App\Equipment\OwnDefinitions;
 use DuskSwitch\App\Equipment\ShippedDefinitions;
 use DuskSwitch\App\Hangar\ReadinessBook;
 use DuskSwitch\App\Hangar\ReadinessSummaries;
+use DuskSwitch\App\Log\RecordingFiles;
 use DuskSwitch\App\Program\CircuitCache;
 use DuskSwitch\App\Program\Clips;
 use DuskSwitch\App\Program\KeptFlights;
@@ -41,6 +42,7 @@ final class Provider extends ServiceProvider
                 new KeptFlights(storage_path('framework/rehearsals')),
             ),
         );
+        $this->app->singleton(RecordingFiles::class, fn () => new RecordingFiles(self::recordings()));
         $this->app->singleton(Jobs::class, fn () => new Jobs(storage_path('jobs')));
         $this->app->singleton(Clips::class, fn () => new Clips(storage_path('framework/clips')));
         $this->app->singleton(
@@ -55,5 +57,14 @@ final class Provider extends ServiceProvider
             ),
         );
         $this->app->bind(ControllerPort::class, SimulatedController::class);
+    }
+
+    /** Beside the database; in tests, whose database is in the memory, a folder of this process. */
+    private static function recordings(): string
+    {
+        $database = (string) config('database.connections.sqlite.database');
+
+        return (string) (config('app.recordings') ??
+            ($database === ':memory:' ? sys_get_temp_dir().'/dusk-recordings-'.getmypid() : dirname($database).'/recordings'));
     }
 }

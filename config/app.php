@@ -7,6 +7,8 @@ return [
     'debug' => (bool) env('APP_DEBUG', false),
     // True in the tests of the server's limits: there is a route that computes, waits or fills memory.
     'slow' => (bool) env('DUSK_SLOW_ROUTE', false),
+    // Where imported recordings lie; beside the database where nothing else is said.
+    'recordings' => env('DUSK_RECORDINGS'),
     'url' => env('APP_URL', 'http://127.0.0.1'),
     'timezone' => 'UTC',
     'locale' => 'en',

@@ -14,6 +14,7 @@ use DuskSwitch\App\Http\Controllers\HistoryController;
 use DuskSwitch\App\Http\Controllers\KeptSettingsController;
 use DuskSwitch\App\Http\Controllers\KitController;
 use DuskSwitch\App\Http\Controllers\LiveController;
+use DuskSwitch\App\Http\Controllers\LogbookController;
 use DuskSwitch\App\Http\Controllers\OtherAircraftController;
 use DuskSwitch\App\Http\Controllers\PilotController;
 use DuskSwitch\App\Http\Controllers\PracticeController;
@@ -21,6 +22,7 @@ use DuskSwitch\App\Http\Controllers\ProgramController;
 use DuskSwitch\App\Http\Controllers\ProofController;
 use DuskSwitch\App\Http\Controllers\ProposalController;
 use DuskSwitch\App\Http\Controllers\ReadinessController;
+use DuskSwitch\App\Http\Controllers\RecordingController;
 use DuskSwitch\App\Http\Controllers\RehearsalController;
 use DuskSwitch\App\Http\Controllers\RepairController;
 use DuskSwitch\App\Http\Controllers\SheetController;
@@ -31,7 +33,7 @@ use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
 // What can be counted: a larger number is no address.
-Route::patterns(array_fill_keys(['aircraft', 'from', 'to', 'number'], '[0-9]{1,9}'));
+Route::patterns(array_fill_keys(['aircraft', 'from', 'to', 'number', 'flight', 'recording', 'pack', 'upkeep', 'field'], '[0-9]{1,9}'));
 
 Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): void {
     Route::post('live', [LiveController::class, 'frame']);
@@ -91,6 +93,17 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::get('jobs/{job}', [BackupController::class, 'look']);
     Route::delete('jobs/{job}', [BackupController::class, 'stop']);
     Route::get('jobs/{job}/backup.zip', [BackupController::class, 'download']);
+    Route::post('recordings', [RecordingController::class, 'take']);
+    Route::get('recordings/quantities', [RecordingController::class, 'quantities']);
+    Route::post('recordings/{recording}/columns', [RecordingController::class, 'columns']);
+    Route::get('recordings/{recording}/original', [RecordingController::class, 'original']);
+    Route::get('logbook', [LogbookController::class, 'index']);
+    Route::post('logbook', [LogbookController::class, 'store']);
+    Route::get('logbook/{flight}', [LogbookController::class, 'show']);
+    Route::patch('logbook/{flight}', [LogbookController::class, 'change']);
+    Route::delete('logbook/{flight}', [LogbookController::class, 'destroy']);
+    Route::post('logbook/{flight}/heard', [LogbookController::class, 'heard']);
+    Route::get('logbook/{flight}/export/{ending}', [LogbookController::class, 'export'])->where('ending', '[a-z]{1,8}');
     Route::get('pilot', [PilotController::class, 'show']);
     Route::put('pilot', [PilotController::class, 'change']);
     Route::get('stores', [EquipmentController::class, 'index']);

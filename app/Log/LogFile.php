@@ -6,10 +6,15 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Log\LogSource;
 
 /** A recording in a file. Text of two bytes a letter, as some spreadsheets write it, is read like any other. */
-final readonly class LogFile implements LogSource
+final class LogFile implements LogSource
 {
     /** Bytes that are read at most: a season of logs. */
     public const MOST = 1_000_000_000;
+
+    /** Lines after which it is looked how far it was read. */
+    private const EVERY = 500;
+
+    private int $at = 0;
 
     /** How text of two bytes a letter begins. */
     private const WIDE = ["\xFF\xFE" => 'UTF-16LE', "\xFE\xFF" => 'UTF-16BE'];
@@ -20,7 +25,7 @@ final readonly class LogFile implements LogSource
      *
      * @throws Refused where it isn't there, can't be read or is larger than anything that is a recording
      */
-    public function __construct(private string $path, private string $name)
+    public function __construct(private readonly string $path, private readonly string $name)
     {
         if (! is_file($path)) {
             throw Refused::because('', 'there is no such file');
@@ -61,6 +66,9 @@ final readonly class LogFile implements LogSource
             while (($line = fgets($file, self::LONGEST + 1)) !== false) {
                 // The rest of a line that is too long is passed over.
                 $wasOn = $isOn;
+                if ($number % self::EVERY === 0) {
+                    $this->at = (int) ftell($file);
+                }
                 $isOn = ! str_ends_with($line, "\n") && strlen($line) >= self::LONGEST;
                 if (! $wasOn) {
                     yield from self::parts($line, $number);
@@ -69,6 +77,12 @@ final readonly class LogFile implements LogSource
         } finally {
             fclose($file);
         }
+    }
+
+    /** Bytes that were read, about; 0 where it isn't read line by line. */
+    public function at(): int
+    {
+        return $this->at;
     }
 
     public function uri(): string

@@ -77,6 +77,20 @@ final class LogReading
         return [$report, $sink->flights($report->columns, $report->epoch)];
     }
 
+    /**
+     * The headings of a table as they were taken; nothing for other kinds, whose columns are always the same.
+     *
+     * @return list<LogColumn>
+     *
+     * @throws Refused where it is no recording
+     */
+    public static function headings(LogSource $source): array
+    {
+        $reader = LogKind::reader($source, new ColumnChoice());
+
+        return $reader instanceof CsvLog ? $reader->headed($reader->columns()) : [];
+    }
+
     private static function refuseNothing(?float $zero, int $rows, BadLines $bad, FlightSplitter $splitter): void
     {
         if ($zero !== null && ($splitter->moves || $rows < 2)) {

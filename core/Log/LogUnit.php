@@ -88,6 +88,22 @@ final readonly class LogUnit
             : new self($word, Dimension::Number, 0.5 / $half, 0.5 - $middle / (2 * $half));
     }
 
+    /**
+     * A unit as it was kept.
+     *
+     * @param  array{word: string, dimension: string, factor: float|int, offset: float|int}  $kept
+     */
+    public static function kept(array $kept): self
+    {
+        return new self($kept['word'], Dimension::from($kept['dimension']), (float) $kept['factor'], (float) $kept['offset']);
+    }
+
+    /** @return array{word: string, dimension: string, factor: float, offset: float} what has to be kept of it */
+    public function toKeep(): array
+    {
+        return ['word' => $this->word, 'dimension' => $this->dimension->value, 'factor' => $this->factor, 'offset' => $this->offset];
+    }
+
     /** A unit of time by its length in seconds. */
     public static function time(float $seconds): self
     {

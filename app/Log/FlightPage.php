@@ -1,0 +1,152 @@
+<?php
+
+namespace DuskSwitch\App\Log;
+
+use DuskSwitch\App\Logbook\LogbookJson;
+use DuskSwitch\App\Models\Field;
+use DuskSwitch\App\Models\Flight;
+use DuskSwitch\App\Models\Pilot;
+use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Analysis\AnalysisEncoder;
+use DuskSwitch\Core\Analysis\FieldLimits;
+use DuskSwitch\Core\Analysis\Findings;
+use DuskSwitch\Core\Analysis\FlightAnalysis;
+use DuskSwitch\Core\Analysis\ListenableFlight;
+use DuskSwitch\Core\Analysis\RecordedView;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\FlightEncoder;
+use DuskSwitch\Core\Format\RehearsalEncoder;
+use DuskSwitch\Core\Format\Thinning;
+use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Log\LoggedFlight;
+use DuskSwitch\Core\Log\LogQuantity;
+use DuskSwitch\Core\Log\LogUnit;
+use DuskSwitch\Core\Rehearsal\Rehearsal;
+use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Telemetry\Sample;
+use DuskSwitch\Core\Telemetry\Values;
+use DuskSwitch\Core\Units\Dimension;
+
+/** A flight of the logbook as it is looked at: over time, what was found in it, and what a program would have said. */
+final readonly class FlightPage
+{
+    public function __construct(
+        private RecordingFiles $files,
+        private Imports $imports,
+        private Bench $bench,
+        private Catalogue $catalogue,
+    ) {}
+
+    /** @return array<string, mixed> */
+    public function json(Flight $flight): array
+    {
+        $log = $this->files->flight($flight);
+        $page = ['flight' => (new LogbookJson())->row($flight), 'recording' => null, 'findings' => [], 'analysis' => null, 'file' => null, 'limits' => []];
+        if ($log === null) {
+            return $page;
+        }
+        $with = $this->imports->with($flight);
+        $analysis = FlightAnalysis::of($log, $with);
+        $units = Pilot::here()->units;
+
+        return [
+            ...$page,
+            'recording' => (new RecordedView($analysis, $units))->json(),
+            'findings' => (new Findings($analysis, $with, $units))->all(),
+            'analysis' => AnalysisEncoder::flight($analysis),
+            'file' => $this->file($flight),
+            'limits' => $this->limits($flight, $analysis),
+        ];
+    }
+
+    /**
+     * What the alarms of a program would have said on the flight.
+     *
+     * @return array<string, mixed> as of a rehearsal
+     *
+     * @throws Refused where nothing was recorded
+     */
+    public function heard(Flight $flight, Circuit $circuit): array
+    {
+        $log = $this->log($flight);
+        $with = $this->imports->with($flight);
+        $recording = ListenableFlight::of(FlightAnalysis::of($log, $with), $circuit, $this->catalogue, $with);
+        $values = Values::of($circuit->program, $this->catalogue);
+        $transmitter = $circuit->panel->transmitter;
+        $heard = Rehearsal::listen($recording, $circuit->program, $transmitter, $this->catalogue);
+
+        return Thinning::of(array_map(fn (Sample $one): float => $one->time, $recording->samples))->recording([
+            ...FlightEncoder::recording($recording, $circuit->program, $transmitter),
+            'windSays' => $values->say(0.0, Dimension::Speed),
+            ...RehearsalEncoder::heard($heard, $recording, $circuit->program, $values),
+        ]);
+    }
+
+    /** @throws Refused where nothing was recorded */
+    public function log(Flight $flight): LoggedFlight
+    {
+        return $this->files->flight($flight) ??
+            throw Refused::because('', 'this flight was typed in, or its recording is gone: there is nothing to look at over time');
+    }
+
+    /** @return array<string, mixed> the recording it is from, and what its columns were taken for */
+    private function file(Flight $flight): array
+    {
+        $recording = $flight->recording;
+        $report = $recording->report ?? [];
+
+        return [
+            'id' => $flight->recording_id,
+            'name' => $recording->name ?? '',
+            'format' => $recording->format ?? '',
+            'rows' => $report['rows'],
+            'bad' => $report['bad'],
+            'badLines' => array_map(fn (array $one): array => ['line' => $one[0], 'why' => $one[1]], $report['badLines']),
+            'doubled' => $report['doubled'],
+            'sorted' => $report['sorted'],
+            'repeated' => $report['repeated'],
+            'columns' => array_map(fn (array $one): array => [
+                'heading' => $one['heading'],
+                'quantity' => $one['quantity'],
+                'unit' => $one['unit']['word'] ?? null,
+                'confidence' => $one['confidence'],
+                'told' => $one['told'],
+            ], $report['headed']),
+        ];
+    }
+
+    /** @return list<array{field: string, says: string, from: float, to: float}> where it left a field's limits, in seconds of its own */
+    private function limits(Flight $flight, FlightAnalysis $analysis): array
+    {
+        $field = $flight->site === '' ? null : Field::where('name', $flight->site)->first();
+        if ($field === null) {
+            return [];
+        }
+        $limits = new FieldLimits($field->outline, $field->height);
+        $start = $analysis->series->log->start;
+        $say = fn (string $says, array $span): array => [
+            'field' => $field->name,
+            'says' => $says,
+            'from' => round($span['from'] - $start, 1),
+            'to' => round($span['to'] - $start, 1),
+        ];
+
+        return [
+            ...array_map(fn (array $span): array => $say('Outside your outline', $span), $limits->outside($analysis->series)),
+            ...array_map(fn (array $span): array => $say('Above your height limit', $span), $limits->above($analysis->series)),
+        ];
+    }
+
+    /** @return list<array{id: string, says: string, units: list<string>}> what a column may be */
+    public static function quantities(): array
+    {
+        return array_map(
+            fn (LogQuantity $one): array => [
+                'id' => $one->value,
+                'says' => $one->says(),
+                'units' => $one->dimension() === null ? [] : array_map(fn (LogUnit $unit): string => $unit->word, LogUnit::all($one->dimension())),
+            ],
+            LogQuantity::cases(),
+        );
+    }
+}

@@ -1,0 +1,256 @@
+<?php
+
+namespace DuskSwitch\App\Log;
+
+use DuskSwitch\App\Backup\NoProgress;
+use DuskSwitch\App\Backup\Progress;
+use DuskSwitch\App\Models\Aircraft;
+use DuskSwitch\App\Models\Flight;
+use DuskSwitch\App\Models\Paper;
+use DuskSwitch\App\Models\Recording;
+use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Analysis\FlightAnalysis;
+use DuskSwitch\Core\Analysis\FlownWith;
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Kit\Catalogue;
+use DuskSwitch\Core\Log\ColumnChoice;
+use DuskSwitch\Core\Log\LogColumn;
+use DuskSwitch\Core\Log\LogQuantity;
+use DuskSwitch\Core\Log\LogReading;
+use DuskSwitch\Core\Log\LogReport;
+use DuskSwitch\Core\Log\LogUnit;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Throwable;
+
+/** Takes recordings in: the file as it came, what was read of it, and a flight in the logbook for each that is in it. */
+final readonly class Imports
+{
+    public function __construct(private RecordingFiles $files, private Bench $bench, private Catalogue $catalogue) {}
+
+    /**
+     * Takes a file in. Nothing is left behind where it can't be read, or is stopped.
+     *
+     * @param  Aircraft|null  $aircraft  that flew it, where that is known
+     *
+     * @throws Refused where it is no recording, or is here already
+     */
+    public function take(LogFile $file, string $path, ?Aircraft $aircraft, Progress $progress = new NoProgress()): Recording
+    {
+        $sha256 = (string) hash_file('sha256', $path);
+        $this->refuseTwice($sha256);
+        $aside = $this->files->aside();
+        try {
+            [$report, $sink] = $this->read($file, $aside, $this->choice($file), $progress);
+            if (! @copy($path, "{$aside}/original")) {
+                throw new \RuntimeException('The recording couldn\'t be kept: the disk may be full.');
+            }
+            $recording = DB::transaction(function () use ($file, $sha256, $report, $sink, $aircraft, $aside): Recording {
+                $recording = Recording::create([
+                    'uuid' => (string) Str::uuid(),
+                    'sha256' => $sha256,
+                    'name' => mb_substr($file->name(), 0, 200),
+                    'bytes' => $file->bytes(),
+                    'format' => $report->format,
+                    'report' => self::report($report, $sink),
+                ]);
+                if (! @rename($aside, $this->files->folder($sha256))) {
+                    throw new \RuntimeException('The recording couldn\'t be kept: the disk may be full.');
+                }
+                foreach (array_keys($sink->flights()) as $place) {
+                    $this->add($recording, $place, $aircraft);
+                }
+
+                return $recording;
+            });
+        } catch (Throwable $problem) {
+            $this->files->remove($aside);
+            if (Recording::where('sha256', $sha256)->doesntExist()) {
+                $this->files->remove($this->files->folder($sha256));
+            }
+            throw $problem;
+        }
+
+        return $recording;
+    }
+
+    /**
+     * Reads a recording once more with other columns. Notes of its flights stay.
+     *
+     * @throws Refused where nothing can be read that way
+     */
+    public function remap(Recording $recording, ColumnChoice $choice, Progress $progress = new NoProgress()): void
+    {
+        $path = $this->files->original($recording);
+        $file = new LogFile($path, $recording->name);
+        $aside = $this->files->aside();
+        try {
+            [$report, $sink] = $this->read($file, $aside, $choice, $progress);
+            DB::transaction(function () use ($recording, $report, $sink, $choice, $aside): void {
+                foreach (glob("{$aside}/*.columns") ?: [] as $columns) {
+                    rename($columns, $this->files->folder($recording->sha256).'/'.basename($columns));
+                }
+                $recording->update(['report' => self::report($report, $sink)]);
+                foreach (array_keys($sink->flights()) as $place) {
+                    $flight = $recording->flights()->where('place', $place)->first();
+                    $flight === null ? $this->add($recording, $place, null) : $this->look($flight->load('recording'));
+                }
+                Paper::keep('columns', self::headings($report->headed), array_map(
+                    fn (array $one): array => [$one[0]->value, $one[1]?->toKeep()],
+                    $choice->choices,
+                ));
+            });
+        } finally {
+            $this->files->remove($aside);
+        }
+    }
+
+    /** Takes a recording away that no flight needs any more. */
+    public function forget(Recording $recording): void
+    {
+        $recording->delete();
+        $this->files->remove($this->files->folder($recording->sha256));
+    }
+
+    /** Looks at a flight's columns once more: with another aircraft or another pack it tells something else. */
+    public function look(Flight $flight): void
+    {
+        $log = $this->files->flight($flight);
+        if ($log === null) {
+            return;
+        }
+        $analysis = FlightAnalysis::of($log, $this->with($flight));
+        $facts = $analysis->facts;
+        $flight->update([
+            'seconds' => $analysis->air->spans === [] ? null : round($analysis->air->seconds(), 1),
+            'facts' => [
+                'highest' => $facts->highest,
+                'farthest' => $facts->farthest,
+                'fastest' => $facts->fastest,
+                'climb' => $facts->climb,
+                'sink' => $facts->sink,
+                'current' => $facts->currentMean,
+                'used' => $facts->used,
+                'cellLowest' => $facts->cellLowest,
+                'linkLowest' => $facts->linkLowest,
+                'sag' => $analysis->battery?->sag,
+                'resistance' => $analysis->battery?->resistance,
+                'wind' => $analysis->wind?->speed,
+            ],
+        ]);
+    }
+
+    /** What is known of a flight beside its columns. */
+    public function with(Flight $flight): FlownWith
+    {
+        $pack = $flight->pack;
+        $document = $flight->aircraft?->revisions()->where('number', $flight->revision ?? $flight->aircraft->head)->value('document');
+        try {
+            $program = is_string($document) ? $this->bench->circuit($document)->program : null;
+        } catch (Refused) {
+            // A revision that can't be read any more tells nothing.
+            $program = null;
+        }
+
+        return $program === null
+            ? new FlownWith($pack?->cells, $pack?->capacity)
+            : FlownWith::of($program, $this->catalogue, $pack?->cells, $pack?->capacity);
+    }
+
+    /** @return array{LogReport, FileSink} */
+    private function read(LogFile $file, string $aside, ColumnChoice $choice, Progress $progress): array
+    {
+        $sink = new FileSink($aside);
+        $bytes = max(1, $file->bytes());
+        $report = LogReading::into($sink, $file, $choice, fn (int $line) => $progress->at(min($file->at(), $bytes), $bytes));
+        array_map(unlink(...), glob("{$aside}/*.part") ?: []);
+
+        return [$report, $sink];
+    }
+
+    private function add(Recording $recording, int $place, ?Aircraft $aircraft): void
+    {
+        $is = $recording->report['flights'][$place];
+        $epoch = $recording->report['epoch'] ?? null;
+        $at = $epoch === null ? null : Carbon::createFromTimestampUTC((int) floor($epoch + $is['start']));
+        $flight = Flight::create([
+            'uuid' => (string) Str::uuid(),
+            'recording_id' => $recording->id,
+            'place' => $place,
+            'aircraft_id' => $aircraft?->id,
+            'aircraft_name' => $aircraft->name ?? '',
+            'revision' => $aircraft === null ? null : self::flown($aircraft, $at),
+            'flown_at' => $at,
+            'note' => '',
+            'facts' => [],
+            'marks' => [],
+        ]);
+        $this->look($flight);
+    }
+
+    /** The revision that was flown at a time: the last that was saved before; the present one where none was. */
+    private static function flown(Aircraft $aircraft, ?Carbon $at): int
+    {
+        $number = $at === null
+            ? null
+            : $aircraft->revisions()->where('aside', false)->where('created_at', '<=', $at)->max('number');
+
+        return is_numeric($number) ? (int) $number : $aircraft->head;
+    }
+
+    private function choice(LogFile $file): ColumnChoice
+    {
+        $headed = LogReading::headings($file);
+        $kept = $headed === [] ? null : Paper::read('columns', self::headings($headed));
+        $choices = [];
+        foreach ($kept ?? [] as $heading => [$quantity, $unit]) {
+            $choices[(string) $heading] = [LogQuantity::from($quantity), $unit === null ? null : LogUnit::kept($unit)];
+        }
+
+        return new ColumnChoice($choices);
+    }
+
+    /** @param  list<LogColumn>  $headed */
+    private static function headings(array $headed): string
+    {
+        return hash('xxh128', implode("\n", array_map(fn (LogColumn $one): string => $one->heading, $headed)));
+    }
+
+    private function refuseTwice(string $sha256): void
+    {
+        $here = Recording::where('sha256', $sha256)->first();
+        if ($here !== null) {
+            throw Refused::because(
+                '',
+                "this recording is in the logbook already, as \"{$here->name}\", imported on ".$here->created_at->format('Y-m-d').': nothing was added',
+            );
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function report(LogReport $report, FileSink $sink): array
+    {
+        $column = fn (LogColumn $one): array => [
+            'key' => $one->key,
+            'heading' => $one->heading,
+            'quantity' => $one->quantity->value,
+            'unit' => $one->unit?->toKeep(),
+            'confidence' => $one->confidence,
+            'told' => $one->unitIsTold,
+        ];
+
+        return [
+            'rows' => $report->rows,
+            'epoch' => $report->epoch,
+            'bad' => $report->bad->count(),
+            'badLines' => $report->bad->listed(),
+            'doubled' => $report->doubled,
+            'sorted' => $report->sorted,
+            'repeated' => $report->repeated,
+            'kept' => array_map($column, $report->columns),
+            'headed' => array_map($column, $report->headed),
+            'flights' => $sink->flights(),
+        ];
+    }
+}

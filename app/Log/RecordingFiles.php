@@ -1,0 +1,91 @@
+<?php
+
+namespace DuskSwitch\App\Log;
+
+use DuskSwitch\App\Models\Flight;
+use DuskSwitch\App\Models\Recording;
+use DuskSwitch\Core\Log\LogColumn;
+use DuskSwitch\Core\Log\LoggedFlight;
+use DuskSwitch\Core\Log\LogQuantity;
+use DuskSwitch\Core\Log\LogUnit;
+use DuskSwitch\Core\Log\PackedColumn;
+
+/** Where recordings lie: a folder each, by the sum of the file as it came. */
+final readonly class RecordingFiles
+{
+    /** Bytes of a number. */
+    private const NUMBER = 8;
+
+    public function __construct(private string $folder) {}
+
+    /** The folder of a recording. */
+    public function folder(string $sha256): string
+    {
+        return "{$this->folder}/{$sha256}";
+    }
+
+    /** The file as it came. */
+    public function original(Recording $recording): string
+    {
+        return $this->folder($recording->sha256).'/original';
+    }
+
+    /** A folder to read something into, aside of all others. */
+    public function aside(): string
+    {
+        $folder = "{$this->folder}/part-".bin2hex(random_bytes(6));
+        if (! @mkdir($folder, 0o775, true)) {
+            throw new \RuntimeException("{$this->folder} can't be written to: the disk may be full");
+        }
+
+        return $folder;
+    }
+
+    /** Takes a folder away with all that is in it. */
+    public function remove(string $folder): void
+    {
+        array_map(fn (string $file): bool => @unlink($file), glob("{$folder}/*") ?: []);
+        @rmdir($folder);
+    }
+
+    /** A flight with its columns, which are read when they are asked for; null where it was typed in, or is gone. */
+    public function flight(Flight $flight): ?LoggedFlight
+    {
+        $recording = $flight->recording;
+        $is = $recording?->report['flights'][$flight->place] ?? null;
+        $path = $recording === null ? '' : $this->folder($recording->sha256)."/{$flight->place}.columns";
+        if ($recording === null || $is === null || ! is_file($path)) {
+            return null;
+        }
+        $columns = self::columns($recording);
+        $bytes = $is['rows'] * self::NUMBER;
+        $read = fn (int $place): string => (string) @file_get_contents($path, false, null, $place * $bytes, $bytes);
+        $places = array_flip(array_keys($columns));
+
+        return new LoggedFlight(
+            (float) $is['start'],
+            PackedColumn::times($read(0)),
+            $columns,
+            fn (string $key): array => PackedColumn::values($read($places[$key] + 1)),
+            isset($recording->report['epoch']) ? (float) $recording->report['epoch'] : null,
+        );
+    }
+
+    /** @return array<string, LogColumn> by key */
+    private static function columns(Recording $recording): array
+    {
+        $columns = [];
+        foreach ($recording->report['kept'] as $one) {
+            $columns[$one['key']] = new LogColumn(
+                $one['key'],
+                $one['heading'],
+                LogQuantity::from($one['quantity']),
+                $one['unit'] === null ? null : LogUnit::kept($one['unit']),
+                $one['confidence'],
+                $one['told'],
+            );
+        }
+
+        return $columns;
+    }
+}

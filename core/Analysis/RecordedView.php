@@ -1,0 +1,219 @@
+<?php
+
+namespace DuskSwitch\Core\Analysis;
+
+use DuskSwitch\Core\Format\Thinning;
+use DuskSwitch\Core\Log\LogColumn;
+use DuskSwitch\Core\Log\LogQuantity;
+use DuskSwitch\Core\Units\Dimension;
+use DuskSwitch\Core\Units\Unit;
+use DuskSwitch\Core\Units\UnitSystem;
+
+/** A recorded flight as it's drawn over time, before any program listens to it: what was sent, in the pilot's units. */
+final readonly class RecordedView
+{
+    /** What is drawn, from above. */
+    private const TRACES = [
+        'Height' => Dimension::Length,
+        'Speed' => Dimension::Speed,
+        'Air' => Dimension::Speed,
+        'Climb' => Dimension::Speed,
+        'Cell' => Dimension::Voltage,
+        'Current' => Dimension::Current,
+        'Link' => Dimension::Percent,
+    ];
+
+    private FlightSeries $series;
+
+    public function __construct(private FlightAnalysis $analysis, private UnitSystem $system)
+    {
+        $this->series = $analysis->series;
+    }
+
+    /** @return array<string, mixed> a recording with nothing heard of it yet, thinned */
+    public function json(): array
+    {
+        $start = $this->series->log->start;
+        $times = array_map(fn (float $one): float => round($one - $start, 2), $this->series->times());
+
+        return Thinning::of($times)->recording([
+            'seconds' => round($this->series->log->seconds(), 1),
+            'capacity' => null,
+            'times' => $times,
+            'truth' => $this->track(),
+            'lost' => [],
+            'sticks' => null,
+            'outputs' => [],
+            'hands' => [],
+            'steps' => [],
+            'events' => $this->events($start),
+            'windSays' => $this->analysis->wind === null ? '' : $this->say($this->analysis->wind->speed, Dimension::Speed),
+            'values' => $this->values($times),
+            'traces' => $this->traces(),
+            'extent' => $this->extent(),
+            'spans' => (object) [],
+            'unknown' => (object) [],
+            'tone' => [],
+            'last' => null,
+            'glances' => [],
+            'said' => [],
+            'airtime' => ['share' => 0.0, 'minutes' => [], 'dropped' => 0, 'late' => 0, 'talkedOver' => 0],
+            'verdict' => [],
+            'schools' => [],
+        ]);
+    }
+
+    /** @return array<string, list<float|null>|null> */
+    private function track(): array
+    {
+        return [
+            'east' => self::rounded($this->series->east(), 1),
+            'north' => self::rounded($this->series->north(), 1),
+            'height' => self::rounded($this->series->height(), 1),
+            'speed' => self::rounded($this->series->speed(), 1),
+            'airspeed' => self::rounded($this->series->sent(LogQuantity::Airspeed), 1),
+            'climb' => self::rounded($this->series->climb(), 2),
+            'heading' => self::rounded($this->series->course(), 0),
+            'cell' => self::rounded($this->series->cell(), 3),
+            'amperes' => self::rounded($this->series->sent(LogQuantity::Amperes), 1),
+            'used' => self::rounded($this->series->used(), 1),
+        ];
+    }
+
+    /**
+     * @param  list<float|null>  $column
+     * @return list<float|null>|null
+     */
+    private static function rounded(array $column, int $places): ?array
+    {
+        return Spread::there($column) === []
+            ? null
+            : array_map(fn (?float $one): ?float => $one === null ? null : round($one, $places), $column);
+    }
+
+    /** @return list<array{at: float, kind: string, says: string}> */
+    private function events(float $start): array
+    {
+        $events = [['at' => 0.0, 'kind' => 'leg', 'says' => 'On the ground']];
+        foreach ($this->analysis->air->spans as [$from, $to]) {
+            $events[] = ['at' => round($from - $start, 2), 'kind' => 'leg', 'says' => 'In the air'];
+            $events[] = ['at' => round($to - $start, 2), 'kind' => 'leg', 'says' => 'On the ground'];
+        }
+
+        return $events;
+    }
+
+    /**
+     * @param  list<float>  $times
+     * @return list<array<string, mixed>> all that is a number to look at
+     */
+    private function values(array $times): array
+    {
+        $values = [];
+        foreach ($this->series->log->columns as $key => $column) {
+            $dimension = $column->quantity->dimension();
+            if (in_array($column->quantity, [LogQuantity::Latitude, LogQuantity::Longitude], true)) {
+                continue;
+            }
+            $unit = $dimension === null ? null : $this->unit($dimension, $column->quantity === LogQuantity::Climb);
+            $data = array_map(
+                fn (?float $one): ?float => $one === null ? null : ($unit === null ? round($one, 3) : round($unit->fromBase($one), $unit->places())),
+                $this->series->sent($key),
+            );
+            if (Spread::there($data) !== []) {
+                $values[] = [
+                    'id' => $key,
+                    'name' => $this->name($column),
+                    'unit' => $unit?->shown() ?? '',
+                    'data' => $data,
+                    'missing' => self::missing($times, $data),
+                ];
+            }
+        }
+
+        return $values;
+    }
+
+    private function name(LogColumn $column): string
+    {
+        return $column->quantity === LogQuantity::Other ? $column->heading : $column->quantity->heading().
+            (preg_match('/-(\d+)$/', $column->key, $found) === 1 && $column->key !== $column->quantity->value ? " {$found[1]}" : '');
+    }
+
+    /**
+     * @param  list<float>  $times
+     * @param  list<float|null>  $data
+     * @return list<array{float, float}> from when to when nothing was sent for longer than a moment
+     */
+    private static function missing(array $times, array $data): array
+    {
+        $spans = [];
+        $since = null;
+        foreach ($data as $row => $value) {
+            if ($value === null) {
+                $since ??= $times[$row];
+            } elseif ($since !== null) {
+                $spans[] = [round($since, 1), round($times[$row], 1)];
+                $since = null;
+            }
+        }
+        $end = $times === [] ? 0.0 : $times[count($times) - 1];
+        $spans = $since === null ? $spans : [...$spans, [round($since, 1), round($end, 1)]];
+
+        return array_values(array_filter($spans, fn (array $one): bool => $one[1] - $one[0] >= 1.0));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function traces(): array
+    {
+        $columns = [
+            'Height' => $this->series->height(),
+            'Speed' => $this->series->speed(),
+            'Air' => $this->series->sent(LogQuantity::Airspeed),
+            'Climb' => $this->series->climb(),
+            'Cell' => $this->series->cell(),
+            'Current' => $this->series->sent(LogQuantity::Amperes),
+            'Link' => $this->series->sent(LogQuantity::Quality),
+        ];
+        $traces = [];
+        foreach ($columns as $name => $column) {
+            if (Spread::there($column) !== []) {
+                $unit = $this->unit(self::TRACES[$name], $name === 'Climb');
+                $traces[] = [
+                    'name' => $name,
+                    'of' => $name,
+                    'unit' => $unit->shown(),
+                    'data' => array_map(fn (?float $one): ?float => $one === null ? null : round($unit->fromBase($one), max(1, $unit->places())), $column),
+                    'true' => null,
+                ];
+            }
+        }
+
+        return $traces;
+    }
+
+    /** @return array<string, mixed> */
+    private function extent(): array
+    {
+        $around = max([20.0, ...array_map(abs(...), [...Spread::there($this->series->east()), ...Spread::there($this->series->north())])]);
+        $top = max([10.0, ...Spread::there($this->series->height())]);
+
+        return [
+            'around' => round($around, 1),
+            'top' => round($top, 1),
+            'says' => ['around' => $this->say($around, Dimension::Length), 'top' => $this->say($top, Dimension::Length)],
+        ];
+    }
+
+    private function unit(Dimension $dimension, bool $upright): Unit
+    {
+        return $this->system->unit($dimension, $upright);
+    }
+
+    private function say(float $base, Dimension $dimension): string
+    {
+        $unit = $this->unit($dimension, false);
+
+        return round($unit->fromBase($base)).' '.$unit->shown();
+    }
+}
