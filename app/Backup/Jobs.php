@@ -67,7 +67,7 @@ final readonly class Jobs
     }
 
     /**
-     * @return array{done: int, total: int, state: string, says: string, result?: mixed}|null null where there is no
+     * @return array{done: int, total: int, state: string, says: string, result?: mixed, took?: mixed}|null null where there is no
      * such job
      */
     public function look(string $id): ?array
@@ -81,7 +81,7 @@ final readonly class Jobs
         return is_array($job) ? $job : null;
     }
 
-    /** @param  array{done: int, total: int, state: string, says: string, result?: mixed}  $job */
+    /** @param  array{done: int, total: int, state: string, says: string, result?: mixed, took?: mixed}  $job */
     public function tell(string $id, array $job): void
     {
         $aside = $this->file($id, 'job.part');

@@ -41,17 +41,21 @@ final readonly class FlightPage
     public function json(Flight $flight): array
     {
         $log = $this->files->flight($flight);
-        $page = ['flight' => (new LogbookJson())->row($flight), 'recording' => null, 'findings' => [], 'analysis' => null, 'file' => null, 'limits' => []];
+        $page = ['flight' => (new LogbookJson())->row($flight), 'recording' => null, 'findings' => [], 'analysis' => null, 'file' => null, 'limits' => [],
+            'map' => ['rings' => [], 'bar' => ['metres' => 0.0, 'says' => '']],
+        ];
         if ($log === null) {
             return $page;
         }
         $with = $this->imports->with($flight);
         $analysis = FlightAnalysis::of($log, $with);
         $units = Pilot::here()->units;
+        $view = new RecordedView($analysis, $units);
 
         return [
             ...$page,
-            'recording' => (new RecordedView($analysis, $units))->json(),
+            'recording' => $view->json(),
+            'map' => $view->map(),
             'findings' => (new Findings($analysis, $with, $units))->all(),
             'analysis' => AnalysisEncoder::flight($analysis),
             'file' => $this->file($flight),

@@ -14,6 +14,9 @@ final readonly class Thinning
     /** What of a recording is a column, or holds columns. */
     private const COLUMNS = ['truth', 'sticks'];
 
+    /** Where it was: a place isn't made of the lowest of one axis and the highest of the other. */
+    private const PLACES = ['east', 'north'];
+
     private const LISTS = ['values' => ['data', 'received', 'true', 'age'], 'traces' => ['data', 'true'], 'glances' => ['data'], 'outputs' => ['pulses']];
 
     /** @param  list<array{int, int}>  $stretches  rows from which and to which one falls on a pixel */
@@ -97,7 +100,9 @@ final readonly class Thinning
     {
         foreach (self::COLUMNS as $key) {
             if (is_array($recording[$key] ?? null)) {
-                $recording[$key] = array_map($this->ifColumn(...), $recording[$key]);
+                foreach ($recording[$key] as $name => $column) {
+                    $recording[$key][$name] = $this->ifColumn($column, in_array($name, self::PLACES, true));
+                }
             }
         }
         foreach (self::LISTS as $key => $columns) {
@@ -128,7 +133,7 @@ final readonly class Thinning
         return $one;
     }
 
-    private function ifColumn(mixed $column): mixed
+    private function ifColumn(mixed $column, bool $places = false): mixed
     {
         if (! is_array($column)) {
             return $column;
@@ -138,6 +143,23 @@ final readonly class Thinning
             $numbers[] = is_int($value) || is_float($value) ? $value : null;
         }
 
-        return $this->column($numbers);
+        return $places ? $this->places($numbers) : $this->column($numbers);
+    }
+
+    /**
+     * @param  list<float|int|null>  $column
+     * @return list<float|int|null> the first and the last of every stretch
+     */
+    private function places(array $column): array
+    {
+        if ($this->stretches === [] || count($column) !== $this->rows) {
+            return $column;
+        }
+        $thin = [];
+        foreach ($this->stretches as [$from, $to]) {
+            array_push($thin, $column[$from], $column[$to]);
+        }
+
+        return $thin;
     }
 }

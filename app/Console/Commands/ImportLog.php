@@ -54,7 +54,7 @@ final class ImportLog extends Command
             'total' => 1,
             'state' => 'done',
             'says' => '',
-            'result' => ['recording' => $recording->id, 'flights' => $flights],
+            'took' => ['recording' => $recording->id, 'flights' => $flights],
         ]);
         fwrite(STDERR, count($flights).' flights, '.$recording->report['bad']." bad lines\n");
 

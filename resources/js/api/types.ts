@@ -70,6 +70,13 @@ export type Flown = Required<Rehearsal>
 /** A flight, rehearsed or recorded, with what was heard of it: what nothing tells of is null. */
 export type Recording = Omit<Flown, Flight> & Partial<Pick<Flown, Flight>>
 type Flight = 'script' | 'seed' | 'wind' | 'every' | 'charge' | 'milliwatts'
+export type Logbook = Schemas['Logbook']
+/** A flight of the logbook, recorded or typed in. */
+export type LogbookFlight = Schemas['LogbookFlight']
+export type FlightPage = Schemas['FlightPage']
+export type RecordingFile = Schemas['RecordingFile']
+export type FlightChange = operations['changeFlight']['requestBody']['content']['application/json']
+export type ColumnMap = operations['mapColumns']['requestBody']['content']['application/json']
 export type Sense = Schemas['sense']
 export type Call = Schemas['call']
 export type Derived = Schemas['derived']

@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react'
 import { data, POST } from '@/api/client'
+import { useJob } from '@/api/jobs'
 import { said } from '@/api/proposals'
 import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
-import { JobBar } from './JobBar'
-import { useJob } from './jobs'
+import { JobBar } from '@/parts/JobBar'
 
 /** Makes a backup of everything, and gives it out. */
 export function BackUp({ onClose }: { onClose: () => void }) {

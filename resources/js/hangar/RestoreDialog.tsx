@@ -1,12 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { data, POST } from '@/api/client'
+import { useJob } from '@/api/jobs'
 import { said } from '@/api/proposals'
 import type { Job } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
-import { JobBar } from './JobBar'
-import { useJob } from './jobs'
+import { JobBar } from '@/parts/JobBar'
 
 type Preview = NonNullable<Job['result']>
 type Standing = Preview['aircraft'][number]['is']

@@ -152,6 +152,13 @@ export const HELP: Record<string, { why: string[]; terms: string[] }> = {
     ],
     terms: ['Readiness list', 'Proof'],
   },
+  flights: {
+    why: [
+      'A recording shows what your alarms would have said, how the pack and the link stood, and where it was.',
+      'What nothing recorded tells is said to be unknown; it is never guessed into an answer.',
+    ],
+    terms: ['Recording', 'Telemetry', 'Alarm'],
+  },
   checklists: {
     why: [
       'Made from this program and its equipment.',

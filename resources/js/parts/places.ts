@@ -62,6 +62,7 @@ export const PLACES = {
     views: [
       { path: 'ready', name: 'Before you fly', says: 'What is left to do before this aircraft flies.' },
       { path: 'checklists', name: 'Checklists', says: 'Lists made from this program, to go through at the field.' },
+      { path: 'flights', name: 'Flights', says: 'What was flown: recordings and notes, and what they tell.' },
     ],
   },
 } as const satisfies Record<string, Station>

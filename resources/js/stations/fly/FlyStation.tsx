@@ -1,9 +1,17 @@
+import { type LazyExoticComponent, lazy, type ReactNode, Suspense } from 'react'
+import type { Aircraft } from '@/api/types'
 import { useWorkbench } from '@/api/workbench'
 import { useView, Views } from '@/parts/Views'
 import { ChecklistsView } from './ChecklistsView'
 import { ReadyView } from './ReadyView'
 
-const VIEWS: Record<string, typeof ReadyView> = { ready: ReadyView, checklists: ChecklistsView }
+type View = (props: { aircraft: Aircraft }) => ReactNode
+
+const VIEWS: Record<string, View | LazyExoticComponent<View>> = {
+  ready: ReadyView,
+  checklists: ChecklistsView,
+  flights: lazy(() => import('./flights/FlightsView')),
+}
 
 /** Ready to fly? The list of what is left, and the checklists at the field. */
 export default function FlyStation() {
@@ -15,7 +23,9 @@ export default function FlyStation() {
     <div className="flex h-full min-h-0 flex-col">
       <Views station="fly" aircraft={aircraft} here={here} />
       <div className="min-h-0 flex-1">
-        <View key={aircraft.id} aircraft={aircraft} />
+        <Suspense fallback={<p className="p-6 text-muted">◌ Opening…</p>}>
+          <View key={aircraft.id} aircraft={aircraft} />
+        </Suspense>
       </div>
     </div>
   )

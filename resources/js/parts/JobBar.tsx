@@ -1,7 +1,7 @@
 import { useState } from 'react'
+import { stopJob } from '@/api/jobs'
 import type { Job } from '@/api/types'
 import { Button } from '@/parts/Button'
-import { stopJob } from './jobs'
 
 /** How far a job has come, and a way to stop it. */
 export function JobBar({ says, id, job }: { says: string; id: string | null; job: Job | undefined }) {

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
-import { DELETE, data, GET } from '@/api/client'
-import type { Job } from '@/api/types'
+import { DELETE, data, GET } from './client'
+import type { Job } from './types'
 
 const LOOK_MS = 300
 

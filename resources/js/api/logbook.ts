@@ -1,0 +1,92 @@
+import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { DELETE, data, GET, PATCH, POST } from './client'
+import type { ColumnMap, FlightChange, FlightPage, Program, Recording } from './types'
+
+/** The flights of an aircraft, or all of them. */
+export const useLogbook = (aircraft?: number) =>
+  useQuery({
+    queryKey: ['logbook', aircraft ?? 'all'],
+    queryFn: () => data(GET('/api/logbook', { params: { query: aircraft === undefined ? {} : { aircraft } } })),
+  })
+
+/** A flight over time, and what was found in it. */
+export const useFlight = (flight: number) =>
+  useQuery({
+    queryKey: ['flight', flight],
+    queryFn: () => data(GET('/api/logbook/{flight}', { params: { path: { flight } } })),
+  })
+
+/** What a column of a recording may be. */
+export const useQuantities = () =>
+  useQuery({
+    queryKey: ['quantities'],
+    queryFn: () => data(GET('/api/recordings/quantities')),
+    staleTime: Number.POSITIVE_INFINITY,
+  })
+
+/** Everything that shows flights is asked again. */
+export function flightsChanged(client: QueryClient) {
+  void client.invalidateQueries({ queryKey: ['logbook'] })
+  void client.invalidateQueries({ queryKey: ['flight'] })
+}
+
+export function useFlightChange(flight: number) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (body: FlightChange) => data(PATCH('/api/logbook/{flight}', { params: { path: { flight } }, body })),
+    onSuccess: (changed) => {
+      client.setQueryData(['flight', flight], (page: FlightPage | undefined) => page && { ...page, flight: changed })
+      flightsChanged(client)
+    },
+  })
+}
+
+export function useTypedFlight() {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (body: FlightChange & { aircraft: number | null }) => data(POST('/api/logbook', { body })),
+    onSuccess: () => flightsChanged(client),
+  })
+}
+
+export function useFlightRemoval() {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: async (flight: number) => {
+      const answer = await DELETE('/api/logbook/{flight}', { params: { path: { flight } } })
+      if (!answer.response.ok) throw new Error('The flight couldn’t be removed.')
+    },
+    onSuccess: () => flightsChanged(client),
+  })
+}
+
+/** Begins to read a file; its job tells when its flights are there. */
+export const sendRecording = (file: File, aircraft: number) =>
+  data(
+    POST('/api/recordings', {
+      params: { query: { name: file.name, aircraft } },
+      body: file as never,
+      bodySerializer: () => file,
+      headers: { 'Content-Type': 'application/octet-stream' },
+    }),
+  )
+
+/** Begins to read a recording once more with other columns. */
+export const mapColumns = (recording: number, body: ColumnMap) =>
+  data(POST('/api/recordings/{recording}/columns', { params: { path: { recording } }, body }))
+
+/** What the alarms of a program would have said on a flight. */
+export const useHeardFlight = (flight: number, document: Program | null) =>
+  useQuery({
+    queryKey: ['flight', flight, 'heard', document],
+    queryFn: async () =>
+      (await data(
+        POST('/api/logbook/{flight}/heard', {
+          params: { path: { flight } },
+          body: { document: document as Program },
+        }),
+      )) as Recording,
+    enabled: document !== null,
+    placeholderData: (before) => before,
+    retry: false,
+  })

@@ -1,0 +1,116 @@
+import { useState } from 'react'
+import { useFlightChange, useLogbook, useTypedFlight } from '@/api/logbook'
+import { said } from '@/api/proposals'
+import type { Aircraft, FlightChange, LogbookFlight } from '@/api/types'
+import { Button } from '@/parts/Button'
+import { Dialog } from '@/parts/Dialog'
+
+type Props = { aircraft: Aircraft; flight: LogbookFlight | null; onClose: () => void }
+
+const INPUT = 'h-9 max-md:h-11 w-full rounded-lg border border-line bg-deep px-2.5'
+
+/** What the pilot writes of a flight, typed in or recorded. */
+export function FlightForm({ aircraft, flight, onClose }: Props) {
+  const [form, setForm] = useState({
+    flownAt: flight?.flownAt?.slice(0, 16) ?? new Date().toISOString().slice(0, 16),
+    minutes: flight?.seconds == null ? '' : String(Math.round(flight.seconds / 6) / 10),
+    site: flight?.site ?? '',
+    pilot: flight?.pilot ?? '',
+    charged: flight?.charged == null ? '' : String(flight.charged),
+    weather: flight?.weather ?? '',
+    note: flight?.note ?? '',
+  })
+  const change = useFlightChange(flight?.id ?? 0)
+  const typed = useTypedFlight()
+  const known = useLogbook().data?.flights ?? []
+  const saving = flight ? change : typed
+  const recorded = flight !== null && flight.recording !== null
+  const save = () => {
+    const body: FlightChange = {
+      flownAt: form.flownAt === '' ? null : form.flownAt,
+      site: form.site.trim(),
+      pilot: form.pilot.trim(),
+      weather: form.weather.trim(),
+      note: form.note.trim(),
+      charged: form.charged === '' ? null : Number(form.charged),
+      ...(recorded ? {} : { seconds: form.minutes === '' ? null : Number(form.minutes) * 60 }),
+    }
+    if (flight) change.mutate(body, { onSuccess: onClose })
+    else typed.mutate({ ...body, aircraft: aircraft.id }, { onSuccess: onClose })
+  }
+  const field = (key: keyof typeof form, label: string, type = 'text', list?: string[]) => (
+    <div key={key}>
+      <label htmlFor={`flight-${key}`} className="block text-muted text-sm">
+        {label}
+      </label>
+      <input
+        id={`flight-${key}`}
+        type={type}
+        list={list ? `flight-${key}-known` : undefined}
+        value={form[key]}
+        min={type === 'number' ? 0 : undefined}
+        step={type === 'number' ? 'any' : undefined}
+        maxLength={type === 'text' ? 120 : undefined}
+        onChange={(event) => setForm({ ...form, [key]: event.target.value })}
+        className={INPUT}
+      />
+      {list && (
+        <datalist id={`flight-${key}-known`}>
+          {[...new Set(list)].filter(Boolean).map((one) => (
+            <option key={one} value={one} />
+          ))}
+        </datalist>
+      )}
+    </div>
+  )
+  return (
+    <Dialog
+      open
+      title={flight ? 'Notes of this flight' : `A flight of ${aircraft.name}`}
+      onClose={onClose}
+      foot={
+        <>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button look="main" disabled={saving.isPending} onClick={save}>
+            Save
+          </Button>
+        </>
+      }
+    >
+      <div className="grid gap-3 sm:grid-cols-2">
+        {field('flownAt', 'Date and time (UTC)', 'datetime-local')}
+        {!recorded && field('minutes', 'Minutes in the air', 'number')}
+        {field(
+          'site',
+          'Place',
+          'text',
+          known.map((one) => one.site),
+        )}
+        {field(
+          'pilot',
+          'Pilot',
+          'text',
+          known.map((one) => one.pilot),
+        )}
+        {field('charged', 'Charged afterwards, mAh', 'number')}
+        {field('weather', 'Weather')}
+      </div>
+      <label htmlFor="flight-note" className="mt-3 block text-muted text-sm">
+        Note
+      </label>
+      <textarea
+        id="flight-note"
+        value={form.note}
+        maxLength={2000}
+        rows={3}
+        onChange={(event) => setForm({ ...form, note: event.target.value })}
+        className="w-full rounded-lg border border-line bg-deep p-2.5"
+      />
+      {saving.error && (
+        <p role="alert" className="mt-2 text-rose">
+          ▲ {said(saving.error)}
+        </p>
+      )}
+    </Dialog>
+  )
+}

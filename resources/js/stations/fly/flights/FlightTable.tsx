@@ -1,0 +1,120 @@
+import { ArrowDown, ArrowUp } from 'lucide-react'
+import { useState } from 'react'
+import type { Logbook, LogbookFlight } from '@/api/types'
+import { Tick } from '@/parts/Tick'
+import { day } from '@/parts/words'
+import { clock } from '@/recording/clock'
+
+type Sort = { by: string; down: boolean }
+
+/** Flights with their facts, sorted by any of them; a row opens its flight. */
+export function FlightTable({ logbook, onOpen }: { logbook: Logbook; onOpen: (flight: number) => void }) {
+  const [sort, setSort] = useState<Sort>({ by: 'flownAt', down: true })
+  const [find, setFind] = useState('')
+  const words = find.trim().toLowerCase()
+  const [all, setAll] = useState(false)
+  const told = logbook.columns
+    .filter((column) => logbook.flights.some((one) => one.facts[column.id] != null))
+    .filter((column) => all || FIRST.includes(column.id))
+  const rows = logbook.flights
+    .filter((one) => words === '' || textOf(one).includes(words))
+    .toSorted((a, b) => order(a, b, sort.by) * (sort.down ? -1 : 1))
+  const head = (id: string, name: string, unit = '') => (
+    <th
+      key={id}
+      scope="col"
+      aria-sort={sort.by === id ? (sort.down ? 'descending' : 'ascending') : 'none'}
+      className={`whitespace-nowrap p-0 font-normal ${isText(id) ? 'text-left' : 'text-right'}`}
+    >
+      <button
+        type="button"
+        onClick={() => setSort({ by: id, down: sort.by === id ? !sort.down : true })}
+        className="inline-flex min-h-9 items-center gap-1 px-2 text-muted text-sm hover:text-ink max-md:min-h-11"
+      >
+        {name} {unit && <span>{unit}</span>}
+        {sort.by === id && (sort.down ? <ArrowDown size={13} aria-hidden /> : <ArrowUp size={13} aria-hidden />)}
+      </button>
+    </th>
+  )
+  return (
+    <>
+      <div className="flex flex-wrap items-center gap-3">
+        <input
+          type="search"
+          aria-label="Find a flight"
+          placeholder="Find by place, pack, note…"
+          value={find}
+          onChange={(event) => setFind(event.target.value)}
+          className="h-9 w-full max-w-xs rounded-lg border border-line bg-deep px-2.5 max-md:h-11"
+        />
+        <Tick says="All facts" on={all} onChange={setAll} />
+      </div>
+      <div className="min-h-0 flex-1 overflow-auto rounded-lg border border-line">
+        <table className="w-full text-sm">
+          <thead className="sticky top-0 bg-ground">
+            <tr className="border-line border-b">
+              {head('flownAt', 'Date')}
+              {head('seconds', 'In the air')}
+              {head('site', 'Place')}
+              {head('packLabel', 'Pack')}
+              {told.map((one) => head(one.id, one.name, one.unit))}
+              {head('note', 'Note')}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((one) => (
+              <tr key={one.id} data-flight={one.id} className="border-line border-b hover:bg-raised">
+                <th scope="row" className="whitespace-nowrap p-0 text-left font-normal">
+                  <button
+                    type="button"
+                    onClick={() => onOpen(one.id)}
+                    className="inline-flex min-h-9 items-center gap-1.5 px-2 underline max-md:min-h-11"
+                  >
+                    {when(one)}
+                    <span className="text-muted no-underline">{one.recording === null ? '✎' : ''}</span>
+                  </button>
+                </th>
+                <td className="figures px-2 text-right">{one.seconds === null ? '' : clock(one.seconds)}</td>
+                <td className="max-w-40 truncate px-2" title={one.site}>
+                  {one.site}
+                </td>
+                <td className="max-w-32 truncate px-2" title={one.packLabel ?? ''}>
+                  {one.packLabel}
+                </td>
+                {told.map((column) => (
+                  <td key={column.id} className="figures px-2 text-right">
+                    {one.facts[column.id]}
+                  </td>
+                ))}
+                <td className="max-w-56 truncate px-2 text-muted" title={one.note}>
+                  {one.note}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {rows.length === 0 && <p className="p-4 text-muted">No flight has “{find}” in it.</p>}
+      </div>
+    </>
+  )
+}
+
+/** What is asked first of a flight. */
+const FIRST = ['highest', 'farthest', 'fastest', 'used', 'cellLowest']
+
+const TEXTS = ['flownAt', 'site', 'packLabel', 'note']
+const isText = (id: string) => TEXTS.includes(id)
+
+/** When it was flown, in words. */
+export const when = (one: LogbookFlight) =>
+  one.flownAt === null ? 'No date' : `${day(one.flownAt)} ${one.flownAt.slice(0, 4)}, ${one.flownAt.slice(11, 16)}`
+
+const textOf = (one: LogbookFlight) =>
+  [when(one), one.site, one.packLabel, one.note, one.weather, one.pilot, one.aircraftName].join(' ').toLowerCase()
+
+function order(a: LogbookFlight, b: LogbookFlight, by: string): number {
+  const of = (one: LogbookFlight) => (by in one.facts ? one.facts[by] : one[by as 'seconds' | 'note'])
+  const [x, y] = [of(a), of(b)]
+  if (x == null || y == null) return (x == null ? 0 : 1) - (y == null ? 0 : 1)
+  return typeof x === 'string' || typeof y === 'string' ? String(x).localeCompare(String(y)) : x - y
+}

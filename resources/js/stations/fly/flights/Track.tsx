@@ -1,0 +1,163 @@
+import { useEffect, useMemo, useRef, useState } from 'react'
+import type { FlightPage, Recording } from '@/api/types'
+import { Choice } from '@/parts/Choice'
+import { player } from '@/recording/player'
+import { rowAt } from '@/recording/rows'
+
+const SIZE = 300
+const LOW = 90
+const MARGIN = 16
+
+/** From the lowest to the highest. */
+const COLOURS = ['var(--track-1)', 'var(--track-2)', 'var(--track-3)', 'var(--track-4)', 'var(--track-5)']
+
+type By = 'height' | 'speed' | 'climb' | 'link'
+
+const BY: { id: By; name: string }[] = [
+  { id: 'height', name: 'Coloured by height' },
+  { id: 'speed', name: 'Coloured by speed' },
+  { id: 'climb', name: 'Coloured by climb' },
+  { id: 'link', name: 'Coloured by link quality' },
+]
+
+/** Where it was, from above and from the side: home in the middle, north up. */
+export function Track({ flight, map }: { flight: Recording; map: FlightPage['map'] }) {
+  const [by, setBy] = useState<By>('height')
+  const dots = useRef<(SVGCircleElement | null)[]>([])
+  const { truth, times, extent } = flight
+  const link = flight.values.find((one) => one.id === 'link-quality')?.data ?? null
+  const colour = by === 'link' ? link : truth[by]
+  const drawn = useMemo(() => {
+    const { east, north, height } = truth
+    const long = (metres: number) => (metres / extent.around) * (SIZE / 2 - MARGIN)
+    const x = (row: number) => SIZE / 2 + long(east?.[row] ?? 0)
+    const y = (row: number) => SIZE / 2 - long(north?.[row] ?? 0)
+    const z = (row: number) => LOW - MARGIN - ((height?.[row] ?? 0) / extent.top) * (LOW - 2 * MARGIN)
+    return { long, x, y, z, above: pieces(times, east, colour, x, y), side: pieces(times, east, colour, x, z) }
+  }, [truth, times, extent, colour])
+  useEffect(() => {
+    const put = (time: number) => {
+      const row = rowAt({ times }, time)
+      dots.current[0]?.setAttribute('transform', `translate(${drawn.x(row)} ${drawn.y(row)})`)
+      dots.current[1]?.setAttribute('transform', `translate(${drawn.x(row)} ${drawn.z(row)})`)
+    }
+    put(player.state.time)
+    return player.watch((state) => put(state.time))
+  }, [drawn, times])
+  if (!truth.east) {
+    return <p className="mt-3 text-muted text-sm">◌ Nothing in this recording says where it was.</p>
+  }
+  const known = BY.filter((one) => (one.id === 'link' ? link !== null : truth[one.id] !== null))
+  return (
+    <section aria-label="Track" className="mt-3 grid gap-1">
+      <Choice label="What colours the track" value={by} options={known} onChange={(to) => setBy(to as By)} />
+      <svg
+        viewBox={`0 0 ${SIZE} ${SIZE}`}
+        role="img"
+        aria-label="The flight from above"
+        className="w-full rounded-lg border border-line bg-deep"
+      >
+        {map.rings.map((ring) => (
+          <circle
+            key={ring.metres}
+            cx={SIZE / 2}
+            cy={SIZE / 2}
+            r={drawn.long(ring.metres)}
+            fill="none"
+            className="stroke-line"
+          />
+        ))}
+        {drawn.above}
+        <path
+          d={`M ${SIZE / 2 - 5} ${SIZE / 2} h 10 M ${SIZE / 2} ${SIZE / 2 - 5} v 10`}
+          className="stroke-ink"
+          strokeWidth={1.5}
+        />
+        <text x={SIZE - 22} y={20} fontSize={14} className="fill-muted">
+          N
+        </text>
+        <path d={`M ${SIZE - 17} 24 v 16 m -4 -12 l 4 -5 l 4 5`} fill="none" className="stroke-muted" />
+        <path
+          d={`M 12 ${SIZE - 12} v 4 h ${drawn.long(map.bar.metres)} v -4`}
+          fill="none"
+          className="stroke-muted"
+          strokeWidth={1.5}
+        />
+        <text x={12} y={SIZE - 16} fontSize={14} className="fill-muted">
+          {map.bar.says}
+        </text>
+        <circle
+          ref={(one) => {
+            dots.current[0] = one
+          }}
+          r={5}
+          className="fill-ember stroke-deep"
+        />
+      </svg>
+      <svg
+        viewBox={`0 0 ${SIZE} ${LOW}`}
+        role="img"
+        aria-label="The flight from the side"
+        className="w-full rounded-lg border border-line bg-deep"
+      >
+        <text x={6} y={15} className="fill-muted" fontSize={14}>
+          from the side, to {extent.says.top}
+        </text>
+        <line x1={0} x2={SIZE} y1={LOW - MARGIN} y2={LOW - MARGIN} className="stroke-edge" />
+        {drawn.side}
+        <circle
+          ref={(one) => {
+            dots.current[1] = one
+          }}
+          r={5}
+          className="fill-ember stroke-deep"
+        />
+      </svg>
+      <p className="flex items-center gap-1 text-muted text-sm" aria-hidden>
+        low
+        {COLOURS.map((one) => (
+          <span key={one} className="h-1.5 flex-1 rounded" style={{ background: one }} />
+        ))}
+        high
+      </p>
+    </section>
+  )
+}
+
+type Column = (number | null)[] | null | undefined
+
+/** The way in pieces of one colour; the next begins where the last ends. */
+function pieces(
+  times: number[],
+  known: Column,
+  colour: Column,
+  x: (row: number) => number,
+  y: (row: number) => number,
+) {
+  const there = (colour ?? []).filter((one) => one !== null)
+  const [low, high] = there.length === 0 ? [0, 1] : [Math.min(...there), Math.max(...there)]
+  const of = (row: number) => {
+    const value = colour?.[row]
+    if (typeof value !== 'number' || high === low) return 0
+    return Math.min(COLOURS.length - 1, Math.floor(((value - low) / (high - low)) * COLOURS.length))
+  }
+  const all: { colour: number; points: string[] }[] = []
+  for (let row = 0; row < times.length; row++) {
+    if (typeof known?.[row] !== 'number') continue
+    const point = `${x(row).toFixed(1)},${y(row).toFixed(1)}`
+    const last = all.at(-1)
+    last?.points.push(point)
+    if (!last || last.colour !== of(row)) all.push({ colour: of(row), points: [point] })
+  }
+  return all
+    .filter((one) => one.points.length > 1)
+    .map((one) => (
+      <polyline
+        key={`${one.points.length} ${one.points[0]} ${one.points.at(-1)}`}
+        points={one.points.join(' ')}
+        fill="none"
+        stroke={COLOURS[one.colour]}
+        strokeWidth={1.5}
+      />
+    ))
+}
