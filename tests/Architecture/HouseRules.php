@@ -28,7 +28,7 @@ final class HouseRules
         ['Format'],
         ['Log'],
         ['Analysis'],
-        ['Logbook'],
+        ['Logbook', 'Video'],
         ['Readiness'],
     ];
 

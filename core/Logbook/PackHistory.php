@@ -1,0 +1,89 @@
+<?php
+
+namespace DuskSwitch\Core\Logbook;
+
+use DateTimeImmutable;
+use DuskSwitch\Core\Analysis\LeastSquares;
+
+/** What a pack's days tell: how often it was charged, how its resistance grew, whether it waits fully charged. */
+final readonly class PackHistory
+{
+    /** Days that a pack may wait charged before it should be stored at less (common practice). */
+    private const CHARGED_DAYS = 3;
+
+    /** Times its first resistance at which a pack is worn (from memory). */
+    private const WORN = 2.0;
+
+    /**
+     * @param  int  $cycles  charges
+     * @param  float  $charged  mAh in all
+     * @param  float|null  $milliohms  of a cell, measured last
+     * @param  float|null  $growth  milliohms of a cell in a hundred days; null where it was measured once or never
+     * @param  bool  $isWorn  its resistance has doubled since it was measured first
+     * @param  int|null  $waits  days that it lies charged; null where it doesn't
+     * @param  bool  $wantsStorage  it has lain charged for longer than it should
+     */
+    private function __construct(
+        public int $cycles,
+        public float $charged,
+        public ?float $milliohms,
+        public ?float $growth,
+        public bool $isWorn,
+        public ?int $waits,
+        public bool $wantsStorage,
+    ) {}
+
+    /**
+     * @param  list<array{kind: string, on: string, mah: float|null, milliohms: float|null}>  $acts  in the order of days
+     * @param  list<string>  $flights  days on which it flew
+     */
+    public static function of(array $acts, array $flights, DateTimeImmutable $today): self
+    {
+        $charges = array_values(array_filter($acts, fn (array $one): bool => $one['kind'] === 'charge'));
+        $measured = [];
+        foreach ($acts as $one) {
+            if ($one['milliohms'] !== null) {
+                $measured[] = [(float) (strtotime($one['on']) ?: 0) / 86_400, $one['milliohms']];
+            }
+        }
+        $fit = count($measured) < 2 ? null : LeastSquares::fit(
+            array_map(fn (array $one): array => [1.0, $one[0] - $measured[0][0]], $measured),
+            array_column($measured, 1),
+        );
+        $last = $measured === [] ? null : $measured[count($measured) - 1][1];
+        $waits = self::waits($acts, $flights, $today);
+
+        return new self(
+            count($charges),
+            array_sum(array_map(fn (array $one): float => $one['mah'] ?? 0.0, $charges)),
+            $last,
+            $fit === null ? null : $fit->values[1] * 100,
+            $last !== null && count($measured) > 1 && $last >= self::WORN * $measured[0][1],
+            $waits,
+            $waits !== null && $waits > self::CHARGED_DAYS,
+        );
+    }
+
+    /**
+     * @param  list<array{kind: string, on: string, mah: float|null, milliohms: float|null}>  $acts
+     * @param  list<string>  $flights
+     */
+    private static function waits(array $acts, array $flights, DateTimeImmutable $today): ?int
+    {
+        $charged = null;
+        foreach ($acts as $one) {
+            $charged = match ($one['kind']) {
+                'charge' => substr($one['on'], 0, 10),
+                'storage' => null,
+                default => $charged,
+            };
+        }
+        foreach ($flights as $day) {
+            $charged = $charged !== null && substr($day, 0, 10) >= $charged ? null : $charged;
+        }
+
+        return $charged === null
+            ? null
+            : max(0, (int) (new DateTimeImmutable($charged))->diff($today->setTime(0, 0))->format('%r%a'));
+    }
+}

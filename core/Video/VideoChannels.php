@@ -1,0 +1,195 @@
+<?php
+
+namespace DuskSwitch\Core\Video;
+
+use DuskSwitch\Core\Fault\Refused;
+
+/**
+ * Chooses a channel for each of several pilots: none disturbed by a third-order product of others where that can be,
+ * and the nearest two as far apart as they can be. Products of two transmitters are 2·f1 − f2, of three f1 + f2 − f3.
+ */
+final class VideoChannels
+{
+    /** MHz within which a product disturbs a channel (common practice). */
+    public const NEAR = 20.0;
+
+    /** Pilots in the air at once, and channels of each, at most. */
+    public const MOST_PILOTS = 8;
+
+    public const MOST_CHANNELS = 80;
+
+    /** Steps after which the best so far is taken. */
+    private const STEPS = 15_000;
+
+    private int $steps = 0;
+
+    /** @var array<int, int>|null places of channels by pilot */
+    private ?array $best = null;
+
+    private int $fewest = PHP_INT_MAX;
+
+    private float $widest = -1.0;
+
+    /** @var list<int> pilots, those with the fewest channels first */
+    private readonly array $order;
+
+    /** @param  list<VideoPilot>  $pilots */
+    private function __construct(private readonly array $pilots)
+    {
+        $order = array_keys($pilots);
+        usort($order, fn (int $a, int $b): int => count($pilots[$a]->channels) <=> count($pilots[$b]->channels));
+        $this->order = $order;
+    }
+
+    /**
+     * The best plan.
+     *
+     * @param  list<VideoPilot>  $pilots
+     *
+     * @throws Refused where there are none, or too many
+     */
+    public static function plan(array $pilots): VideoPlan
+    {
+        if ($pilots === [] || count($pilots) > self::MOST_PILOTS) {
+            throw Refused::because('pilots', 'must be one to '.self::MOST_PILOTS.' pilots: more than that don\'t fly at once');
+        }
+        foreach ($pilots as $index => $pilot) {
+            if (count($pilot->channels) > self::MOST_CHANNELS) {
+                throw Refused::because("pilots[{$index}].channels", 'must be at most '.self::MOST_CHANNELS.' channels');
+            }
+        }
+        $search = new self($pilots);
+        $search->choose([], INF, 0);
+        $chosen = $search->best ?? [];
+        ksort($chosen);
+        $channels = array_map(
+            fn (int $place, int $pilot): VideoChannel => $pilots[$pilot]->channels[$place],
+            $chosen,
+            array_keys($chosen),
+        );
+        $frequencies = array_map(fn (VideoChannel $one): float => $one->megahertz, $channels);
+
+        return new VideoPlan($channels, $search->widest, self::products($frequencies), $search->steps <= self::STEPS);
+    }
+
+    /**
+     * The third-order products of some transmitters that fall near another of them.
+     *
+     * @param  list<float>  $frequencies  MHz
+     * @return list<array{product: float, of: list<int>, disturbs: int, off: float}>
+     */
+    public static function products(array $frequencies): array
+    {
+        $found = [];
+        $count = count($frequencies);
+        for ($victim = 0; $victim < $count; $victim++) {
+            for ($a = 0; $a < $count; $a++) {
+                for ($b = $a; $b < $count; $b++) {
+                    for ($c = 0; $c < $count; $c++) {
+                        // A product with its own frequency taken off again is the other one itself.
+                        if ($c === $a || $c === $b || in_array($victim, [$a, $b, $c], true)) {
+                            continue;
+                        }
+                        $product = $frequencies[$a] + $frequencies[$b] - $frequencies[$c];
+                        $off = abs($product - $frequencies[$victim]);
+                        if ($off < self::NEAR) {
+                            $found[] = ['product' => $product, 'of' => $a === $b ? [$a, $c] : [$a, $b, $c], 'disturbs' => $victim, 'off' => $off];
+                        }
+                    }
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  array<int, int>  $chosen  places of channels by pilot, so far
+     */
+    private function choose(array $chosen, float $apart, int $disturbed): void
+    {
+        if (++$this->steps > self::STEPS) {
+            return;
+        }
+        if (count($chosen) === count($this->pilots)) {
+            if ($disturbed < $this->fewest || ($disturbed === $this->fewest && $apart > $this->widest)) {
+                [$this->best, $this->fewest, $this->widest] = [$chosen, $disturbed, $apart];
+            }
+
+            return;
+        }
+        $pilot = $this->order[count($chosen)];
+        $used = array_map(fn (int $place, int $of): float => $this->pilots[$of]->channels[$place]->megahertz, $chosen, array_keys($chosen));
+        $ways = [];
+        $twin = $this->twin($pilot, $chosen);
+        foreach ($this->pilots[$pilot]->channels as $place => $channel) {
+            // Two with the same channels may change places: one order of them is enough.
+            if ($place <= $twin) {
+                continue;
+            }
+            $ways[$place] = min([$apart, ...array_map(fn (float $one): float => abs($one - $channel->megahertz), $used)]);
+        }
+        // What is farthest from the others first: then what is nearer needn't be looked at.
+        arsort($ways);
+        foreach ($ways as $place => $way) {
+            // With nobody disturbed, and a plan that is as wide already, nothing narrower helps.
+            if ($this->fewest === 0 && $way <= $this->widest) {
+                break;
+            }
+            $more = $disturbed + self::added($used, $this->pilots[$pilot]->channels[$place]->megahertz);
+            if ($more < $this->fewest || ($more === $this->fewest && $way > $this->widest)) {
+                $this->choose($chosen + [$pilot => $place], $way, $more);
+            }
+        }
+    }
+
+    /**
+     * The place that was chosen last for a pilot with the same channels; −1 where there is none.
+     *
+     * @param  array<int, int>  $chosen
+     */
+    private function twin(int $pilot, array $chosen): int
+    {
+        $place = -1;
+        foreach ($chosen as $other => $at) {
+            $place = $this->pilots[$other]->channels == $this->pilots[$pilot]->channels ? max($place, $at) : $place;
+        }
+
+        return $place;
+    }
+
+    /**
+     * How many products near a channel there are more with one transmitter more: those that it takes part in, and
+     * those that disturb it.
+     *
+     * @param  list<float>  $used
+     */
+    private static function added(array $used, float $new): int
+    {
+        $count = count($used);
+        $near = 0;
+        for ($a = 0; $a < $count; $a++) {
+            // Two that are nearer than that disturb each other directly.
+            $near += abs($used[$a] - $new) < self::NEAR ? 1 : 0;
+            for ($b = 0; $b < $count; $b++) {
+                if ($a === $b) {
+                    continue;
+                }
+                // Of two with it as the victim; of it and one, either way round, with another as the victim.
+                $near += abs(2 * $used[$a] - $used[$b] - $new) < self::NEAR ? 1 : 0;
+                $near += abs(2 * $used[$a] - $new - $used[$b]) < self::NEAR ? 1 : 0;
+                $near += abs(2 * $new - $used[$a] - $used[$b]) < self::NEAR ? 1 : 0;
+                for ($c = 0; $c < $count; $c++) {
+                    if ($c === $a || $c === $b) {
+                        continue;
+                    }
+                    $near += $a < $b && abs($used[$a] + $used[$b] - $used[$c] - $new) < self::NEAR ? 1 : 0;
+                    $near += $a < $b && abs($used[$a] + $used[$b] - $new - $used[$c]) < self::NEAR ? 1 : 0;
+                    $near += abs($new + $used[$a] - $used[$b] - $used[$c]) < self::NEAR ? 1 : 0;
+                }
+            }
+        }
+
+        return $near;
+    }
+}
