@@ -5,8 +5,8 @@ namespace DuskSwitch\Core\Video;
 use DuskSwitch\Core\Fault\Refused;
 
 /**
- * Chooses a channel for each of several pilots: none disturbed by a third-order product of others where that can be,
- * and the nearest two as far apart as they can be. Products of two transmitters are 2·f1 − f2, of three f1 + f2 − f3.
+ * Chooses a channel for each of several pilots: none disturbed by another or by a third-order product of others where
+ * that can be, and the nearest two as far apart as they can be. Products of two transmitters are 2·f1 − f2, of three f1 + f2 − f3.
  */
 final class VideoChannels
 {
@@ -160,7 +160,7 @@ final class VideoChannels
 
     /**
      * How many products near a channel there are more with one transmitter more: those that it takes part in, and
-     * those that disturb it.
+     * those that disturb it; and transmitters that are too near.
      *
      * @param  list<float>  $used
      */
