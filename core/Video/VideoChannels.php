@@ -60,6 +60,11 @@ final class VideoChannels
         }
         $search = new self($pilots);
         $search->choose([], INF, 0);
+        if ($search->steps > self::STEPS) {
+            // Too many to look at all: what was found is made better one pilot at a time, from an even spread, too.
+            $search->improve($search->best ?? []);
+            $search->improve($search->spread());
+        }
         $chosen = $search->best ?? [];
         ksort($chosen);
         $channels = array_map(
@@ -141,6 +146,62 @@ final class VideoChannels
                 $this->choose($chosen + [$pilot => $place], $way, $more);
             }
         }
+    }
+
+    /** @param  array<int, int>  $chosen */
+    private function improve(array $chosen): void
+    {
+        $now = $this->judged($chosen);
+        for ($better = true; $better;) {
+            $better = false;
+            foreach (array_keys($chosen) as $pilot) {
+                foreach (array_keys($this->pilots[$pilot]->channels) as $place) {
+                    $other = $this->judged([$pilot => $place] + $chosen);
+                    if ($other < $now) {
+                        [$now, $chosen, $better] = [$other, [$pilot => $place] + $chosen, true];
+                    }
+                }
+            }
+        }
+        if ($now < [$this->fewest, -$this->widest]) {
+            [$this->best, $this->fewest, $this->widest] = [$chosen, $now[0], -$now[1]];
+        }
+    }
+
+    /**
+     * @param  array<int, int>  $chosen
+     * @return array{int, float} how many are disturbed, and MHz between the nearest two below 0
+     */
+    private function judged(array $chosen): array
+    {
+        $used = [];
+        [$disturbed, $apart] = [0, INF];
+        foreach ($chosen as $pilot => $place) {
+            $new = $this->pilots[$pilot]->channels[$place]->megahertz;
+            $disturbed += self::added($used, $new);
+            $apart = min([$apart, ...array_map(fn (float $one): float => abs($one - $new), $used)]);
+            $used[] = $new;
+        }
+
+        return [$disturbed, -$apart];
+    }
+
+    /** @return array<int, int> each pilot on their channel that is nearest to an even spread over all of them */
+    private function spread(): array
+    {
+        $all = [];
+        foreach ($this->pilots as $pilot) {
+            array_push($all, ...array_map(fn (VideoChannel $one): float => $one->megahertz, $pilot->channels));
+        }
+        [$low, $high, $steps] = [min($all ?: [0.0]), max($all ?: [0.0]), max(1, count($this->pilots) - 1)];
+        $chosen = [];
+        foreach ($this->order as $at => $pilot) {
+            $wanted = $low + (($high - $low) * $at) / $steps;
+            $off = array_map(fn (VideoChannel $one): float => abs($one->megahertz - $wanted), $this->pilots[$pilot]->channels);
+            $chosen[$pilot] = (int) array_search(min($off), $off, true);
+        }
+
+        return $chosen;
     }
 
     /**
