@@ -97,7 +97,7 @@ final class ListenableFlight
     private static function column(FlightSeries $series, LogQuantity $quantity): ?array
     {
         return $series->log->column($quantity) ?? match ($quantity->measurand()) {
-            Measurand::Height => $series->height(),
+            Measurand::Height, Measurand::Altitude => $series->height(),
             Measurand::Climb => $series->climb(),
             Measurand::Speed => $series->speed(),
             Measurand::Course => $series->course(),

@@ -25,7 +25,7 @@ final class Contract
                 '#^'.
                 preg_replace(
                     '/\{\w+\}/',
-                    preg_match('#^/api/(stores|jobs|restore)/#', $template) === 1 ? '[a-z0-9-]+' : '\d+',
+                    preg_match('#^/api/(stores|jobs|restore)/|/export/\{#', $template) === 1 ? '[a-z0-9-]+' : '\d+',
                     $template,
                 ).
                 '$#';

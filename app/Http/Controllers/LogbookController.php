@@ -75,7 +75,7 @@ final readonly class LogbookController
         return new JsonResponse((new LogbookJson())->row($flight->refresh()->load('pack')));
     }
 
-    public function destroy(Flight $flight): Response
+    public function destroy(Flight $flight): JsonResponse
     {
         $recording = $flight->recording;
         $flight->delete();
@@ -83,7 +83,7 @@ final readonly class LogbookController
             $this->imports->forget($recording);
         }
 
-        return new Response('', 204);
+        return new JsonResponse(['id' => $flight->id]);
     }
 
     /** What the alarms of a program would have said: a document that needn't be saved. */

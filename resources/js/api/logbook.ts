@@ -52,10 +52,7 @@ export function useTypedFlight() {
 export function useFlightRemoval() {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: async (flight: number) => {
-      const answer = await DELETE('/api/logbook/{flight}', { params: { path: { flight } } })
-      if (!answer.response.ok) throw new Error('The flight couldn’t be removed.')
-    },
+    mutationFn: (flight: number) => data(DELETE('/api/logbook/{flight}', { params: { path: { flight } } })),
     onSuccess: () => flightsChanged(client),
   })
 }
