@@ -44,7 +44,7 @@ final class HeadingReader
         $text = trim($text, " \t()[]");
 
         return LogUnit::of($text) !== null ||
-            preg_match('#^(-+|hh:mm.*|yyyy.*|dd[./-]mm.*|n/?a|none|text|bool|count|g|raw|\d?d?mm[./]ss.*|sats?|1|iso.*|utc)$#i', $text) === 1;
+            preg_match('#^(-+|hh:mm.*|yyyy.*|dd[./-]mm.*|n/?a|none|text|bool|count|g|raw|\d?d?mm[./]ss.*|sats?|iso.*|utc)$#i', $text) === 1;
     }
 
     /**
