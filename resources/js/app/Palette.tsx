@@ -65,6 +65,7 @@ export function Palette({ open, onClose, onHelp }: Props) {
         <Command.Group heading="Dusk Switch" className={heading}>
           {item('Go to Hangar', () => navigate('/'))}
           {item('Go to Equipment', () => navigate('/equipment'))}
+          {item('Go to Logbook', () => navigate('/logbook'))}
           {item('Change the theme', toggleTheme)}
           {item('List the shortcuts', onHelp)}
         </Command.Group>

@@ -1,4 +1,4 @@
-import { Archive, Keyboard, Moon, Search, Sun, Warehouse } from 'lucide-react'
+import { Archive, BookOpen, Keyboard, Moon, Search, Sun, Warehouse } from 'lucide-react'
 import { Link, useLocation } from 'react-router'
 import { useReadiness } from '@/api/queries'
 import { useWorkbench } from '@/api/workbench'
@@ -81,6 +81,9 @@ export function Rail() {
         </>
       )}
       <div className="hidden flex-1 md:block" />
+      <div className={aircraft ? 'hidden md:block' : 'flex flex-1 md:block md:flex-none'}>
+        <Item to="/logbook" name="Logbook" icon={BookOpen} says="All flights, packs, fields and friends" />
+      </div>
       <div className={aircraft ? 'hidden md:block' : 'flex flex-1 md:block md:flex-none'}>
         <Item
           to="/equipment"

@@ -16,6 +16,7 @@ export const router = createBrowserRouter([
     children: [
       { index: true, element: <Hangar /> },
       { path: 'equipment', lazy: lazy(() => import('@/equipment/Equipment')) },
+      { path: 'logbook/:view?', lazy: lazy(() => import('@/logbook/LogbookPage')) },
       { path: 'stores', element: <Former to="/equipment" /> },
       {
         path: 'aircraft/:id',

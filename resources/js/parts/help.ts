@@ -159,6 +159,20 @@ export const HELP: Record<string, { why: string[]; terms: string[] }> = {
     ],
     terms: ['Recording', 'Telemetry', 'Alarm'],
   },
+  learn: {
+    why: [
+      'An alarm is right when it leaves what you want to have left, on every flight.',
+      'A current sensor is trusted when what it reports is what the charger puts back, at high and at low power.',
+    ],
+    terms: ['Alarm', 'Recording', 'Telemetry'],
+  },
+  upkeep: {
+    why: [
+      'What was done is noted with its date; what has to be done again is due after flights or months.',
+      'An aircraft balances on its mark before its first flight: a drift that trims don’t cure is balance.',
+    ],
+    terms: ['Trim', 'Readiness list'],
+  },
   checklists: {
     why: [
       'Made from this program and its equipment.',

@@ -63,6 +63,8 @@ export const PLACES = {
       { path: 'ready', name: 'Before you fly', says: 'What is left to do before this aircraft flies.' },
       { path: 'checklists', name: 'Checklists', says: 'Lists made from this program, to go through at the field.' },
       { path: 'flights', name: 'Flights', says: 'What was flown: recordings and notes, and what they tell.' },
+      { path: 'learn', name: 'Learn', says: 'What your flights say of alarm levels, the current sensor, and changes.' },
+      { path: 'upkeep', name: 'Upkeep', says: 'Work that was done and is due, weight and balance.' },
     ],
   },
 } as const satisfies Record<string, Station>

@@ -11,6 +11,8 @@ const VIEWS: Record<string, View | LazyExoticComponent<View>> = {
   ready: ReadyView,
   checklists: ChecklistsView,
   flights: lazy(() => import('./flights/FlightsView')),
+  learn: lazy(() => import('./learn/LearnView')),
+  upkeep: lazy(() => import('./upkeep/UpkeepView')),
 }
 
 /** Ready to fly? The list of what is left, and the checklists at the field. */

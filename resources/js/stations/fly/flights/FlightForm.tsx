@@ -2,10 +2,14 @@ import { useState } from 'react'
 import { useFlightChange, useLogbook, useTypedFlight } from '@/api/logbook'
 import { said } from '@/api/proposals'
 import type { Aircraft, FlightChange, LogbookFlight } from '@/api/types'
+import { usePacks } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
 import { Dialog } from '@/parts/Dialog'
 
 type Props = { aircraft: Aircraft; flight: LogbookFlight | null; onClose: () => void }
+
+const NO_PACK = 'none'
 
 const INPUT = 'h-9 max-md:h-11 w-full rounded-lg border border-line bg-deep px-2.5'
 
@@ -16,12 +20,14 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
     minutes: flight?.seconds == null ? '' : String(Math.round(flight.seconds / 6) / 10),
     site: flight?.site ?? '',
     pilot: flight?.pilot ?? '',
+    pack: flight?.pack == null ? NO_PACK : String(flight.pack),
     charged: flight?.charged == null ? '' : String(flight.charged),
     weather: flight?.weather ?? '',
     note: flight?.note ?? '',
   })
   const change = useFlightChange(flight?.id ?? 0)
   const typed = useTypedFlight()
+  const packs = usePacks().data?.packs.filter((one) => one.retiredOn === null || one.id === flight?.pack) ?? []
   const known = useLogbook().data?.flights ?? []
   const saving = flight ? change : typed
   const recorded = flight !== null && flight.recording !== null
@@ -32,6 +38,7 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
       pilot: form.pilot.trim(),
       weather: form.weather.trim(),
       note: form.note.trim(),
+      pack: form.pack === NO_PACK ? null : Number(form.pack),
       charged: form.charged === '' ? null : Number(form.charged),
       ...(recorded ? {} : { seconds: form.minutes === '' ? null : Number(form.minutes) * 60 }),
     }
@@ -92,6 +99,18 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
           'text',
           known.map((one) => one.pilot),
         )}
+        <div>
+          <span className="block text-muted text-sm">Pack</span>
+          <Choice
+            label="Pack"
+            value={form.pack}
+            options={[
+              { id: NO_PACK, name: 'Not noted' },
+              ...packs.map((one) => ({ id: String(one.id), name: `${one.label}, ${one.cells} cells` })),
+            ]}
+            onChange={(pack) => setForm({ ...form, pack })}
+          />
+        </div>
         {field('charged', 'Charged afterwards, mAh', 'number')}
         {field('weather', 'Weather')}
       </div>

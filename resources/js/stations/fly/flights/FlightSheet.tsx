@@ -11,18 +11,19 @@ import { Segments } from '@/parts/Segments'
 import { Tick } from '@/parts/Tick'
 import { Controls } from '@/recording/Controls'
 import { clock } from '@/recording/clock'
+import { when } from '@/recording/FlightTable'
 import { Glances } from '@/recording/Glances'
 import { LastHeard } from '@/recording/LastHeard'
 import { Moment } from '@/recording/Moment'
 import { Sentence } from '@/recording/Sentence'
 import { usePlayback } from '@/recording/sound'
 import { Timeline } from '@/recording/Timeline'
+import { Verdict } from '@/recording/Verdict'
 import { Words } from '@/recording/Words'
 import { ColumnsDialog } from './ColumnsDialog'
 import { Exports } from './Exports'
 import { Findings } from './Findings'
 import { FlightForm } from './FlightForm'
-import { when } from './FlightTable'
 import { callNames } from './names'
 import { Track } from './Track'
 
@@ -112,7 +113,12 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
             {side === 'tells' && <Findings page={page} />}
             {side === 'track' && <Track flight={page.recording as Recording} map={page.map} />}
             {side === 'notes' && <About page={page} />}
-            {side === 'words' && <Words flight={shown} />}
+            {side === 'words' && listening && (
+              <>
+                <Words flight={shown} />
+                <Verdict flown={shown} />
+              </>
+            )}
             {side === 'track' && <LastHeard flight={shown} />}
           </aside>
         </div>

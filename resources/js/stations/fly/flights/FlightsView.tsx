@@ -5,9 +5,9 @@ import { useSearchParams } from 'react-router'
 import { flightsChanged, useLogbook } from '@/api/logbook'
 import type { Aircraft } from '@/api/types'
 import { Button } from '@/parts/Button'
+import { FlightTable } from '@/recording/FlightTable'
 import { FlightForm } from './FlightForm'
 import { FlightSheet } from './FlightSheet'
-import { FlightTable } from './FlightTable'
 import { ImportDialog } from './ImportDialog'
 
 /** What an aircraft has flown: its flights as a table, and one of them opened. */

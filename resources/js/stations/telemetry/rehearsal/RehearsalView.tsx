@@ -11,13 +11,13 @@ import { Picture } from '@/recording/Picture'
 import { Sentence } from '@/recording/Sentence'
 import { usePlayback } from '@/recording/sound'
 import { Timeline } from '@/recording/Timeline'
+import { Verdict } from '@/recording/Verdict'
 import { Words } from '@/recording/Words'
 import { AlarmRow } from '../alarms/AlarmRow'
 import type { View } from '../views'
 import { LogPlan } from './LogPlan'
 import { PlanForm } from './PlanForm'
 import { TakeAway } from './TakeAway'
-import { Verdict } from './Verdict'
 
 /** A whole flight by ear, before the aircraft is at risk. */
 export default function RehearsalView({ aircraft, document, look }: View) {

@@ -1,9 +1,9 @@
 import { edit, propose } from '@/api/proposals'
-import type { Flown } from '@/api/types'
+import type { Recording } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { tell } from '@/parts/toast'
-import { clock } from '@/recording/clock'
-import { player } from '@/recording/player'
+import { clock } from './clock'
+import { player } from './player'
 
 const LEVELS = {
   fine: ['✓', 'text-teal'],
@@ -13,7 +13,7 @@ const LEVELS = {
 } as const
 
 /** What the flight showed, and what the three schools of landing would have done on it. */
-export function Verdict({ flown }: { flown: Flown }) {
+export function Verdict({ flown }: { flown: Recording }) {
   const share = Math.round(flown.airtime.share * 100)
   return (
     <>

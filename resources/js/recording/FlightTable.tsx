@@ -3,12 +3,14 @@ import { useState } from 'react'
 import type { Logbook, LogbookFlight } from '@/api/types'
 import { Tick } from '@/parts/Tick'
 import { day } from '@/parts/words'
-import { clock } from '@/recording/clock'
+import { clock } from './clock'
 
 type Sort = { by: string; down: boolean }
 
+type Props = { logbook: Logbook; withAircraft?: boolean; onOpen: (flight: number) => void }
+
 /** Flights with their facts, sorted by any of them; a row opens its flight. */
-export function FlightTable({ logbook, onOpen }: { logbook: Logbook; onOpen: (flight: number) => void }) {
+export function FlightTable({ logbook, withAircraft = false, onOpen }: Props) {
   const [sort, setSort] = useState<Sort>({ by: 'flownAt', down: true })
   const [find, setFind] = useState('')
   const words = find.trim().toLowerCase()
@@ -54,6 +56,7 @@ export function FlightTable({ logbook, onOpen }: { logbook: Logbook; onOpen: (fl
           <thead className="sticky top-0 bg-ground">
             <tr className="border-line border-b">
               {head('flownAt', 'Date')}
+              {withAircraft && head('aircraftName', 'Aircraft')}
               {head('seconds', 'In the air')}
               {head('site', 'Place')}
               {head('packLabel', 'Pack')}
@@ -74,6 +77,7 @@ export function FlightTable({ logbook, onOpen }: { logbook: Logbook; onOpen: (fl
                     <span className="text-muted no-underline">{one.recording === null ? '✎' : ''}</span>
                   </button>
                 </th>
+                {withAircraft && <td className="px-2">{one.aircraftName}</td>}
                 <td className="figures px-2 text-right">{one.seconds === null ? '' : clock(one.seconds)}</td>
                 <td className="max-w-40 truncate px-2" title={one.site}>
                   {one.site}
@@ -102,7 +106,7 @@ export function FlightTable({ logbook, onOpen }: { logbook: Logbook; onOpen: (fl
 /** What is asked first of a flight. */
 const FIRST = ['highest', 'farthest', 'fastest', 'used', 'cellLowest']
 
-const TEXTS = ['flownAt', 'site', 'packLabel', 'note']
+const TEXTS = ['flownAt', 'aircraftName', 'site', 'packLabel', 'note']
 const isText = (id: string) => TEXTS.includes(id)
 
 /** When it was flown, in words. */

@@ -1,0 +1,111 @@
+<?php
+
+namespace DuskSwitch\App\Http\Controllers;
+
+use DuskSwitch\App\Http\Body;
+use DuskSwitch\App\Logbook\FlightComparison;
+use DuskSwitch\App\Logbook\Learning;
+use DuskSwitch\App\Logbook\UpkeepJson;
+use DuskSwitch\App\Models\Aircraft;
+use DuskSwitch\App\Models\Paper;
+use DuskSwitch\App\Models\Upkeep;
+use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Format\JsonCursor;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** What an aircraft's flights teach and its upkeep: alarm levels, calibration, comparison, work, balance. */
+final readonly class UpkeepController
+{
+    public function __construct(private Bench $bench, private Learning $learning) {}
+
+    public function learn(Request $request, Aircraft $aircraft): JsonResponse
+    {
+        $body = Body::of($request, ['document', 'reserve']);
+        $reserve = $body->need('reserve')->number(0.05, 0.8);
+        $body->done();
+
+        return new JsonResponse($this->learning->json($aircraft, $this->bench->read($body->raw('document')), $reserve));
+    }
+
+    public function compare(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['before', 'after']);
+        $ids = fn (string $key): array => array_map(fn (JsonCursor $one): int => $one->whole(1, 2_000_000_000), $body->need($key)->items(500, 1));
+        [$before, $after] = [$ids('before'), $ids('after')];
+        $body->done();
+
+        return new JsonResponse(['rows' => FlightComparison::of($before, $after)]);
+    }
+
+    public function show(Aircraft $aircraft): JsonResponse
+    {
+        return new JsonResponse(UpkeepJson::of($aircraft));
+    }
+
+    public function store(Request $request, Aircraft $aircraft): JsonResponse
+    {
+        $body = Body::of($request, ['part', 'did', 'on'], ['everyFlights', 'everyMonths', 'gramsBefore', 'gramsAfter', 'note']);
+        $optional = fn (string $key): ?JsonCursor => $body->node->has($key) && ! $body->need($key)->isNull() ? $body->need($key) : null;
+        $work = [
+            'aircraft_id' => $aircraft->id,
+            'part' => $body->need('part')->text(60),
+            'did' => $body->need('did')->text(120),
+            'done_on' => self::day($body->need('on')),
+            'every_flights' => $optional('everyFlights')?->whole(1, 10_000),
+            'every_months' => $optional('everyMonths')?->whole(1, 240),
+            'grams_before' => $optional('gramsBefore')?->number(0, 100_000),
+            'grams_after' => $optional('gramsAfter')?->number(0, 100_000),
+            'note' => $optional('note')?->text(200, true) ?? '',
+        ];
+        $body->done();
+        Upkeep::create($work);
+
+        return $this->show($aircraft);
+    }
+
+    public function destroy(Upkeep $upkeep): JsonResponse
+    {
+        $aircraft = Aircraft::withTrashed()->findOrFail($upkeep->aircraft_id);
+        $upkeep->delete();
+
+        return $this->show($aircraft);
+    }
+
+    public function balance(Request $request, Aircraft $aircraft): JsonResponse
+    {
+        $body = Body::of($request, ['mark', 'items']);
+        $mark = $body->need('mark');
+        $kept = [
+            'mark' => $mark->isNull() ? null : $mark->number(-5000, 5000),
+            'items' => array_map(self::item(...), $body->need('items')->items(60)),
+        ];
+        $body->done();
+        Paper::keep('balance', $aircraft->uuid, $kept);
+
+        return $this->show($aircraft);
+    }
+
+    /** @return array{name: string, mass: float, arm: float} */
+    private static function item(JsonCursor $one): array
+    {
+        $one->keys(['name', 'mass', 'arm']);
+
+        return [
+            'name' => $one->at('name')?->text(60) ?? '',
+            'mass' => $one->at('mass')?->number(0, 100_000) ?? 0.0,
+            'arm' => $one->at('arm')?->number(-5000, 5000) ?? 0.0,
+        ];
+    }
+
+    /** A day as 2026-05-09. */
+    public static function day(JsonCursor $node): string
+    {
+        $text = $node->text(10);
+        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $found) !== 1 || ! checkdate((int) $found[2], (int) $found[3], (int) $found[1])) {
+            $node->fault('must be a day as 2026-05-09');
+        }
+
+        return $text;
+    }
+}

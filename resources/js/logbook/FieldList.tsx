@@ -1,0 +1,123 @@
+import { useRef, useState } from 'react'
+import { said } from '@/api/proposals'
+import { useFieldChange, useFields } from '@/api/upkeep'
+import { Button } from '@/parts/Button'
+import { INPUT, Labelled } from './Labelled'
+
+/** The places where one flies: an outline and a height that aren't left. Local rules decide where they lie. */
+export function FieldList() {
+  const { data, error } = useFields()
+  const { keep, remove } = useFieldChange()
+  const [name, setName] = useState('')
+  const [height, setHeight] = useState('')
+  const [outline, setOutline] = useState<{ file: string; text: string } | null>(null)
+  const file = useRef<HTMLInputElement>(null)
+  if (error) return <p className="text-rose">▲ {said(error)}</p>
+  if (!data) return <p className="text-muted">◌ Opening…</p>
+  return (
+    <div className="mx-auto max-w-3xl">
+      <p className="text-muted text-sm">
+        Flights with this place in their notes are held against its limits. Local rules and your club’s rules come
+        first.
+      </p>
+      <form
+        className="mt-2 flex flex-wrap items-end gap-2"
+        onSubmit={(event) => {
+          event.preventDefault()
+          keep.mutate(
+            {
+              name: name.trim(),
+              height: height === '' ? null : Number(height),
+              ...(outline ? { outline: outline.text } : {}),
+            },
+            {
+              onSuccess: () => {
+                setName('')
+                setHeight('')
+                setOutline(null)
+              },
+            },
+          )
+        }}
+      >
+        <Labelled label="Name of the place">
+          <input
+            value={name}
+            maxLength={60}
+            onChange={(event) => setName(event.target.value)}
+            className={`${INPUT} w-52`}
+          />
+        </Labelled>
+        <Labelled label="Height limit, m">
+          <input
+            type="number"
+            min={1}
+            value={height}
+            onChange={(event) => setHeight(event.target.value)}
+            className={`${INPUT} w-32`}
+          />
+        </Labelled>
+        <Button onClick={() => file.current?.click()}>{outline ? outline.file : 'Outline from GeoJSON or KML…'}</Button>
+        <input
+          ref={file}
+          type="file"
+          aria-label="An outline"
+          accept=".json,.geojson,.kml"
+          className="sr-only"
+          tabIndex={-1}
+          onChange={async (event) => {
+            const picked = event.target.files?.[0]
+            event.target.value = ''
+            if (picked) setOutline({ file: picked.name, text: await picked.text() })
+          }}
+        />
+        <Button type="submit" look="main" disabled={name.trim() === '' || keep.isPending}>
+          Keep
+        </Button>
+      </form>
+      {keep.error && (
+        <p role="alert" className="mt-1 text-rose">
+          ▲ {said(keep.error)}
+        </p>
+      )}
+      <ul className="mt-3 grid gap-2">
+        {data.fields.map((one) => (
+          <li
+            key={one.id}
+            data-field={one.name}
+            className="flex items-center gap-4 rounded-xl border border-line bg-raised px-3 py-2"
+          >
+            <Shape outline={one.outline} />
+            <div className="min-w-0 flex-1">
+              <h3 className="font-semibold">{one.name}</h3>
+              <p className="text-muted text-sm">
+                {one.corners === 0 ? 'no outline' : `an outline of ${one.corners} corners`},{' '}
+                {one.height === null ? 'no height limit' : `up to ${one.height} m`}
+              </p>
+            </div>
+            <Button look="bare" onClick={() => remove.mutate(one.id)}>
+              Remove
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
+
+/** The outline as it lies, north up. */
+function Shape({ outline }: { outline: number[][] }) {
+  if (outline.length < 3) return <span aria-hidden className="size-12 rounded border border-line" />
+  const [lats, lons] = [outline.map(([lat = 0]) => lat), outline.map(([, lon = 0]) => lon)]
+  const [south, west] = [Math.min(...lats), Math.min(...lons)]
+  const narrow = Math.cos((south * Math.PI) / 180)
+  const size = Math.max(Math.max(...lats) - south, (Math.max(...lons) - west) * narrow) || 1
+  const points = outline.map(
+    ([lat = 0, lon = 0]) => `${4 + (((lon - west) * narrow) / size) * 40},${44 - ((lat - south) / size) * 40}`,
+  )
+  return (
+    <svg viewBox="0 0 48 48" aria-hidden className="size-12 shrink-0">
+      <polygon points={points.join(' ')} className="fill-teal/20 stroke-teal" />
+    </svg>
+  )
+}
