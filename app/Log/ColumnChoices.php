@@ -25,14 +25,24 @@ final class ColumnChoices
         }
         $choices = [];
         foreach ($value as $heading => $one) {
-            $quantity = is_array($one) && is_string($one['quantity'] ?? null) ? LogQuantity::tryFrom($one['quantity']) : null;
+            $quantity =
+                is_array($one) && is_string($one['quantity'] ?? null) ? LogQuantity::tryFrom($one['quantity']) : null;
             if ($quantity === null) {
-                throw Refused::because("columns.{$heading}.quantity", 'must be one of '.implode(', ', array_column(LogQuantity::cases(), 'value')));
+                throw Refused::because(
+                    "columns.{$heading}.quantity",
+                    'must be one of '.implode(', ', array_column(LogQuantity::cases(), 'value')),
+                );
             }
             $word = $one['unit'] ?? null;
             $unit = is_string($word) ? LogUnit::of($word) : null;
-            if ($word !== null && ($unit === null || ($quantity->dimension() !== null && $unit->dimension !== $quantity->dimension()))) {
-                throw Refused::because("columns.{$heading}.unit", "\"{$quantity->says()}\" isn't measured in that; leave it out to have it guessed");
+            if (
+                $word !== null &&
+                ($unit === null || ($quantity->dimension() !== null && $unit->dimension !== $quantity->dimension()))
+            ) {
+                throw Refused::because(
+                    "columns.{$heading}.unit",
+                    "\"{$quantity->says()}\" isn't measured in that; leave it out to have it guessed",
+                );
             }
             $choices[(string) $heading] = [$quantity, $unit];
         }

@@ -41,7 +41,13 @@ final readonly class FlightPage
     public function json(Flight $flight): array
     {
         $log = $this->files->flight($flight);
-        $page = ['flight' => (new LogbookJson())->row($flight), 'recording' => null, 'findings' => [], 'analysis' => null, 'file' => null, 'limits' => [],
+        $page = [
+            'flight' => (new LogbookJson())->row($flight),
+            'recording' => null,
+            'findings' => [],
+            'analysis' => null,
+            'file' => null,
+            'limits' => [],
             'map' => ['rings' => [], 'bar' => ['metres' => 0.0, 'says' => '']],
         ];
         if ($log === null) {
@@ -90,7 +96,10 @@ final readonly class FlightPage
     public function log(Flight $flight): LoggedFlight
     {
         return $this->files->flight($flight) ??
-            throw Refused::because('', 'this flight was typed in, or its recording is gone: there is nothing to look at over time');
+            throw Refused::because(
+                '',
+                'this flight was typed in, or its recording is gone: there is nothing to look at over time',
+            );
     }
 
     /** @return array<string, mixed> the recording it is from, and what its columns were taken for */
@@ -105,17 +114,23 @@ final readonly class FlightPage
             'format' => $recording->format ?? '',
             'rows' => $report['rows'],
             'bad' => $report['bad'],
-            'badLines' => array_map(fn (array $one): array => ['line' => $one[0], 'why' => $one[1]], $report['badLines']),
+            'badLines' => array_map(
+                fn (array $one): array => ['line' => $one[0], 'why' => $one[1]],
+                $report['badLines'],
+            ),
             'doubled' => $report['doubled'],
             'sorted' => $report['sorted'],
             'repeated' => $report['repeated'],
-            'columns' => array_map(fn (array $one): array => [
-                'heading' => $one['heading'],
-                'quantity' => $one['quantity'],
-                'unit' => $one['unit']['word'] ?? null,
-                'confidence' => $one['confidence'],
-                'told' => $one['told'],
-            ], $report['headed']),
+            'columns' => array_map(
+                fn (array $one): array => [
+                    'heading' => $one['heading'],
+                    'quantity' => $one['quantity'],
+                    'unit' => $one['unit']['word'] ?? null,
+                    'confidence' => $one['confidence'],
+                    'told' => $one['told'],
+                ],
+                $report['headed'],
+            ),
         ];
     }
 
@@ -136,8 +151,14 @@ final readonly class FlightPage
         ];
 
         return [
-            ...array_map(fn (array $span): array => $say('Outside your outline', $span), $limits->outside($analysis->series)),
-            ...array_map(fn (array $span): array => $say('Above your height limit', $span), $limits->above($analysis->series)),
+            ...array_map(
+                fn (array $span): array => $say('Outside your outline', $span),
+                $limits->outside($analysis->series),
+            ),
+            ...array_map(
+                fn (array $span): array => $say('Above your height limit', $span),
+                $limits->above($analysis->series),
+            ),
         ];
     }
 
@@ -148,7 +169,9 @@ final readonly class FlightPage
             fn (LogQuantity $one): array => [
                 'id' => $one->value,
                 'says' => $one->says(),
-                'units' => $one->dimension() === null ? [] : array_map(fn (LogUnit $unit): string => $unit->word, LogUnit::all($one->dimension())),
+                'units' => $one->dimension() === null
+                        ? []
+                        : array_map(fn (LogUnit $unit): string => $unit->word, LogUnit::all($one->dimension())),
             ],
             LogQuantity::cases(),
         );

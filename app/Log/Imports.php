@@ -24,7 +24,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Throwable;
 
-/** Takes recordings in: the file as it came, what was read of it, and a flight in the logbook for each that is in it. */
+/** Takes recordings in: the file as it came, what was read of it, and a flight in the logbook for each in it. */
 final readonly class Imports
 {
     public function __construct(private RecordingFiles $files, private Bench $bench, private Catalogue $catalogue) {}
@@ -36,8 +36,12 @@ final readonly class Imports
      *
      * @throws Refused where it is no recording, or is here already
      */
-    public function take(LogFile $file, string $path, ?Aircraft $aircraft, Progress $progress = new NoProgress()): Recording
-    {
+    public function take(
+        LogFile $file,
+        string $path,
+        ?Aircraft $aircraft,
+        Progress $progress = new NoProgress(),
+    ): Recording {
         $sha256 = (string) hash_file('sha256', $path);
         $this->refuseTwice($sha256);
         $aside = $this->files->aside();
@@ -46,14 +50,21 @@ final readonly class Imports
             if (! @copy($path, "{$aside}/original")) {
                 throw new \RuntimeException('The recording couldn\'t be kept: the disk may be full.');
             }
-            $recording = DB::transaction(function () use ($file, $sha256, $report, $sink, $aircraft, $aside): Recording {
+            $recording = DB::transaction(function () use (
+                $file,
+                $sha256,
+                $report,
+                $sink,
+                $aircraft,
+                $aside,
+            ): Recording {
                 $recording = Recording::create([
                     'uuid' => (string) Str::uuid(),
                     'sha256' => $sha256,
                     'name' => mb_substr($file->name(), 0, 200),
                     'bytes' => $file->bytes(),
                     'format' => $report->format,
-                    'report' => self::report($report, $sink),
+                    'report' => KeptReport::of($report, $sink),
                 ]);
                 if (! @rename($aside, $this->files->folder($sha256))) {
                     throw new \RuntimeException('The recording couldn\'t be kept: the disk may be full.');
@@ -91,15 +102,16 @@ final readonly class Imports
                 foreach (glob("{$aside}/*.columns") ?: [] as $columns) {
                     rename($columns, $this->files->folder($recording->sha256).'/'.basename($columns));
                 }
-                $recording->update(['report' => self::report($report, $sink)]);
+                $recording->update(['report' => KeptReport::of($report, $sink)]);
                 foreach (array_keys($sink->flights()) as $place) {
                     $flight = $recording->flights()->where('place', $place)->first();
                     $flight === null ? $this->add($recording, $place, null) : $this->look($flight->load('recording'));
                 }
-                Paper::keep('columns', self::headings($report->headed), array_map(
-                    fn (array $one): array => [$one[0]->value, $one[1]?->toKeep()],
-                    $choice->choices,
-                ));
+                Paper::keep(
+                    'columns',
+                    self::headings($report->headed),
+                    array_map(fn (array $one): array => [$one[0]->value, $one[1]?->toKeep()], $choice->choices),
+                );
             });
         } finally {
             $this->files->remove($aside);
@@ -145,7 +157,10 @@ final readonly class Imports
     public function with(Flight $flight): FlownWith
     {
         $pack = $flight->pack;
-        $document = $flight->aircraft?->revisions()->where('number', $flight->revision ?? $flight->aircraft->head)->value('document');
+        $document = $flight->aircraft
+            ?->revisions()
+            ->where('number', $flight->revision ?? $flight->aircraft->head)
+            ->value('document');
         try {
             $program = is_string($document) ? $this->bench->circuit($document)->program : null;
         } catch (Refused) {
@@ -163,7 +178,12 @@ final readonly class Imports
     {
         $sink = new FileSink($aside);
         $bytes = max(1, $file->bytes());
-        $report = LogReading::into($sink, $file, $choice, fn (int $line) => $progress->at(min($file->at(), $bytes), $bytes));
+        $report = LogReading::into(
+            $sink,
+            $file,
+            $choice,
+            fn (int $line) => $progress->at(min($file->at(), $bytes), $bytes),
+        );
         array_map(unlink(...), glob("{$aside}/*.part") ?: []);
 
         return [$report, $sink];
@@ -192,9 +212,10 @@ final readonly class Imports
     /** The revision that was flown at a time: the last that was saved before; the present one where none was. */
     private static function flown(Aircraft $aircraft, ?Carbon $at): int
     {
-        $number = $at === null
-            ? null
-            : $aircraft->revisions()->where('aside', false)->where('created_at', '<=', $at)->max('number');
+        $number =
+            $at === null
+                ? null
+                : $aircraft->revisions()->where('aside', false)->where('created_at', '<=', $at)->max('number');
 
         return is_numeric($number) ? (int) $number : $aircraft->head;
     }
@@ -223,34 +244,10 @@ final readonly class Imports
         if ($here !== null) {
             throw Refused::because(
                 '',
-                "this recording is in the logbook already, as \"{$here->name}\", imported on ".$here->created_at->format('Y-m-d').': nothing was added',
+                "this recording is in the logbook already, as \"{$here->name}\", imported on ".
+                    $here->created_at->format('Y-m-d').
+                    ': nothing was added',
             );
         }
-    }
-
-    /** @return array<string, mixed> */
-    private static function report(LogReport $report, FileSink $sink): array
-    {
-        $column = fn (LogColumn $one): array => [
-            'key' => $one->key,
-            'heading' => $one->heading,
-            'quantity' => $one->quantity->value,
-            'unit' => $one->unit?->toKeep(),
-            'confidence' => $one->confidence,
-            'told' => $one->unitIsTold,
-        ];
-
-        return [
-            'rows' => $report->rows,
-            'epoch' => $report->epoch,
-            'bad' => $report->bad->count(),
-            'badLines' => $report->bad->listed(),
-            'doubled' => $report->doubled,
-            'sorted' => $report->sorted,
-            'repeated' => $report->repeated,
-            'kept' => array_map($column, $report->columns),
-            'headed' => array_map($column, $report->headed),
-            'flights' => $sink->flights(),
-        ];
     }
 }

@@ -27,7 +27,11 @@ final readonly class Learning
     /** Flights that are listened to, the newest: each takes its time. */
     private const FLIGHTS = 8;
 
-    public function __construct(private RecordingFiles $files, private Imports $imports, private Catalogue $catalogue) {}
+    public function __construct(
+        private RecordingFiles $files,
+        private Imports $imports,
+        private Catalogue $catalogue,
+    ) {}
 
     /**
      * @param  float  $reserve  share of the pack that should be left when an alarm speaks
@@ -70,9 +74,12 @@ final readonly class Learning
             }
             foreach (AlarmAdvice::of($call, $heard, $reserve) as $advice) {
                 $now = $threshold->read($advice->now);
-                $level = $advice->level === null || ! self::isOfThePack($values, $advice->now->sensor)
-                    ? null
-                    : $threshold->read(new SensorLevel($advice->now->sensor, $advice->now->above, $advice->level))['level'];
+                $level =
+                    $advice->level === null || ! self::isOfThePack($values, $advice->now->sensor)
+                        ? null
+                        : $threshold->read(new SensorLevel($advice->now->sensor, $advice->now->above, $advice->level))[
+                            'level'
+                        ];
                 $alarms[] = [
                     'call' => $advice->call,
                     'name' => $call->name,
@@ -85,11 +92,14 @@ final readonly class Learning
                     'advised' => $level === null ? null : round($level, $values->find($advice->now->sensor)?->places() ?? 2),
                     'tells' => $advice->tells,
                     'aboutPack' => self::isOfThePack($values, $advice->now->sensor),
-                    'flights' => array_map(fn (array $one): array => [
-                        'times' => $one['times'],
-                        'beforeLanding' => $one['beforeLanding'] === null ? null : round($one['beforeLanding'], 1),
-                        'left' => $one['left'] === null ? null : round($one['left'], 3),
-                    ], $advice->flights),
+                    'flights' => array_map(
+                        fn (array $one): array => [
+                            'times' => $one['times'],
+                            'beforeLanding' => $one['beforeLanding'] === null ? null : round($one['beforeLanding'], 1),
+                            'left' => $one['left'] === null ? null : round($one['left'], 3),
+                        ],
+                        $advice->flights,
+                    ),
                 ];
             }
         }
@@ -114,7 +124,10 @@ final readonly class Learning
         $with = $this->imports->with($flight);
         $recording = ListenableFlight::of(FlightAnalysis::of($log, $with), $circuit, $this->catalogue, $with);
 
-        return [$recording, Rehearsal::listen($recording, $circuit->program, $circuit->panel->transmitter, $this->catalogue)];
+        return [
+            $recording,
+            Rehearsal::listen($recording, $circuit->program, $circuit->panel->transmitter, $this->catalogue),
+        ];
     }
 
     /**
@@ -127,18 +140,24 @@ final readonly class Learning
         foreach ($flights as $flight) {
             $used = $flight->facts['used'] ?? null;
             if ($used !== null && $flight->charged !== null) {
-                $charged[] = ['reported' => (float) $used, 'charged' => $flight->charged, 'current' => $flight->facts['current'] ?? null];
+                $charged[] = [
+                    'reported' => (float) $used,
+                    'charged' => $flight->charged,
+                    'current' => $flight->facts['current'] ?? null,
+                ];
             }
         }
         $is = Calibration::of($charged);
 
-        return $is === null ? null : [
-            'flights' => $is->flights,
-            'scale' => round($is->scale, 4),
-            'spread' => round($is->spread, 4),
-            'low' => $is->low === null ? null : round($is->low, 4),
-            'high' => $is->high === null ? null : round($is->high, 4),
-            'isTrusted' => $is->isTrusted,
-        ];
+        return $is === null
+            ? null
+            : [
+                'flights' => $is->flights,
+                'scale' => round($is->scale, 4),
+                'spread' => round($is->spread, 4),
+                'low' => $is->low === null ? null : round($is->low, 4),
+                'high' => $is->high === null ? null : round($is->high, 4),
+                'isTrusted' => $is->isTrusted,
+            ];
     }
 }

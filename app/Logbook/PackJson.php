@@ -19,7 +19,9 @@ final readonly class PackJson
     public function all(): array
     {
         $plugs = $this->plugs();
-        $flights = Flight::whereNotNull('pack_id')->get(['pack_id', 'flown_at'])->groupBy('pack_id');
+        $flights = Flight::whereNotNull('pack_id')
+            ->get(['pack_id', 'flown_at'])
+            ->groupBy('pack_id');
 
         return [
             'packs' => Pack::with('acts')
@@ -39,10 +41,20 @@ final readonly class PackJson
      */
     private function pack(Pack $pack, array $flights, array $plugs): array
     {
-        $acts = $pack->acts->map(fn (PackAct $one): array => [
-            'kind' => $one->kind, 'on' => substr($one->done_on, 0, 10), 'mah' => $one->mah, 'milliohms' => $one->milliohms,
-        ])->values()->all();
-        $days = array_values(array_filter(array_map(fn (Flight $one): ?string => $one->flown_at?->format('Y-m-d'), $flights)));
+        $acts = $pack->acts
+            ->map(
+                fn (PackAct $one): array => [
+                    'kind' => $one->kind,
+                    'on' => substr($one->done_on, 0, 10),
+                    'mah' => $one->mah,
+                    'milliohms' => $one->milliohms,
+                ],
+            )
+            ->values()
+            ->all();
+        $days = array_values(
+            array_filter(array_map(fn (Flight $one): ?string => $one->flown_at?->format('Y-m-d'), $flights)),
+        );
         $history = PackHistory::of($acts, $days, new DateTimeImmutable('today'));
         $same = fn (string $plug): string => mb_strtolower(trim($plug));
 
@@ -63,10 +75,15 @@ final readonly class PackJson
             'isWorn' => $history->isWorn,
             'waits' => $history->waits,
             'wantsStorage' => $history->wantsStorage && $pack->retired_on === null,
-            'fits' => array_values(array_map(
-                fn (array $one): string => $one[1],
-                array_filter($plugs, fn (array $one): bool => $one[0] !== '' && $same($one[0]) === $same($pack->plug)),
-            )),
+            'fits' => array_values(
+                array_map(
+                    fn (array $one): string => $one[1],
+                    array_filter(
+                        $plugs,
+                        fn (array $one): bool => $one[0] !== '' && $same($one[0]) === $same($pack->plug),
+                    ),
+                ),
+            ),
             'acts' => $acts,
         ];
     }

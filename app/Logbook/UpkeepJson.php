@@ -18,34 +18,46 @@ final class UpkeepJson
     public static function of(Aircraft $aircraft): array
     {
         $today = new DateTimeImmutable('today');
-        $flown = Flight::where('aircraft_id', $aircraft->id)->pluck('flown_at')->filter()->map(fn ($at): string => $at->format('Y-m-d'));
+        $flown = Flight::where('aircraft_id', $aircraft->id)
+            ->pluck('flown_at')
+            ->filter()
+            ->map(fn ($at): string => $at->format('Y-m-d'));
         $work = Upkeep::where('aircraft_id', $aircraft->id)->orderByDesc('done_on')->orderByDesc('id')->get();
         $newest = [];
 
         return [
-            'work' => $work->map(function (Upkeep $one) use ($flown, $today, &$newest): array {
-                $since = $flown->filter(fn (string $day): bool => $day >= substr($one->done_on, 0, 10))->count();
-                $reminder = Reminder::of(new DateTimeImmutable($one->done_on), $one->every_flights, $one->every_months, $since, $today);
-                // What was done again later isn't due any more.
-                $isOver = isset($newest[$one->part]);
-                $newest[$one->part] = true;
+            'work' => $work
+                ->map(function (Upkeep $one) use ($flown, $today, &$newest): array {
+                    $since = $flown->filter(fn (string $day): bool => $day >= substr($one->done_on, 0, 10))->count();
+                    $reminder = Reminder::of(
+                        new DateTimeImmutable($one->done_on),
+                        $one->every_flights,
+                        $one->every_months,
+                        $since,
+                        $today,
+                    );
+                    // What was done again later isn't due any more.
+                    $isOver = isset($newest[$one->part]);
+                    $newest[$one->part] = true;
 
-                return [
-                    'id' => $one->id,
-                    'part' => $one->part,
-                    'did' => $one->did,
-                    'on' => substr($one->done_on, 0, 10),
-                    'everyFlights' => $one->every_flights,
-                    'everyMonths' => $one->every_months,
-                    'gramsBefore' => $one->grams_before,
-                    'gramsAfter' => $one->grams_after,
-                    'note' => $one->note,
-                    'flightsSince' => $since,
-                    'state' => $isOver ? 'over' : $reminder->state,
-                    'flightsLeft' => $reminder->flights,
-                    'daysLeft' => $reminder->days,
-                ];
-            })->values()->all(),
+                    return [
+                        'id' => $one->id,
+                        'part' => $one->part,
+                        'did' => $one->did,
+                        'on' => substr($one->done_on, 0, 10),
+                        'everyFlights' => $one->every_flights,
+                        'everyMonths' => $one->every_months,
+                        'gramsBefore' => $one->grams_before,
+                        'gramsAfter' => $one->grams_after,
+                        'note' => $one->note,
+                        'flightsSince' => $since,
+                        'state' => $isOver ? 'over' : $reminder->state,
+                        'flightsLeft' => $reminder->flights,
+                        'daysLeft' => $reminder->days,
+                    ];
+                })
+                ->values()
+                ->all(),
             'balance' => self::balance(Paper::read('balance', $aircraft->uuid) ?? ['mark' => null, 'items' => []]),
         ];
     }
@@ -69,13 +81,16 @@ final class UpkeepJson
             'mass' => $round($balance?->mass),
             'arm' => $round($balance?->arm),
             'behind' => $mark === null ? null : $round($balance?->behind($mark)),
-            'items' => array_map(fn (BalanceItem $one): array => [
-                'name' => $one->name,
-                'mass' => $one->mass,
-                'arm' => $one->arm,
-                'move' => $mark === null ? null : $round($balance?->move($mark, $one)),
-                'ballast' => $mark === null ? null : $round($balance?->ballast($mark, $one->arm)),
-            ], $items),
+            'items' => array_map(
+                fn (BalanceItem $one): array => [
+                    'name' => $one->name,
+                    'mass' => $one->mass,
+                    'arm' => $one->arm,
+                    'move' => $mark === null ? null : $round($balance?->move($mark, $one)),
+                    'ballast' => $mark === null ? null : $round($balance?->ballast($mark, $one->arm)),
+                ],
+                $items,
+            ),
         ];
     }
 }

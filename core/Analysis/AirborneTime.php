@@ -25,16 +25,6 @@ final readonly class AirborneTime
     /** Metres over the ground that a barometer tells from standing. */
     private const LIFTED = 0.5;
 
-    /** Share of the most that the motor took above which it lifts, */
-    private const LIFTS = 0.15;
-
-    /** and how much that must be, in amperes or as a share of the stick's way, to tell anything. */
-    private const NOISE = 5.0;
-
-    private const LEAST_CURRENT = 1.0;
-
-    private const LEAST_THROTTLE = 0.15;
-
     /** Seconds for which it must fly, or stand, to have done so. */
     private const FLIES = 2.0;
 
@@ -65,17 +55,24 @@ final readonly class AirborneTime
         $speed = self::held($times, $flight->speed());
         $air = self::held($times, $flight->sent(LogQuantity::Airspeed));
         $climb = self::held($times, $flight->has(LogQuantity::Climb) ? $flight->smoothed($flight->climb()) : []);
-        $power = self::held($times, self::power($flight));
+        $power = self::held($times, MotorPower::of($flight));
         $height = self::held($times, $flight->height());
         $known = self::lastKnown($flight);
         $surely = $moves = $lifts = [];
         foreach ($times as $row => $time) {
-            $is = $row <= $known && (($speed[$row] ?? 0.0) > self::MOVES || ($air[$row] ?? 0.0) > self::BLOWS ||
-                abs($climb[$row] ?? 0.0) > self::RISES || ($power[$row] ?? 0.0) > self::LIFTS);
+            $is =
+                $row <= $known &&
+                (($speed[$row] ?? 0.0) > self::MOVES ||
+                    ($air[$row] ?? 0.0) > self::BLOWS ||
+                    abs($climb[$row] ?? 0.0) > self::RISES ||
+                    ($power[$row] ?? 0.0) > MotorPower::LIFTS);
             $moves[] = $is;
-            $lifts[] = ($power[$row] ?? 0.0) > self::LIFTS;
+            $lifts[] = ($power[$row] ?? 0.0) > MotorPower::LIFTS;
             // A height that nothing else confirms is a barometer's wandering.
-            $surely[] = ($speed[$row] ?? 0.0) > self::FAST || (($height[$row] ?? 0.0) > self::HIGH && $is) || (! self::toldOtherwise($flight) && ($height[$row] ?? 0.0) > self::HIGH);
+            $surely[] =
+                ($speed[$row] ?? 0.0) > self::FAST ||
+                (($height[$row] ?? 0.0) > self::HIGH && $is) ||
+                (! self::toldOtherwise($flight) && ($height[$row] ?? 0.0) > self::HIGH);
         }
         $spans = [];
         $runs = [...self::runs($times, $surely, self::FLIES), ...self::runs($times, $lifts, self::POWERED)];
@@ -129,7 +126,12 @@ final readonly class AirborneTime
     /** The last row in which anything was sent: behind it nothing is known of its moving. */
     private static function lastKnown(FlightSeries $flight): int
     {
-        $columns = [$flight->speed(), $flight->height(), $flight->sent(LogQuantity::Amperes), $flight->sent(LogQuantity::Airspeed)];
+        $columns = [
+            $flight->speed(),
+            $flight->height(),
+            $flight->sent(LogQuantity::Amperes),
+            $flight->sent(LogQuantity::Airspeed),
+        ];
         for ($row = $flight->log->count() - 1; $row > 0; $row--) {
             if (array_filter(array_column($columns, $row), is_float(...)) !== []) {
                 return $row;
@@ -142,33 +144,11 @@ final readonly class AirborneTime
     /** True where something but a height tells whether it moves. */
     private static function toldOtherwise(FlightSeries $flight): bool
     {
-        return $flight->has(LogQuantity::Speed) || $flight->has(LogQuantity::Latitude) || $flight->has(LogQuantity::Climb) ||
-            $flight->has(LogQuantity::Amperes) || $flight->has(LogQuantity::Airspeed);
-    }
-
-    /** @return list<float|null> the share of what flying takes: by current, else by the throttle stick */
-    private static function power(FlightSeries $flight): array
-    {
-        $column = $flight->sent($flight->has(LogQuantity::Amperes) ? LogQuantity::Amperes : LogQuantity::Throttle);
-        $there = Spread::there($column);
-        if ($there === []) {
-            return $column;
-        }
-        [$idle, $much] = [Spread::quantile($there, 0.02), Spread::quantile($there, 0.99)];
-        $least = $flight->has(LogQuantity::Amperes) ? self::LEAST_CURRENT : self::LEAST_THROTTLE;
-
-        // The noise of a sensor at rest lifts nothing, either.
-        $steps = array_map(fn (float $a, float $b): float => abs($a - $b), array_slice($there, 1), array_slice($there, 0, -1));
-        $noise = $steps === [] ? 0.0 : Spread::median(array_values(array_filter($steps)) ?: [0.0]);
-        $scale = max($much - $idle, (self::NOISE * $noise) / self::LIFTS);
-
-        // What hardly changes tells nothing: a glider that was towed, a motor that wasn't used.
-        return $much - $idle < max($least, 0.5 * abs($idle))
-            ? array_fill(0, count($column), null)
-            : array_map(
-                fn (?float $one): ?float => $one === null ? null : ($one - $idle) / $scale,
-                $column,
-            );
+        return $flight->has(LogQuantity::Speed) ||
+            $flight->has(LogQuantity::Latitude) ||
+            $flight->has(LogQuantity::Climb) ||
+            $flight->has(LogQuantity::Amperes) ||
+            $flight->has(LogQuantity::Airspeed);
     }
 
     /**
@@ -251,10 +231,16 @@ final readonly class AirborneTime
             return $span;
         }
         [$from, $to] = $span;
-        $level = fn (float $a, float $b): array => array_values(array_filter(
-            array_map(fn (float $time, ?float $one): ?float => $time >= $a && $time <= $b ? $one : null, $times, $height),
-            is_float(...),
-        ));
+        $level = fn (float $a, float $b): array => array_values(
+            array_filter(
+                array_map(
+                    fn (float $time, ?float $one): ?float => $time >= $a && $time <= $b ? $one : null,
+                    $times,
+                    $height,
+                ),
+                is_float(...),
+            ),
+        );
         $before = $level($from - self::STANDS, $from - 0.1);
         $after = $level($to, $to + self::STANDS / 2);
         foreach ($times as $row => $time) {
@@ -264,7 +250,11 @@ final readonly class AirborneTime
             }
         }
         for ($row = count($times) - 1; $row >= 0; $row--) {
-            if ($after !== [] && $times[$row] <= $to && ($height[$row] ?? 0.0) > Spread::median($after) + self::LIFTED) {
+            if (
+                $after !== [] &&
+                $times[$row] <= $to &&
+                ($height[$row] ?? 0.0) > Spread::median($after) + self::LIFTED
+            ) {
                 $to = $to - $times[$row] > self::ROLLS ? $times[$row] : $to;
                 break;
             }

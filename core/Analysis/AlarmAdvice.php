@@ -20,7 +20,7 @@ final readonly class AlarmAdvice
      * @param  string  $call  the alarm's id
      * @param  int  $place  of its level among those that it looks at
      * @param  list<array{times: int, beforeLanding: float|null, left: float|null}>  $flights  how often it spoke; seconds
-     *              from its first word to landing, and share of the pack left then; null where it didn't, or nothing tells
+     *              from its first word to landing, and share of the pack left then; null where nothing tells
      * @param  float|null  $level  in the base unit; null where the flights don't tell one
      * @param  int  $tells  flights that told it
      */
@@ -42,7 +42,9 @@ final readonly class AlarmAdvice
      */
     public static function of(Callout $call, array $flights, float $reserve): array
     {
-        $levels = array_values(array_filter(ConditionTree::all($call->when), fn (object $one): bool => $one instanceof SensorLevel));
+        $levels = array_values(
+            array_filter(ConditionTree::all($call->when), fn (object $one): bool => $one instanceof SensorLevel),
+        );
         $advice = [];
         foreach ($levels as $place => $level) {
             $wanted = [];
@@ -92,8 +94,13 @@ final readonly class AlarmAdvice
      *
      * @param  list<Sample>  $samples  with what is calculated
      */
-    private static function wanted(SensorLevel $level, float $hold, Recording $flight, array $samples, float $reserve): ?float
-    {
+    private static function wanted(
+        SensorLevel $level,
+        float $hold,
+        Recording $flight,
+        array $samples,
+        float $reserve,
+    ): ?float {
         $until = null;
         foreach ($flight->track->column(TrackColumn::Used) ?? [] as $row => $used) {
             if ($used !== null && $flight->pack !== null && $flight->pack->left($used) <= $reserve) {

@@ -63,18 +63,23 @@ final class AnalysisEncoder
             'byPowerAlone' => $air->byPowerAlone,
             ...self::facts($facts),
             'wind' => self::wind($one->wind),
-            'battery' => $one->battery === null ? null : [
-                'openCircuit' => self::round($one->battery->openCircuit, 4),
-                'resistance' => self::round($one->battery->resistance, 6),
-                'error' => self::round($one->battery->error, 6),
-                'sag' => self::round($one->battery->sag, 3),
-                'spread' => self::round($one->battery->spread, 4),
-            ],
+            'battery' => $one->battery === null
+                    ? null
+                    : [
+                        'openCircuit' => self::round($one->battery->openCircuit, 4),
+                        'resistance' => self::round($one->battery->resistance, 6),
+                        'error' => self::round($one->battery->error, 6),
+                        'sag' => self::round($one->battery->sag, 3),
+                        'spread' => self::round($one->battery->spread, 4),
+                    ],
             'link' => self::link($one->link),
             'circles' => array_map(self::circle(...), $one->circles),
             'speedRun' => self::speed($one->speed),
             'lags' => (object) array_map(
-                fn (SensorLag $lag): array => ['seconds' => self::round($lag->seconds, 2), 'correlation' => self::round($lag->correlation, 3)],
+                fn (SensorLag $lag): array => [
+                    'seconds' => self::round($lag->seconds, 2),
+                    'correlation' => self::round($lag->correlation, 3),
+                ],
                 $one->lags,
             ),
             'stallMargin' => self::round($one->stallMargin, 2),
@@ -91,10 +96,12 @@ final class AnalysisEncoder
             'fastest' => self::round($facts->fastest, 2),
             'climb' => self::round($facts->climb, 2),
             'sink' => self::round($facts->sink, 2),
-            'current' => $facts->currentMean === null ? null : [
-                'mean' => self::round($facts->currentMean, 2),
-                'highest' => self::round($facts->currentHighest, 2),
-            ],
+            'current' => $facts->currentMean === null
+                    ? null
+                    : [
+                        'mean' => self::round($facts->currentMean, 2),
+                        'highest' => self::round($facts->currentHighest, 2),
+                    ],
             'used' => self::round($facts->used, 1),
             'cellLowest' => self::round($facts->cellLowest, 3),
             'cellAfter' => self::round($facts->cellAfter, 3),
@@ -106,41 +113,45 @@ final class AnalysisEncoder
     /** @return array<string, mixed>|null */
     private static function wind(?WindEstimate $wind): ?array
     {
-        return $wind === null ? null : [
-            'speed' => self::round($wind->speed, 2),
-            'from' => self::round($wind->from, 1),
-            'spread' => self::round($wind->spread, 2),
-            'assumed' => $wind->assumed,
-            'profile' => array_map(
-                fn (array $layer): array => array_map(fn (float $one): float => round($one, 2), $layer),
-                $wind->profile,
-            ),
-        ];
+        return $wind === null
+            ? null
+            : [
+                'speed' => self::round($wind->speed, 2),
+                'from' => self::round($wind->from, 1),
+                'spread' => self::round($wind->spread, 2),
+                'assumed' => $wind->assumed,
+                'profile' => array_map(
+                    fn (array $layer): array => array_map(fn (float $one): float => round($one, 2), $layer),
+                    $wind->profile,
+                ),
+            ];
     }
 
     /** @return array<string, mixed>|null */
     private static function link(?LinkFit $link): ?array
     {
-        return $link === null ? null : [
-            'slope' => self::round($link->slope, 3),
-            'atAMetre' => self::round($link->atAMetre, 2),
-            'spread' => self::round($link->spread, 2),
-            'farthest' => self::round($link->farthest, 1),
-            'margin' => self::round($link->margin, 1),
-            'milliwatts' => $link->milliwatts,
-            'rangeAt' => array_map(
-                fn (array $one): array => [
-                    'milliwatts' => $one['milliwatts'],
-                    'metres' => round($one['metres'], 1),
-                    'margin' => round($one['margin'], 1),
-                ],
-                $link->ranges,
-            ),
-            'nulls' => array_map(
-                fn (array $one): array => array_map(fn (?float $is): ?float => self::round($is, 1), $one),
-                $link->nulls,
-            ),
-        ];
+        return $link === null
+            ? null
+            : [
+                'slope' => self::round($link->slope, 3),
+                'atAMetre' => self::round($link->atAMetre, 2),
+                'spread' => self::round($link->spread, 2),
+                'farthest' => self::round($link->farthest, 1),
+                'margin' => self::round($link->margin, 1),
+                'milliwatts' => $link->milliwatts,
+                'rangeAt' => array_map(
+                    fn (array $one): array => [
+                        'milliwatts' => $one['milliwatts'],
+                        'metres' => round($one['metres'], 1),
+                        'margin' => round($one['margin'], 1),
+                    ],
+                    $link->ranges,
+                ),
+                'nulls' => array_map(
+                    fn (array $one): array => array_map(fn (?float $is): ?float => self::round($is, 1), $one),
+                    $link->nulls,
+                ),
+            ];
     }
 
     /** @return array<string, float|null> */
@@ -162,30 +173,43 @@ final class AnalysisEncoder
     /** @return array<string, mixed>|null */
     private static function speed(?SpeedRun $speed): ?array
     {
-        return $speed === null ? null : [
-            'second' => self::round($speed->second, 2),
-            'bothWays' => self::round($speed->bothWays, 2),
-            'wind' => self::round($speed->wind, 2),
-            'passes' => array_map(fn (array $one): array => array_map(fn (float $is): float => round($is, 2), $one), $speed->passes),
-        ];
+        return $speed === null
+            ? null
+            : [
+                'second' => self::round($speed->second, 2),
+                'bothWays' => self::round($speed->bothWays, 2),
+                'wind' => self::round($speed->wind, 2),
+                'passes' => array_map(
+                    fn (array $one): array => array_map(fn (float $is): float => round($is, 2), $one),
+                    $speed->passes,
+                ),
+            ];
     }
 
     /** @return array<string, mixed>|null */
     private static function last(?SearchArea $search): ?array
     {
-        return $search === null ? null : [
-            't' => self::round($search->at, 2),
-            'unheard' => self::round($search->unheard, 1),
-            'latitude' => self::round($search->latitude, 7),
-            'longitude' => self::round($search->longitude, 7),
-            'height' => self::round($search->height, 1),
-            'speed' => self::round($search->speed, 1),
-            'course' => self::round($search->course, 1),
-            'middle' => ['latitude' => self::round($search->middleLatitude, 7), 'longitude' => self::round($search->middleLongitude, 7)],
-            'rings' => array_map(fn (array $one): array => ['share' => $one['share'], 'metres' => round($one['metres'], 1)], $search->rings),
-            'falls' => self::round($search->farthest->falls, 1),
-            'glides' => self::round($search->farthest->glides, 1),
-        ];
+        return $search === null
+            ? null
+            : [
+                't' => self::round($search->at, 2),
+                'unheard' => self::round($search->unheard, 1),
+                'latitude' => self::round($search->latitude, 7),
+                'longitude' => self::round($search->longitude, 7),
+                'height' => self::round($search->height, 1),
+                'speed' => self::round($search->speed, 1),
+                'course' => self::round($search->course, 1),
+                'middle' => [
+                    'latitude' => self::round($search->middleLatitude, 7),
+                    'longitude' => self::round($search->middleLongitude, 7),
+                ],
+                'rings' => array_map(
+                    fn (array $one): array => ['share' => $one['share'], 'metres' => round($one['metres'], 1)],
+                    $search->rings,
+                ),
+                'falls' => self::round($search->farthest->falls, 1),
+                'glides' => self::round($search->farthest->glides, 1),
+            ];
     }
 
     private static function round(?float $value, int $places): ?float

@@ -73,7 +73,14 @@ final class AssumedHand
         }
         $frame = $place < 0 ? $this->circuit->frame($hand) : $this->settled($hand);
 
-        return new Sample(0.0, [], $frame->phase(), $frame->steps(), $this->slots->functions($frame), $this->slots->controls($hand));
+        return new Sample(
+            0.0,
+            [],
+            $frame->phase(),
+            $frame->steps(),
+            $this->slots->functions($frame),
+            $this->slots->controls($hand),
+        );
     }
 
     /** @param  array<int, float>  $hand */

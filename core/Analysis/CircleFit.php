@@ -47,7 +47,9 @@ final readonly class CircleFit
                 break;
             }
         }
-        $left = array_sum(array_map(fn (array $one): float => (hypot($one[0] - $x, $one[1] - $y) - $radius) ** 2, $points));
+        $left = array_sum(
+            array_map(fn (array $one): float => (hypot($one[0] - $x, $one[1] - $y) - $radius) ** 2, $points),
+        );
 
         return new self($x, $y, abs($radius), sqrt($left / count($points)));
     }

@@ -81,7 +81,11 @@ final readonly class CircledLift
         $before = null;
         $wavers = 0.0;
         foreach ($times as $row => $time) {
-            if ($course[$row] === null || ! $air->holds($time) || ($before !== null && $course[$row] === $course[$before] && $time - $times[$before] < 1.0)) {
+            if (
+                $course[$row] === null ||
+                ! $air->holds($time) ||
+                ($before !== null && $course[$row] === $course[$before] && $time - $times[$before] < 1.0)
+            ) {
                 continue;
             }
             if ($before !== null) {
@@ -90,7 +94,10 @@ final readonly class CircledLift
                 $circles = abs($turn / $seconds) >= self::TURNS && ($open === null || $turn * $open[2] >= 0.0);
                 $wavers = $circles ? 0.0 : $wavers + $seconds;
                 if ($circles || ($open !== null && $wavers <= self::WAVERS)) {
-                    $open = $open === null ? [$before, $row, $turn] : [$open[0], $circles ? $row : $open[1], $open[2] + $turn];
+                    $open =
+                        $open === null
+                            ? [$before, $row, $turn]
+                            : [$open[0], $circles ? $row : $open[1], $open[2] + $turn];
                 } elseif ($open !== null) {
                     $found[] = $open;
                     $open = null;

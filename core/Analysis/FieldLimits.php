@@ -33,14 +33,23 @@ final readonly class FieldLimits
             array_pop($corners);
         }
         if (count($corners) < 3) {
-            throw Refused::because('outline', 'there is no outline in it: a polygon or a line of three corners at least, as GeoJSON or KML');
+            throw Refused::because(
+                'outline',
+                'there is no outline in it: a polygon or a line of three corners at least, as GeoJSON or KML',
+            );
         }
         if (count($corners) > self::MOST) {
-            throw Refused::because('outline', 'it has '.count($corners).' corners, and '.self::MOST.' are enough: simplify it');
+            throw Refused::because(
+                'outline',
+                'it has '.count($corners).' corners, and '.self::MOST.' are enough: simplify it',
+            );
         }
         foreach ($corners as [$latitude, $longitude]) {
             if (abs($latitude) > 90.0 || abs($longitude) > 180.0) {
-                throw Refused::because('outline', "a corner at {$latitude}, {$longitude} is outside the globe; longitude stands first in both formats");
+                throw Refused::because(
+                    'outline',
+                    "a corner at {$latitude}, {$longitude} is outside the globe; longitude stands first in both formats",
+                );
             }
         }
 
@@ -55,7 +64,10 @@ final readonly class FieldLimits
         for ($i = 0, $j = $count - 1; $i < $count; $j = $i++) {
             [$lat1, $lon1] = $this->outline[$i];
             [$lat2, $lon2] = $this->outline[$j];
-            if (($lat1 > $latitude) !== ($lat2 > $latitude) && $longitude < (($lon2 - $lon1) * ($latitude - $lat1)) / ($lat2 - $lat1) + $lon1) {
+            if (
+                $lat1 > $latitude !== $lat2 > $latitude &&
+                $longitude < (($lon2 - $lon1) * ($latitude - $lat1)) / ($lat2 - $lat1) + $lon1
+            ) {
                 $inside = ! $inside;
             }
         }
@@ -70,7 +82,9 @@ final readonly class FieldLimits
 
         return $this->spans(
             $flight,
-            fn (int $row): ?bool => isset($latitude[$row], $longitude[$row]) ? ! $this->holds($latitude[$row], $longitude[$row]) : null,
+            fn (int $row): ?bool => isset($latitude[$row], $longitude[$row])
+                ? ! $this->holds($latitude[$row], $longitude[$row])
+                : null,
         );
     }
 
@@ -79,7 +93,12 @@ final readonly class FieldLimits
     {
         $height = $flight->height();
 
-        return $this->spans($flight, fn (int $row): ?bool => $height[$row] === null || $this->height === null ? null : $height[$row] > $this->height);
+        return $this->spans(
+            $flight,
+            fn (int $row): ?bool => $height[$row] === null || $this->height === null
+                ? null
+                : $height[$row] > $this->height,
+        );
     }
 
     /**
@@ -92,7 +111,7 @@ final readonly class FieldLimits
         $since = null;
         $last = 0.0;
         foreach ($flight->times() as $row => $time) {
-            $now = $is($row) ?? ($since !== null);
+            $now = $is($row) ?? $since !== null;
             if ($now) {
                 $since ??= $time;
             } elseif ($since !== null) {

@@ -9,12 +9,17 @@ use DuskSwitch\Core\Units\UnitSystem;
 /** What was found in a flight, in sentences of the pilot's units: one for each thing that is looked for. */
 final readonly class Findings
 {
-    public function __construct(private FlightAnalysis $analysis, private FlownWith $with, private UnitSystem $system) {}
+    private MeasuredWords $words;
 
-    /**
-     * @return list<array{id: string, title: string, known: bool, says: string, detail: string, at: float|null}> times are
-     *                  seconds since the flight's first row
-     */
+    public function __construct(
+        private FlightAnalysis $analysis,
+        private FlownWith $with,
+        private UnitSystem $system,
+    ) {
+        $this->words = new MeasuredWords($system);
+    }
+
+    /** @return list<Finding> */
     public function all(): array
     {
         return [
@@ -30,21 +35,19 @@ final readonly class Findings
         ];
     }
 
-    /** @return array{id: string, title: string, known: bool, says: string, detail: string, at: float|null} */
-    private function one(string $id, string $title, ?string $says, string $detail = '', ?float $at = null): array
+    private function one(string $id, string $title, ?string $says, string $detail = '', ?float $at = null): Finding
     {
-        return [
-            'id' => $id,
-            'title' => $title,
-            'known' => $says !== null,
-            'says' => $says ?? $detail,
-            'detail' => $says === null ? '' : $detail,
-            'at' => $at === null ? null : round($at - $this->analysis->series->log->start, 1),
-        ];
+        return new Finding(
+            $id,
+            $title,
+            $says !== null,
+            $says ?? $detail,
+            $says === null ? '' : $detail,
+            $at === null ? null : round($at - $this->analysis->series->log->start, 1),
+        );
     }
 
-    /** @return array{id: string, title: string, known: bool, says: string, detail: string, at: float|null} */
-    private function air(): array
+    private function air(): Finding
     {
         $air = $this->analysis->air;
         if ($air->spans === []) {
@@ -55,36 +58,41 @@ final readonly class Findings
         return $this->one(
             'air',
             'In the air',
-            self::minutes($air->seconds()).($hops > 1 ? " in {$hops} flights" : ''),
+            $this->words->minutes($air->seconds()).($hops > 1 ? " in {$hops} flights" : ''),
             $air->byPowerAlone ? 'Told by current alone: a long motor test would look the same.' : '',
             $air->takeOff(),
         );
     }
 
-    /** @return array{id: string, title: string, known: bool, says: string, detail: string, at: float|null} */
-    private function wind(): array
+    private function wind(): Finding
     {
         $wind = $this->analysis->wind;
         if ($wind === null) {
-            return $this->one('wind', 'Wind', null, $this->with->hovers === true
-                ? 'Not known: what hovers is held against the wind; an airspeed probe tells.'
-                : 'Not known: it takes positions and turns in all directions.');
+            return $this->one(
+                'wind',
+                'Wind',
+                null,
+                $this->with->hovers === true
+                    ? 'Not known: what hovers is held against the wind; an airspeed probe tells.'
+                    : 'Not known: it takes positions and turns in all directions.',
+            );
         }
         $layers = array_map(
-            fn (array $one): string => $this->metres($one['low']).' to '.$this->metres($one['high']).': '.$this->speedSays($one['speed']).' from '.Figure::of($one['from'], 0).'°',
+            fn (array $one): string => "{$this->words->metres($one['low'])} to {$this->words->metres($one['high'])}: ".
+                "{$this->words->speed($one['speed'])} from ".Figure::of($one['from'], 0).'°',
             $wind->profile,
         );
 
         return $this->one(
             'wind',
             'Wind',
-            $this->speedSays($wind->speed).' from '.Figure::of($wind->from, 0).'°, ± '.$this->speedSays($wind->spread),
-            implode('; ', [...$wind->assumed ? ['Without airspeed: a steady one was assumed'] : [], ...$layers]).($wind->assumed || $layers !== [] ? '.' : ''),
+            "{$this->words->speed($wind->speed)} from ".Figure::of($wind->from, 0)."°, ± {$this->words->speed($wind->spread)}",
+            implode('; ', [...$wind->assumed ? ['Without airspeed: a steady one was assumed'] : [], ...$layers]).
+                ($wind->assumed || $layers !== [] ? '.' : ''),
         );
     }
 
-    /** @return array{id: string, title: string, known: bool, says: string, detail: string, at: float|null} */
-    private function battery(): array
+    private function battery(): Finding
     {
         $battery = $this->analysis->battery;
         if ($battery !== null) {
@@ -92,36 +100,58 @@ final readonly class Findings
                 'battery',
                 'Battery',
                 Figure::of($battery->resistance * 1000, 1).' mΩ a cell, ± '.Figure::of($battery->error * 1000, 1),
-                'A full cell '.Figure::of($battery->openCircuit, 2).' V; the highest load takes '.Figure::of($battery->sag, 2).' V of a cell.',
+                'A full cell '.
+                    Figure::of($battery->openCircuit, 2).
+                    ' V; the highest load takes '.
+                    Figure::of($battery->sag, 2).
+                    ' V of a cell.',
             );
         }
 
-        return $this->one('battery', 'Battery', null, $this->analysis->series->cells === null && ! $this->analysis->series->has(\DuskSwitch\Core\Log\LogQuantity::Cell)
-            ? 'Not known: how many cells has the pack? Choose the pack or the aircraft.'
-            : 'Not known: it takes voltage and a current that varies.');
+        return $this->one(
+            'battery',
+            'Battery',
+            null,
+            $this->analysis->series->cells === null &&
+            ! $this->analysis->series->has(\DuskSwitch\Core\Log\LogQuantity::Cell)
+                ? 'Not known: how many cells has the pack? Choose the pack or the aircraft.'
+                : 'Not known: it takes voltage and a current that varies.',
+        );
     }
 
-    /** @return array{id: string, title: string, known: bool, says: string, detail: string, at: float|null} */
-    private function link(): array
+    private function link(): Finding
     {
         $link = $this->analysis->link;
         if ($link === null) {
-            return $this->one('link', 'Link', null, 'Not known: it takes a link level in dBm and positions near and far.');
+            return $this->one(
+                'link',
+                'Link',
+                null,
+                'Not known: it takes a link level in dBm and positions near and far.',
+            );
         }
         $ranges = array_map(
-            fn (array $one): string => ($one['milliwatts'] === null ? 'as it was sent' : Figure::of($one['milliwatts'], 0).' mW').': '.$this->metres($one['metres']),
+            fn (array $one): string => ($one['milliwatts'] === null
+                ? 'as it was sent'
+                : Figure::of($one['milliwatts'], 0).' mW').
+                ': '.
+                $this->words->metres($one['metres']),
             $link->ranges,
         );
 
         return $this->one(
             'link',
             'Link',
-            Figure::of($link->margin, 0).' dB left at '.$this->metres($link->farthest),
-            'Slope '.Figure::of($link->slope, 2).', free space is 2. Range '.implode(', ', $ranges).'. Antennas, bodies and trees take more: keep 10 dB.',
+            Figure::of($link->margin, 0).' dB left at '.$this->words->metres($link->farthest),
+            'Slope '.
+                Figure::of($link->slope, 2).
+                ', free space is 2. Range '.
+                implode(', ', $ranges).
+                '. Antennas, bodies and trees take more: keep 10 dB.',
         );
     }
 
-    /** @return list<array{id: string, title: string, known: bool, says: string, detail: string, at: float|null}> */
+    /** @return list<Finding> */
     private function nulls(): array
     {
         $found = [];
@@ -129,8 +159,12 @@ final readonly class Findings
             $found[] = $this->one(
                 'null',
                 'Weak spot',
-                Figure::of($one['depth'], 0).' dB below the rest at '.$this->metres($one['metres']),
-                $one['bearing'] === null ? 'Look at the antennas.' : 'You stood '.Figure::of($one['bearing'], 0).'° to the right of its nose: an antenna may point there.',
+                Figure::of($one['depth'], 0).' dB below the rest at '.$this->words->metres($one['metres']),
+                $one['bearing'] === null
+                    ? 'Look at the antennas.'
+                    : 'You stood '.
+                        Figure::of($one['bearing'], 0).
+                        '° to the right of its nose: an antenna may point there.',
                 $one['from'],
             );
         }
@@ -138,7 +172,7 @@ final readonly class Findings
         return array_slice($found, 0, 3);
     }
 
-    /** @return list<array{id: string, title: string, known: bool, says: string, detail: string, at: float|null}> */
+    /** @return list<Finding> */
     private function circles(): array
     {
         $found = [];
@@ -149,8 +183,14 @@ final readonly class Findings
                 'circles',
                 'Circles',
                 Figure::of($one->circles(), 1).' circles'.($climb === null ? '' : ", {$climb} on average"),
-                ($one->gain === null ? '' : 'Height '.($one->gain < 0 ? '' : '+').Figure::of($this->system->unit(Dimension::Length)->fromBase($one->gain), 0).' '.$this->system->unit(Dimension::Length)->shown().'. ').
-                    ($one->radius === null ? '' : 'Radius '.$this->metres($one->radius).'.'),
+                ($one->gain === null
+                    ? ''
+                    : 'Height '.
+                        ($one->gain < 0 ? '' : '+').
+                        Figure::of($this->system->unit(Dimension::Length)->fromBase($one->gain), 0).
+                        ' '.
+                        $this->system->unit(Dimension::Length)->shown().
+                        '. ').($one->radius === null ? '' : 'Radius '.$this->words->metres($one->radius).'.'),
                 $one->from,
             );
         }
@@ -158,8 +198,7 @@ final readonly class Findings
         return $found;
     }
 
-    /** @return array{id: string, title: string, known: bool, says: string, detail: string, at: float|null} */
-    private function speed(): array
+    private function speed(): Finding
     {
         $speed = $this->analysis->speed;
         if ($speed === null) {
@@ -167,58 +206,60 @@ final readonly class Findings
         }
 
         return $speed->bothWays === null
-            ? $this->one('speed', 'Speed run', $this->speedSays($speed->second).' over a second', 'No straight passes of 100 m both ways.')
+            ? $this->one(
+                'speed',
+                'Speed run',
+                $this->words->speed($speed->second).' over a second',
+                'No straight passes of 100 m both ways.',
+            )
             : $this->one(
                 'speed',
                 'Speed run',
-                $this->speedSays($speed->bothWays).' over 100 m both ways',
-                'Best second '.$this->speedSays($speed->second).'; along the way '.$this->speedSays(abs((float) $speed->wind)).' of wind.',
+                $this->words->speed($speed->bothWays).' over 100 m both ways',
+                "Best second {$this->words->speed($speed->second)}; along the way ".
+                    "{$this->words->speed(abs((float) $speed->wind))} of wind.",
                 $speed->passes[0]['from'],
             );
     }
 
-    /** @return list<array{id: string, title: string, known: bool, says: string, detail: string, at: float|null}> */
+    /** @return list<Finding> */
     private function stall(): array
     {
         $margin = $this->analysis->stallMargin;
 
-        return $margin === null ? [] : [$this->one(
-            'stall',
-            'Stall margin',
-            $this->speedSays(abs($margin)).($margin < 0 ? ' below the stall speed at its slowest' : ' at its slowest'),
-            'Above a stall speed of '.$this->speedSays((float) $this->with->stall).' (from memory, for its kind).',
-        )];
+        return $margin === null
+            ? []
+            : [
+                $this->one(
+                    'stall',
+                    'Stall margin',
+                    $this->words->speed(abs($margin)).
+                        ($margin < 0 ? ' below the stall speed at its slowest' : ' at its slowest'),
+                    'Above a stall speed of '.
+                        $this->words->speed((float) $this->with->stall).
+                        ' (from memory, for its kind).',
+                ),
+            ];
     }
 
-    /** @return list<array{id: string, title: string, known: bool, says: string, detail: string, at: float|null}> */
+    /** @return list<Finding> */
     private function lags(): array
     {
         $found = [];
         foreach ($this->analysis->lags as $what => $lag) {
             if (abs($lag->seconds) >= 0.2) {
-                $found[] = $this->one('lag', 'Lag', ucfirst($what).': the second comes '.Figure::of(abs($lag->seconds), 1).' s '.($lag->seconds > 0 ? 'later' : 'earlier'));
+                $found[] = $this->one(
+                    'lag',
+                    'Lag',
+                    ucfirst($what).
+                        ': the second comes '.
+                        Figure::of(abs($lag->seconds), 1).
+                        ' s '.
+                        ($lag->seconds > 0 ? 'later' : 'earlier'),
+                );
             }
         }
 
         return $found;
-    }
-
-    private function metres(float $base): string
-    {
-        $unit = $this->system->unit(Dimension::Length);
-
-        return Figure::of($unit->fromBase($base), 0).' '.$unit->shown();
-    }
-
-    private function speedSays(float $base): string
-    {
-        $unit = $this->system->unit(Dimension::Speed);
-
-        return Figure::of($unit->fromBase($base), 1).' '.$unit->shown();
-    }
-
-    private static function minutes(float $seconds): string
-    {
-        return sprintf('%d:%02d', intdiv((int) round($seconds), 60), (int) round($seconds) % 60);
     }
 }

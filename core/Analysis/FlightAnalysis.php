@@ -34,7 +34,7 @@ final readonly class FlightAnalysis
         $air = AirborneTime::of($series);
         $wind = WindEstimate::of($series, $air, $with->hovers);
         $times = $log->times;
-        [$from, $to] = [$air->takeOff() ?? $times[0] ?? 0.0, $air->landing() ?? $log->start + $log->seconds()];
+        [$from, $to] = [$air->takeOff() ?? ($times[0] ?? 0.0), $air->landing() ?? $log->start + $log->seconds()];
 
         return new self(
             $series,
@@ -67,8 +67,15 @@ final readonly class FlightAnalysis
                 $lags += $lag === null ? [] : [$what => $lag];
             }
         }
-        if ($series->has(LogQuantity::Climb) && ($series->has(LogQuantity::Height) || $series->has(LogQuantity::Altitude))) {
-            $lag = SensorLag::between($series->times(), $series->rate($series->height()), $series->sent(LogQuantity::Climb));
+        if (
+            $series->has(LogQuantity::Climb) &&
+            ($series->has(LogQuantity::Height) || $series->has(LogQuantity::Altitude))
+        ) {
+            $lag = SensorLag::between(
+                $series->times(),
+                $series->rate($series->height()),
+                $series->sent(LogQuantity::Climb),
+            );
             $lags += $lag === null ? [] : ['climb after height' => $lag];
         }
 
@@ -84,7 +91,12 @@ final readonly class FlightAnalysis
         $airspeed = $series->smoothed($series->sent(LogQuantity::Airspeed));
         foreach ($series->times() as $row => $time) {
             // Gathering speed and flaring aren't flying slowly.
-            if ($airspeed[$row] !== null && $time > $air->takeOff() + 3.0 && $time < $air->landing() - 3.0 && $air->holds($time)) {
+            if (
+                $airspeed[$row] !== null &&
+                $time > $air->takeOff() + 3.0 &&
+                $time < $air->landing() - 3.0 &&
+                $air->holds($time)
+            ) {
                 $lowest = min($lowest, $airspeed[$row]);
             }
         }

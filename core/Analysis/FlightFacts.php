@@ -66,7 +66,9 @@ final readonly class FlightFacts
             $climbs === [] ? null : min(0.0, ...$climbs),
             $current === [] ? null : Spread::mean($current),
             $current === [] ? null : max($current),
-            $used === [] ? null : max(0.0, max($used) - ($flight->has(LogQuantity::Used) ? min(0.0, min($used)) : min($used))),
+            $used === []
+                ? null
+                : max(0.0, max($used) - ($flight->has(LogQuantity::Used) ? min(0.0, min($used)) : min($used))),
             $cells === [] ? null : min($cells),
             $recovered === [] ? null : max($recovered),
             $linkLowest,

@@ -15,9 +15,6 @@ final class FlightSeries
     /** Seconds at the beginning in which it stands at home. */
     private const HOME = 10.0;
 
-    /** Seconds before and behind a row over which a speed or a climb is worked out. */
-    private const HALF = 1.0;
-
     /** @var array<string, list<float|null>> */
     private array $made = [];
 
@@ -65,9 +62,10 @@ final class FlightSeries
             }
         }
 
-        return $this->home = $places[0] === [] || $places[1] === []
-            ? null
-            : $this->standing([Spread::median($places[0]), Spread::median($places[1])], $places);
+        return $this->home =
+            $places[0] === [] || $places[1] === []
+                ? null
+                : $this->standing([Spread::median($places[0]), Spread::median($places[1])], $places);
     }
 
     /**
@@ -108,7 +106,9 @@ final class FlightSeries
         return $this->made['speed'] ??= $this->has(LogQuantity::Speed)
             ? $this->sent(LogQuantity::Speed)
             : array_map(
-                fn (?float $east, ?float $north): ?float => $east === null || $north === null ? null : hypot($east, $north),
+                fn (?float $east, ?float $north): ?float => $east === null || $north === null
+                    ? null
+                    : hypot($east, $north),
                 $this->rate($this->east()),
                 $this->rate($this->north()),
             );
@@ -120,7 +120,9 @@ final class FlightSeries
         return $this->made['course'] ??= $this->has(LogQuantity::Course)
             ? $this->sent(LogQuantity::Course)
             : array_map(
-                fn (?float $east, ?float $north): ?float => $east === null || $north === null || hypot($east, $north) < 1.0
+                fn (?float $east, ?float $north): ?float => $east === null ||
+                $north === null ||
+                hypot($east, $north) < 1.0
                     ? null
                     : fmod(rad2deg(atan2($east, $north)) + 360.0, 360.0),
                 $this->rate($this->east()),
@@ -152,9 +154,7 @@ final class FlightSeries
     /** @return list<float|null> mAh since the start: as sent, else current by time */
     public function used(): array
     {
-        return $this->made['used'] ??= $this->has(LogQuantity::Used)
-            ? $this->sent(LogQuantity::Used)
-            : $this->drawn();
+        return $this->made['used'] ??= $this->has(LogQuantity::Used) ? $this->sent(LogQuantity::Used) : $this->drawn();
     }
 
     /** @return list<float|null> metres from home in three dimensions */
@@ -178,26 +178,7 @@ final class FlightSeries
      */
     public function rate(array $column): array
     {
-        $times = $this->times();
-        $count = count($times);
-        $rates = [];
-        [$from, $to] = [0, 0];
-        foreach ($times as $row => $time) {
-            while ($from < $row && $times[$from] < $time - self::HALF - 1e-6) {
-                $from++;
-            }
-            while ($to < $count - 1 && $times[$to + 1] <= $time + self::HALF + 1e-6) {
-                $to++;
-            }
-            // Rows further apart than that: the one before and the one behind.
-            [$before, $behind] = [$from === $row ? max(0, $row - 1) : $from, $to <= $row ? min($count - 1, $row + 1) : $to];
-            $seconds = $times[$behind] - $times[$before];
-            $rates[] = $seconds <= 0.0 || $column[$before] === null || $column[$behind] === null
-                ? null
-                : ($column[$behind] - $column[$before]) / $seconds;
-        }
-
-        return $rates;
+        return Smoothing::rate($this->times(), $column);
     }
 
     /**
@@ -208,21 +189,7 @@ final class FlightSeries
      */
     public function smoothed(array $column): array
     {
-        $times = $this->times();
-        $count = count($times);
-        $smooth = [];
-        [$from, $to, $sum, $there] = [0, 0, 0.0, 0];
-        foreach ($times as $time) {
-            for (; $to < $count && $times[$to] <= $time + self::HALF + 1e-6; $to++) {
-                [$sum, $there] = $column[$to] === null ? [$sum, $there] : [$sum + $column[$to], $there + 1];
-            }
-            for (; $times[$from] < $time - self::HALF - 1e-6; $from++) {
-                [$sum, $there] = $column[$from] === null ? [$sum, $there] : [$sum - $column[$from], $there - 1];
-            }
-            $smooth[] = $there === 0 ? null : $sum / $there;
-        }
-
-        return $smooth;
+        return Smoothing::mean($this->times(), $column);
     }
 
     /** @return list<float|null> */

@@ -6,7 +6,7 @@ use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Rehearsal\FlightModel;
 
-/** What is known of a flight beside its recording: the pack, the aircraft, the power that was sent. Null is not known. */
+/** What is known of a flight beside its recording: pack, aircraft, the power that was sent. Null is not known. */
 final readonly class FlownWith
 {
     /**

@@ -49,10 +49,10 @@ final readonly class LinkFit
      * @param  float  $spread  dB, root mean square of what is left over
      * @param  float  $margin  dB over the receiver's sensitivity at the farthest, by the line
      * @param  float|null  $milliwatts  that were sent; null where nobody said
-     * @param  list<array{milliwatts: float|null, metres: float, margin: float}>  $ranges  metres at which the link is gone,
-     *                                                                            and dB that would be left at the farthest
-     * @param  list<array{from: float, to: float, depth: float, metres: float, bearing: float|null}>  $nulls  where it was worse
-     *                                                                                                than the line, by dB
+     * @param  list<array{milliwatts: float|null, metres: float, margin: float}>  $ranges  metres at which the link is
+     *              gone, and dB that would be left at the farthest
+     * @param  list<array{from: float, to: float, depth: float, metres: float, bearing: float|null}>  $nulls  where it was
+     *              worse than the line, by dB
      */
     private function __construct(
         public float $slope,
@@ -69,8 +69,11 @@ final readonly class LinkFit
      * @param  float|null  $milliwatts  that were sent, where the flight doesn't say
      * @param  float  $sensitivity  dBm that the receiver still understands
      */
-    public static function of(FlightSeries $flight, ?float $milliwatts = null, float $sensitivity = LinkBudget::SENSITIVITY): ?self
-    {
+    public static function of(
+        FlightSeries $flight,
+        ?float $milliwatts = null,
+        float $sensitivity = LinkBudget::SENSITIVITY,
+    ): ?self {
         [$level, $distance] = [$flight->sent(LogQuantity::Level), $flight->distance()];
         $sent = Spread::there($flight->sent(LogQuantity::Milliwatts));
         $milliwatts = $sent === [] ? $milliwatts : 1000.0 * Spread::median($sent);
@@ -91,11 +94,15 @@ final readonly class LinkFit
             return null;
         }
         [$atAMetre, $slope] = $fit->values;
-        $spread = sqrt(Spread::mean(array_map(
-            fn (array $row, float $is): float => ($is - $row[0] * $atAMetre - $row[1] * $slope) ** 2,
-            $rows,
-            $right,
-        )));
+        $spread = sqrt(
+            Spread::mean(
+                array_map(
+                    fn (array $row, float $is): float => ($is - $row[0] * $atAMetre - $row[1] * $slope) ** 2,
+                    $rows,
+                    $right,
+                ),
+            ),
+        );
         $farthest = max($far);
         $margin = $atAMetre - 10 * $slope * log10($farthest) - $sensitivity;
 
@@ -152,7 +159,11 @@ final readonly class LinkFit
         sort($powers);
         foreach ($powers as $power) {
             $left = $margin + ($power === null || $milliwatts === null ? 0.0 : FreeSpace::gain($milliwatts, $power));
-            $ranges[] = ['milliwatts' => $power, 'metres' => $farthest * 10 ** ($left / (10 * $slope)), 'margin' => $left];
+            $ranges[] = [
+                'milliwatts' => $power,
+                'metres' => $farthest * 10 ** ($left / (10 * $slope)),
+                'margin' => $left,
+            ];
         }
 
         return $ranges;
@@ -170,10 +181,21 @@ final readonly class LinkFit
         foreach ($at as $row) {
             $depth = $atAMetre - 10 * $slope * log10((float) $distance[$row]) - (float) $level[$row];
             if ($depth > self::NULL_DEPTH) {
-                $open ??= ['from' => $times[$row], 'to' => $times[$row], 'depth' => 0.0, 'metres' => 0.0, 'bearing' => null];
+                $open ??= [
+                    'from' => $times[$row],
+                    'to' => $times[$row],
+                    'depth' => 0.0,
+                    'metres' => 0.0,
+                    'bearing' => null,
+                ];
                 $open['to'] = $times[$row];
                 if ($depth > $open['depth']) {
-                    $open = [...$open, 'depth' => $depth, 'metres' => (float) $distance[$row], 'bearing' => self::bearing($flight, $row)];
+                    $open = [
+                        ...$open,
+                        'depth' => $depth,
+                        'metres' => (float) $distance[$row],
+                        'bearing' => self::bearing($flight, $row),
+                    ];
                 }
             } elseif ($open !== null) {
                 $nulls[] = $open;
@@ -182,7 +204,9 @@ final readonly class LinkFit
         }
         $nulls = $open === null ? $nulls : [...$nulls, $open];
 
-        return array_values(array_filter($nulls, fn (array $one): bool => $one['to'] - $one['from'] >= self::NULL_SECONDS));
+        return array_values(
+            array_filter($nulls, fn (array $one): bool => $one['to'] - $one['from'] >= self::NULL_SECONDS),
+        );
     }
 
     /** Degrees to the right of the nose in which home lay; null where nothing tells where the nose pointed. */

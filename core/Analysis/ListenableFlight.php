@@ -33,8 +33,12 @@ final class ListenableFlight
     ];
 
     /** The flight with times from its own first row on. */
-    public static function of(FlightAnalysis $analysis, Circuit $circuit, Catalogue $catalogue, FlownWith $with): Recording
-    {
+    public static function of(
+        FlightAnalysis $analysis,
+        Circuit $circuit,
+        Catalogue $catalogue,
+        FlownWith $with,
+    ): Recording {
         $series = $analysis->series;
         $values = Values::of($circuit->program, $catalogue);
         $columns = self::columns($series, $values);
@@ -78,12 +82,17 @@ final class ListenableFlight
         $columns = [];
         $seen = [];
         foreach ($values->all as $value) {
-            $quantity = self::LINK[$value->id] ?? ($value->measures === null ? null : LogQuantity::tryFrom($value->measures->value));
+            $quantity =
+                self::LINK[$value->id] ??
+                ($value->measures === null ? null : LogQuantity::tryFrom($value->measures->value));
             if ($quantity === null || $value->derived) {
                 continue;
             }
             $seen[$quantity->value] = ($seen[$quantity->value] ?? 0) + 1;
-            $own = $seen[$quantity->value] === 1 ? null : $series->log->column("{$quantity->value}-{$seen[$quantity->value]}");
+            $own =
+                $seen[$quantity->value] === 1
+                    ? null
+                    : $series->log->column("{$quantity->value}-{$seen[$quantity->value]}");
             $column = $own ?? self::column($series, $quantity);
             if ($column !== null && Spread::there($column) !== []) {
                 $columns[$value->id] = $column;
@@ -96,18 +105,22 @@ final class ListenableFlight
     /** @return list<float|null>|null a column, also where it only follows from another */
     private static function column(FlightSeries $series, LogQuantity $quantity): ?array
     {
-        return $series->log->column($quantity) ?? match ($quantity->measurand()) {
-            Measurand::Height, Measurand::Altitude => $series->height(),
-            Measurand::Climb => $series->climb(),
-            Measurand::Speed => $series->speed(),
-            Measurand::Course => $series->course(),
-            Measurand::Cell => $series->cell(),
-            Measurand::Volts => $series->cells === null
-                ? null
-                : array_map(fn (?float $one): ?float => $one === null ? null : $one * $series->cells, $series->cell()),
-            Measurand::Used => $series->used(),
-            default => null,
-        };
+        return $series->log->column($quantity) ??
+            match ($quantity->measurand()) {
+                Measurand::Height, Measurand::Altitude => $series->height(),
+                Measurand::Climb => $series->climb(),
+                Measurand::Speed => $series->speed(),
+                Measurand::Course => $series->course(),
+                Measurand::Cell => $series->cell(),
+                Measurand::Volts => $series->cells === null
+                    ? null
+                    : array_map(
+                        fn (?float $one): ?float => $one === null ? null : $one * $series->cells,
+                        $series->cell(),
+                    ),
+                Measurand::Used => $series->used(),
+                default => null,
+            };
     }
 
     /** Armed before it takes off, and until it's switched off again. */

@@ -117,7 +117,11 @@ final readonly class RecordedView
             }
             $unit = $dimension === null ? null : $this->unit($dimension, $column->quantity === LogQuantity::Climb);
             $data = array_map(
-                fn (?float $one): ?float => $one === null ? null : ($unit === null ? round($one, 3) : round($unit->fromBase($one), $unit->places())),
+                fn (?float $one): ?float => $one === null
+                    ? null
+                    : ($unit === null
+                        ? round($one, 3)
+                        : round($unit->fromBase($one), $unit->places())),
                 $this->series->sent($key),
             );
             if (Spread::there($data) !== []) {
@@ -136,8 +140,12 @@ final readonly class RecordedView
 
     private function name(LogColumn $column): string
     {
-        return $column->quantity === LogQuantity::Other ? $column->heading : $column->quantity->heading().
-            (preg_match('/-(\d+)$/', $column->key, $found) === 1 && $column->key !== $column->quantity->value ? " {$found[1]}" : '');
+        return $column->quantity === LogQuantity::Other
+            ? $column->heading
+            : $column->quantity->heading().
+                    (preg_match('/-(\d+)$/', $column->key, $found) === 1 && $column->key !== $column->quantity->value
+                        ? " {$found[1]}"
+                        : '');
     }
 
     /**
@@ -183,7 +191,12 @@ final readonly class RecordedView
                     'name' => $name,
                     'of' => $name,
                     'unit' => $unit->shown(),
-                    'data' => array_map(fn (?float $one): ?float => $one === null ? null : round($unit->fromBase($one), max(1, $unit->places())), $column),
+                    'data' => array_map(
+                        fn (?float $one): ?float => $one === null
+                            ? null
+                            : round($unit->fromBase($one), max(1, $unit->places())),
+                        $column,
+                    ),
                     'true' => null,
                 ];
             }
@@ -195,13 +208,19 @@ final readonly class RecordedView
     /** @return array<string, mixed> */
     private function extent(): array
     {
-        $around = max([20.0, ...array_map(abs(...), [...Spread::there($this->series->east()), ...Spread::there($this->series->north())])]);
+        $around = max([
+            20.0,
+            ...array_map(abs(...), [...Spread::there($this->series->east()), ...Spread::there($this->series->north())]),
+        ]);
         $top = max([10.0, ...Spread::there($this->series->height())]);
 
         return [
             'around' => round($around, 1),
             'top' => round($top, 1),
-            'says' => ['around' => $this->say($around, Dimension::Length), 'top' => $this->say($top, Dimension::Length)],
+            'says' => [
+                'around' => $this->say($around, Dimension::Length),
+                'top' => $this->say($top, Dimension::Length),
+            ],
         ];
     }
 
@@ -209,17 +228,27 @@ final readonly class RecordedView
     public function map(): array
     {
         $unit = $this->unit(Dimension::Length, false);
-        $around = max([20.0, ...array_map(abs(...), [...Spread::there($this->series->east()), ...Spread::there($this->series->north())])]);
-        $length = fn (float $is): array => ['metres' => round($unit->toBase($is), 2), 'says' => round($is).' '.$unit->shown()];
+        $around = max([
+            20.0,
+            ...array_map(abs(...), [...Spread::there($this->series->east()), ...Spread::there($this->series->north())]),
+        ]);
+        $length = fn (float $is): array => [
+            'metres' => round($unit->toBase($is), 2),
+            'says' => round($is).' '.$unit->shown(),
+        ];
         // A round number of the pilot's unit, so that three or so rings fit.
         $rough = $unit->fromBase($around) / 3;
         $step = 10 ** floor(log10($rough));
         foreach ([5, 2] as $times) {
-            $step = $times * 10 ** floor(log10($rough)) <= $rough ? max($step, $times * 10 ** floor(log10($rough))) : $step;
+            $step =
+                $times * 10 ** floor(log10($rough)) <= $rough ? max($step, $times * 10 ** floor(log10($rough))) : $step;
         }
 
         return [
-            'rings' => array_map(fn (int $ring): array => $length($ring * $step), range(1, max(1, (int) floor($unit->fromBase($around) / $step)))),
+            'rings' => array_map(
+                fn (int $ring): array => $length($ring * $step),
+                range(1, max(1, (int) floor($unit->fromBase($around) / $step))),
+            ),
             'bar' => $length($step),
         ];
     }

@@ -7,8 +7,8 @@ use DuskSwitch\Core\Log\LogQuantity;
 use DuskSwitch\Core\Telemetry\Geodesic;
 
 /**
- * Where a lost aircraft lies: the last fix, and rings around the middle of where it may have come down. It flew on for a
- * moment, then fell or glided any way, and the wind took it along.
+ * Where a lost aircraft lies: the last fix, and rings around the middle of where it may have come down. It flew on for
+ * a moment, then fell or glided any way, and the wind took it along.
  */
 final readonly class SearchArea
 {
@@ -74,7 +74,15 @@ final readonly class SearchArea
         $unheard = max(0.0, self::lastWord($flight) - $times[$row]);
         $latitude = (float) $flight->sent(LogQuantity::Latitude)[$row];
         $longitude = (float) $flight->sent(LogQuantity::Longitude)[$row];
-        [$middle, $rings] = self::rings(max(0.0, $height ?? 0.0), $speed ?? 0.0, $course, $unheard, $wind, $from, $sink);
+        [$middle, $rings] = self::rings(
+            max(0.0, $height ?? 0.0),
+            $speed ?? 0.0,
+            $course,
+            $unheard,
+            $wind,
+            $from,
+            $sink,
+        );
         [$middleLatitude, $middleLongitude] = Geodesic::offset($latitude, $longitude, ...$middle);
 
         return new self(
@@ -120,7 +128,10 @@ final readonly class SearchArea
                 $angle = (2 * M_PI * $way) / self::DIRECTIONS;
                 $reach = $speed * $seconds;
                 // A stone keeps its course; the longer it glides the less anybody knows where to.
-                $turned = [$ahead[0] * (1 - $share) + sin($angle) * $share, $ahead[1] * (1 - $share) + cos($angle) * $share];
+                $turned = [
+                    $ahead[0] * (1 - $share) + sin($angle) * $share,
+                    $ahead[1] * (1 - $share) + cos($angle) * $share,
+                ];
                 $kept = $course === null ? [sin($angle), cos($angle)] : $turned;
                 for ($error = 0; $error < self::ERRORS; $error++) {
                     // A fix is off in two dimensions: Rayleigh, half of them within the CEP.
@@ -138,7 +149,10 @@ final readonly class SearchArea
 
         return [
             $middle,
-            array_map(fn (float $share): array => ['share' => $share, 'metres' => Spread::quantile($away, $share)], self::SHARES),
+            array_map(
+                fn (float $share): array => ['share' => $share, 'metres' => Spread::quantile($away, $share)],
+                self::SHARES,
+            ),
         ];
     }
 
@@ -148,7 +162,11 @@ final readonly class SearchArea
         for ($row = $flight->log->count() - 1; $row >= 0; $row--) {
             if (isset($latitude[$row], $longitude[$row])) {
                 // What was kept by the logger is as old as its first writing.
-                while ($row > 0 && $latitude[$row - 1] === $latitude[$row] && $longitude[$row - 1] === $longitude[$row]) {
+                while (
+                    $row > 0 &&
+                    $latitude[$row - 1] === $latitude[$row] &&
+                    $longitude[$row - 1] === $longitude[$row]
+                ) {
                     $row--;
                 }
 

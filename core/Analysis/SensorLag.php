@@ -75,7 +75,12 @@ final readonly class SensorLag
             $to = (float) $column[$behind];
             $from = $before === null ? $to : (float) $column[$before];
             $way = $before === null ? 0.0 : $times[$behind] - $times[$before];
-            $even[] = $before === null || $way <= 0.0 ? ($before === null && $times[$behind] > $at + 1e-9 ? null : $to) : $from + (($to - $from) * ($at - $times[$before])) / $way;
+            $even[] =
+                $before === null || $way <= 0.0
+                    ? ($before === null && $times[$behind] > $at + 1e-9
+                        ? null
+                        : $to)
+                    : $from + (($to - $from) * ($at - $times[$before])) / $way;
         }
 
         return $even;

@@ -86,7 +86,12 @@ final readonly class SpeedRun
                 break;
             }
             $middle = $course[intdiv($from + $to, 2)];
-            if ($middle === null || ! $air->holds($times[$from]) || ! $air->holds($times[$to]) || ! self::isStraight($course, $from, $to, $middle)) {
+            if (
+                $middle === null ||
+                ! $air->holds($times[$from]) ||
+                ! $air->holds($times[$to]) ||
+                ! self::isStraight($course, $from, $to, $middle)
+            ) {
                 continue;
             }
             $is = ($way[$to] - $way[$from]) / ($times[$to] - $times[$from]);
@@ -109,7 +114,10 @@ final readonly class SpeedRun
         $way = 0.0;
         $ways = [];
         foreach ($times as $row => $time) {
-            $way += $row === 0 ? 0.0 : ((($speed[$row] ?? 0.0) + ($speed[$row - 1] ?? 0.0)) / 2) * ($time - $times[$row - 1]);
+            $way +=
+                $row === 0
+                    ? 0.0
+                    : ((($speed[$row] ?? 0.0) + ($speed[$row - 1] ?? 0.0)) / 2) * ($time - $times[$row - 1]);
             $ways[] = $way;
         }
 

@@ -63,6 +63,13 @@ final class StudentT
             $below += log($x);
         }
 
-        return ($x - 0.5) * log($x) - $x + 0.5 * log(2 * M_PI) + 1 / (12 * $x) - 1 / (360 * $x ** 3) + 1 / (1260 * $x ** 5) - 1 / (1680 * $x ** 7) - $below;
+        return ($x - 0.5) * log($x) -
+            $x +
+            0.5 * log(2 * M_PI) +
+            1 / (12 * $x) -
+            1 / (360 * $x ** 3) +
+            1 / (1260 * $x ** 5) -
+            1 / (1680 * $x ** 7) -
+            $below;
     }
 }

@@ -81,7 +81,13 @@ final readonly class WindEstimate
             $wind = count($in) < self::FEWEST ? null : self::fit($in, $withAir);
             if ($wind !== null) {
                 [$speed, $from, $spread] = $wind;
-                $profile[] = ['low' => $layer * self::LAYER, 'high' => ($layer + 1) * self::LAYER, 'speed' => $speed, 'from' => $from, 'spread' => $spread];
+                $profile[] = [
+                    'low' => $layer * self::LAYER,
+                    'high' => ($layer + 1) * self::LAYER,
+                    'speed' => $speed,
+                    'from' => $from,
+                    'spread' => $spread,
+                ];
             }
         }
 
@@ -126,7 +132,10 @@ final readonly class WindEstimate
     {
         $circle = CircleFit::of($points);
         for ($round = 0; $round < self::ROUNDS && $circle !== null; $round++) {
-            $off = array_map(fn (array $one): float => abs(hypot($one[0] - $circle->x, $one[1] - $circle->y) - $circle->radius), $points);
+            $off = array_map(
+                fn (array $one): float => abs(hypot($one[0] - $circle->x, $one[1] - $circle->y) - $circle->radius),
+                $points,
+            );
             $most = max(self::OFF, 1.5 * Spread::median($off ?: [0.0]));
             $near = array_values(array_filter($points, fn (int $at): bool => $off[$at] <= $most, ARRAY_FILTER_USE_KEY));
             $circle = count($near) < count($points) / 2 ? $circle : CircleFit::of($near);
@@ -160,7 +169,13 @@ final readonly class WindEstimate
         $next = -INF;
         foreach ($flight->times() as $row => $time) {
             $is = $through === null ? 0.0 : $through[$row];
-            if ($time < $next || $is === null || ! isset($speed[$row], $course[$row]) || ! $air->holds($time) || $speed[$row] < self::MOVES) {
+            if (
+                $time < $next ||
+                $is === null ||
+                ! isset($speed[$row], $course[$row]) ||
+                ! $air->holds($time) ||
+                $speed[$row] < self::MOVES
+            ) {
                 continue;
             }
             $samples[] = [$height[$row], [$speed[$row], $course[$row], $is]];

@@ -17,7 +17,12 @@ final readonly class Thinning
     /** Where it was: a place isn't made of the lowest of one axis and the highest of the other. */
     private const PLACES = ['east', 'north'];
 
-    private const LISTS = ['values' => ['data', 'received', 'true', 'age'], 'traces' => ['data', 'true'], 'glances' => ['data'], 'outputs' => ['pulses']];
+    private const LISTS = [
+        'values' => ['data', 'received', 'true', 'age'],
+        'traces' => ['data', 'true'],
+        'glances' => ['data'],
+        'outputs' => ['pulses'],
+    ];
 
     /** @param  list<array{int, int}>  $stretches  rows from which and to which one falls on a pixel */
     private function __construct(private array $stretches, private int $rows) {}
@@ -37,7 +42,7 @@ final readonly class Thinning
         $seconds = max(1e-9, $times[$count - 1] - $times[0]);
         $from = 0;
         for ($row = 1; $row <= $count; $row++) {
-            $pixel = fn (int $at): int => min($pixels - 1, (int) (($times[$at] - $times[0]) / $seconds * $pixels));
+            $pixel = fn (int $at): int => min($pixels - 1, (int) ((($times[$at] - $times[0]) / $seconds) * $pixels));
             if ($row === $count || $pixel($row) !== $pixel($from)) {
                 $stretches[] = [$from, $row - 1];
                 $from = $row;
@@ -107,7 +112,10 @@ final readonly class Thinning
         }
         foreach (self::LISTS as $key => $columns) {
             if (is_array($recording[$key] ?? null)) {
-                $recording[$key] = array_map(fn (mixed $one): mixed => is_array($one) ? $this->inside($one, $columns) : $one, $recording[$key]);
+                $recording[$key] = array_map(
+                    fn (mixed $one): mixed => is_array($one) ? $this->inside($one, $columns) : $one,
+                    $recording[$key],
+                );
             }
         }
         if (is_array($recording['times'] ?? null)) {

@@ -16,6 +16,10 @@ final readonly class ColumnChoice
         }
         [$quantity, $unit] = $this->choices[$column->heading];
 
-        return $column->of($quantity, 1.0, $unit ?? ($column->unit?->dimension === $quantity->dimension() ? $column->unit : null));
+        return $column->of(
+            $quantity,
+            1.0,
+            $unit ?? ($column->unit?->dimension === $quantity->dimension() ? $column->unit : null),
+        );
     }
 }

@@ -12,8 +12,13 @@ final class HeadingReader
 
     /** What a unit alone most likely heads. */
     private const BY_UNIT = [
-        'voltage' => 'volts', 'current' => 'amperes', 'charge' => 'used', 'power' => 'power', 'rotation' => 'rotor',
-        'temperature' => 'temperature', 'level' => 'link-level',
+        'voltage' => 'volts',
+        'current' => 'amperes',
+        'charge' => 'used',
+        'power' => 'power',
+        'rotation' => 'rotor',
+        'temperature' => 'temperature',
+        'level' => 'link-level',
     ];
 
     /** What a column is taken for by its heading, and by a unit that stands below it or in its cells. */
@@ -44,7 +49,10 @@ final class HeadingReader
         $text = trim($text, " \t()[]");
 
         return LogUnit::of($text) !== null ||
-            preg_match('#^(-+|hh:mm.*|yyyy.*|dd[./-]mm.*|n/?a|none|text|bool|count|g|raw|\d?d?mm[./]ss.*|sats?|iso.*|utc)$#i', $text) === 1;
+            preg_match(
+                '#^(-+|hh:mm.*|yyyy.*|dd[./-]mm.*|n/?a|none|text|bool|count|g|raw|\d?d?mm[./]ss.*|sats?|iso.*|utc)$#i',
+                $text,
+            ) === 1;
     }
 
     /**
@@ -61,7 +69,11 @@ final class HeadingReader
             }
         }
         // A heading that is a unit and nothing else: "V", "mAh".
-        if ($guesses === [] && max([0, ...array_map(strlen(...), $words)]) <= 1 && isset(self::BY_UNIT[$unit?->dimension->value])) {
+        if (
+            $guesses === [] &&
+            max([0, ...array_map(strlen(...), $words)]) <= 1 &&
+            isset(self::BY_UNIT[$unit?->dimension->value])
+        ) {
             $guesses[] = [LogQuantity::from(self::BY_UNIT[$unit->dimension->value]), 0.6];
         }
         // The same words may head a level in dBm and a quality in per cent; the unit tells.
@@ -89,8 +101,7 @@ final class HeadingReader
     {
         [$quantity, $sure] = $guess;
         $fits =
-            $unit !== null &&
-            ($quantity->dimension() === $unit->dimension || self::mayBe($quantity, $unit->dimension));
+            $unit !== null && ($quantity->dimension() === $unit->dimension || self::mayBe($quantity, $unit->dimension));
 
         return $sure + ($unit === null ? 0.0 : ($fits ? 0.3 : -0.6));
     }
@@ -125,7 +136,10 @@ final class HeadingReader
         $whole = self::words($text, false);
         // A unit as the last word: "speed kmh", "alt_ft", "Spannung V".
         $last = end($words);
-        $tail = preg_match('#(?:^|[\s_.:-])([\p{L}%°µ]+/[\p{L}]+|[mckµ]?[VAW])$#u', $text, $found) === 1 ? $found[1] : $last;
+        $tail =
+            preg_match('#(?:^|[\s_.:-])([\p{L}%°µ]+/[\p{L}]+|[mckµ]?[VAW])$#u', $text, $found) === 1
+                ? $found[1]
+                : $last;
         if ($unit === null && is_string($tail) && ($words !== [$last] || LogUnit::of($tail) !== null)) {
             $unit = LogUnit::of($tail);
             if ($unit !== null) {
@@ -141,11 +155,13 @@ final class HeadingReader
     private static function words(string $text, bool $camel = true): array
     {
         $text = str_replace(['mAh', 'dBm', '°'], ['mah', 'dbm', ' °'], $text);
-        $apart = ! $camel ? $text : (string) preg_replace(
-            ['/(?<=\p{Ll})(?=\p{Lu})/u', '/(?<=\p{Lu})(?=\p{Lu}\p{Ll})/u', '/(?<=\p{L})(?=\d)|(?<=\d)(?=\p{L})/u'],
-            ' ',
-            $text,
-        );
+        $apart = ! $camel
+            ? $text
+            : (string) preg_replace(
+                ['/(?<=\p{Ll})(?=\p{Lu})/u', '/(?<=\p{Lu})(?=\p{Lu}\p{Ll})/u', '/(?<=\p{L})(?=\d)|(?<=\d)(?=\p{L})/u'],
+                ' ',
+                $text,
+            );
         $words = preg_split('/[^\p{L}%°µ]+/u', mb_strtolower($apart), -1, PREG_SPLIT_NO_EMPTY) ?: [];
 
         return $words;

@@ -35,7 +35,12 @@ final class LoggedFlight
         foreach (array_keys($values) as $key) {
             $quantity = LogQuantity::tryFrom((string) preg_replace('/-\d+$/', '', $key)) ?? LogQuantity::Other;
             $dimension = $quantity->dimension();
-            $columns[$key] = new LogColumn($key, $key, $quantity, $dimension === null ? null : LogUnit::base($dimension));
+            $columns[$key] = new LogColumn(
+                $key,
+                $key,
+                $quantity,
+                $dimension === null ? null : LogUnit::base($dimension),
+            );
         }
 
         return new self($times[0] ?? 0.0, $times, $columns, fn (string $key): array => $values[$key] ?? [], $epoch);

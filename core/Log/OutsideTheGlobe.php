@@ -42,7 +42,11 @@ final readonly class OutsideTheGlobe
     public function cleaned(array $row): array
     {
         [$lat, $lon] = $this->position($row);
-        if ($this->latitude === null || $this->longitude === null || ($lat !== null && $lon !== null && ($lat !== 0.0 || $lon !== 0.0))) {
+        if (
+            $this->latitude === null ||
+            $this->longitude === null ||
+            ($lat !== null && $lon !== null && ($lat !== 0.0 || $lon !== 0.0))
+        ) {
             return $row;
         }
         foreach ([$this->latitude, $this->longitude] as $place) {

@@ -107,7 +107,10 @@ final class UnitGuess
     {
         [$low, $high] = $this->ends[$index] ?? [0.0, 0.0];
         if ($column->quantity->isStick()) {
-            return $column->in(LogUnit::stick($low, $high, $column->quantity === LogQuantity::Throttle), $column->unitIsTold);
+            return $column->in(
+                LogUnit::stick($low, $high, $column->quantity === LogQuantity::Throttle),
+                $column->unitIsTold,
+            );
         }
         if ($column->unit !== null) {
             return $column;
@@ -178,9 +181,15 @@ final class UnitGuess
         if ($best === null) {
             return $columns;
         }
-        $columns[$this->at[$first]] = $columns[$this->at[$first]]->in($best[0], $columns[$this->at[$first]]->unitIsTold);
+        $columns[$this->at[$first]] = $columns[$this->at[$first]]->in(
+            $best[0],
+            $columns[$this->at[$first]]->unitIsTold,
+        );
         if ($second !== null) {
-            $columns[$this->at[$second]] = $columns[$this->at[$second]]->in($best[1], $columns[$this->at[$second]]->unitIsTold);
+            $columns[$this->at[$second]] = $columns[$this->at[$second]]->in(
+                $best[1],
+                $columns[$this->at[$second]]->unitIsTold,
+            );
         }
 
         return $columns;

@@ -25,7 +25,10 @@ final readonly class Balance
 
         return $mass <= 0.0
             ? null
-            : new self($mass, array_sum(array_map(fn (BalanceItem $one): float => $one->mass * $one->arm, $items)) / $mass);
+            : new self(
+                $mass,
+                array_sum(array_map(fn (BalanceItem $one): float => $one->mass * $one->arm, $items)) / $mass,
+            );
     }
 
     /** mm by which it balances behind a mark; below 0 in front of it. */

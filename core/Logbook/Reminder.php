@@ -36,7 +36,8 @@ final readonly class Reminder
         $state = match (true) {
             $flights === null && $days === null => 'none',
             ($flights !== null && $flights <= 0) || ($days !== null && $days <= 0) => 'due',
-            ($flights !== null && $flights <= self::SOON * (int) $everyFlights) || ($days !== null && $days <= self::SOON * $whole) => 'soon',
+            ($flights !== null && $flights <= self::SOON * (int) $everyFlights) ||
+                ($days !== null && $days <= self::SOON * $whole) => 'soon',
             default => 'fine',
         };
 
@@ -46,8 +47,15 @@ final readonly class Reminder
     /** So many months on; the last of a month stays the last where the next is shorter. */
     private static function later(DateTimeImmutable $from, int $months): DateTimeImmutable
     {
-        $first = $from->setTime(0, 0)->modify('first day of this month')->modify("+{$months} months");
+        $first = $from
+            ->setTime(0, 0)
+            ->modify('first day of this month')
+            ->modify("+{$months} months");
 
-        return $first->setDate((int) $first->format('Y'), (int) $first->format('m'), min((int) $from->format('d'), (int) $first->format('t')));
+        return $first->setDate(
+            (int) $first->format('Y'),
+            (int) $first->format('m'),
+            min((int) $from->format('d'), (int) $first->format('t')),
+        );
     }
 }

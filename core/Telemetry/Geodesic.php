@@ -76,7 +76,9 @@ final class Geodesic
         [$aDegreeNorth, $aDegreeEast] = self::offset($lat, $lon, 1.0, 1.0);
 
         return [
-            fmod($toLon - $lon + 540.0, 360.0) - 180.0 === 0.0 ? 0.0 : (fmod($toLon - $lon + 540.0, 360.0) - 180.0) / ($aDegreeEast - $lon),
+            fmod($toLon - $lon + 540.0, 360.0) - 180.0 === 0.0
+                ? 0.0
+                : (fmod($toLon - $lon + 540.0, 360.0) - 180.0) / ($aDegreeEast - $lon),
             ($toLat - $lat) / ($aDegreeNorth - $lat),
         ];
     }

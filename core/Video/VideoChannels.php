@@ -6,13 +6,10 @@ use DuskSwitch\Core\Fault\Refused;
 
 /**
  * Chooses a channel for each of several pilots: none disturbed by another or by a third-order product of others where
- * that can be, and the nearest two as far apart as they can be. Products of two transmitters are 2·f1 − f2, of three f1 + f2 − f3.
+ * that can be, and the nearest two as far apart as they can be.
  */
 final class VideoChannels
 {
-    /** MHz within which a product disturbs a channel (common practice). */
-    public const NEAR = 20.0;
-
     /** Pilots in the air at once, and channels of each, at most. */
     public const MOST_PILOTS = 8;
 
@@ -51,11 +48,17 @@ final class VideoChannels
     public static function plan(array $pilots): VideoPlan
     {
         if ($pilots === [] || count($pilots) > self::MOST_PILOTS) {
-            throw Refused::because('pilots', 'must be one to '.self::MOST_PILOTS.' pilots: more than that don\'t fly at once');
+            throw Refused::because(
+                'pilots',
+                'must be one to '.self::MOST_PILOTS.' pilots: more than that don\'t fly at once',
+            );
         }
         foreach ($pilots as $index => $pilot) {
             if (count($pilot->channels) > self::MOST_CHANNELS) {
-                throw Refused::because("pilots[{$index}].channels", 'must be at most '.self::MOST_CHANNELS.' channels');
+                throw Refused::because(
+                    "pilots[{$index}].channels",
+                    'must be at most '.self::MOST_CHANNELS.' channels',
+                );
             }
         }
         $search = new self($pilots);
@@ -74,38 +77,9 @@ final class VideoChannels
         );
         $frequencies = array_map(fn (VideoChannel $one): float => $one->megahertz, $channels);
 
-        return new VideoPlan($channels, $search->widest, self::products($frequencies), $search->steps <= self::STEPS);
-    }
+        $products = Intermodulation::products($frequencies);
 
-    /**
-     * The third-order products of some transmitters that fall near another of them.
-     *
-     * @param  list<float>  $frequencies  MHz
-     * @return list<array{product: float, of: list<int>, disturbs: int, off: float}>
-     */
-    public static function products(array $frequencies): array
-    {
-        $found = [];
-        $count = count($frequencies);
-        for ($victim = 0; $victim < $count; $victim++) {
-            for ($a = 0; $a < $count; $a++) {
-                for ($b = $a; $b < $count; $b++) {
-                    for ($c = 0; $c < $count; $c++) {
-                        // A product with its own frequency taken off again is the other one itself.
-                        if ($c === $a || $c === $b || in_array($victim, [$a, $b, $c], true)) {
-                            continue;
-                        }
-                        $product = $frequencies[$a] + $frequencies[$b] - $frequencies[$c];
-                        $off = abs($product - $frequencies[$victim]);
-                        if ($off < self::NEAR) {
-                            $found[] = ['product' => $product, 'of' => $a === $b ? [$a, $c] : [$a, $b, $c], 'disturbs' => $victim, 'off' => $off];
-                        }
-                    }
-                }
-            }
-        }
-
-        return $found;
+        return new VideoPlan($channels, $search->widest, $products, $search->steps <= self::STEPS);
     }
 
     /**
@@ -124,7 +98,11 @@ final class VideoChannels
             return;
         }
         $pilot = $this->order[count($chosen)];
-        $used = array_map(fn (int $place, int $of): float => $this->pilots[$of]->channels[$place]->megahertz, $chosen, array_keys($chosen));
+        $used = array_map(
+            fn (int $place, int $of): float => $this->pilots[$of]->channels[$place]->megahertz,
+            $chosen,
+            array_keys($chosen),
+        );
         $ways = [];
         $twin = $this->twin($pilot, $chosen);
         foreach ($this->pilots[$pilot]->channels as $place => $channel) {
@@ -132,7 +110,10 @@ final class VideoChannels
             if ($place <= $twin) {
                 continue;
             }
-            $ways[$place] = min([$apart, ...array_map(fn (float $one): float => abs($one - $channel->megahertz), $used)]);
+            $ways[$place] = min([
+                $apart,
+                ...array_map(fn (float $one): float => abs($one - $channel->megahertz), $used),
+            ]);
         }
         // What is farthest from the others first: then what is nearer needn't be looked at.
         arsort($ways);
@@ -141,7 +122,7 @@ final class VideoChannels
             if ($this->fewest === 0 && $way <= $this->widest) {
                 break;
             }
-            $more = $disturbed + self::added($used, $this->pilots[$pilot]->channels[$place]->megahertz);
+            $more = $disturbed + Intermodulation::added($used, $this->pilots[$pilot]->channels[$place]->megahertz);
             if ($more < $this->fewest || ($more === $this->fewest && $way > $this->widest)) {
                 $this->choose($chosen + [$pilot => $place], $way, $more);
             }
@@ -178,7 +159,7 @@ final class VideoChannels
         [$disturbed, $apart] = [0, INF];
         foreach ($chosen as $pilot => $place) {
             $new = $this->pilots[$pilot]->channels[$place]->megahertz;
-            $disturbed += self::added($used, $new);
+            $disturbed += Intermodulation::added($used, $new);
             $apart = min([$apart, ...array_map(fn (float $one): float => abs($one - $new), $used)]);
             $used[] = $new;
         }
@@ -197,7 +178,10 @@ final class VideoChannels
         $chosen = [];
         foreach ($this->order as $at => $pilot) {
             $wanted = $low + (($high - $low) * $at) / $steps;
-            $off = array_map(fn (VideoChannel $one): float => abs($one->megahertz - $wanted), $this->pilots[$pilot]->channels);
+            $off = array_map(
+                fn (VideoChannel $one): float => abs($one->megahertz - $wanted),
+                $this->pilots[$pilot]->channels,
+            );
             $chosen[$pilot] = (int) array_search(min($off), $off, true);
         }
 
@@ -217,40 +201,5 @@ final class VideoChannels
         }
 
         return $place;
-    }
-
-    /**
-     * How many products near a channel there are more with one transmitter more: those that it takes part in, and
-     * those that disturb it; and transmitters that are too near.
-     *
-     * @param  list<float>  $used
-     */
-    private static function added(array $used, float $new): int
-    {
-        $count = count($used);
-        $near = 0;
-        for ($a = 0; $a < $count; $a++) {
-            // Two that are nearer than that disturb each other directly.
-            $near += abs($used[$a] - $new) < self::NEAR ? 1 : 0;
-            for ($b = 0; $b < $count; $b++) {
-                if ($a === $b) {
-                    continue;
-                }
-                // Of two with it as the victim; of it and one, either way round, with another as the victim.
-                $near += abs(2 * $used[$a] - $used[$b] - $new) < self::NEAR ? 1 : 0;
-                $near += abs(2 * $used[$a] - $new - $used[$b]) < self::NEAR ? 1 : 0;
-                $near += abs(2 * $new - $used[$a] - $used[$b]) < self::NEAR ? 1 : 0;
-                for ($c = 0; $c < $count; $c++) {
-                    if ($c === $a || $c === $b) {
-                        continue;
-                    }
-                    $near += $a < $b && abs($used[$a] + $used[$b] - $used[$c] - $new) < self::NEAR ? 1 : 0;
-                    $near += $a < $b && abs($used[$a] + $used[$b] - $new - $used[$c]) < self::NEAR ? 1 : 0;
-                    $near += abs($new + $used[$a] - $used[$b] - $used[$c]) < self::NEAR ? 1 : 0;
-                }
-            }
-        }
-
-        return $near;
     }
 }

@@ -12,5 +12,10 @@ final readonly class VideoPlan
      *                        near a channel: where, of which pilots, whom they disturb and how many MHz off
      * @param  bool  $isBest  every choice was looked at, or ruled out
      */
-    public function __construct(public array $channels, public float $apart, public array $products, public bool $isBest) {}
+    public function __construct(
+        public array $channels,
+        public float $apart,
+        public array $products,
+        public bool $isBest,
+    ) {}
 }

@@ -30,7 +30,7 @@ final class Dialects
                 'volts' => 15.9 - $used / 700,
                 'amperes' => $amperes,
                 'used' => $used,
-                'link' => 93.0 - $row % 7,
+                'link' => 93.0 - ($row % 7),
             ];
         }
 
@@ -50,20 +50,36 @@ final class Dialects
             $comma = $separator !== ',' && $number % 3 === 1;
             $lines = self::remarks($number);
             [$headings, $cells, $units] = self::columns($number);
-            $lines[] = implode($separator, array_map(fn (string $one): string => self::quoted($one, $separator, $number), $headings));
+            $lines[] = implode(
+                $separator,
+                array_map(fn (string $one): string => self::quoted($one, $separator, $number), $headings),
+            );
             if ($units !== []) {
                 $lines[] = implode($separator, $units);
             }
             foreach (self::truth($every) as $row) {
-                $lines[] = implode($separator, array_map(function (\Closure $cell) use ($row, $comma, $separator): string {
-                    $text = $cell($row);
+                $lines[] = implode(
+                    $separator,
+                    array_map(function (\Closure $cell) use ($row, $comma, $separator): string {
+                        $text = $cell($row);
 
-                    return self::quoted($comma ? str_replace('.', ',', $text) : $text, $separator, 0);
-                }, $cells));
+                        return self::quoted($comma ? str_replace('.', ',', $text) : $text, $separator, 0);
+                    }, $cells),
+                );
             }
             $text = implode($number % 5 === 0 ? "\r\n" : "\n", $lines)."\n";
-            $text = $number % 7 === 0 ? "\xEF\xBB\xBF{$text}" : ($number % 4 === 3 ? mb_convert_encoding($text, 'Windows-1252', 'UTF-8') : $text);
-            yield "dialect {$number}: {$headings[0]}, {$headings[count($headings) - 1]}" => [$text, $every, array_keys($cells), []];
+            $text =
+                $number % 7 === 0
+                    ? "\xEF\xBB\xBF{$text}"
+                    : ($number % 4 === 3
+                        ? mb_convert_encoding($text, 'Windows-1252', 'UTF-8')
+                        : $text);
+            yield "dialect {$number}: {$headings[0]}, {$headings[count($headings) - 1]}" => [
+                $text,
+                $every,
+                array_keys($cells),
+                [],
+            ];
         }
     }
 
@@ -105,17 +121,48 @@ final class Dialects
                 ['date', 'Date', '', fn (array $row): string => gmdate('Y-m-d', (int) $at($row))],
                 ['clock', 'Time', '', fn (array $row): string => gmdate('H:i:s', (int) $at($row)).'.'.$millis($row)],
             ],
-            1 => [['elapsed', 'time_ms', 'ms', fn (array $row): string => (string) (int) round(4000 + $row['t'] * 1000)]],
+            1 => [
+                ['elapsed', 'time_ms', 'ms', fn (array $row): string => (string) (int) round(4000 + $row['t'] * 1000)],
+            ],
             2 => [['elapsed', 'Elapsed', 's', fn (array $row): string => sprintf('%.2f', $row['t'])]],
-            3 => [['clock', 'Uhrzeit', '', fn (array $row): string => gmdate('H:i:s', (int) $at($row)).'.'.$millis($row)]],
-            4 => [['moment', 'Timestamp', '', fn (array $row): string => gmdate('Y-m-d\TH:i:s', (int) $at($row)).'.'.$millis($row).'Z']],
+            3 => [
+                [
+                    'clock',
+                    'Uhrzeit',
+                    '',
+                    fn (array $row): string => gmdate('H:i:s', (int) $at($row)).'.'.$millis($row),
+                ],
+            ],
+            4 => [
+                [
+                    'moment',
+                    'Timestamp',
+                    '',
+                    fn (array $row): string => gmdate('Y-m-d\TH:i:s', (int) $at($row)).'.'.$millis($row).'Z',
+                ],
+            ],
             5 => [['elapsed', 'micros', 'µs', fn (array $row): string => (string) (int) round($row['t'] * 1e6)]],
             6 => [
                 ['date', 'fecha', '', fn (array $row): string => gmdate('d/m/Y', (int) $at($row))],
-                ['clock', 'hora', '', fn (array $row): string => gmdate('g:i:s', (int) $at($row)).'.'.$millis($row).gmdate(' A', (int) $at($row))],
+                [
+                    'clock',
+                    'hora',
+                    '',
+                    fn (array $row): string => gmdate('g:i:s', (int) $at($row)).
+                        '.'.
+                        $millis($row).
+                        gmdate(' A', (int) $at($row)),
+                ],
             ],
             7 => [['elapsed', 't', 'min', fn (array $row): string => sprintf('%.6f', $row['t'] / 60)]],
-            8 => [['moment', 'date time', '', fn (array $row): string => gmdate('d.m.Y H:i:s', (int) $at($row)).'.'.$millis($row)]],
+            8 => [
+                [
+                    'moment',
+                    'date time',
+                    '',
+                    fn (array $row): string => gmdate('d.m.Y H:i:s', (int) $at($row)).'.'.$millis($row),
+                ],
+            ],
             default => [['moment', 'timestamp', '', fn (array $row): string => sprintf('%.3f', $at($row))]],
         };
     }
@@ -140,13 +187,20 @@ final class Dialects
                 ['lat', 'latitude', '', fn (array $row): string => $minutes($row['lat'], 'NS', 2)],
                 ['lon', 'longitude', '', fn (array $row): string => $minutes($row['lon'], 'EW', 3)],
             ],
-            3 => [['position', 'Position', '', fn (array $row): string => sprintf(
-                'S%02d° %08.5f\' E%03d° %08.5f\'',
-                (int) abs($row['lat']),
-                fmod(abs($row['lat']), 1.0) * 60,
-                (int) $row['lon'],
-                fmod($row['lon'], 1.0) * 60,
-            )]],
+            3 => [
+                [
+                    'position',
+                    'Position',
+                    '',
+                    fn (array $row): string => sprintf(
+                        'S%02d° %08.5f\' E%03d° %08.5f\'',
+                        (int) abs($row['lat']),
+                        fmod(abs($row['lat']), 1.0) * 60,
+                        (int) $row['lon'],
+                        fmod($row['lon'], 1.0) * 60,
+                    ),
+                ],
+            ],
             default => [
                 ['lat', 'Breite', '', fn (array $row): string => (string) (int) round($row['lat'] * 1e7)],
                 ['lon', 'Länge', '', fn (array $row): string => (string) (int) round($row['lon'] * 1e7)],
@@ -159,25 +213,47 @@ final class Dialects
     {
         $beside = $number % 3 !== 2;
         $imperial = $number % 2 === 1;
-        $head = fn (string $name, string $unit): string => ! $beside ? $name : match ($number % 4) {
-            0 => "{$name}({$unit})",
-            1 => "{$name} [{$unit}]",
-            2 => "{$name} ({$unit})",
-            default => "{$name} {$unit}",
-        };
-        $one = fn (string $key, array $names, string $unit, float $factor, int $places): array => [[
-            $key,
-            $head($names[$number % count($names)], $unit),
-            $unit,
-            fn (array $row): string => sprintf("%.{$places}f", $row[$key] * $factor),
-        ]];
+        $head = fn (string $name, string $unit): string => ! $beside
+            ? $name
+            : match ($number % 4) {
+                0 => "{$name}({$unit})",
+                1 => "{$name} [{$unit}]",
+                2 => "{$name} ({$unit})",
+                default => "{$name} {$unit}",
+            };
+        $one = fn (string $key, array $names, string $unit, float $factor, int $places): array => [
+            [
+                $key,
+                $head($names[$number % count($names)], $unit),
+                $unit,
+                fn (array $row): string => sprintf("%.{$places}f", $row[$key] * $factor),
+            ],
+        ];
         $speed = [['km/h', 3.6], ['kn', 3600 / 1852], ['m/s', 1.0], ['mph', 3600 / 1609.344]][$number % 4];
 
         return [
-            $one('height', ['Height', 'baro alt', 'Höhe', 'rel alt', 'altura'], $imperial ? 'ft' : 'm', $imperial ? 1 / 0.3048 : 1.0, 2),
-            $one('climb', ['Climb', 'Vario', 'VSpd', 'Steigen', 'vertical speed'], $imperial ? 'ft/min' : 'm/s', $imperial ? 60 / 0.3048 : 1.0, 2),
+            $one(
+                'height',
+                ['Height', 'baro alt', 'Höhe', 'rel alt', 'altura'],
+                $imperial ? 'ft' : 'm',
+                $imperial ? 1 / 0.3048 : 1.0,
+                2,
+            ),
+            $one(
+                'climb',
+                ['Climb', 'Vario', 'VSpd', 'Steigen', 'vertical speed'],
+                $imperial ? 'ft/min' : 'm/s',
+                $imperial ? 60 / 0.3048 : 1.0,
+                2,
+            ),
             $one('speed', ['GSpd', 'Speed', 'ground speed', 'Geschwindigkeit', 'vitesse'], $speed[0], $speed[1], 3),
-            $one('volts', ['Volts', 'Batt', 'pack voltage', 'Spannung', 'tensión'], $number % 5 === 4 ? 'mV' : 'V', $number % 5 === 4 ? 1000.0 : 1.0, 3),
+            $one(
+                'volts',
+                ['Volts', 'Batt', 'pack voltage', 'Spannung', 'tensión'],
+                $number % 5 === 4 ? 'mV' : 'V',
+                $number % 5 === 4 ? 1000.0 : 1.0,
+                3,
+            ),
             $one('amperes', ['Current', 'Curr', 'Strom', 'courant', 'amps'], 'A', 1.0, 3),
             $one('used', ['used', 'consumed', 'Capacity', 'Kapazität', 'mAh drawn'], 'mAh', 1.0, 2),
             $one('link', ['link quality', 'LQ', 'Signal quality', 'calidad', 'Empfang'], '%', 1.0, 0),

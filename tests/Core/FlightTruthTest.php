@@ -34,7 +34,12 @@ final class FlightTruthTest extends TestCase
     private static function flown(Circuit $circuit, string $script, RehearsalSettings $settings): array
     {
         $catalogue = Given::catalogue();
-        $flight = (new Flight($circuit, $catalogue, $catalogue->scenario($script) ?? self::fail($script), $settings))->fly();
+        $flight = (new Flight(
+            $circuit,
+            $catalogue,
+            $catalogue->scenario($script) ?? self::fail($script),
+            $settings,
+        ))->fly();
 
         return [
             $flight,
@@ -71,14 +76,20 @@ final class FlightTruthTest extends TestCase
         $circuit = self::circuit('dunlin');
         foreach (self::SEEDS as $seed) {
             foreach (['circuit', 'wind'] as $script) {
-                [$speed, $from] = [1.0 + $seed % 5, fmod($seed * 47.0, 360.0)];
+                [$speed, $from] = [1.0 + ($seed % 5), fmod($seed * 47.0, 360.0)];
                 [, $log, $with] = self::flown($circuit, $script, new RehearsalSettings($seed, $speed, $from));
                 $wind = FlightAnalysis::of($log, $with)->wind;
                 $without = array_diff_key($log->columns, ['airspeed' => true]);
-                $blind = FlightAnalysis::of(LoggedFlight::of(
-                    $log->times,
-                    array_combine(array_keys($without), array_map(fn (string $key): array => $log->column($key) ?? [], array_keys($without))),
-                ), $with)->wind;
+                $blind = FlightAnalysis::of(
+                    LoggedFlight::of(
+                        $log->times,
+                        array_combine(
+                            array_keys($without),
+                            array_map(fn (string $key): array => $log->column($key) ?? [], array_keys($without)),
+                        ),
+                    ),
+                    $with,
+                )->wind;
 
                 foreach (['with airspeed' => $wind, 'without' => $blind] as $how => $found) {
                     self::assertNotNull($found, "{$script} {$how}");
@@ -137,7 +148,12 @@ final class FlightTruthTest extends TestCase
             $link = FlightAnalysis::of($log, $with)->link;
 
             self::assertNotNull($link);
-            self::assertEqualsWithDelta(2.0, $link->slope, 0.1, 'ITU-R P.525: twenty decibels for ten times the distance');
+            self::assertEqualsWithDelta(
+                2.0,
+                $link->slope,
+                0.1,
+                'ITU-R P.525: twenty decibels for ten times the distance',
+            );
             foreach ($link->ranges as $range) {
                 $true = (new LinkBudget((float) $range['milliwatts']))->reach();
                 self::assertEqualsWithDelta($true, $range['metres'], 0.2 * $true, "{$range['milliwatts']} mW");
@@ -150,7 +166,11 @@ final class FlightTruthTest extends TestCase
         $circuit = self::circuit('nightjar');
         $flights = [];
         foreach ([1, 2, 3, 4] as $seed) {
-            [$flight, $log, $with] = self::flown($circuit, $seed % 2 === 0 ? 'hover-and-land' : 'speed-run', new RehearsalSettings($seed));
+            [$flight, $log, $with] = self::flown(
+                $circuit,
+                $seed % 2 === 0 ? 'hover-and-land' : 'speed-run',
+                new RehearsalSettings($seed),
+            );
             $truly = $flight->track->column(TrackColumn::Used) ?? [];
             $facts = FlightAnalysis::of($log, $with)->facts;
             $flights[] = [
@@ -175,7 +195,9 @@ final class FlightTruthTest extends TestCase
         self::assertNotSame([], $circles);
         foreach ($circles as $one) {
             $rows = [$flight->rowAt($one->from), $flight->rowAt($one->to)];
-            $gain = (float) $flight->track->at($rows[1], TrackColumn::Height) - (float) $flight->track->at($rows[0], TrackColumn::Height);
+            $gain =
+                (float) $flight->track->at($rows[1], TrackColumn::Height) -
+                (float) $flight->track->at($rows[0], TrackColumn::Height);
             self::assertGreaterThanOrEqual(1.5, $one->circles());
             self::assertEqualsWithDelta($gain / ($one->to - $one->from), $one->climb, 0.3);
         }
@@ -186,17 +208,26 @@ final class FlightTruthTest extends TestCase
         foreach (['dunlin' => 'out-and-back', 'nightjar' => 'speed-run'] as $aircraft => $script) {
             [$flight, $log, $with] = self::flown(self::circuit($aircraft), $script, new RehearsalSettings(11));
             $facts = FlightAnalysis::of($log, $with)->facts;
-            $most = fn (TrackColumn $one): float => max(array_filter($flight->track->column($one) ?? [], is_float(...)) ?: [0.0]);
-            $far = max(array_map(
-                fn (?float $east, ?float $north): float => hypot((float) $east, (float) $north),
-                $flight->track->column(TrackColumn::East) ?? [],
-                $flight->track->column(TrackColumn::North) ?? [],
-            ));
+            $most = fn (TrackColumn $one): float => max(
+                array_filter($flight->track->column($one) ?? [], is_float(...)) ?: [0.0],
+            );
+            $far = max(
+                array_map(
+                    fn (?float $east, ?float $north): float => hypot((float) $east, (float) $north),
+                    $flight->track->column(TrackColumn::East) ?? [],
+                    $flight->track->column(TrackColumn::North) ?? [],
+                ),
+            );
 
             self::assertEqualsWithDelta($most(TrackColumn::Height), $facts->highest, 5.0, $aircraft);
             self::assertEqualsWithDelta($most(TrackColumn::Speed), $facts->fastest, 1.5, $aircraft);
             self::assertEqualsWithDelta($far, $facts->farthest, 8.0, $aircraft);
-            self::assertEqualsWithDelta($most(TrackColumn::Used), $facts->used, 0.05 * $most(TrackColumn::Used), $aircraft);
+            self::assertEqualsWithDelta(
+                $most(TrackColumn::Used),
+                $facts->used,
+                0.05 * $most(TrackColumn::Used),
+                $aircraft,
+            );
         }
     }
 }

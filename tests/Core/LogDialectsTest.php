@@ -36,16 +36,26 @@ final class LogDialectsTest extends TestCase
         self::assertSame(Dialects::ROWS, $flights[0]->count());
         self::assertEqualsWithDelta(array_column(Dialects::truth($every), 't'), $flights[0]->times, 0.0011);
         foreach (self::KEPT as $key => [$kept, $exact]) {
-            self::assertEqualsWithDelta(array_column(Dialects::truth($every), $key), $flights[0]->column($kept), $exact, $kept);
+            self::assertEqualsWithDelta(
+                array_column(Dialects::truth($every), $key),
+                $flights[0]->column($kept),
+                $exact,
+                $kept,
+            );
         }
         $dated = in_array('date', $columns, true) || in_array('moment', $columns, true);
-        self::assertSame($dated ? Dialects::BEGINS : null, $report->epoch === null ? null : (int) round($report->epoch));
+        self::assertSame(
+            $dated ? Dialects::BEGINS : null,
+            $report->epoch === null ? null : (int) round($report->epoch),
+        );
         self::assertGreaterThan(0.6, min(array_map(fn (LogColumn $one): float => $one->confidence, $report->columns)));
     }
 
     public function test_a_mapping_by_hand_counts_before_every_guess(): void
     {
-        $text = "time,mystery,Alt\n".implode("\n", array_map(fn (int $t): string => "{$t},".(100 + $t).",{$t}", range(0, 30)));
+        $text =
+            "time,mystery,Alt\n".
+            implode("\n", array_map(fn (int $t): string => "{$t},".(100 + $t).",{$t}", range(0, 30)));
         $choice = new \DuskSwitch\Core\Log\ColumnChoice([
             'mystery' => [\DuskSwitch\Core\Log\LogQuantity::Height, \DuskSwitch\Core\Log\LogUnit::of('ft')],
             'Alt' => [\DuskSwitch\Core\Log\LogQuantity::Other, null],
@@ -65,7 +75,15 @@ final class LogDialectsTest extends TestCase
         for ($t = 0; $t < 200; $t++) {
             $height = 320 + 60 * sin($t / 5);
             $climb = 12 * cos($t / 5);
-            $lines[] = sprintf('%d,%.2f,%.2f,%.2f,%.7f,8.5,%d', $t, $height, $climb, 29.16, 47.0 + (15.0 * $t) / 111_320, $t);
+            $lines[] = sprintf(
+                '%d,%.2f,%.2f,%.2f,%.7f,8.5,%d',
+                $t,
+                $height,
+                $climb,
+                29.16,
+                47.0 + (15.0 * $t) / 111_320,
+                $t,
+            );
         }
         [$report, $flights] = LogReading::flights(new TextSource(implode("\n", $lines), 'a.csv'));
         $units = array_combine(

@@ -26,7 +26,7 @@ final class LogLinesTest extends TestCase
     /** @return list<string> */
     private static function rows(int $from, int $to): array
     {
-        return array_map(fn (int $t): string => "{$t},".($t / 2).',12.1', range($from, $to));
+        return array_map(fn (int $t): string => "{$t},".$t / 2 .',12.1', range($from, $to));
     }
 
     /** @return list<int> */
@@ -46,7 +46,15 @@ final class LogLinesTest extends TestCase
 
     public function test_headings_in_the_middle_head_what_follows(): void
     {
-        [$report, $flights] = self::read([...self::rows(0, 3), 'time,alt(m),volt(V)', ...self::rows(4, 6), 'time,volt(V),alt(m)', '7,11.9,88', '8,11.8,89', '9,11.7,90']);
+        [$report, $flights] = self::read([
+            ...self::rows(0, 3),
+            'time,alt(m),volt(V)',
+            ...self::rows(4, 6),
+            'time,volt(V),alt(m)',
+            '7,11.9,88',
+            '8,11.8,89',
+            '9,11.7,90',
+        ]);
 
         self::assertSame([], self::badLines($report));
         self::assertSame(2, $report->repeated);
@@ -106,7 +114,10 @@ final class LogLinesTest extends TestCase
         [$report, $flights] = self::read(['0,1,12', '1,2,', '2,3,12', '1,,11.5', '3,4,12']);
 
         self::assertSame([[], 0], [self::badLines($report), $report->doubled]);
-        self::assertSame([2.0, 11.5], [($flights[0]->column('altitude') ?? [])[1], ($flights[0]->column('volts') ?? [])[1]]);
+        self::assertSame(
+            [2.0, 11.5],
+            [($flights[0]->column('altitude') ?? [])[1], ($flights[0]->column('volts') ?? [])[1]],
+        );
     }
 
     public function test_rows_of_one_second_are_parted_evenly(): void
@@ -118,7 +129,8 @@ final class LogLinesTest extends TestCase
         [$report, $flights] = self::read($lines);
 
         self::assertSame([], self::badLines($report));
-        self::assertEqualsWithDelta(array_map(fn (int $row): float => $row / 4, range(0, 19)), $flights[0]->times, 1e-6);
+        $quarters = array_map(fn (int $row): float => $row / 4, range(0, 19));
+        self::assertEqualsWithDelta($quarters, $flights[0]->times, 1e-6);
     }
 
     public function test_a_clock_without_a_date_goes_over_midnight(): void
@@ -188,7 +200,11 @@ final class LogLinesTest extends TestCase
     public function test_a_line_of_ten_megabytes_is_named_and_not_kept(): void
     {
         $before = memory_get_usage();
-        [$report] = self::read([...self::rows(0, 3), '4,'.str_repeat('9', 10_000_000).',12.1', ...self::rows(5, 9)]);
+        [$report] = self::read([
+            ...self::rows(0, 3),
+            '4,'.str_repeat('9', 10_000_000).',12.1',
+            ...self::rows(5, 9),
+        ]);
 
         self::assertSame([6], self::badLines($report));
         self::assertStringContainsString('longer than any row', $report->bad->listed()[0][1]);
@@ -211,9 +227,15 @@ final class LogLinesTest extends TestCase
         yield 'nothing but bad lines' => ["time,alt\n0,x1\n1,x2\n2,x3\n3,x4\n", 'line 2: "x1" below "alt"'];
         yield 'XML of another kind' => ['<?xml version="1.0"?><html><body/></html>', 'begins with <html>'];
         yield 'names of its own' => ['<?xml version="1.0"?><!DOCTYPE gpx [<!ENTITY a "b">]><gpx/>', 'names of its own'];
-        yield 'an outline' => ['{"type":"Polygon","coordinates":[[[8,54],[8.1,54],[8,54.1],[8,54]]]}', 'may be an outline'];
+        yield 'an outline' => [
+            '{"type":"Polygon","coordinates":[[[8,54],[8.1,54],[8,54.1],[8,54]]]}',
+            'may be an outline',
+        ];
         yield 'broken JSON' => ['{"type":', 'isn\'t whole JSON'];
-        yield 'lines without times' => ['<kml><LineString><coordinates>8,54,0 8.1,54,0</coordinates></LineString></kml>', 'no track with times'];
+        yield 'lines without times' => [
+            '<kml><LineString><coordinates>8,54,0 8.1,54,0</coordinates></LineString></kml>',
+            'no track with times',
+        ];
     }
 
     #[DataProvider('refused')]
@@ -227,14 +249,21 @@ final class LogLinesTest extends TestCase
     public function test_progress_is_told_and_may_end_it(): void
     {
         $seen = [];
-        $source = new TextSource("time,alt\n".implode("\n", array_map(fn (int $t): string => "{$t},1", range(0, 9000))), 'a.csv');
+        $source = new TextSource(
+            "time,alt\n".implode("\n", array_map(fn (int $t): string => "{$t},1", range(0, 9000))),
+            'a.csv',
+        );
         try {
-            LogReading::into(new \DuskSwitch\Core\Log\MemorySink(), $source, progress: function (int $line) use (&$seen): void {
-                $seen[] = $line;
-                if (count($seen) === 2) {
-                    throw new \RuntimeException('stopped');
-                }
-            });
+            LogReading::into(
+                new \DuskSwitch\Core\Log\MemorySink(),
+                $source,
+                progress: function (int $line) use (&$seen): void {
+                    $seen[] = $line;
+                    if (count($seen) === 2) {
+                        throw new \RuntimeException('stopped');
+                    }
+                },
+            );
             self::fail('it went on');
         } catch (\RuntimeException $stopped) {
             self::assertSame('stopped', $stopped->getMessage());

@@ -47,7 +47,12 @@ final class LogbookTest extends TestCase
         self::assertNull($balance->ballast(78.0, 78.0), 'on the mark itself nothing helps');
         $pack = self::glider()[1];
         $by = (float) $balance->move(78.0, $pack);
-        $moved = array_map(fn (BalanceItem $one): BalanceItem => $one->name === 'Pack' ? new BalanceItem('Pack', 190.0, -120.0 + $by) : $one, self::glider());
+        $moved = array_map(
+            fn (BalanceItem $one): BalanceItem => $one->name === 'Pack'
+                ? new BalanceItem('Pack', 190.0, -120.0 + $by)
+                : $one,
+            self::glider(),
+        );
         self::assertEqualsWithDelta(78.0, Balance::of($moved)?->arm, 1e-9);
         self::assertNull($balance->move(78.0, new BalanceItem('Nothing', 0.0, 1.0)));
     }
@@ -70,14 +75,25 @@ final class LogbookTest extends TestCase
         ?int $left,
         ?int $days,
     ): void {
-        $reminder = Reminder::of(new DateTimeImmutable($done), $flights, $months, $flown, new DateTimeImmutable("{$today} 15:30"));
+        $reminder = Reminder::of(
+            new DateTimeImmutable($done),
+            $flights,
+            $months,
+            $flown,
+            new DateTimeImmutable("{$today} 15:30"),
+        );
 
         self::assertSame([$state, $left, $days], [$reminder->state, $reminder->flights, $reminder->days]);
     }
 
     public function test_a_pack_that_lies_charged_wants_to_be_stored(): void
     {
-        $act = fn (string $kind, string $on, ?float $mah = null, ?float $milliohms = null): array => compact('kind', 'on', 'mah', 'milliohms');
+        $act = fn (string $kind, string $on, ?float $mah = null, ?float $milliohms = null): array => compact(
+            'kind',
+            'on',
+            'mah',
+            'milliohms',
+        );
         $today = new DateTimeImmutable('2026-06-10 09:00');
         $of = fn (array $acts, array $flights = []): PackHistory => PackHistory::of($acts, $flights, $today);
 
@@ -91,12 +107,29 @@ final class LogbookTest extends TestCase
 
     public function test_its_resistance_grows_along_a_line(): void
     {
-        $measured = fn (string $on, float $milliohms): array => ['kind' => 'resistance', 'on' => $on, 'mah' => null, 'milliohms' => $milliohms];
-        $history = PackHistory::of([$measured('2026-01-01', 4.0), $measured('2026-04-11', 5.0), $measured('2026-07-20', 6.0)], [], new DateTimeImmutable('2026-08-01'));
+        $measured = fn (string $on, float $milliohms): array => [
+            'kind' => 'resistance',
+            'on' => $on,
+            'mah' => null,
+            'milliohms' => $milliohms,
+        ];
+        $history = PackHistory::of(
+            [$measured('2026-01-01', 4.0), $measured('2026-04-11', 5.0), $measured('2026-07-20', 6.0)],
+            [],
+            new DateTimeImmutable('2026-08-01'),
+        );
 
         self::assertEqualsWithDelta(1.0, $history->growth, 1e-9, 'a milliohm in a hundred days');
         self::assertSame([6.0, false], [$history->milliohms, $history->isWorn]);
-        self::assertTrue(PackHistory::of([$measured('2026-01-01', 4.0), $measured('2026-07-20', 8.0)], [], new DateTimeImmutable('2026-08-01'))->isWorn);
-        self::assertNull(PackHistory::of([$measured('2026-01-01', 4.0)], [], new DateTimeImmutable('2026-08-01'))->growth);
+        self::assertTrue(
+            PackHistory::of(
+                [$measured('2026-01-01', 4.0), $measured('2026-07-20', 8.0)],
+                [],
+                new DateTimeImmutable('2026-08-01'),
+            )->isWorn,
+        );
+        self::assertNull(
+            PackHistory::of([$measured('2026-01-01', 4.0)], [], new DateTimeImmutable('2026-08-01'))->growth,
+        );
     }
 }

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Video\Intermodulation;
 use DuskSwitch\Core\Video\VideoChannel;
 use DuskSwitch\Core\Video\VideoChannels;
 use DuskSwitch\Core\Video\VideoPilot;
@@ -16,22 +17,29 @@ final class VideoChannelsTest extends TestCase
     /** @param  list<float>  $megahertz */
     private static function pilot(string $name, array $megahertz): VideoPilot
     {
-        return new VideoPilot($name, array_map(fn (float $one): VideoChannel => new VideoChannel("mine {$one}", $one), $megahertz), [25.0, 200.0]);
+        return new VideoPilot(
+            $name,
+            array_map(fn (float $one): VideoChannel => new VideoChannel("mine {$one}", $one), $megahertz),
+            [25.0, 200.0],
+        );
     }
 
     public function test_the_third_order_products_are_those_of_the_handbook(): void
     {
         // 2·5740 − 5760 = 5720 and 5740 + 5760 − 5800 = 5700, by hand.
-        $near = VideoChannels::products([5740.0, 5760.0, 5725.0]);
+        $near = Intermodulation::products([5740.0, 5760.0, 5725.0]);
         self::assertContains(['product' => 5720.0, 'of' => [0, 1], 'disturbs' => 2, 'off' => 5.0], $near);
-        self::assertSame([], VideoChannels::products([5740.0, 5760.0]), 'two disturb nobody else');
+        self::assertSame([], Intermodulation::products([5740.0, 5760.0]), 'two disturb nobody else');
         self::assertContains(
             ['product' => 5700.0, 'of' => [0, 1, 2], 'disturbs' => 3, 'off' => 10.0],
-            VideoChannels::products([5740.0, 5760.0, 5800.0, 5690.0]),
+            Intermodulation::products([5740.0, 5760.0, 5800.0, 5690.0]),
         );
         self::assertSame(
             [],
-            array_filter(VideoChannels::products([5740.0, 5760.0, 5800.0, 5680.0]), fn (array $one): bool => count($one['of']) === 3 && $one['product'] === 5700.0),
+            array_filter(
+                Intermodulation::products([5740.0, 5760.0, 5800.0, 5680.0]),
+                fn (array $one): bool => count($one['of']) === 3 && $one['product'] === 5700.0,
+            ),
             'twenty MHz off is far enough',
         );
     }
@@ -42,7 +50,10 @@ final class VideoChannelsTest extends TestCase
             $random = new Randomizer(new Mt19937($seed));
             $pilots = [];
             for ($pilot = $random->getInt(2, 4); $pilot > 0; $pilot--) {
-                $channels = array_map(fn (): float => (float) $random->getInt(5640, 5900), range(1, $random->getInt(1, 7)));
+                $channels = array_map(
+                    fn (): float => (float) $random->getInt(5640, 5900),
+                    range(1, $random->getInt(1, 7)),
+                );
                 $pilots[] = self::pilot("P{$pilot}", $channels);
             }
             [$fewest, $widest] = self::byTryingAll($pilots);
@@ -61,11 +72,14 @@ final class VideoChannelsTest extends TestCase
     public function test_five_with_forty_channels_each_disturb_nobody_and_six_cannot(): void
     {
         $channels = array_map(fn (int $at): float => 5645.0 + 7 * $at, range(0, 39));
-        $pilots = fn (int $many): array => array_map(fn (int $one): VideoPilot => self::pilot("P{$one}", $channels), range(1, $many));
+        $pilots = fn (int $many): array => array_map(
+            fn (int $one): VideoPilot => self::pilot("P{$one}", $channels),
+            range(1, $many),
+        );
         $five = VideoChannels::plan($pilots(5));
 
         self::assertSame([[], true], [$five->products, $five->isBest]);
-        self::assertGreaterThanOrEqual(VideoChannels::NEAR, $five->apart);
+        self::assertGreaterThanOrEqual(Intermodulation::NEAR, $five->apart);
         // Six have fifteen differences, all of which would have to be twenty MHz from each other: 273 MHz are too few.
         self::assertNotSame([], VideoChannels::plan($pilots(6))->products, 'what is left is told');
     }
@@ -107,7 +121,7 @@ final class VideoChannelsTest extends TestCase
                     $apart = min($apart, abs($a - $b));
                 }
             }
-            $count = count(VideoChannels::products($used)) + self::tooNear($used);
+            $count = count(Intermodulation::products($used)) + self::tooNear($used);
             if ($count < $best[0] || ($count === $best[0] && $apart > $best[1])) {
                 $best = [$count, $apart];
             }
@@ -122,7 +136,7 @@ final class VideoChannelsTest extends TestCase
         $near = 0;
         foreach ($used as $i => $a) {
             foreach (array_slice($used, $i + 1) as $b) {
-                $near += abs($a - $b) < VideoChannels::NEAR ? 1 : 0;
+                $near += abs($a - $b) < Intermodulation::NEAR ? 1 : 0;
             }
         }
 

@@ -30,7 +30,9 @@ final class LogCommandTest extends TestCase
 
     private function artisan(string ...$arguments): Process
     {
-        $process = new Process([PHP_BINARY, 'artisan', ...$arguments], dirname(__DIR__, 2), ['DUSK_DATABASE' => '/nowhere/at/all.sqlite']);
+        $process = new Process([PHP_BINARY, 'artisan', ...$arguments], dirname(__DIR__, 2), [
+            'DUSK_DATABASE' => '/nowhere/at/all.sqlite',
+        ]);
         $process->run();
 
         return $process;
@@ -41,28 +43,55 @@ final class LogCommandTest extends TestCase
     {
         $circuit = Given::circuit((string) file_get_contents(Given::DEMO.'/dunlin.json'));
         $catalogue = Given::catalogue();
-        $flight = (new Flight($circuit, $catalogue, $catalogue->scenario('circuit') ?? self::fail(), new RehearsalSettings(9, 5.0, 200.0)))->fly();
+        $flight = (new Flight(
+            $circuit,
+            $catalogue,
+            $catalogue->scenario('circuit') ?? self::fail(),
+            new RehearsalSettings(9, 5.0, 200.0),
+        ))->fly();
         $log = RehearsedLog::of($flight, Values::of($circuit->program, $catalogue), 1_770_000_000.0, 0.5);
-        file_put_contents($file = "{$this->folder}/flight.{$ending}", implode('', [...LogWriters::write($ending, [$log], 'Mine')]));
+        file_put_contents(
+            $file = "{$this->folder}/flight.{$ending}",
+            implode('', [...LogWriters::write($ending, [$log], 'Mine')]),
+        );
 
         return $file;
     }
 
     public function test_analysing_writes_the_documented_parts_in_base_units(): void
     {
-        $process = $this->artisan('log:analyse', $this->recording(), '--aircraft='.Given::DEMO.'/dunlin.json', '--power=25', '--json');
+        $process = $this->artisan(
+            'log:analyse',
+            $this->recording(),
+            '--aircraft='.Given::DEMO.'/dunlin.json',
+            '--power=25',
+            '--json',
+        );
         $json = json_decode($process->getOutput(), true);
         $flight = $json['flights'][0];
 
         self::assertSame([0, ''], [$process->getExitCode(), $process->getErrorOutput()]);
         self::assertSame(['csv', []], [$json['format'], $json['badLines']]);
-        self::assertEqualsWithDelta([39.2, 208.0, 168.8], [$flight['takeOff'], $flight['landing'], $flight['duration']], 1.0);
+        self::assertEqualsWithDelta(
+            [39.2, 208.0, 168.8],
+            [$flight['takeOff'], $flight['landing'], $flight['duration']],
+            1.0,
+        );
         self::assertEqualsWithDelta([5.0, 200.0], [$flight['wind']['speed'], $flight['wind']['from']], 6.0);
         self::assertSame(['openCircuit', 'resistance', 'error', 'sag', 'spread'], array_keys($flight['battery']));
         self::assertContains(100.0, array_column($flight['link']['rangeAt'], 'milliwatts'));
         self::assertSame(['mean', 'highest'], array_keys($flight['current']));
         self::assertEqualsWithDelta(54.12, $flight['last']['latitude'], 0.01);
-        self::assertContains(['heading' => 'Airspeed(m/s)', 'quantity' => 'airspeed', 'unit' => 'm/s', 'confidence' => 1.0, 'unitIsTold' => true], $json['columns']);
+        self::assertContains(
+            [
+                'heading' => 'Airspeed(m/s)',
+                'quantity' => 'airspeed',
+                'unit' => 'm/s',
+                'confidence' => 1.0,
+                'unitIsTold' => true,
+            ],
+            $json['columns'],
+        );
     }
 
     public function test_what_nobody_knows_is_null(): void
@@ -70,7 +99,10 @@ final class LogCommandTest extends TestCase
         $process = $this->artisan('log:analyse', $this->recording('gpx'), '--json');
         $flight = json_decode($process->getOutput(), true)['flights'][0];
 
-        self::assertSame([null, null, null, null], [$flight['battery'], $flight['current'], $flight['cellLowest'], $flight['link']]);
+        self::assertSame(
+            [null, null, null, null],
+            [$flight['battery'], $flight['current'], $flight['cellLowest'], $flight['link']],
+        );
         self::assertTrue($flight['wind']['assumed']);
     }
 
@@ -89,7 +121,10 @@ final class LogCommandTest extends TestCase
         self::assertSame([2, ''], [$process->getExitCode(), $process->getOutput()]);
         self::assertStringContainsString('line 2: "a" below "alt" is no number', $process->getErrorOutput());
         self::assertSame(2, $this->artisan('log:analyse', "{$this->folder}/none.csv")->getExitCode());
-        self::assertStringContainsString('--cells', $this->artisan('log:analyse', $file, '--cells=many')->getErrorOutput());
+        self::assertStringContainsString(
+            '--cells',
+            $this->artisan('log:analyse', $file, '--cells=many')->getErrorOutput(),
+        );
     }
 
     public function test_converting_goes_by_the_ending_and_keeps_what_was_there_when_it_fails(): void
@@ -111,16 +146,34 @@ final class LogCommandTest extends TestCase
     {
         $circuit = Given::circuit((string) file_get_contents(Given::DEMO.'/nightjar.json'));
         $catalogue = Given::catalogue();
-        $flight = (new Flight($circuit, $catalogue, $catalogue->scenario('out-and-back') ?? self::fail(), new RehearsalSettings(9)))->fly();
+        $flight = (new Flight(
+            $circuit,
+            $catalogue,
+            $catalogue->scenario('out-and-back') ?? self::fail(),
+            new RehearsalSettings(9),
+        ))->fly();
         $log = RehearsedLog::of($flight, Values::of($circuit->program, $catalogue));
-        file_put_contents($file = "{$this->folder}/flight.csv", implode('', [...LogWriters::write('csv', [$log], 'Mine')]));
+        file_put_contents(
+            $file = "{$this->folder}/flight.csv",
+            implode('', [...LogWriters::write('csv', [$log], 'Mine')]),
+        );
         $heard = json_decode($this->artisan('log:listen', $file, Given::DEMO.'/nightjar.json')->getOutput(), true);
-        $rehearsed = \DuskSwitch\Core\Rehearsal\Rehearsal::listen($flight, $circuit->program, $circuit->panel->transmitter, $catalogue)->said;
+        $rehearsed = \DuskSwitch\Core\Rehearsal\Rehearsal::listen(
+            $flight,
+            $circuit->program,
+            $circuit->panel->transmitter,
+            $catalogue,
+        )->said;
 
         self::assertSame(['t', 'call', 'text', 'seconds'], array_keys($heard[0]));
         // Switches aren't in a log: what they announce may come at another time; what telemetry says comes at the same.
-        $told = fn (array $all): array => array_values(array_filter($all, fn (array $one): bool => ! in_array($one['call'], ['step', 'phase'], true)));
-        $wanted = array_map(fn ($one): array => ['t' => $one->from, 'call' => $one->offer->by, 'text' => $one->offer->text], array_filter($rehearsed, fn ($one): bool => $one->from !== null));
+        $told = fn (array $all): array => array_values(
+            array_filter($all, fn (array $one): bool => ! in_array($one['call'], ['step', 'phase'], true)),
+        );
+        $wanted = array_map(
+            fn ($one): array => ['t' => $one->from, 'call' => $one->offer->by, 'text' => $one->offer->text],
+            array_filter($rehearsed, fn ($one): bool => $one->from !== null),
+        );
         self::assertSame(array_column($told($wanted), 'text'), array_column($told($heard), 'text'));
         self::assertEqualsWithDelta(array_column($told($wanted), 't'), array_column($told($heard), 't'), 1.0);
         self::assertGreaterThan(2, count($told($heard)));
@@ -139,7 +192,11 @@ final class LogCommandTest extends TestCase
 
     public function test_text_of_two_bytes_a_letter_is_read_like_any_other(): void
     {
-        $text = (string) mb_convert_encoding("time;Höhe (m)\n".implode("\n", array_map(fn (int $t): string => "{$t};".($t / 2), range(0, 90))), 'UTF-16LE', 'UTF-8');
+        $text = (string) mb_convert_encoding(
+            "time;Höhe (m)\n".implode("\n", array_map(fn (int $t): string => "{$t};".$t / 2, range(0, 90))),
+            'UTF-16LE',
+            'UTF-8',
+        );
         file_put_contents($file = "{$this->folder}/wide.csv", "\xFF\xFE{$text}");
         $json = json_decode($this->artisan('log:analyse', $file, '--json')->getOutput(), true);
 

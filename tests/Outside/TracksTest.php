@@ -100,12 +100,28 @@ final class TracksTest extends TestCase
     public function test_gpsbabel_reads_our_tracks(string $ending, float $degrees, float $metres): void
     {
         self::needs('gpsbabel');
-        $text = self::said(['gpsbabel', '-t', '-i', $ending, '-f', $this->written($ending), '-o', 'unicsv,utc=0', '-F', '-']);
+        $text = self::said([
+            'gpsbabel',
+            '-t',
+            '-i',
+            $ending,
+            '-f',
+            $this->written($ending),
+            '-o',
+            'unicsv,utc=0',
+            '-F',
+            '-',
+        ]);
 
         $points = self::points($text);
 
         // Of an IGC file it makes two tracks: one with the barometer's altitudes, one with the receiver's.
-        self::assertSamePoints($ending === 'igc' ? array_slice($points, intdiv(count($points), 2)) : $points, $degrees, $metres, 0.02);
+        self::assertSamePoints(
+            $ending === 'igc' ? array_slice($points, intdiv(count($points), 2)) : $points,
+            $degrees,
+            $metres,
+            0.02,
+        );
     }
 
     public function test_gpsbabel_reads_the_places_of_our_kml(): void
@@ -125,7 +141,18 @@ final class TracksTest extends TestCase
     {
         self::needs('gpsbabel');
         $file = "{$this->folder}/theirs.{$ending}";
-        self::said(['gpsbabel', '-t', '-i', 'gpx', '-f', $this->written('gpx'), '-o', $ending === 'kml' ? 'kml,track=1' : $ending, '-F', $file]);
+        self::said([
+            'gpsbabel',
+            '-t',
+            '-i',
+            'gpx',
+            '-f',
+            $this->written('gpx'),
+            '-o',
+            $ending === 'kml' ? 'kml,track=1' : $ending,
+            '-F',
+            $file,
+        ]);
         [$report, $flights] = LogReading::flights(new TextSource((string) file_get_contents($file), basename($file)));
 
         self::assertSame([$ending, []], [$report->format, $report->bad->listed()]);
@@ -138,12 +165,22 @@ final class TracksTest extends TestCase
             self::markTestSkipped('gpxpy isn\'t here');
         }
 
-        self::assertSamePoints(self::numbers(self::said(['/usr/bin/python3', 'tests/Outside/tracks.py', $this->written('gpx')])), 1e-6, 0.01, 0.002);
+        self::assertSamePoints(
+            self::numbers(self::said(['/usr/bin/python3', 'tests/Outside/tracks.py', $this->written('gpx')])),
+            1e-6,
+            0.01,
+            0.002,
+        );
     }
 
     public function test_an_igc_parser_reads_our_igc(): void
     {
-        self::assertSamePoints(self::numbers(self::said(['node', 'tests/Outside/igc.mjs', $this->written('igc')])), 1e-5, 0.51, 0.002);
+        self::assertSamePoints(
+            self::numbers(self::said(['node', 'tests/Outside/igc.mjs', $this->written('igc')])),
+            1e-5,
+            0.51,
+            0.002,
+        );
     }
 
     #[TestWith(['gpx', 'track_points'])]
@@ -153,12 +190,23 @@ final class TracksTest extends TestCase
         self::needs('ogr2ogr');
         $out = "{$this->folder}/theirs.csv";
         self::said(['ogr2ogr', '-f', 'CSV', '-lco', 'GEOMETRY=AS_XYZ', $out, $this->written($ending), $layer]);
-        $rows = array_map(fn (string $line): array => str_getcsv($line, ',', '"', ''), file($out, FILE_IGNORE_NEW_LINES) ?: []);
+        $rows = array_map(
+            fn (string $line): array => str_getcsv($line, ',', '"', ''),
+            file($out, FILE_IGNORE_NEW_LINES) ?: [],
+        );
         $heads = array_shift($rows) ?? [];
         [$x, $y] = [array_search('X', $heads, true), array_search('Y', $heads, true)];
 
-        self::assertEqualsWithDelta(self::flight()->column('longitude'), array_map(fn (array $row): float => (float) $row[$x], $rows), 1e-6);
-        self::assertEqualsWithDelta(self::flight()->column('latitude'), array_map(fn (array $row): float => (float) $row[$y], $rows), 1e-6);
+        self::assertEqualsWithDelta(
+            self::flight()->column('longitude'),
+            array_map(fn (array $row): float => (float) $row[$x], $rows),
+            1e-6,
+        );
+        self::assertEqualsWithDelta(
+            self::flight()->column('latitude'),
+            array_map(fn (array $row): float => (float) $row[$y], $rows),
+            1e-6,
+        );
     }
 
     public function test_gdal_reads_our_geojson_as_one_line_of_all_places(): void
@@ -166,7 +214,10 @@ final class TracksTest extends TestCase
         self::needs('ogrinfo');
         $text = self::said(['ogrinfo', '-al', '-q', $this->written('geojson')]);
         preg_match('/LINESTRING Z \(([^)]*)\)/', $text, $found);
-        $places = array_map(fn (string $one): array => array_map(floatval(...), explode(' ', $one)), explode(',', $found[1] ?? ''));
+        $places = array_map(
+            fn (string $one): array => array_map(floatval(...), explode(' ', $one)),
+            explode(',', $found[1] ?? ''),
+        );
 
         self::assertEqualsWithDelta(self::flight()->column('longitude'), array_column($places, 0), 1e-6);
         self::assertEqualsWithDelta(self::flight()->column('altitude'), array_column($places, 2), 0.01);
@@ -175,11 +226,18 @@ final class TracksTest extends TestCase
     public function test_every_format_comes_back_to_us_as_it_was(): void
     {
         foreach (array_keys(LogWriters::all()) as $ending) {
-            [$report, $flights] = LogReading::flights(new TextSource((string) file_get_contents($this->written($ending)), "a.{$ending}"));
+            [$report, $flights] = LogReading::flights(
+                new TextSource((string) file_get_contents($this->written($ending)), "a.{$ending}"),
+            );
 
             self::assertSame([$ending, []], [$report->format, $report->bad->listed()]);
             self::assertCount(1, $flights, $ending);
-            self::assertSamePoints(self::read($flights[0]), $ending === 'igc' ? 1e-5 : 1e-6, $ending === 'igc' ? 0.51 : 0.06, 0.006);
+            self::assertSamePoints(
+                self::read($flights[0]),
+                $ending === 'igc' ? 1e-5 : 1e-6,
+                $ending === 'igc' ? 0.51 : 0.06,
+                0.006,
+            );
         }
     }
 
@@ -200,17 +258,22 @@ final class TracksTest extends TestCase
     /** @return list<list<float>> of gpsbabel's table with headings */
     private static function points(string $text): array
     {
-        $rows = array_map(fn (string $line): array => str_getcsv($line, ',', '"', ''), array_filter(explode("\n", trim($text))));
+        $rows = array_map(
+            fn (string $line): array => str_getcsv($line, ',', '"', ''),
+            array_filter(explode("\n", trim($text))),
+        );
         $heads = array_flip(array_map(strval(...), array_shift($rows) ?? []));
 
-        return array_values(array_map(
-            fn (array $row): array => [
-                (float) $row[$heads['Latitude']],
-                (float) $row[$heads['Longitude']],
-                (float) $row[$heads['Altitude']],
-                (float) strtotime("{$row[$heads['Date']]} {$row[$heads['Time']]} UTC"),
-            ],
-            $rows,
-        ));
+        return array_values(
+            array_map(
+                fn (array $row): array => [
+                    (float) $row[$heads['Latitude']],
+                    (float) $row[$heads['Longitude']],
+                    (float) $row[$heads['Altitude']],
+                    (float) strtotime("{$row[$heads['Date']]} {$row[$heads['Time']]} UTC"),
+                ],
+                $rows,
+            ),
+        );
     }
 }

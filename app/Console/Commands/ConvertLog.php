@@ -24,7 +24,11 @@ final class ConvertLog extends Command
         try {
             [$report, $flights] = LogReading::flights(new LogFile($in, basename($in)));
             $about = $out;
-            $pieces = LogWriters::write(strtolower(pathinfo($out, PATHINFO_EXTENSION)), $flights, pathinfo($in, PATHINFO_FILENAME));
+            $pieces = LogWriters::write(
+                strtolower(pathinfo($out, PATHINFO_EXTENSION)),
+                $flights,
+                pathinfo($in, PATHINFO_FILENAME),
+            );
             $this->write($pieces, $out);
         } catch (Refused $refused) {
             return LogOptions::refused($refused, $about);

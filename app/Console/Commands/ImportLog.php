@@ -34,7 +34,12 @@ final class ImportLog extends Command
     {
         $job = is_string($this->option('job')) ? (string) $this->option('job') : null;
         try {
-            $recording = $this->import($imports, $job === null ? new NoProgress() : new JobProgress($jobs, $job), $jobs, $job);
+            $recording = $this->import(
+                $imports,
+                $job === null ? new NoProgress() : new JobProgress($jobs, $job),
+                $jobs,
+                $job,
+            );
         } catch (Throwable $problem) {
             $says = match (true) {
                 $problem instanceof Refused => implode("\n", array_map(strval(...), $problem->faults)),
@@ -49,13 +54,14 @@ final class ImportLog extends Command
             $job !== null && @unlink($jobs->file($job, 'upload'));
         }
         $flights = $recording->flights()->get()->map(fn (Flight $one): int => $one->id)->all();
-        $job !== null && $jobs->tell($job, [
-            'done' => 1,
-            'total' => 1,
-            'state' => 'done',
-            'says' => '',
-            'took' => ['recording' => $recording->id, 'flights' => $flights],
-        ]);
+        $job !== null &&
+            $jobs->tell($job, [
+                'done' => 1,
+                'total' => 1,
+                'state' => 'done',
+                'says' => '',
+                'took' => ['recording' => $recording->id, 'flights' => $flights],
+            ]);
         fwrite(STDERR, count($flights).' flights, '.$recording->report['bad']." bad lines\n");
 
         return self::SUCCESS;
@@ -64,7 +70,9 @@ final class ImportLog extends Command
     private function import(Imports $imports, Progress $progress, Jobs $jobs, ?string $job): Recording
     {
         if (is_string($this->option('again'))) {
-            $recording = Recording::find((int) $this->option('again')) ?? throw Refused::because('', 'there is no such recording any more');
+            $recording =
+                Recording::find((int) $this->option('again')) ??
+                throw Refused::because('', 'there is no such recording any more');
             $text = $job === null ? '{}' : (string) @file_get_contents($jobs->file($job, 'columns.json'));
             $imports->remap($recording, ColumnChoices::read(json_decode($text, true)), $progress);
 
@@ -73,9 +81,11 @@ final class ImportLog extends Command
         $path = $job === null ? (string) $this->argument('file') : $jobs->file($job, 'upload');
         $name = (string) ($this->option('name') ?? basename($path));
         $number = $this->option('aircraft');
-        $aircraft = is_string($number) && $number !== ''
-            ? Aircraft::find((int) $number) ?? throw Refused::because('aircraft', "there is no aircraft number {$number}")
-            : null;
+        $aircraft =
+            is_string($number) && $number !== ''
+                ? Aircraft::find((int) $number) ??
+                    throw Refused::because('aircraft', "there is no aircraft number {$number}")
+                : null;
 
         return $imports->take(new LogFile($path, $name), $path, $aircraft, $progress);
     }

@@ -36,7 +36,9 @@ final class ListenToLog extends Command
         $said = [];
         foreach ($flights as $flight) {
             $recording = ListenableFlight::of(FlightAnalysis::of($flight, $with), $circuit, $catalogue, $with);
-            foreach (Rehearsal::listen($recording, $circuit->program, $circuit->panel->transmitter, $catalogue)->said as $one) {
+            foreach (
+                Rehearsal::listen($recording, $circuit->program, $circuit->panel->transmitter, $catalogue)->said as $one
+            ) {
                 if ($one->from !== null) {
                     $said[] = [
                         't' => round($flight->start + $one->from, 2),

@@ -7,6 +7,7 @@ use DuskSwitch\App\Models\Field;
 use DuskSwitch\App\Models\Paper;
 use DuskSwitch\Core\Analysis\FieldLimits;
 use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Video\Intermodulation;
 use DuskSwitch\Core\Video\VideoChannel;
 use DuskSwitch\Core\Video\VideoChannels;
 use DuskSwitch\Core\Video\VideoPilot;
@@ -20,13 +21,18 @@ final readonly class FieldController
     public function index(): JsonResponse
     {
         return new JsonResponse([
-            'fields' => Field::orderBy('name')->get()->map(fn (Field $one): array => [
-                'id' => $one->id,
-                'name' => $one->name,
-                'corners' => count($one->outline),
-                'outline' => $one->outline,
-                'height' => $one->height,
-            ])->all(),
+            'fields' => Field::orderBy('name')
+                ->get()
+                ->map(
+                    fn (Field $one): array => [
+                        'id' => $one->id,
+                        'name' => $one->name,
+                        'corners' => count($one->outline),
+                        'outline' => $one->outline,
+                        'height' => $one->height,
+                    ],
+                )
+                ->all(),
         ]);
     }
 
@@ -34,11 +40,16 @@ final readonly class FieldController
     {
         $body = Body::of($request, ['name'], ['height', 'outline']);
         $name = $body->need('name')->text(60);
-        $height = $body->node->has('height') && ! $body->need('height')->isNull() ? $body->need('height')->number(1, 10_000) : null;
+        $height =
+            $body->node->has('height') && ! $body->need('height')->isNull()
+                ? $body->need('height')->number(1, 10_000)
+                : null;
         $text = $body->raw('outline');
         $body->done();
         $outline = is_string($text) && trim($text) !== '' ? FieldLimits::read($text) : null;
-        $field = Field::where('name', $name)->first() ?? new Field(['uuid' => (string) Str::uuid(), 'name' => $name, 'outline' => [], 'runway' => []]);
+        $field =
+            Field::where('name', $name)->first() ??
+            new Field(['uuid' => (string) Str::uuid(), 'name' => $name, 'outline' => [], 'runway' => []]);
         $field->fill(['height' => $height, ...$outline === null ? [] : ['outline' => $outline]])->save();
 
         return $this->index();
@@ -64,25 +75,39 @@ final readonly class FieldController
         $allowed = $body->need('allowed')->number(0.1, 5000);
         $pilots = array_map(self::pilot(...), $body->need('pilots')->items(VideoChannels::MOST_PILOTS, 1));
         $body->done();
-        Paper::keep('video', 'friends', array_map(fn (VideoPilot $one): array => [
-            'name' => $one->name,
-            'channels' => array_map(fn (VideoChannel $is): array => ['name' => $is->name, 'megahertz' => $is->megahertz], $one->channels),
-            'powers' => $one->powers,
-        ], $pilots));
+        Paper::keep(
+            'video',
+            'friends',
+            array_map(
+                fn (VideoPilot $one): array => [
+                    'name' => $one->name,
+                    'channels' => array_map(
+                        fn (VideoChannel $is): array => ['name' => $is->name, 'megahertz' => $is->megahertz],
+                        $one->channels,
+                    ),
+                    'powers' => $one->powers,
+                ],
+                $pilots,
+            ),
+        );
         $plan = VideoChannels::plan($pilots);
 
         return new JsonResponse([
-            'pilots' => array_map(fn (VideoPilot $one, VideoChannel $is): array => [
-                'name' => $one->name,
-                'channel' => $is->name,
-                'megahertz' => $is->megahertz,
-                'milliwatts' => $one->power($allowed),
-                'isTooMuch' => ($one->power($allowed) ?? 0.0) > $allowed,
-            ], $pilots, $plan->channels),
+            'pilots' => array_map(
+                fn (VideoPilot $one, VideoChannel $is): array => [
+                    'name' => $one->name,
+                    'channel' => $is->name,
+                    'megahertz' => $is->megahertz,
+                    'milliwatts' => $one->power($allowed),
+                    'isTooMuch' => ($one->power($allowed) ?? 0.0) > $allowed,
+                ],
+                $pilots,
+                $plan->channels,
+            ),
             'apart' => is_finite($plan->apart) ? $plan->apart : null,
             'isBest' => $plan->isBest,
             'products' => $plan->products,
-            'near' => VideoChannels::NEAR,
+            'near' => Intermodulation::NEAR,
         ]);
     }
 
@@ -93,13 +118,20 @@ final readonly class FieldController
         $powers = array_map(fn (JsonCursor $is): float => $is->number(0.1, 5000), $one->at('powers')?->items(12) ?? []);
         sort($powers);
 
-        return new VideoPilot($one->at('name')?->text(40) ?? '', $channels === [] ? [new VideoChannel('', 1.0)] : $channels, $powers);
+        return new VideoPilot(
+            $one->at('name')?->text(40) ?? '',
+            $channels === [] ? [new VideoChannel('', 1.0)] : $channels,
+            $powers,
+        );
     }
 
     private static function channel(JsonCursor $one): VideoChannel
     {
         $one->keys(['name', 'megahertz']);
 
-        return new VideoChannel($one->at('name')?->text(20, true) ?? '', $one->at('megahertz')?->number(100, 100_000) ?? 1.0);
+        return new VideoChannel(
+            $one->at('name')?->text(20, true) ?? '',
+            $one->at('megahertz')?->number(100, 100_000) ?? 1.0,
+        );
     }
 }

@@ -33,7 +33,10 @@ final readonly class PackController
 
     public function change(Request $request, Pack $pack): JsonResponse
     {
-        $this->fill($pack, Body::of($request, [], ['label', 'cells', 'capacity', 'plug', 'grams', 'note', 'retiredOn']));
+        $this->fill(
+            $pack,
+            Body::of($request, [], ['label', 'cells', 'capacity', 'plug', 'grams', 'note', 'retiredOn']),
+        );
 
         return $this->index();
     }
@@ -50,7 +53,8 @@ final readonly class PackController
     {
         $body = Body::of($request, ['kind', 'on'], ['mah', 'milliohms']);
         $kind = $body->need('kind')->text(20);
-        in_array($kind, self::KINDS, true) || $body->need('kind')->fault('must be one of '.implode(', ', self::KINDS));
+        in_array($kind, self::KINDS, true) ||
+            $body->need('kind')->fault('must be one of '.implode(', ', self::KINDS));
         $act = [
             'pack_id' => $pack->id,
             'kind' => $kind,
@@ -71,12 +75,14 @@ final readonly class PackController
     {
         $node = $body->node;
         foreach (['label' => 40, 'plug' => 40, 'note' => 200] as $key => $most) {
-            $node->has($key) && $pack->{$key} = $body->need($key)->text($most, $key !== 'label');
+            $node->has($key) && ($pack->{$key} = $body->need($key)->text($most, $key !== 'label'));
         }
-        $node->has('cells') && $pack->cells = $body->need('cells')->whole(1, 24);
-        $node->has('capacity') && $pack->capacity = $body->need('capacity')->number(10, 100_000);
-        $node->has('grams') && $pack->grams = $this->optional($body, 'grams')?->number(0, 100_000);
-        $node->has('retiredOn') && $pack->retired_on = ($day = $this->optional($body, 'retiredOn')) === null ? null : UpkeepController::day($day);
+        $node->has('cells') && ($pack->cells = $body->need('cells')->whole(1, 24));
+        $node->has('capacity') && ($pack->capacity = $body->need('capacity')->number(10, 100_000));
+        $node->has('grams') && ($pack->grams = $this->optional($body, 'grams')?->number(0, 100_000));
+        $node->has('retiredOn') &&
+            ($pack->retired_on =
+                ($day = $this->optional($body, 'retiredOn')) === null ? null : UpkeepController::day($day));
         $body->done();
         $pack->save();
     }

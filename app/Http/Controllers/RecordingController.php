@@ -50,7 +50,10 @@ final readonly class RecordingController
     /** Reads a recording once more with what the pilot says that its columns are. */
     public function columns(Request $request, Recording $recording): JsonResponse
     {
-        $value = json_decode(json_encode(Json::decode($request->getContent(), Json::MAX_BODY_BYTES), JSON_THROW_ON_ERROR), true);
+        $value = json_decode(
+            json_encode(Json::decode($request->getContent(), Json::MAX_BODY_BYTES), JSON_THROW_ON_ERROR),
+            true,
+        );
         ColumnChoices::read($value);
         $id = $this->jobs->make();
         file_put_contents($this->jobs->file($id, 'columns.json'), json_encode($value, JSON_THROW_ON_ERROR));
@@ -67,6 +70,9 @@ final readonly class RecordingController
             200,
             ['Content-Type' => 'application/octet-stream'],
             false,
-        ))->setContentDisposition('attachment', (string) preg_replace('/[^A-Za-z0-9._-]/', '-', $recording->name) ?: 'recording');
+        ))->setContentDisposition(
+            'attachment',
+            (string) preg_replace('/[^A-Za-z0-9._-]/', '-', $recording->name) ?: 'recording',
+        );
     }
 }

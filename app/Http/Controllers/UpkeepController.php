@@ -31,7 +31,10 @@ final readonly class UpkeepController
     public function compare(Request $request): JsonResponse
     {
         $body = Body::of($request, ['before', 'after']);
-        $ids = fn (string $key): array => array_map(fn (JsonCursor $one): int => $one->whole(1, 2_000_000_000), $body->need($key)->items(500, 1));
+        $ids = fn (string $key): array => array_map(
+            fn (JsonCursor $one): int => $one->whole(1, 2_000_000_000),
+            $body->need($key)->items(500, 1),
+        );
         [$before, $after] = [$ids('before'), $ids('after')];
         $body->done();
 
@@ -45,8 +48,14 @@ final readonly class UpkeepController
 
     public function store(Request $request, Aircraft $aircraft): JsonResponse
     {
-        $body = Body::of($request, ['part', 'did', 'on'], ['everyFlights', 'everyMonths', 'gramsBefore', 'gramsAfter', 'note']);
-        $optional = fn (string $key): ?JsonCursor => $body->node->has($key) && ! $body->need($key)->isNull() ? $body->need($key) : null;
+        $body = Body::of(
+            $request,
+            ['part', 'did', 'on'],
+            ['everyFlights', 'everyMonths', 'gramsBefore', 'gramsAfter', 'note'],
+        );
+        $optional = fn (string $key): ?JsonCursor => $body->node->has($key) && ! $body->need($key)->isNull()
+            ? $body->need($key)
+            : null;
         $work = [
             'aircraft_id' => $aircraft->id,
             'part' => $body->need('part')->text(60),
@@ -102,7 +111,10 @@ final readonly class UpkeepController
     public static function day(JsonCursor $node): string
     {
         $text = $node->text(10);
-        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $found) !== 1 || ! checkdate((int) $found[2], (int) $found[3], (int) $found[1])) {
+        if (
+            preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $found) !== 1 ||
+            ! checkdate((int) $found[2], (int) $found[3], (int) $found[1])
+        ) {
             $node->fault('must be a day as 2026-05-09');
         }
 

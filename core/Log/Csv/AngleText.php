@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Log\Csv;
 
-/** Latitudes and longitudes as they are written: degrees, degrees and minutes, with or without a letter for the side. */
+/** Latitudes and longitudes as they are written: degrees, or degrees and minutes, with a letter for the side or not. */
 final class AngleText
 {
     /**
@@ -51,7 +51,10 @@ final class AngleText
             return [$found[1], $found[2]];
         }
         // A comma between the two, or decimals behind it: "54,1 8,3" has two numbers, "54.1,8.3" too.
-        $numbers = preg_match('/[-+]?\d+\.\d+/', $plain) === 1 ? self::numbers(str_replace(',', ' ', $plain)) : self::numbers(self::points($plain));
+        $numbers =
+            preg_match('/[-+]?\d+\.\d+/', $plain) === 1
+                ? self::numbers(str_replace(',', ' ', $plain))
+                : self::numbers(self::points($plain));
         $half = intdiv(count($numbers), 2);
 
         return in_array(count($numbers), [2, 4, 6], true)
@@ -69,7 +72,9 @@ final class AngleText
 
     private static function plain(string $cell): string
     {
-        return strtoupper(str_replace(["\xC2\xB0", "\xB0", "\xC2\xBA", "'", '"', '′', '″', 'd', 'm', ':'], ' ', trim($cell)));
+        return strtoupper(
+            str_replace(["\xC2\xB0", "\xB0", "\xC2\xBA", "'", '"', '′', '″', 'd', 'm', ':'], ' ', trim($cell)),
+        );
     }
 
     /** @return list<string> */

@@ -27,13 +27,23 @@ final readonly class CsvColumns
     {
         $headed = $cells = $into = $columns = [];
         foreach ($head->columns as $index => $column) {
-            $seen = array_slice(array_filter(array_column($head->rows, $index), fn (string $one): bool => trim($one) !== ''), 0, 200);
+            $seen = array_slice(
+                array_filter(array_column($head->rows, $index), fn (string $one): bool => trim($one) !== ''),
+                0,
+                200,
+            );
             $column = $choice->apply(self::seen($column, $seen));
             $cell = self::cell($column, $seen);
             $headed[] = $column;
             $cells[] = $cell;
             $into[] = $cell === CsvCell::Skipped ? -1 : count($columns);
-            foreach ($cell === CsvCell::Position ? [LogQuantity::Latitude, LogQuantity::Longitude] : ($cell === CsvCell::Skipped ? [] : [$column->quantity]) as $quantity) {
+            foreach (
+                $cell === CsvCell::Position
+                    ? [LogQuantity::Latitude, LogQuantity::Longitude]
+                    : ($cell === CsvCell::Skipped
+                        ? []
+                        : [$column->quantity]) as $quantity
+            ) {
                 $columns[] = $quantity === $column->quantity ? $column : $column->of($quantity, $column->confidence);
             }
         }
@@ -78,11 +88,19 @@ final readonly class CsvColumns
             $column = $column->in($unit, true);
         }
         $numbers = array_filter(array_map(NumberText::read(...), $seen), is_float(...));
-        if ($column->quantity === LogQuantity::Level && ! $column->unitIsTold && $numbers !== [] && min($numbers) >= 0.0) {
+        if (
+            $column->quantity === LogQuantity::Level &&
+            ! $column->unitIsTold &&
+            $numbers !== [] &&
+            min($numbers) >= 0.0
+        ) {
             return $column->of(LogQuantity::Quality, $column->confidence * 0.9);
         }
         // "GPS" heads a position where its cells hold two numbers.
-        if ($column->quantity === LogQuantity::Position && ! self::most($seen, fn (string $one): bool => AngleText::both($one) !== null)) {
+        if (
+            $column->quantity === LogQuantity::Position &&
+            ! self::most($seen, fn (string $one): bool => AngleText::both($one) !== null)
+        ) {
             return $column->of(LogQuantity::Other, 0.0);
         }
 
@@ -97,7 +115,8 @@ final readonly class CsvColumns
             $column->quantity === LogQuantity::Position => CsvCell::Position,
             $column->quantity === LogQuantity::Latitude && ! self::areDegrees($seen, 90.0) => CsvCell::Latitude,
             $column->quantity === LogQuantity::Longitude && ! self::areDegrees($seen, 180.0) => CsvCell::Longitude,
-            $column->quantity === LogQuantity::Other && ! self::most($seen, fn (string $one): bool => is_float(NumberText::read($one))) => CsvCell::Skipped,
+            $column->quantity === LogQuantity::Other &&
+                ! self::most($seen, fn (string $one): bool => is_float(NumberText::read($one))) => CsvCell::Skipped,
             default => CsvCell::Number,
         };
     }
@@ -105,7 +124,8 @@ final readonly class CsvColumns
     /** @param  list<string>  $seen */
     private static function areDegrees(array $seen, float $most): bool
     {
-        return $seen === [] || self::most($seen, fn (string $one): bool => is_float($is = NumberText::read($one)) && abs($is) <= $most);
+        return $seen === [] ||
+            self::most($seen, fn (string $one): bool => is_float($is = NumberText::read($one)) && abs($is) <= $most);
     }
 
     /**

@@ -62,7 +62,11 @@ final class CsvLog implements LogReader
             $time = $this->time->tells($index);
             $into = $read[$this->columns->into[$index]] ?? null;
             $headed[] = match (true) {
-                $time === LogQuantity::Elapsed => $column->of($time, max(0.6, $column->confidence), $this->time->unit()),
+                $time === LogQuantity::Elapsed => $column->of(
+                    $time,
+                    max(0.6, $column->confidence),
+                    $this->time->unit(),
+                ),
                 $time !== null => $column->of($time, max(0.6, $column->confidence)),
                 $into !== null && $into->quantity === $column->quantity => $column->in($into->unit, $into->unitIsTold),
                 default => $column,
@@ -102,7 +106,10 @@ final class CsvLog implements LogReader
                 continue;
             }
             if (strlen($line) >= LogSource::LONGEST) {
-                $bad->add($number, 'it is longer than any row: '.number_format(LogSource::LONGEST).' characters and more');
+                $bad->add(
+                    $number,
+                    'it is longer than any row: '.number_format(LogSource::LONGEST).' characters and more',
+                );
 
                 continue;
             }
@@ -181,7 +188,10 @@ final class CsvLog implements LogReader
             $found = match ($now->cells[$index]) {
                 CsvCell::Latitude => [AngleText::one($this->points($cell), 90.0)],
                 CsvCell::Longitude => [AngleText::one($this->points($cell), 180.0)],
-                default => AngleText::both($this->points($cell), preg_match('/lon.*lat/i', $now->headed[$index]->heading) === 1) ?? [null],
+                default => AngleText::both(
+                    $this->points($cell),
+                    preg_match('/lon.*lat/i', $now->headed[$index]->heading) === 1,
+                ) ?? [null],
             };
             if ($found[0] === null) {
                 if (NumberText::read($cell) === null) {

@@ -49,29 +49,24 @@ final class CsvTime
                 $at[$column->quantity->value] ??= $index;
             }
         }
-        $cells = fn (?int $index): array => $index === null ? [] : array_values(array_filter(array_column($rows, $index), fn (string $one): bool => trim($one) !== ''));
-        [$moment, $date, $clock, $count] = [$at['moment'] ?? null, $at['date'] ?? null, $at['clock'] ?? null, $at['elapsed'] ?? null];
-        // A column that is headed "time" may hold any of them: its cells tell.
-        if ($moment !== null && ! self::reads($cells($moment), fn (string $one): bool => TimeText::moment($one, false) !== null || TimeText::moment($one, true) !== null)) {
-            [$clock, $moment] = [$clock ?? $moment, null];
-        }
-        if ($clock !== null && self::reads($cells($clock), fn (string $one): bool => TimeText::moment($one, false) !== null || TimeText::moment($one, true) !== null)) {
-            [$moment, $clock] = [$clock, null];
-        }
-        if ($clock !== null && ! self::isClock($cells($clock))) {
-            [$count, $clock] = [$count ?? $clock, null];
-        }
-        if ($date !== null && self::reads($cells($date), fn (string $one): bool => TimeText::moment($one, false) !== null || TimeText::moment($one, true) !== null)) {
-            [$moment, $date] = [$moment ?? $date, null];
-        }
-        if ($count !== null && self::reads($cells($count), fn (string $one): bool => str_contains($one, ':'))) {
-            [$clock, $count] = [$clock ?? $count, null];
-        }
+        $cells = fn (?int $index): array => $index === null
+            ? []
+            : array_values(array_filter(array_column($rows, $index), fn (string $one): bool => trim($one) !== ''));
+        [$moment, $date, $clock, $count] = [
+            $at['moment'] ?? null,
+            $at['date'] ?? null,
+            $at['clock'] ?? null,
+            $at['elapsed'] ?? null,
+        ];
+        [$moment, $date, $clock, $count] = self::asTheyAre($moment, $date, $clock, $count, $cells);
         if ($moment === null && $clock === null && $count === null) {
             throw Refused::because(
                 '',
                 'no column says when a row was written; the headings are '.
-                    implode(', ', array_map(fn (LogColumn $one): string => "\"{$one->heading}\"", array_slice($columns, 0, 12))).
+                    implode(
+                        ', ',
+                        array_map(fn (LogColumn $one): string => "\"{$one->heading}\"", array_slice($columns, 0, 12)),
+                    ).
                     ': say which one is the time',
             );
         }
@@ -85,6 +80,56 @@ final class CsvTime
             ElapsedScale::of($counts, $count === null ? null : self::told($columns[$count])),
             TimeText::monthFirst($cells($moment ?? $date)),
         );
+    }
+
+    /**
+     * A column that is headed "time" may hold any of them: its cells tell.
+     *
+     * @param  \Closure(int|null): list<string>  $cells
+     * @return array{int|null, int|null, int|null, int|null}
+     */
+    private static function asTheyAre(?int $moment, ?int $date, ?int $clock, ?int $count, \Closure $cells): array
+    {
+        if (
+            $moment !== null &&
+            ! self::reads(
+                $cells($moment),
+                self::isMoment(...),
+            )
+        ) {
+            [$clock, $moment] = [$clock ?? $moment, null];
+        }
+        if (
+            $clock !== null &&
+            self::reads(
+                $cells($clock),
+                self::isMoment(...),
+            )
+        ) {
+            [$moment, $clock] = [$clock, null];
+        }
+        if ($clock !== null && ! self::isClock($cells($clock))) {
+            [$count, $clock] = [$count ?? $clock, null];
+        }
+        if (
+            $date !== null &&
+            self::reads(
+                $cells($date),
+                self::isMoment(...),
+            )
+        ) {
+            [$moment, $date] = [$moment ?? $date, null];
+        }
+        if ($count !== null && self::reads($cells($count), fn (string $one): bool => str_contains($one, ':'))) {
+            [$clock, $count] = [$clock ?? $count, null];
+        }
+
+        return [$moment, $date, $clock, $count];
+    }
+
+    private static function isMoment(string $cell): bool
+    {
+        return TimeText::moment($cell, false) !== null || TimeText::moment($cell, true) !== null;
     }
 
     /** True where the count since 1970 is known. */
@@ -178,7 +223,9 @@ final class CsvTime
             self::reads(
                 $cells,
                 fn (string $one): bool => preg_match('/^\d{6}([.,]\d+)?$/', trim($one)) === 1 &&
-                    (int) substr(trim($one), 2, 2) < 60 && (int) substr(trim($one), 4, 2) < 60 && (int) substr(trim($one), 0, 2) < 24,
+                    (int) substr(trim($one), 2, 2) < 60 &&
+                    (int) substr(trim($one), 4, 2) < 60 &&
+                    (int) substr(trim($one), 0, 2) < 24,
             );
     }
 

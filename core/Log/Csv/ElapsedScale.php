@@ -51,7 +51,10 @@ final class ElapsedScale
         $isRound = function (float $value): bool {
             $first = $value / 10 ** floor(log10($value));
 
-            return array_filter([1.0, 2.0, 2.5, 4.0, 5.0, 10.0], fn (float $one): bool => abs($first / $one - 1) < 0.02) !== [];
+            return array_filter(
+                [1.0, 2.0, 2.5, 4.0, 5.0, 10.0],
+                fn (float $one): bool => abs($first / $one - 1) < 0.02,
+            ) !== [];
         };
 
         return $step < 0.1 && ! $isRound($step) && $isRound($step * 60);

@@ -45,7 +45,10 @@ final class GeoJsonLog implements LogReader
             }
         }
         if ($this->points === []) {
-            throw Refused::because('', 'this GeoJSON has no line or point with a time: it may be an outline, but no recording');
+            throw Refused::because(
+                '',
+                'this GeoJSON has no line or point with a time: it may be an outline, but no recording',
+            );
         }
         $this->more = $this->properties();
     }
@@ -100,14 +103,16 @@ final class GeoJsonLog implements LogReader
         if (! is_array($places)) {
             return;
         }
-        $named = is_array($properties['coordinateProperties'] ?? null) ? $properties['coordinateProperties'] : $properties;
+        $named = is_array($properties['coordinateProperties'] ?? null)
+            ? $properties['coordinateProperties']
+            : $properties;
         $times = null;
         foreach (self::TIMES as $name) {
             $times ??= $named[$name] ?? null;
         }
         if (($geometry['type'] ?? '') === 'Point') {
             $own = array_filter($properties, is_string(...), ARRAY_FILTER_USE_KEY);
-            $time = $times ?? $properties['timestamp'] ?? $properties['when'] ?? null;
+            $time = $times ?? ($properties['timestamp'] ?? ($properties['when'] ?? null));
             if (is_scalar($time)) {
                 $this->points[] = [(string) $time, $places, $own];
             }
@@ -136,7 +141,12 @@ final class GeoJsonLog implements LogReader
     {
         $along = [];
         foreach ($named as $name => $list) {
-            if (is_string($name) && is_array($list) && array_key_exists($index, $list) && ! in_array($name, self::TIMES, true)) {
+            if (
+                is_string($name) &&
+                is_array($list) &&
+                array_key_exists($index, $list) &&
+                ! in_array($name, self::TIMES, true)
+            ) {
                 $along[$name] = $list[$index];
             }
         }
@@ -150,8 +160,17 @@ final class GeoJsonLog implements LogReader
         $columns = [];
         foreach ($this->points[0][2] ?? [] as $name => $value) {
             $column = HeadingReader::read($name);
-            $isPlace = in_array($column->quantity, [LogQuantity::Latitude, LogQuantity::Longitude, LogQuantity::Altitude], true);
-            if ((is_numeric($value) || $value === null) && $column->quantity !== LogQuantity::Other && ! $isPlace && ! $column->quantity->tellsTime()) {
+            $isPlace = in_array(
+                $column->quantity,
+                [LogQuantity::Latitude, LogQuantity::Longitude, LogQuantity::Altitude],
+                true,
+            );
+            if (
+                (is_numeric($value) || $value === null) &&
+                $column->quantity !== LogQuantity::Other &&
+                ! $isPlace &&
+                ! $column->quantity->tellsTime()
+            ) {
                 $speed = $column->unit === null && $column->quantity->dimension() === Dimension::Speed;
                 $columns[] = $speed ? $column->in(LogUnit::base(Dimension::Speed)) : $column;
             }

@@ -78,7 +78,13 @@ final class IgcLog implements LogReader
             if (! str_starts_with($line, 'B')) {
                 continue;
             }
-            if (preg_match('/^B(\d{6})(\d{2})(\d{5})([NS])(\d{3})(\d{5})([EW])([AV])(-\d{4}|\d{5})(-\d{4}|\d{5})/', $line, $is) !== 1) {
+            if (
+                preg_match(
+                    '/^B(\d{6})(\d{2})(\d{5})([NS])(\d{3})(\d{5})([EW])([AV])(-\d{4}|\d{5})(-\d{4}|\d{5})/',
+                    $line,
+                    $is,
+                ) !== 1
+            ) {
                 $bad->add($number, 'this B record is damaged or cut off');
 
                 continue;
@@ -111,7 +117,10 @@ final class IgcLog implements LogReader
             foreach (str_split($found[2], 7) as $one) {
                 $code = substr($one, 4);
                 if (isset(self::EXTENSIONS[$code])) {
-                    $this->extensions[$code] = [(int) substr($one, 0, 2) - 1, (int) substr($one, 2, 2) - (int) substr($one, 0, 2) + 1];
+                    $this->extensions[$code] = [
+                        (int) substr($one, 0, 2) - 1,
+                        (int) substr($one, 2, 2) - (int) substr($one, 0, 2) + 1,
+                    ];
                 }
             }
         }

@@ -10,7 +10,7 @@ use DuskSwitch\Core\Log\LogReader;
 use DuskSwitch\Core\Log\LogSource;
 use DuskSwitch\Core\Telemetry\GpsFix;
 
-/** Reads sentences of NMEA 0183 over midnight and over lines that were damaged; sentences of the same time are one row. */
+/** Reads sentences of NMEA 0183 over midnight and over damaged lines; sentences of the same time are one row. */
 final class NmeaLog implements LogReader
 {
     /** Characters that receivers put into a sentence though the standard has fewer. */
@@ -81,7 +81,9 @@ final class NmeaLog implements LogReader
                 [$fix, $at] = [$next->seconds >= 0.0 ? $next : null, $number];
             } else {
                 $fix = $fix->joined(
-                    $next->seconds >= 0.0 ? $next : new GpsFix($fix->seconds, speed: $next->speed, course: $next->course),
+                    $next->seconds >= 0.0
+                        ? $next
+                        : new GpsFix($fix->seconds, speed: $next->speed, course: $next->course),
                 );
             }
         }

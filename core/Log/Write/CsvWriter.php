@@ -29,7 +29,11 @@ final class CsvWriter implements LogWriter
     {
         $columns = self::columns($flights);
         $dated = ($flights[0]->epoch ?? null) !== null;
-        yield Csv::row([...$dated ? ['Timestamp'] : [], 'Elapsed(s)', ...array_values(array_map(self::heading(...), $columns))]);
+        yield Csv::row([
+            ...$dated ? ['Timestamp'] : [],
+            'Elapsed(s)',
+            ...array_values(array_map(self::heading(...), $columns)),
+        ]);
         foreach ($flights as $flight) {
             $values = array_map(fn (string $key): array => $flight->column($key) ?? [], array_keys($columns));
             foreach ($flight->times as $row => $time) {
@@ -53,7 +57,13 @@ final class CsvWriter implements LogWriter
             $columns += array_filter($flight->columns, fn (LogColumn $one): bool => ! $one->quantity->tellsTime());
         }
         $order = array_flip(array_column(LogQuantity::cases(), 'value'));
-        uasort($columns, fn (LogColumn $a, LogColumn $b): int => [$order[$a->quantity->value], $a->key] <=> [$order[$b->quantity->value], $b->key]);
+        uasort(
+            $columns,
+            fn (LogColumn $a, LogColumn $b): int => [$order[$a->quantity->value], $a->key] <=> [
+                $order[$b->quantity->value],
+                $b->key,
+            ],
+        );
 
         return $columns;
     }
@@ -64,7 +74,10 @@ final class CsvWriter implements LogWriter
             return $column->heading;
         }
         $unit = $column->quantity->dimension()?->base()->shown() ?? '';
-        $number = preg_match('/-(\d+)$/', $column->key, $found) === 1 && $column->key !== $column->quantity->value ? " {$found[1]}" : '';
+        $number =
+            preg_match('/-(\d+)$/', $column->key, $found) === 1 && $column->key !== $column->quantity->value
+                ? " {$found[1]}"
+                : '';
 
         return $column->quantity->heading().$number.($unit === '' ? '' : "({$unit})");
     }

@@ -37,13 +37,19 @@ final class GeoJsonWriter implements LogWriter
     {
         $latitude = $flight->column(LogQuantity::Latitude) ?? [];
         $longitude = $flight->column(LogQuantity::Longitude) ?? [];
-        $rows = array_values(array_filter(array_keys($flight->times), fn (int $row): bool => isset($latitude[$row], $longitude[$row])));
-        $altitude = $flight->column(TrackPoints::isRelative($flight) ? LogQuantity::Height : LogQuantity::Altitude) ?? [];
+        $rows = array_values(
+            array_filter(array_keys($flight->times), fn (int $row): bool => isset($latitude[$row], $longitude[$row])),
+        );
+        $altitude =
+            $flight->column(TrackPoints::isRelative($flight) ? LogQuantity::Height : LogQuantity::Altitude) ?? [];
         $zero = $flight->epoch ?? TrackPoints::UNDATED;
         $known = ['times' => array_map(fn (int $row): string => TrackPoints::iso($zero + $flight->times[$row]), $rows)];
         foreach ($this->others($flight) as $key => $column) {
             $values = $flight->column($key) ?? [];
-            $known[$key] = array_map(fn (int $row): ?float => isset($values[$row]) ? round($values[$row], 4) : null, $rows);
+            $known[$key] = array_map(
+                fn (int $row): ?float => isset($values[$row]) ? round($values[$row], 4) : null,
+                $rows,
+            );
         }
         $places = array_map(
             fn (int $row): array => [

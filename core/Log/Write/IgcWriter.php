@@ -8,8 +8,8 @@ use DuskSwitch\Core\Telemetry\GpsFix;
 use DuskSwitch\Core\Units\Unit;
 
 /**
- * Writes B records of one fix a second (FAI, Technical Specification for GNSS Flight Recorders, appendix A), with ground
- * speed and true track; unsigned: no approved recorder wrote it.
+ * Writes B records of one fix a second (FAI, Technical Specification for GNSS Flight Recorders, appendix A), with
+ * ground speed and true track; unsigned: no approved recorder wrote it.
  */
 final class IgcWriter implements LogWriter
 {
@@ -32,7 +32,10 @@ final class IgcWriter implements LogWriter
     {
         $day = ($flights[0]->epoch ?? TrackPoints::UNDATED) + ($flights[0]->start ?? 0.0);
         $plain = substr((string) preg_replace('/[^A-Za-z0-9 .-]/', '', $name), 0, 60);
-        yield "AXXXDSK\r\n".'HFDTEDATE:'.gmdate('dmy', (int) $day).",01\r\n".
+        yield "AXXXDSK\r\n".
+            'HFDTEDATE:'.
+            gmdate('dmy', (int) $day).
+            ",01\r\n".
             "HFGTYGLIDERTYPE:{$plain}\r\nHFDTMGPSDATUM:WGS84\r\nHFFTYFRTYPE:Dusk Switch, unsigned\r\n".
             "I023638GSP3941TRT\r\n";
         foreach ($flights as $flight) {
@@ -57,7 +60,8 @@ final class IgcWriter implements LogWriter
         $zero = $flight->epoch ?? TrackPoints::UNDATED;
         foreach ($flight->times as $row => $time) {
             $field ??= isset($altitude[$row], $height[$row]) ? $altitude[$row] - $height[$row] : null;
-            $heights[(int) round(($zero + $time) * 1000)] = $field === null || ! isset($height[$row]) ? null : $field + $height[$row];
+            $heights[(int) round(($zero + $time) * 1000)] =
+                $field === null || ! isset($height[$row]) ? null : $field + $height[$row];
         }
 
         return $heights;
@@ -67,13 +71,15 @@ final class IgcWriter implements LogWriter
     {
         $speed = $fix->speed === null ? 0 : (int) round(Unit::KilometrePerHour->fromBase($fix->speed));
 
-        return 'B'.gmdate('His', (int) floor($fix->seconds + 1e-6)).
+        return 'B'.
+            gmdate('His', (int) floor($fix->seconds + 1e-6)).
             self::angle((float) $fix->latitude, 2, 'N', 'S').
             self::angle((float) $fix->longitude, 3, 'E', 'W').
             ($fix->altitude === null ? 'V' : 'A').
             self::metres($pressure).
             self::metres($fix->altitude).
-            sprintf('%03d%03d', min(999, $speed), (int) round($fix->course ?? 0.0) % 360)."\r\n";
+            sprintf('%03d%03d', min(999, $speed), (int) round($fix->course ?? 0.0) % 360).
+            "\r\n";
     }
 
     private static function metres(?float $metres): string
@@ -87,6 +93,7 @@ final class IgcWriter implements LogWriter
     {
         $thousandths = (int) round(abs($degrees) * 60_000);
 
-        return sprintf("%0{$digits}d%05d", intdiv($thousandths, 60_000), $thousandths % 60_000).($degrees < 0 ? $minus : $plus);
+        return sprintf("%0{$digits}d%05d", intdiv($thousandths, 60_000), $thousandths % 60_000).
+            ($degrees < 0 ? $minus : $plus);
     }
 }

@@ -5,11 +5,20 @@ namespace DuskSwitch\Core\Log\Write;
 use DuskSwitch\Core\Log\LoggedFlight;
 use DuskSwitch\Core\Telemetry\GpsFix;
 
-/** Writes KML 2.2: a line in pieces, each coloured by its height and with its span of time, and every point with its time. */
+/** Writes KML 2.2: a line in pieces, each coloured by height and with its span of time, and points with their times. */
 final class KmlWriter implements LogWriter
 {
     /** Colours from low to high, as KML writes them: opacity, blue, green, red. */
-    private const COLOURS = ['ffb4643c', 'ffb48c3c', 'ff9bb43c', 'ff50b478', 'ff46b4c8', 'ff46a0dc', 'ff3c6ee6', 'ff4646dc'];
+    private const COLOURS = [
+        'ffb4643c',
+        'ffb48c3c',
+        'ff9bb43c',
+        'ff50b478',
+        'ff46b4c8',
+        'ff46a0dc',
+        'ff3c6ee6',
+        'ff4646dc',
+    ];
 
     public function ending(): string
     {
@@ -29,7 +38,8 @@ final class KmlWriter implements LogWriter
     public function write(array $flights, string $name): iterable
     {
         $name = htmlspecialchars($name, ENT_XML1);
-        yield '<?xml version="1.0" encoding="UTF-8"?>'."\n".
+        yield '<?xml version="1.0" encoding="UTF-8"?>'.
+            "\n".
             '<kml xmlns="http://www.opengis.net/kml/2.2">'.
             "<Document><name>{$name}</name>\n";
         foreach (self::COLOURS as $index => $colour) {
@@ -40,8 +50,14 @@ final class KmlWriter implements LogWriter
             yield from $this->pieces($flight);
             yield "<Folder><name>Points</name><visibility>0</visibility>\n";
             foreach (TrackPoints::of($flight) as $fix) {
-                yield '<Placemark><TimeStamp><when>'.TrackPoints::iso($fix->seconds).'</when></TimeStamp>'.
-                    '<Point>'.self::mode($flight).'<coordinates>'.self::place($fix)."</coordinates></Point></Placemark>\n";
+                yield '<Placemark><TimeStamp><when>'.
+                    TrackPoints::iso($fix->seconds).
+                    '</when></TimeStamp>'.
+                    '<Point>'.
+                    self::mode($flight).
+                    '<coordinates>'.
+                    self::place($fix).
+                    "</coordinates></Point></Placemark>\n";
             }
             yield "</Folder></Folder>\n";
         }
@@ -80,19 +96,27 @@ final class KmlWriter implements LogWriter
         $times = array_map(fn (GpsFix $one): string => TrackPoints::iso($one->seconds), $piece);
 
         return "<Placemark><TimeSpan><begin>{$times[0]}</begin><end>{$times[count($times) - 1]}</end></TimeSpan>".
-            "<styleUrl>#h{$colour}</styleUrl><LineString>".self::mode($flight).'<coordinates>'.
-            implode(' ', array_map(self::place(...), $piece))."</coordinates></LineString></Placemark>\n";
+            "<styleUrl>#h{$colour}</styleUrl><LineString>".
+            self::mode($flight).
+            '<coordinates>'.
+            implode(' ', array_map(self::place(...), $piece)).
+            "</coordinates></LineString></Placemark>\n";
     }
 
     private static function mode(LoggedFlight $flight): string
     {
-        return '<altitudeMode>'.(TrackPoints::isRelative($flight) ? 'relativeToGround' : 'absolute').'</altitudeMode>';
+        return '<altitudeMode>'.
+            (TrackPoints::isRelative($flight) ? 'relativeToGround' : 'absolute').
+            '</altitudeMode>';
     }
 
     /** Longitude first. */
     private static function place(GpsFix $fix): string
     {
-        return TrackPoints::number((float) $fix->longitude, 7).','.TrackPoints::number((float) $fix->latitude, 7).','.
+        return TrackPoints::number((float) $fix->longitude, 7).
+            ','.
+            TrackPoints::number((float) $fix->latitude, 7).
+            ','.
             TrackPoints::number($fix->altitude ?? 0.0, 2);
     }
 }

@@ -33,12 +33,21 @@ final class LogWriters
     {
         $writer =
             self::all()[$ending] ??
-            throw Refused::because('', "nothing is written as \"{$ending}\"; there are ".implode(', ', array_keys(self::all())));
+            throw Refused::because(
+                '',
+                "nothing is written as \"{$ending}\"; there are ".implode(', ', array_keys(self::all())),
+            );
         $placed = array_values(
-            array_filter($flights, fn (LoggedFlight $one): bool => $one->has(LogQuantity::Latitude, LogQuantity::Longitude)),
+            array_filter(
+                $flights,
+                fn (LoggedFlight $one): bool => $one->has(LogQuantity::Latitude, LogQuantity::Longitude),
+            ),
         );
         if ($writer->needsPositions() && $placed === []) {
-            throw Refused::because('', "nothing in it says where it was: a {$ending} file holds positions alone; take csv");
+            throw Refused::because(
+                '',
+                "nothing in it says where it was: a {$ending} file holds positions alone; take csv",
+            );
         }
 
         return $writer->write($writer->needsPositions() ? $placed : $flights, $name);

@@ -32,7 +32,15 @@ final class NmeaWriter implements LogWriter
                 $hundredths = round($fix->seconds, 2);
                 $ofDay = fmod($hundredths, self::DAY);
                 yield Nmea::write(
-                    new GpsFix($ofDay, $fix->latitude, $fix->longitude, $fix->altitude, $fix->satellites, $fix->speed, $fix->course),
+                    new GpsFix(
+                        $ofDay,
+                        $fix->latitude,
+                        $fix->longitude,
+                        $fix->altitude,
+                        $fix->satellites,
+                        $fix->speed,
+                        $fix->course,
+                    ),
                     gmdate('dmy', (int) floor($hundredths)),
                 );
             }

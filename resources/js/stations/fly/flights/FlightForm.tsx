@@ -11,6 +11,9 @@ type Props = { aircraft: Aircraft; flight: LogbookFlight | null; onClose: () => 
 
 const NO_PACK = 'none'
 
+/** Letters that a note may have. */
+const NOTE = 2_000
+
 const INPUT = 'h-9 max-md:h-11 w-full rounded-lg border border-line bg-deep px-2.5'
 
 /** What the pilot writes of a flight, typed in or recorded. */
@@ -120,7 +123,7 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
       <textarea
         id="flight-note"
         value={form.note}
-        maxLength={2000}
+        maxLength={NOTE}
         rows={3}
         onChange={(event) => setForm({ ...form, note: event.target.value })}
         className="w-full rounded-lg border border-line bg-deep p-2.5"
