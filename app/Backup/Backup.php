@@ -2,11 +2,13 @@
 
 namespace DuskSwitch\App\Backup;
 
+use DuskSwitch\App\Log\RecordingFiles;
 use DuskSwitch\App\Models\Act;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Definition;
 use DuskSwitch\App\Models\DefinitionRevision;
 use DuskSwitch\App\Models\Pilot;
+use DuskSwitch\App\Models\Recording;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use RuntimeException;
@@ -21,7 +23,7 @@ final class Backup
 {
     public const FORMAT = 'dusk-switch/backup';
 
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     public const MANIFEST = 'manifest.json';
 
@@ -79,6 +81,10 @@ final class Backup
             $this->definition($definition);
         }
         $this->json('pilot.json', ['units' => Pilot::here()->units->value]);
+        $this->json('logbook.json', LogbookTables::all());
+        foreach (Recording::orderBy('sha256')->get() as $recording) {
+            $this->original($recording);
+        }
         $progress->at($total - 1, $total);
         ksort($this->files);
         $this->add(
@@ -87,6 +93,19 @@ final class Backup
                 "\n",
         );
         $progress->at($total, $total);
+    }
+
+    /** The file as it came; what was read of it is read again where it's restored. */
+    private function original(Recording $recording): void
+    {
+        $path = app(RecordingFiles::class)->original($recording);
+        if (! is_file($path)) {
+            return;
+        }
+        $name = "recordings/{$recording->sha256}";
+        $this->files[$name] = ['sha256' => (string) hash_file('sha256', $path), 'bytes' => (int) filesize($path)];
+        $this->zip->addFile($path, $name);
+        $this->zip->setMtimeName($name, self::NO_TIME);
     }
 
     private function aircraft(Aircraft $aircraft): void

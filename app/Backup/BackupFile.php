@@ -3,6 +3,7 @@
 namespace DuskSwitch\App\Backup;
 
 use DuskSwitch\App\Hangar\Acts;
+use DuskSwitch\App\Log\LogFile;
 use DuskSwitch\Core\Fault\Refused;
 use stdClass;
 use ZipArchive;
@@ -41,7 +42,7 @@ final class BackupFile
                 'this is no backup of Dusk Switch: its list of contents is missing or isn\'t one',
             );
         }
-        if (! in_array($manifest->version ?? null, [1, Backup::VERSION], true)) {
+        if (! in_array($manifest->version ?? null, [1, 2, Backup::VERSION], true)) {
             throw Refused::because(
                 'manifest.json.version',
                 'this backup was made by a newer version of Dusk Switch; update this one first',
@@ -56,14 +57,8 @@ final class BackupFile
         }
         $done = 0;
         foreach ($listed as $name => $is) {
-            $stat = $zip->statName((string) $name);
-            $content =
-                $stat === false || $stat['size'] > self::MOST_BYTES_OF_ONE ? false : $zip->getFromName((string) $name);
-            if (
-                $content === false ||
-                ! ($is instanceof stdClass) ||
-                hash('sha256', $content) !== ($is->sha256 ?? null)
-            ) {
+            $sum = self::sum($zip, (string) $name);
+            if ($sum === null || ! ($is instanceof stdClass) || $sum !== ($is->sha256 ?? null)) {
                 throw Refused::because(
                     (string) $name,
                     'this file in the backup is damaged: it isn\'t what the list of contents says. Take another backup',
@@ -73,6 +68,48 @@ final class BackupFile
         }
 
         return new self($zip, array_map(strval(...), array_keys($listed)));
+    }
+
+    /** The sum of a file in the ZIP, read piece by piece; null where it's missing, or larger than anything of its kind. */
+    private static function sum(ZipArchive $zip, string $name): ?string
+    {
+        $stat = $zip->statName($name);
+        $most = str_starts_with($name, 'recordings/') ? LogFile::MOST : self::MOST_BYTES_OF_ONE;
+        $in = $stat === false || $stat['size'] > $most ? false : $zip->getStream($name);
+        if ($in === false) {
+            return null;
+        }
+        $hash = hash_init('sha256');
+        hash_update_stream($hash, $in);
+        fclose($in);
+
+        return hash_final($hash);
+    }
+
+    /** The logbook's rows by table; nothing in backups of earlier versions. */
+    public function logbook(): stdClass
+    {
+        $book = in_array('logbook.json', $this->names, true) ? json_decode($this->text('logbook.json')) : null;
+
+        return $book instanceof stdClass ? $book : new stdClass();
+    }
+
+    /** Copies a recording out to a file. */
+    public function recording(string $sha256, string $path): void
+    {
+        $in = $this->zip->getStream("recordings/{$sha256}");
+        $out = @fopen($path, 'wb');
+        if ($in === false || $out === false || stream_copy_to_stream($in, $out) === false) {
+            throw Refused::because("recordings/{$sha256}", 'this recording can\'t be copied out; the disk may be full');
+        }
+        fclose($in);
+        fclose($out);
+    }
+
+    /** True where a recording is in it. */
+    public function hasRecording(string $sha256): bool
+    {
+        return in_array("recordings/{$sha256}", $this->names, true);
     }
 
     /** @return list<stdClass> the aircraft, with `revisions` and `acts` */

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App\Backup;
 
+use DuskSwitch\App\Log\Imports;
 use DuskSwitch\App\Models\Act;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Definition;
@@ -59,6 +60,7 @@ final class Restore
             if (Pilot::query()->doesntExist()) {
                 $this->habits();
             }
+            $this->logbook();
         });
     }
 
@@ -66,6 +68,7 @@ final class Restore
     public function replace(): void
     {
         DB::transaction(function (): void {
+            LogbookTables::clear();
             Act::query()->delete();
             Revision::query()->delete();
             Aircraft::withTrashed()->forceDelete();
@@ -80,7 +83,19 @@ final class Restore
                 $this->step();
             }
             $this->habits();
+            $this->logbook();
         });
+    }
+
+    /** The logbook, and its recordings read once more from the files as they came. */
+    private function logbook(): void
+    {
+        $imports = app(Imports::class);
+        foreach (LogbookTables::merge($this->backup->logbook()) as $sha256) {
+            if ($this->backup->hasRecording($sha256)) {
+                $imports->restore($sha256, fn (string $path) => $this->backup->recording($sha256, $path));
+            }
+        }
     }
 
     private function habits(): void

@@ -118,6 +118,28 @@ final readonly class Imports
         }
     }
 
+    /**
+     * Puts a recording's file back where its row is, and reads its columns as they were read.
+     *
+     * @param  \Closure(string): void  $copy  writes the file as it came to a path
+     */
+    public function restore(string $sha256, \Closure $copy): void
+    {
+        $recording = Recording::where('sha256', $sha256)->firstOrFail();
+        $aside = $this->files->aside();
+        try {
+            $copy("{$aside}/original");
+            $file = new LogFile("{$aside}/original", $recording->name);
+            [$report, $sink] = $this->read($file, $aside, $this->choice($file), new NoProgress());
+            $recording->update(['report' => KeptReport::of($report, $sink)]);
+            $this->files->remove($this->files->folder($sha256));
+            rename($aside, $this->files->folder($sha256));
+        } catch (Throwable $problem) {
+            $this->files->remove($aside);
+            throw $problem;
+        }
+    }
+
     /** Takes a recording away that no flight needs any more. */
     public function forget(Recording $recording): void
     {
@@ -200,24 +222,13 @@ final readonly class Imports
             'place' => $place,
             'aircraft_id' => $aircraft?->id,
             'aircraft_name' => $aircraft->name ?? '',
-            'revision' => $aircraft === null ? null : self::flown($aircraft, $at),
+            'revision' => $aircraft?->revisionAt($at),
             'flown_at' => $at,
             'note' => '',
             'facts' => [],
             'marks' => [],
         ]);
         $this->look($flight);
-    }
-
-    /** The revision that was flown at a time: the last that was saved before; the present one where none was. */
-    private static function flown(Aircraft $aircraft, ?Carbon $at): int
-    {
-        $number =
-            $at === null
-                ? null
-                : $aircraft->revisions()->where('aside', false)->where('created_at', '<=', $at)->max('number');
-
-        return is_numeric($number) ? (int) $number : $aircraft->head;
     }
 
     private function choice(LogFile $file): ColumnChoice

@@ -73,6 +73,15 @@ final class Aircraft extends Model
         return self::query()->addSelect(['document' => $document])->orderBy('id');
     }
 
+    /** The number of the revision that was flown at a time: the last saved before it, else the present one. */
+    public function revisionAt(?Carbon $at): int
+    {
+        $number =
+            $at === null ? null : $this->revisions()->where('aside', false)->where('created_at', '<=', $at)->max('number');
+
+        return is_numeric($number) ? (int) $number : $this->head;
+    }
+
     public function current(): Revision
     {
         return $this->revision($this->head);

@@ -51,6 +51,36 @@ final class BackupTest extends DataTestCase
         self::assertFileEquals("{$this->folder}/now.zip", "{$this->folder}/again.zip");
     }
 
+    public function test_the_logbook_comes_along_with_its_recordings_as_they_came(): void
+    {
+        $here = $this->database();
+        $this->artisan($here, 'data:prepare');
+        file_put_contents("{$this->folder}/log.csv", "time,alt(m)\n".implode("\n", array_map(fn (int $t): string => "{$t},{$t}", range(0, 99))));
+        self::assertSame(0, $this->artisan($here, 'log:import', "{$this->folder}/log.csv", '--aircraft=4')->getExitCode());
+        $pdo = self::open($here);
+        $pdo->exec("INSERT INTO packs (uuid, label, cells, capacity, plug) VALUES ('11111111-2222-4333-8444-555555555555', 'Red', 3, 900, 'small')");
+        $pdo->exec("INSERT INTO pack_acts (pack_id, kind, done_on, mah) VALUES (1, 'charge', '2026-01-02', 700)");
+        $pdo->exec("INSERT INTO upkeep (aircraft_id, part, did, done_on) VALUES (4, 'Wing', 'Glued', '2026-01-02')");
+        $pdo->exec("INSERT INTO fields (uuid, name, outline, runway, height) VALUES ('a1111111-2222-4333-8444-555555555555', 'Meadow', '[]', '[]', 90)");
+        $pdo->exec('UPDATE flights SET pack_id = 1');
+        $this->artisan($here, 'data:backup', "{$this->folder}/all.zip");
+        mkdir("{$this->folder}/elsewhere");
+        $there = "{$this->folder}/elsewhere/other.sqlite";
+
+        foreach (['--merge', '--merge', '--replace'] as $how) {
+            self::assertSame(0, $this->artisan($there, 'data:restore', "{$this->folder}/all.zip", $how)->getExitCode());
+            foreach (['flights', 'recordings', 'packs', 'pack_acts', 'upkeep', 'fields'] as $table) {
+                self::assertSame(1, self::rows($there, $table), "{$table}, {$how}");
+            }
+            self::assertSame(1, self::rows($there, "flights WHERE pack_id = (SELECT id FROM packs) AND aircraft_name = 'Petrel'"));
+        }
+        $kept = glob("{$this->folder}/elsewhere/recordings/*/*") ?: [];
+        self::assertSame(['0.columns', 'original'], array_map(basename(...), $kept));
+        self::assertFileEquals("{$this->folder}/log.csv", $kept[1]);
+        $this->artisan($there, 'data:backup', "{$this->folder}/again.zip");
+        self::assertFileEquals("{$this->folder}/all.zip", "{$this->folder}/again.zip");
+    }
+
     public function test_a_job_that_is_stopped_leaves_nothing_behind(): void
     {
         $here = $this->database();
@@ -169,7 +199,7 @@ final class BackupTest extends DataTestCase
             $spoil(
                 fn (ZipArchive $zip) => $zip->addFromString(
                     'manifest.json',
-                    str_replace('"version": 2', '"version": 3', (string) $zip->getFromName('manifest.json')),
+                    str_replace('"version": 3', '"version": 4', (string) $zip->getFromName('manifest.json')),
                 ),
             ),
         );
