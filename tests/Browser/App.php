@@ -100,6 +100,24 @@ final class App
         (new Process(['rm', '-rf', $this->folder]))->run();
     }
 
+    /** Takes a recording into the logbook. @return int the flight's id */
+    public function record(string $text, int $aircraft, string $name = 'flight.csv'): int
+    {
+        $request = curl_init($this->url('/api/recordings?name='.rawurlencode($name)."&aircraft={$aircraft}"));
+        curl_setopt_array($request, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HTTPHEADER => ['Content-Type: application/octet-stream', 'Accept: application/json', 'Expect:'],
+            CURLOPT_POSTFIELDS => $text,
+        ]);
+        $job = json_decode((string) curl_exec($request))->job;
+        do {
+            usleep(50_000);
+            $state = json_decode((string) file_get_contents($this->url("/api/jobs/{$job}")));
+        } while ($state->state === 'running');
+
+        return $state->took->flights[0] ?? throw new \RuntimeException("it wasn't taken: {$state->says}");
+    }
+
     /** Takes a program file in, as the hangar does. @return int the aircraft's id */
     public function import(string $text): int
     {

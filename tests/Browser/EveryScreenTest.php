@@ -7,6 +7,26 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** What every screen owes the pilot: it fits, it can be read, it can be reached. */
 final class EveryScreenTest extends BrowserTestCase
 {
+    public static function setUpBeforeClass(): void
+    {
+        parent::setUpBeforeClass();
+        self::live(self::$app);
+    }
+
+    /** What happened away from the bench: a flight, a pack, work, a field. */
+    public static function live(App $app, int $aircraft = 1): void
+    {
+        $app->record(Recorded::table('dunlin', 'wind', $aircraft), $aircraft);
+        $post = fn (string $path, array $body): string => (string) file_get_contents($app->url($path), false, stream_context_create([
+            'http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => (string) json_encode($body)],
+        ]));
+        $post('/api/packs', ['label' => 'A pack with rather a long label', 'cells' => 3, 'capacity' => 2200, 'plug' => 'the yellow one']);
+        $post('/api/packs/1/acts', ['kind' => 'resistance', 'on' => '2026-02-01', 'milliohms' => 6.5]);
+        $post('/api/packs/1/acts', ['kind' => 'resistance', 'on' => '2026-08-01', 'milliohms' => 8.5]);
+        $post("/api/aircraft/{$aircraft}/upkeep", ['part' => 'Elevons', 'did' => 'New hinges on both sides', 'on' => '2026-04-01', 'everyFlights' => 20]);
+        $post('/api/fields', ['name' => 'Saltmarsh Field', 'height' => 110]);
+    }
+
     /** @return array<string, array{string, string}> */
     public static function screens(): array
     {
@@ -44,6 +64,15 @@ final class EveryScreenTest extends BrowserTestCase
             'nothing sensed' => ['/aircraft/6/telemetry/alarms', '[aria-label="New alarm"]'],
             'before you fly' => ['/aircraft/3/fly', '[data-item]'],
             'checklists' => ['/aircraft/3/fly/checklists', '[role=checkbox]'],
+            'flights' => ['/aircraft/1/fly/flights', '[data-flight]'],
+            'no flights' => ['/aircraft/4/fly/flights', '[data-totals]'],
+            'a flight' => ['/aircraft/1/fly/flights?flight=1', '[data-finding]'],
+            'what flights teach' => ['/aircraft/1/fly/learn', '[data-advice]'],
+            'upkeep' => ['/aircraft/1/fly/upkeep', '[data-work]'],
+            'logbook' => ['/logbook', '[data-flight]'],
+            'packs' => ['/logbook/packs', '[data-pack]'],
+            'fields' => ['/logbook/fields', '[data-field]'],
+            'friends' => ['/logbook/friends', 'main ol'],
         ];
     }
 

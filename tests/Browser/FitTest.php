@@ -18,10 +18,12 @@ final class FitTest extends BrowserTestCase
     public static function setUpBeforeClass(): void
     {
         parent::setUpBeforeClass();
+        EveryScreenTest::live(self::$app);
         foreach (['dunlin', 'midge', 'nightjar', 'petrel', 'rook', 'tern'] as $index => $demo) {
             $text = $demo === 'nightjar' ? LongNames::full($demo) : LongNames::aircraft($demo);
             self::$long[$index + 1] = self::$app->import($text);
         }
+        EveryScreenTest::live(self::$app, self::$long[1]);
     }
 
     /** @return array<string, array{string, string}> */
@@ -60,6 +62,12 @@ final class FitTest extends BrowserTestCase
                 '/aircraft/3/fly' => '[data-item]',
                 '/aircraft/3/fly/checklists' => '[role=checkbox]',
                 '/aircraft/3/telemetry/rehearsal' => '[aria-label=Flight]',
+                '/aircraft/1/fly/flights' => '[data-flight]',
+                '/aircraft/1/fly/flights?flight=1' => '[data-finding]',
+                '/aircraft/1/fly/learn' => '[data-advice]',
+                '/aircraft/1/fly/upkeep' => '[data-work]',
+                '/logbook/packs' => '[data-pack]',
+                '/logbook/friends' => 'main ol',
             ] as $path => $ready
         ) {
             $page->open($path)->find($ready);

@@ -89,7 +89,7 @@ export function FieldList() {
           >
             <Shape outline={one.outline} />
             <div className="min-w-0 flex-1">
-              <h3 className="font-semibold">{one.name}</h3>
+              <h2 className="font-semibold">{one.name}</h2>
               <p className="text-muted text-sm">
                 {one.corners === 0 ? 'no outline' : `an outline of ${one.corners} corners`},{' '}
                 {one.height === null ? 'no height limit' : `up to ${one.height} m`}

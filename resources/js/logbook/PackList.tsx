@@ -103,7 +103,7 @@ function Row({ pack }: { pack: Pack }) {
       className={`rounded-xl border border-line px-3 py-2 text-sm ${pack.retiredOn ? 'opacity-70' : 'bg-raised'}`}
     >
       <div className="flex flex-wrap items-baseline gap-x-4">
-        <h3 className="font-semibold text-base">{pack.label}</h3>
+        <h2 className="font-semibold text-base">{pack.label}</h2>
         <span className="figures">
           {pack.cells} cells, {pack.capacity} mAh{pack.grams !== null && `, ${pack.grams} g`}
         </span>

@@ -21,12 +21,14 @@ export function FlightTable({ logbook, withAircraft = false, onOpen }: Props) {
   const rows = logbook.flights
     .filter((one) => words === '' || textOf(one).includes(words))
     .toSorted((a, b) => order(a, b, sort.by) * (sort.down ? -1 : 1))
+  // Beside the aircraft's names there is less room.
+  const narrow = (id: string) => (withAircraft && LATER.includes(id) ? 'max-xl:hidden' : 'max-md:hidden')
   const head = (id: string, name: string, unit = '') => (
     <th
       key={id}
       scope="col"
       aria-sort={sort.by === id ? (sort.down ? 'descending' : 'ascending') : 'none'}
-      className={`whitespace-nowrap p-0 font-normal ${isText(id) ? 'text-left' : 'text-right'}`}
+      className={`whitespace-nowrap p-0 font-normal ${isText(id) ? 'text-left' : 'text-right'} ${onPhone(id) ? '' : narrow(id)}`}
     >
       <button
         type="button"
@@ -77,20 +79,24 @@ export function FlightTable({ logbook, withAircraft = false, onOpen }: Props) {
                     <span className="text-muted no-underline">{one.recording === null ? '✎' : ''}</span>
                   </button>
                 </th>
-                {withAircraft && <td className="px-2">{one.aircraftName}</td>}
+                {withAircraft && (
+                  <td className="max-w-32 truncate px-2" title={one.aircraftName}>
+                    {one.aircraftName}
+                  </td>
+                )}
                 <td className="figures px-2 text-right">{one.seconds === null ? '' : clock(one.seconds)}</td>
-                <td className="max-w-40 truncate px-2" title={one.site}>
+                <td className="max-w-40 truncate px-2 max-md:hidden" title={one.site}>
                   {one.site}
                 </td>
-                <td className="max-w-32 truncate px-2" title={one.packLabel ?? ''}>
+                <td className={`max-w-32 truncate px-2 ${narrow('packLabel')}`} title={one.packLabel ?? ''}>
                   {one.packLabel}
                 </td>
                 {told.map((column) => (
-                  <td key={column.id} className="figures px-2 text-right">
+                  <td key={column.id} className={`figures px-2 text-right ${narrow(column.id)}`}>
                     {one.facts[column.id]}
                   </td>
                 ))}
-                <td className="max-w-56 truncate px-2 text-muted" title={one.note}>
+                <td className={`max-w-56 truncate px-2 text-muted ${narrow('note')}`} title={one.note}>
                   {one.note}
                 </td>
               </tr>
@@ -107,7 +113,12 @@ export function FlightTable({ logbook, withAircraft = false, onOpen }: Props) {
 const FIRST = ['highest', 'farthest', 'fastest', 'used', 'cellLowest']
 
 const TEXTS = ['flownAt', 'aircraftName', 'site', 'packLabel', 'note']
+/** What needn't be there beside the aircraft's names. */
+const LATER = ['packLabel', 'note', 'cellLowest']
 const isText = (id: string) => TEXTS.includes(id)
+
+/** A phone has room for when, what and how long; the flight itself tells the rest. */
+const onPhone = (id: string) => ['flownAt', 'aircraftName', 'seconds'].includes(id)
 
 /** When it was flown, in words. */
 export const when = (one: LogbookFlight) =>

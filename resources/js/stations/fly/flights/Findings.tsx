@@ -36,7 +36,7 @@ function Go({ at }: { at: number }) {
     <button
       type="button"
       onClick={() => player.seek(at)}
-      className="inline-flex items-center underline max-md:min-h-11"
+      className="inline-flex items-center justify-center underline max-md:min-h-11 max-md:min-w-11"
     >
       {clock(at)}
     </button>

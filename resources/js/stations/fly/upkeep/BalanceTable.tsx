@@ -37,7 +37,9 @@ export function BalanceTable({ aircraft, balance }: { aircraft: Aircraft; balanc
             <th className="w-20 font-normal">g</th>
             <th className="w-20 font-normal">mm</th>
             <th className="font-normal">Moved alone</th>
-            <th />
+            <th>
+              <span className="sr-only">Remove</span>
+            </th>
           </tr>
         </thead>
         <tbody>

@@ -1,0 +1,132 @@
+<?php
+
+namespace DuskSwitch\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+
+/** From the field back to the bench: a recording in, what it tells, what the alarms would have said, and out again. */
+final class FlightsTest extends BrowserTestCase
+{
+    private string $file = '';
+
+    protected function tearDown(): void
+    {
+        $this->file === '' || @unlink($this->file);
+        parent::tearDown();
+    }
+
+    private function pick(Page $page, string $text, string $name): void
+    {
+        $this->file = sys_get_temp_dir().'/'.bin2hex(random_bytes(4))."-{$name}";
+        file_put_contents($this->file, $text);
+        $page->find('[data-totals]');
+        $page->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($this->file);
+    }
+
+    public function test_a_table_of_a_loggers_own_is_imported_looked_at_corrected_and_heard(): void
+    {
+        $lines = ['# my own logger', 'Uhrzeit;Höhe;Rätsel;Akku'];
+        for ($t = 0; $t < 240; $t++) {
+            $lines[] = sprintf('%s;%d;%d;%s', gmdate('H:i:s', 54_000 + $t), $t > 30 && $t < 200 ? 45 : 0, $t > 30 && $t < 200 ? 12 : 0, str_replace('.', ',', (string) (12.4 - $t / 600)));
+        }
+        $page = $this->page()->open('/aircraft/6/fly/flights');
+        $this->pick($page, implode("\n", $lines), 'sonntag.txt');
+        $page->find('[data-finding]');
+        self::assertMatchesRegularExpression('/In the air 2:(49|50)/', $page->text("[data-finding='air']"));
+        self::assertStringContainsString('It takes a ground speed', ucfirst(substr($page->text("[data-finding='speed']"), strlen('◌ Speed run Not known: '))));
+        $page->press('Track');
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='About this flight']"), 'Nothing in this recording says where it was'), 'no track');
+
+        // The riddle is a speed over ground: said once, it is read as one.
+        $page->click("[aria-label='More of this flight']");
+        $page->named('Columns…')->click();
+        $page->choose("[aria-label='What Rätsel holds']", 'Speed over ground');
+        $page->choose("[aria-label='Unit of Rätsel']", 'm/s');
+        $page->press('Read again');
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='Over time']"), 'Speed'), 'the speed is drawn');
+        $page->press('What it tells');
+        $page->until(fn (): bool => str_contains($page->text("[data-finding='speed']"), '43.2 km/h'), 'and told');
+        self::assertSame([], $page->barriers());
+    }
+
+    public function test_alarms_of_the_present_program_speak_on_a_real_flight(): void
+    {
+        $flight = self::$app->record(Recorded::table('nightjar', 'out-and-back'), 3);
+        $page = $this->page()->open("/aircraft/3/fly/flights?flight={$flight}");
+        $page->find('[data-finding]');
+        $page->click("[aria-label='About this flight'] ~ * , [role=checkbox]");
+        $page->press('Words');
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='What is said']"), 'Armed'), 'what is said');
+        self::assertStringContainsString('judged as armed in the air', $page->text('main'));
+        self::assertStringContainsString('When each strategy would land', $page->text("[aria-label='About this flight']"));
+    }
+
+    public function test_the_same_file_twice_and_what_is_no_recording_are_told_and_nothing_is_added(): void
+    {
+        $text = "time,alt\n".implode("\n", array_map(fn (int $t): string => "{$t},".($t % 9), range(0, 80)));
+        $page = $this->page()->open('/aircraft/2/fly/flights');
+        $this->pick($page, $text, 'one.csv');
+        $page->find("[aria-label='Over time']");
+        $page->press('Flights');
+        $this->pick($page, $text, 'again.csv');
+        $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'in the logbook already'), 'twice');
+        $page->pressIn('[role=dialog]', 'Close');
+        $this->pick($page, "GIF89a\x00\x00", 'holiday.gif');
+        $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'it is no text'), 'a picture');
+        $page->pressIn('[role=dialog]', 'Close');
+        self::assertStringStartsWith('1 flight,', $page->text('[data-totals]'));
+    }
+
+    public function test_notes_are_kept_and_a_flight_can_be_typed_in_and_removed(): void
+    {
+        $page = $this->page()->open('/aircraft/5/fly/flights');
+        $page->press('Add by hand');
+        $page->fill('#flight-minutes', '7.5')->fill('#flight-site', 'Gravel pit')->fill('#flight-note', 'New blades');
+        $page->press('Save');
+        $page->until(fn (): bool => str_contains($page->text('table'), 'Gravel pit'), 'the flight');
+        self::assertStringContainsString('7:30', $page->text('table'));
+        $page->click('[data-flight] button');
+        $page->press('Notes');
+        $page->fill('#flight-weather', 'Still');
+        $page->press('Save');
+        $page->until(fn (): bool => str_contains($page->text('main'), 'Still'), 'the weather');
+        $page->click("[aria-label='More of this flight']");
+        $page->named('Remove this flight…')->click();
+        $page->pressIn('[role=dialog]', 'Remove');
+        $page->until(fn (): bool => $page->text('[data-totals]') === 'No flights yet.', 'it is gone');
+    }
+
+    public function test_an_alarm_is_set_to_what_the_flights_advise(): void
+    {
+        self::$app->record(Recorded::table('midge', 'hover-and-land', 2), 2, 'hover.csv');
+        $page = $this->page()->open('/aircraft/2/fly/learn');
+        $page->find('[data-advice]');
+        $page->fill("[aria-label='What should be left of the pack']", '60');
+        $page->until(fn (): bool => $page->browser->findElements(WebDriverBy::xpath("//li[@data-advice]//button[contains(., 'Set to')]")) !== [], 'advice');
+        $button = $page->browser->findElement(WebDriverBy::xpath("//li[@data-advice]//button[contains(., 'Set to')]"));
+        $wanted = trim(str_replace('Set to', '', $button->getText()));
+        $button->click();
+        $page->until(fn (): bool => str_contains($page->text('[data-advice]'), $wanted) && ! str_contains($page->text('[data-advice]'), "Set to {$wanted}"), 'the level');
+        self::assertSame([], $page->barriers());
+    }
+
+    public function test_friends_get_channels_and_packs_are_kept(): void
+    {
+        $page = $this->page()->open('/logbook/friends');
+        $page->find('main ol');
+        foreach ($page->browser->findElements(WebDriverBy::cssSelector('main ol li input')) as $at => $input) {
+            $input->sendKeys(['Kim', 'low 5651, high 5841', '', 'Lou', '5653, 5740', ''][$at]);
+        }
+        $page->press('Choose channels');
+        $page->until(fn (): bool => str_contains($page->text('[data-plan]'), '5841 MHz'), 'the plan');
+        self::assertStringContainsString('188 MHz apart', $page->text('[data-plan]'));
+        $page->open('/logbook/packs');
+        $page->find('main form');
+        foreach ($page->browser->findElements(WebDriverBy::cssSelector('main form input')) as $at => $input) {
+            $input->clear();
+            $input->sendKeys(['Green 3', '2', '450', 'tiny', '31'][$at]);
+        }
+        $page->press('Add a pack');
+        $page->until(fn (): bool => str_contains($page->text("[data-pack='Green 3']"), '2 cells, 450 mAh, 31 g'), 'the pack');
+    }
+}
