@@ -3,6 +3,7 @@
 use DuskSwitch\Tests\Browser\App;
 use DuskSwitch\Tests\Browser\Chrome;
 use DuskSwitch\Tests\Browser\Page;
+use DuskSwitch\Tests\Browser\Recorded;
 
 require __DIR__.'/../../vendor/autoload.php';
 chdir(__DIR__.'/../..');
@@ -65,8 +66,10 @@ $dusk->open('/aircraft/5/program/styles')->find('[data-style]');
 $dusk->click("[data-control='left-shoulder'] [data-detent='away']");
 $shot($dusk, 'program-styles');
 
-$dusk->open('/aircraft/3/program/training')->find('[data-rung]');
-$shot($dusk, 'program-training');
+$flight = $app->record(Recorded::table('dunlin', 'wind'), 1);
+$dusk->open("/aircraft/1/fly/flights?flight={$flight}");
+$dusk->find('[data-finding]');
+$shot($dusk, 'fly-flight');
 
 $dusk->open('/aircraft/3/program/sheet')->find('[data-section]');
 $dusk->choose('#sheet-for', 'Quayside 8');
