@@ -100,6 +100,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::get('recordings/quantities', [RecordingController::class, 'quantities']);
     Route::post('recordings/{recording}/columns', [RecordingController::class, 'columns']);
     Route::get('recordings/{recording}/original', [RecordingController::class, 'original']);
+    Route::post('way', [LogbookController::class, 'way']);
     Route::get('logbook', [LogbookController::class, 'index']);
     Route::post('logbook', [LogbookController::class, 'store']);
     Route::get('logbook/{flight}', [LogbookController::class, 'show']);

@@ -48,6 +48,7 @@ final readonly class FlightPage
             'analysis' => null,
             'file' => null,
             'limits' => [],
+            'search' => null,
             'map' => ['rings' => [], 'bar' => ['metres' => 0.0, 'says' => '']],
         ];
         if ($log === null) {
@@ -66,6 +67,7 @@ final readonly class FlightPage
             'analysis' => AnalysisEncoder::flight($analysis),
             'file' => $this->file($flight),
             'limits' => $this->limits($flight, $analysis),
+            'search' => (new SearchJson($units))->of($analysis->search, $log->start),
         ];
     }
 
@@ -125,7 +127,7 @@ final readonly class FlightPage
                 fn (array $one): array => [
                     'heading' => $one['heading'],
                     'quantity' => $one['quantity'],
-                    'unit' => $one['unit']['word'] ?? null,
+                    'unit' => ($one['unit']['word'] ?? '') === '' ? null : $one['unit']['word'],
                     'confidence' => $one['confidence'],
                     'told' => $one['told'],
                 ],

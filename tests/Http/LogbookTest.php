@@ -350,6 +350,24 @@ final class LogbookTest extends HttpTestCase
         $this->api('GET', '/api/logbook/2/export/docx', status: 422);
     }
 
+    public function test_a_lost_aircraft_is_searched_around_its_last_fix(): void
+    {
+        // It is last heard in the air, a hundred metres from where the table ends.
+        $text = implode("\r\n", array_slice(explode("\r\n", self::table()), 0, 82))."\r\n";
+        $this->take($text);
+        $search = json_decode((string) $this->api('GET', '/api/logbook/1')->getContent())->search;
+
+        self::assertSame([48.506, -1.25, 80.0], [$search->latitude, $search->longitude, (float) $search->at]);
+        self::assertSame(['43.2 km/h', 0.0], [$search->speed, (float) $search->unheard]);
+        self::assertGreaterThan($search->latitude, $search->middleLatitude, 'it flew north');
+        self::assertGreaterThan($search->rings[0]->metres, $search->rings[2]->metres);
+        $to = ['latitude' => $search->latitude, 'longitude' => $search->longitude];
+        $way = json_decode((string) $this->api('POST', '/api/way', ['from' => ['latitude' => 48.5, 'longitude' => -1.25], 'to' => $to])->getContent());
+        // Six thousandths of a degree north: 667 m by GeographicLib.
+        self::assertSame(['667 m', 0.0], [$way->says, (float) $way->bearing]);
+        $this->api('POST', '/api/way', ['from' => ['latitude' => 91, 'longitude' => 0], 'to' => $to], 422);
+    }
+
     public function test_leaving_the_field_is_told(): void
     {
         $this->take(self::table());

@@ -6,11 +6,13 @@ use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Http\Query;
 use DuskSwitch\App\Log\FlightPage;
 use DuskSwitch\App\Log\Imports;
+use DuskSwitch\App\Log\SearchJson;
 use DuskSwitch\App\Logbook\LogbookJson;
 use DuskSwitch\App\Logbook\LogbookTotals;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Pack;
+use DuskSwitch\App\Models\Pilot;
 use DuskSwitch\App\Models\Recording;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
@@ -93,6 +95,23 @@ final readonly class LogbookController
         $body->done();
 
         return new JsonResponse($this->page->heard($flight->load(['recording', 'pack', 'aircraft']), $this->bench->read($body->raw('document'))));
+    }
+
+    /** How far it is to a place from where one stands. */
+    public function way(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['from', 'to']);
+        $place = fn (JsonCursor $one): array => [
+            $one->need('latitude')->number(-90, 90),
+            $one->need('longitude')->number(-180, 180),
+        ];
+        $body->need('from')->keys(['latitude', 'longitude']);
+        $body->need('to')->keys(['latitude', 'longitude']);
+        $body->done();
+        [$from, $to] = [$place($body->need('from')), $place($body->need('to'))];
+        $body->done();
+
+        return new JsonResponse((new SearchJson(Pilot::here()->units))->way($from, $to));
     }
 
     /** The flight in an open format. */

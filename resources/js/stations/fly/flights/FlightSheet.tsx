@@ -13,7 +13,6 @@ import { Controls } from '@/recording/Controls'
 import { clock } from '@/recording/clock'
 import { when } from '@/recording/FlightTable'
 import { Glances } from '@/recording/Glances'
-import { LastHeard } from '@/recording/LastHeard'
 import { Moment } from '@/recording/Moment'
 import { Sentence } from '@/recording/Sentence'
 import { usePlayback } from '@/recording/sound'
@@ -25,6 +24,7 @@ import { Exports } from './Exports'
 import { Findings } from './Findings'
 import { FlightForm } from './FlightForm'
 import { callNames } from './names'
+import { Search } from './Search'
 import { Track } from './Track'
 
 type Props = { flight: number; aircraft: Aircraft; onClose: () => void }
@@ -105,6 +105,7 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
               options={[
                 { id: 'tells', name: 'What it tells' },
                 { id: 'track', name: 'Track' },
+                { id: 'search', name: 'Where is it?' },
                 { id: 'notes', name: 'Notes' },
                 ...(listening ? [{ id: 'words', name: 'Words' }] : []),
               ]}
@@ -119,7 +120,7 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
                 <Verdict flown={shown} />
               </>
             )}
-            {side === 'track' && <LastHeard flight={shown} />}
+            {side === 'search' && <Search area={page.search} />}
           </aside>
         </div>
       ) : (
