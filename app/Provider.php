@@ -9,6 +9,7 @@ use DuskSwitch\App\Equipment\OwnDefinitions;
 use DuskSwitch\App\Equipment\ShippedDefinitions;
 use DuskSwitch\App\Hangar\ReadinessBook;
 use DuskSwitch\App\Hangar\ReadinessSummaries;
+use DuskSwitch\App\Log\KeptAnalyses;
 use DuskSwitch\App\Log\RecordingFiles;
 use DuskSwitch\App\Program\CircuitCache;
 use DuskSwitch\App\Program\Clips;
@@ -43,6 +44,10 @@ final class Provider extends ServiceProvider
             ),
         );
         $this->app->singleton(RecordingFiles::class, fn () => new RecordingFiles(self::recordings()));
+        $this->app->bind(
+            KeptAnalyses::class,
+            fn ($app) => new KeptAnalyses($app->runningUnitTests() ? null : storage_path('framework/flights')),
+        );
         $this->app->singleton(Jobs::class, fn () => new Jobs(storage_path('jobs')));
         $this->app->singleton(Clips::class, fn () => new Clips(storage_path('framework/clips')));
         $this->app->singleton(

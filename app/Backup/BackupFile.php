@@ -70,7 +70,7 @@ final class BackupFile
         return new self($zip, array_map(strval(...), array_keys($listed)));
     }
 
-    /** The sum of a file in the ZIP, read piece by piece; null where it's missing, or larger than anything of its kind. */
+    /** The sum of a file in the ZIP, read piece by piece; null where it is missing or larger than its kind can be. */
     private static function sum(ZipArchive $zip, string $name): ?string
     {
         $stat = $zip->statName($name);

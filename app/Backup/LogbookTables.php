@@ -78,7 +78,10 @@ final class LogbookTables
             $row[$column] = $row[$column] === null ? null : $known[$row[$column]] ?? null;
         }
         // Work and charges of what isn't here hang in the air.
-        if (($table === 'upkeep' && $row['aircraft_id'] === null) || ($table === 'pack_acts' && $row['pack_id'] === null)) {
+        if (
+            ($table === 'upkeep' && $row['aircraft_id'] === null) ||
+            ($table === 'pack_acts' && $row['pack_id'] === null)
+        ) {
             return;
         }
         $same = $table === 'flights' ? ['uuid' => $row['uuid']] : $row;
@@ -104,14 +107,16 @@ final class LogbookTables
      */
     private static function rows(array $rows, array $names): array
     {
-        return array_values(array_map(function (stdClass $one) use ($names): array {
-            $row = (array) $one;
-            unset($row['id']);
-            foreach (array_intersect_key($names, $row) as $column => $known) {
-                $row[$column] = $row[$column] === null ? null : $known[$row[$column]] ?? null;
-            }
+        return array_values(
+            array_map(function (stdClass $one) use ($names): array {
+                $row = (array) $one;
+                unset($row['id']);
+                foreach (array_intersect_key($names, $row) as $column => $known) {
+                    $row[$column] = $row[$column] === null ? null : $known[$row[$column]] ?? null;
+                }
 
-            return $row;
-        }, $rows));
+                return $row;
+            }, $rows),
+        );
     }
 }

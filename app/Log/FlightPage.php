@@ -35,6 +35,7 @@ final readonly class FlightPage
         private Imports $imports,
         private Bench $bench,
         private Catalogue $catalogue,
+        private KeptAnalyses $kept,
     ) {}
 
     /** @return array<string, mixed> */
@@ -51,24 +52,46 @@ final readonly class FlightPage
             'search' => null,
             'map' => ['rings' => [], 'bar' => ['metres' => 0.0, 'says' => '']],
         ];
-        if ($log === null) {
-            return $page;
-        }
-        $with = $this->imports->with($flight);
-        $analysis = FlightAnalysis::of($log, $with);
-        $units = Pilot::here()->units;
-        $view = new RecordedView($analysis, $units);
 
-        return [
-            ...$page,
-            'recording' => $view->json(),
-            'map' => $view->map(),
-            'findings' => (new Findings($analysis, $with, $units))->all(),
-            'analysis' => AnalysisEncoder::flight($analysis),
-            'file' => $this->file($flight),
-            'limits' => $this->limits($flight, $analysis),
-            'search' => (new SearchJson($units))->of($analysis->search, $log->start),
-        ];
+        return $log === null ? $page : [...$page, 'file' => $this->file($flight), ...$this->looked($flight, $log)];
+    }
+
+    /** @return array<string, mixed> what is made of it; worked out once for each pack, aircraft, field and unit */
+    private function looked(Flight $flight, LoggedFlight $log): array
+    {
+        $with = $this->imports->with($flight);
+        $units = Pilot::here()->units;
+        $field = $flight->site === '' ? null : Field::where('name', $flight->site)->first();
+        $key = hash(
+            'xxh128',
+            serialize([
+                $flight->recording->sha256 ?? '',
+                $flight->place,
+                $flight->recording->report ?? [],
+                $with,
+                $units,
+                $field?->toArray(),
+            ]),
+        );
+        $kept = $this->kept->of($key, function () use ($log, $with, $units, $field): array {
+            $analysis = FlightAnalysis::of($log, $with);
+            $view = new RecordedView($analysis, $units);
+
+            return [
+                'recording' => $view->json(),
+                'map' => $view->map(),
+                'findings' => (new Findings($analysis, $with, $units))->all(),
+                'analysis' => AnalysisEncoder::flight($analysis),
+                'limits' => $field === null ? [] : self::limits($field, $analysis),
+                'search' => (new SearchJson($units))->of($analysis->search, $log->start),
+            ];
+        });
+        foreach (['spans', 'unknown'] as $key) {
+            $kept['recording'][$key] = (object) $kept['recording'][$key];
+        }
+        $kept['analysis']['lags'] = (object) $kept['analysis']['lags'];
+
+        return $kept;
     }
 
     /**
@@ -136,13 +159,9 @@ final readonly class FlightPage
         ];
     }
 
-    /** @return list<array{field: string, says: string, from: float, to: float}> where it left a field's limits, in seconds of its own */
-    private function limits(Flight $flight, FlightAnalysis $analysis): array
+    /** @return list<array{field: string, says: string, from: float, to: float}> when it left a field's limits */
+    private static function limits(Field $field, FlightAnalysis $analysis): array
     {
-        $field = $flight->site === '' ? null : Field::where('name', $flight->site)->first();
-        if ($field === null) {
-            return [];
-        }
         $limits = new FieldLimits($field->outline, $field->height);
         $start = $analysis->series->log->start;
         $say = fn (string $says, array $span): array => [

@@ -6,8 +6,8 @@ use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Pilot;
 use DuskSwitch\Core\Units\Dimension;
 use DuskSwitch\Core\Units\Unit;
-use DuskSwitch\Core\Units\UnitSystem;
-use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** Flights as the interface reads them, in the pilot's units. */
 final readonly class LogbookJson
@@ -27,47 +27,71 @@ final readonly class LogbookJson
         'wind' => ['Wind', Dimension::Speed, false],
     ];
 
-    private UnitSystem $system;
+    /** @var array<string, Unit> by fact */
+    private array $units;
 
     public function __construct()
     {
-        $this->system = Pilot::here()->units;
+        $system = Pilot::here()->units;
+        $this->units = array_map(fn (array $one): Unit => $system->unit($one[1], $one[2]), self::FACTS);
     }
 
     /**
-     * @param  Collection<int, Flight>  $flights
+     * Flights, the newest first: rows as they lie, as a thousand models take too long.
+     *
+     * @param  int|null  $aircraft  whose; null for all
      * @return array<string, mixed>
      */
-    public function list(Collection $flights): array
+    public function list(?int $aircraft): array
     {
+        $rows = DB::table('flights')
+            ->leftJoin('packs', 'packs.id', '=', 'flights.pack_id')
+            ->when($aircraft !== null, fn ($query) => $query->where('aircraft_id', $aircraft))
+            ->orderByRaw('flown_at is null')
+            ->orderByDesc('flown_at')
+            ->orderByDesc('flights.id')
+            ->get(['flights.*', 'packs.label as pack_label'])
+            ->all();
         $columns = [];
-        foreach (self::FACTS as $id => [$name, $dimension, $upright]) {
-            $columns[] = ['id' => $id, 'name' => $name, 'unit' => $this->system->unit($dimension, $upright)->shown()];
+        foreach (self::FACTS as $id => [$name]) {
+            $columns[] = ['id' => $id, 'name' => $name, 'unit' => $this->units[$id]->shown()];
         }
 
-        return ['columns' => $columns, 'flights' => $flights->map($this->row(...))->values()->all()];
+        return [
+            'columns' => $columns,
+            'flights' => array_map($this->told(...), $rows),
+            'totals' => LogbookTotals::of($rows),
+        ];
     }
 
     /** @return array<string, mixed> */
     public function row(Flight $flight): array
     {
+        return $this->told((object) [...$flight->getAttributes(), 'pack_label' => $flight->pack?->label]);
+    }
+
+    /** @return array<string, mixed> a row of the table with the label of its pack */
+    private function told(stdClass $row): array
+    {
+        $number = fn (string|int|float|null $one): ?float => $one === null ? null : (float) $one;
+
         return [
-            'id' => $flight->id,
-            'flownAt' => $flight->flown_at?->toIso8601ZuluString(),
-            'aircraft' => $flight->aircraft_id,
-            'aircraftName' => $flight->aircraft_name,
-            'revision' => $flight->revision,
-            'seconds' => $flight->seconds,
-            'site' => $flight->site,
-            'pilot' => $flight->pilot,
-            'pack' => $flight->pack_id,
-            'packLabel' => $flight->pack?->label,
-            'charged' => $flight->charged,
-            'weather' => $flight->weather,
-            'note' => $flight->note,
-            'recording' => $flight->recording_id,
-            'marks' => $flight->marks,
-            'facts' => (object) $this->facts($flight->facts),
+            'id' => (int) $row->id,
+            'flownAt' => $row->flown_at === null ? null : str_replace(' ', 'T', substr((string) $row->flown_at, 0, 19)).'Z',
+            'aircraft' => $row->aircraft_id,
+            'aircraftName' => $row->aircraft_name,
+            'revision' => $row->revision,
+            'seconds' => $number($row->seconds),
+            'site' => $row->site,
+            'pilot' => $row->pilot,
+            'pack' => $row->pack_id,
+            'packLabel' => $row->pack_label,
+            'charged' => $number($row->charged),
+            'weather' => $row->weather,
+            'note' => $row->note,
+            'recording' => $row->recording_id,
+            'marks' => json_decode($row->marks, true),
+            'facts' => (object) $this->facts(json_decode($row->facts, true)),
         ];
     }
 
@@ -78,9 +102,8 @@ final readonly class LogbookJson
     private function facts(array $facts): array
     {
         $read = [];
-        foreach (self::FACTS as $id => [, $dimension, $upright]) {
+        foreach ($this->units as $id => $unit) {
             $value = $facts[$id] ?? null;
-            $unit = $this->system->unit($dimension, $upright);
             $read[$id] = $value === null ? null : round($unit->fromBase((float) $value), $this->places($unit));
         }
 

@@ -2,33 +2,32 @@
 
 namespace DuskSwitch\App\Logbook;
 
-use DuskSwitch\App\Models\Flight;
-use Illuminate\Database\Eloquent\Collection;
+use stdClass;
 
 /** How many flights, and how long in the air, for each aircraft, pack and pilot. */
 final class LogbookTotals
 {
     /**
-     * @param  Collection<int, Flight>  $flights
+     * @param  list<stdClass>  $flights  rows with the labels of their packs
      * @return array<string, mixed>
      */
-    public static function of(Collection $flights): array
+    public static function of(array $flights): array
     {
         return [
-            'flights' => $flights->count(),
-            'seconds' => (float) $flights->sum('seconds'),
-            'aircraft' => self::by($flights, fn (Flight $one): string => $one->aircraft_name),
-            'packs' => self::by($flights, fn (Flight $one): string => $one->pack->label ?? ''),
-            'pilots' => self::by($flights, fn (Flight $one): string => $one->pilot),
+            'flights' => count($flights),
+            'seconds' => array_sum(array_map(fn (stdClass $one): float => (float) $one->seconds, $flights)),
+            'aircraft' => self::by($flights, fn (stdClass $one): string => $one->aircraft_name),
+            'packs' => self::by($flights, fn (stdClass $one): string => $one->pack_label ?? ''),
+            'pilots' => self::by($flights, fn (stdClass $one): string => $one->pilot),
         ];
     }
 
     /**
-     * @param  Collection<int, Flight>  $flights
-     * @param  callable(Flight): string  $name
+     * @param  list<stdClass>  $flights  rows with the labels of their packs
+     * @param  callable(stdClass): string  $name
      * @return list<array{name: string, flights: int, seconds: float}>
      */
-    private static function by(Collection $flights, callable $name): array
+    private static function by(array $flights, callable $name): array
     {
         $totals = [];
         foreach ($flights as $flight) {
@@ -36,7 +35,7 @@ final class LogbookTotals
             if ($key !== '') {
                 $totals[$key] ??= ['name' => $key, 'flights' => 0, 'seconds' => 0.0];
                 $totals[$key]['flights']++;
-                $totals[$key]['seconds'] += $flight->seconds ?? 0.0;
+                $totals[$key]['seconds'] += (float) $flight->seconds;
             }
         }
         usort($totals, fn (array $a, array $b): int => [$b['flights'], $a['name']] <=> [$a['flights'], $b['name']]);

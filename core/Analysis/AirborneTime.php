@@ -58,6 +58,7 @@ final readonly class AirborneTime
         $power = self::held($times, MotorPower::of($flight));
         $height = self::held($times, $flight->height());
         $known = self::lastKnown($flight);
+        $heightAlone = ! self::toldOtherwise($flight);
         $surely = $moves = $lifts = [];
         foreach ($times as $row => $time) {
             $is =
@@ -72,14 +73,18 @@ final readonly class AirborneTime
             $surely[] =
                 ($speed[$row] ?? 0.0) > self::FAST ||
                 (($height[$row] ?? 0.0) > self::HIGH && $is) ||
-                (! self::toldOtherwise($flight) && ($height[$row] ?? 0.0) > self::HIGH);
+                ($heightAlone && ($height[$row] ?? 0.0) > self::HIGH);
         }
         $spans = [];
         $runs = [...self::runs($times, $surely, self::FLIES), ...self::runs($times, $lifts, self::POWERED)];
         usort($runs, fn (array $a, array $b): int => $a[0] <=> $b[0]);
         foreach ($runs as [$from, $to]) {
-            $span = self::widened($times, $moves, $from, $to);
             $last = count($spans) - 1;
+            // What lies in the flight before is known already.
+            if ($last >= 0 && $times[$to] <= $spans[$last][1]) {
+                continue;
+            }
+            $span = self::widened($times, $moves, $from, $to);
             if ($last >= 0 && $span[0] <= $spans[$last][1]) {
                 $spans[$last][1] = max($spans[$last][1], $span[1]);
             } else {

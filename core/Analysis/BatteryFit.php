@@ -13,6 +13,8 @@ final readonly class BatteryFit
     /** Rows that are needed, and amperes by which the load must vary, as a share of the highest. */
     private const FEWEST = 30;
 
+    private const MOST = 6000;
+
     private const VARIES = 0.15;
 
     /** A discharge curve bends: so many powers of the used capacity are fitted, where there are rows enough. */
@@ -38,8 +40,13 @@ final readonly class BatteryFit
     {
         [$cell, $amperes, $used] = [$flight->cell(), $flight->sent(LogQuantity::Amperes), $flight->used()];
         $rows = $right = $loads = [];
+        // A long flight tells no more by all of its rows than by some thousands of them.
+        $nth = intdiv(count($cell), self::MOST) + 1;
         $most = 1.0;
         foreach ($cell as $row => $volts) {
+            if ($row % $nth !== 0) {
+                continue;
+            }
             // Old values of a slow sensor beside new ones of a quick one tell nothing.
             $fresh = $row === 0 || $volts !== $cell[$row - 1] || $amperes[$row] !== $amperes[$row - 1];
             if ($volts !== null && $volts > 0.5 && isset($amperes[$row], $used[$row]) && $fresh) {

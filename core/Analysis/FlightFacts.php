@@ -113,14 +113,16 @@ final readonly class FlightFacts
     {
         $steady = [];
         foreach ($column as $row => $value) {
-            $near = [$value];
-            foreach ([$row - 1, $row + 1] as $other) {
-                if (isset($column[$other]) && abs($times[$other] - $times[$row]) <= self::LASTS) {
-                    $near[] = $column[$other];
-                }
-            }
-            $there = Spread::there($near);
-            $steady[$row] = $value === null ? null : (count($there) < 3 ? $value : Spread::median($there));
+            $before = $column[$row - 1] ?? null;
+            $after = $column[$row + 1] ?? null;
+            $steady[$row] =
+                $value === null ||
+                $before === null ||
+                $after === null ||
+                $times[$row] - $times[$row - 1] > self::LASTS ||
+                $times[$row + 1] - $times[$row] > self::LASTS
+                    ? $value
+                    : max(min($before, $after), min(max($before, $after), $value));
         }
 
         return $steady;

@@ -17,6 +17,8 @@ final readonly class LinkFit
 
     private const FEWEST = 40;
 
+    private const MOST = 6000;
+
     /** Times the farthest must be the nearest, for a slope to be told. */
     private const WIDE = 4.0;
 
@@ -78,8 +80,16 @@ final readonly class LinkFit
         $sent = Spread::there($flight->sent(LogQuantity::Milliwatts));
         $milliwatts = $sent === [] ? $milliwatts : 1000.0 * Spread::median($sent);
         $rows = $right = $at = [];
+        // A long flight tells no more by all of its rows than by some thousands of them.
+        $nth = intdiv(count($level), self::MOST) + 1;
         foreach ($level as $row => $is) {
-            if ($is !== null && $is < 0.0 && isset($distance[$row]) && $distance[$row] > self::NEAR) {
+            if (
+                $row % $nth === 0 &&
+                $is !== null &&
+                $is < 0.0 &&
+                isset($distance[$row]) &&
+                $distance[$row] > self::NEAR
+            ) {
                 $rows[] = [1.0, -10 * log10($distance[$row])];
                 $right[] = $is;
                 $at[] = $row;

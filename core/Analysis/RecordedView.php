@@ -36,20 +36,22 @@ final readonly class RecordedView
         $start = $this->series->log->start;
         $times = array_map(fn (float $one): float => round($one - $start, 2), $this->series->times());
 
-        return Thinning::of($times)->recording([
+        $thin = Thinning::of($times);
+
+        return [
             'seconds' => round($this->series->log->seconds(), 1),
             'capacity' => null,
-            'times' => $times,
-            'truth' => $this->track(),
+            'times' => $thin->times($times),
+            'truth' => $this->track($thin),
             'lost' => [],
             'sticks' => null,
             'outputs' => [],
             'hands' => [],
             'steps' => [],
             'events' => $this->events($start),
-            'windSays' => $this->analysis->wind === null ? '' : $this->say($this->analysis->wind->speed, Dimension::Speed),
-            'values' => $this->values($times),
-            'traces' => $this->traces(),
+            'windSays' => $this->analysis->wind === null ? '' : (new MeasuredWords($this->system))->speed($this->analysis->wind->speed),
+            'values' => $this->values($times, $thin),
+            'traces' => $this->traces($thin),
             'extent' => $this->extent(),
             'spans' => (object) [],
             'unknown' => (object) [],
@@ -60,35 +62,35 @@ final readonly class RecordedView
             'airtime' => ['share' => 0.0, 'minutes' => [], 'dropped' => 0, 'late' => 0, 'talkedOver' => 0],
             'verdict' => [],
             'schools' => [],
-        ]);
+        ];
     }
 
     /** @return array<string, list<float|null>|null> */
-    private function track(): array
+    private function track(Thinning $thin): array
     {
         return [
-            'east' => self::rounded($this->series->east(), 1),
-            'north' => self::rounded($this->series->north(), 1),
-            'height' => self::rounded($this->series->height(), 1),
-            'speed' => self::rounded($this->series->speed(), 1),
-            'airspeed' => self::rounded($this->series->sent(LogQuantity::Airspeed), 1),
-            'climb' => self::rounded($this->series->climb(), 2),
-            'heading' => self::rounded($this->series->course(), 0),
-            'cell' => self::rounded($this->series->cell(), 3),
-            'amperes' => self::rounded($this->series->sent(LogQuantity::Amperes), 1),
-            'used' => self::rounded($this->series->used(), 1),
+            'east' => self::rounded($thin->places($this->series->east()), 1),
+            'north' => self::rounded($thin->places($this->series->north()), 1),
+            'height' => self::rounded($thin->column($this->series->height()), 1),
+            'speed' => self::rounded($thin->column($this->series->speed()), 1),
+            'airspeed' => self::rounded($thin->column($this->series->sent(LogQuantity::Airspeed)), 1),
+            'climb' => self::rounded($thin->column($this->series->climb()), 2),
+            'heading' => self::rounded($thin->column($this->series->course()), 0),
+            'cell' => self::rounded($thin->column($this->series->cell()), 3),
+            'amperes' => self::rounded($thin->column($this->series->sent(LogQuantity::Amperes)), 1),
+            'used' => self::rounded($thin->column($this->series->used()), 1),
         ];
     }
 
     /**
-     * @param  list<float|null>  $column
+     * @param  list<float|int|null>  $column
      * @return list<float|null>|null
      */
     private static function rounded(array $column, int $places): ?array
     {
-        return Spread::there($column) === []
-            ? null
-            : array_map(fn (?float $one): ?float => $one === null ? null : round($one, $places), $column);
+        $rounded = array_map(fn (float|int|null $one): ?float => $one === null ? null : round($one, $places), $column);
+
+        return Spread::there($rounded) === [] ? null : $rounded;
     }
 
     /** @return list<array{at: float, kind: string, says: string}> */
@@ -107,7 +109,7 @@ final readonly class RecordedView
      * @param  list<float>  $times
      * @return list<array<string, mixed>> all that is a number to look at
      */
-    private function values(array $times): array
+    private function values(array $times, Thinning $thin): array
     {
         $values = [];
         foreach ($this->series->log->columns as $key => $column) {
@@ -116,13 +118,14 @@ final readonly class RecordedView
                 continue;
             }
             $unit = $dimension === null ? null : $this->unit($dimension, $column->quantity === LogQuantity::Climb);
+            $sent = $this->series->sent($key);
             $data = array_map(
-                fn (?float $one): ?float => $one === null
-                    ? null
-                    : ($unit === null
-                        ? round($one, 3)
-                        : round($unit->fromBase($one), $unit->places())),
-                $this->series->sent($key),
+                fn (float|int|null $one): ?float => match (true) {
+                    $one === null => null,
+                    $unit === null => round($one, 3),
+                    default => round($unit->fromBase($one), $unit->places()),
+                },
+                $thin->column($sent),
             );
             if (Spread::there($data) !== []) {
                 $values[] = [
@@ -130,7 +133,7 @@ final readonly class RecordedView
                     'name' => $this->name($column),
                     'unit' => $unit?->shown() ?? '',
                     'data' => $data,
-                    'missing' => self::missing($times, $data),
+                    'missing' => self::missing($times, $sent),
                 ];
             }
         }
@@ -172,7 +175,7 @@ final readonly class RecordedView
     }
 
     /** @return list<array<string, mixed>> */
-    private function traces(): array
+    private function traces(Thinning $thin): array
     {
         $columns = [
             'Height' => $this->series->height(),
@@ -184,15 +187,16 @@ final readonly class RecordedView
             'Link' => $this->series->sent(LogQuantity::Quality),
         ];
         $traces = [];
-        foreach ($columns as $name => $column) {
-            if (Spread::there($column) !== []) {
+        foreach ($columns as $name => $whole) {
+            $column = $thin->column($whole);
+            if (array_filter($column, fn (float|int|null $one): bool => $one !== null) !== []) {
                 $unit = $this->unit(self::TRACES[$name], $name === 'Climb');
                 $traces[] = [
                     'name' => $name,
                     'of' => $name,
                     'unit' => $unit->shown(),
                     'data' => array_map(
-                        fn (?float $one): ?float => $one === null
+                        fn (float|int|null $one): ?float => $one === null
                             ? null
                             : round($unit->fromBase($one), max(1, $unit->places())),
                         $column,
@@ -213,13 +217,14 @@ final readonly class RecordedView
             ...array_map(abs(...), [...Spread::there($this->series->east()), ...Spread::there($this->series->north())]),
         ]);
         $top = max([10.0, ...Spread::there($this->series->height())]);
+        $words = new MeasuredWords($this->system);
 
         return [
             'around' => round($around, 1),
             'top' => round($top, 1),
             'says' => [
-                'around' => $this->say($around, Dimension::Length),
-                'top' => $this->say($top, Dimension::Length),
+                'around' => $words->metres($around),
+                'top' => $words->metres($top),
             ],
         ];
     }
@@ -256,12 +261,5 @@ final readonly class RecordedView
     private function unit(Dimension $dimension, bool $upright): Unit
     {
         return $this->system->unit($dimension, $upright);
-    }
-
-    private function say(float $base, Dimension $dimension): string
-    {
-        $unit = $this->unit($dimension, false);
-
-        return round($unit->fromBase($base)).' '.$unit->shown();
     }
 }

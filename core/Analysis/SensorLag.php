@@ -10,6 +10,9 @@ final readonly class SensorLag
 
     private const MOST = 5.0;
 
+    /** Seconds of a flight that are looked at, from its middle: a lag doesn't change. */
+    private const WHILE = 600.0;
+
     /** Seconds that both must be there, and the correlation below which they say different things. */
     private const LEAST = 20.0;
 
@@ -30,6 +33,7 @@ final readonly class SensorLag
      */
     public static function between(array $times, array $first, array $second): ?self
     {
+        [$times, $first, $second] = self::middle($times, $first, $second);
         [$a, $b] = [self::even($times, $first), self::even($times, $second)];
         $most = (int) round(self::MOST / self::STEP);
         if (count($a) < self::LEAST / self::STEP + 2 * $most) {
@@ -52,6 +56,26 @@ final readonly class SensorLag
         }
 
         return new self(($best + $off) * self::STEP, $found[$best]);
+    }
+
+    /**
+     * @param  list<float>  $times
+     * @param  list<float|null>  $first
+     * @param  list<float|null>  $second
+     * @return array{list<float>, list<float|null>, list<float|null>} the rows around the middle
+     */
+    private static function middle(array $times, array $first, array $second): array
+    {
+        $count = count($times);
+        $middle = $count === 0 ? 0.0 : ($times[0] + $times[$count - 1]) / 2;
+        for ($from = 0; $from < $count && $times[$from] < $middle - self::WHILE / 2; $from++);
+        for ($to = $count; $to > $from && $times[$to - 1] > $middle + self::WHILE / 2; $to--);
+
+        return [
+            array_slice($times, $from, $to - $from),
+            array_slice($first, $from, $to - $from),
+            array_slice($second, $from, $to - $from),
+        ];
     }
 
     /**

@@ -59,15 +59,20 @@ final readonly class SpeedRun
         [$times, $speed] = [$flight->times(), $flight->speed()];
         $best = null;
         $count = count($times);
-        for ($from = 0, $to = 0; $from < $count; $from++) {
-            for (; $to < $count && $times[$to] < $times[$from] + self::SECOND - 1e-6; $to++);
-            if ($to >= $count) {
+        [$to, $sum, $there] = [0, 0.0, 0];
+        for ($from = 0; $from < $count; $from++) {
+            // Up to and with the first row that is a second later.
+            $until = $times[$from] + self::SECOND - 1e-6;
+            for ($full = false; $to < $count && ! ($full = $to > $from && $times[$to - 1] >= $until); $to++) {
+                [$sum, $there] = $speed[$to] === null ? [$sum, $there] : [$sum + $speed[$to], $there + 1];
+            }
+            if (! $full && $times[$count - 1] < $until) {
                 break;
             }
-            $there = Spread::there(array_slice($speed, $from, $to - $from + 1));
-            if ($there !== [] && $air->holds($times[$from]) && count($there) === $to - $from + 1) {
-                $best = max($best ?? 0.0, Spread::mean($there));
+            if ($there > 0 && $there === $to - $from && $sum / $there > ($best ?? -INF) && $air->holds($times[$from])) {
+                $best = $sum / $there;
             }
+            [$sum, $there] = $speed[$from] === null ? [$sum, $there] : [$sum - $speed[$from], $there - 1];
         }
 
         return $best;
@@ -86,17 +91,18 @@ final readonly class SpeedRun
                 break;
             }
             $middle = $course[intdiv($from + $to, 2)];
-            if (
-                $middle === null ||
-                ! $air->holds($times[$from]) ||
-                ! $air->holds($times[$to]) ||
-                ! self::isStraight($course, $from, $to, $middle)
-            ) {
+            if ($middle === null) {
                 continue;
             }
             $is = ($way[$to] - $way[$from]) / ($times[$to] - $times[$from]);
             $sector = (int) ($middle / 30) % 12;
-            if (! isset($best[$sector]) || $is > $best[$sector]['speed']) {
+            // Only what is faster need be looked at closely.
+            if (
+                $is > ($best[$sector]['speed'] ?? 0.0) &&
+                $air->holds($times[$from]) &&
+                $air->holds($times[$to]) &&
+                self::isStraight($course, $from, $to, $middle)
+            ) {
                 $best[$sector] = ['from' => $times[$from], 'to' => $times[$to], 'speed' => $is, 'course' => $middle];
             }
         }

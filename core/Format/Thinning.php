@@ -53,6 +53,8 @@ final readonly class Thinning
     }
 
     /**
+     * When it was.
+     *
      * @param  list<float>  $times
      * @return list<float> the first and the last of every stretch
      */
@@ -71,6 +73,8 @@ final readonly class Thinning
     }
 
     /**
+     * What was sent.
+     *
      * @param  list<float|int|null>  $column
      * @return list<float|int|null> the lowest and the highest of every stretch, in the order in which they came
      */
@@ -155,10 +159,12 @@ final readonly class Thinning
     }
 
     /**
+     * Where it was.
+     *
      * @param  list<float|int|null>  $column
      * @return list<float|int|null> the first and the last of every stretch
      */
-    private function places(array $column): array
+    public function places(array $column): array
     {
         if ($this->stretches === [] || count($column) !== $this->rows) {
             return $column;

@@ -6,6 +6,7 @@ use DuskSwitch\Tests\Bench\FrameBench;
 use DuskSwitch\Tests\Bench\HardBench;
 use DuskSwitch\Tests\Bench\HeardBench;
 use DuskSwitch\Tests\Bench\LiveBench;
+use DuskSwitch\Tests\Bench\LogBench;
 use DuskSwitch\Tests\Bench\ProofBench;
 use DuskSwitch\Tests\Bench\RehearsalBench;
 use DuskSwitch\Tests\Bench\Row;
@@ -53,6 +54,29 @@ $benches = [
                 '≤ 2000 kB',
                 $bytes <= 2_000_000,
             ),
+        ];
+    },
+    'recordings' => function () use ($app): array {
+        $hour = (string) tempnam(sys_get_temp_dir(), 'hour');
+        LogBench::table($hour);
+        [$read, $bare, $memory] = LogBench::read($hour);
+        $analysed = LogBench::analysed($hour);
+        [$opened, $book] = LogBench::opened($app, $hour);
+        unlink($hour);
+
+        return [
+            new Row(
+                'an hour at 10 Hz with 40 columns read',
+                sprintf('%.2f s', $read),
+                sprintf('bare fgetcsv %.2f s', $bare),
+                sprintf('%.2f', $read / $bare),
+                '≤ 3',
+                $read / $bare <= 3,
+            ),
+            new Row('its memory', sprintf('%.0f MB', $memory / 1e6), '', '', '≤ 64 MB', $memory <= 64e6),
+            new Row('all analyses of it', sprintf('%.2f s', $analysed), '', '', '≤ 1 s', $analysed <= 1),
+            new Row('opened for the first time', sprintf('%.0f ms', $opened), '', '', '≤ 300 ms', $opened <= 300),
+            new Row('a logbook of 1,000 flights', sprintf('%.0f ms', $book), '', '', '≤ 100 ms', $book <= 100),
         ];
     },
     'frame' => function (): array {

@@ -17,13 +17,31 @@ final class EveryScreenTest extends BrowserTestCase
     public static function live(App $app, int $aircraft = 1): void
     {
         $app->record(Recorded::table('dunlin', 'wind', $aircraft), $aircraft);
-        $post = fn (string $path, array $body): string => (string) file_get_contents($app->url($path), false, stream_context_create([
-            'http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => (string) json_encode($body)],
-        ]));
-        $post('/api/packs', ['label' => 'A pack with rather a long label', 'cells' => 3, 'capacity' => 2200, 'plug' => 'the yellow one']);
+        $post = fn (string $path, array $body): string => (string) file_get_contents(
+            $app->url($path),
+            false,
+            stream_context_create([
+                'http' => [
+                    'method' => 'POST',
+                    'header' => 'Content-Type: application/json',
+                    'content' => (string) json_encode($body),
+                ],
+            ]),
+        );
+        $post('/api/packs', [
+            'label' => 'A pack with rather a long label',
+            'cells' => 3,
+            'capacity' => 2200,
+            'plug' => 'the yellow one',
+        ]);
         $post('/api/packs/1/acts', ['kind' => 'resistance', 'on' => '2026-02-01', 'milliohms' => 6.5]);
         $post('/api/packs/1/acts', ['kind' => 'resistance', 'on' => '2026-08-01', 'milliohms' => 8.5]);
-        $post("/api/aircraft/{$aircraft}/upkeep", ['part' => 'Elevons', 'did' => 'New hinges on both sides', 'on' => '2026-04-01', 'everyFlights' => 20]);
+        $post("/api/aircraft/{$aircraft}/upkeep", [
+            'part' => 'Elevons',
+            'did' => 'New hinges on both sides',
+            'on' => '2026-04-01',
+            'everyFlights' => 20,
+        ]);
         $post('/api/fields', ['name' => 'Saltmarsh Field', 'height' => 110]);
     }
 

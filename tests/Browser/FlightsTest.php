@@ -27,15 +27,30 @@ final class FlightsTest extends BrowserTestCase
     {
         $lines = ['# my own logger', 'Uhrzeit;Höhe;Rätsel;Akku'];
         for ($t = 0; $t < 240; $t++) {
-            $lines[] = sprintf('%s;%d;%d;%s', gmdate('H:i:s', 54_000 + $t), $t > 30 && $t < 200 ? 45 : 0, $t > 30 && $t < 200 ? 12 : 0, str_replace('.', ',', (string) (12.4 - $t / 600)));
+            $lines[] = sprintf(
+                '%s;%d;%d;%s',
+                gmdate('H:i:s', 54_000 + $t),
+                $t > 30 && $t < 200 ? 45 : 0,
+                $t > 30 && $t < 200 ? 12 : 0,
+                str_replace('.', ',', (string) (12.4 - $t / 600)),
+            );
         }
         $page = $this->page()->open('/aircraft/6/fly/flights');
         $this->pick($page, implode("\n", $lines), 'sonntag.txt');
         $page->find('[data-finding]');
         self::assertMatchesRegularExpression('/In the air 2:(49|50)/', $page->text("[data-finding='air']"));
-        self::assertStringContainsString('It takes a ground speed', ucfirst(substr($page->text("[data-finding='speed']"), strlen('◌ Speed run Not known: '))));
+        self::assertStringContainsString(
+            'It takes a ground speed',
+            ucfirst(substr($page->text("[data-finding='speed']"), strlen('◌ Speed run Not known: '))),
+        );
         $page->press('Track');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='About this flight']"), 'Nothing in this recording says where it was'), 'no track');
+        $page->until(
+            fn (): bool => str_contains(
+                $page->text("[aria-label='About this flight']"),
+                'Nothing in this recording says where it was',
+            ),
+            'no track',
+        );
 
         // The riddle is a speed over ground: said once, it is read as one.
         $page->click("[aria-label='More of this flight']");
@@ -43,7 +58,10 @@ final class FlightsTest extends BrowserTestCase
         $page->choose("[aria-label='What Rätsel holds']", 'Speed over ground');
         $page->choose("[aria-label='Unit of Rätsel']", 'm/s');
         $page->press('Read again');
-        $page->until(fn (): bool => str_contains($page->text("[aria-label='Over time']"), 'Speed'), 'the speed is drawn');
+        $page->until(
+            fn (): bool => str_contains($page->text("[aria-label='Over time']"), 'Speed'),
+            'the speed is drawn',
+        );
         $page->press('What it tells');
         $page->until(fn (): bool => str_contains($page->text("[data-finding='speed']"), '43.2 km/h'), 'and told');
         self::assertSame([], $page->barriers());
@@ -58,12 +76,15 @@ final class FlightsTest extends BrowserTestCase
         $page->press('Words');
         $page->until(fn (): bool => str_contains($page->text("[aria-label='What is said']"), 'Armed'), 'what is said');
         self::assertStringContainsString('judged as armed in the air', $page->text('main'));
-        self::assertStringContainsString('When each strategy would land', $page->text("[aria-label='About this flight']"));
+        self::assertStringContainsString(
+            'When each strategy would land',
+            $page->text("[aria-label='About this flight']"),
+        );
     }
 
     public function test_the_same_file_twice_and_what_is_no_recording_are_told_and_nothing_is_added(): void
     {
-        $text = "time,alt\n".implode("\n", array_map(fn (int $t): string => "{$t},".($t % 9), range(0, 80)));
+        $text = "time,alt\n".implode("\n", array_map(fn (int $t): string => "{$t},".$t % 9, range(0, 80)));
         $page = $this->page()->open('/aircraft/2/fly/flights');
         $this->pick($page, $text, 'one.csv');
         $page->find("[aria-label='Over time']");
@@ -102,11 +123,20 @@ final class FlightsTest extends BrowserTestCase
         $page = $this->page()->open('/aircraft/2/fly/learn');
         $page->find('[data-advice]');
         $page->fill("[aria-label='What should be left of the pack']", '60');
-        $page->until(fn (): bool => $page->browser->findElements(WebDriverBy::xpath("//li[@data-advice]//button[contains(., 'Set to')]")) !== [], 'advice');
+        $page->until(
+            fn (): bool => $page->browser->findElements(
+                WebDriverBy::xpath("//li[@data-advice]//button[contains(., 'Set to')]"),
+            ) !== [],
+            'advice',
+        );
         $button = $page->browser->findElement(WebDriverBy::xpath("//li[@data-advice]//button[contains(., 'Set to')]"));
         $wanted = trim(str_replace('Set to', '', $button->getText()));
         $button->click();
-        $page->until(fn (): bool => str_contains($page->text('[data-advice]'), $wanted) && ! str_contains($page->text('[data-advice]'), "Set to {$wanted}"), 'the level');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-advice]'), $wanted) &&
+                ! str_contains($page->text('[data-advice]'), "Set to {$wanted}"),
+            'the level',
+        );
         self::assertSame([], $page->barriers());
     }
 
@@ -127,6 +157,9 @@ final class FlightsTest extends BrowserTestCase
             $input->sendKeys(['Green 3', '2', '450', 'tiny', '31'][$at]);
         }
         $page->press('Add a pack');
-        $page->until(fn (): bool => str_contains($page->text("[data-pack='Green 3']"), '2 cells, 450 mAh, 31 g'), 'the pack');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-pack='Green 3']"), '2 cells, 450 mAh, 31 g'),
+            'the pack',
+        );
     }
 }

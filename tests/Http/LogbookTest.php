@@ -362,7 +362,12 @@ final class LogbookTest extends HttpTestCase
         self::assertGreaterThan($search->latitude, $search->middleLatitude, 'it flew north');
         self::assertGreaterThan($search->rings[0]->metres, $search->rings[2]->metres);
         $to = ['latitude' => $search->latitude, 'longitude' => $search->longitude];
-        $way = json_decode((string) $this->api('POST', '/api/way', ['from' => ['latitude' => 48.5, 'longitude' => -1.25], 'to' => $to])->getContent());
+        $way = json_decode(
+            (string) $this->api('POST', '/api/way', [
+                'from' => ['latitude' => 48.5, 'longitude' => -1.25],
+                'to' => $to,
+            ])->getContent(),
+        );
         // Six thousandths of a degree north: 667 m by GeographicLib.
         self::assertSame(['667 m', 0.0], [$way->says, (float) $way->bearing]);
         $this->api('POST', '/api/way', ['from' => ['latitude' => 91, 'longitude' => 0], 'to' => $to], 422);

@@ -55,13 +55,23 @@ final class BackupTest extends DataTestCase
     {
         $here = $this->database();
         $this->artisan($here, 'data:prepare');
-        file_put_contents("{$this->folder}/log.csv", "time,alt(m)\n".implode("\n", array_map(fn (int $t): string => "{$t},{$t}", range(0, 99))));
-        self::assertSame(0, $this->artisan($here, 'log:import', "{$this->folder}/log.csv", '--aircraft=4')->getExitCode());
+        file_put_contents(
+            "{$this->folder}/log.csv",
+            "time,alt(m)\n".implode("\n", array_map(fn (int $t): string => "{$t},{$t}", range(0, 99))),
+        );
+        self::assertSame(
+            0,
+            $this->artisan($here, 'log:import', "{$this->folder}/log.csv", '--aircraft=4')->getExitCode(),
+        );
         $pdo = self::open($here);
-        $pdo->exec("INSERT INTO packs (uuid, label, cells, capacity, plug) VALUES ('11111111-2222-4333-8444-555555555555', 'Red', 3, 900, 'small')");
+        $pdo->exec(
+            "INSERT INTO packs (uuid, label, cells, capacity, plug) VALUES ('11111111-2222-4333-8444-555555555555', 'Red', 3, 900, 'small')",
+        );
         $pdo->exec("INSERT INTO pack_acts (pack_id, kind, done_on, mah) VALUES (1, 'charge', '2026-01-02', 700)");
         $pdo->exec("INSERT INTO upkeep (aircraft_id, part, did, done_on) VALUES (4, 'Wing', 'Glued', '2026-01-02')");
-        $pdo->exec("INSERT INTO fields (uuid, name, outline, runway, height) VALUES ('a1111111-2222-4333-8444-555555555555', 'Meadow', '[]', '[]', 90)");
+        $pdo->exec(
+            "INSERT INTO fields (uuid, name, outline, runway, height) VALUES ('a1111111-2222-4333-8444-555555555555', 'Meadow', '[]', '[]', 90)",
+        );
         $pdo->exec('UPDATE flights SET pack_id = 1');
         $this->artisan($here, 'data:backup', "{$this->folder}/all.zip");
         mkdir("{$this->folder}/elsewhere");
@@ -72,7 +82,10 @@ final class BackupTest extends DataTestCase
             foreach (['flights', 'recordings', 'packs', 'pack_acts', 'upkeep', 'fields'] as $table) {
                 self::assertSame(1, self::rows($there, $table), "{$table}, {$how}");
             }
-            self::assertSame(1, self::rows($there, "flights WHERE pack_id = (SELECT id FROM packs) AND aircraft_name = 'Petrel'"));
+            self::assertSame(
+                1,
+                self::rows($there, "flights WHERE pack_id = (SELECT id FROM packs) AND aircraft_name = 'Petrel'"),
+            );
         }
         $kept = glob("{$this->folder}/elsewhere/recordings/*/*") ?: [];
         self::assertSame(['0.columns', 'original'], array_map(basename(...), $kept));

@@ -9,6 +9,7 @@ use DuskSwitch\App\Backup\Progress;
 use DuskSwitch\App\Backup\Stopped;
 use DuskSwitch\App\Database\Trouble;
 use DuskSwitch\App\Log\ColumnChoices;
+use DuskSwitch\App\Log\FlightPage;
 use DuskSwitch\App\Log\Imports;
 use DuskSwitch\App\Log\LogFile;
 use DuskSwitch\App\Models\Aircraft;
@@ -21,6 +22,9 @@ use Throwable;
 /** Takes a recording into the logbook, or reads one that is there once more with other columns. */
 final class ImportLog extends Command
 {
+    /** Flights of a recording that are looked at before they are opened. */
+    private const AHEAD = 4;
+
     protected $signature = 'log:import
         {file? : a recording: CSV, NMEA, GPX, KML, IGC or GeoJSON}
         {--aircraft= : the number of the aircraft that flew it}
@@ -30,7 +34,7 @@ final class ImportLog extends Command
 
     protected $description = 'Import a recorded flight into the logbook';
 
-    public function handle(Imports $imports, Jobs $jobs): int
+    public function handle(Imports $imports, Jobs $jobs, FlightPage $page): int
     {
         $job = is_string($this->option('job')) ? (string) $this->option('job') : null;
         try {
@@ -52,6 +56,10 @@ final class ImportLog extends Command
             return $problem instanceof Refused ? self::INVALID : self::FAILURE;
         } finally {
             $job !== null && @unlink($jobs->file($job, 'upload'));
+        }
+        // What the pilot opens next is there already.
+        foreach ($recording->flights()->with(['recording', 'pack', 'aircraft'])->limit(self::AHEAD)->get() as $flight) {
+            $page->json($flight);
         }
         $flights = $recording->flights()->get()->map(fn (Flight $one): int => $one->id)->all();
         $job !== null &&

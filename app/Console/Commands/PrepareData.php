@@ -75,6 +75,7 @@ final class PrepareData extends Command
         // What was compiled before was compiled by another state of the code.
         (new CircuitCache(storage_path('framework/circuits')))->clear();
         array_map(unlink(...), glob(storage_path('framework/readiness/*')) ?: []);
+        array_map(unlink(...), glob(storage_path('framework/flights/*')) ?: []);
         $this->migrate($copies, $isNew);
         if ($isNew) {
             DB::transaction(fn () => $demo->load());

@@ -8,7 +8,6 @@ use DuskSwitch\App\Log\FlightPage;
 use DuskSwitch\App\Log\Imports;
 use DuskSwitch\App\Log\SearchJson;
 use DuskSwitch\App\Logbook\LogbookJson;
-use DuskSwitch\App\Logbook\LogbookTotals;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Pack;
@@ -34,15 +33,7 @@ final readonly class LogbookController
 
     public function index(Request $request): JsonResponse
     {
-        $aircraft = Query::whole($request, 'aircraft');
-        $flights = Flight::with(['pack', 'aircraft'])
-            ->when($aircraft !== null, fn ($query) => $query->where('aircraft_id', $aircraft))
-            ->orderByRaw('flown_at is null')
-            ->orderByDesc('flown_at')
-            ->orderByDesc('id')
-            ->get();
-
-        return new JsonResponse([...(new LogbookJson())->list($flights), 'totals' => LogbookTotals::of($flights)]);
+        return new JsonResponse((new LogbookJson())->list(Query::whole($request, 'aircraft')));
     }
 
     public function show(Flight $flight): JsonResponse
