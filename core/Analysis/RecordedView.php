@@ -37,6 +37,7 @@ final readonly class RecordedView
         $times = array_map(fn (float $one): float => round($one - $start, 2), $this->series->times());
 
         $thin = Thinning::of($times);
+        $wind = $this->analysis->wind;
 
         return [
             'seconds' => round($this->series->log->seconds(), 1),
@@ -49,7 +50,7 @@ final readonly class RecordedView
             'hands' => [],
             'steps' => [],
             'events' => $this->events($start),
-            'windSays' => $this->analysis->wind === null ? '' : (new MeasuredWords($this->system))->speed($this->analysis->wind->speed),
+            'windSays' => $wind === null ? '' : (new MeasuredWords($this->system))->speed($wind->speed),
             'values' => $this->values($times, $thin),
             'traces' => $this->traces($thin),
             'extent' => $this->extent(),

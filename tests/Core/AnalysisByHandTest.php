@@ -1,0 +1,139 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Analysis\AirborneTime;
+use DuskSwitch\Core\Analysis\Calibration;
+use DuskSwitch\Core\Analysis\FieldLimits;
+use DuskSwitch\Core\Analysis\FlightSeries;
+use DuskSwitch\Core\Analysis\SearchArea;
+use DuskSwitch\Core\Analysis\SpeedRun;
+use DuskSwitch\Core\Format\Thinning;
+use DuskSwitch\Core\Log\LoggedFlight;
+use DuskSwitch\Core\Telemetry\Geodesic;
+use PHPUnit\Framework\TestCase;
+
+/** Analyses on flights that were made by hand, so that every number can be worked out beside them (common practice). */
+final class AnalysisByHandTest extends TestCase
+{
+    /**
+     * A flight a row each half second, from what it does at a time.
+     *
+     * @param  array<string, \Closure(float): (float|null)>  $columns
+     */
+    private static function flight(float $seconds, array $columns): FlightSeries
+    {
+        $times = array_map(fn (int $row): float => $row / 2, range(0, (int) (2 * $seconds)));
+
+        return new FlightSeries(
+            LoggedFlight::of($times, array_map(fn (\Closure $of): array => array_map($of, $times), $columns)),
+        );
+    }
+
+    public function test_no_spike_is_lost_where_a_long_flight_is_thinned(): void
+    {
+        $times = array_map(fn (int $row): float => $row / 10, range(0, 9999));
+        $column = array_map(
+            fn (int $row): ?float => $row === 4321 ? 99.0 : ($row === 7654 ? -99.0 : ($row % 5 === 0 ? null : 1.0)),
+            range(0, 9999),
+        );
+        $thin = Thinning::of($times, 100);
+
+        self::assertCount(200, $thin->times($times));
+        self::assertSame(
+            [99.0, -99.0],
+            [max(array_filter($thin->column($column))), min(array_filter($thin->column($column)))],
+        );
+        self::assertNotContains(null, $thin->column($column), 'what is there counts before what is missing');
+        $at = array_search(99.0, $thin->column($column), true);
+        self::assertEqualsWithDelta(432.1, $thin->times($times)[$at], 10.0, 'on its own pixel');
+        self::assertSame($times, Thinning::of($times, 5000)->times($times), 'what is short enough stays');
+        self::assertSame([0.0, 9.9], array_slice($thin->places($times), 0, 2), 'a place keeps its own rows');
+    }
+
+    public function test_a_speed_run_takes_the_wind_out(): void
+    {
+        // North at 40 m/s with 5 m/s of wind from behind, back at 30 against it.
+        $run = self::flight(60, [
+            'speed' => fn (float $t): float => $t < 5 || $t > 50 ? 0.0 : ($t < 25 ? 40.0 : 30.0),
+            'course' => fn (float $t): float => $t < 25 ? 0.0 : 180.0,
+        ]);
+        $speed = SpeedRun::of($run, AirborneTime::of($run));
+
+        self::assertSame([40.0, 35.0, 5.0], [$speed?->second, $speed?->bothWays, $speed?->wind]);
+        $oneWay = self::flight(60, [
+            'speed' => fn (float $t): float => $t < 5 ? 0.0 : 40.0,
+            'course' => fn (float $t): float => 90.0,
+        ]);
+        self::assertNull(SpeedRun::of($oneWay, AirborneTime::of($oneWay))?->bothWays, 'no way back');
+    }
+
+    public function test_a_field_is_left_and_come_back_to(): void
+    {
+        $limits = new FieldLimits([[0.0, 0.0], [0.0, 1.0], [1.0, 1.0], [1.0, 0.0]], 100.0);
+        self::assertSame(
+            [true, false, false],
+            [$limits->holds(0.5, 0.5), $limits->holds(1.5, 0.5), $limits->holds(0.5, -0.1)],
+        );
+        self::assertTrue((new FieldLimits([]))->holds(80.0, 3.0), 'without an outline everything is inside');
+        $flight = self::flight(40, [
+            'latitude' => fn (float $t): float => 0.5 + ($t > 10 && $t <= 22 ? 0.6 : 0.0),
+            'longitude' => fn (float $t): float => 0.5,
+            'height' => fn (float $t): float => $t > 30 ? 101.0 : 0.0,
+        ]);
+        self::assertSame([['from' => 10.5, 'to' => 22.5]], $limits->outside($flight));
+        self::assertSame([['from' => 30.5, 'to' => 40.0]], $limits->above($flight));
+    }
+
+    public function test_a_scale_is_told_from_two_flights_on_and_trusted_from_three(): void
+    {
+        $flight = fn (float $reported, float $charged, ?float $current = null): array => compact(
+            'reported',
+            'charged',
+            'current',
+        );
+
+        self::assertNull(Calibration::of([$flight(1000, 1050)]));
+        self::assertNull(Calibration::of([$flight(1000, 1050), $flight(20, 30)]), 'twenty mAh say little');
+        $two = Calibration::of([$flight(1000, 1030), $flight(500, 515)]);
+        self::assertEqualsWithDelta(1.03, $two?->scale, 1e-12);
+        self::assertFalse($two?->isTrusted);
+        self::assertTrue(Calibration::of([$flight(1000, 1030), $flight(500, 515), $flight(700, 714)])?->isTrusted);
+        self::assertFalse(
+            Calibration::of([$flight(1000, 1060), $flight(500, 530), $flight(700, 742)])?->isTrusted,
+            'six per cent off',
+        );
+        // (900·990 + 800·880) / (900² + 800²) = 1.1 at low power, 0.95 at high.
+        $apart = Calibration::of([
+            $flight(900, 990, 4.0),
+            $flight(800, 880, 5.0),
+            $flight(900, 855, 20.0),
+            $flight(800, 760, 21.0),
+        ]);
+        self::assertEqualsWithDelta([1.1, 0.95], [$apart?->low, $apart?->high], 1e-12);
+    }
+
+    public function test_a_stone_is_searched_ahead_of_its_last_fix_and_a_glider_all_around(): void
+    {
+        [$metres, $east] = [45.0, 8.0];
+        $flight = self::flight(60, [
+            'latitude' => fn (float $t): ?float => $t > 50 ? null : Geodesic::offset($metres, $east, 0.0, 12.0 * $t)[0],
+            'longitude' => fn (float $t): ?float => $t > 50 ? null : $east,
+            'speed' => fn (float $t): float => 12.0,
+            'course' => fn (float $t): float => 0.0,
+            'height' => fn (float $t): float => $t < 3 ? 0.0 : 80.0,
+            'link-quality' => fn (float $t): float => $t > 52 ? 0.0 : 90.0,
+        ]);
+        $stone = SearchArea::of($flight, 0.0, 0.0, null);
+        self::assertSame([50.0, 2.0, 80.0], [$stone?->at, $stone?->unheard, $stone?->height]);
+        // 12 m/s for 2 s unheard and 1 s until the motor stands,
+        // then √(2·80/9.80665) = 4.04 s of falling: 84.5 m north.
+        $ahead = Geodesic::local($stone->latitude, $stone->longitude, $stone->middleLatitude, $stone->middleLongitude);
+        self::assertEqualsWithDelta([0.0, 84.5], $ahead, 0.5);
+        self::assertEqualsWithDelta(2.5, $stone->rings[0]['metres'], 1.0, 'half of all fixes lie within 2.5 m');
+        $glider = SearchArea::of($flight, 5.0, 270.0, 0.8);
+        self::assertGreaterThan(10 * $stone->rings[0]['metres'], $glider?->rings[0]['metres']);
+        self::assertGreaterThan($glider->longitude, $glider->middleLongitude, 'the wind blows it east');
+        self::assertLessThan($glider->rings[2]['metres'], $glider->rings[0]['metres']);
+    }
+}
