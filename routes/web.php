@@ -102,6 +102,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::get('recordings/{recording}/original', [RecordingController::class, 'original']);
     Route::post('way', [LogbookController::class, 'way']);
     Route::get('logbook', [LogbookController::class, 'index']);
+    Route::get('logbook.{ending}', [LogbookController::class, 'book'])->where('ending', 'csv|json');
     Route::post('logbook', [LogbookController::class, 'store']);
     Route::get('logbook/{flight}', [LogbookController::class, 'show']);
     Route::patch('logbook/{flight}', [LogbookController::class, 'change']);

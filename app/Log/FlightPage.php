@@ -50,6 +50,7 @@ final readonly class FlightPage
             'file' => null,
             'limits' => [],
             'search' => null,
+            'legs' => [],
             'map' => ['rings' => [], 'bar' => ['metres' => 0.0, 'says' => '']],
         ];
 
@@ -61,6 +62,7 @@ final readonly class FlightPage
     {
         $with = $this->imports->with($flight);
         $units = Pilot::here()->units;
+        $marks = $flight->marks;
         $field = $flight->site === '' ? null : Field::where('name', $flight->site)->first();
         $key = hash(
             'xxh128',
@@ -71,9 +73,10 @@ final readonly class FlightPage
                 $with,
                 $units,
                 $field?->toArray(),
+                $marks,
             ]),
         );
-        $kept = $this->kept->of($key, function () use ($log, $with, $units, $field): array {
+        $kept = $this->kept->of($key, function () use ($log, $with, $units, $field, $marks): array {
             $analysis = FlightAnalysis::of($log, $with);
             $view = new RecordedView($analysis, $units);
 
@@ -84,6 +87,7 @@ final readonly class FlightPage
                 'analysis' => AnalysisEncoder::flight($analysis),
                 'limits' => $field === null ? [] : self::limits($field, $analysis),
                 'search' => (new SearchJson($units))->of($analysis->search, $log->start),
+                'legs' => FlightLegs::of($analysis, $marks),
             ];
         });
         foreach (['spans', 'unknown'] as $key) {

@@ -4,6 +4,7 @@ namespace DuskSwitch\App\Logbook;
 
 use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Pilot;
+use DuskSwitch\Core\Format\Csv;
 use DuskSwitch\Core\Units\Dimension;
 use DuskSwitch\Core\Units\Unit;
 use Illuminate\Support\Facades\DB;
@@ -34,6 +35,24 @@ final readonly class LogbookJson
     {
         $system = Pilot::here()->units;
         $this->units = array_map(fn (array $one): Unit => $system->unit($one[1], $one[2]), self::FACTS);
+    }
+
+    /** All flights as a table, with the units in its headings. */
+    public function csv(): string
+    {
+        $list = $this->list(null);
+        $names = array_map(fn (array $one): string => trim("{$one['name']} {$one['unit']}"), $list['columns']);
+        $text = Csv::row(['Date', 'Aircraft', 'Revision', 'Seconds in the air', 'Place', 'Pilot', 'Pack', 'Charged mAh', 'Weather', 'Note', ...$names]);
+        foreach ($list['flights'] as $one) {
+            $facts = (array) $one['facts'];
+            $text .= Csv::row(array_map(fn (mixed $is): string|float|int => is_scalar($is) ? $is : '', [
+                $one['flownAt'], $one['aircraftName'], $one['revision'], $one['seconds'], $one['site'], $one['pilot'],
+                $one['packLabel'], $one['charged'], $one['weather'], $one['note'],
+                ...array_map(fn (array $column): ?float => $facts[$column['id']] ?? null, $list['columns']),
+            ]));
+        }
+
+        return $text;
     }
 
     /**
@@ -96,10 +115,12 @@ final readonly class LogbookJson
     }
 
     /**
+     * Facts as the pilot reads them.
+     *
      * @param  array<string, float|int|null>  $facts  in base units
-     * @return array<string, float|null> as the pilot reads them
+     * @return array<string, float|null>
      */
-    private function facts(array $facts): array
+    public function facts(array $facts): array
     {
         $read = [];
         foreach ($this->units as $id => $unit) {

@@ -39,7 +39,7 @@ final readonly class FlightAnalysis
         return new self(
             $series,
             $air,
-            FlightFacts::of($series, $from, $to),
+            FlightFacts::of($series, $from, $to, $log->start),
             $wind,
             BatteryFit::of($series),
             LinkFit::of($series, $with->milliwatts),

@@ -43,13 +43,15 @@ final readonly class FlightFacts
 
     /**
      * Of a stretch of a flight, from when to when in seconds; of the air alone where it's the whole flight.
+     *
+     * @param  float|null  $drawsFrom  seconds from which the used capacity counts; null from the beginning of the stretch
      */
-    public static function of(FlightSeries $flight, float $from, float $to): self
+    public static function of(FlightSeries $flight, float $from, float $to, ?float $drawsFrom = null): self
     {
         $rows = self::rows($flight->times(), $from, $to);
         $times = $flight->times();
         $current = self::in($flight->sent(LogQuantity::Amperes), $rows);
-        $used = self::in($flight->used(), $rows);
+        $used = self::in($flight->used(), self::rows($times, $drawsFrom ?? $from, $to));
         $climbs = self::in(self::steady($times, $flight->climb()), $rows);
         $heights = self::in(self::steady($times, $flight->height()), $rows);
         $speeds = self::in(self::steady($times, $flight->speed()), $rows);
@@ -68,7 +70,7 @@ final readonly class FlightFacts
             $current === [] ? null : max($current),
             $used === []
                 ? null
-                : max(0.0, max($used) - ($flight->has(LogQuantity::Used) ? min(0.0, min($used)) : min($used))),
+                : max(0.0, max($used) - $used[0]),
             $cells === [] ? null : min($cells),
             $recovered === [] ? null : max($recovered),
             $linkLowest,

@@ -286,6 +286,37 @@ final class LogbookTest extends HttpTestCase
         self::assertNull($page->recording);
     }
 
+    public function test_marks_part_a_flight_into_legs_with_their_own_facts(): void
+    {
+        $this->take(self::table());
+        $this->api('PATCH', '/api/logbook/1', [
+            'marks' => [['at' => 60, 'says' => 'half way'], ['at' => 40, 'says' => 'climbed out']],
+        ]);
+        $legs = json_decode((string) $this->api('GET', '/api/logbook/1')->getContent())->legs;
+
+        self::assertSame(['From the beginning', 'climbed out', 'half way'], array_column($legs, 'says'));
+        self::assertSame([[0.0, 40.0], [40.0, 60.0], [60.0, 119.0]], array_map(
+            fn (\stdClass $one): array => [(float) $one->from, (float) $one->to],
+            $legs,
+        ));
+        // 60·sin(20/80·π) = 42 m at 40 s; the top at 60 s.
+        self::assertEqualsWithDelta([42.0, 60.0, 60.0], array_map(fn (\stdClass $one): float => $one->facts->highest, $legs), 1.5);
+        self::assertEqualsWithDelta([56.0, 56.0], [$legs[0]->facts->used, $legs[1]->facts->used], 0.2);
+    }
+
+    public function test_the_logbook_goes_out_as_a_table_and_as_json(): void
+    {
+        $this->take(self::table());
+        $this->api('PATCH', '/api/logbook/1', ['note' => "=danger, \"quoted\"\nsecond line"]);
+        $csv = (string) $this->get('/api/logbook.csv')->assertOk()->getContent();
+        $rows = array_map(fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\r\n", trim($csv)));
+
+        self::assertSame(['Date', 'Aircraft', 'Revision'], array_slice($rows[0], 0, 3));
+        self::assertSame(['2026-04-11T10:00:00Z', 'Tern', '1'], array_slice($rows[1], 0, 3));
+        self::assertStringContainsString("\"'=danger, \"\"quoted\"\"", $csv, 'no spreadsheet runs it');
+        self::assertCount(1, json_decode((string) $this->api('GET', '/api/logbook.json')->getContent())->flights);
+    }
+
     public function test_bad_notes_are_refused_with_their_path_and_change_nothing(): void
     {
         $id = $this->aircraft('Petrel')->id;
