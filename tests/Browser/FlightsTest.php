@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** From the field back to the bench: a recording in, what it tells, what the alarms would have said, and out again. */
 final class FlightsTest extends BrowserTestCase
@@ -107,7 +108,7 @@ final class FlightsTest extends BrowserTestCase
         $page->until(fn (): bool => str_contains($page->text('table'), 'Gravel pit'), 'the flight');
         self::assertStringContainsString('7:30', $page->text('table'));
         $page->click('[data-flight] button');
-        $page->press('Notes');
+        $page->press('Edit notes');
         $page->fill('#flight-weather', 'Still');
         $page->press('Save');
         $page->until(fn (): bool => str_contains($page->text('main'), 'Still'), 'the weather');
@@ -115,6 +116,29 @@ final class FlightsTest extends BrowserTestCase
         $page->named('Remove this flight…')->click();
         $page->pressIn('[role=dialog]', 'Remove');
         $page->until(fn (): bool => $page->text('[data-totals]') === 'No flights yet.', 'it is gone');
+    }
+
+    public function test_a_moment_is_marked_named_and_parts_the_flight_into_legs(): void
+    {
+        $flight = self::$app->record(Recorded::table('petrel', 'thermal', 4), 4, 'evening.csv');
+        $page = $this->page()->open("/aircraft/4/fly/flights?flight={$flight}");
+        $page->find('[data-finding]');
+        $page->press('Notes')->press('Mark this moment');
+        $page->find('[data-mark]');
+        $page->find("[aria-label='What happens at 0:00']")->sendKeys('Away', WebDriverKeys::ENTER);
+        $page->click("[aria-label='Next event']")->press('Mark this moment');
+        $marks = fn (): int => count($page->browser->findElements(WebDriverBy::cssSelector('[data-mark]')));
+        $page->until(fn (): bool => $marks() === 2, 'both marks');
+        $page->until(fn (): bool => str_contains($page->text('[data-leg]'), 'Away'), 'what was between them');
+        self::assertSame('Away', $page->find("[data-mark='0'] input")->getAttribute('value'));
+        $page->press('Edit notes');
+        $page->fill('#flight-pilot', 'Ines')->press('Save');
+        $page->until(fn (): bool => str_contains($page->text("[aria-label='Notes']"), 'Ines'), 'the pilot');
+        self::assertSame(2, $marks(), 'notes leave the marks alone');
+        $page->click("[aria-label='Remove the mark at 0:00']");
+        $page->until(fn (): bool => $marks() === 1, 'one is gone');
+        self::assertSame([], $page->misfits());
+        self::assertSame([], $page->barriers());
     }
 
     public function test_an_alarm_is_set_to_what_the_flights_advise(): void

@@ -33,6 +33,8 @@ export function flightsChanged(client: QueryClient) {
 export function useFlightChange(flight: number) {
   const client = useQueryClient()
   return useMutation({
+    // One after the other, in the order they were made.
+    scope: { id: `flight-${flight}` },
     mutationFn: (body: FlightChange) => data(PATCH('/api/logbook/{flight}', { params: { path: { flight } }, body })),
     onSuccess: (changed) => {
       client.setQueryData(['flight', flight], (page: FlightPage | undefined) => page && { ...page, flight: changed })

@@ -59,6 +59,14 @@ function AllFlights() {
   return (
     <div className="flex h-full min-h-0 flex-col gap-2">
       <div className="flex flex-wrap gap-x-6 gap-y-1 text-sm">
+        <span className="order-last flex flex-1 justify-end gap-4">
+          <a href="/api/logbook.csv" className="inline-flex items-center underline max-md:min-h-11 max-md:min-w-11">
+            CSV
+          </a>
+          <a href="/api/logbook.json" className="inline-flex items-center underline max-md:min-h-11 max-md:min-w-11">
+            JSON
+          </a>
+        </span>
         {data.totals.aircraft.map((one) => (
           <span key={one.name}>
             {one.name}{' '}

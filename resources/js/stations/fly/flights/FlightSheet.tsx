@@ -23,6 +23,7 @@ import { ColumnsDialog } from './ColumnsDialog'
 import { Exports } from './Exports'
 import { Findings } from './Findings'
 import { FlightForm } from './FlightForm'
+import { Marks } from './Marks'
 import { callNames } from './names'
 import { Search } from './Search'
 import { Track } from './Track'
@@ -62,9 +63,6 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
         {shown && <Controls flight={shown} />}
         <span className="flex-1" />
         {page.recording && <Tick says="With the alarms of this program" on={listening} onChange={setListening} />}
-        <Button look="bare" onClick={() => setEditing(true)}>
-          <Pencil size={15} aria-hidden /> Notes
-        </Button>
         {page.recording && <Exports flight={flight} />}
         <Menu label="More of this flight" look="bare">
           {file && (
@@ -113,7 +111,12 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
             />
             {side === 'tells' && <Findings page={page} />}
             {side === 'track' && <Track flight={page.recording as Recording} map={page.map} />}
-            {side === 'notes' && <About page={page} />}
+            {side === 'notes' && (
+              <>
+                <About page={page} onEdit={() => setEditing(true)} />
+                <Marks page={page} />
+              </>
+            )}
             {side === 'words' && listening && (
               <>
                 <Words flight={shown} />
@@ -125,7 +128,7 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
         </div>
       ) : (
         <div className="px-4">
-          <About page={page} />
+          <About page={page} onEdit={() => setEditing(true)} />
         </div>
       )}
       {editing && <FlightForm aircraft={aircraft} flight={flight} onClose={() => setEditing(false)} />}
@@ -171,7 +174,7 @@ function RemoveDialog({ flight, onClose, onDone }: { flight: LogbookFlight; onCl
 }
 
 /** What the pilot wrote of it, and what was wrong with its recording. */
-function About({ page: { flight, file } }: { page: FlightPage }) {
+function About({ page: { flight, file }, onEdit }: { page: FlightPage; onEdit: () => void }) {
   const told = [
     ['In the air', flight.seconds === null ? '' : clock(flight.seconds)],
     ['Place', flight.site],
@@ -198,6 +201,9 @@ function About({ page: { flight, file } }: { page: FlightPage }) {
           ○ {file.bad} {file.bad === 1 ? 'line was' : 'lines were'} left out: see Columns.
         </p>
       )}
+      <Button className="mt-2" onClick={onEdit}>
+        <Pencil size={15} aria-hidden /> Edit notes
+      </Button>
     </section>
   )
 }
