@@ -9,6 +9,8 @@ return [
     'slow' => (bool) env('DUSK_SLOW_ROUTE', false),
     // Where imported recordings lie; beside the database where nothing else is said.
     'recordings' => env('DUSK_RECORDINGS'),
+    // Whether the demo comes with flights; a test that counts its own goes without.
+    'demo_logbook' => (bool) env('DUSK_DEMO_LOGBOOK', true),
     'url' => env('APP_URL', 'http://127.0.0.1'),
     'timezone' => 'UTC',
     'locale' => 'en',

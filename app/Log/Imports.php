@@ -66,6 +66,8 @@ final readonly class Imports
                     'format' => $report->format,
                     'report' => KeptReport::of($report, $sink),
                 ]);
+                // What lies there without a row is of a database that was replaced: the same file, read anew.
+                $this->files->remove($this->files->folder($sha256));
                 if (! @rename($aside, $this->files->folder($sha256))) {
                     throw new \RuntimeException('The recording couldn\'t be kept: the disk may be full.');
                 }

@@ -21,6 +21,9 @@ final class HeadingReader
         'level' => 'link-level',
     ];
 
+    /** Words for what takes the pack's power. */
+    private const DRIVE = ['motor', 'motors', 'engine', 'drive', 'main', 'antrieb', 'flight'];
+
     /** What a column is taken for by its heading, and by a unit that stands below it or in its cells. */
     public static function read(string $heading, ?string $unitBelow = null): LogColumn
     {
@@ -68,10 +71,10 @@ final class HeadingReader
                 $guesses[] = [$quantity, $way === $words || $words === [] ? $sure : $sure * 0.95];
             }
         }
-        // A heading that is a unit and nothing else: "V", "mAh".
+        // A heading that is a unit and nothing else, "V", "mAh", or of what the pack drives: "Motor_A".
         if (
             $guesses === [] &&
-            max([0, ...array_map(strlen(...), $words)]) <= 1 &&
+            max([0, ...array_map(strlen(...), array_diff($words, self::DRIVE))]) <= 1 &&
             isset(self::BY_UNIT[$unit?->dimension->value])
         ) {
             $guesses[] = [LogQuantity::from(self::BY_UNIT[$unit->dimension->value]), 0.6];
@@ -147,7 +150,7 @@ final class HeadingReader
             }
         }
 
-        // "GSpd" is "gspd" to one writer and "g spd" to another; and a unit may be the name itself, "mAh".
+        // "GPSspeed" is one word to one writer and two to another; and a unit may be the name itself, "mAh".
         return [[$words, $bare, $whole], $unit];
     }
 

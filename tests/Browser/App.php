@@ -36,6 +36,7 @@ final class App
             'APP_CONFIG_CACHE' => "{$this->folder}/config.php",
             'APP_ROUTES_CACHE' => "{$this->folder}/routes.php",
             'DUSK_RUN_FOLDER' => "{$this->folder}/serve",
+            'DUSK_DEMO_LOGBOOK' => 'false',
             ...$this->env,
         ];
         foreach (

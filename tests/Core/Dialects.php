@@ -246,7 +246,7 @@ final class Dialects
                 $imperial ? 60 / 0.3048 : 1.0,
                 2,
             ),
-            $one('speed', ['GSpd', 'Speed', 'ground speed', 'Geschwindigkeit', 'vitesse'], $speed[0], $speed[1], 3),
+            $one('speed', ['GroundSpd', 'Speed', 'ground speed', 'Geschwindigkeit', 'vitesse'], $speed[0], $speed[1], 3),
             $one(
                 'volts',
                 ['Volts', 'Batt', 'pack voltage', 'Spannung', 'tensión'],

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Log\LogColumn;
 use DuskSwitch\Core\Log\LoggedFlight;
 use DuskSwitch\Core\Log\LogReading;
 use DuskSwitch\Core\Log\LogReport;
@@ -269,5 +270,15 @@ final class LogLinesTest extends TestCase
             self::assertSame('stopped', $stopped->getMessage());
         }
         self::assertSame([2001, 4001], $seen);
+    }
+
+    public function test_what_the_pack_drives_is_read_by_its_unit_and_a_servo_is_not(): void
+    {
+        $rows = array_map(fn (int $t): string => "{$t},12.{$t},8.{$t},0.{$t}", range(1, 9));
+        [$report] = self::read($rows, 'Time_s,Antriebsakku (V),Motor_A,Servo_A');
+        self::assertSame(
+            ['elapsed', 'volts', 'amperes', 'other'],
+            array_map(fn (LogColumn $one): string => $one->quantity->value, $report->headed),
+        );
     }
 }

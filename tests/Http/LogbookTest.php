@@ -37,7 +37,7 @@ final class LogbookTest extends HttpTestCase
     /** A table of a home-made logger: up to sixty metres and back, a row a second; a second flight an hour later. */
     private static function table(int $flights = 1): string
     {
-        $lines = ['Date;Zeit;Höhe (m);GSpd(km/h);Spannung;Strom;mAh;Lat;Lon;Rätsel'];
+        $lines = ['Date;Zeit;Höhe (m);SOG (km/h);Spannung;Strom;mAh;Lat;Lon;Rätsel'];
         for ($flight = 0; $flight < $flights; $flight++) {
             for ($t = 0; $t < 120; $t++) {
                 $flies = $t > 20 && $t < 100;
@@ -295,12 +295,16 @@ final class LogbookTest extends HttpTestCase
         $legs = json_decode((string) $this->api('GET', '/api/logbook/1')->getContent())->legs;
 
         self::assertSame(['From the beginning', 'climbed out', 'half way'], array_column($legs, 'says'));
-        self::assertSame([[0.0, 40.0], [40.0, 60.0], [60.0, 119.0]], array_map(
-            fn (\stdClass $one): array => [(float) $one->from, (float) $one->to],
-            $legs,
-        ));
+        self::assertSame(
+            [[0.0, 40.0], [40.0, 60.0], [60.0, 119.0]],
+            array_map(fn (\stdClass $one): array => [(float) $one->from, (float) $one->to], $legs),
+        );
         // 60·sin(20/80·π) = 42 m at 40 s; the top at 60 s.
-        self::assertEqualsWithDelta([42.0, 60.0, 60.0], array_map(fn (\stdClass $one): float => $one->facts->highest, $legs), 1.5);
+        self::assertEqualsWithDelta(
+            [42.0, 60.0, 60.0],
+            array_map(fn (\stdClass $one): float => $one->facts->highest, $legs),
+            1.5,
+        );
         self::assertEqualsWithDelta([56.0, 56.0], [$legs[0]->facts->used, $legs[1]->facts->used], 0.2);
     }
 

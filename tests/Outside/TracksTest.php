@@ -241,6 +241,29 @@ final class TracksTest extends TestCase
         }
     }
 
+    public function test_a_track_without_a_speed_comes_back_without_one(): void
+    {
+        $flight = self::flight();
+        $bare = LoggedFlight::of(
+            $flight->times,
+            array_combine($keys = ['latitude', 'longitude', 'altitude'], array_map($flight->column(...), $keys)),
+            $flight->epoch,
+        );
+        foreach (LogWriters::all() as $ending => $writer) {
+            $text = implode('', [...$writer->write([$bare], 'tracker')]);
+            [, $flights] = LogReading::flights(new TextSource($text, "a.{$ending}"));
+            $speeds = array_filter($flights[0]->column('speed') ?? [], fn (?float $one): bool => $one !== null);
+            self::assertSame([], $speeds, "{$ending}: it stood nowhere, nobody measured it");
+        }
+        file_put_contents("{$this->folder}/bare.igc", implode('', [...LogWriters::write('igc', [$bare], 'tracker')]));
+        self::assertSamePoints(
+            self::numbers(self::said(['node', 'tests/Outside/igc.mjs', "{$this->folder}/bare.igc"])),
+            1e-5,
+            0.51,
+            0.002,
+        );
+    }
+
     /** @return list<list<float>> */
     private static function read(LoggedFlight $flight): array
     {

@@ -6,6 +6,7 @@ use DuskSwitch\App\Backup\Copies;
 use DuskSwitch\App\Backup\Integrity;
 use DuskSwitch\App\Database\Trouble;
 use DuskSwitch\App\Hangar\Demo;
+use DuskSwitch\App\Logbook\DemoLogbook;
 use DuskSwitch\App\Program\CircuitCache;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -79,6 +80,9 @@ final class PrepareData extends Command
         $this->migrate($copies, $isNew);
         if ($isNew) {
             DB::transaction(fn () => $demo->load());
+            if (config('app.demo_logbook') === true) {
+                app(DemoLogbook::class)->load();
+            }
             $this->info('Loaded the demo: Saltmarsh Field.');
         } elseif ($copies->isDue()) {
             $copies->make('daily');

@@ -9,10 +9,16 @@ use DuskSwitch\Core\Units\Unit;
 
 /**
  * Writes B records of one fix a second (FAI, Technical Specification for GNSS Flight Recorders, appendix A), with
- * ground speed and true track; unsigned: no approved recorder wrote it.
+ * ground speed and true track where they were measured: a nought there would be read as standing still. Unsigned: no
+ * approved recorder wrote it.
  */
 final class IgcWriter implements LogWriter
 {
+    /** The byte after a fix, from 1, and bytes of a field that follows. */
+    private const FIRST = 36;
+
+    private const WIDE = 3;
+
     public function ending(): string
     {
         return 'igc';
@@ -36,15 +42,43 @@ final class IgcWriter implements LogWriter
             'HFDTEDATE:'.
             gmdate('dmy', (int) $day).
             ",01\r\n".
-            "HFGTYGLIDERTYPE:{$plain}\r\nHFDTMGPSDATUM:WGS84\r\nHFFTYFRTYPE:Dusk Switch, unsigned\r\n".
-            "I023638GSP3941TRT\r\n";
+            "HFGTYGLIDERTYPE:{$plain}\r\nHFDTMGPSDATUM:WGS84\r\nHFFTYFRTYPE:Dusk Switch, unsigned\r\n";
+        $fields = self::fields($flights);
+        if ($fields !== []) {
+            yield sprintf('I%02d', count($fields)).
+                implode('', array_map(self::field(...), $fields, range(0, count($fields) - 1))).
+                "\r\n";
+        }
         foreach ($flights as $flight) {
             $height = $this->heights($flight);
             foreach (TrackPoints::of($flight, 1.0) as $fix) {
                 $pressure = $height[(int) round($fix->seconds * 1000)] ?? $fix->altitude;
-                yield self::record($fix, $pressure);
+                yield self::record($fix, $pressure, $fields);
             }
         }
+    }
+
+    /**
+     * What follows a fix.
+     *
+     * @param  list<LoggedFlight>  $flights
+     * @return list<string> by the codes of the specification
+     */
+    private static function fields(array $flights): array
+    {
+        $has = fn (LogQuantity $one): bool => array_filter(
+            $flights,
+            fn (LoggedFlight $flight): bool => $flight->has($one),
+        ) !== [];
+
+        return [...$has(LogQuantity::Speed) ? ['GSP'] : [], ...$has(LogQuantity::Course) ? ['TRT'] : []];
+    }
+
+    private static function field(string $code, int $place): string
+    {
+        $from = self::FIRST + $place * self::WIDE;
+
+        return sprintf('%02d%02d%s', $from, $from + self::WIDE - 1, $code);
     }
 
     /** @return array<int, float|null> a barometer's altitude by time in milliseconds: the field's plus the height over it */
@@ -67,9 +101,13 @@ final class IgcWriter implements LogWriter
         return $heights;
     }
 
-    private static function record(GpsFix $fix, ?float $pressure): string
+    /** @param  list<string>  $fields */
+    private static function record(GpsFix $fix, ?float $pressure, array $fields): string
     {
-        $speed = $fix->speed === null ? 0 : (int) round(Unit::KilometrePerHour->fromBase($fix->speed));
+        $numbers = [
+            'GSP' => min(999, (int) round(Unit::KilometrePerHour->fromBase($fix->speed ?? 0.0))),
+            'TRT' => (int) round($fix->course ?? 0.0) % 360,
+        ];
 
         return 'B'.
             gmdate('His', (int) floor($fix->seconds + 1e-6)).
@@ -78,7 +116,7 @@ final class IgcWriter implements LogWriter
             ($fix->altitude === null ? 'V' : 'A').
             self::metres($pressure).
             self::metres($fix->altitude).
-            sprintf('%03d%03d', min(999, $speed), (int) round($fix->course ?? 0.0) % 360).
+            implode('', array_map(fn (string $code): string => sprintf('%03d', $numbers[$code]), $fields)).
             "\r\n";
     }
 
