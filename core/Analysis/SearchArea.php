@@ -8,7 +8,8 @@ use DuskSwitch\Core\Telemetry\Geodesic;
 
 /**
  * Where a lost aircraft lies: the last fix, and rings around the middle of where it may have come down. It flew on for
- * a moment, then fell or glided any way, and the wind took it along.
+ * a moment, then fell or glided any way; what falls keeps its course like a stone, or is stopped by the air and taken
+ * along by the wind, and nobody knows how far of each.
  */
 final readonly class SearchArea
 {
@@ -28,7 +29,10 @@ final readonly class SearchArea
     /** Metres within which half of all fixes lie (common practice). */
     private const CEP = 2.5;
 
-    /** Seconds until a motor without a signal stands (common practice). */
+    /** Its multiples lie evenly between whole numbers, so that no two ways are alike. */
+    private const GOLDEN = 0.6180339887;
+
+    /** Seconds until a motor without a signal stands, on average (common practice). */
     private const REACTS = 1.0;
 
     /**
@@ -118,7 +122,7 @@ final readonly class SearchArea
         $blown = [-sin(deg2rad($from)) * $wind, -cos(deg2rad($from)) * $wind];
         $falls = sqrt((2 * $height) / self::GRAVITY);
         $glides = $sink === null || $sink <= 0.0 ? $falls : $height / $sink;
-        $flies = $speed * ($unheard + self::REACTS);
+        $flies = $speed * $unheard;
         $places = [];
         for ($kind = 0; $kind < self::KINDS; $kind++) {
             // From falling like a stone to gliding all the way.
@@ -126,7 +130,13 @@ final readonly class SearchArea
             $seconds = $falls + ($glides - $falls) * $share;
             for ($way = 0; $way < self::DIRECTIONS; $way++) {
                 $angle = (2 * M_PI * $way) / self::DIRECTIONS;
-                $reach = $speed * $seconds;
+                // How much of its way a falling thing keeps, evenly from nothing to all of it.
+                $keeps = fmod(($way + 0.5) * self::GOLDEN + ($kind + 0.5) * self::GOLDEN ** 2, 1.0);
+                $dragged = (1 - $share) * (1 - $keeps);
+                $reach = $speed * $seconds * (1 - $dragged);
+                $drift = $seconds * ($share + $dragged);
+                // A motor without a signal stands at once, or late.
+                $on = $flies + $speed * self::REACTS * (2 * ($kind + 0.5)) / self::KINDS;
                 // A stone keeps its course; the longer it glides the less anybody knows where to.
                 $turned = [
                     $ahead[0] * (1 - $share) + sin($angle) * $share,
@@ -136,10 +146,10 @@ final readonly class SearchArea
                 for ($error = 0; $error < self::ERRORS; $error++) {
                     // A fix is off in two dimensions: Rayleigh, half of them within the CEP.
                     $off = self::CEP * sqrt(-log(1 - ($error + 0.5) / self::ERRORS) / M_LN2);
-                    $offAngle = 2 * M_PI * fmod(($error + 0.5) * 0.618034 + $way * 0.38197, 1.0);
+                    $offAngle = 2 * M_PI * fmod(($error + 0.5) * self::GOLDEN + $way * self::GOLDEN ** 2, 1.0);
                     $places[] = [
-                        $ahead[0] * $flies + $kept[0] * $reach + $blown[0] * $seconds + sin($offAngle) * $off,
-                        $ahead[1] * $flies + $kept[1] * $reach + $blown[1] * $seconds + cos($offAngle) * $off,
+                        $ahead[0] * $on + $kept[0] * $reach + $blown[0] * $drift + sin($offAngle) * $off,
+                        $ahead[1] * $on + $kept[1] * $reach + $blown[1] * $drift + cos($offAngle) * $off,
                     ];
                 }
             }
