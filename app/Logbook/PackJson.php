@@ -20,7 +20,7 @@ final readonly class PackJson
     {
         $plugs = $this->plugs();
         $flights = Flight::whereNotNull('pack_id')
-            ->get(['pack_id', 'flown_at'])
+            ->get(['pack_id', 'flown_at', 'charged'])
             ->groupBy('pack_id');
 
         return [
@@ -55,7 +55,11 @@ final readonly class PackJson
         $days = array_values(
             array_filter(array_map(fn (Flight $one): ?string => $one->flown_at?->format('Y-m-d'), $flights)),
         );
-        $history = PackHistory::of($acts, $days, new DateTimeImmutable('today'));
+        $afterwards = array_map(
+            fn (Flight $one): array => ['on' => $one->flown_at?->format('Y-m-d') ?? '', 'mah' => (float) $one->charged],
+            array_values(array_filter($flights, fn (Flight $one): bool => $one->charged !== null)),
+        );
+        $history = PackHistory::of($acts, $days, new DateTimeImmutable('today'), $afterwards);
         $same = fn (string $plug): string => mb_strtolower(trim($plug));
 
         return [

@@ -36,20 +36,36 @@ final readonly class PackHistory
     /**
      * @param  list<array{kind: string, on: string, mah: float|null, milliohms: float|null}>  $acts  in the order of days
      * @param  list<string>  $flights  days on which it flew
+     * @param  list<array{on: string, mah: float}>  $afterwards  what was put back after a flight, as its notes say
      */
-    public static function of(array $acts, array $flights, DateTimeImmutable $today): self
+    public static function of(array $acts, array $flights, DateTimeImmutable $today, array $afterwards = []): self
     {
         $charges = array_values(array_filter($acts, fn (array $one): bool => $one['kind'] === 'charge'));
+        foreach ($afterwards as $one) {
+            // Noted with the flight and with the pack, it was put back once.
+            $noted = array_filter(
+                $acts,
+                fn (array $act): bool => $act['kind'] === 'charge' &&
+                    substr($act['on'], 0, 10) === substr($one['on'], 0, 10) &&
+                    $act['mah'] === $one['mah'],
+            );
+            if ($noted === []) {
+                $charges[] = $one;
+            }
+        }
         $measured = [];
         foreach ($acts as $one) {
             if ($one['milliohms'] !== null) {
                 $measured[] = [(float) (strtotime($one['on']) ?: 0) / 86_400, $one['milliohms']];
             }
         }
-        $fit = count($measured) < 2 ? null : LeastSquares::fit(
-            array_map(fn (array $one): array => [1.0, $one[0] - $measured[0][0]], $measured),
-            array_column($measured, 1),
-        );
+        $fit =
+            count($measured) < 2
+                ? null
+                : LeastSquares::fit(
+                    array_map(fn (array $one): array => [1.0, $one[0] - $measured[0][0]], $measured),
+                    array_column($measured, 1),
+                );
         $last = $measured === [] ? null : $measured[count($measured) - 1][1];
         $waits = self::waits($acts, $flights, $today);
 

@@ -105,6 +105,22 @@ final class LogbookTest extends TestCase
         self::assertSame(5, $of([$act('charge', '2026-06-05')], ['2026-06-04'])->waits, 'it flew before');
     }
 
+    public function test_what_was_put_back_after_a_flight_is_a_charge_noted_once_or_twice(): void
+    {
+        $history = PackHistory::of(
+            [['kind' => 'charge', 'on' => '2026-06-01', 'mah' => 640.0, 'milliohms' => null]],
+            ['2026-06-01', '2026-06-02'],
+            new DateTimeImmutable('2026-06-10'),
+            [
+                ['on' => '2026-06-01', 'mah' => 640.0],
+                ['on' => '2026-06-01', 'mah' => 655.0],
+                ['on' => '2026-06-02', 'mah' => 640.0],
+            ],
+        );
+
+        self::assertSame([3, 1935.0], [$history->cycles, $history->charged], 'the first stands in both books');
+    }
+
     public function test_its_resistance_grows_along_a_line(): void
     {
         $measured = fn (string $on, float $milliohms): array => [

@@ -82,6 +82,8 @@ final class DemoLogbookTest extends HttpTestCase
             0.03,
             'the charger put back eight per cent more',
         );
+        $packs = array_column($this->told('/api/packs')->packs, null, 'label');
+        self::assertSame([2, 1177], [$packs['Racer 1']->cycles, (int) $packs['Racer 1']->charged], '636 and 541');
         $rook = Flight::where('aircraft_name', 'Rook')->firstOrFail();
         self::assertCount(2, $this->told("/api/aircraft/{$rook->aircraft_id}/upkeep")->work);
     }

@@ -33,7 +33,7 @@ abstract class DataTestCase extends TestCase
         $process = new Process(
             [PHP_BINARY, 'artisan', ...$arguments],
             dirname(__DIR__, 2),
-            ['DUSK_DATABASE' => $database],
+            ['DUSK_DATABASE' => $database, 'DUSK_DEMO_LOGBOOK' => 'false'],
             timeout: 60,
         );
         $process->run();

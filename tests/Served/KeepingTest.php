@@ -197,6 +197,32 @@ final class KeepingTest extends DataTestCase
         self::assertSame(1, self::rows($this->database(), "aircraft WHERE name = 'Years of work'"));
     }
 
+    public function test_the_demo_comes_with_flights_and_without_where_they_have_no_room(): void
+    {
+        $prepare = function (string $database, string ...$how): Process {
+            $process = new Process([PHP_BINARY, 'artisan', 'data:prepare', ...$how], dirname(__DIR__, 2), [
+                'DUSK_DATABASE' => $database,
+                'DUSK_DEMO_LOGBOOK' => 'true',
+            ]);
+            $process->mustRun();
+
+            return $process;
+        };
+        $prepare($this->database());
+        $prepare($this->database(), '--fresh');
+        self::assertSame(
+            [19, 18],
+            [self::rows($this->database(), 'flights'), self::rows($this->database(), 'recordings')],
+        );
+        mkdir("{$this->folder}/narrow");
+        file_put_contents("{$this->folder}/narrow/recordings", 'a file where a folder should be');
+        $said = $prepare("{$this->folder}/narrow/dusk.sqlite")->getOutput();
+        self::assertStringContainsString('flights couldn\'t be loaded', $said);
+        self::assertSame(0, self::rows("{$this->folder}/narrow/dusk.sqlite", 'flights'));
+        self::assertSame(0, self::rows("{$this->folder}/narrow/dusk.sqlite", 'packs'));
+        self::assertSame(10, self::rows("{$this->folder}/narrow/dusk.sqlite", 'aircraft'));
+    }
+
     public function test_a_full_disk_is_told_and_nothing_is_changed(): void
     {
         mkdir("{$this->folder}/small");

@@ -80,15 +80,25 @@ final class PrepareData extends Command
         $this->migrate($copies, $isNew);
         if ($isNew) {
             DB::transaction(fn () => $demo->load());
-            if (config('app.demo_logbook') === true) {
-                app(DemoLogbook::class)->load();
-            }
             $this->info('Loaded the demo: Saltmarsh Field.');
+            config('app.demo_logbook') === true && $this->loadFlights();
         } elseif ($copies->isDue()) {
             $copies->make('daily');
         }
 
         return self::SUCCESS;
+    }
+
+    /** The flights of the demo, all of them or none: what the app is for runs without. */
+    private function loadFlights(): void
+    {
+        try {
+            DB::transaction(fn () => app(DemoLogbook::class)->load());
+        } catch (Throwable $problem) {
+            $this->warn(
+                'Its flights couldn\'t be loaded: '.(Trouble::behind($problem)->says ?? $problem->getMessage()),
+            );
+        }
     }
 
     /** All that is new in one transaction: a migration that fails half-way leaves the database as it was. */

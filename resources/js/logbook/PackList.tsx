@@ -105,7 +105,8 @@ function Row({ pack }: { pack: Pack }) {
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h2 className="font-semibold text-base">{pack.label}</h2>
         <span className="figures">
-          {pack.cells} cells, {pack.capacity} mAh{pack.grams !== null && `, ${pack.grams} g`}
+          {pack.cells} {pack.cells === 1 ? 'cell' : 'cells'}, {pack.capacity} mAh
+          {pack.grams !== null && `, ${pack.grams} g`}
         </span>
         <span className="text-muted">{pack.plug}</span>
         <span className="flex-1" />

@@ -98,6 +98,7 @@ function Work({ aircraft, upkeep }: { aircraft: Aircraft; upkeep: Upkeep }) {
               <span className="figures text-muted">{one.on}</span>
               <span className="font-semibold">{one.part}</span>
               <span>{one.did}</span>
+              {one.note && <span className="text-muted">{one.note}</span>}
               {one.gramsBefore !== null && one.gramsAfter !== null && (
                 <span className="figures text-muted">
                   {one.gramsBefore} → {one.gramsAfter} g
