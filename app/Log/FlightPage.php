@@ -3,12 +3,12 @@
 namespace DuskSwitch\App\Log;
 
 use DuskSwitch\App\Logbook\LogbookJson;
-use DuskSwitch\App\Models\Field;
 use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Pilot;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Analysis\AnalysisEncoder;
 use DuskSwitch\Core\Analysis\FieldLimits;
+use DuskSwitch\Core\Analysis\FieldVerdict;
 use DuskSwitch\Core\Analysis\Findings;
 use DuskSwitch\Core\Analysis\FlightAnalysis;
 use DuskSwitch\Core\Analysis\ListenableFlight;
@@ -63,7 +63,7 @@ final readonly class FlightPage
         $with = $this->imports->with($flight);
         $units = Pilot::here()->units;
         $marks = $flight->marks;
-        $field = $flight->site === '' ? null : Field::where('name', $flight->site)->first();
+        $field = FieldOf::flight($flight, $log);
         $key = hash(
             'xxh128',
             serialize([
@@ -79,13 +79,22 @@ final readonly class FlightPage
         $kept = $this->kept->of($key, function () use ($log, $with, $units, $field, $marks): array {
             $analysis = FlightAnalysis::of($log, $with);
             $view = new RecordedView($analysis, $units);
+            $limits =
+                $field === null
+                    ? null
+                    : FieldVerdict::of(
+                        $field->name,
+                        new FieldLimits($field->outline, $field->height),
+                        $analysis->series,
+                        $units,
+                    );
 
             return [
                 'recording' => $view->json(),
                 'map' => $view->map(),
-                'findings' => (new Findings($analysis, $with, $units))->all(),
+                'findings' => [...$limits->findings ?? [], ...(new Findings($analysis, $with, $units))->all()],
                 'analysis' => AnalysisEncoder::flight($analysis),
-                'limits' => $field === null ? [] : self::limits($field, $analysis),
+                'limits' => $limits === null ? [] : self::limits($field->name ?? '', $limits, $log->start),
                 'search' => (new SearchJson($units))->of($analysis->search, $log->start),
                 'legs' => FlightLegs::of($analysis, $marks),
             ];
@@ -164,26 +173,18 @@ final readonly class FlightPage
     }
 
     /** @return list<array{field: string, says: string, from: float, to: float}> when it left a field's limits */
-    private static function limits(Field $field, FlightAnalysis $analysis): array
+    private static function limits(string $field, FieldVerdict $verdict, float $start): array
     {
-        $limits = new FieldLimits($field->outline, $field->height);
-        $start = $analysis->series->log->start;
         $say = fn (string $says, array $span): array => [
-            'field' => $field->name,
+            'field' => $field,
             'says' => $says,
             'from' => round($span['from'] - $start, 1),
             'to' => round($span['to'] - $start, 1),
         ];
 
         return [
-            ...array_map(
-                fn (array $span): array => $say('Outside your outline', $span),
-                $limits->outside($analysis->series),
-            ),
-            ...array_map(
-                fn (array $span): array => $say('Above your height limit', $span),
-                $limits->above($analysis->series),
-            ),
+            ...array_map(fn (array $span): array => $say('Outside your outline', $span), $verdict->outside),
+            ...array_map(fn (array $span): array => $say('Above your height limit', $span), $verdict->above),
         ];
     }
 

@@ -4,6 +4,7 @@ namespace DuskSwitch\Core\Analysis;
 
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Log\LogQuantity;
+use DuskSwitch\Core\Telemetry\Geodesic;
 
 /** A field: an outline on the ground and a height above it that aren't left; local rules decide where they lie. */
 final readonly class FieldLimits
@@ -73,6 +74,19 @@ final readonly class FieldLimits
         }
 
         return $count === 0 || $inside;
+    }
+
+    /** Metres from a place to the nearest corner; 0 inside, or where there is no outline. */
+    public function away(float $latitude, float $longitude): float
+    {
+        return $this->holds($latitude, $longitude)
+            ? 0.0
+            : min(
+                array_map(
+                    fn (array $corner): float => Geodesic::inverse($latitude, $longitude, ...$corner)[0],
+                    $this->outline,
+                ) ?: [0.0],
+            );
     }
 
     /** @return list<array{from: float, to: float}> when it was outside the outline, in seconds */

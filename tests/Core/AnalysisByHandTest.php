@@ -5,12 +5,14 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\Core\Analysis\AirborneTime;
 use DuskSwitch\Core\Analysis\Calibration;
 use DuskSwitch\Core\Analysis\FieldLimits;
+use DuskSwitch\Core\Analysis\FieldVerdict;
 use DuskSwitch\Core\Analysis\FlightSeries;
 use DuskSwitch\Core\Analysis\SearchArea;
 use DuskSwitch\Core\Analysis\SpeedRun;
 use DuskSwitch\Core\Format\Thinning;
 use DuskSwitch\Core\Log\LoggedFlight;
 use DuskSwitch\Core\Telemetry\Geodesic;
+use DuskSwitch\Core\Units\UnitSystem;
 use PHPUnit\Framework\TestCase;
 
 /** Analyses on flights that were made by hand, so that every number can be worked out beside them (common practice). */
@@ -152,5 +154,37 @@ final class AnalysisByHandTest extends TestCase
         self::assertGreaterThan(5 * $stone->rings[0]['metres'], $glider?->rings[0]['metres']);
         self::assertGreaterThan($glider->longitude, $glider->middleLongitude, 'the wind blows it east');
         self::assertLessThan($glider->rings[2]['metres'], $glider->rings[0]['metres']);
+    }
+
+    public function test_a_limit_that_cannot_be_judged_is_said_and_one_that_was_kept_too(): void
+    {
+        $limits = new FieldLimits([[44.99, 7.99], [44.99, 8.01], [45.01, 8.01], [45.01, 7.99]], 100.0);
+        $says = fn (array $columns): array => array_column(
+            FieldVerdict::of('Meadow', $limits, self::flight(20, $columns), UnitSystem::Metric)->findings,
+            'says',
+        );
+        $place = ['latitude' => fn (float $t): float => 45.0, 'longitude' => fn (float $t): float => 8.0];
+
+        self::assertSame(
+            [
+                'Inside the outline of Meadow all the time.',
+                "The height limit of Meadow isn't checked: no height was recorded.",
+            ],
+            $says($place),
+        );
+        self::assertSame(
+            ["The outline of Meadow isn't checked: no place was recorded.", 'Below 100 m all the time.'],
+            $says(['height' => fn (float $t): float => $t > 5 ? 99.0 : 0.0]),
+        );
+        self::assertSame(
+            ["The outline of Meadow isn't checked: no place was recorded."],
+            $says(['height' => fn (float $t): float => $t > 5 ? 120.0 : 0.0]),
+            'too high is told as a limit that was left',
+        );
+        $away = $limits->away(45.0, 8.1);
+        // A hundredth of a degree of longitude at 45° is 788.5 m; nine of them to the corner's meridian, 1.1 km to it.
+        self::assertEqualsWithDelta(hypot(9 * 788.5, 1111.3), $away, 15.0);
+        self::assertSame(0.0, $limits->away(45.0, 8.0));
+        self::assertSame(0.0, (new FieldLimits([]))->away(45.0, 8.0));
     }
 }

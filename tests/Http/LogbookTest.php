@@ -426,4 +426,37 @@ final class LogbookTest extends HttpTestCase
         self::assertEqualsWithDelta(71.0, $page->limits[0]->from, 1.0);
         self::assertEqualsWithDelta([45.1, 74.9], [$page->limits[1]->from, $page->limits[1]->to], 1.0);
     }
+
+    public function test_a_field_is_known_by_its_place_and_by_any_case_of_its_name(): void
+    {
+        $this->take(self::table());
+        $field = fn (string $name, float $north): Field => Field::create([
+            'uuid' => (string) Str::uuid(),
+            'name' => $name,
+            'height' => null,
+            'runway' => [],
+            'outline' => array_map(fn (array $one): array => [$one[0] + $north, $one[1]], [
+                [48.49, -1.26],
+                [48.505, -1.26],
+                [48.505, -1.24],
+                [48.49, -1.24],
+            ]),
+        ]);
+        $field('Far away', 0.5);
+        $field('The meadow', 0.0);
+        $look = fn (): \stdClass => json_decode((string) $this->api('GET', '/api/logbook/1')->getContent());
+
+        self::assertSame(['The meadow'], array_column($look()->limits, 'field'), 'nobody said where: its place does');
+        $this->api('PATCH', '/api/logbook/1', ['site' => ' THE Meadow']);
+        self::assertSame(['The meadow'], array_column($look()->limits, 'field'));
+        $this->api('PATCH', '/api/logbook/1', ['site' => 'Far away']);
+        self::assertSame([], $look()->limits);
+        // From 48.5 to its corner at 48.99: 0.49 degrees north, at 111.2 km each.
+        self::assertStringContainsString(
+            'Not checked: Far away lies 54495 m',
+            array_column($look()->findings, null, 'id')['field']->says,
+        );
+        $this->api('PATCH', '/api/logbook/1', ['site' => 'A lay-by']);
+        self::assertArrayNotHasKey('field', array_column($look()->findings, null, 'id'), 'it was no field of ours');
+    }
 }

@@ -1,0 +1,69 @@
+<?php
+
+namespace DuskSwitch\Core\Analysis;
+
+use DuskSwitch\Core\Log\LogQuantity;
+use DuskSwitch\Core\Units\UnitSystem;
+
+/** Whether a flight stayed within its field's limits; what can't be judged is said, never left out. */
+final readonly class FieldVerdict
+{
+    /** Metres from a field beyond which a flight was flown somewhere else: further than anybody sees an aircraft. */
+    public const ELSEWHERE = 5000.0;
+
+    /**
+     * @param  list<array{from: float, to: float}>  $outside  when it was outside the outline, in seconds
+     * @param  list<array{from: float, to: float}>  $above  when it was too high, in seconds
+     * @param  list<Finding>  $findings  that it stayed within, or why nobody knows
+     */
+    private function __construct(public array $outside, public array $above, public array $findings) {}
+
+    /** @param  string  $name of the field */
+    public static function of(string $name, FieldLimits $limits, FlightSeries $flight, UnitSystem $units): self
+    {
+        $words = new MeasuredWords($units);
+        $say = fn (bool $known, string $says): Finding => new Finding('field', 'Field', $known, $says, '', null);
+        $first = self::first($flight);
+        $away = $first === null ? null : $limits->away(...$first);
+        if ($away !== null && $away > self::ELSEWHERE) {
+            return new self(
+                [],
+                [],
+                [$say(false, "Not checked: {$name} lies {$words->metres($away)} from where this was flown.")],
+            );
+        }
+        $findings = [];
+        $outside = $above = [];
+        if ($limits->outline !== []) {
+            $outside = $limits->outside($flight);
+            if ($first === null) {
+                $findings[] = $say(false, "The outline of {$name} isn't checked: no place was recorded.");
+            } elseif ($outside === []) {
+                $findings[] = $say(true, "Inside the outline of {$name} all the time.");
+            }
+        }
+        if ($limits->height !== null) {
+            $above = $limits->above($flight);
+            if (array_filter($flight->height(), is_float(...)) === []) {
+                $findings[] = $say(false, "The height limit of {$name} isn't checked: no height was recorded.");
+            } elseif ($above === []) {
+                $findings[] = $say(true, "Below {$words->metres($limits->height)} all the time.");
+            }
+        }
+
+        return new self($outside, $above, $findings);
+    }
+
+    /** @return array{float, float}|null latitude and longitude of the first fix */
+    private static function first(FlightSeries $flight): ?array
+    {
+        [$latitude, $longitude] = [$flight->sent(LogQuantity::Latitude), $flight->sent(LogQuantity::Longitude)];
+        foreach ($latitude as $row => $degrees) {
+            if (isset($degrees, $longitude[$row])) {
+                return [$degrees, $longitude[$row]];
+            }
+        }
+
+        return null;
+    }
+}
