@@ -51,7 +51,7 @@ final readonly class FlightPage
             'limits' => [],
             'search' => null,
             'legs' => [],
-            'map' => ['rings' => [], 'bar' => ['metres' => 0.0, 'says' => '']],
+            'map' => ['rings' => [], 'bar' => ['metres' => 0.0, 'says' => ''], 'outline' => []],
         ];
 
         return $log === null ? $page : [...$page, 'file' => $this->file($flight), ...$this->looked($flight, $log)];
@@ -91,7 +91,7 @@ final readonly class FlightPage
 
             return [
                 'recording' => $view->json(),
-                'map' => $view->map(),
+                'map' => [...$view->map(), 'outline' => $limits->corners ?? []],
                 'findings' => [...$limits->findings ?? [], ...(new Findings($analysis, $with, $units))->all()],
                 'analysis' => AnalysisEncoder::flight($analysis),
                 'limits' => $limits === null ? [] : self::limits($field->name ?? '', $limits, $log->start),

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Analysis;
 
 use DuskSwitch\Core\Log\LogQuantity;
+use DuskSwitch\Core\Telemetry\Geodesic;
 use DuskSwitch\Core\Units\UnitSystem;
 
 /** Whether a flight stayed within its field's limits; what can't be judged is said, never left out. */
@@ -15,8 +16,14 @@ final readonly class FieldVerdict
      * @param  list<array{from: float, to: float}>  $outside  when it was outside the outline, in seconds
      * @param  list<array{from: float, to: float}>  $above  when it was too high, in seconds
      * @param  list<Finding>  $findings  that it stayed within, or why nobody knows
+     * @param  list<array{float, float}>  $corners  of the outline, metres east and north of home; none where it is elsewhere
      */
-    private function __construct(public array $outside, public array $above, public array $findings) {}
+    private function __construct(
+        public array $outside,
+        public array $above,
+        public array $findings,
+        public array $corners = [],
+    ) {}
 
     /** @param  string  $name of the field */
     public static function of(string $name, FieldLimits $limits, FlightSeries $flight, UnitSystem $units): self
@@ -51,7 +58,13 @@ final readonly class FieldVerdict
             }
         }
 
-        return new self($outside, $above, $findings);
+        $home = $flight->home();
+        $corners = $home === null ? [] : array_map(
+            fn (array $corner): array => Geodesic::local(...$home, ...$corner),
+            $limits->outline,
+        );
+
+        return new self($outside, $above, $findings, $corners);
     }
 
     /** @return array{float, float}|null latitude and longitude of the first fix */

@@ -422,6 +422,8 @@ final class LogbookTest extends HttpTestCase
         $page = json_decode((string) $this->api('GET', '/api/logbook/1')->getContent());
 
         self::assertSame(['Outside your outline', 'Above your height limit'], array_column($page->limits, 'says'));
+        // A hundredth of a degree south of home is 1111.9 m, a hundredth west at 48.5° 738.7 m (GeographicLib).
+        self::assertEqualsWithDelta([-738.7, -1111.9], $page->map->outline[0], 1.0);
         // 48.505 is passed 50 s after take-off, at 71 s; 50 m between asin(5/6) of the way up and down.
         self::assertEqualsWithDelta(71.0, $page->limits[0]->from, 1.0);
         self::assertEqualsWithDelta([45.1, 74.9], [$page->limits[1]->from, $page->limits[1]->to], 1.0);
@@ -451,6 +453,7 @@ final class LogbookTest extends HttpTestCase
         self::assertSame(['The meadow'], array_column($look()->limits, 'field'));
         $this->api('PATCH', '/api/logbook/1', ['site' => 'Far away']);
         self::assertSame([], $look()->limits);
+        self::assertSame([], $look()->map->outline, 'and isn\'t drawn');
         // From 48.5 to its corner at 48.99: 0.49 degrees north, at 111.2 km each.
         self::assertStringContainsString(
             'Not checked: Far away lies 54495 m',

@@ -67,6 +67,19 @@ export function Track({ flight, map }: { flight: Recording; map: FlightPage['map
             className="stroke-line"
           />
         ))}
+        {map.outline.length > 0 && (
+          <polygon
+            data-outline
+            points={map.outline
+              .map(([east = 0, north = 0]) => `${SIZE / 2 + drawn.long(east)},${SIZE / 2 - drawn.long(north)}`)
+              .join(' ')}
+            fill="none"
+            className="stroke-sodium"
+            strokeDasharray="6 4"
+          >
+            <title>The outline of the field</title>
+          </polygon>
+        )}
         {drawn.above}
         <path
           d={`M ${SIZE / 2 - 5} ${SIZE / 2} h 10 M ${SIZE / 2} ${SIZE / 2 - 5} v 10`}
