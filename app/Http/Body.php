@@ -40,6 +40,14 @@ final readonly class Body
         return $this->node->at($key) ?? new JsonCursor(null, $key, new Faults());
     }
 
+    /** What stands under a key; null where it is left out, or null. */
+    public function optional(string $key): ?JsonCursor
+    {
+        $node = $this->node->at($key);
+
+        return $node === null || $node->isNull() ? null : $node;
+    }
+
     /** The value under a key as it was decoded, or null. */
     public function raw(string $key): mixed
     {

@@ -5,8 +5,8 @@ namespace DuskSwitch\App\Log;
 use DuskSwitch\App\Models\Field;
 use DuskSwitch\App\Models\Flight;
 use DuskSwitch\Core\Analysis\FieldLimits;
+use DuskSwitch\Core\Analysis\FlightSeries;
 use DuskSwitch\Core\Log\LoggedFlight;
-use DuskSwitch\Core\Log\LogQuantity;
 
 /** At which of the fields a flight was flown: the one that its notes name, else the one that it was flown at. */
 final readonly class FieldOf
@@ -24,18 +24,15 @@ final readonly class FieldOf
         if ($plain($flight->site) !== '') {
             return $fields->first(fn (Field $one): bool => $plain($one->name) === $plain($flight->site));
         }
-        [$latitude, $longitude] = [$log->column(LogQuantity::Latitude), $log->column(LogQuantity::Longitude)];
-        foreach ($latitude ?? [] as $row => $degrees) {
-            if (isset($degrees, $longitude[$row])) {
-                $away = fn (Field $one): float => (new FieldLimits($one->outline))->away($degrees, $longitude[$row]);
-
-                return $fields
-                    ->filter(fn (Field $one): bool => $one->outline !== [] && $away($one) <= self::NEAR)
-                    ->sortBy($away)
-                    ->first();
-            }
+        $home = (new FlightSeries($log))->home();
+        if ($home === null) {
+            return null;
         }
+        $away = fn (Field $one): float => (new FieldLimits($one->outline))->away(...$home);
 
-        return null;
+        return $fields
+            ->filter(fn (Field $one): bool => $one->outline !== [] && $away($one) <= self::NEAR)
+            ->sortBy($away)
+            ->first();
     }
 }

@@ -30,16 +30,7 @@ final class FlightLegs
                     'says' => $from['says'],
                     'from' => round($from['at'], 1),
                     'to' => round($mark['at'], 1),
-                    'facts' => $words->facts([
-                        'highest' => $facts->highest,
-                        'fastest' => $facts->fastest,
-                        'climb' => $facts->climb,
-                        'sink' => $facts->sink,
-                        'current' => $facts->currentMean,
-                        'used' => $facts->used,
-                        'cellLowest' => $facts->cellLowest,
-                        'linkLowest' => $facts->linkLowest,
-                    ]),
+                    'facts' => $words->facts($facts->kept()),
                 ];
             }
             $from = $mark;

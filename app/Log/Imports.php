@@ -48,7 +48,7 @@ final readonly class Imports
         try {
             [$report, $sink] = $this->read($file, $aside, $this->choice($file), $progress);
             if (! @copy($path, "{$aside}/original")) {
-                throw new \RuntimeException('The recording couldn\'t be kept: the disk may be full.');
+                throw RecordingFiles::full();
             }
             $recording = DB::transaction(function () use (
                 $file,
@@ -66,11 +66,8 @@ final readonly class Imports
                     'format' => $report->format,
                     'report' => KeptReport::of($report, $sink),
                 ]);
-                // What lies there without a row is of a database that was replaced: the same file, read anew.
-                $this->files->remove($this->files->folder($sha256));
-                if (! @rename($aside, $this->files->folder($sha256))) {
-                    throw new \RuntimeException('The recording couldn\'t be kept: the disk may be full.');
-                }
+                // What lies there without a row is of a database that was replaced.
+                $this->files->keep($aside, $sha256);
                 foreach (array_keys($sink->flights()) as $place) {
                     $this->add($recording, $place, $aircraft);
                 }
@@ -134,8 +131,7 @@ final readonly class Imports
             $file = new LogFile("{$aside}/original", $recording->name);
             [$report, $sink] = $this->read($file, $aside, $this->choice($file), new NoProgress());
             $recording->update(['report' => KeptReport::of($report, $sink)]);
-            $this->files->remove($this->files->folder($sha256));
-            rename($aside, $this->files->folder($sha256));
+            $this->files->keep($aside, $sha256);
         } catch (Throwable $problem) {
             $this->files->remove($aside);
             throw $problem;
@@ -157,19 +153,10 @@ final readonly class Imports
             return;
         }
         $analysis = FlightAnalysis::of($log, $this->with($flight));
-        $facts = $analysis->facts;
         $flight->update([
             'seconds' => $analysis->air->spans === [] ? null : round($analysis->air->seconds(), 1),
             'facts' => [
-                'highest' => $facts->highest,
-                'farthest' => $facts->farthest,
-                'fastest' => $facts->fastest,
-                'climb' => $facts->climb,
-                'sink' => $facts->sink,
-                'current' => $facts->currentMean,
-                'used' => $facts->used,
-                'cellLowest' => $facts->cellLowest,
-                'linkLowest' => $facts->linkLowest,
+                ...$analysis->facts->kept(),
                 'sag' => $analysis->battery?->sag,
                 'resistance' => $analysis->battery?->resistance,
                 'wind' => $analysis->wind?->speed,

@@ -9,6 +9,7 @@ use DuskSwitch\Core\Log\LoggedFlight;
 use DuskSwitch\Core\Log\LogQuantity;
 use DuskSwitch\Core\Log\LogUnit;
 use DuskSwitch\Core\Log\PackedColumn;
+use RuntimeException;
 
 /** Where recordings lie: a folder each, by the sum of the file as it came. */
 final readonly class RecordingFiles
@@ -35,10 +36,24 @@ final readonly class RecordingFiles
     {
         $folder = "{$this->folder}/part-".bin2hex(random_bytes(6));
         if (! @mkdir($folder, 0o775, true)) {
-            throw new \RuntimeException("{$this->folder} can't be written to: the disk may be full");
+            throw new RuntimeException("{$this->folder} can't be written to: the disk may be full");
         }
 
         return $folder;
+    }
+
+    /** Moves what was read aside to where it belongs, in place of what lies there. */
+    public function keep(string $aside, string $sha256): void
+    {
+        $this->remove($this->folder($sha256));
+        if (! @rename($aside, $this->folder($sha256))) {
+            throw self::full();
+        }
+    }
+
+    public static function full(): RuntimeException
+    {
+        return new RuntimeException('The recording couldn\'t be kept: the disk may be full.');
     }
 
     /** Takes a folder away with all that is in it. */

@@ -33,7 +33,7 @@ final readonly class CircledLift
         public ?float $north,
     ) {}
 
-    /** How many circles it are. */
+    /** How many circles it turned. */
     public function circles(): float
     {
         return abs($this->turned) / self::CIRCLE;

@@ -2,7 +2,6 @@
 
 namespace DuskSwitch\Core\Analysis;
 
-use DuskSwitch\Core\Log\LogQuantity;
 use DuskSwitch\Core\Telemetry\Geodesic;
 use DuskSwitch\Core\Units\UnitSystem;
 
@@ -30,8 +29,8 @@ final readonly class FieldVerdict
     {
         $words = new MeasuredWords($units);
         $say = fn (bool $known, string $says): Finding => new Finding('field', 'Field', $known, $says, '', null);
-        $first = self::first($flight);
-        $away = $first === null ? null : $limits->away(...$first);
+        $home = $flight->home();
+        $away = $home === null ? null : $limits->away(...$home);
         if ($away !== null && $away > self::ELSEWHERE) {
             return new self(
                 [],
@@ -43,7 +42,7 @@ final readonly class FieldVerdict
         $outside = $above = [];
         if ($limits->outline !== []) {
             $outside = $limits->outside($flight);
-            if ($first === null) {
+            if ($home === null) {
                 $findings[] = $say(false, "The outline of {$name} isn't checked: no place was recorded.");
             } elseif ($outside === []) {
                 $findings[] = $say(true, "Inside the outline of {$name} all the time.");
@@ -58,25 +57,11 @@ final readonly class FieldVerdict
             }
         }
 
-        $home = $flight->home();
         $corners = $home === null ? [] : array_map(
             fn (array $corner): array => Geodesic::local(...$home, ...$corner),
             $limits->outline,
         );
 
         return new self($outside, $above, $findings, $corners);
-    }
-
-    /** @return array{float, float}|null latitude and longitude of the first fix */
-    private static function first(FlightSeries $flight): ?array
-    {
-        [$latitude, $longitude] = [$flight->sent(LogQuantity::Latitude), $flight->sent(LogQuantity::Longitude)];
-        foreach ($latitude as $row => $degrees) {
-            if (isset($degrees, $longitude[$row])) {
-                return [$degrees, $longitude[$row]];
-            }
-        }
-
-        return null;
     }
 }

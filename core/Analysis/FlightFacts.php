@@ -78,6 +78,22 @@ final readonly class FlightFacts
         );
     }
 
+    /** @return array<string, float|null> what a logbook keeps of them, in base units */
+    public function kept(): array
+    {
+        return [
+            'highest' => $this->highest,
+            'farthest' => $this->farthest,
+            'fastest' => $this->fastest,
+            'climb' => $this->climb,
+            'sink' => $this->sink,
+            'current' => $this->currentMean,
+            'used' => $this->used,
+            'cellLowest' => $this->cellLowest,
+            'linkLowest' => $this->linkLowest,
+        ];
+    }
+
     /**
      * @param  array<int, float|null>  $column
      * @param  array<int, int>  $rows

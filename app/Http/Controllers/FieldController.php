@@ -40,10 +40,7 @@ final readonly class FieldController
     {
         $body = Body::of($request, ['name'], ['height', 'outline']);
         $name = $body->need('name')->text(60);
-        $height =
-            $body->node->has('height') && ! $body->need('height')->isNull()
-                ? $body->need('height')->number(1, 10_000)
-                : null;
+        $height = $body->optional('height')?->number(1, 10_000);
         $text = $body->raw('outline');
         $body->done();
         $outline = is_string($text) && trim($text) !== '' ? FieldLimits::read($text) : null;

@@ -165,13 +165,13 @@ final readonly class LogbookController
         }
         foreach (['seconds' => 86_400.0, 'charged' => 100_000.0] as $key => $most) {
             if ($body->node->has($key)) {
-                $flight->{$key} = $body->need($key)->isNull() ? null : $body->need($key)->number(0, $most);
+                $flight->{$key} = $body->optional($key)?->number(0, $most);
             }
         }
         if ($body->node->has('pack')) {
-            $node = $body->need('pack');
-            $pack = $node->isNull() ? null : Pack::find($node->whole(1, 2_000_000_000));
-            $pack === null && ! $node->isNull() && $node->fault('there is no such pack');
+            $node = $body->optional('pack');
+            $pack = $node === null ? null : Pack::find($node->whole(1, 2_000_000_000));
+            $pack === null && $node?->fault('there is no such pack');
             $flight->pack_id = $pack?->id;
         }
         if ($body->node->has('marks')) {

@@ -6,7 +6,6 @@ use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Logbook\PackJson;
 use DuskSwitch\App\Models\Pack;
 use DuskSwitch\App\Models\PackAct;
-use DuskSwitch\Core\Format\JsonCursor;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -58,9 +57,9 @@ final readonly class PackController
         $act = [
             'pack_id' => $pack->id,
             'kind' => $kind,
-            'done_on' => UpkeepController::day($body->need('on')),
-            'mah' => $this->optional($body, 'mah')?->number(0, 100_000),
-            'milliohms' => $this->optional($body, 'milliohms')?->number(0.01, 1000),
+            'done_on' => $body->need('on')->day(),
+            'mah' => $body->optional('mah')?->number(0, 100_000),
+            'milliohms' => $body->optional('milliohms')?->number(0.01, 1000),
         ];
         if ($kind === 'resistance' && $act['milliohms'] === null) {
             $body->node->fault('a measured resistance wants "milliohms", those of one cell');
@@ -79,16 +78,9 @@ final readonly class PackController
         }
         $node->has('cells') && ($pack->cells = $body->need('cells')->whole(1, 24));
         $node->has('capacity') && ($pack->capacity = $body->need('capacity')->number(10, 100_000));
-        $node->has('grams') && ($pack->grams = $this->optional($body, 'grams')?->number(0, 100_000));
-        $node->has('retiredOn') &&
-            ($pack->retired_on =
-                ($day = $this->optional($body, 'retiredOn')) === null ? null : UpkeepController::day($day));
+        $node->has('grams') && ($pack->grams = $body->optional('grams')?->number(0, 100_000));
+        $node->has('retiredOn') && ($pack->retired_on = $body->optional('retiredOn')?->day());
         $body->done();
         $pack->save();
-    }
-
-    private function optional(Body $body, string $key): ?JsonCursor
-    {
-        return $body->node->has($key) && ! $body->need($key)->isNull() ? $body->need($key) : null;
     }
 }

@@ -53,19 +53,16 @@ final readonly class UpkeepController
             ['part', 'did', 'on'],
             ['everyFlights', 'everyMonths', 'gramsBefore', 'gramsAfter', 'note'],
         );
-        $optional = fn (string $key): ?JsonCursor => $body->node->has($key) && ! $body->need($key)->isNull()
-            ? $body->need($key)
-            : null;
         $work = [
             'aircraft_id' => $aircraft->id,
             'part' => $body->need('part')->text(60),
             'did' => $body->need('did')->text(120),
-            'done_on' => self::day($body->need('on')),
-            'every_flights' => $optional('everyFlights')?->whole(1, 10_000),
-            'every_months' => $optional('everyMonths')?->whole(1, 240),
-            'grams_before' => $optional('gramsBefore')?->number(0, 100_000),
-            'grams_after' => $optional('gramsAfter')?->number(0, 100_000),
-            'note' => $optional('note')?->text(200, true) ?? '',
+            'done_on' => $body->need('on')->day(),
+            'every_flights' => $body->optional('everyFlights')?->whole(1, 10_000),
+            'every_months' => $body->optional('everyMonths')?->whole(1, 240),
+            'grams_before' => $body->optional('gramsBefore')?->number(0, 100_000),
+            'grams_after' => $body->optional('gramsAfter')?->number(0, 100_000),
+            'note' => $body->optional('note')?->text(200, true) ?? '',
         ];
         $body->done();
         Upkeep::create($work);
@@ -84,9 +81,8 @@ final readonly class UpkeepController
     public function balance(Request $request, Aircraft $aircraft): JsonResponse
     {
         $body = Body::of($request, ['mark', 'items']);
-        $mark = $body->need('mark');
         $kept = [
-            'mark' => $mark->isNull() ? null : $mark->number(-5000, 5000),
+            'mark' => $body->optional('mark')?->number(-5000, 5000),
             'items' => array_map(self::item(...), $body->need('items')->items(60)),
         ];
         $body->done();
@@ -105,19 +101,5 @@ final readonly class UpkeepController
             'mass' => $one->at('mass')?->number(0, 100_000) ?? 0.0,
             'arm' => $one->at('arm')?->number(-5000, 5000) ?? 0.0,
         ];
-    }
-
-    /** A day as 2026-05-09. */
-    public static function day(JsonCursor $node): string
-    {
-        $text = $node->text(10);
-        if (
-            preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $found) !== 1 ||
-            ! checkdate((int) $found[2], (int) $found[3], (int) $found[1])
-        ) {
-            $node->fault('must be a day as 2026-05-09');
-        }
-
-        return $text;
     }
 }
