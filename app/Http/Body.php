@@ -48,6 +48,20 @@ final readonly class Body
         return $node === null || $node->isNull() ? null : $node;
     }
 
+    /** A day as 2026-05-09. */
+    public static function day(JsonCursor $node): string
+    {
+        $text = $node->text(10);
+        if (
+            preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $found) !== 1 ||
+            ! checkdate((int) $found[2], (int) $found[3], (int) $found[1])
+        ) {
+            $node->fault('must be a day as 2026-05-09');
+        }
+
+        return $text;
+    }
+
     /** The value under a key as it was decoded, or null. */
     public function raw(string $key): mixed
     {

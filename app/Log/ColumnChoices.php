@@ -49,4 +49,19 @@ final class ColumnChoices
 
         return new ColumnChoice($choices);
     }
+
+    /** @return list<array{id: string, says: string, units: list<string>}> what a column may be */
+    public static function offered(): array
+    {
+        return array_map(
+            fn (LogQuantity $one): array => [
+                'id' => $one->value,
+                'says' => $one->says(),
+                'units' => $one->dimension() === null
+                        ? []
+                        : array_map(fn (LogUnit $unit): string => $unit->word, LogUnit::all($one->dimension())),
+            ],
+            LogQuantity::cases(),
+        );
+    }
 }

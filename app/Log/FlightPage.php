@@ -19,9 +19,6 @@ use DuskSwitch\Core\Format\RehearsalEncoder;
 use DuskSwitch\Core\Format\Thinning;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Log\LoggedFlight;
-use DuskSwitch\Core\Log\LogQuantity;
-use DuskSwitch\Core\Log\LogUnit;
-use DuskSwitch\Core\Rehearsal\Rehearsal;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Values;
@@ -118,13 +115,11 @@ final readonly class FlightPage
     {
         $log = $this->log($flight);
         $with = $this->imports->with($flight);
-        $recording = ListenableFlight::of(FlightAnalysis::of($log, $with), $circuit, $this->catalogue, $with);
+        [$recording, $heard] = ListenableFlight::heard($log, $circuit, $this->catalogue, $with);
         $values = Values::of($circuit->program, $this->catalogue);
-        $transmitter = $circuit->panel->transmitter;
-        $heard = Rehearsal::listen($recording, $circuit->program, $transmitter, $this->catalogue);
 
         return Thinning::of(array_map(fn (Sample $one): float => $one->time, $recording->samples))->recording([
-            ...FlightEncoder::recording($recording, $circuit->program, $transmitter),
+            ...FlightEncoder::recording($recording, $circuit->program, $circuit->panel->transmitter),
             'windSays' => $values->say(0.0, Dimension::Speed),
             ...RehearsalEncoder::heard($heard, $recording, $circuit->program, $values),
         ]);
@@ -186,20 +181,5 @@ final readonly class FlightPage
             ...array_map(fn (array $span): array => $say('Outside your outline', $span), $verdict->outside),
             ...array_map(fn (array $span): array => $say('Above your height limit', $span), $verdict->above),
         ];
-    }
-
-    /** @return list<array{id: string, says: string, units: list<string>}> what a column may be */
-    public static function quantities(): array
-    {
-        return array_map(
-            fn (LogQuantity $one): array => [
-                'id' => $one->value,
-                'says' => $one->says(),
-                'units' => $one->dimension() === null
-                        ? []
-                        : array_map(fn (LogUnit $unit): string => $unit->word, LogUnit::all($one->dimension())),
-            ],
-            LogQuantity::cases(),
-        );
     }
 }

@@ -11,15 +11,10 @@ use DuskSwitch\Core\Units\Dimension;
 /** Two groups of flights side by side: before and after a lighter frame, another propeller. */
 final class FlightComparison
 {
-    /** What is compared: its name, what kind of number it is, and whether it is a speed up or down. */
-    private const FACTS = [
-        'seconds' => ['Time in the air', Dimension::Time, false],
-        'climb' => ['Best climb', Dimension::Speed, true],
-        'current' => ['Mean current', Dimension::Current, false],
-        'used' => ['Used', Dimension::Charge, false],
-        'sag' => ['Sag of a cell', Dimension::Voltage, false],
-        'fastest' => ['Fastest', Dimension::Speed, false],
-    ];
+    /** What is compared, in this order. */
+    private const COMPARED = ['seconds', 'climb', 'current', 'used', 'sag', 'fastest'];
+
+    private const FACTS = ['seconds' => ['Time in the air', Dimension::Time, false]] + LogbookJson::FACTS;
 
     /**
      * @param  list<int>  $before  ids of flights
@@ -35,7 +30,8 @@ final class FlightComparison
         }
         [$first, $second] = [self::flights($before, 'before'), self::flights($after, 'after')];
         $rows = [];
-        foreach (self::FACTS as $id => [$name, $dimension, $upright]) {
+        foreach (self::COMPARED as $id) {
+            [$name, $dimension, $upright] = self::FACTS[$id];
             $unit = Pilot::here()->units->unit($dimension, $upright);
             $of = fn (array $flights): array => array_values(array_filter(
                 array_map(fn (Flight $one): ?float => self::fact($one, $id), $flights),

@@ -8,14 +8,12 @@ use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Flight;
 use DuskSwitch\Core\Analysis\AlarmAdvice;
 use DuskSwitch\Core\Analysis\Calibration;
-use DuskSwitch\Core\Analysis\FlightAnalysis;
 use DuskSwitch\Core\Analysis\ListenableFlight;
 use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Telemetry\Priority;
 use DuskSwitch\Core\Rehearsal\ListenedFlight;
-use DuskSwitch\Core\Rehearsal\Rehearsal;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\Threshold;
 use DuskSwitch\Core\Telemetry\Values;
@@ -121,13 +119,8 @@ final readonly class Learning
         if ($log === null) {
             return null;
         }
-        $with = $this->imports->with($flight);
-        $recording = ListenableFlight::of(FlightAnalysis::of($log, $with), $circuit, $this->catalogue, $with);
 
-        return [
-            $recording,
-            Rehearsal::listen($recording, $circuit->program, $circuit->panel->transmitter, $this->catalogue),
-        ];
+        return ListenableFlight::heard($log, $circuit, $this->catalogue, $this->imports->with($flight));
     }
 
     /**

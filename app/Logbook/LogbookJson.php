@@ -14,7 +14,7 @@ use stdClass;
 final readonly class LogbookJson
 {
     /** What is told of each flight: its name, what kind of number it is, and whether it is a speed up or down. */
-    private const FACTS = [
+    public const FACTS = [
         'highest' => ['Highest', Dimension::Length, false],
         'farthest' => ['Farthest', Dimension::Length, false],
         'fastest' => ['Fastest', Dimension::Speed, false],

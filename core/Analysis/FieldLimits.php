@@ -121,21 +121,13 @@ final readonly class FieldLimits
      */
     private function spans(FlightSeries $flight, \Closure $is): array
     {
-        $spans = [];
-        $since = null;
-        $last = 0.0;
-        foreach ($flight->times() as $row => $time) {
-            $now = $is($row) ?? $since !== null;
-            if ($now) {
-                $since ??= $time;
-            } elseif ($since !== null) {
-                $spans[] = ['from' => $since, 'to' => $time];
-                $since = null;
-            }
-            $last = $time;
+        $holds = [];
+        $now = false;
+        foreach (array_keys($flight->times()) as $row) {
+            $holds[] = $now = $is($row) ?? $now;
         }
 
-        return $since === null ? $spans : [...$spans, ['from' => $since, 'to' => $last]];
+        return Spans::of($flight->times(), $holds);
     }
 
     /** @return list<array{float, float}> */

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Analysis;
 
+use DuskSwitch\Core\Flight\EventKind;
+use DuskSwitch\Core\Flight\FlightEvent;
 use DuskSwitch\Core\Log\LoggedFlight;
 use DuskSwitch\Core\Log\LogQuantity;
 
@@ -49,6 +51,19 @@ final readonly class FlightAnalysis
             self::stallMargin($series, $air, $with->stall),
             SearchArea::of($series, $wind->speed ?? 0.0, $wind->from ?? 0.0, $with->sink),
         );
+    }
+
+    /** @return list<FlightEvent> on the ground and in the air, by seconds of the flight's own */
+    public function events(): array
+    {
+        $start = $this->series->log->start;
+        $events = [new FlightEvent(0.0, EventKind::Leg, 'On the ground')];
+        foreach ($this->air->spans as [$from, $to]) {
+            $events[] = new FlightEvent($from - $start, EventKind::Leg, 'In the air');
+            $events[] = new FlightEvent($to - $start, EventKind::Leg, 'On the ground');
+        }
+
+        return $events;
     }
 
     /** @return array<string, SensorLag> */

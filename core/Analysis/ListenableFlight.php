@@ -2,15 +2,16 @@
 
 namespace DuskSwitch\Core\Analysis;
 
-use DuskSwitch\Core\Flight\EventKind;
-use DuskSwitch\Core\Flight\FlightEvent;
 use DuskSwitch\Core\Flight\PackCharge;
 use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Flight\Track;
 use DuskSwitch\Core\Flight\TrackColumn;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Measurand;
+use DuskSwitch\Core\Log\LoggedFlight;
 use DuskSwitch\Core\Log\LogQuantity;
+use DuskSwitch\Core\Rehearsal\ListenedFlight;
+use DuskSwitch\Core\Rehearsal\Rehearsal;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\Values;
 
@@ -26,11 +27,20 @@ final class ListenableFlight
     /** Seconds for which a row stays on the ground before take-off and after landing. */
     private const ON_THE_GROUND = 5.0;
 
-    private const LINK = [
-        'link-quality' => LogQuantity::Quality,
-        'link-level' => LogQuantity::Level,
-        'receiver-volts' => LogQuantity::ReceiverVolts,
-    ];
+    /**
+     * The flight, and what the alarms of a program would have said on it.
+     *
+     * @return array{Recording, ListenedFlight}
+     */
+    public static function heard(LoggedFlight $log, Circuit $circuit, Catalogue $catalogue, FlownWith $with): array
+    {
+        $recording = self::of(FlightAnalysis::of($log, $with), $circuit, $catalogue, $with);
+
+        return [
+            $recording,
+            Rehearsal::listen($recording, $circuit->program, $circuit->panel->transmitter, $catalogue),
+        ];
+    }
 
     /** The flight with times from its own first row on. */
     public static function of(
@@ -70,7 +80,7 @@ final class ListenableFlight
             $samples,
             Track::ofRows($rows),
             null,
-            self::events($analysis),
+            $analysis->events(),
             $with->capacity === null ? null : new PackCharge($with->capacity, $with->capacity),
             $with->stall,
         );
@@ -82,9 +92,7 @@ final class ListenableFlight
         $columns = [];
         $seen = [];
         foreach ($values->all as $value) {
-            $quantity =
-                self::LINK[$value->id] ??
-                ($value->measures === null ? null : LogQuantity::tryFrom($value->measures->value));
+            $quantity = LogQuantity::ofValue($value);
             if ($quantity === null || $value->derived) {
                 continue;
             }
@@ -153,18 +161,5 @@ final class ListenableFlight
     private static function rounded(?float $value, int $places): ?float
     {
         return $value === null ? null : round($value, $places);
-    }
-
-    /** @return list<FlightEvent> */
-    private static function events(FlightAnalysis $analysis): array
-    {
-        $start = $analysis->series->log->start;
-        $events = [new FlightEvent(0.0, EventKind::Leg, 'On the ground')];
-        foreach ($analysis->air->spans as [$from, $to]) {
-            $events[] = new FlightEvent($from - $start, EventKind::Leg, 'In the air');
-            $events[] = new FlightEvent($to - $start, EventKind::Leg, 'On the ground');
-        }
-
-        return $events;
     }
 }

@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\Core\Analysis;
 
+use DuskSwitch\Core\Format\FlightEncoder;
 use DuskSwitch\Core\Format\Thinning;
-use DuskSwitch\Core\Log\LogColumn;
 use DuskSwitch\Core\Log\LogQuantity;
 use DuskSwitch\Core\Units\Dimension;
 use DuskSwitch\Core\Units\Unit;
@@ -49,7 +49,7 @@ final readonly class RecordedView
             'outputs' => [],
             'hands' => [],
             'steps' => [],
-            'events' => $this->events($start),
+            'events' => array_map(FlightEncoder::event(...), $this->analysis->events()),
             'windSays' => $wind === null ? '' : (new MeasuredWords($this->system))->speed($wind->speed),
             'values' => $this->values($times, $thin),
             'traces' => $this->traces($thin),
@@ -94,18 +94,6 @@ final readonly class RecordedView
         return Spread::there($rounded) === [] ? null : $rounded;
     }
 
-    /** @return list<array{at: float, kind: string, says: string}> */
-    private function events(float $start): array
-    {
-        $events = [['at' => 0.0, 'kind' => 'leg', 'says' => 'On the ground']];
-        foreach ($this->analysis->air->spans as [$from, $to]) {
-            $events[] = ['at' => round($from - $start, 2), 'kind' => 'leg', 'says' => 'In the air'];
-            $events[] = ['at' => round($to - $start, 2), 'kind' => 'leg', 'says' => 'On the ground'];
-        }
-
-        return $events;
-    }
-
     /**
      * @param  list<float>  $times
      * @return list<array<string, mixed>> all that is a number to look at
@@ -131,7 +119,7 @@ final readonly class RecordedView
             if (Spread::there($data) !== []) {
                 $values[] = [
                     'id' => $key,
-                    'name' => $this->name($column),
+                    'name' => $column->name(),
                     'unit' => $unit?->shown() ?? '',
                     'data' => $data,
                     'missing' => self::missing($times, $sent),
@@ -142,16 +130,6 @@ final readonly class RecordedView
         return $values;
     }
 
-    private function name(LogColumn $column): string
-    {
-        return $column->quantity === LogQuantity::Other
-            ? $column->heading
-            : $column->quantity->heading().
-                    (preg_match('/-(\d+)$/', $column->key, $found) === 1 && $column->key !== $column->quantity->value
-                        ? " {$found[1]}"
-                        : '');
-    }
-
     /**
      * @param  list<float>  $times
      * @param  list<float|null>  $data
@@ -159,18 +137,10 @@ final readonly class RecordedView
      */
     private static function missing(array $times, array $data): array
     {
-        $spans = [];
-        $since = null;
-        foreach ($data as $row => $value) {
-            if ($value === null) {
-                $since ??= $times[$row];
-            } elseif ($since !== null) {
-                $spans[] = [round($since, 1), round($times[$row], 1)];
-                $since = null;
-            }
-        }
-        $end = $times === [] ? 0.0 : $times[count($times) - 1];
-        $spans = $since === null ? $spans : [...$spans, [round($since, 1), round($end, 1)]];
+        $spans = array_map(
+            fn (array $one): array => [round($one['from'], 1), round($one['to'], 1)],
+            Spans::of($times, array_map(fn (?float $one): bool => $one === null, $data)),
+        );
 
         return array_values(array_filter($spans, fn (array $one): bool => $one[1] - $one[0] >= 1.0));
     }
@@ -210,13 +180,19 @@ final readonly class RecordedView
         return $traces;
     }
 
-    /** @return array<string, mixed> */
-    private function extent(): array
+    /** Metres from home that are drawn. */
+    private function around(): float
     {
-        $around = max([
+        return max([
             20.0,
             ...array_map(abs(...), [...Spread::there($this->series->east()), ...Spread::there($this->series->north())]),
         ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function extent(): array
+    {
+        $around = $this->around();
         $top = max([10.0, ...Spread::there($this->series->height())]);
         $words = new MeasuredWords($this->system);
 
@@ -234,10 +210,7 @@ final readonly class RecordedView
     public function map(): array
     {
         $unit = $this->unit(Dimension::Length, false);
-        $around = max([
-            20.0,
-            ...array_map(abs(...), [...Spread::there($this->series->east()), ...Spread::there($this->series->north())]),
-        ]);
+        $around = $this->around();
         $length = fn (float $is): array => [
             'metres' => round($unit->toBase($is), 2),
             'says' => round($is).' '.$unit->shown(),

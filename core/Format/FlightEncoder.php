@@ -67,15 +67,14 @@ final class FlightEncoder
                 $flight->spans(TrackColumn::Linked, fn (float $one): bool => $one === 0.0),
             ),
             ...self::handheld($flight, $program, $transmitter),
-            'events' => array_map(
-                fn (FlightEvent $one): array => [
-                    'at' => round($one->at, 2),
-                    'kind' => $one->kind->value,
-                    'says' => $one->says,
-                ],
-                $flight->events,
-            ),
+            'events' => array_map(self::event(...), $flight->events),
         ];
+    }
+
+    /** @return array{at: float, kind: string, says: string} */
+    public static function event(FlightEvent $one): array
+    {
+        return ['at' => round($one->at, 2), 'kind' => $one->kind->value, 'says' => $one->says];
     }
 
     /** @return array<string, list<float|null>|null> by column */

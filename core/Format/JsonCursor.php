@@ -151,20 +151,6 @@ final readonly class JsonCursor
         return $this->value;
     }
 
-    /** A day as 2026-05-09. */
-    public function day(): string
-    {
-        $text = $this->text(10);
-        if (
-            preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $found) !== 1 ||
-            ! checkdate((int) $found[2], (int) $found[3], (int) $found[1])
-        ) {
-            $this->fault('must be a day as 2026-05-09');
-        }
-
-        return $text;
-    }
-
     /** An id: small letters, digits and hyphens. */
     public function id(): string
     {

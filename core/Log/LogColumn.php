@@ -21,6 +21,17 @@ final readonly class LogColumn
         public bool $unitIsTold = true,
     ) {}
 
+    /** What it is called, with its number from the second of a quantity on: "Altitude 2". */
+    public function name(): string
+    {
+        if ($this->quantity === LogQuantity::Other) {
+            return $this->heading;
+        }
+        $isNumbered = $this->key !== $this->quantity->value && preg_match('/-(\d+)$/', $this->key, $found) === 1;
+
+        return $this->quantity->heading().($isNumbered ? " {$found[1]}" : '');
+    }
+
     /** The same column in another unit. */
     public function in(?LogUnit $unit, bool $isTold = false): self
     {

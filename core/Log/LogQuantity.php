@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Log;
 
 use DuskSwitch\Core\Kit\Measurand;
+use DuskSwitch\Core\Telemetry\Value;
 use DuskSwitch\Core\Units\Dimension;
 
 /** What a column of a recording holds. */
@@ -113,5 +114,16 @@ enum LogQuantity: string
     public function isStick(): bool
     {
         return in_array($this, [self::Throttle, self::Roll, self::Pitch, self::Yaw], true);
+    }
+
+    /** What a telemetry value of a program is written down as; null where recordings have no such column. */
+    public static function ofValue(Value $value): ?self
+    {
+        return match ($value->id) {
+            'link-quality' => self::Quality,
+            'link-level' => self::Level,
+            'receiver-volts' => self::ReceiverVolts,
+            default => self::tryFrom($value->measures->value ?? ''),
+        };
     }
 }

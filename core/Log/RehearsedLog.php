@@ -10,13 +10,6 @@ use DuskSwitch\Core\Telemetry\Values;
 /** A rehearsed flight as its transmitter would have written it down: what its sensors sent, nothing of the truth. */
 final class RehearsedLog
 {
-    /** The link's own values, and what they are. */
-    private const LINK = [
-        'link-quality' => LogQuantity::Quality,
-        'link-level' => LogQuantity::Level,
-        'receiver-volts' => LogQuantity::ReceiverVolts,
-    ];
-
     /**
      * @param  float|null  $epoch  seconds since 1970 at which it began
      * @param  float  $every  seconds from row to row
@@ -34,7 +27,7 @@ final class RehearsedLog
         $columns = [];
         $seen = [];
         foreach ($values->all as $value) {
-            $quantity = self::LINK[$value->id] ?? LogQuantity::tryFrom($value->measures->value ?? '');
+            $quantity = LogQuantity::ofValue($value);
             if ($quantity === null || $value->measures === Measurand::Other) {
                 continue;
             }

@@ -4,13 +4,11 @@ namespace DuskSwitch\App\Console\Commands;
 
 use DuskSwitch\App\Log\LogFile;
 use DuskSwitch\App\Program\Bench;
-use DuskSwitch\Core\Analysis\FlightAnalysis;
 use DuskSwitch\Core\Analysis\FlownWith;
 use DuskSwitch\Core\Analysis\ListenableFlight;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Log\LogReading;
-use DuskSwitch\Core\Rehearsal\Rehearsal;
 use Illuminate\Console\Command;
 
 /** Writes what the alarms of a program would have said on a recorded flight: JSON on standard output. */
@@ -35,10 +33,8 @@ final class ListenToLog extends Command
         $with = FlownWith::of($circuit->program, $catalogue);
         $said = [];
         foreach ($flights as $flight) {
-            $recording = ListenableFlight::of(FlightAnalysis::of($flight, $with), $circuit, $catalogue, $with);
-            foreach (
-                Rehearsal::listen($recording, $circuit->program, $circuit->panel->transmitter, $catalogue)->said as $one
-            ) {
+            [, $heard] = ListenableFlight::heard($flight, $circuit, $catalogue, $with);
+            foreach ($heard->said as $one) {
                 if ($one->from !== null) {
                     $said[] = [
                         't' => round($flight->start + $one->from, 2),

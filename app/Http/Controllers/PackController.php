@@ -57,7 +57,7 @@ final readonly class PackController
         $act = [
             'pack_id' => $pack->id,
             'kind' => $kind,
-            'done_on' => $body->need('on')->day(),
+            'done_on' => Body::day($body->need('on')),
             'mah' => $body->optional('mah')?->number(0, 100_000),
             'milliohms' => $body->optional('milliohms')?->number(0.01, 1000),
         ];
@@ -79,7 +79,8 @@ final readonly class PackController
         $node->has('cells') && ($pack->cells = $body->need('cells')->whole(1, 24));
         $node->has('capacity') && ($pack->capacity = $body->need('capacity')->number(10, 100_000));
         $node->has('grams') && ($pack->grams = $body->optional('grams')?->number(0, 100_000));
-        $node->has('retiredOn') && ($pack->retired_on = $body->optional('retiredOn')?->day());
+        $node->has('retiredOn') &&
+            ($pack->retired_on = ($day = $body->optional('retiredOn')) === null ? null : Body::day($day));
         $body->done();
         $pack->save();
     }

@@ -5,7 +5,6 @@ namespace DuskSwitch\App\Http\Controllers;
 use DuskSwitch\App\Backup\Jobs;
 use DuskSwitch\App\Http\Query;
 use DuskSwitch\App\Log\ColumnChoices;
-use DuskSwitch\App\Log\FlightPage;
 use DuskSwitch\App\Log\RecordingFiles;
 use DuskSwitch\App\Models\Recording;
 use DuskSwitch\Core\Fault\Refused;
@@ -44,7 +43,7 @@ final readonly class RecordingController
     /** What a column may be, and in which units. */
     public function quantities(): JsonResponse
     {
-        return new JsonResponse(['quantities' => FlightPage::quantities()]);
+        return new JsonResponse(['quantities' => ColumnChoices::offered()]);
     }
 
     /** Reads a recording once more with what the pilot says that its columns are. */

@@ -57,7 +57,7 @@ final readonly class UpkeepController
             'aircraft_id' => $aircraft->id,
             'part' => $body->need('part')->text(60),
             'did' => $body->need('did')->text(120),
-            'done_on' => $body->need('on')->day(),
+            'done_on' => Body::day($body->need('on')),
             'every_flights' => $body->optional('everyFlights')?->whole(1, 10_000),
             'every_months' => $body->optional('everyMonths')?->whole(1, 240),
             'grams_before' => $body->optional('gramsBefore')?->number(0, 100_000),

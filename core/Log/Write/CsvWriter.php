@@ -70,15 +70,10 @@ final class CsvWriter implements LogWriter
 
     private static function heading(LogColumn $column): string
     {
-        if ($column->quantity === LogQuantity::Other) {
-            return $column->heading;
-        }
-        $unit = $column->quantity->dimension()?->base()->shown() ?? '';
-        $number =
-            preg_match('/-(\d+)$/', $column->key, $found) === 1 && $column->key !== $column->quantity->value
-                ? " {$found[1]}"
-                : '';
+        $unit = $column->quantity === LogQuantity::Other
+            ? ''
+            : $column->quantity->dimension()?->base()->shown() ?? '';
 
-        return $column->quantity->heading().$number.($unit === '' ? '' : "({$unit})");
+        return $column->name().($unit === '' ? '' : "({$unit})");
     }
 }
