@@ -2,13 +2,13 @@
 
 namespace DuskSwitch\App;
 
-use DuskSwitch\App\Backup\Jobs;
 use DuskSwitch\App\Database\Connector;
 use DuskSwitch\App\Equipment\Equipment;
 use DuskSwitch\App\Equipment\OwnDefinitions;
 use DuskSwitch\App\Equipment\ShippedDefinitions;
 use DuskSwitch\App\Hangar\ReadinessBook;
 use DuskSwitch\App\Hangar\ReadinessSummaries;
+use DuskSwitch\App\Jobs\Jobs;
 use DuskSwitch\App\Log\KeptAnalyses;
 use DuskSwitch\App\Log\RecordingFiles;
 use DuskSwitch\App\Program\CircuitCache;

@@ -3,6 +3,8 @@
 namespace DuskSwitch\App\Backup;
 
 use DuskSwitch\App\Hangar\Acts;
+use DuskSwitch\App\Jobs\NoProgress;
+use DuskSwitch\App\Jobs\Progress;
 use DuskSwitch\App\Log\LogFile;
 use DuskSwitch\Core\Fault\Refused;
 use stdClass;

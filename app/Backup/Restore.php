@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\App\Backup;
 
+use DuskSwitch\App\Jobs\NoProgress;
+use DuskSwitch\App\Jobs\Progress;
 use DuskSwitch\App\Log\Imports;
 use DuskSwitch\App\Models\Act;
 use DuskSwitch\App\Models\Aircraft;

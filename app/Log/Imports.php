@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\App\Log;
 
-use DuskSwitch\App\Backup\NoProgress;
-use DuskSwitch\App\Backup\Progress;
+use DuskSwitch\App\Jobs\NoProgress;
+use DuskSwitch\App\Jobs\Progress;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Paper;

@@ -3,6 +3,7 @@
 namespace DuskSwitch\App\Log;
 
 use Closure;
+use DuskSwitch\App\Files\NewestFiles;
 
 /** What was made of the flights that were looked at last, in a folder that may be lost at any time. */
 final readonly class KeptAnalyses
@@ -10,8 +11,13 @@ final readonly class KeptAnalyses
     /** So many files are kept, the newest. */
     private const KEPT = 120;
 
+    private NewestFiles $files;
+
     /** @param  string|null  $folder  nothing is kept where there is none */
-    public function __construct(private ?string $folder) {}
+    public function __construct(?string $folder)
+    {
+        $this->files = new NewestFiles($folder, self::KEPT);
+    }
 
     /**
      * What was kept under a key, else what is made now.
@@ -21,31 +27,14 @@ final readonly class KeptAnalyses
      */
     public function of(string $key, Closure $make): array
     {
-        $file = "{$this->folder}/{$key}.json";
-        $kept = $this->folder !== null && is_file($file) ? json_decode((string) @file_get_contents($file), true) : null;
+        $kept = json_decode($this->files->read("{$key}.json") ?? 'null', true);
         if (is_array($kept)) {
             return $kept;
         }
         // As it comes back: an empty object stays one.
         $text = json_encode($make(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
-        $this->keep($file, $text);
+        $this->files->keep("{$key}.json", $text);
 
         return json_decode($text, true, flags: JSON_THROW_ON_ERROR);
-    }
-
-    private function keep(string $file, string $text): void
-    {
-        if ($this->folder === null || (! is_dir($this->folder) && ! @mkdir($this->folder, 0o775, true))) {
-            return;
-        }
-        $aside = $file.'.'.bin2hex(random_bytes(4));
-        if (@file_put_contents($aside, $text) !== false) {
-            @rename($aside, $file);
-        }
-        $all = glob("{$this->folder}/*") ?: [];
-        if (count($all) > self::KEPT) {
-            usort($all, fn (string $a, string $b): int => (int) @filemtime($b) <=> (int) @filemtime($a));
-            array_map(fn (string $old): bool => @unlink($old), array_slice($all, self::KEPT));
-        }
     }
 }

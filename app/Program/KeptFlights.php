@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App\Program;
 
+use DuskSwitch\App\Files\NewestFiles;
 use DuskSwitch\Core\Flight\EventKind;
 use DuskSwitch\Core\Flight\FlightEvent;
 use DuskSwitch\Core\Flight\HandheldRecord;
@@ -35,7 +36,12 @@ final readonly class KeptFlights
     /** Of what is kept of a listening. */
     private const HEARD = [HeardCalls::class, QueuedPhrase::class, OpenSpans::class, Priority::class, Sound::class];
 
-    public function __construct(private string $folder) {}
+    private NewestFiles $files;
+
+    public function __construct(string $folder)
+    {
+        $this->files = new NewestFiles($folder, self::KEPT);
+    }
 
     /** The flight that was kept, or null. */
     public function flight(string $key): ?Recording
@@ -56,27 +62,14 @@ final readonly class KeptFlights
     /** Keeps a flight, or what was heard of it. */
     public function keep(string $key, Recording|HeardCalls $one): void
     {
-        if (! is_dir($this->folder) && ! @mkdir($this->folder, 0o775, true)) {
-            return;
-        }
-        $file = "{$this->folder}/{$key}".($one instanceof HeardCalls ? '.heard' : '');
-        // Written aside and moved into place: another request never reads half of it.
-        $aside = $file.'.'.bin2hex(random_bytes(4));
-        if (@file_put_contents($aside, serialize($one)) !== false) {
-            @rename($aside, $file);
-        }
-        $all = glob("{$this->folder}/*") ?: [];
-        usort($all, fn (string $a, string $b): int => (int) @filemtime($b) <=> (int) @filemtime($a));
-        array_map(fn (string $old): bool => @unlink($old), array_slice($all, self::KEPT));
+        $this->files->keep($key.($one instanceof HeardCalls ? '.heard' : ''), serialize($one));
     }
 
     /** @param  list<class-string>  $classes  that may be in it */
     private function read(string $name, array $classes): mixed
     {
-        $file = "{$this->folder}/{$name}";
+        $text = $this->files->read($name);
 
-        return is_file($file)
-            ? @unserialize((string) file_get_contents($file), ['allowed_classes' => $classes])
-            : null;
+        return $text === null ? null : @unserialize($text, ['allowed_classes' => $classes]);
     }
 }

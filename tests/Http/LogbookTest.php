@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\Tests\Http;
 
-use DuskSwitch\App\Backup\Progress;
-use DuskSwitch\App\Backup\Stopped;
+use DuskSwitch\App\Jobs\Progress;
+use DuskSwitch\App\Jobs\Stopped;
 use DuskSwitch\App\Log\ColumnChoices;
 use DuskSwitch\App\Log\Imports;
 use DuskSwitch\App\Log\LogFile;

@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Tests\Served;
 
-use DuskSwitch\App\Backup\Jobs;
+use DuskSwitch\App\Jobs\Jobs;
 use ZipArchive;
 
 /** Everything out as one file, and in again: beside what is here, or in its place. */

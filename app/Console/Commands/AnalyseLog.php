@@ -30,8 +30,8 @@ final class AnalyseLog extends Command
     {
         $read = $file = (string) $this->argument('file');
         try {
-            $cells = LogOptions::number((string) $this->option('cells'), '--cells', 1, 24);
-            $power = LogOptions::number((string) $this->option('power'), '--power', 0.1, 5000);
+            $cells = CommandLine::optional((string) $this->option('cells'), '--cells', 1, 24);
+            $power = CommandLine::optional((string) $this->option('power'), '--power', 0.1, 5000);
             $named = (string) $this->option('aircraft');
             $read = $named === '' ? $file : $named;
             $with = $named === ''
@@ -46,10 +46,10 @@ final class AnalyseLog extends Command
             $read = $file;
             [$report, $flights] = LogReading::flights(new LogFile($file, basename($file)));
         } catch (Refused $refused) {
-            return LogOptions::refused($refused, $read);
+            return CommandLine::refused($refused, $read);
         }
         $analyses = array_map(fn (LoggedFlight $one): FlightAnalysis => FlightAnalysis::of($one, $with), $flights);
-        fwrite(STDOUT, LogOptions::json(AnalysisEncoder::recording($report, $analyses)));
+        fwrite(STDOUT, CommandLine::json(AnalysisEncoder::recording($report, $analyses)));
 
         return $report->bad->count() === 0 ? self::SUCCESS : self::FAILURE;
     }

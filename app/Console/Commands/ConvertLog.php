@@ -31,7 +31,7 @@ final class ConvertLog extends Command
             );
             $this->write($pieces, $out);
         } catch (Refused $refused) {
-            return LogOptions::refused($refused, $about);
+            return CommandLine::refused($refused, $about);
         }
         foreach (array_slice($report->bad->listed(), 0, 3) as [$line, $why]) {
             fwrite(STDERR, "{$in}: line {$line}: {$why}\n");

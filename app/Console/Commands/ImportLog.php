@@ -2,12 +2,12 @@
 
 namespace DuskSwitch\App\Console\Commands;
 
-use DuskSwitch\App\Backup\JobProgress;
-use DuskSwitch\App\Backup\Jobs;
-use DuskSwitch\App\Backup\NoProgress;
-use DuskSwitch\App\Backup\Progress;
-use DuskSwitch\App\Backup\Stopped;
 use DuskSwitch\App\Database\Trouble;
+use DuskSwitch\App\Jobs\JobProgress;
+use DuskSwitch\App\Jobs\Jobs;
+use DuskSwitch\App\Jobs\NoProgress;
+use DuskSwitch\App\Jobs\Progress;
+use DuskSwitch\App\Jobs\Stopped;
 use DuskSwitch\App\Log\ColumnChoices;
 use DuskSwitch\App\Log\FlightPage;
 use DuskSwitch\App\Log\Imports;

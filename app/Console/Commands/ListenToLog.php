@@ -28,7 +28,7 @@ final class ListenToLog extends Command
             $read = (string) $this->argument('file');
             [$report, $flights] = LogReading::flights(new LogFile($read, basename($read)));
         } catch (Refused $refused) {
-            return LogOptions::refused($refused, $read);
+            return CommandLine::refused($refused, $read);
         }
         $with = FlownWith::of($circuit->program, $catalogue);
         $said = [];
@@ -45,7 +45,7 @@ final class ListenToLog extends Command
                 }
             }
         }
-        fwrite(STDOUT, LogOptions::json($said));
+        fwrite(STDOUT, CommandLine::json($said));
 
         return $report->bad->count() === 0 ? self::SUCCESS : self::FAILURE;
     }

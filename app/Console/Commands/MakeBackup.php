@@ -3,11 +3,11 @@
 namespace DuskSwitch\App\Console\Commands;
 
 use DuskSwitch\App\Backup\Backup;
-use DuskSwitch\App\Backup\JobProgress;
-use DuskSwitch\App\Backup\Jobs;
-use DuskSwitch\App\Backup\NoProgress;
-use DuskSwitch\App\Backup\Stopped;
 use DuskSwitch\App\Database\Trouble;
+use DuskSwitch\App\Jobs\JobProgress;
+use DuskSwitch\App\Jobs\Jobs;
+use DuskSwitch\App\Jobs\NoProgress;
+use DuskSwitch\App\Jobs\Stopped;
 use Illuminate\Console\Command;
 use Throwable;
 

@@ -24,11 +24,7 @@ final class ProveProgram extends Command
             $context = $prover->context($bench->circuit($programs->read((string) $this->argument('file'))));
             $proof = Proof::of($context);
         } catch (Refused $refused) {
-            foreach ($refused->faults as $fault) {
-                fwrite(STDERR, "{$this->argument('file')}: {$fault}\n");
-            }
-
-            return self::INVALID;
+            return CommandLine::refused($refused, (string) $this->argument('file'));
         }
         fwrite(
             STDOUT,

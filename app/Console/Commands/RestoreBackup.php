@@ -4,12 +4,12 @@ namespace DuskSwitch\App\Console\Commands;
 
 use DuskSwitch\App\Backup\Backup;
 use DuskSwitch\App\Backup\BackupFile;
-use DuskSwitch\App\Backup\JobProgress;
-use DuskSwitch\App\Backup\Jobs;
-use DuskSwitch\App\Backup\NoProgress;
-use DuskSwitch\App\Backup\Progress;
 use DuskSwitch\App\Backup\Restore;
 use DuskSwitch\App\Database\Trouble;
+use DuskSwitch\App\Jobs\JobProgress;
+use DuskSwitch\App\Jobs\Jobs;
+use DuskSwitch\App\Jobs\NoProgress;
+use DuskSwitch\App\Jobs\Progress;
 use DuskSwitch\Core\Fault\Refused;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;

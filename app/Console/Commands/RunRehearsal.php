@@ -12,9 +12,6 @@ use Illuminate\Console\Command;
 /** Flies a program through a script and writes what happened and what was said: JSON on standard output. */
 final class RunRehearsal extends Command
 {
-    /** The exit code for input that can't be taken. */
-    private const BAD_INPUT = 2;
-
     protected $signature = 'rehearsal:run
         {file : a program document}
         {--script= : the id of a script that its family flies, or a file of one; the first where it is missing}
@@ -52,11 +49,7 @@ final class RunRehearsal extends Command
                 $this->number('power', 1, 5000),
             );
         } catch (Refused $refused) {
-            foreach ($refused->faults as $fault) {
-                fwrite(STDERR, "{$read}: {$fault}\n");
-            }
-
-            return self::BAD_INPUT;
+            return CommandLine::refused($refused, $read);
         }
         fwrite(
             STDOUT,
@@ -71,12 +64,7 @@ final class RunRehearsal extends Command
 
     private function number(string $option, float $least, float $most): float
     {
-        $text = (string) $this->option($option);
-        if (! is_numeric($text) || (float) $text < $least || (float) $text > $most) {
-            throw Refused::because("--{$option}", "must be a number from {$least} to {$most}, not \"{$text}\"");
-        }
-
-        return (float) $text;
+        return CommandLine::number((string) $this->option($option), "--{$option}", $least, $most);
     }
 
     /** @return array<string, float> */

@@ -31,11 +31,7 @@ final class WriteSheet extends Command
                 (string) $this->option('transmitter'),
             );
         } catch (Refused $refused) {
-            foreach ($refused->faults as $fault) {
-                fwrite(STDERR, "{$this->argument('file')}: {$fault}\n");
-            }
-
-            return self::INVALID;
+            return CommandLine::refused($refused, (string) $this->argument('file'));
         }
         fwrite(
             STDOUT,

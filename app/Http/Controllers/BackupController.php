@@ -3,9 +3,9 @@
 namespace DuskSwitch\App\Http\Controllers;
 
 use DuskSwitch\App\Backup\Backup;
-use DuskSwitch\App\Backup\Jobs;
 use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Http\Problems;
+use DuskSwitch\App\Jobs\Jobs;
 use DuskSwitch\Core\Fault\Refused;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -62,13 +62,7 @@ final readonly class BackupController
     public function upload(Request $request): JsonResponse
     {
         $id = $this->jobs->make();
-        $in = $request->getContent(true);
-        $out = fopen($this->jobs->file($id, 'upload.zip'), 'wb');
-        $length = (int) $request->headers->get('content-length', '0');
-        if ($out === false || @stream_copy_to_stream($in, $out) !== $length) {
-            throw Refused::because('', 'the file didn\'t arrive whole; the disk may be full. Nothing was changed');
-        }
-        fclose($out);
+        $this->jobs->take($id, $request, 'upload.zip');
         $this->jobs->start($id, 'data:restore', []);
 
         return new JsonResponse(['job' => $id], 202);

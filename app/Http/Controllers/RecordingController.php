@@ -2,12 +2,11 @@
 
 namespace DuskSwitch\App\Http\Controllers;
 
-use DuskSwitch\App\Backup\Jobs;
 use DuskSwitch\App\Http\Query;
+use DuskSwitch\App\Jobs\Jobs;
 use DuskSwitch\App\Log\ColumnChoices;
 use DuskSwitch\App\Log\RecordingFiles;
 use DuskSwitch\App\Models\Recording;
-use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Json;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,13 +24,7 @@ final readonly class RecordingController
         $name = is_string($name) && mb_check_encoding($name, 'UTF-8') ? mb_substr(basename($name), 0, 120) : '';
         $aircraft = Query::whole($request, 'aircraft');
         $id = $this->jobs->make();
-        $in = $request->getContent(true);
-        $out = fopen($this->jobs->file($id, 'upload'), 'wb');
-        $length = (int) $request->headers->get('content-length', '0');
-        if ($out === false || @stream_copy_to_stream($in, $out) !== $length) {
-            throw Refused::because('', 'the file didn\'t arrive whole; the disk may be full. Nothing was added');
-        }
-        fclose($out);
+        $this->jobs->take($id, $request, 'upload');
         $this->jobs->start($id, 'log:import', [
             '--name='.($name === '' ? 'recording' : $name),
             ...$aircraft === null ? [] : ["--aircraft={$aircraft}"],

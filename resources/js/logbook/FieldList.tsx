@@ -2,7 +2,7 @@ import { useRef, useState } from 'react'
 import { said } from '@/api/proposals'
 import { useFieldChange, useFields } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
-import { INPUT, Labelled } from './Labelled'
+import { INPUT, Labelled } from '@/parts/Labelled'
 
 /** The places where one flies: an outline and a height that aren't left. Local rules decide where they lie. */
 export function FieldList() {
@@ -17,8 +17,8 @@ export function FieldList() {
   return (
     <div className="mx-auto max-w-3xl">
       <p className="text-muted text-sm">
-        Flights with this place in their notes are held against its limits. Local rules and your club’s rules come
-        first.
+        A flight is held against the limits of the place that its notes name, else of the one where it began. Local
+        rules and your club’s rules come first.
       </p>
       <form
         className="mt-2 flex flex-wrap items-end gap-2"

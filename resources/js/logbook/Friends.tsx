@@ -5,7 +5,7 @@ import type { VideoPilot } from '@/api/types'
 import { useFriends, useVideoPlan } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
 import { keyed } from '@/parts/keyed'
-import { INPUT, Labelled } from './Labelled'
+import { INPUT, Labelled } from '@/parts/Labelled'
 
 type Row = { key: number; name: string; channels: string; powers: string }
 

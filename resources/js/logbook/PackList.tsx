@@ -4,7 +4,7 @@ import type { Packs } from '@/api/types'
 import { usePackChange, usePacks } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
-import { INPUT, Labelled } from './Labelled'
+import { INPUT, Labelled } from '@/parts/Labelled'
 
 type Pack = Packs['packs'][number]
 

@@ -6,6 +6,7 @@ import { usePacks } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Dialog } from '@/parts/Dialog'
+import { INPUT } from '@/parts/Labelled'
 
 type Props = { aircraft: Aircraft; flight: LogbookFlight | null; onClose: () => void }
 
@@ -13,8 +14,6 @@ const NO_PACK = 'none'
 
 /** Letters that a note may have. */
 const NOTE = 2_000
-
-const INPUT = 'h-9 max-md:h-11 w-full rounded-lg border border-line bg-deep px-2.5'
 
 /** What the pilot writes of a flight, typed in or recorded. */
 export function FlightForm({ aircraft, flight, onClose }: Props) {
@@ -62,7 +61,7 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
         step={type === 'number' ? 'any' : undefined}
         maxLength={type === 'text' ? 120 : undefined}
         onChange={(event) => setForm({ ...form, [key]: event.target.value })}
-        className={INPUT}
+        className={`${INPUT} w-full`}
       />
       {list && (
         <datalist id={`flight-${key}-known`}>
@@ -109,7 +108,10 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
             value={form.pack}
             options={[
               { id: NO_PACK, name: 'Not noted' },
-              ...packs.map((one) => ({ id: String(one.id), name: `${one.label}, ${one.cells} cells` })),
+              ...packs.map((one) => ({
+                id: String(one.id),
+                name: `${one.label}, ${one.cells} ${one.cells === 1 ? 'cell' : 'cells'}`,
+              })),
             ]}
             onChange={(pack) => setForm({ ...form, pack })}
           />

@@ -1,12 +1,10 @@
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useMemo, useState } from 'react'
 import type { FlightPage, Recording } from '@/api/types'
 import { Choice } from '@/parts/Choice'
-import { player } from '@/recording/player'
-import { rowAt } from '@/recording/rows'
+import { placing } from '@/recording/placing'
+import { TwoViews } from '@/recording/TwoViews'
 
 const SIZE = 300
-const LOW = 90
-const MARGIN = 16
 
 /** From the lowest to the highest. */
 const COLOURS = ['var(--track-1)', 'var(--track-2)', 'var(--track-3)', 'var(--track-4)', 'var(--track-5)']
@@ -23,27 +21,17 @@ const BY: { id: By; name: string }[] = [
 /** Where it was, from above and from the side: home in the middle, north up. */
 export function Track({ flight, map }: { flight: Recording; map: FlightPage['map'] }) {
   const [by, setBy] = useState<By>('height')
-  const dots = useRef<(SVGCircleElement | null)[]>([])
-  const { truth, times, extent } = flight
+  const { truth, times } = flight
   const link = flight.values.find((one) => one.id === 'link-quality')?.data ?? null
   const colour = by === 'link' ? link : truth[by]
-  const drawn = useMemo(() => {
-    const { east, north, height } = truth
-    const long = (metres: number) => (metres / extent.around) * (SIZE / 2 - MARGIN)
-    const x = (row: number) => SIZE / 2 + long(east?.[row] ?? 0)
-    const y = (row: number) => SIZE / 2 - long(north?.[row] ?? 0)
-    const z = (row: number) => LOW - MARGIN - ((height?.[row] ?? 0) / extent.top) * (LOW - 2 * MARGIN)
-    return { long, x, y, z, above: pieces(times, east, colour, x, y), side: pieces(times, east, colour, x, z) }
-  }, [truth, times, extent, colour])
-  useEffect(() => {
-    const put = (time: number) => {
-      const row = rowAt({ times }, time)
-      dots.current[0]?.setAttribute('transform', `translate(${drawn.x(row)} ${drawn.y(row)})`)
-      dots.current[1]?.setAttribute('transform', `translate(${drawn.x(row)} ${drawn.z(row)})`)
-    }
-    put(player.state.time)
-    return player.watch((state) => put(state.time))
-  }, [drawn, times])
+  const place = useMemo(() => placing(flight, SIZE), [flight])
+  const drawn = useMemo(
+    () => ({
+      above: pieces(times, place.known, colour, place.x, place.y),
+      side: pieces(times, place.known, colour, place.x, place.z),
+    }),
+    [place, times, colour],
+  )
   if (!truth.east) {
     return <p className="mt-3 text-muted text-sm">◌ Nothing in this recording says where it was.</p>
   }
@@ -51,47 +39,45 @@ export function Track({ flight, map }: { flight: Recording; map: FlightPage['map
   return (
     <section aria-label="Track" className="mt-3 grid gap-1">
       <Choice label="What colours the track" value={by} options={known} onChange={(to) => setBy(to as By)} />
-      <svg
-        viewBox={`0 0 ${SIZE} ${SIZE}`}
-        role="img"
-        aria-label="The flight from above"
-        className="w-full rounded-lg border border-line bg-deep"
+      <TwoViews
+        flight={flight}
+        place={place}
+        above={
+          <>
+            {map.rings.map((ring) => (
+              <circle
+                key={ring.metres}
+                cx={SIZE / 2}
+                cy={SIZE / 2}
+                r={place.long(ring.metres)}
+                fill="none"
+                className="stroke-line"
+              />
+            ))}
+            {map.outline.length > 0 && (
+              <polygon
+                data-outline
+                points={map.outline
+                  .map(([east = 0, north = 0]) => `${place.across(east)},${place.down(north)}`)
+                  .join(' ')}
+                fill="none"
+                className="stroke-sodium"
+                strokeDasharray="6 4"
+              >
+                <title>The outline of the field</title>
+              </polygon>
+            )}
+            {drawn.above}
+          </>
+        }
+        side={drawn.side}
       >
-        {map.rings.map((ring) => (
-          <circle
-            key={ring.metres}
-            cx={SIZE / 2}
-            cy={SIZE / 2}
-            r={drawn.long(ring.metres)}
-            fill="none"
-            className="stroke-line"
-          />
-        ))}
-        {map.outline.length > 0 && (
-          <polygon
-            data-outline
-            points={map.outline
-              .map(([east = 0, north = 0]) => `${SIZE / 2 + drawn.long(east)},${SIZE / 2 - drawn.long(north)}`)
-              .join(' ')}
-            fill="none"
-            className="stroke-sodium"
-            strokeDasharray="6 4"
-          >
-            <title>The outline of the field</title>
-          </polygon>
-        )}
-        {drawn.above}
-        <path
-          d={`M ${SIZE / 2 - 5} ${SIZE / 2} h 10 M ${SIZE / 2} ${SIZE / 2 - 5} v 10`}
-          className="stroke-ink"
-          strokeWidth={1.5}
-        />
         <text x={SIZE - 22} y={20} fontSize={14} className="fill-muted">
           N
         </text>
         <path d={`M ${SIZE - 17} 24 v 16 m -4 -12 l 4 -5 l 4 5`} fill="none" className="stroke-muted" />
         <path
-          d={`M 12 ${SIZE - 12} v 4 h ${drawn.long(map.bar.metres)} v -4`}
+          d={`M 12 ${SIZE - 12} v 4 h ${place.long(map.bar.metres)} v -4`}
           fill="none"
           className="stroke-muted"
           strokeWidth={1.5}
@@ -99,33 +85,7 @@ export function Track({ flight, map }: { flight: Recording; map: FlightPage['map
         <text x={12} y={SIZE - 16} fontSize={14} className="fill-muted">
           {map.bar.says}
         </text>
-        <circle
-          ref={(one) => {
-            dots.current[0] = one
-          }}
-          r={5}
-          className="fill-ember stroke-deep"
-        />
-      </svg>
-      <svg
-        viewBox={`0 0 ${SIZE} ${LOW}`}
-        role="img"
-        aria-label="The flight from the side"
-        className="w-full rounded-lg border border-line bg-deep"
-      >
-        <text x={6} y={15} className="fill-muted" fontSize={14}>
-          from the side, to {extent.says.top}
-        </text>
-        <line x1={0} x2={SIZE} y1={LOW - MARGIN} y2={LOW - MARGIN} className="stroke-edge" />
-        {drawn.side}
-        <circle
-          ref={(one) => {
-            dots.current[1] = one
-          }}
-          r={5}
-          className="fill-ember stroke-deep"
-        />
-      </svg>
+      </TwoViews>
       <p className="flex items-center gap-1 text-muted text-sm" aria-hidden>
         low
         {COLOURS.map((one) => (
@@ -142,7 +102,7 @@ type Column = (number | null)[] | null | undefined
 /** The way in pieces of one colour; the next begins where the last ends. */
 function pieces(
   times: number[],
-  known: Column,
+  known: (row: number) => boolean,
   colour: Column,
   x: (row: number) => number,
   y: (row: number) => number,
@@ -156,7 +116,7 @@ function pieces(
   }
   const all: { colour: number; points: string[] }[] = []
   for (let row = 0; row < times.length; row++) {
-    if (typeof known?.[row] !== 'number') continue
+    if (!known(row)) continue
     const point = `${x(row).toFixed(1)},${y(row).toFixed(1)}`
     const last = all.at(-1)
     last?.points.push(point)

@@ -4,11 +4,10 @@ import { said } from '@/api/proposals'
 import type { Aircraft, Upkeep } from '@/api/types'
 import { useUpkeepChange } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
+import { INPUT } from '@/parts/Labelled'
 
 type Balance = Upkeep['balance']
 type Row = { key: number; name: string; mass: string; arm: string }
-
-const INPUT = 'h-9 max-md:h-11 w-full min-w-0 rounded-lg border border-line bg-deep px-2'
 
 /** What weighs where, and where it balances: in grams, and millimetres behind a point in front. */
 export function BalanceTable({ aircraft, balance }: { aircraft: Aircraft; balance: Balance }) {
@@ -54,7 +53,7 @@ export function BalanceTable({ aircraft, balance }: { aircraft: Aircraft; balanc
                 value={row[part]}
                 onChange={(event) => put(row.key, { [part]: event.target.value })}
                 onBlur={() => save(rows)}
-                className={INPUT}
+                className={`${INPUT} w-full`}
               />
             )
             return (
@@ -99,7 +98,7 @@ export function BalanceTable({ aircraft, balance }: { aircraft: Aircraft; balanc
             value={mark}
             onChange={(event) => setMark(event.target.value)}
             onBlur={() => save(rows)}
-            className={`${INPUT} w-24 text-ink`}
+            className={`${INPUT} w-24`}
           />
         </label>
       </div>

@@ -4,6 +4,7 @@ import { said } from '@/api/proposals'
 import type { Aircraft, Upkeep } from '@/api/types'
 import { useUpkeep, useUpkeepChange } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
+import { INPUT, Labelled } from '@/parts/Labelled'
 import { BalanceTable } from './BalanceTable'
 
 const STATES = {
@@ -13,8 +14,6 @@ const STATES = {
   none: ['', ''],
   over: ['done again', 'text-muted'],
 } as const
-
-const INPUT = 'h-9 max-md:h-11 min-w-0 rounded-lg border border-line bg-deep px-2.5'
 
 /** What was done with an aircraft and is due, and where it balances. */
 export default function UpkeepView({ aircraft }: { aircraft: Aircraft }) {
@@ -37,17 +36,16 @@ function Work({ aircraft, upkeep }: { aircraft: Aircraft; upkeep: Upkeep }) {
   const { add, remove } = useUpkeepChange(aircraft.id)
   const number = (text: string) => (text === '' ? null : Number(text))
   const field = (key: keyof typeof form, label: string, type: string, wide = '') => (
-    <label className={`grid gap-0.5 text-muted text-sm ${wide}`}>
-      {label}
+    <Labelled label={label} wide={wide}>
       <input
         type={type}
         min={type === 'number' ? 0 : undefined}
         maxLength={type === 'text' ? 60 : undefined}
         value={form[key]}
         onChange={(event) => setForm({ ...form, [key]: event.target.value })}
-        className={`${INPUT} text-ink`}
+        className={INPUT}
       />
-    </label>
+    </Labelled>
   )
   return (
     <section aria-label="Work">

@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\App\Backup;
+namespace DuskSwitch\App\Jobs;
 
 /** Is told how far a long piece of work has come. */
 interface Progress

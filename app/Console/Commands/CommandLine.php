@@ -4,18 +4,21 @@ namespace DuskSwitch\App\Console\Commands;
 
 use DuskSwitch\Core\Fault\Refused;
 
-/** What the commands for recordings have alike. */
-final class LogOptions
+/** What the commands have alike. */
+final class CommandLine
 {
     /** The exit code for input that can't be taken. */
     public const BAD_INPUT = 2;
 
     /** A number of an option; null where it isn't given. */
-    public static function number(string $text, string $option, float $least, float $most): ?float
+    public static function optional(string $text, string $option, float $least, float $most): ?float
     {
-        if ($text === '') {
-            return null;
-        }
+        return $text === '' ? null : self::number($text, $option, $least, $most);
+    }
+
+    /** A number of an option that must be there. */
+    public static function number(string $text, string $option, float $least, float $most): float
+    {
         if (! is_numeric($text) || (float) $text < $least || (float) $text > $most) {
             throw Refused::because($option, "must be a number from {$least} to {$most}, not \"{$text}\"");
         }

@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\App\Backup;
+namespace DuskSwitch\App\Jobs;
 
 use RuntimeException;
 

@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\App\Backup;
+namespace DuskSwitch\App\Jobs;
 
 /** Writes how far a job has come where its page looks, a few times a second; ends it where its page wants that. */
 final class JobProgress implements Progress

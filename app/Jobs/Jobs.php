@@ -1,7 +1,9 @@
 <?php
 
-namespace DuskSwitch\App\Backup;
+namespace DuskSwitch\App\Jobs;
 
+use DuskSwitch\Core\Fault\Refused;
+use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use RuntimeException;
 use Symfony\Component\Process\PhpExecutableFinder;
@@ -46,6 +48,21 @@ final readonly class Jobs
         exec("nohup {$words} >/dev/null 2>&1 &");
     }
 
+    /**
+     * Takes the body of a request into a job's folder as it comes.
+     *
+     * @throws Refused where it didn't arrive whole
+     */
+    public function take(string $id, Request $request, string $name): void
+    {
+        $out = fopen($this->file($id, $name), 'wb');
+        $length = (int) $request->headers->get('content-length', '0');
+        if ($out === false || @stream_copy_to_stream($request->getContent(true), $out) !== $length) {
+            throw Refused::because('', 'the file didn\'t arrive whole; the disk may be full. Nothing was changed');
+        }
+        fclose($out);
+    }
+
     /** Asks a job to stop at its next step. */
     public function stop(string $id): void
     {
@@ -67,8 +84,8 @@ final readonly class Jobs
     }
 
     /**
-     * @return array{done: int, total: int, state: string, says: string, result?: mixed, took?: mixed}|null null where there is no
-     * such job
+     * @return array{done: int, total: int, state: string, says: string, result?: mixed, took?: mixed}|null null where
+     * there is no such job
      */
     public function look(string $id): ?array
     {
