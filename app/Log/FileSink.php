@@ -3,25 +3,18 @@
 namespace DuskSwitch\App\Log;
 
 use DuskSwitch\Core\Log\FlightSink;
-use DuskSwitch\Core\Log\PackedColumn;
-use RuntimeException;
+use DuskSwitch\Core\Log\RowBatch;
 
 /** Writes the flights of a recording into files as they are read: times first, then column by column. */
 final class FileSink implements FlightSink
 {
-    /** Rows that are packed at once. */
-    private const BATCH = 1024;
-
     /** @var list<array{start: float, rows: int}> */
     private array $flights = [];
-
-    /** @var list<array{float, list<float|null>}> */
-    private array $rows = [];
 
     /** @var array<int, resource> the times and the columns of the flight that is open, each on its own */
     private array $parts = [];
 
-    public function __construct(private readonly string $folder) {}
+    public function __construct(private readonly string $folder, private readonly RowBatch $batch = new RowBatch()) {}
 
     public function begin(float $at): void
     {
@@ -31,10 +24,7 @@ final class FileSink implements FlightSink
 
     public function rows(array $rows): void
     {
-        array_push($this->rows, ...$rows);
-        if (count($this->rows) >= self::BATCH) {
-            $this->pack();
-        }
+        $this->batch->add($rows) && $this->pack();
     }
 
     public function end(): void
@@ -44,7 +34,7 @@ final class FileSink implements FlightSink
         foreach ($this->parts as $part) {
             rewind($part);
             if (stream_copy_to_stream($part, $file) === false) {
-                throw self::full();
+                throw RecordingFiles::full();
             }
             fclose($part);
         }
@@ -60,18 +50,17 @@ final class FileSink implements FlightSink
 
     private function pack(): void
     {
-        if ($this->rows === []) {
+        [$packed, $rows] = $this->batch->take();
+        if ($packed === []) {
             return;
         }
-        $packed = [PackedColumn::pack(array_column($this->rows, 0)), ...PackedColumn::columns($this->rows)];
         foreach ($packed as $index => $bytes) {
             $this->parts[$index] ??= $this->open("{$this->folder}/{$index}.part", 'w+b');
             if (@fwrite($this->parts[$index], $bytes) !== strlen($bytes)) {
-                throw self::full();
+                throw RecordingFiles::full();
             }
         }
-        $this->flights[count($this->flights) - 1]['rows'] += count($this->rows);
-        $this->rows = [];
+        $this->flights[count($this->flights) - 1]['rows'] += $rows;
     }
 
     /** @return resource */
@@ -79,11 +68,6 @@ final class FileSink implements FlightSink
     {
         $file = @fopen($path, $how);
 
-        return $file === false ? throw self::full() : $file;
-    }
-
-    private static function full(): RuntimeException
-    {
-        return new RuntimeException('The recording couldn\'t be kept: the disk may be full.');
+        return $file === false ? throw RecordingFiles::full() : $file;
     }
 }

@@ -76,6 +76,15 @@ final readonly class FieldLimits
         return $count === 0 || $inside;
     }
 
+    /** @return list<array{float, float}> its corners in metres east and north of a place */
+    public function around(float $latitude, float $longitude): array
+    {
+        return array_map(
+            fn (array $corner): array => Geodesic::local($latitude, $longitude, ...$corner),
+            $this->outline,
+        );
+    }
+
     /** Metres from a place to the nearest corner; 0 inside, or where there is no outline. */
     public function away(float $latitude, float $longitude): float
     {

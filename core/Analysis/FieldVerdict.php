@@ -2,7 +2,6 @@
 
 namespace DuskSwitch\Core\Analysis;
 
-use DuskSwitch\Core\Telemetry\Geodesic;
 use DuskSwitch\Core\Units\UnitSystem;
 
 /** Whether a flight stayed within its field's limits; what can't be judged is said, never left out. */
@@ -57,10 +56,7 @@ final readonly class FieldVerdict
             }
         }
 
-        $corners = $home === null ? [] : array_map(
-            fn (array $corner): array => Geodesic::local(...$home, ...$corner),
-            $limits->outline,
-        );
+        $corners = $home === null ? [] : $limits->around(...$home);
 
         return new self($outside, $above, $findings, $corners);
     }

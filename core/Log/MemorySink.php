@@ -5,14 +5,10 @@ namespace DuskSwitch\Core\Log;
 /** Keeps the flights of a recording in the memory, packed. */
 final class MemorySink implements FlightSink
 {
-    /** Rows that are packed at once. */
-    private const BATCH = 512;
-
     /** @var list<array{start: float, times: string, columns: array<int, string>}> */
     private array $flights = [];
 
-    /** @var list<array{float, list<float|null>}> */
-    private array $rows = [];
+    public function __construct(private readonly RowBatch $batch = new RowBatch()) {}
 
     public function begin(float $at): void
     {
@@ -21,10 +17,7 @@ final class MemorySink implements FlightSink
 
     public function rows(array $rows): void
     {
-        array_push($this->rows, ...$rows);
-        if (count($this->rows) >= self::BATCH) {
-            $this->pack();
-        }
+        $this->batch->add($rows) && $this->pack();
     }
 
     public function end(): void
@@ -55,16 +48,16 @@ final class MemorySink implements FlightSink
 
     private function pack(): void
     {
+        [$packed] = $this->batch->take();
         $last = count($this->flights) - 1;
-        if ($this->rows === [] || $last < 0) {
+        if ($packed === [] || $last < 0) {
             return;
         }
         $flight = $this->flights[$last];
-        $flight['times'] .= PackedColumn::pack(array_column($this->rows, 0));
-        foreach (PackedColumn::columns($this->rows) as $index => $packed) {
-            $flight['columns'][$index] = ($flight['columns'][$index] ?? '').$packed;
+        $flight['times'] .= array_shift($packed);
+        foreach ($packed as $index => $column) {
+            $flight['columns'][$index] = ($flight['columns'][$index] ?? '').$column;
         }
         $this->flights[$last] = $flight;
-        $this->rows = [];
     }
 }

@@ -29,6 +29,9 @@ final readonly class FieldController
                         'name' => $one->name,
                         'corners' => count($one->outline),
                         'outline' => $one->outline,
+                        'shape' => $one->outline === []
+                            ? []
+                            : (new FieldLimits($one->outline))->around(...$one->outline[0]),
                         'height' => $one->height,
                     ],
                 )

@@ -87,7 +87,7 @@ export function FieldList() {
             data-field={one.name}
             className="flex items-center gap-4 rounded-xl border border-line bg-raised px-3 py-2"
           >
-            <Shape outline={one.outline} />
+            <Shape corners={one.shape} />
             <div className="min-w-0 flex-1">
               <h2 className="font-semibold">{one.name}</h2>
               <p className="text-muted text-sm">
@@ -105,15 +105,14 @@ export function FieldList() {
   )
 }
 
-/** The outline as it lies, north up. */
-function Shape({ outline }: { outline: number[][] }) {
-  if (outline.length < 3) return <span aria-hidden className="size-12 rounded border border-line" />
-  const [lats, lons] = [outline.map(([lat = 0]) => lat), outline.map(([, lon = 0]) => lon)]
-  const [south, west] = [Math.min(...lats), Math.min(...lons)]
-  const narrow = Math.cos((south * Math.PI) / 180)
-  const size = Math.max(Math.max(...lats) - south, (Math.max(...lons) - west) * narrow) || 1
-  const points = outline.map(
-    ([lat = 0, lon = 0]) => `${4 + (((lon - west) * narrow) / size) * 40},${44 - ((lat - south) / size) * 40}`,
+/** The outline as it lies, north up: its corners in metres east and north. */
+function Shape({ corners }: { corners: number[][] }) {
+  if (corners.length < 3) return <span aria-hidden className="size-12 rounded border border-line" />
+  const [easts, norths] = [corners.map(([east = 0]) => east), corners.map(([, north = 0]) => north)]
+  const [west, south] = [Math.min(...easts), Math.min(...norths)]
+  const size = Math.max(Math.max(...norths) - south, Math.max(...easts) - west) || 1
+  const points = corners.map(
+    ([east = 0, north = 0]) => `${4 + ((east - west) / size) * 40},${44 - ((north - south) / size) * 40}`,
   )
   return (
     <svg viewBox="0 0 48 48" aria-hidden className="size-12 shrink-0">

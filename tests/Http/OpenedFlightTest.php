@@ -1,0 +1,132 @@
+<?php
+
+namespace DuskSwitch\Tests\Http;
+
+use DuskSwitch\App\Models\Field;
+use DuskSwitch\App\Models\Flight;
+use Illuminate\Support\Str;
+
+/** A flight of the logbook looked at: heard with alarms, out in other formats, searched for, held against its field. */
+final class OpenedFlightTest extends HttpTestCase
+{
+    use TakesRecordings;
+
+    public function test_it_is_heard_with_the_alarms_of_a_program(): void
+    {
+        $this->take(self::table(), 'Nightjar');
+        $document = $this->demoDocument('Nightjar');
+        $document->sense->calls = [
+            (object) [
+                'id' => 'high',
+                'name' => 'High',
+                'when' => (object) ['sensor' => 'height', 'above' => 40],
+                'says' => ['too high'],
+            ],
+        ];
+        $heard = json_decode(
+            (string) $this->api('POST', '/api/logbook/1/heard', ['document' => $document])->getContent(),
+        );
+
+        self::assertContains('too high', array_column($heard->said, 'text'));
+        self::assertSame(120, count($heard->times));
+    }
+
+    public function test_it_goes_out_in_every_format_and_without_positions_only_as_a_table(): void
+    {
+        $this->take(self::table());
+        foreach (['csv', 'gpx', 'kml', 'geojson', 'igc', 'nmea'] as $ending) {
+            $answer = $this->get("/api/logbook/1/export/{$ending}")->assertOk();
+            self::assertStringContainsString(
+                "tern-2026-04-11-1000.{$ending}",
+                (string) $answer->headers->get('Content-Disposition'),
+            );
+        }
+        $this->take(
+            "time,alt\n".implode("\n", array_map(fn (int $t): string => "{$t},{$t}", range(0, 30))),
+            null,
+            'bare.csv',
+        );
+        $this->get('/api/logbook/2/export/csv')->assertOk();
+        $answer = json_decode((string) $this->api('GET', '/api/logbook/2/export/gpx', status: 422)->getContent());
+        self::assertStringContainsString('nothing in it says where', $answer->message);
+        $this->api('GET', '/api/logbook/2/export/docx', status: 422);
+    }
+
+    public function test_a_lost_aircraft_is_searched_around_its_last_fix(): void
+    {
+        // It is last heard in the air, a hundred metres from where the table ends.
+        $text = implode("\r\n", array_slice(explode("\r\n", self::table()), 0, 82))."\r\n";
+        $this->take($text);
+        $search = json_decode((string) $this->api('GET', '/api/logbook/1')->getContent())->search;
+
+        self::assertSame([48.506, -1.25, 80.0], [$search->latitude, $search->longitude, (float) $search->at]);
+        self::assertSame(['43.2 km/h', 0.0], [$search->speed, (float) $search->unheard]);
+        self::assertGreaterThan($search->latitude, $search->middleLatitude, 'it flew north');
+        self::assertGreaterThan($search->rings[0]->metres, $search->rings[2]->metres);
+        $to = ['latitude' => $search->latitude, 'longitude' => $search->longitude];
+        $way = json_decode(
+            (string) $this->api('POST', '/api/way', [
+                'from' => ['latitude' => 48.5, 'longitude' => -1.25],
+                'to' => $to,
+            ])->getContent(),
+        );
+        // Six thousandths of a degree north: 667 m by GeographicLib.
+        self::assertSame(['667 m', 0.0], [$way->says, (float) $way->bearing]);
+        $this->api('POST', '/api/way', ['from' => ['latitude' => 91, 'longitude' => 0], 'to' => $to], 422);
+    }
+
+    public function test_leaving_the_field_is_told(): void
+    {
+        $this->take(self::table());
+        Field::create([
+            'uuid' => (string) Str::uuid(),
+            'name' => 'The meadow',
+            'height' => 50.0,
+            'runway' => [],
+            'outline' => [[48.49, -1.26], [48.505, -1.26], [48.505, -1.24], [48.49, -1.24]],
+        ]);
+        $this->api('PATCH', '/api/logbook/1', ['site' => 'The meadow']);
+        $page = json_decode((string) $this->api('GET', '/api/logbook/1')->getContent());
+
+        self::assertSame(['Outside your outline', 'Above your height limit'], array_column($page->limits, 'says'));
+        // A hundredth of a degree south of home is 1111.9 m, a hundredth west at 48.5° 738.7 m (GeographicLib).
+        self::assertEqualsWithDelta([-738.7, -1111.9], $page->map->outline[0], 1.0);
+        // 48.505 is passed 50 s after take-off, at 71 s; 50 m between asin(5/6) of the way up and down.
+        self::assertEqualsWithDelta(71.0, $page->limits[0]->from, 1.0);
+        self::assertEqualsWithDelta([45.1, 74.9], [$page->limits[1]->from, $page->limits[1]->to], 1.0);
+    }
+
+    public function test_a_field_is_known_by_its_place_and_by_any_case_of_its_name(): void
+    {
+        $this->take(self::table());
+        $field = fn (string $name, float $north): Field => Field::create([
+            'uuid' => (string) Str::uuid(),
+            'name' => $name,
+            'height' => null,
+            'runway' => [],
+            'outline' => array_map(fn (array $one): array => [$one[0] + $north, $one[1]], [
+                [48.49, -1.26],
+                [48.505, -1.26],
+                [48.505, -1.24],
+                [48.49, -1.24],
+            ]),
+        ]);
+        $field('Far away', 0.5);
+        $field('The meadow', 0.0);
+        $look = fn (): \stdClass => json_decode((string) $this->api('GET', '/api/logbook/1')->getContent());
+
+        self::assertSame(['The meadow'], array_column($look()->limits, 'field'), 'nobody said where: its place does');
+        $this->api('PATCH', '/api/logbook/1', ['site' => ' THE Meadow']);
+        self::assertSame(['The meadow'], array_column($look()->limits, 'field'));
+        $this->api('PATCH', '/api/logbook/1', ['site' => 'Far away']);
+        self::assertSame([], $look()->limits);
+        self::assertSame([], $look()->map->outline, 'and isn\'t drawn');
+        // From 48.5 to its corner at 48.99: 0.49 degrees north, at 111.2 km each.
+        self::assertStringContainsString(
+            'Not checked: Far away lies 54495 m',
+            array_column($look()->findings, null, 'id')['field']->says,
+        );
+        $this->api('PATCH', '/api/logbook/1', ['site' => 'A lay-by']);
+        self::assertArrayNotHasKey('field', array_column($look()->findings, null, 'id'), 'it was no field of ours');
+    }
+}
