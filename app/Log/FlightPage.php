@@ -9,6 +9,7 @@ use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Analysis\AnalysisEncoder;
 use DuskSwitch\Core\Analysis\FieldLimits;
 use DuskSwitch\Core\Analysis\FieldVerdict;
+use DuskSwitch\Core\Analysis\Finding;
 use DuskSwitch\Core\Analysis\Findings;
 use DuskSwitch\Core\Analysis\FlightAnalysis;
 use DuskSwitch\Core\Analysis\ListenableFlight;
@@ -73,7 +74,8 @@ final readonly class FlightPage
                 $marks,
             ]),
         );
-        $kept = $this->kept->of($key, function () use ($log, $with, $units, $field, $marks): array {
+        $day = ($flight->recording->report['dayIsGuessed'] ?? false) === true ? [Finding::dayIsGuessed()] : [];
+        $kept = $this->kept->of($key, function () use ($log, $with, $units, $field, $marks, $day): array {
             $analysis = FlightAnalysis::of($log, $with);
             $view = new RecordedView($analysis, $units);
             $limits =
@@ -89,7 +91,7 @@ final readonly class FlightPage
             return [
                 'recording' => $view->json(),
                 'map' => [...$view->map(), 'outline' => $limits->corners ?? []],
-                'findings' => [...$limits->findings ?? [], ...(new Findings($analysis, $with, $units))->all()],
+                'findings' => [...$day, ...$limits->findings ?? [], ...(new Findings($analysis, $with, $units))->all()],
                 'analysis' => AnalysisEncoder::flight($analysis),
                 'limits' => $limits === null ? [] : self::limits($field->name ?? '', $limits, $log->start),
                 'search' => (new SearchJson($units))->of($analysis->search, $log->start),

@@ -23,6 +23,7 @@ final class KeptReport
         return [
             'rows' => $report->rows,
             'epoch' => $report->epoch,
+            'dayIsGuessed' => $report->isDayGuessed,
             'bad' => $report->bad->count(),
             'badLines' => $report->bad->listed(),
             'doubled' => $report->doubled,

@@ -25,6 +25,7 @@ final class AnalysisEncoder
             'sorted' => $report->sorted,
             'repeatedHeadings' => $report->repeated,
             'startedAt' => $report->epoch === null ? null : gmdate('Y-m-d\TH:i:s\Z', (int) floor($report->epoch)),
+            'dayIsGuessed' => $report->isDayGuessed,
             'columns' => array_map(self::column(...), $report->headed),
             'flights' => array_map(self::flight(...), $flights),
         ];

@@ -17,4 +17,12 @@ final readonly class Finding
         public string $detail,
         public ?float $at,
     ) {}
+
+    /** Where the recording's dates can be read in two ways. */
+    public static function dayIsGuessed(): self
+    {
+        $says = 'Not sure: day and month could each be the other; the day was taken to stand first. Correct it in the notes.';
+
+        return new self('date', 'Date', false, $says, '', null);
+    }
 }

@@ -59,6 +59,7 @@ final class LogReading
             $splitter->sorted,
             $reader instanceof CsvLog ? $reader->repeated() : 0,
             $reader->isDated() ? $zero : null,
+            $reader instanceof CsvLog && $reader->isDayGuessed(),
         );
     }
 

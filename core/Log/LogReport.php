@@ -13,6 +13,7 @@ final readonly class LogReport
      * @param  int  $sorted  rows that came late and were put in their place
      * @param  int  $repeated  lines that repeat the headings
      * @param  float|null  $epoch  seconds since 1970 of its first row; null where only seconds since a start are known
+     * @param  bool  $isDayGuessed  of its dates, day and month could each be the other; the day was taken to stand first
      */
     public function __construct(
         public string $format,
@@ -24,5 +25,6 @@ final readonly class LogReport
         public int $sorted,
         public int $repeated,
         public ?float $epoch,
+        public bool $isDayGuessed = false,
     ) {}
 }

@@ -281,4 +281,29 @@ final class LogLinesTest extends TestCase
             array_map(fn (LogColumn $one): string => $one->quantity->value, $report->headed),
         );
     }
+
+    /** @return iterable<string, array{list<string>, bool, string}> */
+    public static function days(): iterable
+    {
+        yield 'either' => [['05/09/2026', '05/09/2026'], true, '2026-09-05'];
+        yield 'a later day tells' => [['05/12/2026', '05/13/2026'], false, '2026-05-12'];
+        yield 'the day first' => [['13/05/2026', '14/05/2026'], false, '2026-05-13'];
+        yield 'points' => [['05.09.2026', '05.09.2026'], false, '2026-09-05'];
+        yield 'twice the same' => [['07/07/2026', '07/07/2026'], false, '2026-07-07'];
+        yield 'the year first' => [['2026-05-09', '2026-05-09'], false, '2026-05-09'];
+    }
+
+    /** @param  list<string>  $days */
+    #[DataProvider('days')]
+    public function test_a_day_that_could_be_the_month_is_said(array $days, bool $guessed, string $first): void
+    {
+        $rows = array_map(
+            fn (int $t): string => $days[intdiv($t, 3)].sprintf(',23:59:%02d,%d', 50 + $t % 3, $t),
+            range(0, 5),
+        );
+        [$report] = self::read($rows, 'Date,Time,alt(m)');
+
+        self::assertSame($guessed, $report->isDayGuessed);
+        self::assertSame($first, gmdate('Y-m-d', (int) $report->epoch));
+    }
 }

@@ -129,4 +129,17 @@ final class OpenedFlightTest extends HttpTestCase
         $this->api('PATCH', '/api/logbook/1', ['site' => 'A lay-by']);
         self::assertArrayNotHasKey('field', array_column($look()->findings, null, 'id'), 'it was no field of ours');
     }
+
+    public function test_a_date_that_could_be_another_says_so_on_top(): void
+    {
+        $this->take(str_replace('2026-04-11', '04/11/2026', self::table()));
+        $page = json_decode((string) $this->api('GET', '/api/logbook/1')->getContent());
+        self::assertSame(['date', false], [$page->findings[0]->id, $page->findings[0]->known]);
+        self::assertStringContainsString('day and month could each be the other', $page->findings[0]->says);
+        self::assertStringStartsWith('2026-11-04', $page->flight->flownAt);
+
+        $this->take(str_replace('2026-04-11', '04/21/2026', self::table()), name: 'later.csv');
+        $page = json_decode((string) $this->api('GET', '/api/logbook/2')->getContent());
+        self::assertNotContains('date', array_column($page->findings, 'id'));
+    }
 }

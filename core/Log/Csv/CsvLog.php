@@ -82,6 +82,12 @@ final class CsvLog implements LogReader
         return $this->repeated;
     }
 
+    /** True where day and month of its dates could each be the other: the day was taken to stand first. */
+    public function isDayGuessed(): bool
+    {
+        return $this->time->isDayGuessed;
+    }
+
     public function isDated(): bool
     {
         return $this->time->isDated();

@@ -25,6 +25,7 @@ final class CsvTime
     /**
      * @param  int|null  $count  where a count since the start stands
      * @param  float  $factor  seconds for one of that count
+     * @param  bool  $isDayGuessed  of its dates, day and month could each be the other
      */
     private function __construct(
         private readonly ?int $moment,
@@ -33,6 +34,7 @@ final class CsvTime
         private readonly ?int $count,
         private readonly float $factor,
         private readonly bool $monthFirst,
+        public readonly bool $isDayGuessed,
     ) {}
 
     /**
@@ -72,13 +74,16 @@ final class CsvTime
         }
         $counts = array_values(array_filter(array_map(NumberText::read(...), $cells($count)), is_float(...)));
 
+        $monthFirst = TimeText::monthFirst($cells($moment ?? $date));
+
         return new self(
             $moment,
             $moment === null ? $date : null,
             $moment === null ? $clock : null,
             $count,
             ElapsedScale::of($counts, $count === null ? null : self::told($columns[$count])),
-            TimeText::monthFirst($cells($moment ?? $date)),
+            $monthFirst ?? false,
+            $monthFirst === null,
         );
     }
 

@@ -97,12 +97,13 @@ final class TimeText
     }
 
     /**
-     * True where the month stands before the day.
+     * True where the month stands before the day; null where both could be either.
      *
      * @param  list<string>  $cells  that hold dates
      */
-    public static function monthFirst(array $cells): bool
+    public static function monthFirst(array $cells): ?bool
     {
+        $isEither = false;
         foreach ($cells as $cell) {
             if (preg_match('#^\s*"?(\d{1,2})([-/. ])(\d{1,2})[-/. ]\d{2,4}#', $cell, $found) === 1) {
                 if ((int) $found[1] > 12 || $found[2] === '.') {
@@ -111,10 +112,11 @@ final class TimeText
                 if ((int) $found[3] > 12 || preg_match('/\d\s*[AP]M/i', $cell) === 1) {
                     return true;
                 }
+                $isEither = $isEither || (int) $found[1] !== (int) $found[3];
             }
         }
 
-        return false;
+        return $isEither ? null : false;
     }
 
     private static function day(int $year, int $month, int $day): ?int
