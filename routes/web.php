@@ -83,6 +83,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('condition', [ConditionController::class, 'say']);
     Route::post('threshold', [TelemetryController::class, 'threshold']);
     Route::post('propose/level', [TelemetryController::class, 'level']);
+    Route::post('propose/scale', [TelemetryController::class, 'scale']);
     Route::post('propose/hold', [TelemetryController::class, 'hold']);
     Route::post('propose/alarm', [TelemetryController::class, 'alarm']);
     Route::post('rehearsal', [RehearsalController::class, 'fly']);

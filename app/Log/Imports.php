@@ -168,20 +168,24 @@ final readonly class Imports
     public function with(Flight $flight): FlownWith
     {
         $pack = $flight->pack;
-        $document = $flight->aircraft
+        $revision = $flight->aircraft
             ?->revisions()
             ->where('number', $flight->revision ?? $flight->aircraft->head)
-            ->value('document');
+            ->first();
         try {
-            $program = is_string($document) ? $this->bench->circuit($document)->program : null;
+            $program = $revision === null ? null : $this->bench->circuit($revision->document)->program;
         } catch (Refused) {
             // A revision that can't be read any more tells nothing.
             $program = null;
         }
 
-        return $program === null
-            ? new FlownWith($pack?->cells, $pack?->capacity)
-            : FlownWith::of($program, $this->catalogue, $pack?->cells, $pack?->capacity);
+        if ($program === null) {
+            return new FlownWith($pack?->cells, $pack?->capacity);
+        }
+        $with = FlownWith::of($program, $this->catalogue, $pack?->cells, $pack?->capacity);
+
+        // It was flown before that revision was there: nearest to what flew, but its scales came later.
+        return $flight->flown_at !== null && $revision?->created_at->gt($flight->flown_at) ? $with->unscaled() : $with;
     }
 
     /** @return array{LogReport, FileSink} */

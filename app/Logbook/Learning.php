@@ -15,6 +15,7 @@ use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Telemetry\Priority;
 use DuskSwitch\Core\Rehearsal\ListenedFlight;
 use DuskSwitch\Core\Signal\Circuit;
+use DuskSwitch\Core\Telemetry\CurrentScale;
 use DuskSwitch\Core\Telemetry\Threshold;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\Dimension;
@@ -48,7 +49,7 @@ final readonly class Learning
             'reserve' => $reserve,
             'flights' => $recorded->count(),
             'alarms' => $this->alarms($recorded->all(), $circuit, $reserve),
-            'calibration' => self::calibration($flights->all()),
+            'calibration' => $this->calibration($flights->all(), $circuit),
         ];
     }
 
@@ -127,30 +128,36 @@ final readonly class Learning
      * @param  array<Flight>  $flights
      * @return array<string, mixed>|null
      */
-    private static function calibration(array $flights): ?array
+    private function calibration(array $flights, Circuit $circuit): ?array
     {
         $charged = [];
         foreach ($flights as $flight) {
             $used = $flight->facts['used'] ?? null;
             if ($used !== null && $flight->charged !== null) {
                 $charged[] = [
-                    'reported' => (float) $used,
+                    'reported' => $used / $this->imports->with($flight)->currentScale,
                     'charged' => $flight->charged,
                     'current' => $flight->facts['current'] ?? null,
                 ];
             }
         }
         $is = Calibration::of($charged);
+        $set = CurrentScale::of($circuit->program, $this->catalogue);
+        $now = $set?->now() ?? 1.0;
 
         return $is === null
             ? null
             : [
                 'flights' => $is->flights,
-                'scale' => round($is->scale, 4),
-                'spread' => round($is->spread, 4),
-                'low' => $is->low === null ? null : round($is->low, 4),
-                'high' => $is->high === null ? null : round($is->high, 4),
-                'isTrusted' => $is->isTrusted,
+                'scale' => round($is->scale, 3),
+                'of' => round($is->scale / $now, 4),
+                'spread' => round($is->spread / $now, 4),
+                'low' => $is->low === null ? null : round($is->low, 3),
+                'high' => $is->high === null ? null : round($is->high, 3),
+                'sensor' => $set?->sensor(),
+                'now' => $now,
+                'wants' => $is->wants($now),
+                'isTrusted' => $is->trusts($now),
             ];
     }
 }

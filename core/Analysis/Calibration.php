@@ -15,15 +15,17 @@ final readonly class Calibration
 
     private const TRUSTED = 0.05;
 
+    /** Share by which a scale may be off without being worth a change: chargers are no better. */
+    private const SAME = 0.005;
+
     /** mAh below which a flight says little. */
     private const LEAST = 50.0;
 
     /**
-     * @param  float  $scale  charged mAh for each reported
+     * @param  float  $scale  charged mAh for each that the sensor sent
      * @param  float  $spread  standard deviation of the scales of single flights
      * @param  float|null  $low  the scale of flights with less current than the middle, where there are enough
      * @param  float|null  $high  the scale of those with more
-     * @param  bool  $isTrusted  a capacity alarm can be flown by, as reported
      */
     private function __construct(
         public int $flights,
@@ -31,13 +33,13 @@ final readonly class Calibration
         public float $spread,
         public ?float $low,
         public ?float $high,
-        public bool $isTrusted,
     ) {}
 
     /**
      * Null where there aren't enough flights.
      *
-     * @param  list<array{reported: float, charged: float, current: float|null}>  $flights  mAh, mean amperes
+     * @param  list<array{reported: float, charged: float, current: float|null}>  $flights  mAh as the sensor sent it,
+     *     before any scale; mAh that the charger put back; mean amperes
      */
     public static function of(array $flights): ?self
     {
@@ -67,8 +69,29 @@ final readonly class Calibration
             $spread,
             $part(false),
             $part(true),
-            count($flights) >= self::TRUSTED_FLIGHTS && abs($scale - 1.0) <= self::TRUSTED && $spread <= self::TRUSTED,
         );
+    }
+
+    /**
+     * True where a capacity alarm can be flown by.
+     *
+     * @param  float  $now  by what the transmitter multiplies what the sensor sends
+     */
+    public function trusts(float $now = 1.0): bool
+    {
+        return $this->flights >= self::TRUSTED_FLIGHTS &&
+            abs($this->scale / $now - 1.0) <= self::TRUSTED &&
+            $this->spread / $now <= self::TRUSTED;
+    }
+
+    /**
+     * True where another scale is worth setting.
+     *
+     * @param  float  $now  by what the transmitter multiplies what the sensor sends
+     */
+    public function wants(float $now): bool
+    {
+        return abs($this->scale / $now - 1.0) > self::SAME;
     }
 
     /**

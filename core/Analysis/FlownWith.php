@@ -5,6 +5,8 @@ namespace DuskSwitch\Core\Analysis;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Rehearsal\FlightModel;
+use DuskSwitch\Core\Telemetry\CurrentScale;
+use DuskSwitch\Core\Telemetry\SensorScales;
 
 /** What is known of a flight beside its recording: pack, aircraft, the power that was sent. Null is not known. */
 final readonly class FlownWith
@@ -17,6 +19,9 @@ final readonly class FlownWith
      * @param  float|null  $stall  m/s
      * @param  float|null  $milliwatts  that were sent
      * @param  bool  $isNamed  an aircraft is known at all
+     * @param  array<string, float>  $scales  by which what its sensors sent was multiplied before it was written down,
+     *     by value
+     * @param  float  $currentScale  that of its current sensor
      */
     public function __construct(
         public ?int $cells = null,
@@ -26,7 +31,23 @@ final readonly class FlownWith
         public ?float $stall = null,
         public ?float $milliwatts = null,
         public bool $isNamed = false,
+        public array $scales = [],
+        public float $currentScale = 1.0,
     ) {}
+
+    /** The same where nothing was multiplied before it was written down. */
+    public function unscaled(): self
+    {
+        return new self(
+            $this->cells,
+            $this->capacity,
+            $this->hovers,
+            $this->sink,
+            $this->stall,
+            $this->milliwatts,
+            $this->isNamed,
+        );
+    }
 
     /**
      * What a program and its kit tell.
@@ -51,6 +72,8 @@ final readonly class FlownWith
             $model->stall > 0.0 ? $model->stall : null,
             $milliwatts,
             true,
+            SensorScales::of($program),
+            CurrentScale::of($program, $catalogue)?->now() ?? 1.0,
         );
     }
 }

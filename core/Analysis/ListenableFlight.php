@@ -51,7 +51,9 @@ final class ListenableFlight
     ): Recording {
         $series = $analysis->series;
         $values = Values::of($circuit->program, $catalogue);
-        $columns = self::columns($series, $values);
+        $rescaled = new Rescaled($circuit->program, $with);
+        $columns = self::columns($series, $values, $rescaled);
+        $used = $rescaled->used($series, $values);
         $hand = new AssumedHand($circuit);
         $throttle = $series->sent(LogQuantity::Throttle);
         $samples = $rows = $last = [];
@@ -73,7 +75,7 @@ final class ListenableFlight
                 ->sample($flies || self::isReady($analysis->air, $time), $flies ? $throttle[$row] : 0.0)
                 ->at($time - $series->log->start)
                 ->with(array_map(fn (array $one): float => $one[0], $last));
-            $rows[] = self::track($series, $row, $flies);
+            $rows[] = [...self::track($series, $row, $flies), 'used' => self::rounded($used[$row], 1)];
         }
 
         return new Recording(
@@ -87,7 +89,7 @@ final class ListenableFlight
     }
 
     /** @return array<string, list<float|null>> by the id of the value */
-    private static function columns(FlightSeries $series, Values $values): array
+    private static function columns(FlightSeries $series, Values $values, Rescaled $rescaled): array
     {
         $columns = [];
         $seen = [];
@@ -103,7 +105,7 @@ final class ListenableFlight
                     : $series->log->column("{$quantity->value}-{$seen[$quantity->value]}");
             $column = $own ?? self::column($series, $quantity);
             if ($column !== null && Spread::there($column) !== []) {
-                $columns[$value->id] = $column;
+                $columns[$value->id] = $rescaled->column($value->id, $column);
             }
         }
 
@@ -150,7 +152,6 @@ final class ListenableFlight
             'airspeed' => self::rounded($series->sent(LogQuantity::Airspeed)[$row], 1),
             'climb' => self::rounded($series->climb()[$row], 2),
             'heading' => self::rounded($series->course()[$row], 0),
-            'used' => self::rounded($series->used()[$row], 1),
             'cell' => self::rounded($series->cell()[$row], 3),
             'amperes' => self::rounded($series->sent(LogQuantity::Amperes)[$row], 1),
             'linked' => $quality === null ? null : $quality > 0.0,

@@ -28,7 +28,7 @@ final class TelemetryPlanDecoder
         $chain = $values = $calls = [];
         $ids = new UniqueIds('something');
         foreach ($node->at('chain')?->items(28) ?? [] as $item) {
-            $item->keys(['id', 'sensor'], ['address', 'slot', 'byHand', 'mode']);
+            $item->keys(['id', 'sensor'], ['address', 'slot', 'byHand', 'mode', 'scales']);
             $chain[] = new InstalledSensor(
                 $ids->id($item),
                 $item->need('sensor')->id(),
@@ -36,6 +36,7 @@ final class TelemetryPlanDecoder
                 $slot = $item->at('slot')?->whole(0, 63),
                 $slot !== null && $item->at('byHand')?->flag() === true,
                 $item->at('mode')?->id(),
+                array_map(fn (JsonCursor $by): float => $by->number(0.1, 10), $item->at('scales')?->entries(16) ?? []),
             );
         }
         $ways = Derivations::all();

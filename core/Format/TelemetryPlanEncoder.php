@@ -50,8 +50,9 @@ final class TelemetryPlanEncoder
                 'slot' => $one->slot,
                 'byHand' => $one->byHand ? true : null,
                 'mode' => $one->mode,
+                'scales' => $one->scales,
             ],
-            fn (mixed $value): bool => $value !== null,
+            fn (mixed $value): bool => $value !== null && $value !== [],
         );
     }
 

@@ -17,6 +17,7 @@ use DuskSwitch\Core\Telemetry\ObviousValue;
 use DuskSwitch\Core\Telemetry\ObviousValues;
 use DuskSwitch\Core\Telemetry\SensorChain;
 use DuskSwitch\Core\Telemetry\SensorChainCheck;
+use DuskSwitch\Core\Telemetry\SensorScales;
 use DuskSwitch\Core\Telemetry\SlotPlan;
 use DuskSwitch\Core\Telemetry\TelemetryCheck;
 use DuskSwitch\Core\Telemetry\Threshold;
@@ -103,6 +104,7 @@ final readonly class TelemetryReport
             'values' => count($sensor->quantities ?? []),
             'advice' => $sensor === null ? [] : ($sensor->advice ?: $sensor->kind->mounting()),
             'mode' => $sensor?->mode($one->mode)?->id,
+            'scales' => SensorScales::offered($one, $sensor),
             'modes' => array_map(
                 fn (SensorMode $mode): array => [
                     'id' => $mode->id,

@@ -8,9 +8,11 @@ use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Program\Telemetry\GlanceCell;
 use DuskSwitch\Core\Program\Telemetry\GlanceLook;
 use DuskSwitch\Core\Program\Telemetry\GlancePage;
+use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
 use DuskSwitch\Core\Program\Telemetry\PhrasePart;
 use DuskSwitch\Core\Program\Telemetry\SpokenLanguage;
 use DuskSwitch\Core\Program\Telemetry\ToneSettings;
+use DuskSwitch\Core\Units\Figure;
 
 /** What can be said of sensors, alarms and callouts, ready to be compared. Levels are in base units. */
 final readonly class TelemetrySummary
@@ -54,6 +56,7 @@ final readonly class TelemetrySummary
                     ? []
                     : ['slot' => ['slot', $one->slot.($one->byHand ? ', set by hand' : '')]],
                 ...$one->mode === null ? [] : ['mode' => ['mode', $one->mode]],
+                ...$this->scales($one),
             ]);
         }
         foreach ($sense->values as $one) {
@@ -82,6 +85,17 @@ final readonly class TelemetrySummary
         }
 
         return $sense->isEmpty() ? [] : [...$subjects, 'sense' => new SummaryItem('telemetry', '', $rest)];
+    }
+
+    /** @return array<string, array{string, string}> */
+    private function scales(InstalledSensor $one): array
+    {
+        $scales = [];
+        foreach ($one->scales as $quantity => $by) {
+            $scales["scale {$quantity}"] = ["scale of {$this->value("{$one->id}-{$quantity}")}", '× '.Figure::of($by, 3)];
+        }
+
+        return $scales;
     }
 
     /** @return array<string, array{string, string}> */

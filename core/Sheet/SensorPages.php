@@ -99,6 +99,7 @@ final readonly class SensorPages
             ...$this->blanked(),
             new Line('Report interval', Figure::of($sense->interval, 2).' s'),
             ...array_map($this->sensor(...), $sense->chain),
+            ...array_merge(...array_map($this->scales(...), $sense->chain)),
             ...$this->turns(),
         ];
     }
@@ -150,6 +151,22 @@ final readonly class SensorPages
                 "{$way}, ".($sensor->block === 1 ? "slot {$last}" : "slots {$fitted->slot} to {$last}"),
                 about: $fitted->id,
             );
+    }
+
+    /** @return list<Line> what its calibration gave, to be set where the value is shown */
+    private function scales(InstalledSensor $fitted): array
+    {
+        $lines = [];
+        foreach ($fitted->scales as $quantity => $by) {
+            $value = $this->values->find("{$fitted->id}-{$quantity}");
+            $lines[] = new Line(
+                'Scale of '.($value->name ?? "{$fitted->id}-{$quantity}"),
+                'multiply by '.Figure::of($by, 3),
+                about: "scale-{$fitted->id}-{$quantity}",
+            );
+        }
+
+        return $lines;
     }
 
     /** @return list<Line> poles and gear ratio are applied once only (common practice) */

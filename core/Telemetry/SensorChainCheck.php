@@ -40,6 +40,7 @@ final readonly class SensorChainCheck
             ...$this->current(),
             ...(new FreshnessCheck($this->chain))->points(),
             ...(new MeasurandCheck($this->chain))->points(),
+            ...SensorScales::points($this->chain),
         ];
     }
 

@@ -45,6 +45,29 @@ final readonly class Value
         return $step <= 0.0 ? $most : min($most, max(0, (int) ceil(-log10($step) - 1e-9)));
     }
 
+    /** The same where the transmitter multiplies what is sent: what it can reach and tell apart is multiplied too. */
+    public function scaled(float $by): self
+    {
+        if ($by === 1.0 || $this->range === null) {
+            return $this;
+        }
+
+        return new self(
+            $this->id,
+            $this->name,
+            $this->dimension,
+            $this->upright,
+            $this->unit,
+            new Range($this->range->low * $by, $this->range->high * $by),
+            $this->from,
+            $this->derived,
+            $this->divided,
+            $this->measures,
+            $this->sensor,
+            $this->step * $by,
+        );
+    }
+
     /** The same under another name. */
     public function called(string $name): self
     {

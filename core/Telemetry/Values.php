@@ -98,7 +98,8 @@ final readonly class Values
             $sensor = $catalogue->sensor($fitted->sensor)?->in($fitted->mode);
             foreach ($sensor->quantities ?? [] as $quantity) {
                 $id = "{$fitted->id}-{$quantity->id}";
-                $all[$id] = self::sent($id, $quantity, $fitted->id, $sensor->name ?? '', $unit);
+                $sent = self::sent($id, $quantity, $fitted->id, $sensor->name ?? '', $unit);
+                $all[$id] = $sent->scaled($fitted->scale($quantity->id));
             }
         }
 

@@ -99,10 +99,10 @@ final class AnalysisByHandTest extends TestCase
         self::assertNull(Calibration::of([$flight(1000, 1050), $flight(20, 30)]), 'twenty mAh say little');
         $two = Calibration::of([$flight(1000, 1030), $flight(500, 515)]);
         self::assertEqualsWithDelta(1.03, $two?->scale, 1e-12);
-        self::assertFalse($two?->isTrusted);
-        self::assertTrue(Calibration::of([$flight(1000, 1030), $flight(500, 515), $flight(700, 714)])?->isTrusted);
+        self::assertFalse($two?->trusts());
+        self::assertTrue(Calibration::of([$flight(1000, 1030), $flight(500, 515), $flight(700, 714)])?->trusts());
         self::assertFalse(
-            Calibration::of([$flight(1000, 1060), $flight(500, 530), $flight(700, 742)])?->isTrusted,
+            Calibration::of([$flight(1000, 1060), $flight(500, 530), $flight(700, 742)])?->trusts(),
             'six per cent off',
         );
         // (900·990 + 800·880) / (900² + 800²) = 1.1 at low power, 0.95 at high.

@@ -183,7 +183,7 @@ final class FlightTruthTest extends TestCase
         $calibration = Calibration::of($flights);
 
         self::assertEqualsWithDelta(1 / 0.94, $calibration?->scale, 0.01);
-        self::assertFalse($calibration?->isTrusted);
+        self::assertFalse($calibration?->trusts());
     }
 
     public function test_the_circles_of_a_thermal_are_found_with_their_climb(): void

@@ -294,5 +294,58 @@ final class UpkeepTest extends HttpTestCase
         self::assertEqualsWithDelta(1.079, $learned->calibration->scale, 0.002);
         self::assertFalse($learned->calibration->isTrusted, 'eight per cent off');
         self::assertSame(0, $learned->flights, 'none was recorded');
+        self::assertSame(
+            [1.0, true, 'Keel telemetry stream'],
+            [(float) $learned->calibration->now, $learned->calibration->wants, $learned->calibration->sensor],
+        );
+    }
+
+    public function test_a_scale_that_is_set_is_not_asked_for_again_and_counts_for_the_flights_after_it(): void
+    {
+        $nightjar = $this->aircraft('Nightjar');
+        $charge = fn (int $revision, float $used, float $charged, mixed $at = '2026-05-02'): Flight => $this->flight(
+            'Nightjar',
+            (string) $at,
+            ['revision' => $revision, 'charged' => $charged, 'facts' => ['used' => $used, 'current' => 8.0]],
+        );
+        array_map(fn (int $used): Flight => $charge(1, $used, 1.25 * $used), [800, 900, 1000]);
+        $learn = fn (mixed $document): \stdClass => $this->told('POST', "/api/aircraft/{$nightjar->id}/learn", [
+            'document' => $document,
+            'reserve' => 0.3,
+        ])->calibration;
+        $document = $this->demoDocument('Nightjar');
+        $is = $learn($document);
+        self::assertSame([1.25, true, false], [$is->scale, $is->wants, $is->isTrusted]);
+
+        $scaled = $this->told('POST', '/api/propose/scale', ['document' => $document, 'scale' => $is->scale])->document;
+        $after = $learn($scaled);
+        self::assertSame([1.25, 1.25, false, true], [$after->scale, $after->now, $after->wants, $after->isTrusted]);
+        self::assertEqualsWithDelta(1.0, $after->of, 1e-9);
+
+        // Saved, and flown: what is shown is the charger's now, and stays one scale with what was flown before.
+        $this->api('PUT', "/api/aircraft/{$nightjar->id}/program", [
+            'document' => $scaled,
+            'base' => $nightjar->head,
+            'note' => 'Scale',
+        ]);
+        $now = $this->aircraft('Nightjar')->head;
+        self::assertSame($nightjar->head + 1, $now);
+        array_map(fn (int $used): Flight => $charge($now, $used, $used, now()->addDay()), [700, 850]);
+        // Typed in after it was set, with the program of now, but flown in spring: it was shown without.
+        $charge($now, 600, 750);
+        $is = $learn($scaled);
+        self::assertSame([6, 1.25, false], [$is->flights, $is->scale, $is->wants]);
+        self::assertEqualsWithDelta(0.0, $is->spread, 1e-9);
+
+        // Its pilot's own tern has nothing that senses a current.
+        $bare = $this->demoDocument('Nightjar');
+        $bare->sense->chain = [];
+        [$bare->sense->values, $bare->sense->calls, $bare->sense->units, $bare->sense->pages] = [[], [], new \stdClass(), []];
+        self::assertNull($learn($bare)->sensor);
+        self::assertStringContainsString(
+            'no sensor of the chain senses a current',
+            $this->told('POST', '/api/propose/scale', ['document' => $bare, 'scale' => 1.1], 422)->message,
+        );
+        $this->told('POST', '/api/propose/scale', ['document' => $document, 'scale' => 40], 422);
     }
 }

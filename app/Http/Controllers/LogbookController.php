@@ -59,10 +59,7 @@ final readonly class LogbookController
     public function store(Request $request): JsonResponse
     {
         $body = Body::of($request, ['aircraft'], ['flownAt', 'seconds', 'pack', 'charged', ...array_keys(self::TEXTS)]);
-        $aircraft = $this->aircraft($body->need('aircraft'));
-        $body->done();
         $flight = new Flight(['uuid' => (string) Str::uuid(), 'note' => '', 'facts' => [], 'marks' => [], 'aircraft_name' => '']);
-        $this->own($flight, $aircraft);
         $this->fill($flight, $body);
 
         return new JsonResponse((new LogbookJson())->row($flight->refresh()->load('pack')), 201);
@@ -71,9 +68,6 @@ final readonly class LogbookController
     public function change(Request $request, Flight $flight): JsonResponse
     {
         $body = Body::of($request, [], ['aircraft', 'flownAt', 'seconds', 'pack', 'charged', 'marks', ...array_keys(self::TEXTS)]);
-        if ($body->node->has('aircraft')) {
-            $this->own($flight, $this->aircraft($body->need('aircraft')));
-        }
         $this->fill($flight, $body);
         if ($flight->recording_id !== null && ($body->node->has('aircraft') || $body->node->has('pack'))) {
             $this->imports->look($flight->load(['recording', 'pack', 'aircraft']));
@@ -148,7 +142,7 @@ final readonly class LogbookController
         $flight->fill([
             'aircraft_id' => $aircraft?->id,
             'aircraft_name' => $aircraft->name ?? '',
-            'revision' => $aircraft?->head,
+            'revision' => $aircraft?->revisionAt($flight->flown_at),
         ]);
     }
 
@@ -162,6 +156,9 @@ final readonly class LogbookController
         }
         if ($body->node->has('flownAt')) {
             $flight->flown_at = self::time($body->need('flownAt'));
+        }
+        if ($body->node->has('aircraft')) {
+            $this->own($flight, $this->aircraft($body->need('aircraft')));
         }
         foreach (['seconds' => 86_400.0, 'charged' => 100_000.0] as $key => $most) {
             if ($body->node->has($key)) {

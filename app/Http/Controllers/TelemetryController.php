@@ -6,6 +6,7 @@ use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Http\Proposal;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Clips;
+use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ConditionDecoder;
 use DuskSwitch\Core\Format\ConditionEncoder;
 use DuskSwitch\Core\Format\JsonCursor;
@@ -18,6 +19,7 @@ use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\BusTrouble;
 use DuskSwitch\Core\Telemetry\CallEdit;
+use DuskSwitch\Core\Telemetry\CurrentScale;
 use DuskSwitch\Core\Telemetry\Discovery;
 use DuskSwitch\Core\Telemetry\FoundValue;
 use DuskSwitch\Core\Telemetry\SensorChain;
@@ -145,6 +147,20 @@ final readonly class TelemetryController
         [$level, $hysteresis] = [$body->need('level')->number(-1e6, 1e6), $body->need('hysteresis')->number(0, 1e6)];
 
         return $this->edit($body, fn (CallEdit $edit): Program => $edit->level($call, $place, $level, $hysteresis));
+    }
+
+    /** Another scale of the current sensor. */
+    public function scale(Request $request): JsonResponse
+    {
+        $body = Body::of($request, ['document', 'scale']);
+        $scale = $body->need('scale')->number(-1e6, 1e6);
+        $body->done();
+        $circuit = $this->bench->read($body->raw('document'));
+        $now =
+            CurrentScale::of($circuit->program, $this->catalogue) ??
+            throw Refused::because('document.sense.chain', 'no sensor of the chain senses a current: add one in Telemetry');
+
+        return $this->proposal->answer($circuit, $now->set($scale));
     }
 
     /** An alarm that holds before it speaks. */

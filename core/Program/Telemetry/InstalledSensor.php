@@ -12,6 +12,7 @@ final readonly class InstalledSensor
      * @param  int|null  $slot  the first of its slots in a transmitter with fixed slots
      * @param  bool  $byHand  its pilot chose the slot: no solver moves it
      * @param  string|null  $mode  the id of the mode that it is set to; null for the first that it has
+     * @param  array<string, float>  $scales  by what each of its quantities is multiplied; what isn't there stays as sent
      */
     public function __construct(
         public string $id,
@@ -20,6 +21,7 @@ final readonly class InstalledSensor
         public ?int $slot = null,
         public bool $byHand = false,
         public ?string $mode = null,
+        public array $scales = [],
     ) {}
 
     /** The same from another slot; null for none yet. */
@@ -32,6 +34,31 @@ final readonly class InstalledSensor
             $slot,
             $slot !== null && $this->byHand,
             $this->mode,
+            $this->scales,
         );
+    }
+
+    /**
+     * The same with other scales.
+     *
+     * @param  array<string, float>  $scales  by quantity
+     */
+    public function scaled(array $scales): self
+    {
+        return new self(
+            $this->id,
+            $this->sensor,
+            $this->address,
+            $this->slot,
+            $this->byHand,
+            $this->mode,
+            array_filter($scales, fn (float $by): bool => $by !== 1.0),
+        );
+    }
+
+    /** By what one of its quantities is multiplied. */
+    public function scale(string $quantity): float
+    {
+        return $this->scales[$quantity] ?? 1.0;
     }
 }

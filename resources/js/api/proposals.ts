@@ -44,6 +44,7 @@ export const propose = {
   sensorSlots: (document: Program) => data(POST('/api/propose/sensor-slots', { body: { document } })),
   level: (document: Program, call: string, place: number, level: number, hysteresis: number) =>
     data(POST('/api/propose/level', { body: { document, call, place, level, hysteresis } })),
+  scale: (document: Program, scale: number) => data(POST('/api/propose/scale', { body: { document, scale } })),
   hold: (document: Program, call: string) => data(POST('/api/propose/hold', { body: { document, call } })),
   alarm: (document: Program, value: string, above: boolean, level: number) =>
     data(POST('/api/propose/alarm', { body: { document, value, above, level } })),

@@ -12,22 +12,22 @@ type Props = {
 }
 
 /** What an arrow key adds. */
-const SMALL: Record<string, number> = { '%': 0.01, mW: 1, µs: 5, 'km/h': 1, mph: 1, kn: 1, '': 1 }
+const SMALL: Record<string, number> = { '%': 0.01, mW: 1, µs: 5, 'km/h': 1, mph: 1, kn: 1, '×': 0.01, '': 1 }
 
-/** Two decimals are shown; what was stored more finely stays so until it's changed. */
-const written = (value: number, of: number) => String(Number((value * of).toFixed(2)))
+/** Two decimals are shown, of a factor three; what was stored more finely stays so until it's changed. */
+const written = (value: number, of: number, unit: string) => String(Number((value * of).toFixed(unit === '×' ? 3 : 2)))
 
 /** A number with its unit, a signal as per cent: typed, or stepped with the arrow keys (Shift for ten). */
 export function NumberField({ id, label, value, least, most, unit = '%', onChange }: Props) {
   const of = unit === '%' ? 100 : 1
   const small = SMALL[unit] ?? 0.1
-  const shown = (number: number) => written(number, of)
+  const shown = (number: number) => written(number, of, unit)
   const [text, setText] = useState(shown(value))
   const [bad, setBad] = useState(false)
   useEffect(() => {
-    setText(written(value, of))
+    setText(written(value, of, unit))
     setBad(false)
-  }, [value, of])
+  }, [value, of, unit])
 
   const commit = (typed: string) => {
     if (typed === shown(value)) return setBad(false)

@@ -6,7 +6,7 @@ import { Button } from '@/parts/Button'
 import { keyed } from '@/parts/keyed'
 import { NumberField } from '@/parts/NumberField'
 import { tell } from '@/parts/toast'
-import { percent } from '@/parts/words'
+import { Calibrated } from './Calibrated'
 import { Compare } from './Compare'
 
 /** What the flights of an aircraft teach: alarm levels, the current sensor, what a change did. */
@@ -103,32 +103,3 @@ function Alarm({ alarm, flights }: { alarm: Learned['alarms'][number]; flights: 
 
 const range = (all: number[]) =>
   Math.min(...all) === Math.max(...all) ? String(all[0]) : `${Math.min(...all)} to ${Math.max(...all)}`
-
-function Calibrated({ is }: { is: Learned['calibration'] }) {
-  return (
-    <section aria-label="Current sensor">
-      <h3 className="font-semibold text-lg">Current sensor</h3>
-      {is === null ? (
-        <p className="text-muted text-sm">
-          ◌ Note what the charger put back after two flights at least, under Notes of each flight. Until then fly by a
-          timer.
-        </p>
-      ) : (
-        <p className="text-sm" data-calibration>
-          <span className={is.isTrusted ? 'text-teal' : 'text-sodium'}>
-            {is.isTrusted ? '✓ The capacity alarm can be trusted.' : '▲ The capacity alarm can’t be trusted yet.'}
-          </span>{' '}
-          The charger puts back <span className="figures">{percent(is.scale, 1)}</span> of what is reported, ±{' '}
-          {percent(is.spread, 1)}, over {is.flights} flights: multiply the sensor’s scale by{' '}
-          <span className="figures">{is.scale.toFixed(3)}</span>.
-          {is.low !== null && is.high !== null && (
-            <span className="text-muted">
-              {' '}
-              At low power {is.low.toFixed(3)}, at high power {is.high.toFixed(3)}.
-            </span>
-          )}
-        </p>
-      )}
-    </section>
-  )
-}

@@ -3,8 +3,9 @@ import type { Sense, SenseLook } from '@/api/types'
 import { Choice } from '@/parts/Choice'
 import { IconButton } from '@/parts/IconButton'
 import { Obvious } from '../Obvious'
+import { Scales } from './Scales'
 
-type Fitted = NonNullable<Sense['chain']>[number]
+export type Fitted = NonNullable<Sense['chain']>[number]
 type Props = {
   sensor: SenseLook['chain'][number]
   first: boolean
@@ -82,6 +83,7 @@ export function SensorCard({ sensor, first, last, move, change, remove, obvious 
           </ul>
         </details>
       )}
+      {sensor.scales.length > 0 && <Scales sensor={sensor} change={change} />}
       <Obvious title={`Worth calculating of ${sensor.name}`} obvious={obvious} />
     </div>
   )
