@@ -164,6 +164,41 @@ final class FlightsTest extends BrowserTestCase
         self::assertSame([], $page->barriers());
     }
 
+    public function test_what_the_charger_put_back_becomes_the_sensors_scale_and_stands_on_the_sheet(): void
+    {
+        foreach ([1, 2] as $one) {
+            $rows = ['Zeit s;Höhe m;Strom A;Verbrauch mAh'];
+            for ($t = 0; $t <= 300; $t++) {
+                $flies = $t > 10 && $t < 290;
+                $rows[] = sprintf('%d;%d;%d;%d', $t, $flies ? 40 : 0, $flies ? 9 : 0, $flies ? 2.5 * ($t - 10) : 700 * (int) ($t > 10));
+            }
+            $id = self::$app->record(implode("\n", [...$rows, '#'.$one]), 1, "ladung-{$one}.csv");
+            $page = $this->page()->open("/aircraft/1/fly/flights?flight={$id}");
+            $page->press('Notes')->press('Edit notes');
+            $page->fill('#flight-charged', '770')->press('Save');
+            $page->until(fn (): bool => str_contains($page->text("[aria-label='Notes']"), '770'), 'what was charged');
+        }
+        $page->open('/aircraft/1/fly/learn');
+        $page->until(fn (): bool => str_contains($page->text('[data-calibration]'), '110.0 %'), 'what the charger put back');
+        $page->press('Set its scale to 1.1');
+        $page->until(fn (): bool => str_contains($page->text('[data-calibration]'), 'scale is 1.1, and right'), 'it is set');
+        self::assertStringContainsString('100.0 %', $page->text('[data-calibration]'));
+        self::assertSame([], $page->barriers());
+
+        $page->open('/aircraft/1/telemetry/sensors');
+        $page->until(
+            fn (): bool => str_contains($page->text("[aria-label='Chain']"), 'Scales: Current × 1.1, Used × 1.1'),
+            'the sensor tells it',
+        );
+        $page->named('Scales: Current × 1.1, Used × 1.1', 'summary')->click();
+        $page->fill("[aria-label='Scale of Current']", '50');
+        self::assertStringContainsString('from 0.1 to 10', $page->text("[data-scale='amperes']"));
+        $page->fill("[aria-label='Scale of Current']", '1,2');
+        $page->named('Scales: Current × 1.2, Used × 1.1', 'summary');
+        $page->open('/aircraft/1/program/sheet');
+        $page->until(fn (): bool => str_contains($page->text('main'), 'multiply by 1.2'), 'the sheet');
+    }
+
     public function test_friends_get_channels_and_packs_are_kept(): void
     {
         $page = $this->page()->open('/logbook/friends');

@@ -38,7 +38,9 @@ export function Calibrated({ is }: { is: Learned['calibration'] }) {
           <p className="text-muted">
             {is.sensor === null
               ? `◌ This program has no current sensor: add it in Telemetry, then set its scale to ${is.scale}.`
-              : `The program’s scale is ${is.now}${is.wants ? '' : ', and right'}. It’s on the sheet: set it where your transmitter shows the sensor.`}
+              : is.now === 1
+                ? `It’s shown as the sensor sends it${is.wants ? '' : ', and that is right'}.`
+                : `The program’s scale is ${is.now}${is.wants ? '' : ', and right'}; it’s on the sheet, to be set where your transmitter shows the sensor.`}
           </p>
         </div>
       )}
