@@ -108,6 +108,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::get('logbook/{flight}', [LogbookController::class, 'show']);
     Route::patch('logbook/{flight}', [LogbookController::class, 'change']);
     Route::delete('logbook/{flight}', [LogbookController::class, 'destroy']);
+    Route::get('logbook/{flight}/over/{other}', [LogbookController::class, 'over']);
     Route::post('logbook/{flight}/heard', [LogbookController::class, 'heard']);
     Route::get('logbook/{flight}/export/{ending}', [LogbookController::class, 'export'])->where('ending', '[a-z]{1,8}');
     Route::post('compare-flights', [UpkeepController::class, 'compare']);

@@ -12,6 +12,7 @@ use DuskSwitch\Core\Analysis\FieldVerdict;
 use DuskSwitch\Core\Analysis\Finding;
 use DuskSwitch\Core\Analysis\Findings;
 use DuskSwitch\Core\Analysis\FlightAnalysis;
+use DuskSwitch\Core\Analysis\LaidOver;
 use DuskSwitch\Core\Analysis\ListenableFlight;
 use DuskSwitch\Core\Analysis\RecordedView;
 use DuskSwitch\Core\Fault\Refused;
@@ -125,6 +126,20 @@ final readonly class FlightPage
             'windSays' => $values->say(0.0, Dimension::Speed),
             ...RehearsalEncoder::heard($heard, $recording, $circuit->program, $values),
         ]);
+    }
+
+    /**
+     * Another flight's lines over time, to be laid over this one's.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws Refused where one of them wasn't recorded
+     */
+    public function over(Flight $flight, Flight $other): array
+    {
+        $read = fn (Flight $one): FlightAnalysis => FlightAnalysis::of($this->log($one), $this->imports->with($one));
+
+        return (new LaidOver($read($flight), $read($other), Pilot::here()->units))->json();
     }
 
     /** @throws Refused where nothing was recorded */

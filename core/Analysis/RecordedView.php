@@ -33,9 +33,7 @@ final readonly class RecordedView
     /** @return array<string, mixed> a recording with nothing heard of it yet, thinned */
     public function json(): array
     {
-        $start = $this->series->log->start;
-        $times = array_map(fn (float $one): float => round($one - $start, 2), $this->series->times());
-
+        $times = $this->times();
         $thin = Thinning::of($times);
         $wind = $this->analysis->wind;
 
@@ -64,6 +62,23 @@ final readonly class RecordedView
             'verdict' => [],
             'schools' => [],
         ];
+    }
+
+    /** @return array{times: list<float>, traces: list<array<string, mixed>>} only its lines over time, thinned */
+    public function lines(): array
+    {
+        $times = $this->times();
+        $thin = Thinning::of($times);
+
+        return ['times' => $thin->times($times), 'traces' => $this->traces($thin)];
+    }
+
+    /** @return list<float> seconds since its first row */
+    private function times(): array
+    {
+        $start = $this->series->log->start;
+
+        return array_map(fn (float $one): float => round($one - $start, 2), $this->series->times());
     }
 
     /** @return array<string, list<float|null>|null> */

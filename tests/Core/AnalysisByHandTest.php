@@ -6,7 +6,9 @@ use DuskSwitch\Core\Analysis\AirborneTime;
 use DuskSwitch\Core\Analysis\Calibration;
 use DuskSwitch\Core\Analysis\FieldLimits;
 use DuskSwitch\Core\Analysis\FieldVerdict;
+use DuskSwitch\Core\Analysis\FlightAnalysis;
 use DuskSwitch\Core\Analysis\FlightSeries;
+use DuskSwitch\Core\Analysis\LaidOver;
 use DuskSwitch\Core\Analysis\SearchArea;
 use DuskSwitch\Core\Analysis\SpeedRun;
 use DuskSwitch\Core\Format\Thinning;
@@ -85,6 +87,40 @@ final class AnalysisByHandTest extends TestCase
         ]);
         self::assertSame([['from' => 10.5, 'to' => 22.5]], $limits->outside($flight));
         self::assertSame([['from' => 30.5, 'to' => 40.0]], $limits->above($flight));
+    }
+
+    public function test_two_flights_take_off_together(): void
+    {
+        $flown = fn (float $start, float $takeOff, float $seconds): FlightAnalysis => FlightAnalysis::of(LoggedFlight::of(
+            $times = array_map(fn (int $row): float => $start + $row / 2, range(0, (int) (2 * ($takeOff + $seconds + 10)))),
+            [
+                'height' => array_map(
+                    fn (float $t): float => $t - $start <= $takeOff || $t - $start > $takeOff + $seconds ? 0.0 : 50.0,
+                    $times,
+                ),
+            ],
+        ));
+        [$short, $long] = [$flown(0.0, 10.0, 60.0), $flown(700.0, 25.0, 100.0)];
+
+        // The longer waited fifteen seconds more before it took off, and flies forty more.
+        $over = (new LaidOver($short, $long, UnitSystem::Imperial))->json();
+        self::assertEqualsWithDelta([-15.0, 120.0], [$over['times'][0], max($over['times'])], 0.01);
+        self::assertSame(
+            'Laid over each other from take-off; the other was 0:40 longer in the air.',
+            $over['says'],
+        );
+        self::assertSame(['Height', 'ft'], [$over['traces'][0]['name'], $over['traces'][0]['unit']]);
+        $rises = array_search(164.0, array_map(fn (?float $one): float => round((float) $one), $over['traces'][0]['data']), true);
+        self::assertEqualsWithDelta(10.5, $over['times'][$rises], 0.01);
+        self::assertEqualsWithDelta(120.0, $over['seconds'], 0.01);
+
+        $back = (new LaidOver($long, $short, UnitSystem::Metric))->json();
+        self::assertStringEndsWith('0:40 shorter in the air.', $back['says']);
+        self::assertEqualsWithDelta([15.0, 135.0], [$back['times'][0], $back['seconds']], 0.01);
+        $never = (new LaidOver($short, $flown(0.0, 5.0, 0.0), UnitSystem::Metric))->json();
+        self::assertStringStartsWith('No take-off was found in one of them', $never['says']);
+        self::assertSame(0.0, $never['times'][0]);
+        self::assertStringEndsWith('in the air as long.', (new LaidOver($long, $long, UnitSystem::Metric))->json()['says']);
     }
 
     public function test_a_scale_is_told_from_two_flights_on_and_trusted_from_three(): void

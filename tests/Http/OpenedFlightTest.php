@@ -75,6 +75,22 @@ final class OpenedFlightTest extends HttpTestCase
         $this->api('POST', '/api/way', ['from' => ['latitude' => 91, 'longitude' => 0], 'to' => $to], 422);
     }
 
+    public function test_another_is_laid_over_it_and_a_typed_one_can_not_be(): void
+    {
+        [$first, $second] = $this->take(self::table(2))->flights()->orderBy('place')->pluck('id')->all();
+        $over = json_decode((string) $this->api('GET', "/api/logbook/{$first}/over/{$second}")->getContent());
+        self::assertEqualsWithDelta(0.0, $over->times[0], 0.01, 'both waited as long');
+        self::assertContains('Current', array_column($over->traces, 'name'));
+        self::assertStringEndsWith('as long.', $over->says);
+
+        $typed = json_decode((string) $this->api('POST', '/api/logbook', ['aircraft' => null, 'seconds' => 300], 201)->getContent());
+        self::assertStringContainsString(
+            'this flight was typed in',
+            (string) $this->api('GET', "/api/logbook/{$first}/over/{$typed->id}", null, 422)->getContent(),
+        );
+        $this->api('GET', "/api/logbook/{$first}/over/999", null, 404);
+    }
+
     public function test_leaving_the_field_is_told(): void
     {
         $this->take(self::table());

@@ -87,6 +87,14 @@ final readonly class LogbookController
         return new JsonResponse(['id' => $flight->id]);
     }
 
+    /** Another flight, to be laid over this one. */
+    public function over(Flight $flight, Flight $other): JsonResponse
+    {
+        $with = ['recording', 'pack', 'aircraft'];
+
+        return new JsonResponse($this->page->over($flight->load($with), $other->load($with)));
+    }
+
     /** What the alarms of a program would have said: a document that needn't be saved. */
     public function heard(Request $request, Flight $flight): JsonResponse
     {

@@ -16,6 +16,16 @@ export const useFlight = (flight: number) =>
     queryFn: () => data(GET('/api/logbook/{flight}', { params: { path: { flight } } })),
   })
 
+/** Another flight's lines, to be laid over a flight's. */
+export const useLaidOver = (flight: number, other: number | null) =>
+  useQuery({
+    queryKey: ['flight', flight, 'over', other],
+    queryFn: () =>
+      data(GET('/api/logbook/{flight}/over/{other}', { params: { path: { flight, other: other as number } } })),
+    enabled: other !== null,
+    retry: false,
+  })
+
 /** What a column of a recording may be. */
 export const useQuantities = () =>
   useQuery({

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react'
-import type { Recording } from '@/api/types'
+import type { LaidOver, Recording } from '@/api/types'
 import { drag } from '@/parts/drag'
 import { Range } from '@/parts/Range'
 import { useWidth } from '@/parts/useWidth'
@@ -9,8 +9,11 @@ import { GUTTER, Lanes } from './Lanes'
 import { player, useTime } from './player'
 import { Traces } from './Traces'
 
-/** The flight over time; drag anywhere to scrub, or use the arrow keys. */
-export function Timeline({ flight, names }: { flight: Recording; names: Record<string, string> }) {
+type Props = { flight: Recording; names: Record<string, string>; over?: LaidOver | null }
+
+/** The flight over time, where wanted with another laid over it; drag anywhere to scrub, or use the arrow keys. */
+export function Timeline({ flight, names, over = null }: Props) {
+  const seconds = over?.seconds ?? flight.seconds
   const box = useRef<HTMLDivElement>(null)
   const line = useRef<HTMLDivElement>(null)
   const time = useTime()
@@ -19,14 +22,14 @@ export function Timeline({ flight, names }: { flight: Recording; names: Record<s
     // The line follows every frame without React.
     const put = (at: number) => {
       const wide = (box.current?.clientWidth ?? GUTTER) - GUTTER
-      if (line.current) line.current.style.transform = `translateX(${GUTTER + (at / flight.seconds) * wide}px)`
+      if (line.current) line.current.style.transform = `translateX(${GUTTER + (at / seconds) * wide}px)`
     }
     put(player.state.time)
     return player.watch((state) => put(state.time))
-  }, [flight])
+  }, [seconds])
   const seek = (clientX: number) => {
     const { left = 0, width = 1 } = box.current?.getBoundingClientRect() ?? {}
-    player.seek(((clientX - left - GUTTER) / (width - GUTTER)) * flight.seconds)
+    player.seek(((clientX - left - GUTTER) / (width - GUTTER)) * seconds)
   }
   return (
     <div
@@ -39,10 +42,10 @@ export function Timeline({ flight, names }: { flight: Recording; names: Record<s
       }}
     >
       <div style={{ paddingLeft: GUTTER }}>
-        <Axis seconds={flight.seconds} width={width} />
+        <Axis seconds={seconds} width={width} />
       </div>
-      <Traces flight={flight} />
-      <Lanes flight={flight} names={names} width={width} />
+      <Traces flight={flight} over={over} />
+      <Lanes flight={seconds === flight.seconds ? flight : { ...flight, seconds }} names={names} width={width} />
       <div
         ref={line}
         aria-hidden

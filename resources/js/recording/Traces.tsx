@@ -1,26 +1,40 @@
 import { memo, useEffect, useRef } from 'react'
 import uPlot from 'uplot'
 import 'uplot/dist/uPlot.min.css'
-import type { Recording } from '@/api/types'
+import type { LaidOver, Recording } from '@/api/types'
 import { GUTTER } from './Lanes'
 
 const HEIGHT = 44
 
 type Trace = Recording['traces'][number]
 
-/** What the transmitter had over time, one above the other, and as a fine broken line what truly was. */
-export const Traces = memo(function Traces({ flight }: { flight: Recording }) {
+type Props = { flight: Recording; over: LaidOver | null }
+
+/**
+ * What the transmitter had over time, one above the other; as a fine broken line what truly was, as a coarse one another
+ * flight.
+ */
+export const Traces = memo(function Traces({ flight, over }: Props) {
+  const traces = [...flight.traces, ...without(over?.traces ?? [], flight.traces)]
   return (
-    <div role="img" aria-label={`${flight.traces.map((one) => one.name).join(', ')} over time`}>
-      {flight.traces.map((trace) => (
-        <Plot key={trace.name} trace={trace} flight={flight} />
+    <div role="img" aria-label={`${traces.map((one) => one.name).join(', ')} over time`}>
+      {traces.map((trace) => (
+        <Plot key={trace.name} trace={trace} flight={flight} over={over} />
       ))}
     </div>
   )
 })
 
-function ends(trace: Trace): [number, number] {
-  const there = [...(trace.data ?? []), ...(trace.true ?? [])].filter((one) => one !== null)
+/** What only the other flight has, with no line of this one. */
+const without = (traces: Trace[], there: Trace[]) =>
+  traces
+    .filter((one) => there.every((other) => other.name !== one.name))
+    .map((one) => ({ ...one, data: null, true: null }))
+
+const other = (trace: Trace, over: LaidOver | null) => over?.traces.find((one) => one.name === trace.name)?.data ?? []
+
+function ends(trace: Trace, over: LaidOver | null): [number, number] {
+  const there = [...(trace.data ?? []), ...(trace.true ?? []), ...other(trace, over)].filter((one) => one !== null)
   return there.length === 0 ? [0, 0] : [Math.min(...there), Math.max(...there)]
 }
 
@@ -34,14 +48,14 @@ const nothing = (flight: Recording) => flight.times.map(() => null)
 
 const shown = (value: number) => (Math.abs(value) < 20 ? value.toFixed(1) : String(Math.round(value)))
 
-function Plot({ trace, flight }: { trace: Trace; flight: Recording }) {
+function Plot({ trace, flight, over }: Props & { trace: Trace }) {
   const box = useRef<HTMLDivElement>(null)
-  const [low, high] = ends(trace)
+  const [low, high] = ends(trace, over)
   useEffect(() => {
     const host = box.current
     if (!host) return
     const style = getComputedStyle(document.documentElement)
-    const [least, most] = roomy(ends(trace))
+    const [least, most] = roomy(ends(trace, over))
     const plot = new uPlot(
       {
         width: host.clientWidth,
@@ -49,15 +63,19 @@ function Plot({ trace, flight }: { trace: Trace; flight: Recording }) {
         legend: { show: false },
         cursor: { show: false },
         padding: [2, 0, 2, 0],
-        scales: { x: { time: false, range: [0, flight.seconds] }, y: { range: [least, most] } },
+        scales: { x: { time: false, range: [0, over?.seconds ?? flight.seconds] }, y: { range: [least, most] } },
         axes: [{ show: false }, { show: false }],
         series: [
           {},
           { stroke: style.getPropertyValue('--muted').trim(), width: 1, dash: [3, 3], points: { show: false } },
           { stroke: style.getPropertyValue('--teal').trim(), width: 1.5, points: { show: false }, spanGaps: false },
+          { stroke: style.getPropertyValue('--ember').trim(), width: 1.25, dash: [7, 4], points: { show: false } },
         ],
       },
-      [flight.times, trace.true ?? nothing(flight), trace.data ?? nothing(flight)],
+      uPlot.join([
+        [flight.times, trace.true ?? nothing(flight), trace.data ?? nothing(flight)],
+        [over?.times ?? [], over ? other(trace, over) : []],
+      ]),
       host,
     )
     const fit = new ResizeObserver(() => plot.setSize({ width: host.clientWidth, height: HEIGHT }))
@@ -66,7 +84,7 @@ function Plot({ trace, flight }: { trace: Trace; flight: Recording }) {
       fit.disconnect()
       plot.destroy()
     }
-  }, [trace, flight])
+  }, [trace, flight, over])
   return (
     <div className="flex border-line border-b" style={{ height: HEIGHT }}>
       <div className="flex shrink-0 flex-col justify-between py-0.5 pr-1 text-sm" style={{ width: GUTTER }}>

@@ -1,7 +1,7 @@
 import { ArrowLeft, Columns3, Pencil, Trash2 } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import { useMemo, useState } from 'react'
-import { useFlight, useFlightRemoval, useHeardFlight } from '@/api/logbook'
+import { useFlight, useFlightRemoval, useHeardFlight, useLaidOver } from '@/api/logbook'
 import { said } from '@/api/proposals'
 import type { Aircraft, FlightPage, LogbookFlight, Recording } from '@/api/types'
 import { Button } from '@/parts/Button'
@@ -19,6 +19,7 @@ import { usePlayback } from '@/recording/sound'
 import { Timeline } from '@/recording/Timeline'
 import { Verdict } from '@/recording/Verdict'
 import { Words } from '@/recording/Words'
+import { Beside } from './Beside'
 import { ColumnsDialog } from './ColumnsDialog'
 import { Exports } from './Exports'
 import { Findings } from './Findings'
@@ -45,6 +46,8 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
   const [listening, setListening] = useState(false)
   const [removing, setRemoving] = useState(false)
   const [side, setSide] = useState('tells')
+  const [other, setOther] = useState<number | null>(null)
+  const over = useLaidOver(flight.id, other)
   const heard = useHeardFlight(flight.id, listening && page.recording ? aircraft.document : null)
   // As long as nobody listens it is only what was recorded.
   const shown = useMemo(
@@ -89,7 +92,13 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
         <div className="flex min-h-0 flex-1 flex-col overflow-auto lg:flex-row lg:overflow-hidden">
           <section aria-label="Over time" className="min-w-0 flex-1 px-4 pb-3 lg:overflow-auto">
             {listening && <Sentence flight={shown} />}
-            <Timeline flight={shown} names={names} />
+            {!listening && <Beside flight={flight} over={other} says={over.data?.says ?? ''} onChoose={setOther} />}
+            {over.error && (
+              <p role="alert" className="text-rose text-sm">
+                ▲ {said(over.error)}
+              </p>
+            )}
+            <Timeline flight={shown} names={names} over={listening ? null : (over.data ?? null)} />
             {listening && <Glances pages={aircraft.document.sense?.pages ?? []} flight={shown} />}
             <Moment flight={shown} />
           </section>
