@@ -16,6 +16,7 @@ use DuskSwitch\App\Http\Controllers\KeptSettingsController;
 use DuskSwitch\App\Http\Controllers\KitController;
 use DuskSwitch\App\Http\Controllers\LiveController;
 use DuskSwitch\App\Http\Controllers\LogbookController;
+use DuskSwitch\App\Http\Controllers\LogbookFileController;
 use DuskSwitch\App\Http\Controllers\OtherAircraftController;
 use DuskSwitch\App\Http\Controllers\PackController;
 use DuskSwitch\App\Http\Controllers\PilotController;
@@ -103,7 +104,8 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::get('recordings/{recording}/original', [RecordingController::class, 'original']);
     Route::post('way', [LogbookController::class, 'way']);
     Route::get('logbook', [LogbookController::class, 'index']);
-    Route::get('logbook.{ending}', [LogbookController::class, 'book'])->where('ending', 'csv|json');
+    Route::get('logbook.{ending}', [LogbookFileController::class, 'show'])->where('ending', 'csv|json');
+    Route::post('logbook-file', [LogbookFileController::class, 'take']);
     Route::post('logbook', [LogbookController::class, 'store']);
     Route::get('logbook/{flight}', [LogbookController::class, 'show']);
     Route::patch('logbook/{flight}', [LogbookController::class, 'change']);

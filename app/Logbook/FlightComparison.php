@@ -6,6 +6,7 @@ use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Pilot;
 use DuskSwitch\Core\Analysis\Comparison;
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Logbook\LoggedFacts;
 use DuskSwitch\Core\Units\Dimension;
 
 /** Two groups of flights side by side: before and after a lighter frame, another propeller. */
@@ -14,7 +15,7 @@ final class FlightComparison
     /** What is compared, in this order. */
     private const COMPARED = ['seconds', 'climb', 'current', 'used', 'sag', 'fastest'];
 
-    private const FACTS = ['seconds' => ['Time in the air', Dimension::Time, false]] + LogbookJson::FACTS;
+    private const FACTS = ['seconds' => ['Time in the air', Dimension::Time, false]] + LoggedFacts::ALL;
 
     /**
      * @param  list<int>  $before  ids of flights

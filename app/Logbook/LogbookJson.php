@@ -5,7 +5,7 @@ namespace DuskSwitch\App\Logbook;
 use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Pilot;
 use DuskSwitch\Core\Format\Csv;
-use DuskSwitch\Core\Units\Dimension;
+use DuskSwitch\Core\Logbook\LoggedFacts;
 use DuskSwitch\Core\Units\Unit;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -13,28 +13,13 @@ use stdClass;
 /** Flights as the interface reads them, in the pilot's units. */
 final readonly class LogbookJson
 {
-    /** What is told of each flight: its name, what kind of number it is, and whether it is a speed up or down. */
-    public const FACTS = [
-        'highest' => ['Highest', Dimension::Length, false],
-        'farthest' => ['Farthest', Dimension::Length, false],
-        'fastest' => ['Fastest', Dimension::Speed, false],
-        'climb' => ['Best climb', Dimension::Speed, true],
-        'sink' => ['Worst sink', Dimension::Speed, true],
-        'current' => ['Mean current', Dimension::Current, false],
-        'used' => ['Used', Dimension::Charge, false],
-        'cellLowest' => ['Lowest cell', Dimension::Voltage, false],
-        'linkLowest' => ['Lowest link', Dimension::Percent, false],
-        'sag' => ['Sag of a cell', Dimension::Voltage, false],
-        'wind' => ['Wind', Dimension::Speed, false],
-    ];
-
     /** @var array<string, Unit> by fact */
     private array $units;
 
     public function __construct()
     {
         $system = Pilot::here()->units;
-        $this->units = array_map(fn (array $one): Unit => $system->unit($one[1], $one[2]), self::FACTS);
+        $this->units = array_map(fn (array $one): Unit => $system->unit($one[1], $one[2]), LoggedFacts::ALL);
     }
 
     /** All flights as a table, with the units in its headings. */
@@ -72,7 +57,7 @@ final readonly class LogbookJson
             ->get(['flights.*', 'packs.label as pack_label'])
             ->all();
         $columns = [];
-        foreach (self::FACTS as $id => [$name]) {
+        foreach (LoggedFacts::ALL as $id => [$name]) {
             $columns[] = ['id' => $id, 'name' => $name, 'unit' => $this->units[$id]->shown()];
         }
 

@@ -199,6 +199,38 @@ final class FlightsTest extends BrowserTestCase
         $page->until(fn (): bool => str_contains($page->text('main'), 'multiply by 1.2'), 'the sheet');
     }
 
+    public function test_another_logbook_comes_in_and_a_flight_of_nobody_gets_its_aircraft(): void
+    {
+        $this->file = sys_get_temp_dir().'/'.bin2hex(random_bytes(4)).'-heft.csv';
+        file_put_contents(
+            $this->file,
+            "Date;Model;Duration;Notes\n05/09/2025;Albatros;4,5;first\n06/09/2025;midge;5;second\nTotal;;9,5;\n",
+        );
+        $page = $this->page()->open('/logbook');
+        $page->find('[data-totals]');
+        $page->browser->findElement(WebDriverBy::cssSelector("[aria-label='A logbook']"))->sendKeys($this->file);
+        $page->until(fn (): bool => str_contains($page->text("[data-taken='2']"), '5 Sept 2025'), 'the day first');
+        $page->choose("[aria-label='What stands first in its dates']", 'The month stands first: 05/09 is 9 May');
+        $page->until(fn (): bool => str_contains($page->text("[data-taken='2']"), '9 May 2025'), 'the month first');
+        self::assertStringContainsString('1 line is left out', $page->text('[role=dialog]'));
+        self::assertSame([], $page->barriers());
+        $page->press('Take in 2 flights');
+        $page->fill("[aria-label='Find a flight']", 'albatros');
+        $row = fn (): array => $page->browser->findElements(WebDriverBy::cssSelector('[data-flight] button'));
+        $page->until(fn (): bool => count($row()) === 1, 'one is found');
+        $row()[0]->click();
+        $page->press('Edit notes');
+        $page->choose("[aria-label='Aircraft']", 'Rook');
+        $page->press('Save');
+        $page->press('Flights');
+        $page->fill("[aria-label='Find a flight']", 'first');
+        $page->until(fn (): bool => str_contains($page->text('[data-flight]'), 'Rook'), 'it flew the Rook');
+        // What its aircraft has is opened there.
+        $row()[0]->click();
+        $page->until(fn (): bool => str_contains($page->browser->getCurrentURL(), '/fly/flights?flight='), 'its aircraft');
+        self::assertSame([], $page->misfits());
+    }
+
     public function test_friends_get_channels_and_packs_are_kept(): void
     {
         $page = $this->page()->open('/logbook/friends');

@@ -36,20 +36,6 @@ final readonly class LogbookController
         return new JsonResponse((new LogbookJson())->list(Query::whole($request, 'aircraft')));
     }
 
-    /** All of it as a file: a table, or JSON as the interface reads it. */
-    public function book(string $ending): Response
-    {
-        $book = new LogbookJson();
-        [$text, $media] = $ending === 'csv'
-            ? [$book->csv(), 'text/csv; charset=utf-8']
-            : [json_encode($book->list(null), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE)."\n", 'application/json'];
-
-        return new Response($text, 200, [
-            'Content-Type' => $media,
-            'Content-Disposition' => "attachment; filename=\"logbook.{$ending}\"",
-        ]);
-    }
-
     public function show(Flight $flight): JsonResponse
     {
         return new JsonResponse($this->page->json($flight->load(['recording', 'pack', 'aircraft'])));

@@ -85,7 +85,8 @@ final class TimeText
             return null;
         }
         $day = self::date($found[1], $monthFirst);
-        $clock = self::clock($found[2]);
+        // Behind a day two numbers are hours and minutes.
+        $clock = self::clock((string) preg_replace('/^(\d{1,2}:\d{2})(?=\s*(?:[AaPp][Mm])?$)/', '$1:00', $found[2]));
         if ($day === null || $clock === null) {
             return null;
         }

@@ -70,10 +70,21 @@ export function useFlightRemoval() {
 }
 
 /** Begins to read a file; its job tells when its flights are there. */
-export const sendRecording = (file: File, aircraft: number) =>
+export const sendRecording = (file: File, aircraft?: number) =>
   data(
     POST('/api/recordings', {
-      params: { query: { name: file.name, aircraft } },
+      params: { query: { name: file.name, ...(aircraft === undefined ? {} : { aircraft }) } },
+      body: file as never,
+      bodySerializer: () => file,
+      headers: { 'Content-Type': 'application/octet-stream' },
+    }),
+  )
+
+/** Looks at another logbook, or takes its flights in. */
+export const sendLogbook = (file: File, first: 'day' | 'month' | undefined, keep: boolean) =>
+  data(
+    POST('/api/logbook-file', {
+      params: { query: { ...(first ? { first } : {}), ...(keep ? { keep } : {}) } },
       body: file as never,
       bodySerializer: () => file,
       headers: { 'Content-Type': 'application/octet-stream' },

@@ -1,11 +1,15 @@
-import { useEffect } from 'react'
+import { Download, FileInput } from 'lucide-react'
+import { DropdownMenu } from 'radix-ui'
+import { useEffect, useRef, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { useLogbook } from '@/api/logbook'
-import { said } from '@/api/proposals'
+import { useHangar } from '@/api/queries'
 import { workbench } from '@/api/workbench'
-import { FlightTable } from '@/recording/FlightTable'
+import { Menu, menuItem } from '@/parts/Menu'
+import { FlightBook } from '@/stations/fly/flights/FlightBook'
 import { FieldList } from './FieldList'
 import { Friends } from './Friends'
+import { LogbookDialog } from './LogbookDialog'
 import { PackList } from './PackList'
 
 const VIEWS = [
@@ -40,7 +44,7 @@ export default function LogbookPage() {
           </Link>
         ))}
       </nav>
-      <div className="min-h-0 flex-1 overflow-auto px-4 py-3">
+      <div className={`min-h-0 flex-1 overflow-auto ${here.path === 'flights' ? '' : 'px-4 py-3'}`}>
         <View />
       </div>
     </main>
@@ -48,27 +52,23 @@ export default function LogbookPage() {
 }
 
 function AllFlights() {
-  const { data, error } = useLogbook()
+  const { data } = useLogbook()
+  const hangar = useHangar().data?.aircraft
   const navigate = useNavigate()
-  if (error) return <p className="text-rose">▲ {said(error)}</p>
-  if (!data) return <p className="text-muted">◌ Opening the logbook…</p>
-  const open = (flight: number) => {
-    const aircraft = data.flights.find((one) => one.id === flight)?.aircraft
-    if (aircraft) void navigate(`/aircraft/${aircraft}/fly/flights?flight=${flight}`)
-  }
+  const totals = data?.totals.aircraft ?? []
   return (
-    <div className="flex h-full min-h-0 flex-col gap-2">
-      <div className="flex flex-wrap gap-x-6 gap-y-1 text-sm">
-        <span className="order-last flex flex-1 justify-end gap-4">
-          <a href="/api/logbook.csv" className="inline-flex items-center underline max-md:min-h-11 max-md:min-w-11">
-            CSV
-          </a>
-          <a href="/api/logbook.json" className="inline-flex items-center underline max-md:min-h-11 max-md:min-w-11">
-            JSON
-          </a>
-        </span>
-        {data.totals.aircraft.map((one) => (
-          <span key={one.name}>
+    <FlightBook
+      aircraft={null}
+      menu={<AsFile />}
+      elsewhere={({ id, aircraft }) => {
+        const isThere = hangar?.some((one) => one.id === aircraft) ?? false
+        if (isThere) void navigate(`/aircraft/${aircraft}/fly/flights?flight=${id}`)
+        return isThere
+      }}
+    >
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-1 text-sm">
+        {totals.map((one) => (
+          <span key={one.name} className="max-md:hidden">
             {one.name}{' '}
             <span className="figures text-muted">
               {one.flights} · {Math.round(one.seconds / 60)} min
@@ -76,11 +76,44 @@ function AllFlights() {
           </span>
         ))}
       </div>
-      {data.flights.length === 0 ? (
-        <p className="m-auto text-muted">No flights yet: import recordings in an aircraft’s Fly station.</p>
-      ) : (
-        <FlightTable logbook={data} withAircraft onOpen={open} />
-      )}
-    </div>
+    </FlightBook>
+  )
+}
+
+/** The logbook out as a file, and another one in. */
+function AsFile() {
+  const [taking, setTaking] = useState<File | null>(null)
+  const input = useRef<HTMLInputElement>(null)
+  const download = (ending: string) => (
+    <DropdownMenu.Item className={menuItem} asChild>
+      <a href={`/api/logbook.${ending}`} download>
+        <Download size={15} aria-hidden /> Export as {ending.toUpperCase()}
+      </a>
+    </DropdownMenu.Item>
+  )
+  return (
+    <>
+      <Menu label="The logbook as a file" look="bare">
+        <DropdownMenu.Item className={menuItem} onSelect={() => input.current?.click()}>
+          <FileInput size={15} aria-hidden /> Import a logbook…
+        </DropdownMenu.Item>
+        {download('csv')}
+        {download('json')}
+      </Menu>
+      <input
+        ref={input}
+        type="file"
+        aria-label="A logbook"
+        accept=".csv,.tsv,.txt,.json"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(event) => {
+          const picked = event.target.files?.[0]
+          if (picked) setTaking(picked)
+          event.target.value = ''
+        }}
+      />
+      {taking && <LogbookDialog file={taking} onClose={() => setTaking(null)} />}
+    </>
   )
 }

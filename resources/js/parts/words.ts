@@ -13,8 +13,9 @@ export function clock(iso: string): string {
   return new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 }
 
-export function day(iso: string): string {
-  return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })
+/** A day, where nothing else is said the day here. */
+export function day(iso: string, timeZone?: string): string {
+  return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', timeZone })
 }
 
 /** A day that is read on paper, years later. */

@@ -2,8 +2,8 @@ import { ArrowDown, ArrowUp } from 'lucide-react'
 import { useState } from 'react'
 import type { Logbook, LogbookFlight } from '@/api/types'
 import { Tick } from '@/parts/Tick'
-import { day } from '@/parts/words'
 import { clock } from './clock'
+import { EVERY_FLIGHT, FlightFilter, isWanted, when } from './FlightFilter'
 
 type Sort = { by: string; down: boolean }
 
@@ -12,14 +12,13 @@ type Props = { logbook: Logbook; withAircraft?: boolean; onOpen: (flight: number
 /** Flights with their facts, sorted by any of them; a row opens its flight. */
 export function FlightTable({ logbook, withAircraft = false, onOpen }: Props) {
   const [sort, setSort] = useState<Sort>({ by: 'flownAt', down: true })
-  const [find, setFind] = useState('')
-  const words = find.trim().toLowerCase()
+  const [wanted, setWanted] = useState(EVERY_FLIGHT)
   const [all, setAll] = useState(false)
   const told = logbook.columns
     .filter((column) => logbook.flights.some((one) => one.facts[column.id] != null))
     .filter((column) => all || FIRST.includes(column.id))
   const rows = logbook.flights
-    .filter((one) => words === '' || textOf(one).includes(words))
+    .filter((one) => isWanted(one, wanted))
     .toSorted((a, b) => order(a, b, sort.by) * (sort.down ? -1 : 1))
   // Beside the aircraft's names there is less room.
   const narrow = (id: string) => (withAircraft && LATER.includes(id) ? 'max-xl:hidden' : 'max-md:hidden')
@@ -43,14 +42,7 @@ export function FlightTable({ logbook, withAircraft = false, onOpen }: Props) {
   return (
     <>
       <div className="flex flex-wrap items-center gap-3">
-        <input
-          type="search"
-          aria-label="Find a flight"
-          placeholder="Find by place, pack, note…"
-          value={find}
-          onChange={(event) => setFind(event.target.value)}
-          className="h-9 w-full max-w-xs rounded-lg border border-line bg-deep px-2.5 max-md:h-11"
-        />
+        <FlightFilter logbook={logbook} withAircraft={withAircraft} wanted={wanted} onChange={setWanted} />
         <Tick says="All facts" on={all} onChange={setAll} />
       </div>
       <div className="min-h-0 flex-1 overflow-auto rounded-lg border border-line">
@@ -103,7 +95,14 @@ export function FlightTable({ logbook, withAircraft = false, onOpen }: Props) {
             ))}
           </tbody>
         </table>
-        {rows.length === 0 && <p className="p-4 text-muted">No flight has “{find}” in it.</p>}
+        {rows.length === 0 && (
+          <p className="p-4 text-muted">
+            No flight is like that.{' '}
+            <button type="button" className="min-h-9 underline max-md:min-h-11" onClick={() => setWanted(EVERY_FLIGHT)}>
+              Show all {logbook.flights.length}
+            </button>
+          </p>
+        )}
       </div>
     </>
   )
@@ -119,13 +118,6 @@ const isText = (id: string) => TEXTS.includes(id)
 
 /** A phone has room for when, what and how long; the flight itself tells the rest. */
 const onPhone = (id: string) => ['flownAt', 'aircraftName', 'seconds'].includes(id)
-
-/** When it was flown, in words. */
-export const when = (one: LogbookFlight) =>
-  one.flownAt === null ? 'No date' : `${day(one.flownAt)} ${one.flownAt.slice(0, 4)}, ${one.flownAt.slice(11, 16)}`
-
-const textOf = (one: LogbookFlight) =>
-  [when(one), one.site, one.packLabel, one.note, one.weather, one.pilot, one.aircraftName].join(' ').toLowerCase()
 
 function order(a: LogbookFlight, b: LogbookFlight, by: string): number {
   const of = (one: LogbookFlight) => (by in one.facts ? one.facts[by] : one[by as 'seconds' | 'note'])

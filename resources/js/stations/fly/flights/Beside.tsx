@@ -1,7 +1,7 @@
 import { useLogbook } from '@/api/logbook'
 import type { LogbookFlight } from '@/api/types'
 import { Choice } from '@/parts/Choice'
-import { when } from '@/recording/FlightTable'
+import { when } from '@/recording/FlightFilter'
 
 const NONE = 'none'
 

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { useFlightChange, useLogbook, useTypedFlight } from '@/api/logbook'
 import { said } from '@/api/proposals'
+import { useHangar } from '@/api/queries'
 import type { Aircraft, FlightChange, LogbookFlight } from '@/api/types'
 import { usePacks } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
@@ -8,9 +9,10 @@ import { Choice } from '@/parts/Choice'
 import { Dialog } from '@/parts/Dialog'
 import { INPUT } from '@/parts/Labelled'
 
-type Props = { aircraft: Aircraft; flight: LogbookFlight | null; onClose: () => void }
+type Props = { aircraft: Aircraft | null; flight: LogbookFlight | null; onClose: () => void }
 
 const NO_PACK = 'none'
+const NO_AIRCRAFT = 'none'
 
 /** Letters that a note may have. */
 const NOTE = 2_000
@@ -27,6 +29,9 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
     weather: flight?.weather ?? '',
     note: flight?.note ?? '',
   })
+  const flew = String((flight ? flight.aircraft : aircraft?.id) ?? NO_AIRCRAFT)
+  const [owner, setOwner] = useState(flew)
+  const hangar = useHangar().data?.aircraft ?? []
   const change = useFlightChange(flight?.id ?? 0)
   const typed = useTypedFlight()
   const packs = usePacks().data?.packs.filter((one) => one.retiredOn === null || one.id === flight?.pack) ?? []
@@ -42,10 +47,11 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
       note: form.note.trim(),
       pack: form.pack === NO_PACK ? null : Number(form.pack),
       charged: form.charged === '' ? null : Number(form.charged),
+      ...(owner === flew ? {} : { aircraft: owner === NO_AIRCRAFT ? null : Number(owner) }),
       ...(recorded ? {} : { seconds: form.minutes === '' ? null : Number(form.minutes) * 60 }),
     }
     if (flight) change.mutate(body, { onSuccess: onClose })
-    else typed.mutate({ ...body, aircraft: aircraft.id }, { onSuccess: onClose })
+    else typed.mutate({ ...body, aircraft: owner === NO_AIRCRAFT ? null : Number(owner) }, { onSuccess: onClose })
   }
   const field = (key: keyof typeof form, label: string, type = 'text', list?: string[]) => (
     <div key={key}>
@@ -75,7 +81,7 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
   return (
     <Dialog
       open
-      title={flight ? 'Notes of this flight' : `A flight of ${aircraft.name}`}
+      title={flight ? 'Notes of this flight' : aircraft ? `A flight of ${aircraft.name}` : 'A flight'}
       onClose={onClose}
       foot={
         <>
@@ -87,6 +93,21 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
       }
     >
       <div className="grid gap-3 sm:grid-cols-2">
+        <div>
+          <span className="block text-muted text-sm">Aircraft</span>
+          <Choice
+            label="Aircraft"
+            value={owner}
+            options={[
+              { id: NO_AIRCRAFT, name: 'Not known' },
+              ...(flew === NO_AIRCRAFT || hangar.some((one) => String(one.id) === flew)
+                ? []
+                : [{ id: flew, name: `${flight?.aircraftName}, deleted` }]),
+              ...hangar.map((one) => ({ id: String(one.id), name: one.name })),
+            ]}
+            onChange={setOwner}
+          />
+        </div>
         {field('flownAt', 'Date and time (UTC)', 'datetime-local')}
         {!recorded && field('minutes', 'Minutes in the air', 'number')}
         {field(

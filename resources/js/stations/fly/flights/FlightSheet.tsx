@@ -11,7 +11,7 @@ import { Segments } from '@/parts/Segments'
 import { Tick } from '@/parts/Tick'
 import { Controls } from '@/recording/Controls'
 import { clock } from '@/recording/clock'
-import { when } from '@/recording/FlightTable'
+import { when } from '@/recording/FlightFilter'
 import { Glances } from '@/recording/Glances'
 import { Moment } from '@/recording/Moment'
 import { Sentence } from '@/recording/Sentence'
@@ -29,9 +29,9 @@ import { callNames } from './names'
 import { Search } from './Search'
 import { Track } from './Track'
 
-type Props = { flight: number; aircraft: Aircraft; onClose: () => void }
+type Props = { flight: number; aircraft: Aircraft | null; onClose: () => void }
 
-/** One flight: over time, from above, and what was found in it. */
+/** One flight: over time, from above, and what was found in it; with the alarms of its aircraft, where it has one. */
 export function FlightSheet({ flight, aircraft, onClose }: Props) {
   const { data, error } = useFlight(flight)
   if (error) return <p className="p-6 text-rose">▲ {error.message}</p>
@@ -39,7 +39,7 @@ export function FlightSheet({ flight, aircraft, onClose }: Props) {
   return <Opened page={data} aircraft={aircraft} onClose={onClose} />
 }
 
-function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircraft; onClose: () => void }) {
+function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircraft | null; onClose: () => void }) {
   const { flight, file } = page
   const [editing, setEditing] = useState(false)
   const [mapping, setMapping] = useState(false)
@@ -48,14 +48,15 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
   const [side, setSide] = useState('tells')
   const [other, setOther] = useState<number | null>(null)
   const over = useLaidOver(flight.id, other)
-  const heard = useHeardFlight(flight.id, listening && page.recording ? aircraft.document : null)
+  const document = aircraft?.document ?? null
+  const heard = useHeardFlight(flight.id, listening && page.recording ? document : null)
   // As long as nobody listens it is only what was recorded.
   const shown = useMemo(
     () => (listening && heard.data ? heard.data : (page.recording as Recording | null)),
     [listening, heard.data, page.recording],
   )
   usePlayback(shown)
-  const names = useMemo(() => callNames(aircraft.document), [aircraft.document])
+  const names = useMemo(() => (document ? callNames(document) : {}), [document])
   return (
     <div className="flex h-full min-h-0 flex-col">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1 px-4 py-2">
@@ -65,7 +66,9 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
         <h3 className="min-w-0 truncate font-semibold">{when(flight)}</h3>
         {shown && <Controls flight={shown} />}
         <span className="flex-1" />
-        {page.recording && <Tick says="With the alarms of this program" on={listening} onChange={setListening} />}
+        {page.recording && document && (
+          <Tick says="With the alarms of this program" on={listening} onChange={setListening} />
+        )}
         {page.recording && <Exports flight={flight} />}
         <Menu label="More of this flight" look="bare">
           {file && (
@@ -99,7 +102,7 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
               </p>
             )}
             <Timeline flight={shown} names={names} over={listening ? null : (over.data ?? null)} />
-            {listening && <Glances pages={aircraft.document.sense?.pages ?? []} flight={shown} />}
+            {listening && document && <Glances pages={document.sense?.pages ?? []} flight={shown} />}
             <Moment flight={shown} />
           </section>
           <aside

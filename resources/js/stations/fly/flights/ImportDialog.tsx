@@ -7,7 +7,7 @@ import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
 import { JobBar } from '@/parts/JobBar'
 
-type Props = { file: File; aircraft: Aircraft; onClose: () => void; onDone: (flights: number[]) => void }
+type Props = { file: File; aircraft: Aircraft | null; onClose: () => void; onDone: (flights: number[]) => void }
 
 /** Takes a recording in; stopped or refused, nothing of it stays. */
 export function ImportDialog({ file, aircraft, onClose, onDone }: Props) {
@@ -18,14 +18,14 @@ export function ImportDialog({ file, aircraft, onClose, onDone }: Props) {
   done.current = onDone
   useEffect(() => {
     let here = true
-    sendRecording(file, aircraft.id).then(
+    sendRecording(file, aircraft?.id).then(
       (made) => here && setJob(made.job),
       (error) => here && setProblem(said(error)),
     )
     return () => {
       here = false
     }
-  }, [file, aircraft.id])
+  }, [file, aircraft?.id])
   useEffect(() => {
     if (state?.state === 'done') done.current(state.took?.flights ?? [])
   }, [state])

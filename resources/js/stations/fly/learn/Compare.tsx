@@ -5,7 +5,7 @@ import type { Aircraft } from '@/api/types'
 import { useCompared } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
-import { when } from '@/recording/FlightTable'
+import { when } from '@/recording/FlightFilter'
 
 const SIDES = [
   { id: 'none', name: '—' },

@@ -1,0 +1,144 @@
+<?php
+
+namespace DuskSwitch\Tests\Core;
+
+use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Logbook\LogbookEntry;
+use DuskSwitch\Core\Logbook\LogbookReader;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Logbooks that pilots kept by themselves, in tables of their own making. */
+final class LogbookReaderTest extends TestCase
+{
+    /** @return array{string|null, string, float|null, string, string, float|null, string} */
+    private static function told(LogbookEntry $one): array
+    {
+        return [
+            $one->at === null ? null : gmdate('Y-m-d H:i:s', $one->at),
+            $one->aircraft, $one->seconds, $one->site, $one->pack, $one->charged, $one->note,
+        ];
+    }
+
+    /** @return iterable<string, array{string, list<mixed>}> the same flight each time */
+    public static function own(): iterable
+    {
+        $flight = ['2026-05-17 14:05:00', 'Möwe', 390.0, 'Deich', 'Akku 3', 1240.0, 'ruhig'];
+        yield 'German, semicolons, minutes and seconds' => [
+            "Datum;Startzeit;Modell;Flugzeit;Ort;Akku;geladen (mAh);Bemerkung\n17.05.2026;14:05;Möwe;6:30;Deich;Akku 3;1240;ruhig\n",
+            $flight,
+        ];
+        yield 'tabs, decimal minutes with a comma, Windows letters' => [
+            mb_convert_encoding("Tag\tUhrzeit\tModell\tDauer (min)\tPlatz\tBatterie\tLadung\tNotiz\n17.5.26\t14:05:00\tMöwe\t6,5\tDeich\tAkku 3\t1240\truhig\n", 'Windows-1252', 'UTF-8'),
+            $flight,
+        ];
+        yield 'month first, as its other line tells; a title above; quotes' => [
+            "My flights 2026\n\n\"Date\",\"Time\",\"Model\",\"Flight time (sec)\",\"Field\",\"Battery\",\"Charged mAh\",\"Remarks\"\n\"05/17/2026\",\"2:05 PM\",\"Möwe\",\"390\",\"Deich\",\"Akku 3\",\"1,240\",\"ruhig\"\n",
+            $flight,
+        ];
+        yield 'French, units in the cells' => [
+            "Date|Heure|Avion|Durée|Lieu|Batterie|Charge rendue|Remarque\n2026/05/17|14:05|Möwe|6.5 min|Deich|Akku 3|1240 mAh|ruhig\n",
+            $flight,
+        ];
+        yield 'one column of date and time, hours' => [
+            "when,aircraft,duration h:mm:ss,place,pack,put back,notes\n2026-05-17T14:05:00Z,Möwe,0:06:30,Deich,Akku 3,1240,ruhig\n",
+            $flight,
+        ];
+        yield 'JSON of one\'s own' => [
+            (string) json_encode([['date' => '2026-05-17 14:05', 'model' => 'Möwe', 'minutes' => 6.5, 'place' => 'Deich', 'battery' => 'Akku 3', 'charged' => 1240, 'note' => 'ruhig']]),
+            $flight,
+        ];
+    }
+
+    /** @param  list<mixed>  $flight */
+    #[DataProvider('own')]
+    public function test_a_table_of_ones_own_is_read(string $text, array $flight): void
+    {
+        $read = LogbookReader::read($text);
+        self::assertSame([], $read->bad);
+        self::assertSame([$flight], array_map(self::told(...), $read->entries));
+        self::assertSame([], array_filter($read->remarks, fn (string $one): bool => ! str_contains($one, 'duration')));
+    }
+
+    public function test_a_note_of_several_lines_stays_one_and_lines_keep_their_numbers(): void
+    {
+        $read = LogbookReader::read(
+            "Date,Model,Minutes,Note\r\n2026-05-01,Ente,5,\"one\r\ntwo; \"\"three\"\"\"\r\n2026-13-01,Ente,5,\r\n2026-05-03,Ente,'=5,x\r\n2026-05-04,Ente,6,'+1 better\r\n",
+        );
+        self::assertSame("one\ntwo; \"three\"", $read->entries[0]->note);
+        self::assertSame('+1 better', $read->entries[1]->note, 'a sign against formulas isn\'t part of it');
+        self::assertSame(
+            [[4, '"2026-13-01" is no date'], [5, '"=5" is no duration']],
+            $read->bad,
+        );
+    }
+
+    public function test_what_can_not_be_decided_is_said(): void
+    {
+        $either = "Date,Model,Duration\n05/09/2026,Ente,300\n06/08/2026,Ente,420\n";
+        $read = LogbookReader::read($either);
+        self::assertTrue($read->isDayGuessed);
+        self::assertSame(['2026-09-05', '2026-08-06'], self::days($read->entries));
+        self::assertSame(['2026-05-09', '2026-06-08'], self::days(LogbookReader::read($either, true)->entries));
+        self::assertSame([300.0, 420.0], array_column($read->entries, 'seconds'));
+        self::assertStringContainsString('taken as seconds', $read->remarks[0]);
+
+        $short = LogbookReader::read("Date,Model,Duration,Mood\n25/09/2026,Ente,5.5,fine\n", true);
+        self::assertFalse($short->isDayGuessed);
+        self::assertSame(['2026-09-25'], self::days($short->entries), 'twenty-five is no month, whatever was said');
+        self::assertSame(330.0, $short->entries[0]->seconds);
+        self::assertStringContainsString('"Mood"', $short->remarks[0]);
+        self::assertStringContainsString('taken as minutes', $short->remarks[1]);
+    }
+
+    /** @param  list<LogbookEntry>  $entries
+     * @return list<string>
+     */
+    private static function days(array $entries): array
+    {
+        return array_map(fn (LogbookEntry $one): string => gmdate('Y-m-d', (int) $one->at), $entries);
+    }
+
+    public function test_facts_are_read_in_their_units(): void
+    {
+        $facts = LogbookReader::read("Date,Aircraft,Highest ft,Fastest km/h,Best climb (ft/min),Used mAh,Lowest cell V,Highest furlong\n2026-05-01,Ente,328.084,36,,812,3.51,2\n");
+        self::assertEqualsWithDelta(
+            ['highest' => 100.0, 'fastest' => 10.0, 'used' => 812.0, 'cellLowest' => 3.51],
+            $facts->entries[0]->facts,
+            1e-4,
+        );
+        self::assertStringContainsString('"Highest furlong"', $facts->remarks[0]);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function none(): iterable
+    {
+        yield 'nothing' => ['', 'none of its first'];
+        yield 'a picture' => ["\x89PNG\r\n\0\0\0", 'it isn\'t text'];
+        yield 'another table' => ["a,b,c\n1,2,3\n", 'none of its first'];
+        yield 'a list of something else' => ['[{"a": 1}]', 'no list of flights'];
+        yield 'torn JSON' => ['{"flights": [', 'it is no JSON'];
+        yield 'only headings' => ["Date,Model,Minutes\n", 'no flight that can be read'];
+        yield 'nothing but bad lines' => [
+            "Date,Model,Minutes\nx,Ente,1\n31.02.2026,Ente,1\n2026-05-01,Ente,-4\n2026-05-02,Ente,1e9\n",
+            'line 2: "x" is no date; line 3: "31.02.2026" is no date; line 4: "-4" is no duration',
+        ];
+    }
+
+    #[DataProvider('none')]
+    public function test_what_is_no_logbook_is_refused(string $text, string $why): void
+    {
+        $this->expectException(Refused::class);
+        $this->expectExceptionMessage($why);
+        LogbookReader::read($text);
+    }
+
+    public function test_what_is_too_long_for_its_place_stands_in_the_note(): void
+    {
+        $place = str_repeat('weit ', 20);
+        $read = LogbookReader::read("Date,Model,Place,Note\n2026-05-01,Ente,{$place},gut\n2026-05-02,Ente,,".str_repeat('y', 2001)."\n");
+        self::assertSame(60, mb_strlen($read->entries[0]->site));
+        self::assertSame("gut\n".trim($place), $read->entries[0]->note);
+        self::assertSame('its note has 2001 letters, and 2000 are kept: shorten it', $read->bad[0][1]);
+    }
+}
