@@ -15,6 +15,7 @@ use DuskSwitch\Core\Analysis\FlightAnalysis;
 use DuskSwitch\Core\Analysis\LaidOver;
 use DuskSwitch\Core\Analysis\ListenableFlight;
 use DuskSwitch\Core\Analysis\RecordedView;
+use DuskSwitch\Core\Analysis\Runway;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\FlightEncoder;
 use DuskSwitch\Core\Format\RehearsalEncoder;
@@ -50,7 +51,8 @@ final readonly class FlightPage
             'limits' => [],
             'search' => null,
             'legs' => [],
-            'map' => ['rings' => [], 'bar' => ['metres' => 0.0, 'says' => ''], 'outline' => []],
+            'map' => ['rings' => [], 'bar' => ['metres' => 0.0, 'says' => '']],
+            'field' => null,
         ];
 
         return $log === null ? $page : [...$page, 'file' => $this->file($flight), ...$this->looked($flight, $log)];
@@ -87,11 +89,21 @@ final readonly class FlightPage
                         new FieldLimits($field->outline, $field->height),
                         $analysis->series,
                         $units,
+                        Runway::of($field->runway),
+                        $analysis->wind,
                     );
 
             return [
                 'recording' => $view->json(),
-                'map' => [...$view->map(), 'outline' => $limits->corners ?? []],
+                'map' => $view->map(),
+                'field' => $field === null || $limits === null
+                    ? null
+                    : [
+                        'name' => $field->name,
+                        'height' => $field->height,
+                        'outline' => $limits->corners,
+                        'runway' => $limits->runway,
+                    ],
                 'findings' => [...$day, ...$limits->findings ?? [], ...(new Findings($analysis, $with, $units))->all()],
                 'analysis' => AnalysisEncoder::flight($analysis),
                 'limits' => $limits === null ? [] : self::limits($field->name ?? '', $limits, $log->start),

@@ -36,10 +36,10 @@ final readonly class SearchJson
             'rings' => array_map(fn (array $one): array => [
                 'share' => $one['share'],
                 'metres' => round($one['metres'], 1),
-                'says' => $this->words->metres($one['metres']),
+                'says' => $this->words->distance($one['metres']),
             ], $area->rings),
-            'falls' => $this->words->metres($area->farthest->falls),
-            'glides' => $area->farthest->glides === null ? null : $this->words->metres($area->farthest->glides),
+            'falls' => $this->words->distance($area->farthest->falls),
+            'glides' => $area->farthest->glides === null ? null : $this->words->distance($area->farthest->glides),
         ];
     }
 
@@ -54,6 +54,6 @@ final readonly class SearchJson
     {
         [$metres, $bearing] = Geodesic::inverse(...$from, ...$to);
 
-        return ['says' => $this->words->metres($metres), 'bearing' => round($bearing)];
+        return ['says' => $this->words->distance($metres), 'bearing' => round($bearing)];
     }
 }

@@ -31,7 +31,7 @@ final readonly class DemoLogbook
         }
         array_walk($demo['upkeep'], $this->work(...));
         foreach ($demo['fields'] as $field) {
-            Field::create([...$field, 'uuid' => (string) Str::uuid(), 'runway' => []]);
+            Field::create([...$field, 'uuid' => (string) Str::uuid()]);
         }
     }
 

@@ -15,17 +15,28 @@ final readonly class FieldVerdict
      * @param  list<array{from: float, to: float}>  $above  when it was too high, in seconds
      * @param  list<Finding>  $findings  that it stayed within, or why nobody knows
      * @param  list<array{float, float}>  $corners  of the outline, metres east and north of home; none where it is elsewhere
+     * @param  list<array{float, float}>  $runway  its ends, as the corners
      */
     private function __construct(
         public array $outside,
         public array $above,
         public array $findings,
         public array $corners = [],
+        public array $runway = [],
     ) {}
 
-    /** @param  string  $name of the field */
-    public static function of(string $name, FieldLimits $limits, FlightSeries $flight, UnitSystem $units): self
-    {
+    /**
+     * @param  string  $name  of the field
+     * @param  WindEstimate|null  $wind  null where nothing tells
+     */
+    public static function of(
+        string $name,
+        FieldLimits $limits,
+        FlightSeries $flight,
+        UnitSystem $units,
+        ?Runway $runway = null,
+        ?WindEstimate $wind = null,
+    ): self {
         $words = new MeasuredWords($units);
         $say = fn (bool $known, string $says): Finding => new Finding('field', 'Field', $known, $says, '', null);
         $home = $flight->home();
@@ -34,7 +45,7 @@ final readonly class FieldVerdict
             return new self(
                 [],
                 [],
-                [$say(false, "Not checked: {$name} lies {$words->metres($away)} from where this was flown.")],
+                [$say(false, "Not checked: {$name} lies {$words->distance($away)} from where this was flown.")],
             );
         }
         $findings = [];
@@ -56,8 +67,24 @@ final readonly class FieldVerdict
             }
         }
 
-        $corners = $home === null ? [] : $limits->around(...$home);
+        if ($runway !== null && $wind !== null) {
+            $across = $words->speed($runway->across($wind->speed, $wind->from));
+            $findings[] = new Finding(
+                'runway',
+                'Runway',
+                true,
+                "{$across} of wind across it.",
+                'One landed against it on '.((int) round($runway->against($wind->from)) % 360).'°.',
+                null,
+            );
+        }
 
-        return new self($outside, $above, $findings, $corners);
+        return new self(
+            $outside,
+            $above,
+            $findings,
+            $home === null ? [] : $limits->around(...$home),
+            $home === null || $runway === null ? [] : $runway->around(...$home),
+        );
     }
 }

@@ -135,14 +135,14 @@ final readonly class Findings
                 ? 'as it was sent'
                 : Figure::of($one['milliwatts'], 0).' mW').
                 ': '.
-                $this->words->metres($one['metres']),
+                $this->words->distance($one['metres']),
             $link->ranges,
         );
 
         return $this->one(
             'link',
             'Link',
-            Figure::of($link->margin, 0).' dB left at '.$this->words->metres($link->farthest),
+            Figure::of($link->margin, 0).' dB left at '.$this->words->distance($link->farthest),
             'Slope '.
                 Figure::of($link->slope, 2).
                 ', free space is 2. Range '.
@@ -159,7 +159,7 @@ final readonly class Findings
             $found[] = $this->one(
                 'null',
                 'Weak spot',
-                Figure::of($one['depth'], 0).' dB below the rest at '.$this->words->metres($one['metres']),
+                Figure::of($one['depth'], 0).' dB below the rest at '.$this->words->distance($one['metres']),
                 $one['bearing'] === null
                     ? 'Look at the antennas.'
                     : 'You stood '.

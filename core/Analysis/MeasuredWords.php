@@ -11,12 +11,30 @@ final readonly class MeasuredWords
 {
     public function __construct(private UnitSystem $system) {}
 
+    /** Metres, and feet, beyond which nobody counts them. */
+    private const LONG = 10_000.0;
+
     /** A length: "120 m". */
     public function metres(float $base): string
     {
         $unit = $this->system->unit(Dimension::Length);
 
         return Figure::of($unit->fromBase($base), 0).' '.$unit->shown();
+    }
+
+    /** A way along the ground: "120 m", a long one "54.5 km". A mile is 1609.344 m, a nautical one 1852 m (BIPM). */
+    public function distance(float $base): string
+    {
+        if (abs($this->system->unit(Dimension::Length)->fromBase($base)) < self::LONG) {
+            return $this->metres($base);
+        }
+        [$long, $word] = match ($this->system) {
+            UnitSystem::Metric => [1000.0, 'km'],
+            UnitSystem::Imperial => [1609.344, 'mi'],
+            UnitSystem::Nautical => [1852.0, 'NM'],
+        };
+
+        return Figure::of($base / $long, 1)." {$word}";
     }
 
     /** A speed along the ground or through the air: "14.4 km/h". */

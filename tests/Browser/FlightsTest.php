@@ -231,6 +231,43 @@ final class FlightsTest extends BrowserTestCase
         self::assertSame([], $page->misfits());
     }
 
+    public function test_a_field_is_drawn_over_a_flight_by_pointer_and_by_keys(): void
+    {
+        $id = self::$app->record(Recorded::table('nightjar', 'out-and-back', 11), 3, 'draw.csv');
+        $page = $this->page()->open("/aircraft/3/fly/flights?flight={$id}");
+        $page->press('Track')->press('Draw its field…');
+        $pad = $page->find('[data-pad]');
+        foreach ([[-100, -90], [90, -100], [110, 100]] as [$x, $y]) {
+            $page->actions()->moveToElement($pad, $x, $y)->click()->perform();
+        }
+        $corners = fn (): int => count($page->browser->findElements(WebDriverBy::cssSelector('[data-corner]')));
+        $page->until(fn (): bool => $corners() === 3, 'three corners');
+        $page->press('Runway')->press('Add an end at home')->press('Add an end at home');
+        $page->find("[aria-label='End 2, metres north']")->clear();
+        $page->find("[aria-label='End 2, metres north']")->sendKeys('80');
+        $page->fill('[role=dialog] input[maxlength]', 'Kleine Wiese');
+        self::assertSame([], $page->barriers());
+        $page->press('Keep');
+        $page->find('[data-outline]');
+        $page->find('[data-runway]');
+        $page->find('[data-outline]');
+        $page->press('Change Kleine Wiese…');
+        $page->until(fn (): bool => $corners() === 3, 'it is changed from where it was');
+        $page->click("[aria-label='Remove corner 1']");
+        $page->press('Keep');
+        $page->until(
+            fn (): bool => str_contains($page->text('[role=dialog] [role=alert]'), 'three corners at least'),
+            'two corners are no outline',
+        );
+        $page->size(390, 844);
+        self::assertSame([], $page->misfits());
+        $page->press('Cancel')->open('/logbook/fields');
+        $page->until(
+            fn (): bool => str_contains($page->text("[data-field='Kleine Wiese']"), 'a runway of 80 m, 0° and 180°'),
+            'the field',
+        );
+    }
+
     public function test_friends_get_channels_and_packs_are_kept(): void
     {
         $page = $this->page()->open('/logbook/friends');

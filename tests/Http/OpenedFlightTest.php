@@ -106,7 +106,7 @@ final class OpenedFlightTest extends HttpTestCase
 
         self::assertSame(['Outside your outline', 'Above your height limit'], array_column($page->limits, 'says'));
         // A hundredth of a degree south of home is 1111.9 m, a hundredth west at 48.5° 738.7 m (GeographicLib).
-        self::assertEqualsWithDelta([-738.7, -1111.9], $page->map->outline[0], 1.0);
+        self::assertEqualsWithDelta([-738.7, -1111.9], $page->field->outline[0], 1.0);
         // 48.505 is passed 50 s after take-off, at 71 s; 50 m between asin(5/6) of the way up and down.
         self::assertEqualsWithDelta(71.0, $page->limits[0]->from, 1.0);
         self::assertEqualsWithDelta([45.1, 74.9], [$page->limits[1]->from, $page->limits[1]->to], 1.0);
@@ -136,14 +136,49 @@ final class OpenedFlightTest extends HttpTestCase
         self::assertSame(['The meadow'], array_column($look()->limits, 'field'));
         $this->api('PATCH', '/api/logbook/1', ['site' => 'Far away']);
         self::assertSame([], $look()->limits);
-        self::assertSame([], $look()->map->outline, 'and isn\'t drawn');
+        self::assertSame([], $look()->field->outline, 'and isn\'t drawn');
         // From 48.5 to its corner at 48.99: 0.49 degrees north, at 111.2 km each.
         self::assertStringContainsString(
-            'Not checked: Far away lies 54495 m',
+            'Not checked: Far away lies 54.5 km',
             array_column($look()->findings, null, 'id')['field']->says,
         );
         $this->api('PATCH', '/api/logbook/1', ['site' => 'A lay-by']);
         self::assertArrayNotHasKey('field', array_column($look()->findings, null, 'id'), 'it was no field of ours');
+    }
+
+    public function test_a_field_is_drawn_over_a_flight_and_holds_for_it(): void
+    {
+        $id = $this->take(self::table())->flights()->sole()->id;
+        // The flight goes north for 890 m from home: the field ends after 300.
+        $drawn = fn (int $flight): array => [
+            'name' => 'Wiese', 'height' => null,
+            'drawn' => [
+                'flight' => $flight, 'outline' => [[-50, -50], [50, -50], [50, 300], [-50, 300]], 'runway' => [[0, -40], [0, 80]],
+            ],
+        ];
+        $kept = json_decode((string) $this->api('POST', '/api/fields', $drawn($id))->getContent())->fields[0];
+        self::assertSame([4, '120 m, 0° and 180°'], [$kept->corners, $kept->runway]);
+        $page = json_decode((string) $this->api('GET', "/api/logbook/{$id}")->getContent());
+        self::assertSame('Wiese', $page->field->name);
+        self::assertEqualsWithDelta([50.0, 300.0], $page->field->outline[2], 0.1);
+        self::assertEqualsWithDelta([0.0, 80.0], $page->field->runway[1], 0.1);
+        self::assertSame('Outside your outline', $page->limits[0]->says);
+        // 11.1 m each second from t = 20 s on: 300 m are passed 27 s later.
+        self::assertEqualsWithDelta(47.0, $page->limits[0]->from, 1.5);
+
+        $typed = json_decode((string) $this->api('POST', '/api/logbook', ['aircraft' => null], 201)->getContent())->id;
+        $refused = fn (array $body): string => (string) $this->api('POST', '/api/fields', $body, 422)->getContent();
+        self::assertStringContainsString('draw over one with positions', $refused($drawn($typed)));
+        self::assertStringContainsString('draw over one with positions', $refused($drawn(999)));
+        $elsewhere = [...$drawn($id), 'name' => 'Far away'];
+        Field::create(['uuid' => (string) Str::uuid(), 'name' => 'Far away', 'height' => null, 'runway' => [], 'outline' => [[0, 0], [0, 1], [1, 1]]]);
+        self::assertStringContainsString('give its field another name', $refused($elsewhere));
+        self::assertSame([[0, 0], [0, 1], [1, 1]], Field::where('name', 'Far away')->sole()->outline);
+        $half = $drawn($id);
+        $half['drawn']['outline'] = [[0, 0], [5, 5, 5]];
+        self::assertStringContainsString('drawn.outline[1]', $refused($half));
+        $half['drawn']['outline'] = [[0, 0], [5, 30_000]];
+        self::assertStringContainsString('drawn.outline[1][1]', $refused($half));
     }
 
     public function test_a_date_that_could_be_another_says_so_on_top(): void

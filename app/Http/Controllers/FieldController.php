@@ -3,9 +3,18 @@
 namespace DuskSwitch\App\Http\Controllers;
 
 use DuskSwitch\App\Http\Body;
+use DuskSwitch\App\Log\RecordingFiles;
 use DuskSwitch\App\Models\Field;
+use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Paper;
+use DuskSwitch\App\Models\Pilot;
+use DuskSwitch\Core\Analysis\DrawnField;
 use DuskSwitch\Core\Analysis\FieldLimits;
+use DuskSwitch\Core\Analysis\FieldVerdict;
+use DuskSwitch\Core\Analysis\FlightSeries;
+use DuskSwitch\Core\Analysis\MeasuredWords;
+use DuskSwitch\Core\Analysis\Runway;
+use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Video\Intermodulation;
 use DuskSwitch\Core\Video\VideoChannel;
@@ -18,6 +27,8 @@ use Illuminate\Support\Str;
 /** The places where one flies and the friends who fly there: outlines, heights, video channels. */
 final readonly class FieldController
 {
+    public function __construct(private RecordingFiles $files) {}
+
     public function index(): JsonResponse
     {
         return new JsonResponse([
@@ -32,6 +43,7 @@ final readonly class FieldController
                         'shape' => $one->outline === []
                             ? []
                             : (new FieldLimits($one->outline))->around(...$one->outline[0]),
+                        'runway' => Runway::of($one->runway)?->says(Pilot::here()->units),
                         'height' => $one->height,
                     ],
                 )
@@ -41,18 +53,54 @@ final readonly class FieldController
 
     public function store(Request $request): JsonResponse
     {
-        $body = Body::of($request, ['name'], ['height', 'outline']);
+        $body = Body::of($request, ['name'], ['height', 'outline', 'drawn']);
         $name = $body->need('name')->text(60);
         $height = $body->optional('height')?->number(1, 10_000);
         $text = $body->raw('outline');
-        $body->done();
+        $there = Field::where('name', $name)->first();
+        $drawn = $this->drawn($body->optional('drawn'), $body, $there);
         $outline = is_string($text) && trim($text) !== '' ? FieldLimits::read($text) : null;
         $field =
-            Field::where('name', $name)->first() ??
+            $there ??
             new Field(['uuid' => (string) Str::uuid(), 'name' => $name, 'outline' => [], 'runway' => []]);
-        $field->fill(['height' => $height, ...$outline === null ? [] : ['outline' => $outline]])->save();
+        $field->fill([
+            'height' => $height,
+            ...$outline === null ? [] : ['outline' => $outline],
+            ...$drawn === null ? [] : ['outline' => $drawn->outline, 'runway' => $drawn->runway],
+        ])->save();
 
         return $this->index();
+    }
+
+    /** @throws Refused where the flight that it was drawn over has no place, or the rest of the body is wrong */
+    private function drawn(?JsonCursor $node, Body $body, ?Field $there): ?DrawnField
+    {
+        $node?->keys(['flight', 'outline', 'runway']);
+        $reach = DrawnField::FARTHEST;
+        $place = fn (JsonCursor $one): array => array_map(
+            fn (JsonCursor $is): float => $is->number(-$reach, $reach),
+            $one->items(2, 2),
+        );
+        $places = fn (string $key, int $most): array => array_map($place, $node?->at($key)?->items($most) ?? []);
+        [$outline, $runway] = [$places('outline', FieldLimits::MOST), $places('runway', 2)];
+        $flight = $node?->need('flight')->whole(1, 2_000_000_000);
+        $body->done();
+        if ($node === null) {
+            return null;
+        }
+        $log = $this->files->flight(Flight::with('recording')->find($flight) ?? new Flight());
+        $home = $log === null ? null : (new FlightSeries($log))->home();
+
+        if ($home === null) {
+            throw Refused::because('drawn.flight', 'this flight doesn\'t say where it was: draw over one with positions');
+        }
+        $away = (new FieldLimits($there->outline ?? []))->away(...$home);
+        if ($away > FieldVerdict::ELSEWHERE) {
+            $far = (new MeasuredWords(Pilot::here()->units))->distance($away);
+            throw Refused::because('name', "{$there?->name} lies {$far} from this flight: give its field another name");
+        }
+
+        return DrawnField::of($home, $outline, $runway);
     }
 
     public function destroy(Field $field): JsonResponse

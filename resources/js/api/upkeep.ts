@@ -79,7 +79,11 @@ export const useFields = () => useQuery({ queryKey: ['fields'], queryFn: () => d
 
 export function useFieldChange() {
   const client = useQueryClient()
-  const onSuccess = (is: Fields) => client.setQueryData(['fields'], is)
+  const onSuccess = (is: Fields) => {
+    client.setQueryData(['fields'], is)
+    // Flights are held against them.
+    void client.invalidateQueries({ queryKey: ['flight'] })
+  }
   return {
     keep: useMutation({
       mutationFn: (body: Body<'/api/fields', 'post'>) => data(POST('/api/fields', { body })),

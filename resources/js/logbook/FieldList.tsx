@@ -18,7 +18,8 @@ export function FieldList() {
     <div className="mx-auto max-w-3xl">
       <p className="text-muted text-sm">
         A flight is held against the limits of the place that its notes name, else of the one where it began. Local
-        rules and your club’s rules come first.
+        rules and your club’s rules come first. Draw an outline and a runway over a flight, in its Track, or bring them
+        as a file.
       </p>
       <form
         className="mt-2 flex flex-wrap items-end gap-2"
@@ -92,6 +93,7 @@ export function FieldList() {
               <h2 className="font-semibold">{one.name}</h2>
               <p className="text-muted text-sm">
                 {one.corners === 0 ? 'no outline' : `an outline of ${one.corners} corners`},{' '}
+                {one.runway === null ? '' : `a runway of ${one.runway}, `}
                 {one.height === null ? 'no height limit' : `up to ${one.height} m`}
               </p>
             </div>

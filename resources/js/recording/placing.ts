@@ -16,6 +16,8 @@ export function placing({ truth: { east, north, height }, extent: { around, top 
     long,
     across,
     down,
+    east: (x: number) => ((x - size / 2) / (size / 2 - MARGIN)) * around,
+    north: (y: number) => ((size / 2 - y) / (size / 2 - MARGIN)) * around,
     ground: LOW - MARGIN,
     x: (row: number) => across(east?.[row] ?? 0),
     y: (row: number) => down(north?.[row] ?? 0),

@@ -122,7 +122,7 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
               onChange={setSide}
             />
             {side === 'tells' && <Findings page={page} />}
-            {side === 'track' && <Track flight={page.recording as Recording} map={page.map} />}
+            {side === 'track' && <Track flight={page.recording as Recording} page={page} />}
             {side === 'notes' && (
               <>
                 <About page={page} onEdit={() => setEditing(true)} />

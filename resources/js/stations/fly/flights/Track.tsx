@@ -1,8 +1,12 @@
+import { PenLine } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import type { FlightPage, Recording } from '@/api/types'
+import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { placing } from '@/recording/placing'
 import { TwoViews } from '@/recording/TwoViews'
+import { DrawField } from './DrawField'
+import { FieldShape } from './FieldShape'
 
 const SIZE = 300
 
@@ -19,7 +23,9 @@ const BY: { id: By; name: string }[] = [
 ]
 
 /** Where it was, from above and from the side: home in the middle, north up. */
-export function Track({ flight, map }: { flight: Recording; map: FlightPage['map'] }) {
+export function Track({ flight, page }: { flight: Recording; page: FlightPage }) {
+  const { map, field } = page
+  const [drawing, setDrawing] = useState(false)
   const [by, setBy] = useState<By>('height')
   const { truth, times } = flight
   const link = flight.values.find((one) => one.id === 'link-quality')?.data ?? null
@@ -54,19 +60,7 @@ export function Track({ flight, map }: { flight: Recording; map: FlightPage['map
                 className="stroke-line"
               />
             ))}
-            {map.outline.length > 0 && (
-              <polygon
-                data-outline
-                points={map.outline
-                  .map(([east = 0, north = 0]) => `${place.across(east)},${place.down(north)}`)
-                  .join(' ')}
-                fill="none"
-                className="stroke-sodium"
-                strokeDasharray="6 4"
-              >
-                <title>The outline of the field</title>
-              </polygon>
-            )}
+            {field && <FieldShape field={field} place={place} />}
             {drawn.above}
           </>
         }
@@ -93,6 +87,10 @@ export function Track({ flight, map }: { flight: Recording; map: FlightPage['map
         ))}
         high
       </p>
+      <Button onClick={() => setDrawing(true)}>
+        <PenLine size={15} aria-hidden /> {field ? `Change ${field.name}…` : 'Draw its field…'}
+      </Button>
+      {drawing && <DrawField flight={flight} page={page} onClose={() => setDrawing(false)} />}
     </section>
   )
 }
