@@ -95,7 +95,7 @@ final readonly class FlightPage
 
             return [
                 'recording' => $view->json(),
-                'map' => $view->map(),
+                'map' => ['rings' => $view->map()->rings, 'bar' => $view->map()->bar],
                 'field' => $field === null || $limits === null
                     ? null
                     : [
@@ -107,7 +107,7 @@ final readonly class FlightPage
                 'findings' => [...$day, ...$limits->findings ?? [], ...(new Findings($analysis, $with, $units))->all()],
                 'analysis' => AnalysisEncoder::flight($analysis),
                 'limits' => $limits === null ? [] : self::limits($field->name ?? '', $limits, $log->start),
-                'search' => (new SearchJson($units))->of($analysis->search, $log->start),
+                'search' => (new SearchJson($units))->of($analysis->search, $log->start, $analysis->series->home()),
                 'legs' => FlightLegs::of($analysis, $marks),
             ];
         });

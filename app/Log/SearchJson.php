@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App\Log;
 
+use DuskSwitch\Core\Analysis\MapScale;
 use DuskSwitch\Core\Analysis\MeasuredWords;
 use DuskSwitch\Core\Analysis\SearchArea;
 use DuskSwitch\Core\Telemetry\Geodesic;
@@ -10,20 +11,26 @@ use DuskSwitch\Core\Units\UnitSystem;
 /** Where a lost aircraft may lie, as the interface reads it. */
 final readonly class SearchJson
 {
+    /** Metres that a picture of it shows at least, and how much room is left around. */
+    private const LEAST = 20.0;
+
+    private const MARGIN = 1.2;
+
     private MeasuredWords $words;
 
-    public function __construct(UnitSystem $system)
+    public function __construct(private UnitSystem $system)
     {
         $this->words = new MeasuredWords($system);
     }
 
     /**
      * @param  float  $start  seconds of the flight's first row
+     * @param  array{float, float}|null  $home  latitude and longitude
      * @return array<string, mixed>|null
      */
-    public function of(?SearchArea $area, float $start): ?array
+    public function of(?SearchArea $area, float $start, ?array $home): ?array
     {
-        return $area === null ? null : [
+        return $area === null || $home === null ? null : [
             'at' => round($area->at - $start, 1),
             'unheard' => round($area->unheard, 1),
             'latitude' => round($area->latitude, 6),
@@ -38,8 +45,33 @@ final readonly class SearchJson
                 'metres' => round($one['metres'], 1),
                 'says' => $this->words->distance($one['metres']),
             ], $area->rings),
+            'map' => $this->map($area, $home),
             'falls' => $this->words->distance($area->farthest->falls),
             'glides' => $area->farthest->glides === null ? null : $this->words->distance($area->farthest->glides),
+        ];
+    }
+
+    /**
+     * What is drawn of it, in metres east and north of home.
+     *
+     * @param  array{float, float}  $home
+     * @return array<string, mixed>
+     */
+    private function map(SearchArea $area, array $home): array
+    {
+        $last = Geodesic::local(...$home, ...[$area->latitude, $area->longitude]);
+        $middle = Geodesic::local(...$home, ...[$area->middleLatitude, $area->middleLongitude]);
+        $around = max([
+            self::LEAST,
+            ...array_map(fn (array $ring): float => $ring['metres'], $area->rings),
+            hypot($last[0] - $middle[0], $last[1] - $middle[1]),
+        ]) * self::MARGIN;
+
+        return [
+            'last' => array_map(fn (float $one): float => round($one, 1), $last),
+            'middle' => array_map(fn (float $one): float => round($one, 1), $middle),
+            'around' => round($around, 1),
+            'bar' => MapScale::of($around, $this->system)->bar,
         ];
     }
 

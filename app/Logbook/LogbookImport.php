@@ -59,9 +59,11 @@ final readonly class LogbookImport
     public function of(LogbookReading $reading, bool $keep): array
     {
         $there = Flight::get(['flown_at', 'aircraft_name', 'seconds'])
-            ->mapWithKeys(fn (Flight $one): array => [
-                self::key($one->flown_at?->getTimestamp(), $one->aircraft_name, $one->seconds) => true,
-            ])
+            ->mapWithKeys(
+                fn (Flight $one): array => [
+                    self::key($one->flown_at?->getTimestamp(), $one->aircraft_name, $one->seconds) => true,
+                ],
+            )
             ->all();
         $new = [];
         foreach ($reading->entries as $entry) {
@@ -90,17 +92,29 @@ final readonly class LogbookImport
      */
     private function remarks(array $new): array
     {
-        $names = fn (string $key, array $known, bool $several): string => implode(', ', array_slice(array_unique(array_filter(
-            array_map(fn (LogbookEntry $one): string => $one->{$key}, $new),
-            fn (string $one): bool => $one !== '' &&
-                self::only($known, $one) === null &&
-                isset($known[self::plain($one)]) === $several,
-        )), 0, 12));
+        $names = fn (string $key, array $known, bool $several): string => implode(
+            ', ',
+            array_slice(
+                array_unique(
+                    array_filter(
+                        array_map(fn (LogbookEntry $one): string => $one->{$key}, $new),
+                        fn (string $one): bool => $one !== '' &&
+                            self::only($known, $one) === null &&
+                            isset($known[self::plain($one)]) === $several,
+                    ),
+                ),
+                0,
+                12,
+            ),
+        );
         $say = fn (string $says, string $names): array => $names === '' ? [] : ["{$says}: {$names}."];
 
         return [
             ...$say('Not in the hangar, so known by name only', $names('aircraft', $this->aircraft, false)),
-            ...$say('More than one aircraft has the name, so known by name only', $names('aircraft', $this->aircraft, true)),
+            ...$say(
+                'More than one aircraft has the name, so known by name only',
+                $names('aircraft', $this->aircraft, true),
+            ),
             ...$say('Not among the packs, so kept in the notes', $names('pack', $this->packs, false)),
             ...$say('More than one pack has the label, so kept in the notes', $names('pack', $this->packs, true)),
         ];

@@ -35,7 +35,10 @@ final readonly class DrawnField
         if (! in_array(count($runway), [0, 2], true)) {
             throw Refused::because('drawn.runway', 'a runway has two ends');
         }
-        if (count($runway) === 2 && hypot($runway[1][0] - $runway[0][0], $runway[1][1] - $runway[0][1]) < self::SHORTEST) {
+        if (
+            count($runway) === 2 &&
+            hypot($runway[1][0] - $runway[0][0], $runway[1][1] - $runway[0][1]) < self::SHORTEST
+        ) {
             throw Refused::because('drawn.runway', 'both ends of the runway lie at the same place');
         }
 

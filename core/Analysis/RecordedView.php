@@ -221,30 +221,10 @@ final readonly class RecordedView
         ];
     }
 
-    /** @return array{rings: list<array{metres: float, says: string}>, bar: array{metres: float, says: string}} to measure by */
-    public function map(): array
+    /** What it is measured by from above. */
+    public function map(): MapScale
     {
-        $unit = $this->unit(Dimension::Length, false);
-        $around = $this->around();
-        $length = fn (float $is): array => [
-            'metres' => round($unit->toBase($is), 2),
-            'says' => round($is).' '.$unit->shown(),
-        ];
-        // A round number of the pilot's unit, so that three or so rings fit.
-        $rough = $unit->fromBase($around) / 3;
-        $step = 10 ** floor(log10($rough));
-        foreach ([5, 2] as $times) {
-            $step =
-                $times * 10 ** floor(log10($rough)) <= $rough ? max($step, $times * 10 ** floor(log10($rough))) : $step;
-        }
-
-        return [
-            'rings' => array_map(
-                fn (int $ring): array => $length($ring * $step),
-                range(1, max(1, (int) floor($unit->fromBase($around) / $step))),
-            ),
-            'bar' => $length($step),
-        ];
+        return MapScale::of($this->around(), $this->system);
     }
 
     private function unit(Dimension $dimension, bool $upright): Unit

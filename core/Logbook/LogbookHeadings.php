@@ -11,25 +11,102 @@ final class LogbookHeadings
         'at' => ['flown at', 'date and time', 'datetime', 'takeoff', 'take off', 'flown', 'when'],
         'day' => ['date', 'day', 'datum', 'tag', 'jour', 'fecha', 'dia'],
         'clock' => ['time', 'start', 'time of day', 'start time', 'uhrzeit', 'startzeit', 'zeit', 'heure', 'hora'],
-        'aircraft' => ['aircraft', 'aircraft name', 'model', 'model name', 'plane', 'airframe', 'modell', 'flugzeug', 'avion', 'modele', 'modelo'],
-        'seconds' => ['seconds', 'seconds in the air', 'in the air', 'duration', 'flight time', 'flown time', 'minutes', 'airtime', 'air time', 'dauer', 'flugzeit', 'flugdauer', 'duree', 'temps de vol', 'duracion', 'tiempo de vuelo'],
-        'site' => ['place', 'site', 'field', 'location', 'airfield', 'ort', 'platz', 'flugplatz', 'lieu', 'terrain', 'lugar', 'campo'],
+        'aircraft' => [
+            'aircraft',
+            'aircraft name',
+            'model',
+            'model name',
+            'plane',
+            'airframe',
+            'modell',
+            'flugzeug',
+            'avion',
+            'modele',
+            'modelo',
+        ],
+        'seconds' => [
+            'seconds',
+            'seconds in the air',
+            'in the air',
+            'duration',
+            'flight time',
+            'flown time',
+            'minutes',
+            'airtime',
+            'air time',
+            'dauer',
+            'flugzeit',
+            'flugdauer',
+            'duree',
+            'temps de vol',
+            'duracion',
+            'tiempo de vuelo',
+        ],
+        'site' => [
+            'place',
+            'site',
+            'field',
+            'location',
+            'airfield',
+            'ort',
+            'platz',
+            'flugplatz',
+            'lieu',
+            'terrain',
+            'lugar',
+            'campo',
+        ],
         'pilot' => ['pilot', 'pilote', 'piloto', 'flown by'],
         'pack' => ['pack', 'pack label', 'battery', 'akku', 'batterie', 'bateria', 'accu'],
-        'charged' => ['charged', 'charged mah', 'charge', 'put back', 'geladen', 'nachgeladen', 'ladung', 'charge rendue', 'cargado'],
+        'charged' => [
+            'charged',
+            'charged mah',
+            'charge',
+            'put back',
+            'geladen',
+            'nachgeladen',
+            'ladung',
+            'charge rendue',
+            'cargado',
+        ],
         'weather' => ['weather', 'conditions', 'wetter', 'meteo', 'temps', 'tiempo'],
-        'note' => ['note', 'notes', 'remark', 'remarks', 'comment', 'comments', 'bemerkung', 'bemerkungen', 'notiz', 'notizen', 'remarque', 'remarques', 'nota', 'notas'],
+        'note' => [
+            'note',
+            'notes',
+            'remark',
+            'remarks',
+            'comment',
+            'comments',
+            'bemerkung',
+            'bemerkungen',
+            'notiz',
+            'notizen',
+            'remarque',
+            'remarques',
+            'nota',
+            'notas',
+        ],
     ];
 
     /** What a duration is counted in, by words in its heading: seconds of each. */
-    private const COUNTS = ['/\b(s|sec|secs|seconds?|sekunden?|secondes?|segundos?)\b/' => 1.0, '/\b(min|mins|minutes?|minuten?|minutos?)\b/' => 60.0, '/\b(h|hrs?|hours?|stunden?|std|heures?|horas?)\b/' => 3600.0];
+    private const COUNTS = [
+        '/\b(s|sec|secs|seconds?|sekunden?|secondes?|segundos?)\b/' => 1.0,
+        '/\b(min|mins|minutes?|minuten?|minutos?)\b/' => 60.0,
+        '/\b(h|hrs?|hours?|stunden?|std|heures?|horas?)\b/' => 3600.0,
+    ];
 
     /** What a heading stands for: a key of an entry, "fact:…"; null for what no logbook of ours has. */
     public static function key(string $heading): ?string
     {
         $plain = self::plain($heading);
         $bare = trim((string) preg_replace('/\([^)]*\)|\[[^]]*\]/', ' ', $plain));
-        foreach ([$plain, $bare, trim((string) preg_replace('/[,]?\s+(s|sec|min|h|mah|utc|h?h:mm(:ss)?|m?m:ss)$/', '', $bare))] as $words) {
+        foreach (
+            [
+                $plain,
+                $bare,
+                trim((string) preg_replace('/[,]?\s+(s|sec|min|h|mah|utc|h?h:mm(:ss)?|m?m:ss)$/', '', $bare)),
+            ] as $words
+        ) {
             foreach (self::WORDS as $key => $known) {
                 if (in_array(trim((string) preg_replace('/\s+/', ' ', $words)), $known, true)) {
                     return $key;
@@ -81,7 +158,16 @@ final class LogbookHeadings
     {
         $text = trim($heading, " \t\"'\u{FEFF}");
         $apart = (string) preg_replace(preg_match('/\s/', $text) === 1 ? '/_/' : '/(?<=[a-z])(?=[A-Z])|_/', ' ', $text);
-        $small = strtr(mb_strtolower($apart), ['é' => 'e', 'è' => 'e', 'ê' => 'e', 'ó' => 'o', 'í' => 'i', 'á' => 'a', 'ú' => 'u', 'ñ' => 'n']);
+        $small = strtr(mb_strtolower($apart), [
+            'é' => 'e',
+            'è' => 'e',
+            'ê' => 'e',
+            'ó' => 'o',
+            'í' => 'i',
+            'á' => 'a',
+            'ú' => 'u',
+            'ñ' => 'n',
+        ]);
 
         return trim((string) preg_replace('/\s+/', ' ', $small), ' :.');
     }

@@ -18,7 +18,11 @@ final readonly class LogbookReader
 
     private const MOST_CHARGED = 100_000.0;
 
-    private function __construct(private LogbookTable $table, private LogbookColumns $columns, private bool $monthFirst) {}
+    private function __construct(
+        private LogbookTable $table,
+        private LogbookColumns $columns,
+        private bool $monthFirst,
+    ) {}
 
     /**
      * All flights of a file.
@@ -33,7 +37,7 @@ final readonly class LogbookReader
         $columns = LogbookColumns::of($table);
         $told = TimeText::monthFirst([...$columns->all($table, 'day'), ...$columns->all($table, 'at')]);
 
-        return (new self($table, $columns, $told ?? $monthFirst ?? false))->all($told === null);
+        return (new self($table, $columns, $told ?? ($monthFirst ?? false)))->all($told === null);
     }
 
     private function all(bool $isDayGuessed): LogbookReading
@@ -49,7 +53,10 @@ final readonly class LogbookReader
         }
         if ($entries === []) {
             $why = array_map(fn (array $one): string => "line {$one[0]}: {$one[1]}", array_slice($bad, 0, 3));
-            throw Refused::because('', 'it has no flight that can be read'.($why === [] ? '' : '; '.implode('; ', $why)));
+            throw Refused::because(
+                '',
+                'it has no flight that can be read'.($why === [] ? '' : '; '.implode('; ', $why)),
+            );
         }
 
         return new LogbookReading($entries, $bad, $this->remarks(), $isDayGuessed);
@@ -61,9 +68,15 @@ final readonly class LogbookReader
         $unknown = array_map(fn (string $one): string => "\"{$one}\"", array_slice($this->columns->unknown, 0, 12));
 
         return [
-            ...$unknown === [] ? [] : ['Left out, as no flight of the logbook has such a thing: '.implode(', ', $unknown).'.'],
+            ...$unknown === []
+                ? []
+                : ['Left out, as no flight of the logbook has such a thing: '.implode(', ', $unknown).'.'],
             ...$this->columns->isCountGuessed
-                ? ['The durations are taken as '.($this->columns->count === 1.0 ? 'seconds' : 'minutes').': their heading doesn\'t say.']
+                ? [
+                    'The durations are taken as '.
+                    ($this->columns->count === 1.0 ? 'seconds' : 'minutes').
+                    ': their heading doesn\'t say.',
+                ]
                 : [],
         ];
     }
@@ -75,13 +88,19 @@ final readonly class LogbookReader
     private function entry(int $line, array $cells, array $marks): LogbookEntry|string
     {
         $cell = fn (string $key): string => $this->columns->cell($cells, $key);
-        [$at, $seconds, $charged] = [$this->at($cells), $this->seconds($cell('seconds')), NumberText::read(self::whole($cell('charged')))];
+        [$at, $seconds, $charged] = [
+            $this->at($cells),
+            $this->seconds($cell('seconds')),
+            NumberText::read(self::whole($cell('charged'))),
+        ];
         $facts = $this->facts($cells);
         $wrong = match (true) {
             is_string($at) => $at,
             is_string($seconds) => $seconds,
             is_string($facts) => $facts,
-            $charged === false || ($charged ?? 0.0) < 0.0 || $charged > self::MOST_CHARGED => "\"{$cell('charged')}\" is no charge in mAh",
+            $charged === false || ($charged ?? 0.0) < 0.0 || $charged > self::MOST_CHARGED => "\"{$cell(
+                'charged',
+            )}\" is no charge in mAh",
             $at === null && $seconds === null && $cell('aircraft') === '' => 'it has neither a date, an aircraft nor a duration',
             default => null,
         };
@@ -141,10 +160,11 @@ final readonly class LogbookReader
      */
     private function at(array $cells): int|string|null
     {
-        [$moment, $day, $clock] = array_map(
-            fn (string $key): string => $this->columns->cell($cells, $key),
-            ['at', 'day', 'clock'],
-        );
+        [$moment, $day, $clock] = array_map(fn (string $key): string => $this->columns->cell($cells, $key), [
+            'at',
+            'day',
+            'clock',
+        ]);
         $text = $moment === '' ? $day : $moment;
         if ($text === '') {
             return null;

@@ -170,7 +170,13 @@ final class FlightsTest extends BrowserTestCase
             $rows = ['Zeit s;Höhe m;Strom A;Verbrauch mAh'];
             for ($t = 0; $t <= 300; $t++) {
                 $flies = $t > 10 && $t < 290;
-                $rows[] = sprintf('%d;%d;%d;%d', $t, $flies ? 40 : 0, $flies ? 9 : 0, $flies ? 2.5 * ($t - 10) : 700 * (int) ($t > 10));
+                $rows[] = sprintf(
+                    '%d;%d;%d;%d',
+                    $t,
+                    $flies ? 40 : 0,
+                    $flies ? 9 : 0,
+                    $flies ? 2.5 * ($t - 10) : 700 * (int) ($t > 10),
+                );
             }
             $id = self::$app->record(implode("\n", [...$rows, '#'.$one]), 1, "ladung-{$one}.csv");
             $page = $this->page()->open("/aircraft/1/fly/flights?flight={$id}");
@@ -179,9 +185,15 @@ final class FlightsTest extends BrowserTestCase
             $page->until(fn (): bool => str_contains($page->text("[aria-label='Notes']"), '770'), 'what was charged');
         }
         $page->open('/aircraft/1/fly/learn');
-        $page->until(fn (): bool => str_contains($page->text('[data-calibration]'), '110.0 %'), 'what the charger put back');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-calibration]'), '110.0 %'),
+            'what the charger put back',
+        );
         $page->press('Set its scale to 1.1');
-        $page->until(fn (): bool => str_contains($page->text('[data-calibration]'), 'scale is 1.1, and right'), 'it is set');
+        $page->until(
+            fn (): bool => str_contains($page->text('[data-calibration]'), 'scale is 1.1, and right'),
+            'it is set',
+        );
         self::assertStringContainsString('100.0 %', $page->text('[data-calibration]'));
         self::assertSame([], $page->barriers());
 
@@ -227,7 +239,10 @@ final class FlightsTest extends BrowserTestCase
         $page->until(fn (): bool => str_contains($page->text('[data-flight]'), 'Rook'), 'it flew the Rook');
         // What its aircraft has is opened there.
         $row()[0]->click();
-        $page->until(fn (): bool => str_contains($page->browser->getCurrentURL(), '/fly/flights?flight='), 'its aircraft');
+        $page->until(
+            fn (): bool => str_contains($page->browser->getCurrentURL(), '/fly/flights?flight='),
+            'its aircraft',
+        );
         self::assertSame([], $page->misfits());
     }
 
@@ -235,6 +250,15 @@ final class FlightsTest extends BrowserTestCase
     {
         $id = self::$app->record(Recorded::table('nightjar', 'out-and-back', 11), 3, 'draw.csv');
         $page = $this->page()->open("/aircraft/3/fly/flights?flight={$id}");
+        $page->find('canvas');
+        $lines = fn (): string => $page->browser->executeScript('return document.querySelector("canvas").toDataURL()');
+        $page->still();
+        $before = $lines();
+        $page->press('Dusk');
+        $page->until(fn (): bool => $lines() !== $before, 'lines in the colours of the other theme');
+        $page->press('Day');
+        $page->press('Where is it?');
+        $page->find('[data-search-map]');
         $page->press('Track')->press('Draw its field…');
         $pad = $page->find('[data-pad]');
         foreach ([[-100, -90], [90, -100], [110, 100]] as [$x, $y]) {

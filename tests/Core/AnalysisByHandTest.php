@@ -150,26 +150,34 @@ final class AnalysisByHandTest extends TestCase
 
     public function test_two_flights_take_off_together(): void
     {
-        $flown = fn (float $start, float $takeOff, float $seconds): FlightAnalysis => FlightAnalysis::of(LoggedFlight::of(
-            $times = array_map(fn (int $row): float => $start + $row / 2, range(0, (int) (2 * ($takeOff + $seconds + 10)))),
-            [
-                'height' => array_map(
-                    fn (float $t): float => $t - $start <= $takeOff || $t - $start > $takeOff + $seconds ? 0.0 : 50.0,
-                    $times,
+        $flown = fn (float $start, float $takeOff, float $seconds): FlightAnalysis => FlightAnalysis::of(
+            LoggedFlight::of(
+                $times = array_map(
+                    fn (int $row): float => $start + $row / 2,
+                    range(0, (int) (2 * ($takeOff + $seconds + 10))),
                 ),
-            ],
-        ));
+                [
+                    'height' => array_map(
+                        fn (float $t): float => $t - $start <= $takeOff || $t - $start > $takeOff + $seconds
+                            ? 0.0
+                            : 50.0,
+                        $times,
+                    ),
+                ],
+            ),
+        );
         [$short, $long] = [$flown(0.0, 10.0, 60.0), $flown(700.0, 25.0, 100.0)];
 
         // The longer waited fifteen seconds more before it took off, and flies forty more.
         $over = (new LaidOver($short, $long, UnitSystem::Imperial))->json();
         self::assertEqualsWithDelta([-15.0, 120.0], [$over['times'][0], max($over['times'])], 0.01);
-        self::assertSame(
-            'Laid over each other from take-off; the other was 0:40 longer in the air.',
-            $over['says'],
-        );
+        self::assertSame('Laid over each other from take-off; the other was 0:40 longer in the air.', $over['says']);
         self::assertSame(['Height', 'ft'], [$over['traces'][0]['name'], $over['traces'][0]['unit']]);
-        $rises = array_search(164.0, array_map(fn (?float $one): float => round((float) $one), $over['traces'][0]['data']), true);
+        $rises = array_search(
+            164.0,
+            array_map(fn (?float $one): float => round((float) $one), $over['traces'][0]['data']),
+            true,
+        );
         self::assertEqualsWithDelta(10.5, $over['times'][$rises], 0.01);
         self::assertEqualsWithDelta(120.0, $over['seconds'], 0.01);
 
@@ -179,7 +187,10 @@ final class AnalysisByHandTest extends TestCase
         $never = (new LaidOver($short, $flown(0.0, 5.0, 0.0), UnitSystem::Metric))->json();
         self::assertStringStartsWith('No take-off was found in one of them', $never['says']);
         self::assertSame(0.0, $never['times'][0]);
-        self::assertStringEndsWith('in the air as long.', (new LaidOver($long, $long, UnitSystem::Metric))->json()['says']);
+        self::assertStringEndsWith(
+            'in the air as long.',
+            (new LaidOver($long, $long, UnitSystem::Metric))->json()['says'],
+        );
     }
 
     public function test_a_scale_is_told_from_two_flights_on_and_trusted_from_three(): void

@@ -340,7 +340,12 @@ final class UpkeepTest extends HttpTestCase
         // Its pilot's own tern has nothing that senses a current.
         $bare = $this->demoDocument('Nightjar');
         $bare->sense->chain = [];
-        [$bare->sense->values, $bare->sense->calls, $bare->sense->units, $bare->sense->pages] = [[], [], new \stdClass(), []];
+        [$bare->sense->values, $bare->sense->calls, $bare->sense->units, $bare->sense->pages] = [
+            [],
+            [],
+            new \stdClass(),
+            [],
+        ];
         self::assertNull($learn($bare)->sensor);
         self::assertStringContainsString(
             'no sensor of the chain senses a current',

@@ -40,9 +40,7 @@ final readonly class FieldController
                         'name' => $one->name,
                         'corners' => count($one->outline),
                         'outline' => $one->outline,
-                        'shape' => $one->outline === []
-                            ? []
-                            : (new FieldLimits($one->outline))->around(...$one->outline[0]),
+                        'shape' => $one->outline === [] ? [] : (new FieldLimits($one->outline))->around(...$one->outline[0]),
                         'runway' => Runway::of($one->runway)?->says(Pilot::here()->units),
                         'height' => $one->height,
                     ],
@@ -61,13 +59,14 @@ final readonly class FieldController
         $drawn = $this->drawn($body->optional('drawn'), $body, $there);
         $outline = is_string($text) && trim($text) !== '' ? FieldLimits::read($text) : null;
         $field =
-            $there ??
-            new Field(['uuid' => (string) Str::uuid(), 'name' => $name, 'outline' => [], 'runway' => []]);
-        $field->fill([
-            'height' => $height,
-            ...$outline === null ? [] : ['outline' => $outline],
-            ...$drawn === null ? [] : ['outline' => $drawn->outline, 'runway' => $drawn->runway],
-        ])->save();
+            $there ?? new Field(['uuid' => (string) Str::uuid(), 'name' => $name, 'outline' => [], 'runway' => []]);
+        $field
+            ->fill([
+                'height' => $height,
+                ...$outline === null ? [] : ['outline' => $outline],
+                ...$drawn === null ? [] : ['outline' => $drawn->outline, 'runway' => $drawn->runway],
+            ])
+            ->save();
 
         return $this->index();
     }
@@ -92,7 +91,10 @@ final readonly class FieldController
         $home = $log === null ? null : (new FlightSeries($log))->home();
 
         if ($home === null) {
-            throw Refused::because('drawn.flight', 'this flight doesn\'t say where it was: draw over one with positions');
+            throw Refused::because(
+                'drawn.flight',
+                'this flight doesn\'t say where it was: draw over one with positions',
+            );
         }
         $away = (new FieldLimits($there->outline ?? []))->away(...$home);
         if ($away > FieldVerdict::ELSEWHERE) {

@@ -3,8 +3,8 @@ import { DropdownMenu } from 'radix-ui'
 import { lazy, Suspense, useState } from 'react'
 import type { Aircraft } from '@/api/types'
 import { Menu, menuItem } from '@/parts/Menu'
+import { toggleTheme, useTheme } from '@/parts/theme'
 import { overlays } from './overlays'
-import { toggleTheme, useTheme } from './theme'
 
 const OtherAircraft = lazy(() => import('./OtherAircraft'))
 const FromFile = lazy(() => import('./FromFile'))

@@ -3,8 +3,8 @@ import { useNavigate } from 'react-router'
 import { hand } from '@/api/hand'
 import { useHangar } from '@/api/queries'
 import { useWorkbench, workbench } from '@/api/workbench'
+import { toggleTheme } from '@/parts/theme'
 import { STATIONS } from './stations'
-import { toggleTheme } from './theme'
 
 type Props = { open: boolean; onClose: () => void; onHelp: () => void }
 

@@ -3,9 +3,9 @@ import { Link, useLocation } from 'react-router'
 import { useReadiness } from '@/api/queries'
 import { useWorkbench } from '@/api/workbench'
 import { Tip } from '@/parts/Tip'
+import { toggleTheme, useTheme } from '@/parts/theme'
 import { overlays } from './overlays'
 import { STATIONS, type StationState, stateOf } from './stations'
-import { toggleTheme, useTheme } from './theme'
 
 const PLACE =
   'relative flex min-h-13 flex-1 flex-col items-center justify-center gap-0.5 rounded-xl px-1 py-1.5 text-sm md:flex-none'

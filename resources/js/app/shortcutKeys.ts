@@ -1,6 +1,6 @@
 import { hand } from '@/api/hand'
 import { workbench } from '@/api/workbench'
-import { toggleTheme } from './theme'
+import { toggleTheme } from '@/parts/theme'
 
 /** What `?` lists; the handling below it keeps to the same order. */
 export const SHORTCUTS: [string, string][] = [

@@ -2,6 +2,7 @@ import { memo, useEffect, useRef } from 'react'
 import uPlot from 'uplot'
 import 'uplot/dist/uPlot.min.css'
 import type { LaidOver, Recording } from '@/api/types'
+import { useTheme } from '@/parts/theme'
 import { GUTTER } from './Lanes'
 
 const HEIGHT = 44
@@ -10,16 +11,15 @@ type Trace = Recording['traces'][number]
 
 type Props = { flight: Recording; over: LaidOver | null }
 
-/**
- * What the transmitter had over time, one above the other; as a fine broken line what truly was, as a coarse one another
- * flight.
- */
+/** What the transmitter had over time; a fine broken line is what truly was, a coarse one another flight. */
 export const Traces = memo(function Traces({ flight, over }: Props) {
+  // A canvas keeps the colours that it was drawn with: another theme draws it anew.
+  const theme = useTheme()
   const traces = [...flight.traces, ...without(over?.traces ?? [], flight.traces)]
   return (
     <div role="img" aria-label={`${traces.map((one) => one.name).join(', ')} over time`}>
       {traces.map((trace) => (
-        <Plot key={trace.name} trace={trace} flight={flight} over={over} />
+        <Plot key={`${trace.name} ${theme}`} trace={trace} flight={flight} over={over} />
       ))}
     </div>
   )

@@ -9,6 +9,7 @@ import { drag } from '@/parts/drag'
 import { IconButton } from '@/parts/IconButton'
 import { INPUT, Labelled } from '@/parts/Labelled'
 import { Segments } from '@/parts/Segments'
+import { MapMarks } from '@/recording/MapMarks'
 import { type Placing, placing } from '@/recording/placing'
 import { FieldShape } from './FieldShape'
 
@@ -30,8 +31,7 @@ export function DrawField({ flight, page, onClose }: Props) {
   const [height, setHeight] = useState(page.field?.height == null ? '' : String(page.field.height))
   const { keep } = useFieldChange()
   const place = useMemo(() => {
-    const around = flight.extent.around * Number(zoom)
-    return placing({ ...flight, extent: { ...flight.extent, around } }, SIZE)
+    return placing(flight, SIZE, { middle: [0, 0], around: flight.extent.around * Number(zoom) })
   }, [flight, zoom])
   const corners = drawn[tool]
   const put = (to: number[][]) => setDrawn({ ...drawn, [tool]: to })
@@ -192,15 +192,7 @@ function Pad({ flight, page, place, drawn, tool, put }: PadProps) {
           className="cursor-move fill-ember stroke-deep"
         />
       ))}
-      <text x={12} y={SIZE - 16} fontSize={14} className="fill-muted">
-        {page.map.bar.says}
-      </text>
-      <path
-        d={`M 12 ${SIZE - 12} v 4 h ${place.long(page.map.bar.metres)} v -4`}
-        fill="none"
-        className="stroke-muted"
-        strokeWidth={1.5}
-      />
+      <MapMarks place={place} bar={page.map.bar} />
     </svg>
   )
 }
@@ -208,7 +200,6 @@ function Pad({ flight, page, place, drawn, tool, put }: PadProps) {
 /** The same as numbers, for the keyboard and for what was measured. */
 function Corners({ tool, corners, put }: { tool: Tool; corners: number[][]; put: (corners: number[][]) => void }) {
   const what = tool === 'outline' ? 'Corner' : 'End'
-  const most = tool === 'outline' ? 400 : 2
   const set = (index: number, axis: number, to: number) =>
     put(corners.map((one, at) => (at === index ? one.map((is, other) => (other === axis ? to : is)) : one)))
   return (
@@ -245,7 +236,7 @@ function Corners({ tool, corners, put }: { tool: Tool; corners: number[][]; put:
           </li>
         ))}
       </ul>
-      {corners.length < most && (
+      {(tool === 'outline' || corners.length < 2) && (
         <Button look="bare" onClick={() => put([...corners, [0, 0]])}>
           Add {tool === 'outline' ? 'a corner' : 'an end'} at home
         </Button>

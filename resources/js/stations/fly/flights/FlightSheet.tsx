@@ -135,7 +135,7 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
                 <Verdict flown={shown} />
               </>
             )}
-            {side === 'search' && <Search area={page.search} />}
+            {side === 'search' && <Search area={page.search} flight={page.recording as Recording} />}
           </aside>
         </div>
       ) : (

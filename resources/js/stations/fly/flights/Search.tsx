@@ -2,16 +2,17 @@ import { LocateFixed } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { data, POST } from '@/api/client'
 import { said } from '@/api/proposals'
-import type { FlightPage } from '@/api/types'
+import type { FlightPage, Recording } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { percent } from '@/parts/words'
 import { clock } from '@/recording/clock'
 import { player } from '@/recording/player'
+import { SearchMap } from './SearchMap'
 
 type Area = NonNullable<FlightPage['search']>
 
 /** Where it would lie, had it come down where nothing more was heard: the place, rings, and the way there. */
-export function Search({ area }: { area: Area | null }) {
+export function Search({ area, flight }: { area: Area | null; flight: Recording }) {
   if (!area) return <p className="mt-3 text-muted text-sm">◌ Nothing in this recording says where it was.</p>
   const place = `${area.latitude.toFixed(6)},${area.longitude.toFixed(6)}`
   return (
@@ -47,6 +48,7 @@ export function Search({ area }: { area: Area | null }) {
         </span>
         , by its height, speed and course then, and the wind where it is known.
       </p>
+      <SearchMap area={area} flight={flight} />
       <ul>
         {area.rings.map((ring) => (
           <li key={ring.share}>

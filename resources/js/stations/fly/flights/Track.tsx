@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react'
 import type { FlightPage, Recording } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
+import { MapMarks } from '@/recording/MapMarks'
 import { placing } from '@/recording/placing'
 import { TwoViews } from '@/recording/TwoViews'
 import { DrawField } from './DrawField'
@@ -66,19 +67,7 @@ export function Track({ flight, page }: { flight: Recording; page: FlightPage })
         }
         side={drawn.side}
       >
-        <text x={SIZE - 22} y={20} fontSize={14} className="fill-muted">
-          N
-        </text>
-        <path d={`M ${SIZE - 17} 24 v 16 m -4 -12 l 4 -5 l 4 5`} fill="none" className="stroke-muted" />
-        <path
-          d={`M 12 ${SIZE - 12} v 4 h ${place.long(map.bar.metres)} v -4`}
-          fill="none"
-          className="stroke-muted"
-          strokeWidth={1.5}
-        />
-        <text x={12} y={SIZE - 16} fontSize={14} className="fill-muted">
-          {map.bar.says}
-        </text>
+        <MapMarks place={place} bar={map.bar} />
       </TwoViews>
       <p className="flex items-center gap-1 text-muted text-sm" aria-hidden>
         low

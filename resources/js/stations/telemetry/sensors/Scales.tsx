@@ -8,7 +8,7 @@ type Props = {
   change: (change: (now: Fitted) => Fitted, note: string) => void
 }
 
-/** By what the transmitter multiplies what a sensor sends: found with a meter, or in Learn from what a charger put back. */
+/** By what a value of a sensor is multiplied: found with a meter, or in Learn from what a charger put back. */
 export function Scales({ sensor, change }: Props) {
   const set = sensor.scales.filter((one) => one.by !== 1)
   const put = (quantity: string, by: number, note: string) =>

@@ -1,0 +1,24 @@
+import type { Placing } from './placing'
+
+type Props = { place: Placing; bar: { metres: number; says: string } }
+
+/** What a picture from above is read by: north, and a bar of a round length. */
+export function MapMarks({ place: { size, long }, bar }: Props) {
+  return (
+    <>
+      <text x={size - 22} y={20} fontSize={14} className="fill-muted">
+        N
+      </text>
+      <path d={`M ${size - 17} 24 v 16 m -4 -12 l 4 -5 l 4 5`} fill="none" className="stroke-muted" />
+      <path
+        d={`M 12 ${size - 12} v 4 h ${long(bar.metres)} v -4`}
+        fill="none"
+        className="stroke-muted"
+        strokeWidth={1.5}
+      />
+      <text x={12} y={size - 16} fontSize={14} className="fill-muted">
+        {bar.says}
+      </text>
+    </>
+  )
+}
