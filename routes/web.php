@@ -105,6 +105,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('way', [LogbookController::class, 'way']);
     Route::get('logbook', [LogbookController::class, 'index']);
     Route::get('logbook.{ending}', [LogbookFileController::class, 'show'])->where('ending', 'csv|json');
+    Route::get('logbook-line', [LogbookController::class, 'line']);
     Route::post('logbook-file', [LogbookFileController::class, 'take']);
     Route::post('logbook', [LogbookController::class, 'store']);
     Route::get('logbook/{flight}', [LogbookController::class, 'show']);

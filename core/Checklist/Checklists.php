@@ -21,6 +21,13 @@ final readonly class Checklists
 {
     private Program $program;
 
+    /** What each list is called, by its id. */
+    public const TITLES = [
+        'each-flight' => 'Before each flight',
+        'first-flight' => 'Before the first flight',
+        'first-power' => 'Before the first power-up',
+    ];
+
     /** @param  bool  $tellsVoltage  something sends the pack's voltage or a cell's */
     public function __construct(
         private Circuit $circuit,
@@ -35,9 +42,9 @@ final readonly class Checklists
     public function all(): array
     {
         return [
-            new Checklist('each-flight', 'Before each flight', $this->eachFlight()),
-            new Checklist('first-flight', 'Before the first flight', $this->firstFlight()),
-            new Checklist('first-power', 'Before the first power-up', $this->firstPower()),
+            new Checklist('each-flight', self::TITLES['each-flight'], $this->eachFlight()),
+            new Checklist('first-flight', self::TITLES['first-flight'], $this->firstFlight()),
+            new Checklist('first-power', self::TITLES['first-power'], $this->firstPower()),
         ];
     }
 

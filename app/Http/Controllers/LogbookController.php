@@ -8,6 +8,7 @@ use DuskSwitch\App\Log\FlightPage;
 use DuskSwitch\App\Log\Imports;
 use DuskSwitch\App\Log\SearchJson;
 use DuskSwitch\App\Logbook\LogbookJson;
+use DuskSwitch\App\Logbook\TimeLine;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Pack;
@@ -34,6 +35,12 @@ final readonly class LogbookController
     public function index(Request $request): JsonResponse
     {
         return new JsonResponse((new LogbookJson())->list(Query::whole($request, 'aircraft')));
+    }
+
+    /** Everything that happened, in the order of time. */
+    public function line(Request $request): JsonResponse
+    {
+        return new JsonResponse(['entries' => (new TimeLine(Query::whole($request, 'aircraft')))->json()]);
     }
 
     public function show(Flight $flight): JsonResponse

@@ -9,6 +9,13 @@ export const useLogbook = (aircraft?: number) =>
     queryFn: () => data(GET('/api/logbook', { params: { query: aircraft === undefined ? {} : { aircraft } } })),
   })
 
+/** Everything that happened with an aircraft, or with all. */
+export const useTimeLine = (aircraft?: number) =>
+  useQuery({
+    queryKey: ['logbook', 'line', aircraft ?? 'all'],
+    queryFn: () => data(GET('/api/logbook-line', { params: { query: aircraft === undefined ? {} : { aircraft } } })),
+  })
+
 /** A flight over time, and what was found in it. */
 export const useFlight = (flight: number) =>
   useQuery({

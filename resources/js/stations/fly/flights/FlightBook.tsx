@@ -5,10 +5,12 @@ import { useSearchParams } from 'react-router'
 import { flightsChanged, useLogbook } from '@/api/logbook'
 import type { Aircraft, LogbookFlight } from '@/api/types'
 import { Button } from '@/parts/Button'
+import { Segments } from '@/parts/Segments'
 import { FlightTable } from '@/recording/FlightTable'
 import { FlightForm } from './FlightForm'
 import { FlightSheet } from './FlightSheet'
 import { ImportDialog } from './ImportDialog'
+import { TimeLine } from './TimeLine'
 
 type Props = {
   /** whose; null for all */
@@ -26,6 +28,7 @@ export function FlightBook({ aircraft, elsewhere = () => false, menu, children }
   const { data, error } = useLogbook(aircraft?.id)
   const [search, setSearch] = useSearchParams()
   const [taking, setTaking] = useState<File | null>(null)
+  const [look, setLook] = useState('table')
   const [typing, setTyping] = useState(false)
   const input = useRef<HTMLInputElement>(null)
   const client = useQueryClient()
@@ -56,6 +59,15 @@ export function FlightBook({ aircraft, elsewhere = () => false, menu, children }
             ? 'No flights yet.'
             : `${data.totals.flights} ${data.totals.flights === 1 ? 'flight' : 'flights'}, ${hours(data.totals.seconds)} in the air`}
         </p>
+        <Segments
+          label="How they are shown"
+          value={look}
+          options={[
+            { id: 'table', name: 'Flights' },
+            { id: 'line', name: 'Line of time' },
+          ]}
+          onChange={setLook}
+        />
         <Button onClick={() => setTyping(true)}>
           <Plus size={15} aria-hidden /> Add by hand
         </Button>
@@ -76,7 +88,9 @@ export function FlightBook({ aircraft, elsewhere = () => false, menu, children }
         />
       </div>
       {children}
-      {data.flights.length === 0 ? (
+      {look === 'line' ? (
+        <TimeLine aircraft={aircraft?.id} onOpen={show} />
+      ) : data.flights.length === 0 ? (
         <div className="m-auto max-w-md text-center text-muted">
           <p>Import the log of your transmitter, a GPS track or any table with times in it, or drop the file here.</p>
           <p className="mt-2">Its columns and units are found by their headings; you can correct them.</p>
