@@ -42,9 +42,9 @@ export function TimeLine({ aircraft, onOpen }: { aircraft: number | undefined; o
     <ol className="min-h-0 flex-1 overflow-auto">
       {[...days].map(([on, entries]) => (
         <li key={on} data-day={on} className="grid gap-x-4 border-line border-b py-2 sm:grid-cols-[8rem_1fr]">
-          <h3 className="text-muted">
+          <h2 className="text-muted">
             {day(on, 'UTC')} {on.slice(0, 4)}
-          </h3>
+          </h2>
           <ul className="grid gap-1">
             {keyed(entries, (one) => `${one.at} ${one.kind} ${one.says}`).map(({ key, item: one }) => {
               const Icon = ICONS[one.kind] ?? PlaneTakeoff
