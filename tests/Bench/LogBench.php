@@ -14,6 +14,11 @@ final class LogBench
 {
     private const ROWS = 36_000;
 
+    /** 2026-05-09 10:00 UTC. */
+    private const BEGINS = 1_778_320_800;
+
+    private const HUNDRED = 100 << 20;
+
     /** The hour as a table: circles in the wind, a pack, a link, and thirty numbers of no meaning. */
     public static function table(string $path, int $rows = self::ROWS): void
     {
@@ -39,8 +44,8 @@ final class LogBench
             $course = fmod($t * 6, 360.0);
             $amperes = 8 + 4 * sin($t / 3);
             fputcsv($file, [
-                '2026-05-09',
-                sprintf('%02d:%02d:%04.1f', 10 + intdiv((int) $t, 3600), intdiv((int) $t, 60) % 60, fmod($t, 60)),
+                gmdate('Y-m-d', self::BEGINS + (int) $t),
+                gmdate('H:i:s', self::BEGINS + (int) $t).'.'.$row % 10,
                 sprintf('%.7f', 54.1 + 2e-3 * cos($t / 9.55)),
                 sprintf('%.7f', 8.3 + 3e-3 * sin($t / 9.55)),
                 sprintf('%.1f', 60 + 40 * sin($t / 40)),
@@ -82,6 +87,24 @@ final class LogBench
         return [$read, $bare, $memory];
     }
 
+    /** @return array{float, int} MB of a file of a hundred at least, and bytes of memory that reading it took more */
+    public static function hundred(string $hour): array
+    {
+        $path = "{$hour}.hundred";
+        self::table($path, (int) ceil((self::ROWS * self::HUNDRED * 1.02) / (int) filesize($hour)));
+        $megabytes = (int) filesize($path) / 1e6;
+        $folder = "{$path}.read";
+        mkdir($folder);
+        memory_reset_peak_usage();
+        $before = memory_get_usage();
+        LogReading::into(new FileSink($folder), new LogFile($path, 'hundred.csv'));
+        $memory = memory_get_peak_usage() - $before;
+        array_map(unlink(...), [...(glob("{$folder}/*") ?: []), $path]);
+        rmdir($folder);
+
+        return [$megabytes, $memory];
+    }
+
     /** Seconds that all analyses of the hour take. */
     public static function analysed(string $path): float
     {
@@ -92,7 +115,7 @@ final class LogBench
         return (hrtime(true) - $start) / 1e9;
     }
 
-    /** @return array{float, float} ms: the hour opened over HTTP, a logbook of a thousand flights */
+    /** @return array{float, float, int} ms: the hour opened over HTTP, a logbook of a thousand flights; the hour's flight */
     public static function opened(App $app, string $path): array
     {
         $flight = $app->record((string) file_get_contents($path), 1, 'hour.csv');
@@ -123,6 +146,6 @@ final class LogBench
         $book = $ask('/api/logbook');
         $pdo->exec("DELETE FROM flights WHERE uuid LIKE 'bench-%'");
 
-        return [$opened, $book];
+        return [$opened, $book, $flight];
     }
 }

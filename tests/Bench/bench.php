@@ -12,6 +12,7 @@ use DuskSwitch\Tests\Bench\RehearsalBench;
 use DuskSwitch\Tests\Bench\Row;
 use DuskSwitch\Tests\Bench\SaveBench;
 use DuskSwitch\Tests\Bench\ScreenBench;
+use DuskSwitch\Tests\Bench\ScrubBench;
 use DuskSwitch\Tests\Bench\ThresholdBench;
 use DuskSwitch\Tests\Browser\App;
 
@@ -61,7 +62,9 @@ $benches = [
         LogBench::table($hour);
         [$read, $bare, $memory] = LogBench::read($hour);
         $analysed = LogBench::analysed($hour);
-        [$opened, $book] = LogBench::opened($app, $hour);
+        [$opened, $book, $flight] = LogBench::opened($app, $hour);
+        [$scrubbed, $rest] = ScrubBench::run($app, $flight);
+        [$megabytes, $peak] = LogBench::hundred($hour);
         unlink($hour);
 
         return [
@@ -74,6 +77,22 @@ $benches = [
                 $read / $bare <= 3,
             ),
             new Row('its memory', sprintf('%.0f MB', $memory / 1e6), '', '', '≤ 64 MB', $memory <= 64e6),
+            new Row(
+                sprintf('memory of %.0f MB read', $megabytes),
+                sprintf('%.0f MB', $peak / 1e6),
+                '',
+                '',
+                '≤ 64 MB',
+                $peak <= 64e6,
+            ),
+            new Row(
+                'the hour scrubbed, its longest frame',
+                sprintf('%.0f ms', $scrubbed),
+                sprintf('at rest %.0f ms', $rest),
+                sprintf('%.1f', $scrubbed / $rest),
+                '≤ 50 ms',
+                $scrubbed <= 50,
+            ),
             new Row('all analyses of it', sprintf('%.2f s', $analysed), '', '', '≤ 1 s', $analysed <= 1),
             new Row('opened for the first time', sprintf('%.0f ms', $opened), '', '', '≤ 300 ms', $opened <= 300),
             new Row('a logbook of 1,000 flights', sprintf('%.0f ms', $book), '', '', '≤ 100 ms', $book <= 100),
