@@ -9,7 +9,7 @@ import { STATIONS } from './stations'
 type Props = { open: boolean; onClose: () => void; onHelp: () => void }
 
 /** Everything by name. */
-export function Palette({ open, onClose, onHelp }: Props) {
+export default function Palette({ open, onClose, onHelp }: Props) {
   const { aircraft } = useWorkbench()
   const hangar = useHangar()
   const navigate = useNavigate()

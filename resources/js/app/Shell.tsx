@@ -1,11 +1,13 @@
-import { useEffect } from 'react'
+import { lazy, Suspense, useEffect } from 'react'
 import { Outlet } from 'react-router'
 import { tellCutText } from './cutText'
 import { overlays, useOverlays } from './overlays'
-import { Palette } from './Palette'
 import { Rail } from './Rail'
 import { Shortcuts } from './Shortcuts'
 import { onShortcut } from './shortcutKeys'
+
+// Nobody needs it to see the first page.
+const Palette = lazy(() => import('./Palette'))
 
 /** Past the rail and the header, to what the page is about. */
 function skip() {
@@ -36,7 +38,11 @@ export function Shell() {
       <div className="flex min-h-0 min-w-0 flex-1 flex-col">
         <Outlet />
       </div>
-      <Palette open={palette} onClose={overlays.close} onHelp={overlays.openShortcuts} />
+      {palette && (
+        <Suspense fallback={null}>
+          <Palette open onClose={overlays.close} onHelp={overlays.openShortcuts} />
+        </Suspense>
+      )}
       <Shortcuts open={shortcuts} onClose={overlays.close} />
     </div>
   )
