@@ -50,7 +50,10 @@ final readonly class TimeLine
     {
         return DB::table($table)
             ->leftJoin('aircraft', 'aircraft.id', '=', "{$table}.aircraft_id")
-            ->when($this->aircraft !== null, fn (Builder $query) => $query->where("{$table}.aircraft_id", $this->aircraft));
+            ->when(
+                $this->aircraft !== null,
+                fn (Builder $query) => $query->where("{$table}.aircraft_id", $this->aircraft),
+            );
     }
 
     /** @return list<array<string, mixed>> */
@@ -59,17 +62,25 @@ final readonly class TimeLine
         return $this->of('flights')
             ->whereNotNull('flown_at')
             ->get(['flights.*'])
-            ->map(fn (stdClass $one): array => self::one(
-                $one,
-                (string) $one->flown_at,
-                'flight',
-                implode(' ', array_filter([
-                    'Flown',
-                    $one->seconds === null ? '' : 'for '.sprintf('%d:%02d', intdiv((int) $one->seconds, 60), (int) $one->seconds % 60),
-                    $one->site === '' ? '' : "at {$one->site}",
-                ])),
-                (string) $one->note,
-            ))
+            ->map(
+                fn (stdClass $one): array => self::one(
+                    $one,
+                    (string) $one->flown_at,
+                    'flight',
+                    implode(
+                        ' ',
+                        array_filter([
+                            'Flown',
+                            $one->seconds === null
+                                ? ''
+                                : 'for '.
+                                    sprintf('%d:%02d', intdiv((int) $one->seconds, 60), (int) $one->seconds % 60),
+                            $one->site === '' ? '' : "at {$one->site}",
+                        ]),
+                    ),
+                    (string) $one->note,
+                ),
+            )
             ->all();
     }
 
@@ -79,18 +90,20 @@ final readonly class TimeLine
         return $this->of('acts')
             ->whereIn('kind', self::ACTS)
             ->get(['acts.*', 'aircraft.name as aircraft_name'])
-            ->map(fn (stdClass $one): array => self::one(
-                $one,
-                (string) $one->created_at,
-                $one->kind,
-                match ($one->kind) {
-                    'bind' => 'Bound',
-                    'check' => 'Checklist: '.(Checklists::TITLES[$one->about] ?? $one->about),
-                    'test' => 'Tested: '.(BenchSteps::by($one->about)?->says() ?? $one->about),
-                    default => 'Controller\'s settings kept',
-                },
-                trim("Revision {$one->revision}. {$one->note}"),
-            ))
+            ->map(
+                fn (stdClass $one): array => self::one(
+                    $one,
+                    (string) $one->created_at,
+                    $one->kind,
+                    match ($one->kind) {
+                        'bind' => 'Bound',
+                        'check' => 'Checklist: '.(Checklists::TITLES[$one->about] ?? $one->about),
+                        'test' => 'Tested: '.(BenchSteps::by($one->about)?->says() ?? $one->about),
+                        default => 'Controller\'s settings kept',
+                    },
+                    trim("Revision {$one->revision}. {$one->note}"),
+                ),
+            )
             ->all();
     }
 
@@ -100,15 +113,21 @@ final readonly class TimeLine
         return $this->of('acts')
             ->where('kind', 'entry')
             ->groupByRaw('acts.aircraft_id, aircraft.name, acts.about, date(acts.created_at)')
-            ->selectRaw('acts.aircraft_id, aircraft.name as aircraft_name, acts.about, count(*) as lines, max(acts.created_at) as at')
+            ->selectRaw(
+                'acts.aircraft_id, aircraft.name as aircraft_name, acts.about, count(*) as lines, max(acts.created_at) as at',
+            )
             ->get()
-            ->map(fn (stdClass $one): array => self::one(
-                $one,
-                (string) $one->at,
-                'entry',
-                (int) $one->lines === 1 ? 'A line of the sheet entered' : "{$one->lines} lines of the sheet entered",
-                '',
-            ))
+            ->map(
+                fn (stdClass $one): array => self::one(
+                    $one,
+                    (string) $one->at,
+                    'entry',
+                    (int) $one->lines === 1
+                        ? 'A line of the sheet entered'
+                        : "{$one->lines} lines of the sheet entered",
+                    '',
+                ),
+            )
             ->all();
     }
 
@@ -117,13 +136,15 @@ final readonly class TimeLine
     {
         return $this->of('upkeep')
             ->get(['upkeep.*', 'aircraft.name as aircraft_name'])
-            ->map(fn (stdClass $one): array => self::one(
-                $one,
-                substr((string) $one->done_on, 0, 10),
-                'work',
-                "{$one->part}: {$one->did}",
-                (string) $one->note,
-            ))
+            ->map(
+                fn (stdClass $one): array => self::one(
+                    $one,
+                    substr((string) $one->done_on, 0, 10),
+                    'work',
+                    "{$one->part}: {$one->did}",
+                    (string) $one->note,
+                ),
+            )
             ->all();
     }
 
@@ -133,17 +154,21 @@ final readonly class TimeLine
         return DB::table('pack_acts')
             ->join('packs', 'packs.id', '=', 'pack_acts.pack_id')
             ->get(['pack_acts.*', 'packs.label'])
-            ->map(fn (stdClass $one): array => self::one(
-                $one,
-                substr((string) $one->done_on, 0, 10),
-                'pack',
-                match ($one->kind) {
-                    'charge' => "{$one->label} charged".($one->mah === null ? '' : ', '.round((float) $one->mah).' mAh'),
-                    'storage' => "{$one->label} brought to storage",
-                    default => "{$one->label} measured".($one->milliohms === null ? '' : ', '.round((float) $one->milliohms, 1).' mΩ a cell'),
-                },
-                (string) $one->note,
-            ))
+            ->map(
+                fn (stdClass $one): array => self::one(
+                    $one,
+                    substr((string) $one->done_on, 0, 10),
+                    'pack',
+                    match ($one->kind) {
+                        'charge' => "{$one->label} charged".
+                            ($one->mah === null ? '' : ', '.round((float) $one->mah).' mAh'),
+                        'storage' => "{$one->label} brought to storage",
+                        default => "{$one->label} measured".
+                            ($one->milliohms === null ? '' : ', '.round((float) $one->milliohms, 1).' mΩ a cell'),
+                    },
+                    (string) $one->note,
+                ),
+            )
             ->all();
     }
 }

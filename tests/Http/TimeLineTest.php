@@ -16,11 +16,22 @@ final class TimeLineTest extends HttpTestCase
     }
 
     /** @param  list<string>  $items */
-    private function act(string $aircraft, string $at, string $kind, string $about, array $items = [], ?string $note = null): void
-    {
+    private function act(
+        string $aircraft,
+        string $at,
+        string $kind,
+        string $about,
+        array $items = [],
+        ?string $note = null,
+    ): void {
         $act = new Act([
-            'aircraft_id' => $this->aircraft($aircraft)->id, 'kind' => $kind, 'about' => $about, 'revision' => 1,
-            'fingerprint' => null, 'items' => $items, 'note' => $note,
+            'aircraft_id' => $this->aircraft($aircraft)->id,
+            'kind' => $kind,
+            'about' => $about,
+            'revision' => 1,
+            'fingerprint' => null,
+            'items' => $items,
+            'note' => $note,
         ]);
         $act->created_at = $at;
         $act->save();
@@ -32,8 +43,16 @@ final class TimeLineTest extends HttpTestCase
         self::assertSame([], $this->line());
         $rook = $this->aircraft('Rook');
         Flight::create([
-            'uuid' => (string) Str::uuid(), 'aircraft_id' => $rook->id, 'aircraft_name' => 'Rook', 'revision' => 1,
-            'flown_at' => '2026-03-04 15:00:00', 'seconds' => 185.6, 'site' => 'Deich', 'note' => 'windy', 'facts' => [], 'marks' => [],
+            'uuid' => (string) Str::uuid(),
+            'aircraft_id' => $rook->id,
+            'aircraft_name' => 'Rook',
+            'revision' => 1,
+            'flown_at' => '2026-03-04 15:00:00',
+            'seconds' => 185.6,
+            'site' => 'Deich',
+            'note' => 'windy',
+            'facts' => [],
+            'marks' => [],
         ]);
         $this->act('Rook', '2026-03-04 14:30:00', 'check', 'each-flight', [], 'my own field, nobody near');
         $this->act('Rook', '2026-03-01 10:00:00', 'bind', 'binding');
@@ -43,8 +62,18 @@ final class TimeLineTest extends HttpTestCase
         $this->act('Tern', '2026-03-02 23:00:00', 'entry', 'harbour-16', ['a', '1', 'x']);
         $this->act('Rook', '2026-03-03 10:00:00', 'test', 'failsafe');
         $this->act('Rook', '2026-03-03 11:00:00', 'aside', 'range');
-        $this->api('POST', "/api/aircraft/{$rook->id}/upkeep", ['part' => 'Main gear', 'did' => 'greased', 'on' => '2026-03-05']);
-        $this->api('POST', '/api/packs', ['label' => 'Grün 3', 'cells' => 3, 'capacity' => 2200, 'plug' => 'x', 'grams' => 180]);
+        $this->api('POST', "/api/aircraft/{$rook->id}/upkeep", [
+            'part' => 'Main gear',
+            'did' => 'greased',
+            'on' => '2026-03-05',
+        ]);
+        $this->api('POST', '/api/packs', [
+            'label' => 'Grün 3',
+            'cells' => 3,
+            'capacity' => 2200,
+            'plug' => 'x',
+            'grams' => 180,
+        ]);
         $this->api('POST', '/api/packs/1/acts', ['kind' => 'charge', 'on' => '2026-03-06', 'mah' => 1234.4]);
 
         $told = fn (array $all): array => array_map(
