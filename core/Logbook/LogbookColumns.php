@@ -2,7 +2,9 @@
 
 namespace DuskSwitch\Core\Logbook;
 
+use DuskSwitch\Core\Analysis\Spread;
 use DuskSwitch\Core\Log\Csv\NumberText;
+use DuskSwitch\Core\Log\Csv\TimeText;
 use DuskSwitch\Core\Units\Unit;
 
 /** Which column of another logbook holds what. */
@@ -10,6 +12,9 @@ final readonly class LogbookColumns
 {
     /** A duration without a count is in seconds where its middle is beyond this: no model flies so many minutes. */
     private const MINUTES = 90.0;
+
+    /** Flights of less than this, were their first part minutes, are written in hours and minutes. */
+    private const SHORT = 60.0;
 
     /** What we write, and means nothing in another logbook. */
     private const OURS = 'Revision';
@@ -19,6 +24,7 @@ final readonly class LogbookColumns
      * @param  array<string, array{int, Unit}>  $facts  columns and units by fact
      * @param  list<string>  $unknown  headings that nothing is known of
      * @param  float  $count  seconds of each that a duration counts
+     * @param  bool  $isInHours  a duration of two parts, 0:12, has hours and minutes, else minutes and seconds
      * @param  bool  $isCountGuessed  its heading doesn't say it
      */
     private function __construct(
@@ -26,6 +32,7 @@ final readonly class LogbookColumns
         public array $facts,
         public array $unknown,
         public float $count,
+        public bool $isInHours,
         public bool $isCountGuessed,
     ) {}
 
@@ -45,21 +52,34 @@ final readonly class LogbookColumns
             }
         }
         $told = LogbookHeadings::count($table->headings[$at['seconds'] ?? -1] ?? '');
-        $counts = [];
+        $counts = $parts = [];
         foreach (isset($at['seconds']) ? $table->rows : [] as [, $cells]) {
-            $is = NumberText::read($cells[$at['seconds']] ?? '');
-            $counts = is_float($is) ? [...$counts, $is] : $counts;
+            $cell = trim($cells[$at['seconds']] ?? '');
+            $is = preg_match('/^\d+:\d{2}$/', $cell) === 1 ? TimeText::clock($cell) : NumberText::read($cell);
+            if (is_float($is)) {
+                str_contains($cell, ':') ? ($parts[] = $is) : ($counts[] = $is);
+            }
         }
-        sort($counts);
-        $middle = $counts[intdiv(count($counts), 2)] ?? 0.0;
+        $isShort = $parts !== [] && Spread::median($parts) < self::SHORT;
 
         return new self(
             $at,
             $facts,
             $unknown,
-            $told ?? ($middle > self::MINUTES ? 1.0 : 60.0),
-            $told === null && $counts !== [],
+            $told ?? ($counts !== [] && Spread::median($counts) > self::MINUTES ? 1.0 : 60.0),
+            $told === 3600.0 || ($told === null && $isShort),
+            $told === null && ($counts !== [] || $isShort),
         );
+    }
+
+    /** What a duration counts, in words. */
+    public function counts(): string
+    {
+        return match (true) {
+            $this->isInHours => 'hours and minutes',
+            $this->count === 1.0 => 'seconds',
+            default => 'minutes',
+        };
     }
 
     /**

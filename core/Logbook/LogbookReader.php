@@ -14,6 +14,13 @@ final readonly class LogbookReader
 
     private const NOTE = 2000;
 
+    private const SUMS = '/^(total|sum|summe|gesamt|somme|suma)\b/i';
+
+    /** Days that a spreadsheet counts from 1899-12-30 on, for those of this century (common practice). */
+    private const COUNTED = [36_526, 73_050];
+
+    private const FROM = -2_209_161_600;
+
     private const DAY = 86_400.0;
 
     private const MOST_CHARGED = 100_000.0;
@@ -72,11 +79,7 @@ final readonly class LogbookReader
                 ? []
                 : ['Left out, as no flight of the logbook has such a thing: '.implode(', ', $unknown).'.'],
             ...$this->columns->isCountGuessed
-                ? [
-                    'The durations are taken as '.
-                    ($this->columns->count === 1.0 ? 'seconds' : 'minutes').
-                    ': their heading doesn\'t say.',
-                ]
+                ? ["The durations are taken as {$this->columns->counts()}: their heading doesn't say."]
                 : [],
         ];
     }
@@ -101,7 +104,10 @@ final readonly class LogbookReader
             $charged === false || ($charged ?? 0.0) < 0.0 || $charged > self::MOST_CHARGED => "\"{$cell(
                 'charged',
             )}\" is no charge in mAh",
-            $at === null && $seconds === null && $cell('aircraft') === '' => 'it has neither a date, an aircraft nor a duration',
+            $at === null && $cell('aircraft') === '' => 'it has neither a date nor an aircraft',
+            $at === null && preg_match(self::SUMS, $cell('aircraft')) === 1 => "\"{$cell(
+                'aircraft',
+            )}\" heads a sum, not a flight",
             default => null,
         };
         if ($wrong !== null) {
@@ -170,7 +176,7 @@ final readonly class LogbookReader
             return null;
         }
         $whole = TimeText::moment($text, $this->monthFirst);
-        $date = $whole ?? TimeText::date($text, $this->monthFirst);
+        $date = $whole ?? (self::counted($text) ?? TimeText::date($text, $this->monthFirst));
         $time = $whole !== null || $clock === '' ? 0.0 : TimeText::clock(self::withSeconds($clock));
 
         return match (true) {
@@ -178,6 +184,14 @@ final readonly class LogbookReader
             $time === null => "\"{$clock}\" is no time of day",
             default => (int) floor($date + $time),
         };
+    }
+
+    /** A day of a spreadsheet that was saved without its looks: "46143.6". */
+    private static function counted(string $text): ?float
+    {
+        $days = preg_match('/^\d{5}([.,]\d+)?$/', $text) === 1 ? (float) str_replace(',', '.', $text) : 0.0;
+
+        return $days >= self::COUNTED[0] && $days < self::COUNTED[1] ? self::FROM + round($days * self::DAY) : null;
     }
 
     /** A time of day as pilots write it has no seconds: 9:05 isn't nine minutes after midnight. */
@@ -193,10 +207,9 @@ final readonly class LogbookReader
             return null;
         }
         if (preg_match('/^(\d+):(\d{2})(?::(\d{2}))?$/', $cell, $found) === 1) {
-            // Two parts are hours where the heading counts hours, else minutes: models fly for minutes.
             $whole = isset($found[3])
                 ? (int) $found[1] * 3600 + (int) $found[2] * 60 + (int) $found[3]
-                : ((int) $found[1] * 60 + (int) $found[2]) * ($this->columns->count === 3600.0 ? 60 : 1);
+                : ((int) $found[1] * 60 + (int) $found[2]) * ($this->columns->isInHours ? 60 : 1);
 
             return $whole <= self::DAY ? (float) $whole : "\"{$cell}\" is longer than a day";
         }
@@ -211,7 +224,7 @@ final readonly class LogbookReader
         return match (true) {
             ! is_float($number) || $number < 0.0 => "\"{$cell}\" is no duration",
             $number * $count > self::DAY => "\"{$cell}\" is longer than a day",
-            default => $number * $count,
+            default => round($number * $count, 1),
         };
     }
 

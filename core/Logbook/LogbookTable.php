@@ -29,6 +29,9 @@ final readonly class LogbookTable
      */
     public static function read(string $text): self
     {
+        // A spreadsheet's "Unicode text".
+        $wide = ["\xFF\xFE" => 'UTF-16LE', "\xFE\xFF" => 'UTF-16BE'][substr($text, 0, 2)] ?? null;
+        $text = $wide === null ? $text : mb_convert_encoding(substr($text, 2), 'UTF-8', $wide);
         if (str_contains(substr($text, 0, 4096), "\0")) {
             throw self::none('it isn\'t text');
         }

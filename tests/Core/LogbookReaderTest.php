@@ -16,7 +16,12 @@ final class LogbookReaderTest extends TestCase
     {
         return [
             $one->at === null ? null : gmdate('Y-m-d H:i:s', $one->at),
-            $one->aircraft, $one->seconds, $one->site, $one->pack, $one->charged, $one->note,
+            $one->aircraft,
+            $one->seconds,
+            $one->site,
+            $one->pack,
+            $one->charged,
+            $one->note,
         ];
     }
 
@@ -29,7 +34,11 @@ final class LogbookReaderTest extends TestCase
             $flight,
         ];
         yield 'tabs, decimal minutes with a comma, Windows letters' => [
-            mb_convert_encoding("Tag\tUhrzeit\tModell\tDauer (min)\tPlatz\tBatterie\tLadung\tNotiz\n17.5.26\t14:05:00\tMöwe\t6,5\tDeich\tAkku 3\t1240\truhig\n", 'Windows-1252', 'UTF-8'),
+            mb_convert_encoding(
+                "Tag\tUhrzeit\tModell\tDauer (min)\tPlatz\tBatterie\tLadung\tNotiz\n17.5.26\t14:05:00\tMöwe\t6,5\tDeich\tAkku 3\t1240\truhig\n",
+                'Windows-1252',
+                'UTF-8',
+            ),
             $flight,
         ];
         yield 'month first, as its other line tells; a title above; quotes' => [
@@ -44,8 +53,31 @@ final class LogbookReaderTest extends TestCase
             "when,aircraft,duration h:mm:ss,place,pack,put back,notes\n2026-05-17T14:05:00Z,Möwe,0:06:30,Deich,Akku 3,1240,ruhig\n",
             $flight,
         ];
+        yield 'a spreadsheet\'s wide letters, its days counted, a line that names the delimiter' => [
+            "\xFF\xFE".
+            mb_convert_encoding(
+                "sep=;\nDate;Plane;Hours;Ort;Battery;Charge;Note\n46159,5868055556;Möwe;0,1083333;Deich;Akku 3;1240;ruhig\n",
+                'UTF-16LE',
+                'UTF-8',
+            ),
+            $flight,
+        ];
+        yield 'months by name, hours and minutes' => [
+            "Fecha,Hora,Modelo,Duración,Lugar,Batería,Cargado,Notas\n17 de mayo de 2026,14:05,Möwe,00:06,Deich,Akku 3,1240,ruhig\n",
+            [...array_slice($flight, 0, 2), 360.0, ...array_slice($flight, 3)],
+        ];
         yield 'JSON of one\'s own' => [
-            (string) json_encode([['date' => '2026-05-17 14:05', 'model' => 'Möwe', 'minutes' => 6.5, 'place' => 'Deich', 'battery' => 'Akku 3', 'charged' => 1240, 'note' => 'ruhig']]),
+            (string) json_encode([
+                [
+                    'date' => '2026-05-17 14:05',
+                    'model' => 'Möwe',
+                    'minutes' => 6.5,
+                    'place' => 'Deich',
+                    'battery' => 'Akku 3',
+                    'charged' => 1240,
+                    'note' => 'ruhig',
+                ],
+            ]),
             $flight,
         ];
     }
@@ -67,10 +99,7 @@ final class LogbookReaderTest extends TestCase
         );
         self::assertSame("one\ntwo; \"three\"", $read->entries[0]->note);
         self::assertSame('+1 better', $read->entries[1]->note, 'a sign against formulas isn\'t part of it');
-        self::assertSame(
-            [[4, '"2026-13-01" is no date'], [5, '"=5" is no duration']],
-            $read->bad,
-        );
+        self::assertSame([[4, '"2026-13-01" is no date'], [5, '"=5" is no duration']], $read->bad);
     }
 
     public function test_what_can_not_be_decided_is_said(): void
@@ -101,13 +130,42 @@ final class LogbookReaderTest extends TestCase
 
     public function test_facts_are_read_in_their_units(): void
     {
-        $facts = LogbookReader::read("Date,Aircraft,Highest ft,Fastest km/h,Best climb (ft/min),Used mAh,Lowest cell V,Highest furlong\n2026-05-01,Ente,328.084,36,,812,3.51,2\n");
+        $facts = LogbookReader::read(
+            "Date,Aircraft,Highest ft,Fastest km/h,Best climb (ft/min),Used mAh,Lowest cell V,Highest furlong\n2026-05-01,Ente,328.084,36,,812,3.51,2\n",
+        );
         self::assertEqualsWithDelta(
             ['highest' => 100.0, 'fastest' => 10.0, 'used' => 812.0, 'cellLowest' => 3.51],
             $facts->entries[0]->facts,
             1e-4,
         );
         self::assertStringContainsString('"Highest furlong"', $facts->remarks[0]);
+    }
+
+    public function test_days_are_read_as_they_are_written_in_four_languages(): void
+    {
+        foreach (
+            ['1 March 2026', '1. März 2026', '1 mars 2026', '1 marzo 2026', 'Mar 1, 2026', '01-Mar-2026'] as $day
+        ) {
+            self::assertSame(
+                ['2026-03-01'],
+                self::days(LogbookReader::read("Date;Model;Minutes\n{$day};Ente;3\n")->entries),
+                $day,
+            );
+        }
+        foreach (['1 Marble', '1 Foo 2026', '31 Feb 2026', '30000', '99999'] as $day) {
+            $read = LogbookReader::read("Date;Model;Minutes\n{$day};Ente;3\n2026-01-01;Ente;3\n");
+            self::assertSame("\"{$day}\" is no date", $read->bad[0][1]);
+        }
+    }
+
+    public function test_a_sum_is_no_flight(): void
+    {
+        $read = LogbookReader::read("Date;Model;Minutes\n2026-05-01;Ente;3\n;;3\n;Summe 2026;3\n;Summer;4\n");
+        self::assertSame(['Ente', 'Summer'], array_column($read->entries, 'aircraft'));
+        self::assertSame(
+            [[3, 'it has neither a date nor an aircraft'], [4, '"Summe 2026" heads a sum, not a flight']],
+            $read->bad,
+        );
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -136,7 +194,9 @@ final class LogbookReaderTest extends TestCase
     public function test_what_is_too_long_for_its_place_stands_in_the_note(): void
     {
         $place = str_repeat('weit ', 20);
-        $read = LogbookReader::read("Date,Model,Place,Note\n2026-05-01,Ente,{$place},gut\n2026-05-02,Ente,,".str_repeat('y', 2001)."\n");
+        $read = LogbookReader::read(
+            "Date,Model,Place,Note\n2026-05-01,Ente,{$place},gut\n2026-05-02,Ente,,".str_repeat('y', 2001)."\n",
+        );
         self::assertSame(60, mb_strlen($read->entries[0]->site));
         self::assertSame("gut\n".trim($place), $read->entries[0]->note);
         self::assertSame('its note has 2001 letters, and 2000 are kept: shorten it', $read->bad[0][1]);

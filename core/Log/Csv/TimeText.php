@@ -2,12 +2,14 @@
 
 namespace DuskSwitch\Core\Log\Csv;
 
-use DateTimeImmutable;
-use DateTimeZone;
-
 /** Dates and times of day as loggers write them. What has no zone is taken as it stands. */
 final class TimeText
 {
+    private const MONTHS = [
+        1 => 'jan|ene', 2 => 'feb|fev', 3 => 'mar', 4 => 'apr|avr|abr', 5 => 'may|mai', 6 => 'jun|juin', 7 => 'jul|juil',
+        8 => 'aug|aou|ago', 9 => 'sep', 10 => 'oct|okt', 11 => 'nov', 12 => 'dec|dez|dic',
+    ];
+
     /**
      * Seconds of a time of day, or of a time since the start: "13:05:09.5", "1:05:09 PM", "130509.5", "05:09.5".
      *
@@ -57,14 +59,26 @@ final class TimeText
         if (preg_match('/^(\d{2})(\d{2})(\d{2})$/', $cell, $found) === 1) {
             return self::day(2000 + (int) $found[3], (int) $found[2], (int) $found[1]);
         }
-        if (preg_match('/^\d{1,2}[- .]+\p{L}{3,}[-. ,]+\d{4}$/u', $cell) !== 1) {
-            return null;
+        if (preg_match('/^(\d{1,2})[- .]+(?:de )?(\p{L}{3,})[-. ,]+(?:de )?(\d{4})$/u', $cell, $found) === 1) {
+            return self::day((int) $found[3], self::month($found[2]), (int) $found[1]);
         }
-        try {
-            return (new DateTimeImmutable($cell, new DateTimeZone('UTC')))->setTime(0, 0)->getTimestamp();
-        } catch (\Exception) {
-            return null;
+
+        return preg_match('/^(\p{L}{3,})[-. ]+(\d{1,2})[-. ,]+(\d{4})$/u', $cell, $found) === 1
+            ? self::day((int) $found[3], self::month($found[1]), (int) $found[2])
+            : null;
+    }
+
+    /** A month by its name or the beginning of it, in English, German, French or Spanish; 0 for none. */
+    private static function month(string $name): int
+    {
+        $plain = strtr(mb_strtolower($name), ['ä' => 'a', 'é' => 'e', 'û' => 'u']);
+        foreach (self::MONTHS as $month => $begins) {
+            if (preg_match("/^({$begins})/", $plain) === 1) {
+                return $month;
+            }
         }
+
+        return 0;
     }
 
     /** Seconds since 1970 of a date and time in one: "2026-05-09T13:05:09Z", "09.05.2026 13:05:09", or a count. */

@@ -157,14 +157,14 @@ export const HELP: Record<string, { why: string[]; terms: string[] }> = {
       'A recording shows what your alarms would have said, how the pack and the link stood, and where it was.',
       'What nothing recorded tells is said to be unknown; it is never guessed into an answer.',
     ],
-    terms: ['Recording', 'Telemetry', 'Alarm'],
+    terms: ['Recording', 'Telemetry', 'Alarm', 'Runway'],
   },
   learn: {
     why: [
       'An alarm is right when it leaves what you want to have left, on every flight.',
       'A current sensor is trusted when what it reports is what the charger puts back, at high and at low power.',
     ],
-    terms: ['Alarm', 'Recording', 'Telemetry'],
+    terms: ['Alarm', 'Recording', 'Scale'],
   },
   upkeep: {
     why: [
