@@ -100,6 +100,7 @@ final class Everything
             'at' => 1,
         ]);
 
+        $document->sense->chain[1]->scales = self::of(['amperes' => 1.07, 'used' => 1.064]);
         $document->aboard->kit->memory = 'Platz 12';
         $document->aboard->kit->match = 12;
         $document->aboard->kit->parts = self::of([
