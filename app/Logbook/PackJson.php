@@ -79,6 +79,7 @@ final readonly class PackJson
             'isWorn' => $history->isWorn,
             'waits' => $history->waits,
             'wantsStorage' => $history->wantsStorage && $pack->retired_on === null,
+            'mayWait' => $pack->retired_on === null ? $history->mayWait : null,
             'fits' => array_values(
                 array_map(
                     fn (array $one): string => $one[1],

@@ -22,6 +22,8 @@ final readonly class PackHistory
      * @param  bool  $isWorn  its resistance has doubled since it was measured first
      * @param  int|null  $waits  days that it lies charged; null where it doesn't
      * @param  bool  $wantsStorage  it has lain charged for longer than it should
+     * @param  int|null  $mayWait  days since something was put back after its last flight, where nobody said whether it
+     *                             was to storage; null where it is known, or no longer ago than it may be
      */
     private function __construct(
         public int $cycles,
@@ -31,6 +33,7 @@ final readonly class PackHistory
         public bool $isWorn,
         public ?int $waits,
         public bool $wantsStorage,
+        public ?int $mayWait,
     ) {}
 
     /**
@@ -77,7 +80,32 @@ final readonly class PackHistory
             $last !== null && count($measured) > 1 && $last >= self::WORN * $measured[0][1],
             $waits,
             $waits !== null && $waits > self::CHARGED_DAYS,
+            $waits === null ? self::mayWait($acts, $flights, $afterwards, $today) : null,
         );
+    }
+
+    /**
+     * @param  list<array{kind: string, on: string, mah: float|null, milliohms: float|null}>  $acts
+     * @param  list<string>  $flights
+     * @param  list<array{on: string, mah: float}>  $afterwards
+     */
+    private static function mayWait(array $acts, array $flights, array $afterwards, DateTimeImmutable $today): ?int
+    {
+        $last = max(['', ...array_column($afterwards, 'on')]);
+        $later = array_filter($acts, fn (array $one): bool => $one['kind'] === 'storage' && $one['on'] >= $last);
+        $flown = array_filter($flights, fn (string $day): bool => $day > $last);
+        if ($last === '' || $later !== [] || $flown !== []) {
+            return null;
+        }
+        $days = self::days($last, $today);
+
+        return $days > self::CHARGED_DAYS ? $days : null;
+    }
+
+    /** Whole days from one until today. */
+    private static function days(string $from, DateTimeImmutable $today): int
+    {
+        return max(0, (int) (new DateTimeImmutable($from))->diff($today->setTime(0, 0))->format('%r%a'));
     }
 
     /**
@@ -98,8 +126,6 @@ final readonly class PackHistory
             $charged = $charged !== null && substr($day, 0, 10) >= $charged ? null : $charged;
         }
 
-        return $charged === null
-            ? null
-            : max(0, (int) (new DateTimeImmutable($charged))->diff($today->setTime(0, 0))->format('%r%a'));
+        return $charged === null ? null : self::days($charged, $today);
     }
 }

@@ -158,6 +158,98 @@ final class LogbookReaderTest extends TestCase
         }
     }
 
+    public function test_how_long_and_how_much_a_line_may_say(): void
+    {
+        $one = fn (string $heads, string $cells): LogbookEntry|string => self::one(
+            "Date;Model;{$heads}\n2026-05-01;Ente;{$cells}\n",
+        );
+        foreach (
+            [
+                '24:00:00' => 86_400.0,
+                '1:02:03' => 3723.0,
+                '0.2 h' => 720.0,
+                '4.5 min' => 270.0,
+                "5'" => 300.0,
+                '95 s' => 95.0,
+                '0' => 0.0,
+                '90' => 5400.0,
+            ] as $duration => $seconds
+        ) {
+            self::assertSame($seconds, self::told($one('Duration', (string) $duration))[2], (string) $duration);
+        }
+        self::assertSame(91.0, self::told($one('Duration', '91'))[2], 'nobody flies a model for 91 minutes each time');
+        foreach (['24:00:01', '25 h', '1441'] as $duration) {
+            self::assertSame("\"{$duration}\" is longer than a day", $one('Duration min', $duration), $duration);
+        }
+        self::assertSame(720.0, self::told($one('Duration h:mm', '0:12'))[2]);
+        self::assertSame(60.0, self::told($one('Duration', '1:00'))[2], 'a minute is a flight');
+        self::assertSame(3540.0, self::told($one('Duration', '0:59'))[2], 'less than one is none: hours and minutes');
+
+        self::assertSame(100_000.0, self::told($one('Charged', '100000'))[5]);
+        self::assertSame('"100001" is no charge in mAh', $one('Charged', '100001'));
+        self::assertSame(0.0, self::told($one('Charged', '0'))[5]);
+        self::assertSame(1.24, self::told($one('Charged', '1,24'))[5]);
+
+        self::assertSame(
+            [str_repeat('y', 60), ''],
+            [self::told($one('Place', str_repeat('y', 60)))[3], self::told($one('Place', str_repeat('y', 60)))[6]],
+        );
+        self::assertSame(str_repeat('y', 61), self::told($one('Place', str_repeat('y', 61)))[6]);
+        self::assertSame(str_repeat('z', 2000), self::told($one('Note', str_repeat('z', 2000)))[6]);
+        self::assertSame(['2000-01-01'], self::days(LogbookReader::read("Date;Model\n36526;Ente\n")->entries));
+    }
+
+    /** @return LogbookEntry|string the flight of a table with one, or why it's left out */
+    private static function one(string $table): LogbookEntry|string
+    {
+        $read = LogbookReader::read("{$table}2026-06-01;Gans;\n");
+
+        return $read->bad[0][1] ?? $read->entries[0];
+    }
+
+    public function test_headings_stand_in_the_first_twenty_lines_and_a_list_counts_its_flights(): void
+    {
+        $table = "Date;Model;Minutes\n2026-05-01;Ente;3\n";
+        self::assertCount(1, LogbookReader::read(str_repeat("my flights\n", 19).$table)->entries);
+        $list = LogbookReader::read(
+            (string) json_encode([
+                ['date' => 'never', 'model' => 'Ente'],
+                [
+                    'date' => '2026-05-01',
+                    'model' => 'Ente',
+                    'marks' => [
+                        ['at' => 3.5, 'says' => str_repeat('é', 81)],
+                        ['at' => 'soon', 'says' => 'x'],
+                        'y',
+                        ['says' => 'z'],
+                    ],
+                ],
+            ]),
+        );
+        self::assertSame([[1, '"never" is no date']], $list->bad);
+        self::assertSame(
+            [2, [['at' => 3.5, 'says' => str_repeat('é', 80)]]],
+            [$list->entries[0]->line, $list->entries[0]->marks],
+        );
+        $many = LogbookReader::read(
+            'Date;Model;'.
+                implode(';', array_map(fn (int $one): string => "x{$one}", range(1, 13))).
+                "\n2026-05-01;Ente;\n",
+        );
+        self::assertStringEndsWith('"x11", "x12".', $many->remarks[0]);
+        $units = LogbookReader::read(
+            (string) json_encode([
+                'columns' => [['id' => 'highest', 'unit' => 'ft'], ['id' => 'used'], 'x', ['unit' => 'm']],
+                'flights' => [
+                    ['date' => '2026-05-01', 'model' => 'Ente', 'facts' => ['highest' => 100, 'used' => 5, 'odd' => 1]],
+                ],
+            ]),
+        );
+        self::assertEqualsWithDelta(['highest' => 30.48], $units->entries[0]->facts, 1e-9);
+        $this->expectExceptionMessage('none of its first 20 lines');
+        LogbookReader::read(str_repeat("my flights\n", 21).$table);
+    }
+
     public function test_a_sum_is_no_flight(): void
     {
         $read = LogbookReader::read("Date;Model;Minutes\n2026-05-01;Ente;3\n;;3\n;Summe 2026;3\n;Summer;4\n");

@@ -103,6 +103,41 @@ final class LogbookTest extends TestCase
         self::assertNull($of([$act('charge', '2026-06-01')], ['2026-06-01'])->waits, 'it flew on the same day');
         self::assertNull($of([$act('charge', '2026-06-01'), $act('storage', '2026-06-02')])->waits);
         self::assertSame(5, $of([$act('charge', '2026-06-05')], ['2026-06-04'])->waits, 'it flew before');
+        self::assertSame(0, $of([$act('charge', '2026-06-10')])->waits, 'today');
+        self::assertSame(0, $of([$act('charge', '2026-06-12')])->waits, 'a day that is still to come');
+        self::assertSame(
+            5,
+            $of([$act('charge', '2026-06-05 23:59:59')], ['2026-06-04'])->waits,
+            'as the database keeps it',
+        );
+        self::assertNull(
+            $of([$act('charge', '2026-06-05'), $act('resistance', '2026-06-06', null, 3.0)], ['2026-06-06'])->waits,
+        );
+    }
+
+    public function test_a_pack_that_was_charged_after_its_flight_may_lie_full(): void
+    {
+        $of = fn (array $acts, array $flights, array $afterwards): ?int => PackHistory::of(
+            array_map(fn (array $one): array => [...$one, 'mah' => null, 'milliohms' => null], $acts),
+            $flights,
+            new DateTimeImmutable('2026-06-10 23:00'),
+            array_map(fn (string $on): array => ['on' => $on, 'mah' => 640.0], $afterwards),
+        )->mayWait;
+
+        self::assertSame(9, $of([], ['2026-06-01'], ['2026-06-01']));
+        self::assertSame(4, $of([], ['2026-06-01', '2026-06-06'], ['2026-06-01', '2026-06-06']), 'the last counts');
+        self::assertNull($of([], ['2026-06-07'], ['2026-06-07']), 'three days are fine');
+        self::assertNull($of([], ['2026-06-01', '2026-06-03'], ['2026-06-01']), 'it flew since');
+        self::assertNull(
+            $of([['kind' => 'storage', 'on' => '2026-06-01']], ['2026-06-01'], ['2026-06-01']),
+            'to storage',
+        );
+        self::assertSame(9, $of([['kind' => 'storage', 'on' => '2026-05-31']], ['2026-06-01'], ['2026-06-01']));
+        self::assertNull(
+            $of([['kind' => 'charge', 'on' => '2026-06-02']], ['2026-06-01'], ['2026-06-01']),
+            'it surely lies full',
+        );
+        self::assertNull($of([], ['2026-06-01'], []));
     }
 
     public function test_what_was_put_back_after_a_flight_is_a_charge_noted_once_or_twice(): void

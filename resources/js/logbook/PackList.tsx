@@ -112,6 +112,9 @@ function Row({ pack }: { pack: Pack }) {
         <span className="flex-1" />
         {pack.retiredOn && <span className="text-muted">retired on {pack.retiredOn}</span>}
         {pack.wantsStorage && <span className="text-sodium">▲ charged for {pack.waits} days: store it</span>}
+        {pack.mayWait !== null && (
+          <span className="text-muted">○ charged after a flight {pack.mayWait} days ago: full, or to storage?</span>
+        )}
         {pack.isWorn && <span className="text-rose">▲ its resistance has doubled</span>}
       </div>
       <p className="text-muted">
