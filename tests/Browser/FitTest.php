@@ -66,6 +66,9 @@ final class FitTest extends BrowserTestCase
                 '/aircraft/1/fly/flights?flight=1' => '[data-finding]',
                 '/aircraft/1/fly/learn' => '[data-advice]',
                 '/aircraft/1/fly/upkeep' => '[data-work]',
+                '/logbook' => '[data-flight]',
+                '/logbook?look=line' => '[data-happened]',
+                '/logbook/fields' => '[data-field]',
                 '/logbook/packs' => '[data-pack]',
                 '/logbook/friends' => 'main ol',
             ] as $path => $ready

@@ -28,14 +28,15 @@ export function FlightBook({ aircraft, elsewhere = () => false, menu, children }
   const { data, error } = useLogbook(aircraft?.id)
   const [search, setSearch] = useSearchParams()
   const [taking, setTaking] = useState<File | null>(null)
-  const [look, setLook] = useState('table')
+  const look = search.get('look') === 'line' ? 'line' : 'table'
   const [typing, setTyping] = useState(false)
   const input = useRef<HTMLInputElement>(null)
   const client = useQueryClient()
   const open = Number(search.get('flight') ?? 0)
+  const kept = look === 'line' ? { look } : {}
   const show = (flight: number) => {
     const row = data?.flights.find((one) => one.id === flight)
-    if (!row || !elsewhere(row)) setSearch(flight === 0 ? {} : { flight: String(flight) })
+    if (!row || !elsewhere(row)) setSearch({ ...kept, ...(flight === 0 ? {} : { flight: String(flight) }) })
   }
   const picked = (file: File | undefined) => {
     if (file) setTaking(file)
@@ -66,7 +67,7 @@ export function FlightBook({ aircraft, elsewhere = () => false, menu, children }
             { id: 'table', name: 'Flights' },
             { id: 'line', name: 'Line of time' },
           ]}
-          onChange={setLook}
+          onChange={(to) => setSearch(to === 'line' ? { look: to } : {})}
         />
         <Button onClick={() => setTyping(true)}>
           <Plus size={15} aria-hidden /> Add by hand
