@@ -61,9 +61,9 @@ $dusk
     ->click();
 $shot($dusk, 'program-mixing');
 
-$dusk->open('/aircraft/5/program/styles')->find('[data-style]');
-$dusk->click("[data-control='left-shoulder'] [data-detent='away']");
-$shot($dusk, 'program-styles');
+$dusk->open('/logbook')->find('[data-flight]');
+$dusk->still();
+$shot($dusk, 'logbook');
 
 $dusk->open('/aircraft/1/fly/flights?flight=8');
 $dusk->find('[data-finding]');
