@@ -14,6 +14,8 @@ use DuskSwitch\Core\Analysis\Findings;
 use DuskSwitch\Core\Analysis\FlightAnalysis;
 use DuskSwitch\Core\Analysis\LaidOver;
 use DuskSwitch\Core\Analysis\ListenableFlight;
+use DuskSwitch\Core\Analysis\MapPlaces;
+use DuskSwitch\Core\Analysis\MapScale;
 use DuskSwitch\Core\Analysis\RecordedView;
 use DuskSwitch\Core\Analysis\Runway;
 use DuskSwitch\Core\Fault\Refused;
@@ -26,6 +28,7 @@ use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Values;
 use DuskSwitch\Core\Units\Dimension;
+use DuskSwitch\Core\Units\UnitSystem;
 
 /** A flight of the logbook as it is looked at: over time, what was found in it, and what a program would have said. */
 final readonly class FlightPage
@@ -51,7 +54,7 @@ final readonly class FlightPage
             'limits' => [],
             'search' => null,
             'legs' => [],
-            'map' => ['rings' => [], 'bar' => ['metres' => 0.0, 'says' => '']],
+            'map' => ['rings' => [], 'bar' => ['metres' => 0.0, 'says' => ''], 'circles' => [], 'nulls' => []],
             'field' => null,
         ];
 
@@ -95,7 +98,7 @@ final readonly class FlightPage
 
             return [
                 'recording' => $view->json(),
-                'map' => ['rings' => $view->map()->rings, 'bar' => $view->map()->bar],
+                'map' => self::map($analysis, $view->map(), $units),
                 'field' => $field === null || $limits === null
                     ? null
                     : [
@@ -193,6 +196,17 @@ final readonly class FlightPage
                 ],
                 $report['headed'],
             ),
+        ];
+    }
+
+    /** @return array<string, mixed> what is drawn beside the track */
+    private static function map(FlightAnalysis $analysis, MapScale $scale, UnitSystem $units): array
+    {
+        return [
+            'rings' => $scale->rings,
+            'bar' => $scale->bar,
+            'circles' => MapPlaces::circles($analysis, $units),
+            'nulls' => MapPlaces::nulls($analysis),
         ];
     }
 

@@ -31,7 +31,7 @@ final readonly class Findings
             ...$this->circles(),
             $this->speed(),
             ...$this->stall(),
-            ...$this->lags(),
+            ...SensorFindings::of($this->analysis),
         ];
     }
 
@@ -240,26 +240,5 @@ final readonly class Findings
                         ' (from memory, for its kind).',
                 ),
             ];
-    }
-
-    /** @return list<Finding> */
-    private function lags(): array
-    {
-        $found = [];
-        foreach ($this->analysis->lags as $what => $lag) {
-            if (abs($lag->seconds) >= 0.2) {
-                $found[] = $this->one(
-                    'lag',
-                    'Lag',
-                    ucfirst($what).
-                        ': the second comes '.
-                        Figure::of(abs($lag->seconds), 1).
-                        ' s '.
-                        ($lag->seconds > 0 ? 'later' : 'earlier'),
-                );
-            }
-        }
-
-        return $found;
     }
 }

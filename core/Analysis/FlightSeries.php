@@ -15,8 +15,16 @@ final class FlightSeries
     /** Seconds at the beginning in which it stands at home. */
     private const HOME = 10.0;
 
+    /** m/s at which nothing that is flown here climbs, or moves: a single row beyond is a fault of what sent it. */
+    private const CLIMBS = 120.0;
+
+    private const MOVES = 300.0;
+
     /** @var array<string, list<float|null>> */
     private array $made = [];
+
+    /** @var array{height: list<int>, place: list<int>} */
+    private array $jumps = ['height' => [], 'place' => []];
 
     /** @var array{float, float}|null|false */
     private array|null|false $home = false;
@@ -85,13 +93,13 @@ final class FlightSeries
     /** @return list<float|null> metres east of home */
     public function east(): array
     {
-        return $this->made['east'] ??= $this->place(0);
+        return $this->made['east'] ?? $this->places()['east'];
     }
 
     /** @return list<float|null> metres north of home */
     public function north(): array
     {
-        return $this->made['north'] ??= $this->place(1);
+        return $this->made['north'] ?? $this->places()['north'];
     }
 
     /** @return list<float|null> metres over the field: a barometer's, else an altitude less that of the field */
@@ -192,31 +200,40 @@ final class FlightSeries
         return Smoothing::mean($this->times(), $column);
     }
 
-    /** @return list<float|null> */
-    private function place(int $axis): array
+    /** @return array{height: list<int>, place: list<int>} rows that can't be so, which are left out */
+    public function jumps(): array
     {
-        $home = $this->home();
-        [$latitude, $longitude] = [$this->sent(LogQuantity::Latitude), $this->sent(LogQuantity::Longitude)];
-        if ($home === null) {
-            return $latitude;
-        }
-        // What a degree is in metres, once for all rows.
-        [$north, $east] = Geodesic::offset($home[0], $home[1], 1.0, 1.0);
-        $aDegree = $axis === 0 ? 1 / ($east - $home[1]) : 1 / ($north - $home[0]);
+        $this->height();
+        $this->east();
 
-        return array_map(
-            fn (?float $lat, ?float $lon): ?float => $lat === null || $lon === null
-                ? null
-                : ($axis === 0 ? fmod($lon - $home[1] + 540.0, 360.0) - 180.0 : $lat - $home[0]) * $aDegree,
-            $latitude,
-            $longitude,
+        return $this->jumps;
+    }
+
+    /** @return array{east: list<float|null>, north: list<float|null>} metres from home, without jumps */
+    private function places(): array
+    {
+        [$east, $north] = LocalPlaces::of(
+            $this->home(),
+            $this->sent(LogQuantity::Latitude),
+            $this->sent(LogQuantity::Longitude),
         );
+        $this->jumps['place'] = array_values(array_unique([
+            ...Jumps::of($this->times(), $east, self::MOVES),
+            ...Jumps::of($this->times(), $north, self::MOVES),
+        ]));
+
+        return [
+            'east' => $this->made['east'] = Jumps::without($east, $this->jumps['place']),
+            'north' => $this->made['north'] = Jumps::without($north, $this->jumps['place']),
+        ];
     }
 
     /** @return list<float|null> */
     private function overField(): array
     {
         $height = $this->sent($this->has(LogQuantity::Height) ? LogQuantity::Height : LogQuantity::Altitude);
+        $this->jumps['height'] = Jumps::of($this->times(), $height, self::CLIMBS);
+        $height = Jumps::without($height, $this->jumps['height']);
         $first = [];
         $since = null;
         foreach ($this->times() as $row => $time) {

@@ -7,13 +7,17 @@ use DuskSwitch\Core\Analysis\Calibration;
 use DuskSwitch\Core\Analysis\DrawnField;
 use DuskSwitch\Core\Analysis\FieldLimits;
 use DuskSwitch\Core\Analysis\FieldVerdict;
+use DuskSwitch\Core\Analysis\Finding;
+use DuskSwitch\Core\Analysis\Findings;
 use DuskSwitch\Core\Analysis\FlightAnalysis;
 use DuskSwitch\Core\Analysis\FlightSeries;
+use DuskSwitch\Core\Analysis\FlownWith;
 use DuskSwitch\Core\Analysis\LaidOver;
 use DuskSwitch\Core\Analysis\MeasuredWords;
 use DuskSwitch\Core\Analysis\Runway;
 use DuskSwitch\Core\Analysis\SearchArea;
 use DuskSwitch\Core\Analysis\SpeedRun;
+use DuskSwitch\Core\Analysis\Spread;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Thinning;
 use DuskSwitch\Core\Log\LoggedFlight;
@@ -134,6 +138,53 @@ final class AnalysisByHandTest extends TestCase
         $this->expectException(Refused::class);
         $this->expectExceptionMessage($why);
         DrawnField::of([0.0, 0.0], $outline, $runway);
+    }
+
+    public function test_a_single_row_that_can_not_be_is_left_out_and_told(): void
+    {
+        $flown = fn (float $spike, float $east, bool $stays): FlightAnalysis => FlightAnalysis::of(
+            LoggedFlight::of($times = array_map(floatval(...), range(0, 60)), [
+                'height' => array_map(
+                    fn (float $t): float => $t < 10 || $t > 50
+                        ? 0.0
+                        : ($t === 30.0 || ($stays && $t > 30.0)
+                            ? $spike
+                            : 50.0),
+                    $times,
+                ),
+                'latitude' => array_map(fn (): float => 54.0, $times),
+                'longitude' => array_map(
+                    fn (float $t): float => Geodesic::offset(54.0, 9.0, $t === 40.0 ? $east : $t, 0.0)[1],
+                    $times,
+                ),
+            ]),
+        );
+        $one = $flown(604.0, 9000.0, false);
+        self::assertSame([30.0, 50.0], [(float) $one->series->jumps()['height'][0], $one->facts->highest]);
+        self::assertNull($one->series->height()[30]);
+        self::assertNull($one->series->east()[40]);
+        self::assertEqualsWithDelta(
+            55.0,
+            max(Spread::there($one->series->east())),
+            0.1,
+            'home is the middle of its first ten',
+        );
+        self::assertLessThan(100.0, $one->facts->farthest);
+        $says = array_map(
+            fn (Finding $is): string => "{$is->says} {$is->at}",
+            array_values(
+                array_filter(
+                    (new Findings($one, new FlownWith(), UnitSystem::Metric))->all(),
+                    fn (Finding $is): bool => $is->id === 'jumps',
+                ),
+            ),
+        );
+        self::assertSame(['One row of height left out. 30', 'One row of position left out. 40'], $says);
+
+        // What stays up there went there; what a fast one does in a second is no fault.
+        self::assertSame(['height' => [], 'place' => []], $flown(604.0, 40.0, true)->series->jumps());
+        self::assertSame(['height' => [], 'place' => []], $flown(169.0, 339.0, false)->series->jumps());
+        self::assertSame(['height' => [30], 'place' => [40]], $flown(171.0, 345.0, false)->series->jumps());
     }
 
     public function test_a_long_way_is_said_in_its_own_unit(): void

@@ -7,6 +7,7 @@ use DuskSwitch\Core\Analysis\Finding;
 use DuskSwitch\Core\Analysis\Findings;
 use DuskSwitch\Core\Analysis\FlightAnalysis;
 use DuskSwitch\Core\Analysis\FlownWith;
+use DuskSwitch\Core\Analysis\MapPlaces;
 use DuskSwitch\Core\Analysis\RecordedView;
 use DuskSwitch\Core\Log\LoggedFlight;
 use DuskSwitch\Core\Log\RehearsedLog;
@@ -56,7 +57,11 @@ final class FoundInFlightsTest extends TestCase
 
         $this->keep("{$aircraft}, {$script}, {$units->value}: found", $findings);
         $this->keep("{$aircraft}, {$script}: in numbers", AnalysisEncoder::flight($analysis));
-        $this->keep("{$aircraft}, {$script}, {$units->value}: drawn", self::drawn($view));
+        $this->keep("{$aircraft}, {$script}, {$units->value}: drawn", [
+            ...self::drawn($view),
+            'circles' => MapPlaces::circles($analysis, $units),
+            'nulls' => MapPlaces::nulls($analysis),
+        ]);
     }
 
     /** What nothing tells: a log of a clock and a number that nobody knows. */

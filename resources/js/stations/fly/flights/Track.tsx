@@ -3,8 +3,9 @@ import { useMemo, useState } from 'react'
 import type { FlightPage, Recording } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
+import { clock } from '@/recording/clock'
 import { MapMarks } from '@/recording/MapMarks'
-import { placing } from '@/recording/placing'
+import { type Placing, placing } from '@/recording/placing'
 import { TwoViews } from '@/recording/TwoViews'
 import { DrawField } from './DrawField'
 import { FieldShape } from './FieldShape'
@@ -63,6 +64,7 @@ export function Track({ flight, page }: { flight: Recording; page: FlightPage })
             ))}
             {field && <FieldShape field={field} place={place} />}
             {drawn.above}
+            <Found map={map} times={times} place={place} />
           </>
         }
         side={drawn.side}
@@ -83,6 +85,67 @@ export function Track({ flight, page }: { flight: Recording; page: FlightPage })
     </section>
   )
 }
+
+type FoundProps = { map: FlightPage['map']; times: number[]; place: Placing }
+
+/** Circles with their climb, and thick where the link was worse than predicted. */
+function Found({ map, times, place }: FoundProps) {
+  return (
+    <>
+      {map.nulls.map((one) => {
+        const rows = times.map((_, row) => row).filter((row) => place.known(row) && within(times[row] ?? 0, one))
+        return (
+          <polyline
+            key={one.from}
+            data-null
+            points={rows.map((row) => `${place.x(row).toFixed(1)},${place.y(row).toFixed(1)}`).join(' ')}
+            fill="none"
+            className="stroke-rose"
+            strokeWidth={5}
+            strokeOpacity={0.5}
+          >
+            <title>
+              {one.says}, from {clock(one.from)}
+            </title>
+          </polyline>
+        )
+      })}
+      {map.circles.map((one) => (
+        <g key={one.at} data-circles className={one.rises ? 'fill-teal stroke-teal' : 'fill-sodium stroke-sodium'}>
+          <circle
+            cx={place.across(one.east)}
+            cy={place.down(one.north)}
+            r={place.long(one.metres)}
+            fillOpacity={0.12}
+            strokeWidth={1}
+          />
+          <Beneath circle={one} place={place} />
+        </g>
+      ))}
+    </>
+  )
+}
+
+/** What circles brought, beside them on the side where there is room. */
+function Beneath({ circle, place }: { circle: FlightPage['map']['circles'][number]; place: Placing }) {
+  const [x, away] = [place.across(circle.east), place.long(circle.metres) + 4]
+  const left = x > (SIZE * 2) / 3
+  return (
+    <text
+      x={left ? x - away : x + away}
+      y={place.down(circle.north) + 5}
+      textAnchor={left ? 'end' : 'start'}
+      fontSize={14}
+      strokeWidth={4}
+      paintOrder="stroke"
+      className="stroke-deep"
+    >
+      {circle.says}
+    </text>
+  )
+}
+
+const within = (time: number, { from, to }: { from: number; to: number }) => time >= from && time <= to
 
 type Column = (number | null)[] | null | undefined
 
