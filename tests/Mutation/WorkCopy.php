@@ -41,6 +41,8 @@ final readonly class WorkCopy
                     : ['ln', '-s', $part, "{$folder}/vendor/{$name}"],
             );
         }
+        // A parser from npm reads what we write.
+        is_dir("{$root}/node_modules") && $this->run(['ln', '-s', "{$root}/node_modules", "{$folder}/node_modules"]);
         $this->run(['cp', '-r', "{$root}/storage/framework", "{$folder}/storage"]);
         file_put_contents(
             "{$folder}/phpunit.xml",
