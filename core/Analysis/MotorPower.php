@@ -29,18 +29,30 @@ final class MotorPower
         [$idle, $much] = [Spread::quantile($there, 0.02), Spread::quantile($there, 0.99)];
         $least = $flight->has(LogQuantity::Amperes) ? self::LEAST_CURRENT : self::LEAST_THROTTLE;
 
-        // The noise of a sensor at rest lifts nothing, either.
-        $steps = array_map(
-            fn (float $a, float $b): float => abs($a - $b),
-            array_slice($there, 1),
-            array_slice($there, 0, -1),
-        );
-        $noise = $steps === [] ? 0.0 : Spread::median(array_values(array_filter($steps)) ?: [0.0]);
-        $scale = max($much - $idle, (self::NOISE * $noise) / self::LIFTS);
+        $scale = max($much - $idle, (self::NOISE * self::noise($there, ($idle + $much) / 2)) / self::LIFTS);
 
         // What hardly changes tells nothing: a glider that was towed, a motor that wasn't used.
         return $much - $idle < max($least, 0.5 * abs($idle))
             ? array_fill(0, count($column), null)
             : array_map(fn (?float $one): ?float => $one === null ? null : ($one - $idle) / $scale, $column);
+    }
+
+    /**
+     * The noise of a sensor at rest, which lifts nothing: its usual step where it stays below a level. A motor that is
+     * switched on is no noise.
+     *
+     * @param  list<float>  $column
+     */
+    private static function noise(array $column, float $below): float
+    {
+        $steps = [];
+        foreach ($column as $row => $is) {
+            $before = $column[$row - 1] ?? $is;
+            if ($is !== $before && max($is, $before) <= $below) {
+                $steps[] = abs($is - $before);
+            }
+        }
+
+        return $steps === [] ? 0.0 : Spread::median($steps);
     }
 }

@@ -13,6 +13,7 @@ use DuskSwitch\Core\Analysis\FlightAnalysis;
 use DuskSwitch\Core\Analysis\FlightSeries;
 use DuskSwitch\Core\Analysis\FlownWith;
 use DuskSwitch\Core\Analysis\LaidOver;
+use DuskSwitch\Core\Analysis\LinkFit;
 use DuskSwitch\Core\Analysis\MeasuredWords;
 use DuskSwitch\Core\Analysis\Runway;
 use DuskSwitch\Core\Analysis\SearchArea;
@@ -185,6 +186,49 @@ final class AnalysisByHandTest extends TestCase
         self::assertSame(['height' => [], 'place' => []], $flown(604.0, 40.0, true)->series->jumps());
         self::assertSame(['height' => [], 'place' => []], $flown(169.0, 339.0, false)->series->jumps());
         self::assertSame(['height' => [30], 'place' => [40]], $flown(171.0, 345.0, false)->series->jumps());
+    }
+
+    public function test_a_burst_is_no_flight_and_a_motor_test_is_none_either(): void
+    {
+        $spans = fn (float $seconds, float $speed, ?float $amperes = null): array => AirborneTime::of(
+            self::flight(90, [
+                'speed' => fn (float $t): ?float => $amperes !== null
+                    ? null
+                    : ($t >= 20.0 && $t < 20.0 + $seconds
+                        ? $speed
+                        : 0.0),
+                'amperes' => fn (float $t): ?float => $amperes === null
+                    ? null
+                    : ($t >= 20.0 && $t < 20.0 + $seconds
+                        ? $amperes
+                        : 0.3),
+            ]),
+        )->spans;
+
+        self::assertSame([], $spans(2.0, 9.0), 'a second and a half of speed: somebody carried it');
+        self::assertCount(1, $spans(2.5, 9.0));
+        self::assertSame([], $spans(30.0, 3.9), 'a walk to the strip');
+        self::assertCount(1, $spans(30.0, 4.1));
+        self::assertSame([], $spans(6.0, 0.0, 25.0), 'a motor test');
+        self::assertCount(1, $spans(20.0, 0.0, 25.0));
+    }
+
+    public function test_a_link_that_was_never_far_tells_no_range(): void
+    {
+        $fit = fn (float $metres): ?LinkFit => LinkFit::of(
+            self::flight(100, [
+                'latitude' => fn (float $t): float => Geodesic::offset(
+                    54.0,
+                    9.0,
+                    0.0,
+                    $t < 8 ? 0.0 : ($metres * $t) / 100,
+                )[0],
+                'longitude' => fn (): float => 9.0,
+                'link-level' => fn (float $t): float => -30.0 - 20.0 * log10(max(1.0, ($metres * $t) / 100)),
+            ]),
+        );
+        self::assertNull($fit(58.0));
+        self::assertEqualsWithDelta(2.0, $fit(64.0)?->slope, 0.1);
     }
 
     public function test_a_long_way_is_said_in_its_own_unit(): void

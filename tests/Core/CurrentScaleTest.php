@@ -134,7 +134,7 @@ final class CurrentScaleTest extends TestCase
         $times = array_map(fn (int $row): float => $row / 2, range(0, 400));
         $log = LoggedFlight::of($times, [
             'used' => array_map(fn (float $t): float => 5.0 * $t, $times),
-            'current' => array_map(fn (): float => 18.0, $times),
+            'amperes' => array_map(fn (): float => 18.0, $times),
             'height' => array_map(fn (float $t): float => $t < 5 || $t > 195 ? 0.0 : 30.0, $times),
         ]);
         $flown = self::program();

@@ -250,6 +250,39 @@ final class LogbookReaderTest extends TestCase
         LogbookReader::read(str_repeat("my flights\n", 21).$table);
     }
 
+    public function test_numbers_of_another_database_mean_nothing(): void
+    {
+        $ours = LogbookReader::read(
+            (string) json_encode([
+                'flights' => [
+                    [
+                        'id' => 7,
+                        'flownAt' => '2026-05-01T10:00:00Z',
+                        'aircraft' => 3,
+                        'aircraftName' => 'Ente',
+                        'revision' => 12,
+                        'recording' => 4,
+                        'pack' => 2,
+                        'packLabel' => 'Akku 3',
+                        'seconds' => 61.0,
+                        'charged' => null,
+                    ],
+                ],
+            ]),
+        );
+        self::assertSame(
+            ['Ente', 'Akku 3', 61.0],
+            [$ours->entries[0]->aircraft, $ours->entries[0]->pack, $ours->entries[0]->seconds],
+        );
+        self::assertSame([], $ours->remarks);
+        $own = LogbookReader::read(
+            (string) json_encode([['date' => '2026-05-01', 'aircraft' => 'Ente', 'pack' => 'Akku 9']]),
+        );
+        self::assertSame(['Ente', 'Akku 9'], [$own->entries[0]->aircraft, $own->entries[0]->pack]);
+        $table = LogbookReader::read("Date;Aircraft;Revision;;Mood\n2026-05-01;Ente;12;x;y\n");
+        self::assertSame(['Left out, as no flight of the logbook has such a thing: "Mood".'], $table->remarks);
+    }
+
     public function test_a_sum_is_no_flight(): void
     {
         $read = LogbookReader::read("Date;Model;Minutes\n2026-05-01;Ente;3\n;;3\n;Summe 2026;3\n;Summer;4\n");
