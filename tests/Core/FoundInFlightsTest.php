@@ -10,7 +10,9 @@ use DuskSwitch\Core\Analysis\FlownWith;
 use DuskSwitch\Core\Analysis\MapPlaces;
 use DuskSwitch\Core\Analysis\RecordedView;
 use DuskSwitch\Core\Log\LoggedFlight;
+use DuskSwitch\Core\Log\LogReading;
 use DuskSwitch\Core\Log\RehearsedLog;
+use DuskSwitch\Core\Log\TextSource;
 use DuskSwitch\Core\Rehearsal\Flight;
 use DuskSwitch\Core\Rehearsal\RehearsalSettings;
 use DuskSwitch\Core\Telemetry\Values;
@@ -76,6 +78,19 @@ final class FoundInFlightsTest extends TestCase
             self::assertSame([], array_filter($findings, fn (Finding $one): bool => $one->known));
             $this->keep("nothing, {$whose}", array_column($findings, 'says', 'id'));
         }
+    }
+
+    /** A table with a riddle, a cut line, a doubled one and headings in the middle. */
+    public function test_of_a_table(): void
+    {
+        $rows = ['Datum;Uhrzeit;Höhe (ft);SOG (kn);Rätsel'];
+        for ($t = 0; $t < 90; $t++) {
+            $rows[] = sprintf('03/04/2026;%s;%d;%s;x', gmdate('H:i:s', 36_000 + $t), $t > 10 && $t < 80 ? 160 : 0, $t > 10 && $t < 80 ? '19,5' : '0,0');
+        }
+        array_splice($rows, 40, 0, ['Datum;Uhrzeit;Höhe (ft);SOG (kn);Rätsel', '03/04/2026;10:0', $rows[39]]);
+        [$report, $flights] = LogReading::flights(new TextSource(implode("\n", $rows), 'tabelle.csv'));
+        $analyses = array_map(fn (LoggedFlight $one): FlightAnalysis => FlightAnalysis::of($one), $flights);
+        $this->keep('a table', AnalysisEncoder::recording($report, $analyses));
     }
 
     /** @param  array<int|string, mixed>  $values */
