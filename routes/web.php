@@ -123,6 +123,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('packs/{pack}/acts', [PackController::class, 'act']);
     Route::get('fields', [FieldController::class, 'index']);
     Route::post('fields', [FieldController::class, 'store']);
+    Route::get('fields/{field}.geojson', [FieldController::class, 'show'])->whereNumber('field');
     Route::delete('fields/{field}', [FieldController::class, 'destroy']);
     Route::get('video-plan', [FieldController::class, 'friends']);
     Route::post('video-plan', [FieldController::class, 'plan']);

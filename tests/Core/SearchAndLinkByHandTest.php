@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Analysis\Comparison;
+use DuskSwitch\Core\Analysis\FieldFile;
 use DuskSwitch\Core\Analysis\FieldLimits;
 use DuskSwitch\Core\Analysis\FlightSeries;
 use DuskSwitch\Core\Analysis\LinkFit;
@@ -171,6 +172,30 @@ final class SearchAndLinkByHandTest extends TestCase
             ]),
             '401 corners, and 400 are enough',
         ];
+    }
+
+    public function test_a_field_goes_out_as_it_came(): void
+    {
+        // With the clock: the ring is written against it, as RFC 7946 says in 3.1.6.
+        $outline = [[54.0, 9.0], [54.1, 9.0], [54.1, 9.1], [54.0, 9.1]];
+        $runway = [[54.02, 9.05], [54.03, 9.05]];
+        $text = FieldFile::write('Große "Wiese"', $outline, $runway, 120.0);
+        $read = json_decode($text, true);
+        self::assertSame(
+            [[9.1, 54.0], [9.1, 54.1], [9.0, 54.1], [9.0, 54.0], [9.1, 54.0]],
+            array_map(
+                fn (array $one): array => array_map(floatval(...), $one),
+                $read['features'][0]['geometry']['coordinates'][0],
+            ),
+        );
+        self::assertEquals(['name' => 'Große "Wiese"', 'heightLimit' => 120.0], $read['features'][0]['properties']);
+        self::assertSame(array_reverse($outline), FieldLimits::read($text));
+        self::assertSame($runway, FieldFile::runway($text));
+
+        self::assertSame([], FieldFile::runway(FieldFile::write('x', $outline, [], null)));
+        self::assertSame([], FieldFile::runway('no JSON'));
+        $against = array_reverse($outline);
+        self::assertSame($against, FieldLimits::read(FieldFile::write('x', $against, [], null)));
     }
 
     #[DataProvider('none')]

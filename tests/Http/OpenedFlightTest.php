@@ -83,7 +83,9 @@ final class OpenedFlightTest extends HttpTestCase
         self::assertContains('Current', array_column($over->traces, 'name'));
         self::assertStringEndsWith('as long.', $over->says);
 
-        $typed = json_decode((string) $this->api('POST', '/api/logbook', ['aircraft' => null, 'seconds' => 300], 201)->getContent());
+        $typed = json_decode(
+            (string) $this->api('POST', '/api/logbook', ['aircraft' => null, 'seconds' => 300], 201)->getContent(),
+        );
         self::assertStringContainsString(
             'this flight was typed in',
             (string) $this->api('GET', "/api/logbook/{$first}/over/{$typed->id}", null, 422)->getContent(),
@@ -151,9 +153,12 @@ final class OpenedFlightTest extends HttpTestCase
         $id = $this->take(self::table())->flights()->sole()->id;
         // The flight goes north for 890 m from home: the field ends after 300.
         $drawn = fn (int $flight): array => [
-            'name' => 'Wiese', 'height' => null,
+            'name' => 'Wiese',
+            'height' => null,
             'drawn' => [
-                'flight' => $flight, 'outline' => [[-50, -50], [50, -50], [50, 300], [-50, 300]], 'runway' => [[0, -40], [0, 80]],
+                'flight' => $flight,
+                'outline' => [[-50, -50], [50, -50], [50, 300], [-50, 300]],
+                'runway' => [[0, -40], [0, 80]],
             ],
         ];
         $kept = json_decode((string) $this->api('POST', '/api/fields', $drawn($id))->getContent())->fields[0];
@@ -166,12 +171,30 @@ final class OpenedFlightTest extends HttpTestCase
         // 11.1 m each second from t = 20 s on: 300 m are passed 27 s later.
         self::assertEqualsWithDelta(47.0, $page->limits[0]->from, 1.5);
 
+        $file = $this->get("/api/fields/{$kept->id}.geojson")
+            ->assertOk()
+            ->assertHeader('Content-Disposition', 'attachment; filename="wiese.geojson"');
+        $this->api('POST', '/api/fields', ['name' => 'Die andere', 'outline' => (string) $file->getContent()]);
+        $other = Field::where('name', 'Die andere')->sole();
+        self::assertEqualsWithDelta(Field::where('name', 'Wiese')->sole()->runway, $other->runway, 1e-6);
+        self::assertCount(4, $other->outline);
+        $bare = '{"type":"LineString","coordinates":[[9,54],[9.1,54],[9.1,54.1]]}';
+        $this->api('POST', '/api/fields', ['name' => 'Die andere', 'outline' => $bare]);
+        self::assertSame([3, 2], [count($other->refresh()->outline), count($other->runway)], 'the runway stays');
+        $other->delete();
+
         $typed = json_decode((string) $this->api('POST', '/api/logbook', ['aircraft' => null], 201)->getContent())->id;
         $refused = fn (array $body): string => (string) $this->api('POST', '/api/fields', $body, 422)->getContent();
         self::assertStringContainsString('draw over one with positions', $refused($drawn($typed)));
         self::assertStringContainsString('draw over one with positions', $refused($drawn(999)));
         $elsewhere = [...$drawn($id), 'name' => 'Far away'];
-        Field::create(['uuid' => (string) Str::uuid(), 'name' => 'Far away', 'height' => null, 'runway' => [], 'outline' => [[0, 0], [0, 1], [1, 1]]]);
+        Field::create([
+            'uuid' => (string) Str::uuid(),
+            'name' => 'Far away',
+            'height' => null,
+            'runway' => [],
+            'outline' => [[0, 0], [0, 1], [1, 1]],
+        ]);
         self::assertStringContainsString('give its field another name', $refused($elsewhere));
         self::assertSame([[0, 0], [0, 1], [1, 1]], Field::where('name', 'Far away')->sole()->outline);
         $half = $drawn($id);

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Outside;
 
+use DuskSwitch\Core\Analysis\FieldFile;
 use DuskSwitch\Core\Log\LoggedFlight;
 use DuskSwitch\Core\Log\LogReading;
 use DuskSwitch\Core\Log\TextSource;
@@ -52,6 +53,29 @@ final class TracksTest extends TestCase
         file_put_contents($file, implode('', [...LogWriters::write($ending, [self::flight()], 'Côte & <Sand>')]));
 
         return $file;
+    }
+
+    public function test_gdal_reads_our_fields(): void
+    {
+        self::needs('ogrinfo');
+        $file = "{$this->folder}/field.geojson";
+        file_put_contents(
+            $file,
+            FieldFile::write(
+                'Côte',
+                [[-22.0, -43.0], [-22.0, -42.9], [-22.1, -42.9]],
+                [[-22.01, -42.95], [-22.02, -42.95]],
+                90.0,
+            ),
+        );
+        $text = self::said(['ogrinfo', '-al', '-q', $file]);
+        self::assertStringContainsString('name (String) = Côte', $text);
+        self::assertStringContainsString('heightLimit (Integer) = 90', $text);
+        self::assertStringContainsString(
+            'POLYGON ((-42.9 -22.1,-42.9 -22.0,-43 -22,-42.9 -22.1))',
+            str_replace('-42.9 -22,', '-42.9 -22.0,', $text),
+        );
+        self::assertStringContainsString('LINESTRING (-42.95 -22.01,-42.95 -22.02)', $text);
     }
 
     /** @param  list<list<float>>  $points  latitude, longitude, altitude, seconds since 1970 */

@@ -9,6 +9,7 @@ use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Paper;
 use DuskSwitch\App\Models\Pilot;
 use DuskSwitch\Core\Analysis\DrawnField;
+use DuskSwitch\Core\Analysis\FieldFile;
 use DuskSwitch\Core\Analysis\FieldLimits;
 use DuskSwitch\Core\Analysis\FieldVerdict;
 use DuskSwitch\Core\Analysis\FlightSeries;
@@ -23,6 +24,7 @@ use DuskSwitch\Core\Video\VideoPilot;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\Response;
 
 /** The places where one flies and the friends who fly there: outlines, heights, video channels. */
 final readonly class FieldController
@@ -57,13 +59,16 @@ final readonly class FieldController
         $text = $body->raw('outline');
         $there = Field::where('name', $name)->first();
         $drawn = $this->drawn($body->optional('drawn'), $body, $there);
-        $outline = is_string($text) && trim($text) !== '' ? FieldLimits::read($text) : null;
+        $file = is_string($text) && trim($text) !== '' ? $text : null;
+        [$outline, $runway] = $file === null ? [null, []] : [FieldLimits::read($file), FieldFile::runway($file)];
         $field =
             $there ?? new Field(['uuid' => (string) Str::uuid(), 'name' => $name, 'outline' => [], 'runway' => []]);
         $field
             ->fill([
                 'height' => $height,
                 ...$outline === null ? [] : ['outline' => $outline],
+                // What was drawn before stays where a file has none.
+                ...$runway === [] ? [] : ['runway' => $runway],
                 ...$drawn === null ? [] : ['outline' => $drawn->outline, 'runway' => $drawn->runway],
             ])
             ->save();
@@ -103,6 +108,17 @@ final readonly class FieldController
         }
 
         return DrawnField::of($home, $outline, $runway);
+    }
+
+    /** A field as a file. */
+    public function show(Field $field): Response
+    {
+        $file = Str::slug($field->name) ?: 'field';
+
+        return new Response(FieldFile::write($field->name, $field->outline, $field->runway, $field->height), 200, [
+            'Content-Type' => 'application/geo+json',
+            'Content-Disposition' => "attachment; filename=\"{$file}.geojson\"",
+        ]);
     }
 
     public function destroy(Field $field): JsonResponse

@@ -97,6 +97,16 @@ export function FieldList() {
                 {one.height === null ? 'no height limit' : `up to ${one.height} m`}
               </p>
             </div>
+            {(one.corners > 0 || one.runway !== null) && (
+              <a
+                href={`/api/fields/${one.id}.geojson`}
+                download
+                aria-label={`${one.name} as GeoJSON`}
+                className="inline-flex min-h-9 items-center underline max-md:min-h-11 max-md:min-w-11"
+              >
+                GeoJSON
+              </a>
+            )}
             <Button look="bare" onClick={() => remove.mutate(one.id)}>
               Remove
             </Button>
