@@ -58,6 +58,13 @@ final readonly class LogbookImport
      */
     public function of(LogbookReading $reading, bool $keep): array
     {
+        // What is there is looked at where nobody else can add to it.
+        return $keep ? DB::transaction(fn (): array => $this->look($reading, true)) : $this->look($reading, false);
+    }
+
+    /** @return array<string, mixed> */
+    private function look(LogbookReading $reading, bool $keep): array
+    {
         $there = Flight::get(['flown_at', 'aircraft_name', 'seconds'])
             ->mapWithKeys(
                 fn (Flight $one): array => [
@@ -73,7 +80,7 @@ final readonly class LogbookImport
             }
         }
         if ($keep) {
-            DB::transaction(fn () => array_map($this->add(...), $new));
+            array_map($this->add(...), $new);
         }
 
         return [

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { flightsChanged, sendLogbook } from '@/api/logbook'
 import { said } from '@/api/proposals'
@@ -20,7 +20,6 @@ const ORDERS = [
 /** Another logbook, shown before its flights are taken in. */
 export function LogbookDialog({ file, onClose }: { file: File; onClose: () => void }) {
   const [first, setFirst] = useState<First | undefined>(undefined)
-  const [problem, setProblem] = useState('')
   const client = useQueryClient()
   const look = useQuery({
     queryKey: ['logbook-file', file.name, file.lastModified, file.size, first],
@@ -29,16 +28,14 @@ export function LogbookDialog({ file, onClose }: { file: File; onClose: () => vo
     retry: false,
     gcTime: 0,
   })
-  const take = async () => {
-    try {
-      const taken = await sendLogbook(file, first, true)
+  const take = useMutation({
+    mutationFn: () => sendLogbook(file, first, true),
+    onSuccess: (taken) => {
       flightsChanged(client)
       tell(`${flights(taken.new)} from ${file.name}`)
       onClose()
-    } catch (error) {
-      setProblem(said(error))
-    }
-  }
+    },
+  })
   const seen = look.data
   return (
     <Dialog
@@ -48,16 +45,20 @@ export function LogbookDialog({ file, onClose }: { file: File; onClose: () => vo
       foot={
         <>
           <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" disabled={!seen || seen.new === 0 || look.isError} onClick={() => void take()}>
+          <Button
+            look="main"
+            disabled={!seen || seen.new === 0 || look.isError || take.isPending}
+            onClick={() => take.mutate()}
+          >
             {seen ? `Take in ${flights(seen.new)}` : 'Take in'}
           </Button>
         </>
       }
     >
       {look.isPending && <p className="text-muted">◌ Reading…</p>}
-      {(look.error || problem) && (
+      {(take.error ?? look.error) && (
         <p role="alert" className="text-rose">
-          ▲ {problem || said(look.error)}
+          ▲ {said(take.error ?? look.error)}
         </p>
       )}
       {seen && !look.error && (
