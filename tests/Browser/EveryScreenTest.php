@@ -88,7 +88,7 @@ final class EveryScreenTest extends BrowserTestCase
             'what flights teach' => ['/aircraft/1/fly/learn', '[data-advice]'],
             'upkeep' => ['/aircraft/1/fly/upkeep', '[data-work]'],
             'logbook' => ['/logbook', '[data-flight]'],
-            'line of time' => ['/logbook?look=line', '[data-happened]'],
+            'timeline' => ['/logbook?look=line', '[data-happened]'],
             'packs' => ['/logbook/packs', '[data-pack]'],
             'fields' => ['/logbook/fields', '[data-field]'],
             'friends' => ['/logbook/friends', 'main ol'],

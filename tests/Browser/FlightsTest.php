@@ -237,8 +237,8 @@ final class FlightsTest extends BrowserTestCase
         $page->press('Flights');
         $page->fill("[aria-label='Find a flight']", 'first');
         $page->until(fn (): bool => str_contains($page->text('[data-flight]'), 'Rook'), 'it flew the Rook');
-        // What its aircraft has is opened there, from the table or the line of time.
-        $page->press('Line of time');
+        // What its aircraft has is opened there, from the table or the timeline.
+        $page->press('Timeline');
         $page->find("[data-day='2025-05-09'] [data-happened='flight']");
         self::assertSame([], $page->barriers());
         $page->click("[data-day='2025-05-09'] [data-happened='flight'] button");

@@ -65,7 +65,7 @@ export function FlightBook({ aircraft, elsewhere = () => false, menu, children }
           value={look}
           options={[
             { id: 'table', name: 'Flights' },
-            { id: 'line', name: 'Line of time' },
+            { id: 'line', name: 'Timeline' },
           ]}
           onChange={(to) => setSearch(to === 'line' ? { look: to } : {})}
         />
