@@ -49,7 +49,7 @@ final readonly class Learning
             'reserve' => $reserve,
             'flights' => $recorded->count(),
             'alarms' => $this->alarms($recorded->all(), $circuit, $reserve),
-            'calibration' => $this->calibration($flights->all(), $circuit),
+            ...$this->calibration($flights->all(), $circuit),
         ];
     }
 
@@ -126,38 +126,50 @@ final readonly class Learning
 
     /**
      * @param  array<Flight>  $flights
-     * @return array<string, mixed>|null
+     * @return array<string, mixed>
      */
-    private function calibration(array $flights, Circuit $circuit): ?array
+    private function calibration(array $flights, Circuit $circuit): array
     {
         $charged = [];
+        $others = 0;
+        $set = CurrentScale::of($circuit->program, $this->catalogue);
         foreach ($flights as $flight) {
             $used = $flight->facts['used'] ?? null;
-            if ($used !== null && $flight->charged !== null) {
-                $charged[] = [
-                    'reported' => $used / $this->imports->with($flight)->currentScale,
-                    'charged' => $flight->charged,
-                    'current' => $flight->facts['current'] ?? null,
-                ];
+            if ($used === null || $flight->charged === null) {
+                continue;
             }
+            $with = $this->imports->with($flight);
+            // What another sensor told says nothing of this one.
+            if ($set !== null && $with->currentSensor !== null && $with->currentSensor !== $set->id()) {
+                $others++;
+
+                continue;
+            }
+            $charged[] = [
+                'reported' => $used / $with->currentScale,
+                'charged' => $flight->charged,
+                'current' => $flight->facts['current'] ?? null,
+            ];
         }
         $is = Calibration::of($charged);
-        $set = CurrentScale::of($circuit->program, $this->catalogue);
         $now = $set?->now() ?? 1.0;
 
-        return $is === null
-            ? null
-            : [
-                'flights' => $is->flights,
-                'scale' => round($is->scale, 3),
-                'of' => round($is->scale / $now, 4),
-                'spread' => round($is->spread / $now, 4),
-                'low' => $is->low === null ? null : round($is->low, 3),
-                'high' => $is->high === null ? null : round($is->high, 3),
-                'sensor' => $set?->sensor(),
-                'now' => $now,
-                'wants' => $is->wants($now),
-                'isTrusted' => $is->trusts($now),
-            ];
+        return [
+            'otherSensors' => $others,
+            'calibration' => $is === null
+                ? null
+                : [
+                    'flights' => $is->flights,
+                    'scale' => round($is->scale, 3),
+                    'of' => round($is->scale / $now, 4),
+                    'spread' => round($is->spread / $now, 4),
+                    'low' => $is->low === null ? null : round($is->low, 3),
+                    'high' => $is->high === null ? null : round($is->high, 3),
+                    'sensor' => $set?->sensor(),
+                    'now' => $now,
+                    'wants' => $is->wants($now),
+                    'isTrusted' => $is->trusts($now),
+                ],
+        ];
     }
 }

@@ -22,6 +22,7 @@ final readonly class FlownWith
      * @param  array<string, float>  $scales  by which what its sensors sent was multiplied before it was written down,
      *     by value
      * @param  float  $currentScale  that of its current sensor
+     * @param  string|null  $currentSensor  which that was, by its id in Equipment
      */
     public function __construct(
         public ?int $cells = null,
@@ -33,6 +34,7 @@ final readonly class FlownWith
         public bool $isNamed = false,
         public array $scales = [],
         public float $currentScale = 1.0,
+        public ?string $currentSensor = null,
     ) {}
 
     /** The same where nothing was multiplied before it was written down. */
@@ -46,6 +48,7 @@ final readonly class FlownWith
             $this->stall,
             $this->milliwatts,
             $this->isNamed,
+            currentSensor: $this->currentSensor,
         );
     }
 
@@ -62,6 +65,7 @@ final readonly class FlownWith
         ?float $milliwatts = null,
     ): self {
         $model = FlightModel::of($program->family);
+        $current = CurrentScale::of($program, $catalogue);
         $pack = $catalogue->pack($program->aboard->kit->pack ?? '');
 
         return new self(
@@ -73,7 +77,8 @@ final readonly class FlownWith
             $milliwatts,
             true,
             SensorScales::of($program),
-            CurrentScale::of($program, $catalogue)?->now() ?? 1.0,
+            $current?->now() ?? 1.0,
+            $current?->id(),
         );
     }
 }

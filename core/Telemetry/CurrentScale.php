@@ -47,6 +47,12 @@ final readonly class CurrentScale
         return null;
     }
 
+    /** The sensor's id in Equipment. */
+    public function id(): string
+    {
+        return $this->sensor->id;
+    }
+
     /** The sensor's name. */
     public function sensor(): string
     {

@@ -5,7 +5,7 @@ import { tell } from '@/parts/toast'
 import { percent } from '@/parts/words'
 
 /** Whether the current sensor tells the truth, and the scale with which it does. */
-export function Calibrated({ is }: { is: Learned['calibration'] }) {
+export function Calibrated({ learned: { calibration: is, otherSensors } }: { learned: Learned }) {
   return (
     <section aria-label="Current sensor">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
@@ -43,6 +43,11 @@ export function Calibrated({ is }: { is: Learned['calibration'] }) {
                 : `The program’s scale is ${is.now}${is.wants ? '' : ', and right'}; it’s on the sheet, to be set where your transmitter shows the sensor.`}
           </p>
         </div>
+      )}
+      {otherSensors > 0 && (
+        <p className="text-muted text-sm">
+          ○ {otherSensors} charged {otherSensors === 1 ? 'flight' : 'flights'} with another sensor left out.
+        </p>
       )}
     </section>
   )

@@ -47,7 +47,7 @@ export default function LearnView({ aircraft }: { aircraft: Aircraft }) {
           ))}
         </ul>
       </section>
-      <Calibrated is={data.calibration} />
+      <Calibrated learned={data} />
       <Compare aircraft={aircraft} />
     </div>
   )
