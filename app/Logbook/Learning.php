@@ -157,19 +157,19 @@ final readonly class Learning
         return [
             'otherSensors' => $others,
             'calibration' => $is === null
-                ? null
-                : [
-                    'flights' => $is->flights,
-                    'scale' => round($is->scale, 3),
-                    'of' => round($is->scale / $now, 4),
-                    'spread' => round($is->spread / $now, 4),
-                    'low' => $is->low === null ? null : round($is->low, 3),
-                    'high' => $is->high === null ? null : round($is->high, 3),
-                    'sensor' => $set?->sensor(),
-                    'now' => $now,
-                    'wants' => $is->wants($now),
-                    'isTrusted' => $is->trusts($now),
-                ],
+                    ? null
+                    : [
+                        'flights' => $is->flights,
+                        'scale' => round($is->scale, 3),
+                        'of' => round($is->scale / $now, 4),
+                        'spread' => round($is->spread / $now, 4),
+                        'low' => $is->low === null ? null : round($is->low, 3),
+                        'high' => $is->high === null ? null : round($is->high, 3),
+                        'sensor' => $set?->sensor(),
+                        'now' => $now,
+                        'wants' => $is->wants($now),
+                        'isTrusted' => $is->trusts($now),
+                    ],
         ];
     }
 }

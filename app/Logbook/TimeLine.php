@@ -4,6 +4,7 @@ namespace DuskSwitch\App\Logbook;
 
 use DuskSwitch\Core\Bench\BenchSteps;
 use DuskSwitch\Core\Checklist\Checklists;
+use DuskSwitch\Core\Program\Family;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -61,7 +62,7 @@ final readonly class TimeLine
     {
         return $this->of('flights')
             ->whereNotNull('flown_at')
-            ->get(['flights.*'])
+            ->get(['flights.*', 'aircraft.family'])
             ->map(
                 fn (stdClass $one): array => self::one(
                     $one,
@@ -70,7 +71,7 @@ final readonly class TimeLine
                     implode(
                         ' ',
                         array_filter([
-                            'Flown',
+                            $one->family === Family::GroundVehicle->value ? 'Driven' : 'Flown',
                             $one->seconds === null
                                 ? ''
                                 : 'for '.

@@ -30,6 +30,9 @@ final readonly class AirborneTime
 
     private const STANDS = 4.0;
 
+    /** Seconds for which what drives may stand on its way. */
+    private const PAUSES = 60.0;
+
     /** Seconds of rolling before take-off or after touchdown that aren't flown. */
     private const ROLLS = 3.0;
 
@@ -45,8 +48,12 @@ final readonly class AirborneTime
      */
     private function __construct(public array $spans, public bool $byPowerAlone = false) {}
 
-    /** Of a flight: no spans where it never left the ground, or nothing tells. */
-    public static function of(FlightSeries $flight): self
+    /**
+     * Of a flight: no spans where it never left the ground, or nothing tells.
+     *
+     * @param  bool  $drives  it stays on the ground: then from its start to its last stop
+     */
+    public static function of(FlightSeries $flight, bool $drives = false): self
     {
         $times = $flight->times();
         if ($times === []) {
@@ -71,7 +78,7 @@ final readonly class AirborneTime
             $lifts[] = ($power[$row] ?? 0.0) > MotorPower::LIFTS;
             // A height that nothing else confirms is a barometer's wandering.
             $surely[] =
-                ($speed[$row] ?? 0.0) > self::FAST ||
+                ($speed[$row] ?? 0.0) > ($drives ? self::MOVES : self::FAST) ||
                 (($height[$row] ?? 0.0) > self::HIGH && $is) ||
                 ($heightAlone && ($height[$row] ?? 0.0) > self::HIGH);
         }
@@ -84,7 +91,7 @@ final readonly class AirborneTime
             if ($last >= 0 && $times[$to] <= $spans[$last][1]) {
                 continue;
             }
-            $span = self::widened($times, $moves, $from, $to);
+            $span = self::widened($times, $moves, $from, $to, $drives ? self::PAUSES : self::STANDS);
             if ($last >= 0 && $span[0] <= $spans[$last][1]) {
                 $spans[$last][1] = max($spans[$last][1], $span[1]);
             } else {
@@ -93,7 +100,9 @@ final readonly class AirborneTime
         }
 
         return new self(
-            array_map(fn (array $span): array => self::withoutRolling($flight, $times, $height, $span), $spans),
+            $drives
+                ? $spans
+                : array_map(fn (array $span): array => self::withoutRolling($flight, $times, $height, $span), $spans),
             $spans !== [] && ! in_array(true, $surely, true),
         );
     }
@@ -183,21 +192,9 @@ final readonly class AirborneTime
      */
     private static function runs(array $times, array $is, float $least): array
     {
-        $runs = [];
-        $from = null;
-        foreach ($is as $row => $now) {
-            if ($now) {
-                $from ??= $row;
-            } elseif ($from !== null) {
-                $runs[] = [$from, $row - 1];
-                $from = null;
-            }
-        }
-        if ($from !== null) {
-            $runs[] = [$from, count($is) - 1];
-        }
-
-        return array_values(array_filter($runs, fn (array $run): bool => $least <= $times[$run[1]] - $times[$run[0]]));
+        return array_values(
+            array_filter(Spans::rows($is), fn (array $run): bool => $least <= $times[$run[1]] - $times[$run[0]]),
+        );
     }
 
     /**
@@ -207,14 +204,14 @@ final readonly class AirborneTime
      * @param  list<bool>  $moves
      * @return array{float, float}
      */
-    private static function widened(array $times, array $moves, int $from, int $to): array
+    private static function widened(array $times, array $moves, int $from, int $to, float $stands): array
     {
         $first = $from;
         for ($row = $from; $row >= 0 && self::STANDS / 4 >= $times[$first] - $times[$row]; $row--) {
             $first = $moves[$row] ? $row : $first;
         }
         $last = $to;
-        for ($row = $to; $row < count($times) && $times[$row] - $times[$last] <= self::STANDS; $row++) {
+        for ($row = $to; $row < count($times) && $stands >= $times[$row] - $times[$last]; $row++) {
             $last = $moves[$row] ? $row : $last;
         }
 

@@ -24,7 +24,7 @@ final readonly class Findings
     {
         return [
             $this->air(),
-            $this->wind(),
+            ...$this->with->drives ? [] : [$this->wind()],
             $this->battery(),
             $this->link(),
             ...$this->nulls(),
@@ -50,15 +50,16 @@ final readonly class Findings
     private function air(): Finding
     {
         $air = $this->analysis->air;
+        [$title, $did] = $this->with->drives ? ['Driven', 'drove'] : ['In the air', 'flew'];
         if ($air->spans === []) {
-            return $this->one('air', 'In the air', null, 'Not known: nothing that was recorded tells when it flew.');
+            return $this->one('air', $title, null, "Not known: nothing that was recorded tells when it {$did}.");
         }
         $hops = count($air->spans);
 
         return $this->one(
             'air',
-            'In the air',
-            $this->words->minutes($air->seconds()).($hops > 1 ? " in {$hops} flights" : ''),
+            $title,
+            $this->words->minutes($air->seconds()).($hops > 1 ? " in {$hops} ".($this->with->drives ? 'drives' : 'flights') : ''),
             $air->byPowerAlone ? 'Told by current alone: a long motor test would look the same.' : '',
             $air->takeOff(),
         );

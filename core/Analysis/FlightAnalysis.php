@@ -27,14 +27,16 @@ final readonly class FlightAnalysis
         public array $lags,
         public ?float $stallMargin,
         public ?SearchArea $search,
+        public bool $drives = false,
     ) {}
 
     /** Of a recorded flight with what else is known of it. */
     public static function of(LoggedFlight $log, FlownWith $with = new FlownWith()): self
     {
         $series = new FlightSeries($log, $with->cells);
-        $air = AirborneTime::of($series);
-        $wind = WindEstimate::of($series, $air, $with->hovers);
+        $air = AirborneTime::of($series, $with->drives);
+        // What drives tells nothing of the air.
+        $wind = $with->drives ? null : WindEstimate::of($series, $air, $with->hovers);
         $times = $log->times;
         [$from, $to] = [$air->takeOff() ?? ($times[0] ?? 0.0), $air->landing() ?? $log->start + $log->seconds()];
 
@@ -45,11 +47,12 @@ final readonly class FlightAnalysis
             $wind,
             BatteryFit::of($series),
             LinkFit::of($series, $with->milliwatts),
-            CircledLift::of($series, $air),
+            $with->drives ? [] : CircledLift::of($series, $air),
             SpeedRun::of($series, $air),
             self::lags($series),
             self::stallMargin($series, $air, $with->stall),
             SearchArea::of($series, $wind->speed ?? 0.0, $wind->from ?? 0.0, $with->sink),
+            $with->drives,
         );
     }
 
@@ -57,10 +60,11 @@ final readonly class FlightAnalysis
     public function events(): array
     {
         $start = $this->series->log->start;
-        $events = [new FlightEvent(0.0, EventKind::Leg, 'On the ground')];
+        [$still, $under] = $this->drives ? ['Standing', 'Driving'] : ['On the ground', 'In the air'];
+        $events = [new FlightEvent(0.0, EventKind::Leg, $still)];
         foreach ($this->air->spans as [$from, $to]) {
-            $events[] = new FlightEvent($from - $start, EventKind::Leg, 'In the air');
-            $events[] = new FlightEvent($to - $start, EventKind::Leg, 'On the ground');
+            $events[] = new FlightEvent($from - $start, EventKind::Leg, $under);
+            $events[] = new FlightEvent($to - $start, EventKind::Leg, $still);
         }
 
         return $events;

@@ -23,6 +23,7 @@ final readonly class FlownWith
      *     by value
      * @param  float  $currentScale  that of its current sensor
      * @param  string|null  $currentSensor  which that was, by its id in Equipment
+     * @param  bool  $drives  it stays on the ground
      */
     public function __construct(
         public ?int $cells = null,
@@ -35,6 +36,7 @@ final readonly class FlownWith
         public array $scales = [],
         public float $currentScale = 1.0,
         public ?string $currentSensor = null,
+        public bool $drives = false,
     ) {}
 
     /** The same where nothing was multiplied before it was written down. */
@@ -49,6 +51,7 @@ final readonly class FlownWith
             $this->milliwatts,
             $this->isNamed,
             currentSensor: $this->currentSensor,
+            drives: $this->drives,
         );
     }
 
@@ -79,6 +82,7 @@ final readonly class FlownWith
             SensorScales::of($program),
             $current?->now() ?? 1.0,
             $current?->id(),
+            $model->drives,
         );
     }
 }

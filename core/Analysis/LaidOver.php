@@ -43,15 +43,18 @@ final readonly class LaidOver
 
     private function says(): string
     {
+        [$start, $while] = $this->under->drives ? ['start', 'under way'] : ['take-off', 'in the air'];
         if (! $this->byTakeOff) {
-            return 'No take-off was found in one of them: laid over each other from their first rows.';
+            return "No {$start} was found in one of them: laid over each other from their first rows.";
         }
         $longer = $this->over->air->seconds() - $this->under->air->seconds();
 
         return match (true) {
-            abs($longer) < 0.5 => 'Laid over each other from take-off; both were in the air as long.',
-            default => 'Laid over each other from take-off; the other was '.
-                (new MeasuredWords($this->system))->minutes(abs($longer)).($longer > 0 ? ' longer' : ' shorter').' in the air.',
+            abs($longer) < 0.5 => "Laid over each other from {$start}; both were {$while} as long.",
+            default => "Laid over each other from {$start}; the other was ".
+                (new MeasuredWords($this->system))->minutes(abs($longer)).
+                ($longer > 0 ? ' longer' : ' shorter').
+                " {$while}.",
         };
     }
 

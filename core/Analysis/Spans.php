@@ -14,17 +14,33 @@ final class Spans
      */
     public static function of(array $times, array $holds): array
     {
-        $spans = [];
+        $last = count($times) - 1;
+
+        return array_map(
+            fn (array $rows): array => ['from' => $times[$rows[0]], 'to' => $times[min($rows[1] + 1, $last)]],
+            self::rows($holds),
+        );
+    }
+
+    /**
+     * The same as rows: the first and the last in which it holds.
+     *
+     * @param  list<bool>  $holds  row by row
+     * @return list<array{int, int}>
+     */
+    public static function rows(array $holds): array
+    {
+        $runs = [];
         $since = null;
-        foreach ($times as $row => $time) {
-            if ($holds[$row]) {
-                $since ??= $time;
+        foreach ($holds as $row => $now) {
+            if ($now) {
+                $since ??= $row;
             } elseif ($since !== null) {
-                $spans[] = ['from' => $since, 'to' => $time];
+                $runs[] = [$since, $row - 1];
                 $since = null;
             }
         }
 
-        return $since === null ? $spans : [...$spans, ['from' => $since, 'to' => $times[count($times) - 1]]];
+        return $since === null ? $runs : [...$runs, [$since, count($holds) - 1]];
     }
 }

@@ -25,11 +25,11 @@ final class HeadingWords
             'altitude|alt|elevation|elev|ele|msl|asl|amsl|altitude msl|gps alt|gps altitude|höhe nn|altitud',
         'height' => 'height|hgt|agl|relative altitude|rel alt|altitude agl|baro alt|baro altitude|barometric altitude|'.
             'barometer|baro height|höhe|hoehe|hauteur|altura|height above ground|vario alt|relative height',
-        'climb' => 'climb|climb rate|vario|variometer|vertical speed|vspeed|v speed|vspd|v spd|vert speed|'.
+        'climb' => 'climb|climb rate|vario|ascenso|variometer|vertical speed|vspeed|v speed|vspd|v spd|vert speed|'.
             'vertical velocity|rate of climb|roc|sink|sink rate|steigen|steigrate|steigt|sinken|'.
             'vitesse verticale|velocidad vertical|ascent|montée|vz|lift',
         'speed' => 'speed|ground speed|groundspeed|ground spd|g speed|spd|sog|velocity|vel|speed over ground|'.
-            'gps speed|geschwindigkeit|vitesse|vitesse sol|velocidad|v|ground velocity',
+            'gps speed|geschwindigkeit|vitesse|vitesse sol|velocidad|v|ground velocity|tempo|gs',
         'airspeed' => 'airspeed|air speed|ias|tas|pitot|indicated speed|true airspeed|aspd|fahrt|fluggeschwindigkeit|'.
             'vitesse air|vitesse indiquée|velocidad aire|velocidad indicada|air velocity',
         'course' => 'course|heading|hdg|cog|track|bearing|course over ground|track angle|kurs|cap|rumbo|richtung|'.
@@ -67,7 +67,7 @@ final class HeadingWords
             'distance from home|home dist',
         'throttle' => 'throttle|thr|thro|gas|gaz|motor stick|throttle stick|acelerador',
         'roll' => 'aileron|ail|roll stick|ailerons|querruder|quer|alerón|stick roll|roll command',
-        'pitch' => 'elevator|elev stick|pitch stick|höhenruder|profondeur|elevador|stick pitch|pitch command',
+        'pitch' => 'elevator|elev stick|pitch stick|höhenruder|profondeur|elevador|profundidad|stick pitch|pitch command',
         'yaw' => 'rudder|rud|yaw stick|seitenruder|seite|dérive|timón|stick yaw|yaw command',
     ];
 

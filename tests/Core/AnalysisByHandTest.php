@@ -20,6 +20,7 @@ use DuskSwitch\Core\Analysis\SearchArea;
 use DuskSwitch\Core\Analysis\SpeedRun;
 use DuskSwitch\Core\Analysis\Spread;
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\Thinning;
 use DuskSwitch\Core\Log\LoggedFlight;
 use DuskSwitch\Core\Telemetry\Geodesic;
@@ -211,6 +212,42 @@ final class AnalysisByHandTest extends TestCase
         self::assertCount(1, $spans(30.0, 4.1));
         self::assertSame([], $spans(6.0, 0.0, 25.0), 'a motor test');
         self::assertCount(1, $spans(20.0, 0.0, 25.0));
+    }
+
+    public function test_what_drives_is_not_in_the_air(): void
+    {
+        $badger = FlownWith::of(
+            ProgramDecoder::decode(Given::text(['version' => 2, 'family' => 'ground-vehicle', 'name' => 'Dachs'])),
+            Given::catalogue(),
+        );
+        self::assertTrue($badger->drives);
+        // A crawler at 1.2 m/s in circles, with a rest of forty seconds; then it is carried home.
+        $log = fn (float $rest): LoggedFlight => self::flight(200, [
+            'speed' => fn (float $t): float => $t < 10 || ($t > 60 && $t < 60 + $rest) || $t > 160 ? 0.0 : 1.2,
+            'course' => fn (float $t): float => fmod(20 * $t, 360.0),
+            'height' => fn (float $t): float => 2.0 * sin($t / 9),
+            'latitude' => fn (float $t): float => 54.0 + 1e-5 * sin($t / 3),
+            'longitude' => fn (float $t): float => 9.0 + 1e-5 * cos($t / 3),
+        ])->log;
+        $drive = FlightAnalysis::of($log(40.0), $badger);
+        self::assertSame([[10.0, 160.5]], $drive->air->spans);
+        self::assertCount(2, FlightAnalysis::of($log(70.0), $badger)->air->spans, 'a longer rest parts two drives');
+        self::assertSame([], FlightAnalysis::of($log(40.0), new FlownWith())->air->spans, 'as a flight it is none');
+        self::assertSame(['Standing', 'Driving', 'Standing'], array_column($drive->events(), 'says'));
+        $says = array_column((new Findings($drive, $badger, UnitSystem::Metric))->all(), 'says', 'title');
+        self::assertSame('2:31', $says['Driven']);
+        self::assertArrayNotHasKey('Wind', $says);
+        self::assertArrayNotHasKey('Circles', $says);
+        self::assertSame(
+            'Laid over each other from start; both were under way as long.',
+            (new LaidOver($drive, $drive, UnitSystem::Metric))->json()['says'],
+        );
+        $parked = FlightAnalysis::of(self::flight(60, ['speed' => fn (): float => 0.0])->log, $badger);
+        self::assertStringContainsString(
+            'when it drove',
+            (new Findings($parked, $badger, UnitSystem::Metric))->all()[0]->says,
+        );
+        self::assertTrue($badger->unscaled()->drives);
     }
 
     public function test_a_link_that_was_never_far_tells_no_range(): void

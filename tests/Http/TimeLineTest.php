@@ -94,6 +94,11 @@ final class TimeLineTest extends HttpTestCase
         self::assertSame(['2026-03-02T23:00:00Z', 'Tern', 'A line of the sheet entered', ''], $all[5]);
         self::assertSame($rooks, array_values(array_filter($all, fn (array $one): bool => $one[1] === 'Rook')));
 
+        // What drives isn't flown.
+        $rook->update(['family' => 'ground-vehicle']);
+        self::assertContains('Driven for 3:05 at Deich', array_column($this->line(), 'says'));
+        $rook->update(['family' => 'helicopter']);
+
         // What was flown stays when the aircraft goes.
         $this->api('DELETE', "/api/aircraft/{$rook->id}", ['base' => $rook->head]);
         self::assertContains('Flown for 3:05 at Deich', array_column($this->line(), 'says'));

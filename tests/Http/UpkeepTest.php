@@ -342,11 +342,18 @@ final class UpkeepTest extends HttpTestCase
         $other->sense->chain[0]->sensor = 'teal-current';
         $other->sense->chain[0]->scales = new \stdClass();
         unset($other->sense->chain[0]->scales);
-        $told = fn (): \stdClass => $this->told('POST', "/api/aircraft/{$nightjar->id}/learn", ['document' => $other, 'reserve' => 0.3]);
+        $told = fn (): \stdClass => $this->told('POST', "/api/aircraft/{$nightjar->id}/learn", [
+            'document' => $other,
+            'reserve' => 0.3,
+        ]);
         self::assertNull($told()->calibration, 'all of them were flown with the other one');
         self::assertSame(6, $told()->otherSensors);
         $charge($now, 500, 600, now()->addDay());
-        $this->api('PUT', "/api/aircraft/{$nightjar->id}/program", ['document' => $other, 'base' => $now, 'note' => 'Teal']);
+        $this->api('PUT', "/api/aircraft/{$nightjar->id}/program", [
+            'document' => $other,
+            'base' => $now,
+            'note' => 'Teal',
+        ]);
         array_map(fn (int $used): Flight => $charge($now + 1, $used, 1.1 * $used, now()->addDays(2)), [700, 850]);
         $is = $learn($other);
         self::assertSame(['Teal current sensor', 2, 1.1], [$is->sensor, $is->flights, $is->scale]);

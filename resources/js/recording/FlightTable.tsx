@@ -7,10 +7,10 @@ import { EVERY_FLIGHT, FlightFilter, isWanted, when } from './FlightFilter'
 
 type Sort = { by: string; down: boolean }
 
-type Props = { logbook: Logbook; withAircraft?: boolean; onOpen: (flight: number) => void }
+type Props = { logbook: Logbook; withAircraft?: boolean; airtime: string; onOpen: (flight: number) => void }
 
 /** Flights with their facts, sorted by any of them; a row opens its flight. */
-export function FlightTable({ logbook, withAircraft = false, onOpen }: Props) {
+export function FlightTable({ logbook, withAircraft = false, airtime, onOpen }: Props) {
   const [sort, setSort] = useState<Sort>({ by: 'flownAt', down: true })
   const [wanted, setWanted] = useState(EVERY_FLIGHT)
   const [all, setAll] = useState(false)
@@ -51,7 +51,7 @@ export function FlightTable({ logbook, withAircraft = false, onOpen }: Props) {
             <tr className="border-line border-b">
               {head('flownAt', 'Date')}
               {withAircraft && head('aircraftName', 'Aircraft')}
-              {head('seconds', 'In the air')}
+              {head('seconds', airtime)}
               {head('site', 'Place')}
               {head('packLabel', 'Pack')}
               {told.map((one) => head(one.id, one.name, one.unit))}

@@ -7,6 +7,7 @@ import type { Aircraft, LogbookFlight } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Segments } from '@/parts/Segments'
 import { FlightTable } from '@/recording/FlightTable'
+import { airborne } from './airborne'
 import { FlightForm } from './FlightForm'
 import { FlightSheet } from './FlightSheet'
 import { ImportDialog } from './ImportDialog'
@@ -58,7 +59,7 @@ export function FlightBook({ aircraft, elsewhere = () => false, menu, children }
         <p data-totals className="min-w-40 flex-1 text-muted text-sm">
           {data.totals.flights === 0
             ? 'No flights yet.'
-            : `${data.totals.flights} ${data.totals.flights === 1 ? 'flight' : 'flights'}, ${hours(data.totals.seconds)} in the air`}
+            : `${data.totals.flights} ${data.totals.flights === 1 ? 'flight' : 'flights'}, ${hours(data.totals.seconds)} ${airborne(aircraft).says}`}
         </p>
         <Segments
           label="How they are shown"
@@ -97,7 +98,7 @@ export function FlightBook({ aircraft, elsewhere = () => false, menu, children }
           <p className="mt-2">Its columns and units are found by their headings; you can correct them.</p>
         </div>
       ) : (
-        <FlightTable logbook={data} withAircraft={aircraft === null} onOpen={show} />
+        <FlightTable logbook={data} withAircraft={aircraft === null} airtime={airborne(aircraft).title} onOpen={show} />
       )}
       {taking && (
         <ImportDialog

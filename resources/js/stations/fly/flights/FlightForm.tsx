@@ -8,6 +8,7 @@ import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Dialog } from '@/parts/Dialog'
 import { INPUT } from '@/parts/Labelled'
+import { airborne } from './airborne'
 
 type Props = { aircraft: Aircraft | null; flight: LogbookFlight | null; onClose: () => void }
 
@@ -109,7 +110,7 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
           />
         </div>
         {field('flownAt', 'Date and time (UTC)', 'datetime-local')}
-        {!recorded && field('minutes', 'Minutes in the air', 'number')}
+        {!recorded && field('minutes', airborne(aircraft).minutes, 'number')}
         {field(
           'site',
           'Place',

@@ -19,6 +19,7 @@ import { usePlayback } from '@/recording/sound'
 import { Timeline } from '@/recording/Timeline'
 import { Verdict } from '@/recording/Verdict'
 import { Words } from '@/recording/Words'
+import { airborne } from './airborne'
 import { Beside } from './Beside'
 import { ColumnsDialog } from './ColumnsDialog'
 import { Exports } from './Exports'
@@ -88,7 +89,8 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
       )}
       {listening && (
         <p className="px-4 text-muted text-sm">
-          The recording doesn’t say where the switches were: judged as armed in the air, all else at rest.
+          The recording doesn’t say where the switches were: judged as armed {airborne(aircraft).while}, all else at
+          rest.
         </p>
       )}
       {shown ? (
@@ -125,7 +127,7 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
             {side === 'track' && <Track flight={page.recording as Recording} page={page} />}
             {side === 'notes' && (
               <>
-                <About page={page} onEdit={() => setEditing(true)} />
+                <About page={page} title={airborne(aircraft).title} onEdit={() => setEditing(true)} />
                 <Marks page={page} />
               </>
             )}
@@ -140,7 +142,7 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
         </div>
       ) : (
         <div className="px-4">
-          <About page={page} onEdit={() => setEditing(true)} />
+          <About page={page} title={airborne(aircraft).title} onEdit={() => setEditing(true)} />
         </div>
       )}
       {editing && <FlightForm aircraft={aircraft} flight={flight} onClose={() => setEditing(false)} />}
@@ -186,9 +188,9 @@ function RemoveDialog({ flight, onClose, onDone }: { flight: LogbookFlight; onCl
 }
 
 /** What the pilot wrote of it, and what was wrong with its recording. */
-function About({ page: { flight, file }, onEdit }: { page: FlightPage; onEdit: () => void }) {
+function About({ page: { flight, file }, title, onEdit }: { page: FlightPage; title: string; onEdit: () => void }) {
   const told = [
-    ['In the air', flight.seconds === null ? '' : clock(flight.seconds)],
+    [title, flight.seconds === null ? '' : clock(flight.seconds)],
     ['Place', flight.site],
     ['Pilot', flight.pilot],
     ['Pack', flight.packLabel ?? ''],

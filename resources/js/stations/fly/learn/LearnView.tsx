@@ -6,6 +6,7 @@ import { Button } from '@/parts/Button'
 import { keyed } from '@/parts/keyed'
 import { NumberField } from '@/parts/NumberField'
 import { tell } from '@/parts/toast'
+import { airborne } from '../flights/airborne'
 import { Calibrated } from './Calibrated'
 import { Compare } from './Compare'
 
@@ -43,7 +44,7 @@ export default function LearnView({ aircraft }: { aircraft: Aircraft }) {
         )}
         <ul className="mt-2 grid gap-2">
           {keyed(data.alarms, (one) => `${one.call} ${one.place}`).map(({ key, item }) => (
-            <Alarm key={key} alarm={item} flights={data.flights} />
+            <Alarm key={key} alarm={item} flights={data.flights} end={airborne(aircraft).end} />
           ))}
         </ul>
       </section>
@@ -53,7 +54,9 @@ export default function LearnView({ aircraft }: { aircraft: Aircraft }) {
   )
 }
 
-function Alarm({ alarm, flights }: { alarm: Learned['alarms'][number]; flights: number }) {
+type AlarmProps = { alarm: Learned['alarms'][number]; flights: number; end: string }
+
+function Alarm({ alarm, flights, end }: AlarmProps) {
   const spoke = alarm.flights.filter((one) => one.times > 0)
   const times = alarm.flights.reduce((sum, one) => sum + one.times, 0)
   const left = spoke.map((one) => one.left).filter((one) => one !== null)
@@ -89,7 +92,7 @@ function Alarm({ alarm, flights }: { alarm: Learned['alarms'][number]; flights: 
         {spoke.length === 0
           ? `It never spoke in ${flights} ${flights === 1 ? 'flight' : 'flights'}.`
           : `It spoke ${times} ${times === 1 ? 'time' : 'times'}, in ${spoke.length} of ${flights}.`}{' '}
-        {before.length > 0 && `${range(before.map(Math.round))} s before landing. `}
+        {before.length > 0 && `${range(before.map(Math.round))} s before ${end}. `}
         {left.length > 0 && `${range(left.map((one) => Math.round(one * 100)))} % of the pack was left. `}
       </p>
       <p className="text-muted" hidden={!alarm.aboutPack}>
