@@ -26,9 +26,10 @@ final readonly class SearchJson
     /**
      * @param  float  $start  seconds of the flight's first row
      * @param  array{float, float}|null  $home  latitude and longitude
+     * @param  bool  $drives  it stays on the ground, and falls from nowhere
      * @return array<string, mixed>|null
      */
-    public function of(?SearchArea $area, float $start, ?array $home): ?array
+    public function of(?SearchArea $area, float $start, ?array $home, bool $drives = false): ?array
     {
         return $area === null || $home === null ? null : [
             'at' => round($area->at - $start, 1),
@@ -46,7 +47,7 @@ final readonly class SearchJson
                 'says' => $this->words->distance($one['metres']),
             ], $area->rings),
             'map' => $this->map($area, $home),
-            'falls' => $this->words->distance($area->farthest->falls),
+            'falls' => $drives ? null : $this->words->distance($area->farthest->falls),
             'glides' => $area->farthest->glides === null ? null : $this->words->distance($area->farthest->glides),
         ];
     }

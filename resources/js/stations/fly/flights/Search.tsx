@@ -55,9 +55,11 @@ export function Search({ area, flight }: { area: Area | null; flight: Recording 
             {percent(ring.share)} of all ways down end within <span className="figures">{ring.says}</span>
           </li>
         ))}
-        <li className="text-muted">
-          At the farthest {area.falls} where it falls{area.glides !== null && `, ${area.glides} where it glides`}.
-        </li>
+        {area.falls !== null && (
+          <li className="text-muted">
+            At the farthest {area.falls} where it falls{area.glides !== null && `, ${area.glides} where it glides`}.
+          </li>
+        )}
       </ul>
       <Way to={{ latitude: area.latitude, longitude: area.longitude }} />
     </section>
