@@ -8,6 +8,7 @@ use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Paper;
 use DuskSwitch\App\Models\Recording;
+use DuskSwitch\App\Models\Revision;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Analysis\FlightAnalysis;
 use DuskSwitch\Core\Analysis\FlownWith;
@@ -19,6 +20,7 @@ use DuskSwitch\Core\Log\LogQuantity;
 use DuskSwitch\Core\Log\LogReading;
 use DuskSwitch\Core\Log\LogReport;
 use DuskSwitch\Core\Log\LogUnit;
+use DuskSwitch\Core\Program\Program;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -172,20 +174,29 @@ final readonly class Imports
             ?->revisions()
             ->where('number', $flight->revision ?? $flight->aircraft->head)
             ->first();
-        try {
-            $program = $revision === null ? null : $this->bench->circuit($revision->document)->program;
-        } catch (Refused) {
-            // A revision that can't be read any more tells nothing.
-            $program = null;
-        }
-
+        $program = $this->program($revision);
         if ($program === null) {
             return new FlownWith($pack?->cells, $pack?->capacity);
         }
         $with = FlownWith::of($program, $this->catalogue, $pack?->cells, $pack?->capacity);
+        $now = $with->cells === null ? $this->program($flight->aircraft?->current()) : null;
+        if ($now !== null) {
+            // A kit that was told later tells of the flights before it, too.
+            $with = $with->aboard(FlownWith::of($now, $this->catalogue));
+        }
 
         // It was flown before that revision was there: nearest to what flew, but its scales came later.
         return $flight->flown_at !== null && $revision?->created_at->gt($flight->flown_at) ? $with->unscaled() : $with;
+    }
+
+    /** A revision's program; null where there is none, or it can't be read any more. */
+    private function program(?Revision $revision): ?Program
+    {
+        try {
+            return $revision === null ? null : $this->bench->circuit($revision->document)->program;
+        } catch (Refused) {
+            return null;
+        }
     }
 
     /** @return array{LogReport, FileSink} */

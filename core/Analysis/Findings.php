@@ -115,7 +115,8 @@ final readonly class Findings
             null,
             $this->analysis->series->cells === null &&
             ! $this->analysis->series->has(\DuskSwitch\Core\Log\LogQuantity::Cell)
-                ? 'Not known: how many cells has the pack? Choose the pack or the aircraft.'
+                ? 'Not known: how many cells has the pack? Choose it '.
+                    ($this->with->isNamed ? 'in the notes of this flight, or in Kit.' : 'or the aircraft in the notes.')
                 : 'Not known: it takes voltage and a current that varies.',
         );
     }

@@ -55,6 +55,24 @@ final readonly class FlownWith
         );
     }
 
+    /** The same with another's pack, where nothing is known of its own. */
+    public function aboard(self $other): self
+    {
+        return new self(
+            $this->cells ?? $other->cells,
+            $this->capacity ?? $other->capacity,
+            $this->hovers,
+            $this->sink,
+            $this->stall,
+            $this->milliwatts,
+            $this->isNamed,
+            $this->scales,
+            $this->currentScale,
+            $this->currentSensor,
+            $this->drives,
+        );
+    }
+
     /**
      * What a program and its kit tell.
      *

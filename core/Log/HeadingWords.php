@@ -25,7 +25,7 @@ final class HeadingWords
             'altitude|alt|elevation|elev|ele|msl|asl|amsl|altitude msl|gps alt|gps altitude|höhe nn|altitud',
         'height' => 'height|hgt|agl|relative altitude|rel alt|altitude agl|baro alt|baro altitude|barometric altitude|'.
             'barometer|baro height|höhe|hoehe|hauteur|altura|height above ground|vario alt|relative height',
-        'climb' => 'climb|climb rate|vario|ascenso|variometer|vertical speed|vspeed|v speed|vspd|v spd|vert speed|'.
+        'climb' => 'climb|climb rate|vario|vsi|ascenso|variometer|vertical speed|vspeed|v speed|vspd|v spd|vert speed|'.
             'vertical velocity|rate of climb|roc|sink|sink rate|steigen|steigrate|steigt|sinken|'.
             'vitesse verticale|velocidad vertical|ascent|montée|vz|lift',
         'speed' => 'speed|ground speed|groundspeed|ground spd|g speed|spd|sog|velocity|vel|speed over ground|'.

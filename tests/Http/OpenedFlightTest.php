@@ -93,6 +93,35 @@ final class OpenedFlightTest extends HttpTestCase
         $this->api('GET', "/api/logbook/{$first}/over/999", null, 404);
     }
 
+    public function test_a_kit_that_is_told_later_tells_of_flights_before_it(): void
+    {
+        $tern = $this->aircraft('Tern');
+        $document = $this->demoDocument('Tern');
+        unset($document->aboard->kit->pack);
+        $this->api('PUT', "/api/aircraft/{$tern->id}/program", [
+            'document' => $document,
+            'base' => $tern->head,
+            'note' => 'No pack',
+        ]);
+        $id = $this->take(self::table())->flights()->sole()->id;
+        Flight::find($id)?->update(['revision' => $this->aircraft('Tern')->head]);
+        $battery = fn (): \stdClass => array_column(
+            json_decode((string) $this->api('GET', "/api/logbook/{$id}")->getContent())->findings,
+            null,
+            'id',
+        )['battery'];
+        self::assertFalse($battery()->known);
+        self::assertStringContainsString('or in Kit', $battery()->says);
+
+        $document->aboard->kit->pack = 'petrel-3s';
+        $this->api('PUT', "/api/aircraft/{$tern->id}/program", [
+            'document' => $document,
+            'base' => $this->aircraft('Tern')->head,
+            'note' => 'A pack',
+        ]);
+        self::assertTrue($battery()->known, $battery()->says);
+    }
+
     public function test_leaving_the_field_is_told(): void
     {
         $this->take(self::table());
