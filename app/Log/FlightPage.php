@@ -110,7 +110,7 @@ final readonly class FlightPage
                 'findings' => [...$day, ...$limits->findings ?? [], ...(new Findings($analysis, $with, $units))->all()],
                 'analysis' => AnalysisEncoder::flight($analysis),
                 'limits' => $limits === null ? [] : self::limits($field->name ?? '', $limits, $log->start),
-                'search' => (new SearchJson($units))->of($analysis->search, $log->start, $analysis->series->home(), $analysis->drives),
+                'search' => (new SearchJson($units))->of($analysis),
                 'legs' => FlightLegs::of($analysis, $marks),
             ];
         });

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App\Log;
 
+use DuskSwitch\Core\Analysis\FlightAnalysis;
 use DuskSwitch\Core\Analysis\MapScale;
 use DuskSwitch\Core\Analysis\MeasuredWords;
 use DuskSwitch\Core\Analysis\SearchArea;
@@ -23,14 +24,11 @@ final readonly class SearchJson
         $this->words = new MeasuredWords($system);
     }
 
-    /**
-     * @param  float  $start  seconds of the flight's first row
-     * @param  array{float, float}|null  $home  latitude and longitude
-     * @param  bool  $drives  it stays on the ground, and falls from nowhere
-     * @return array<string, mixed>|null
-     */
-    public function of(?SearchArea $area, float $start, ?array $home, bool $drives = false): ?array
+    /** @return array<string, mixed>|null where a flight's aircraft may lie; null where nothing says */
+    public function of(FlightAnalysis $analysis): ?array
     {
+        [$area, $home, $start] = [$analysis->search, $analysis->series->home(), $analysis->series->log->start];
+
         return $area === null || $home === null ? null : [
             'at' => round($area->at - $start, 1),
             'unheard' => round($area->unheard, 1),
@@ -47,7 +45,8 @@ final readonly class SearchJson
                 'says' => $this->words->distance($one['metres']),
             ], $area->rings),
             'map' => $this->map($area, $home),
-            'falls' => $drives ? null : $this->words->distance($area->farthest->falls),
+            // What stays on the ground falls from nowhere.
+            'falls' => $analysis->drives ? null : $this->words->distance($area->farthest->falls),
             'glides' => $area->farthest->glides === null ? null : $this->words->distance($area->farthest->glides),
         ];
     }
