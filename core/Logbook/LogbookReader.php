@@ -10,7 +10,7 @@ use DuskSwitch\Core\Log\Csv\TimeText;
 final readonly class LogbookReader
 {
     /** Letters that are kept of each; what is longer stands in the note. */
-    private const LETTERS = ['site' => 60, 'pilot' => 60, 'weather' => 120];
+    private const LETTERS = ['aircraft' => 60, 'site' => 60, 'pilot' => 60, 'weather' => 120];
 
     private const NOTE = 2000;
 
@@ -91,23 +91,17 @@ final readonly class LogbookReader
     private function entry(int $line, array $cells, array $marks): LogbookEntry|string
     {
         $cell = fn (string $key): string => $this->columns->cell($cells, $key);
-        [$at, $seconds, $charged] = [
-            $this->at($cells),
-            $this->seconds($cell('seconds')),
-            NumberText::read(self::whole($cell('charged'))),
-        ];
-        $facts = $this->facts($cells);
+        [$aircraft, $put] = [$cell('aircraft'), $cell('charged')];
+        [$at, $seconds, $facts] = [$this->at($cells), $this->seconds($cell('seconds')), $this->facts($cells)];
+        $charged = NumberText::read(self::whole($put));
+        $isCharge = $charged === null || ($charged !== false && $charged >= 0.0 && $charged <= self::MOST_CHARGED);
         $wrong = match (true) {
             is_string($at) => $at,
             is_string($seconds) => $seconds,
             is_string($facts) => $facts,
-            $charged === false || ($charged ?? 0.0) < 0.0 || $charged > self::MOST_CHARGED => "\"{$cell(
-                'charged',
-            )}\" is no charge in mAh",
-            $at === null && $cell('aircraft') === '' => 'it has neither a date nor an aircraft',
-            $at === null && preg_match(self::SUMS, $cell('aircraft')) === 1 => "\"{$cell(
-                'aircraft',
-            )}\" heads a sum, not a flight",
+            ! $isCharge => "\"{$put}\" is no charge in mAh",
+            $at === null && $aircraft === '' => 'it has neither a date nor an aircraft',
+            $at === null && preg_match(self::SUMS, $aircraft) === 1 => "\"{$aircraft}\" heads a sum, not a flight",
             default => null,
         };
         if ($wrong !== null) {
@@ -122,7 +116,7 @@ final readonly class LogbookReader
         return new LogbookEntry(
             $line,
             $at,
-            mb_substr($cell('aircraft'), 0, 60),
+            $kept['aircraft'],
             $seconds,
             $kept['site'],
             $kept['pilot'],

@@ -283,6 +283,13 @@ final class LogbookReaderTest extends TestCase
         self::assertSame(['Left out, as no flight of the logbook has such a thing: "Mood".'], $table->remarks);
     }
 
+    public function test_a_long_name_is_kept_whole_in_the_note(): void
+    {
+        $name = str_repeat('Ente ', 13);
+        $one = LogbookReader::read("Date;Model;Note\n2026-05-01;{$name};gut\n")->entries[0];
+        self::assertSame([60, "gut\n".trim($name)], [mb_strlen($one->aircraft), $one->note]);
+    }
+
     public function test_a_sum_is_no_flight(): void
     {
         $read = LogbookReader::read("Date;Model;Minutes\n2026-05-01;Ente;3\n;;3\n;Summe 2026;3\n;Summer;4\n");
