@@ -211,6 +211,48 @@ final class FlightsTest extends BrowserTestCase
         $page->until(fn (): bool => str_contains($page->text('main'), 'multiply by 1.2'), 'the sheet');
     }
 
+    public function test_a_seasons_files_come_in_at_once_and_each_says_what_became_of_it(): void
+    {
+        $row = fn (int $t, int $day): string => sprintf(
+            '2025-06-%02d %02d:%02d:%02d,%d,%d',
+            $day,
+            10,
+            intdiv($t, 60),
+            $t % 60,
+            $t > 20 && $t < 90 ? 40 : 0,
+            $t > 20 && $t < 90 ? 11 : 0,
+        );
+        $text = fn (int $day): string => "time,height m,speed\n".
+            implode("\n", array_map(fn (int $t): string => $row($t, $day), range(0, 119)));
+        $folder = sys_get_temp_dir().'/'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        foreach (
+            [
+                'eins.csv' => $text(1),
+                'kein.csv' => 'nothing at all',
+                'noch-einmal.csv' => $text(1),
+                'zwei.csv' => $text(2),
+            ] as $name => $is
+        ) {
+            file_put_contents("{$folder}/{$name}", $is);
+        }
+        $page = $this->page()->open('/aircraft/5/fly/flights');
+        $page->find('[data-totals]');
+        $page->browser
+            ->findElement(WebDriverBy::cssSelector("[aria-label='A recording']"))
+            ->sendKeys(implode("\n", glob("{$folder}/*") ?: []));
+        $said = fn (string $name): string => $page->text("[data-imported='{$name}']");
+        $page->until(fn (): bool => str_contains($said('zwei.csv'), '1 flight'), 'the last of them');
+        self::assertStringContainsString('1 flight', $said('eins.csv'));
+        self::assertStringContainsString('▲ kein.csv:', $said('kein.csv'));
+        self::assertStringContainsString('in the logbook already, as "eins.csv"', $said('noch-einmal.csv'));
+        self::assertSame([], $page->barriers());
+        $page->press('Close');
+        $page->until(fn (): bool => str_contains($page->text('[data-totals]'), '2 flights'), 'both are there');
+        array_map(unlink(...), glob("{$folder}/*") ?: []);
+        rmdir($folder);
+    }
+
     public function test_another_logbook_comes_in_and_a_flight_of_nobody_gets_its_aircraft(): void
     {
         $this->file = sys_get_temp_dir().'/'.bin2hex(random_bytes(4)).'-heft.csv';

@@ -51,9 +51,10 @@ final readonly class CsvHead
             }
         }
         if ($best === null) {
+            $looked = min(self::LINES, count($lines));
             throw Refused::because(
                 '',
-                'no line of headings was found in its first '.min(self::LINES, count($lines)).' lines: a table needs '.
+                'no line of headings was found in its first '.($looked === 1 ? 'line' : "{$looked} lines").': a table needs '.
                     'a line such as "Time,Altitude(m),Speed(km/h)", its cells parted by comma, semicolon, tab or |',
             );
         }

@@ -28,7 +28,7 @@ type Props = {
 export function FlightBook({ aircraft, elsewhere = () => false, menu, children }: Props) {
   const { data, error } = useLogbook(aircraft?.id)
   const [search, setSearch] = useSearchParams()
-  const [taking, setTaking] = useState<File | null>(null)
+  const [taking, setTaking] = useState<File[]>([])
   const look = search.get('look') === 'line' ? 'line' : 'table'
   const [typing, setTyping] = useState(false)
   const input = useRef<HTMLInputElement>(null)
@@ -39,9 +39,7 @@ export function FlightBook({ aircraft, elsewhere = () => false, menu, children }
     const row = data?.flights.find((one) => one.id === flight)
     if (!row || !elsewhere(row)) setSearch({ ...kept, ...(flight === 0 ? {} : { flight: String(flight) }) })
   }
-  const picked = (file: File | undefined) => {
-    if (file) setTaking(file)
-  }
+  const picked = (files: FileList | null) => setTaking([...(files ?? [])])
   if (error) return <p className="p-6 text-rose">▲ {error.message}</p>
   if (!data) return <p className="p-6 text-muted">◌ Opening the logbook…</p>
   if (open > 0) return <FlightSheet key={open} flight={open} aircraft={aircraft} onClose={() => show(0)} />
@@ -52,7 +50,7 @@ export function FlightBook({ aircraft, elsewhere = () => false, menu, children }
       onDragOver={(event) => event.preventDefault()}
       onDrop={(event) => {
         event.preventDefault()
-        picked(event.dataTransfer.files[0])
+        picked(event.dataTransfer.files)
       }}
     >
       <div className="flex flex-wrap items-center gap-2">
@@ -74,17 +72,18 @@ export function FlightBook({ aircraft, elsewhere = () => false, menu, children }
           <Plus size={15} aria-hidden /> Add by hand
         </Button>
         <Button look="main" onClick={() => input.current?.click()}>
-          <FileInput size={15} aria-hidden /> Import a recording
+          <FileInput size={15} aria-hidden /> Import recordings
         </Button>
         {menu}
         <input
           ref={input}
           type="file"
           aria-label="A recording"
+          multiple
           className="sr-only"
           tabIndex={-1}
           onChange={(event) => {
-            picked(event.target.files?.[0])
+            picked(event.target.files)
             event.target.value = ''
           }}
         />
@@ -100,14 +99,14 @@ export function FlightBook({ aircraft, elsewhere = () => false, menu, children }
       ) : (
         <FlightTable logbook={data} withAircraft={aircraft === null} airtime={airborne(aircraft).title} onOpen={show} />
       )}
-      {taking && (
+      {taking.length > 0 && (
         <ImportDialog
-          file={taking}
+          files={taking}
           aircraft={aircraft}
-          onClose={() => setTaking(null)}
+          onClose={() => setTaking([])}
           onDone={(flights) => {
             flightsChanged(client)
-            setTaking(null)
+            setTaking([])
             if (flights.length === 1 && flights[0] !== undefined) show(flights[0])
           }}
         />
