@@ -17,7 +17,7 @@ export function JobBar({ says, id, job }: { says: string; id: string | null; job
       <div className="mt-2 flex items-center gap-3">
         <progress
           aria-label={says}
-          className="h-2 min-w-0 flex-1 accent-sodium"
+          className="h-2 min-w-0 flex-1 appearance-none overflow-hidden rounded bg-line [&::-moz-progress-bar]:bg-teal [&::-webkit-progress-bar]:bg-line [&::-webkit-progress-value]:bg-teal"
           {...(total > 0 ? { value: done, max: total } : {})}
         />
         <Button disabled={id === null || stopping} onClick={() => id !== null && stop(id)}>
