@@ -16,10 +16,8 @@ use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Log\ColumnChoice;
 use DuskSwitch\Core\Log\LogColumn;
-use DuskSwitch\Core\Log\LogQuantity;
 use DuskSwitch\Core\Log\LogReading;
 use DuskSwitch\Core\Log\LogReport;
-use DuskSwitch\Core\Log\LogUnit;
 use DuskSwitch\Core\Program\Program;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -48,7 +46,8 @@ final readonly class Imports
         $this->refuseTwice($sha256);
         $aside = $this->files->aside();
         try {
-            [$report, $sink] = $this->read($file, $aside, $this->choice($file), $progress);
+            $choice = $this->choice($file);
+            [$report, $sink] = $this->read($file, $aside, $choice, $progress);
             if (! @copy($path, "{$aside}/original")) {
                 throw RecordingFiles::full();
             }
@@ -57,6 +56,7 @@ final readonly class Imports
                 $sha256,
                 $report,
                 $sink,
+                $choice,
                 $aircraft,
                 $aside,
             ): Recording {
@@ -66,7 +66,7 @@ final readonly class Imports
                     'name' => mb_substr($file->name(), 0, 200),
                     'bytes' => $file->bytes(),
                     'format' => $report->format,
-                    'report' => KeptReport::of($report, $sink),
+                    'report' => KeptReport::of($report, $sink, $choice),
                 ]);
                 // What lies there without a row is of a database that was replaced.
                 $this->files->keep($aside, $sha256);
@@ -103,7 +103,7 @@ final readonly class Imports
                 foreach (glob("{$aside}/*.columns") ?: [] as $columns) {
                     rename($columns, $this->files->folder($recording->sha256).'/'.basename($columns));
                 }
-                $recording->update(['report' => KeptReport::of($report, $sink)]);
+                $recording->update(['report' => KeptReport::of($report, $sink, $choice)]);
                 foreach (array_keys($sink->flights()) as $place) {
                     $flight = $recording->flights()->where('place', $place)->first();
                     $flight === null ? $this->add($recording, $place, null) : $this->look($flight->load('recording'));
@@ -111,7 +111,7 @@ final readonly class Imports
                 Paper::keep(
                     'columns',
                     self::headings($report->headed),
-                    array_map(fn (array $one): array => [$one[0]->value, $one[1]?->toKeep()], $choice->choices),
+                    KeptReport::choice($choice),
                 );
             });
         } finally {
@@ -131,8 +131,11 @@ final readonly class Imports
         try {
             $copy("{$aside}/original");
             $file = new LogFile("{$aside}/original", $recording->name);
-            [$report, $sink] = $this->read($file, $aside, $this->choice($file), new NoProgress());
-            $recording->update(['report' => KeptReport::of($report, $sink)]);
+            // As it was read then, whatever was said of other files since.
+            $was = $recording->report['choice'] ?? null;
+            $choice = is_array($was) ? KeptReport::chosen($was) : $this->choice($file);
+            [$report, $sink] = $this->read($file, $aside, $choice, new NoProgress());
+            $recording->update(['report' => KeptReport::of($report, $sink, $choice)]);
             $this->files->keep($aside, $sha256);
         } catch (Throwable $problem) {
             $this->files->remove($aside);
@@ -239,12 +242,8 @@ final readonly class Imports
     {
         $headed = LogReading::headings($file);
         $kept = $headed === [] ? null : Paper::read('columns', self::headings($headed));
-        $choices = [];
-        foreach ($kept ?? [] as $heading => [$quantity, $unit]) {
-            $choices[(string) $heading] = [LogQuantity::from($quantity), $unit === null ? null : LogUnit::kept($unit)];
-        }
 
-        return new ColumnChoice($choices);
+        return KeptReport::chosen($kept ?? []);
     }
 
     /** @param  list<LogColumn>  $headed */

@@ -13,6 +13,8 @@ use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Pack;
 use DuskSwitch\App\Models\Recording;
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Log\ColumnChoice;
+use DuskSwitch\Core\Log\LogQuantity;
 use Illuminate\Support\Str;
 
 /** The logbook: recordings in, flights with their facts and notes, and out again. */
@@ -284,5 +286,28 @@ final class LogbookTest extends HttpTestCase
             self::assertContains($path, array_column($answer->faults, 'path'));
             self::assertSame('Field', Flight::find(1)?->site);
         }
+    }
+
+    public function test_what_is_put_back_is_read_as_it_was_and_not_as_others_are_since(): void
+    {
+        $imports = $this->app->make(Imports::class);
+        $riddle = fn (LogQuantity $is): ColumnChoice => new ColumnChoice(['Rätsel' => [$is, null]]);
+        $numbers = fn (int $is): string => str_replace(';x', ";{$is}", self::table());
+        $first = $this->take($numbers(7), 'Tern', 'first.csv');
+        $imports->remap($first, $riddle(LogQuantity::Satellites));
+        // The same headings mean something else on another day.
+        $imports->remap($this->take($numbers(8), 'Tern', 'second.csv'), $riddle(LogQuantity::Temperature));
+
+        $copy = "{$this->folder}/copy";
+        copy($this->app->make(RecordingFiles::class)->original($first), $copy);
+        $imports->restore($first->sha256, fn (string $to): bool => copy($copy, $to));
+        self::assertContains('satellites', array_column($first->refresh()->report['headed'], 'quantity'));
+        self::assertNotContains('temperature', array_column($first->report['headed'], 'quantity'));
+        // A report of before choices were kept is read with the mapping of now.
+        $report = $first->report;
+        unset($report['choice']);
+        $first->update(['report' => $report]);
+        $imports->restore($first->sha256, fn (string $to): bool => copy($copy, $to));
+        self::assertContains('temperature', array_column($first->refresh()->report['headed'], 'quantity'));
     }
 }
