@@ -5,6 +5,7 @@ namespace DuskSwitch\App\Logbook;
 use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Pilot;
 use DuskSwitch\Core\Format\Csv;
+use DuskSwitch\Core\Logbook\LogbookMarks;
 use DuskSwitch\Core\Logbook\LoggedFacts;
 use DuskSwitch\Core\Units\Unit;
 use Illuminate\Support\Facades\DB;
@@ -27,14 +28,38 @@ final readonly class LogbookJson
     {
         $list = $this->list(null);
         $names = array_map(fn (array $one): string => trim("{$one['name']} {$one['unit']}"), $list['columns']);
-        $text = Csv::row(['Date', 'Aircraft', 'Revision', 'Seconds in the air', 'Place', 'Pilot', 'Pack', 'Charged mAh', 'Weather', 'Note', ...$names]);
+        $text = Csv::row([
+            'Date',
+            'Aircraft',
+            'Revision',
+            'Seconds in the air',
+            'Place',
+            'Pilot',
+            'Pack',
+            'Charged mAh',
+            'Weather',
+            'Note',
+            ...$names,
+            'Marks',
+        ]);
         foreach ($list['flights'] as $one) {
             $facts = (array) $one['facts'];
-            $text .= Csv::row(array_map(fn (mixed $is): string|float|int => is_scalar($is) ? $is : '', [
-                $one['flownAt'], $one['aircraftName'], $one['revision'], $one['seconds'], $one['site'], $one['pilot'],
-                $one['packLabel'], $one['charged'], $one['weather'], $one['note'],
-                ...array_map(fn (array $column): ?float => $facts[$column['id']] ?? null, $list['columns']),
-            ]));
+            $text .= Csv::row(
+                array_map(fn (mixed $is): string|float|int => is_scalar($is) ? $is : '', [
+                    $one['flownAt'],
+                    $one['aircraftName'],
+                    $one['revision'],
+                    $one['seconds'],
+                    $one['site'],
+                    $one['pilot'],
+                    $one['packLabel'],
+                    $one['charged'],
+                    $one['weather'],
+                    $one['note'],
+                    ...array_map(fn (array $column): ?float => $facts[$column['id']] ?? null, $list['columns']),
+                    LogbookMarks::write($one['marks']),
+                ]),
+            );
         }
 
         return $text;

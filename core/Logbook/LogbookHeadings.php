@@ -74,6 +74,7 @@ final class LogbookHeadings
             'cargado',
         ],
         'weather' => ['weather', 'conditions', 'wetter', 'meteo', 'temps', 'tiempo'],
+        'marks' => ['marks', 'marken', 'marques', 'marcas'],
         'note' => [
             'note',
             'notes',

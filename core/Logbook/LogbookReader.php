@@ -108,6 +108,8 @@ final readonly class LogbookReader
             return $wrong;
         }
         [$kept, $longer] = $this->texts($cells);
+        $told = LogbookMarks::read($cell('marks'));
+        $longer = $told === null ? [...$longer, $cell('marks')] : $longer;
         $note = implode("\n", array_filter([$cell('note'), ...$longer], fn (string $one): bool => $one !== ''));
         if (mb_strlen($note) > self::NOTE) {
             return 'its note has '.mb_strlen($note).' letters, and '.self::NOTE.' are kept: shorten it';
@@ -125,7 +127,7 @@ final readonly class LogbookReader
             $kept['weather'],
             $note,
             $facts,
-            $marks,
+            [...$marks, ...$told ?? []],
         );
     }
 

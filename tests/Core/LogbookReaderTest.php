@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Logbook\LogbookEntry;
+use DuskSwitch\Core\Logbook\LogbookMarks;
 use DuskSwitch\Core\Logbook\LogbookReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -288,6 +289,25 @@ final class LogbookReaderTest extends TestCase
         $name = str_repeat('Ente ', 13);
         $one = LogbookReader::read("Date;Model;Note\n2026-05-01;{$name};gut\n")->entries[0];
         self::assertSame([60, "gut\n".trim($name)], [mb_strlen($one->aircraft), $one->note]);
+    }
+
+    public function test_marks_stand_in_a_cell_a_line_each(): void
+    {
+        $marks = [
+            ['at' => 41.5, 'says' => '=Loop; "round"'],
+            ['at' => 3725.0, 'says' => '1:05 Landing'],
+            ['at' => 0.125, 'says' => 'ä'],
+        ];
+        $cell = LogbookMarks::write($marks);
+        self::assertSame("0:41.5 =Loop; \"round\"\n62:05 1:05 Landing\n0:00.125 ä", $cell);
+        self::assertSame($marks, LogbookMarks::read($cell));
+        self::assertSame([], LogbookMarks::read(' '));
+        self::assertNull(LogbookMarks::read("0:41 Loop\nsomewhere a roll"));
+        $own = LogbookReader::read(
+            "Date;Model;Marks;Note\n2026-05-01;Ente;three rolls;gut\n2026-05-02;Ente;\"0:10 up\n1:20 down\";\n",
+        );
+        self::assertSame(["gut\nthree rolls", []], [$own->entries[0]->note, $own->entries[0]->marks]);
+        self::assertSame([10.0, 80.0], array_column($own->entries[1]->marks, 'at'));
     }
 
     public function test_a_sum_is_no_flight(): void

@@ -85,8 +85,11 @@ final class LogbookFileTest extends HttpTestCase
                     ],
                 );
                 self::assertSame($before, $told(), "{$ending}, {$units}");
-                $ending === 'json' &&
-                    self::assertSame([['at' => 41.5, 'says' => 'Loop']], Flight::where('pilot', 'Ines')->sole()->marks);
+                self::assertSame(
+                    [['at' => 41.5, 'says' => 'Loop']],
+                    Flight::where('pilot', 'Ines')->sole()->marks,
+                    $ending,
+                );
             }
         }
     }
