@@ -337,6 +337,28 @@ final class FlightsTest extends BrowserTestCase
         );
     }
 
+    public function test_a_logbook_of_years_shows_its_newest_and_finds_the_rest(): void
+    {
+        $lines = ['Date;Model;Minutes;Notes'];
+        for ($one = 0; $one < 260; $one++) {
+            $lines[] = gmdate('Y-m-d', 1_577_836_800 + 86_400 * $one).";Alk;5;number {$one}";
+        }
+        $this->file = sys_get_temp_dir().'/'.bin2hex(random_bytes(4)).'-jahre.csv';
+        file_put_contents($this->file, implode("\n", $lines));
+        $page = $this->page()->open('/logbook');
+        $page->find('[data-totals]');
+        $page->browser->findElement(WebDriverBy::cssSelector("[aria-label='A logbook']"))->sendKeys($this->file);
+        $page->press('Take in 260 flights');
+        $rows = fn (): int => count($page->browser->findElements(WebDriverBy::cssSelector('[data-flight]')));
+        $page->until(fn (): bool => $rows() === 200, 'the newest');
+        $page->fill("[aria-label='Find a flight']", 'number 3');
+        $page->until(fn (): bool => $rows() === 11, 'the oldest are found, too');
+        $page->fill("[aria-label='Find a flight']", 'Alk');
+        $page->press('Show all 260');
+        $page->until(fn (): bool => $rows() === 260, 'all');
+        self::assertSame([], $page->misfits());
+    }
+
     public function test_friends_get_channels_and_packs_are_kept(): void
     {
         $page = $this->page()->open('/logbook/friends');

@@ -14,6 +14,7 @@ export function FlightTable({ logbook, withAircraft = false, airtime, onOpen }: 
   const [sort, setSort] = useState<Sort>({ by: 'flownAt', down: true })
   const [wanted, setWanted] = useState(EVERY_FLIGHT)
   const [all, setAll] = useState(false)
+  const [most, setMost] = useState(SHOWN)
   const told = logbook.columns
     .filter((column) => logbook.flights.some((one) => one.facts[column.id] != null))
     .filter((column) => all || FIRST.includes(column.id))
@@ -59,7 +60,7 @@ export function FlightTable({ logbook, withAircraft = false, airtime, onOpen }: 
             </tr>
           </thead>
           <tbody>
-            {rows.map((one) => (
+            {rows.slice(0, most).map((one) => (
               <tr key={one.id} data-flight={one.id} className="border-line border-b hover:bg-raised">
                 <th scope="row" className="whitespace-nowrap p-0 text-left font-normal">
                   <button
@@ -95,6 +96,13 @@ export function FlightTable({ logbook, withAircraft = false, airtime, onOpen }: 
             ))}
           </tbody>
         </table>
+        {rows.length > most && (
+          <p className="p-2">
+            <button type="button" className="min-h-9 underline max-md:min-h-11" onClick={() => setMost(rows.length)}>
+              Show all {rows.length}
+            </button>
+          </p>
+        )}
         {rows.length === 0 && (
           <p className="p-4 text-muted">
             No flight is like that.{' '}
@@ -107,6 +115,9 @@ export function FlightTable({ logbook, withAircraft = false, airtime, onOpen }: 
     </>
   )
 }
+
+/** So many are drawn at first: a logbook of years is found in, not scrolled through. */
+const SHOWN = 200
 
 /** What is asked first of a flight. */
 const FIRST = ['highest', 'farthest', 'fastest', 'used', 'cellLowest']
