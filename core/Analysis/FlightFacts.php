@@ -91,6 +91,9 @@ final readonly class FlightFacts
             'used' => $this->used,
             'cellLowest' => $this->cellLowest,
             'linkLowest' => $this->linkLowest,
+            'linkLowestAt' => $this->linkLowestAt,
+            'currentHighest' => $this->currentHighest,
+            'cellAfter' => $this->cellAfter,
         ];
     }
 

@@ -149,13 +149,14 @@ final class LogbookHeadings
 
     private static function fact(string $heading): ?string
     {
-        foreach (LoggedFacts::ALL as $id => [$name]) {
-            if (stripos(trim($heading), "{$name} ") === 0) {
-                return $id;
-            }
-        }
+        $names = array_filter(
+            array_map(fn (array $one): string => $one[0], LoggedFacts::ALL),
+            fn (string $name): bool => stripos(trim($heading), "{$name} ") === 0,
+        );
+        // "Lowest link at m" isn't "Lowest link".
+        uasort($names, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
 
-        return null;
+        return array_key_first($names);
     }
 
     /** In small letters without marks; words of a joined name apart. */

@@ -15,9 +15,12 @@ final class LoggedFacts
         'climb' => ['Best climb', Dimension::Speed, true],
         'sink' => ['Worst sink', Dimension::Speed, true],
         'current' => ['Mean current', Dimension::Current, false],
+        'currentHighest' => ['Highest current', Dimension::Current, false],
         'used' => ['Used', Dimension::Charge, false],
         'cellLowest' => ['Lowest cell', Dimension::Voltage, false],
+        'cellAfter' => ['Cell afterwards', Dimension::Voltage, false],
         'linkLowest' => ['Lowest link', Dimension::Percent, false],
+        'linkLowestAt' => ['Lowest link at', Dimension::Length, false],
         'sag' => ['Sag of a cell', Dimension::Voltage, false],
         'wind' => ['Wind', Dimension::Speed, false],
     ];

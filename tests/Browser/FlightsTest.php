@@ -304,6 +304,8 @@ final class FlightsTest extends BrowserTestCase
         $page->press('Day');
         $page->press('Where is it?');
         $page->find('[data-search-map]');
+        $page->press('What it tells');
+        self::assertMatchesRegularExpression('/^Lowest link at\s\d+ m$/m', $page->text("[aria-label='In numbers']"));
         $page->press('Track')->press('Draw its field…');
         $pad = $page->find('[data-pad]');
         foreach ([[-100, -90], [90, -100], [110, 100]] as [$x, $y]) {

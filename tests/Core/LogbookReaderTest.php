@@ -132,10 +132,17 @@ final class LogbookReaderTest extends TestCase
     public function test_facts_are_read_in_their_units(): void
     {
         $facts = LogbookReader::read(
-            "Date,Aircraft,Highest ft,Fastest km/h,Best climb (ft/min),Used mAh,Lowest cell V,Highest furlong\n2026-05-01,Ente,328.084,36,,812,3.51,2\n",
+            "Date,Aircraft,Highest ft,Fastest km/h,Best climb (ft/min),Used mAh,Lowest cell V,Lowest link at ft,Lowest link %,Highest furlong\n2026-05-01,Ente,328.084,36,,812,3.51,1000,61,2\n",
         );
         self::assertEqualsWithDelta(
-            ['highest' => 100.0, 'fastest' => 10.0, 'used' => 812.0, 'cellLowest' => 3.51],
+            [
+                'highest' => 100.0,
+                'fastest' => 10.0,
+                'used' => 812.0,
+                'cellLowest' => 3.51,
+                'linkLowestAt' => 304.8,
+                'linkLowest' => 61.0,
+            ],
             $facts->entries[0]->facts,
             1e-4,
         );

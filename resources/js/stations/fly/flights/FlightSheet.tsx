@@ -23,6 +23,7 @@ import { airborne } from './airborne'
 import { Beside } from './Beside'
 import { ColumnsDialog } from './ColumnsDialog'
 import { Exports } from './Exports'
+import { Facts } from './Facts'
 import { Findings } from './Findings'
 import { FlightForm } from './FlightForm'
 import { Marks } from './Marks'
@@ -123,7 +124,12 @@ function Opened({ page, aircraft, onClose }: { page: FlightPage; aircraft: Aircr
               ]}
               onChange={setSide}
             />
-            {side === 'tells' && <Findings page={page} />}
+            {side === 'tells' && (
+              <>
+                <Findings page={page} />
+                <Facts flight={flight} />
+              </>
+            )}
             {side === 'track' && <Track flight={page.recording as Recording} page={page} />}
             {side === 'notes' && (
               <>
