@@ -343,6 +343,13 @@ final class AnalysisByHandTest extends TestCase
             Calibration::of([$flight(1000, 1060), $flight(500, 530), $flight(700, 742)])?->trusts(),
             'six per cent off',
         );
+        $off = Calibration::of([$flight(1000, 1250), $flight(500, 625), $flight(700, 875)]) ?? self::fail();
+        self::assertSame(
+            [false, true, false],
+            [$off->trusts(), $off->trusts(1.25), $off->trusts(1.4)],
+            'with its scale set',
+        );
+        self::assertSame([true, false, false], [$off->wants(1.0), $off->wants(1.25), $off->wants(1.254)]);
         // (900·990 + 800·880) / (900² + 800²) = 1.1 at low power, 0.95 at high.
         $apart = Calibration::of([
             $flight(900, 990, 4.0),

@@ -5,12 +5,17 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\Core\Analysis\Comparison;
 use DuskSwitch\Core\Analysis\FieldFile;
 use DuskSwitch\Core\Analysis\FieldLimits;
+use DuskSwitch\Core\Analysis\Findings;
+use DuskSwitch\Core\Analysis\FlightAnalysis;
 use DuskSwitch\Core\Analysis\FlightSeries;
+use DuskSwitch\Core\Analysis\FlownWith;
 use DuskSwitch\Core\Analysis\LinkFit;
+use DuskSwitch\Core\Analysis\MapPlaces;
 use DuskSwitch\Core\Analysis\SearchArea;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Log\LoggedFlight;
 use DuskSwitch\Core\Telemetry\Geodesic;
+use DuskSwitch\Core\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -97,6 +102,36 @@ final class SearchAndLinkByHandTest extends TestCase
         self::assertEqualsWithDelta(209.0, $null['metres'], 12.0);
         self::assertNotNull($null['bearing']);
         self::assertSame(25.0, $link->milliwatts);
+    }
+
+    public function test_a_dip_is_found_and_drawn_where_it_was(): void
+    {
+        // The second flight of a file: its rows begin at 700 s.
+        $times = array_map(fn (int $row): float => 700.0 + $row / 2, range(0, 400));
+        $way = fn (float $t): float => $t < 710 ? 0.0 : 10.0 + 1.9 * ($t - 700.0);
+        $log = LoggedFlight::of($times, [
+            'latitude' => array_map(fn (): float => 54.0, $times),
+            'longitude' => array_map(fn (float $t): float => Geodesic::offset(54.0, 9.0, $way($t), 0.0)[1], $times),
+            'height' => array_map(fn (float $t): float => $t < 710 ? 0.0 : 30.0, $times),
+            'volts' => array_map(fn (): float => 12.0, $times),
+            'link-level' => array_map(
+                fn (float $t): float => -30.0 -
+                    20.0 * log10(max(1.0, hypot($way($t), $t < 710 ? 0.0 : 30.0))) -
+                    ($t >= 800 && $t < 810 ? 20.0 : 0.0),
+                $times,
+            ),
+        ]);
+        $analysis = FlightAnalysis::of($log, new FlownWith(cells: 3));
+        $null = MapPlaces::nulls($analysis)[0];
+        self::assertEqualsWithDelta([100.0, 109.5], [$null['from'], $null['to']], 0.6);
+        self::assertMatchesRegularExpression('/^The link was 1\d dB below the rest$/', $null['says']);
+        $found = array_column(
+            (new Findings($analysis, new FlownWith(cells: 3), UnitSystem::Metric))->all(),
+            'at',
+            'id',
+        );
+        self::assertEqualsWithDelta(100.0, $found['null'] ?? -1.0, 0.6);
+        self::assertSame([4.0, 4.0], array_slice($analysis->series->cell(), 0, 2));
     }
 
     public function test_groups_without_any_spread(): void
