@@ -51,9 +51,9 @@ final class ListenableFlight
     ): Recording {
         $series = $analysis->series;
         $values = Values::of($circuit->program, $catalogue);
-        $rescaled = new Rescaled($circuit->program, $with);
+        $rescaled = new Rescaled($circuit->program, $catalogue, $with);
         $columns = self::columns($series, $values, $rescaled);
-        $used = $rescaled->used($series, $values);
+        $used = $rescaled->used($series);
         $hand = new AssumedHand($circuit);
         $throttle = $series->sent(LogQuantity::Throttle);
         $samples = $rows = $last = [];

@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\Core\Analysis;
 
-use DuskSwitch\Core\Kit\Measurand;
+use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Telemetry\CurrentScale;
 use DuskSwitch\Core\Telemetry\SensorScales;
-use DuskSwitch\Core\Telemetry\Values;
 
 /**
  * What was written down with one program's scales, as another program would have it: a calibration that was set after a
@@ -16,10 +16,14 @@ final readonly class Rescaled
     /** @var array<string, float> by value */
     private array $now;
 
+    /** The scale of its current sensor. */
+    private float $current;
+
     /** @param  FlownWith  $with  as it was when it was written down */
-    public function __construct(Program $program, private FlownWith $with)
+    public function __construct(Program $program, Catalogue $catalogue, private FlownWith $with)
     {
         $this->now = SensorScales::of($program);
+        $this->current = CurrentScale::of($program, $catalogue)?->now() ?? 1.0;
     }
 
     /** By what a value that was written down is multiplied. */
@@ -28,18 +32,10 @@ final readonly class Rescaled
         return ($this->now[$value] ?? 1.0) / ($this->with->scales[$value] ?? 1.0);
     }
 
-    /** @return list<float|null> used capacity, mAh: by the scale of the first value that tells it, or its current */
-    public function used(FlightSeries $series, Values $values): array
+    /** @return list<float|null> used capacity, mAh */
+    public function used(FlightSeries $series): array
     {
-        foreach ([Measurand::Used, Measurand::Amperes] as $measures) {
-            foreach ($values->all as $value) {
-                if ($value->measures === $measures && ! $value->derived) {
-                    return $this->column($value->id, $series->used());
-                }
-            }
-        }
-
-        return $series->used();
+        return self::times($this->current / $this->with->currentScale, $series->used());
     }
 
     /**
@@ -50,8 +46,15 @@ final readonly class Rescaled
      */
     public function column(string $value, array $column): array
     {
-        $by = $this->by($value);
+        return self::times($this->by($value), $column);
+    }
 
+    /**
+     * @param  list<float|null>  $column
+     * @return list<float|null>
+     */
+    private static function times(float $by, array $column): array
+    {
         return $by === 1.0
             ? $column
             : array_map(fn (?float $one): ?float => $one === null ? null : $one * $by, $column);

@@ -6,7 +6,7 @@ namespace DuskSwitch\Core\Logbook;
 final class LogbookMarks
 {
     /** Letters of what a mark says. */
-    private const LETTERS = 80;
+    public const LETTERS = 80;
 
     /** @param  list<array{at: float|int, says: string}>  $marks */
     public static function write(array $marks): string

@@ -195,7 +195,7 @@ final readonly class LogbookTable
         $read = [];
         foreach (is_array($marks) ? $marks : [] as $one) {
             if (is_array($one) && is_numeric($one['at'] ?? null) && is_string($one['says'] ?? null)) {
-                $read[] = ['at' => (float) $one['at'], 'says' => mb_substr($one['says'], 0, 80)];
+                $read[] = ['at' => (float) $one['at'], 'says' => mb_substr($one['says'], 0, LogbookMarks::LETTERS)];
             }
         }
 

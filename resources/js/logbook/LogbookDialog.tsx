@@ -7,8 +7,7 @@ import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Dialog } from '@/parts/Dialog'
 import { tell } from '@/parts/toast'
-import { day } from '@/parts/words'
-import { clock } from '@/recording/clock'
+import { clock, when } from '@/recording/clock'
 
 type First = 'day' | 'month'
 
@@ -93,11 +92,7 @@ function Seen({ seen }: { seen: TakenLogbook }) {
           <tbody>
             {seen.flights.map((one) => (
               <tr key={one.line} data-taken={one.line} className="border-line border-b">
-                <td className="py-1 pr-2">
-                  {one.flownAt === null
-                    ? 'No date'
-                    : `${day(one.flownAt, 'UTC')} ${one.flownAt.slice(0, 4)}, ${one.flownAt.slice(11, 16)}`}
-                </td>
+                <td className="py-1 pr-2">{when(one)}</td>
                 <td className="pr-2">
                   {one.isKnown ? '' : '◌ '}
                   {one.aircraft}

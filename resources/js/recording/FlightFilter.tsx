@@ -1,7 +1,6 @@
 import type { Logbook, LogbookFlight } from '@/api/types'
 import { Choice } from '@/parts/Choice'
-import { day } from '@/parts/words'
-import { clock } from './clock'
+import { clock, when } from './clock'
 
 /** Which flights are looked for; '' is any. */
 export type Wanted = { words: string; aircraft: string; pack: string; pilot: string; year: string }
@@ -71,12 +70,6 @@ export function isWanted(one: LogbookFlight, wanted: Wanted): boolean {
 }
 
 const yearOf = (one: LogbookFlight) => one.flownAt?.slice(0, 4) ?? ''
-
-/** When it was flown, in words; all of it in UTC. */
-export const when = (one: LogbookFlight) =>
-  one.flownAt === null
-    ? 'No date'
-    : `${day(one.flownAt, 'UTC')} ${one.flownAt.slice(0, 4)}, ${one.flownAt.slice(11, 16)}`
 
 const textOf = (one: LogbookFlight) =>
   [when(one), one.site, one.packLabel, one.note, one.weather, one.pilot, one.aircraftName].join(' ').toLowerCase()

@@ -2,8 +2,8 @@ import { ArrowDown, ArrowUp } from 'lucide-react'
 import { useState } from 'react'
 import type { Logbook, LogbookFlight } from '@/api/types'
 import { Tick } from '@/parts/Tick'
-import { clock } from './clock'
-import { EVERY_FLIGHT, FlightFilter, isWanted, when } from './FlightFilter'
+import { clock, when } from './clock'
+import { EVERY_FLIGHT, FlightFilter, isWanted } from './FlightFilter'
 
 type Sort = { by: string; down: boolean }
 

@@ -13,7 +13,7 @@ type Props = { flight: Recording; over: LaidOver | null }
 
 /** What the transmitter had over time; a fine broken line is what truly was, a coarse one another flight. */
 export const Traces = memo(function Traces({ flight, over }: Props) {
-  // A canvas keeps the colours that it was drawn with: another theme draws it anew.
+  // A canvas keeps the colours that it was drawn with: another theme draws it again.
   const theme = useTheme()
   const traces = [...flight.traces, ...without(over?.traces ?? [], flight.traces)]
   return (

@@ -1,7 +1,7 @@
 import { useLogbook } from '@/api/logbook'
 import type { LogbookFlight } from '@/api/types'
 import { Choice } from '@/parts/Choice'
-import { when } from '@/recording/FlightFilter'
+import { when } from '@/recording/clock'
 
 const NONE = 'none'
 

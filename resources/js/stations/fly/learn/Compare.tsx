@@ -5,7 +5,7 @@ import type { Aircraft } from '@/api/types'
 import { useCompared } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
-import { when } from '@/recording/FlightFilter'
+import { when } from '@/recording/clock'
 
 const SIDES = [
   { id: 'none', name: '—' },

@@ -7,7 +7,7 @@ use DuskSwitch\App\Models\Flight;
 use Illuminate\Support\Str;
 
 /** A flight of the logbook looked at: heard with alarms, out in other formats, searched for, held against its field. */
-final class OpenedFlightTest extends HttpTestCase
+final class FlightPageTest extends HttpTestCase
 {
     use TakesRecordings;
 
