@@ -4,46 +4,24 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Analysis\AirborneTime;
 use DuskSwitch\Core\Analysis\Calibration;
-use DuskSwitch\Core\Analysis\DrawnField;
-use DuskSwitch\Core\Analysis\FieldLimits;
-use DuskSwitch\Core\Analysis\FieldVerdict;
 use DuskSwitch\Core\Analysis\Finding;
 use DuskSwitch\Core\Analysis\Findings;
 use DuskSwitch\Core\Analysis\FlightAnalysis;
-use DuskSwitch\Core\Analysis\FlightSeries;
 use DuskSwitch\Core\Analysis\FlownWith;
-use DuskSwitch\Core\Analysis\LaidOver;
 use DuskSwitch\Core\Analysis\LinkFit;
-use DuskSwitch\Core\Analysis\MeasuredWords;
-use DuskSwitch\Core\Analysis\Runway;
 use DuskSwitch\Core\Analysis\SearchArea;
 use DuskSwitch\Core\Analysis\SpeedRun;
 use DuskSwitch\Core\Analysis\Spread;
-use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\Thinning;
 use DuskSwitch\Core\Log\LoggedFlight;
 use DuskSwitch\Core\Telemetry\Geodesic;
 use DuskSwitch\Core\Units\UnitSystem;
-use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Analyses on flights that were made by hand, so that every number can be worked out beside them (common practice). */
 final class AnalysisByHandTest extends TestCase
 {
-    /**
-     * A flight a row each half second, from what it does at a time.
-     *
-     * @param  array<string, \Closure(float): (float|null)>  $columns
-     */
-    private static function flight(float $seconds, array $columns): FlightSeries
-    {
-        $times = array_map(fn (int $row): float => $row / 2, range(0, (int) (2 * $seconds)));
-
-        return new FlightSeries(
-            LoggedFlight::of($times, array_map(fn (\Closure $of): array => array_map($of, $times), $columns)),
-        );
-    }
+    use FlownByHand;
 
     public function test_no_spike_is_lost_where_a_long_flight_is_thinned(): void
     {
@@ -81,65 +59,6 @@ final class AnalysisByHandTest extends TestCase
             'course' => fn (float $t): float => 90.0,
         ]);
         self::assertNull(SpeedRun::of($oneWay, AirborneTime::of($oneWay))?->bothWays, 'no way back');
-    }
-
-    public function test_a_field_is_left_and_come_back_to(): void
-    {
-        $limits = new FieldLimits([[0.0, 0.0], [0.0, 1.0], [1.0, 1.0], [1.0, 0.0]], 100.0);
-        self::assertSame(
-            [true, false, false],
-            [$limits->holds(0.5, 0.5), $limits->holds(1.5, 0.5), $limits->holds(0.5, -0.1)],
-        );
-        self::assertTrue((new FieldLimits([]))->holds(80.0, 3.0), 'without an outline everything is inside');
-        $flight = self::flight(40, [
-            'latitude' => fn (float $t): float => 0.5 + ($t > 10 && $t <= 22 ? 0.6 : 0.0),
-            'longitude' => fn (float $t): float => 0.5,
-            'height' => fn (float $t): float => $t > 30 ? 101.0 : 0.0,
-        ]);
-        self::assertSame([['from' => 10.5, 'to' => 22.5]], $limits->outside($flight));
-        self::assertSame([['from' => 30.5, 'to' => 40.0]], $limits->above($flight));
-    }
-
-    public function test_a_runway_knows_its_courses_and_the_wind_across_it(): void
-    {
-        // 300 m east and 400 m north is 500 m long (3, 4, 5), on atan(3/4) = 36.87°.
-        $drawn = DrawnField::of([54.0, 9.0], [[0.0, 0.0], [100.0, 0.0], [100.0, 50.0]], [[0.0, 0.0], [300.0, 400.0]]);
-        $runway = Runway::of($drawn->runway) ?? self::fail();
-        self::assertEqualsWithDelta(500.0, $runway->length(), 0.01);
-        self::assertEqualsWithDelta(36.87, $runway->course(), 0.01);
-        self::assertSame('500 m, 37° and 217°', $runway->says(UnitSystem::Metric));
-        self::assertEqualsWithDelta([[0.0, 0.0], [300.0, 400.0]], $runway->around(54.0, 9.0), 0.01);
-
-        // From 30° beside its course half of the wind blows across it (common practice); along it none does.
-        self::assertEqualsWithDelta(3.0, $runway->across(6.0, $runway->course() + 30.0), 1e-9);
-        self::assertEqualsWithDelta(3.0, $runway->across(6.0, $runway->course() - 150.0), 1e-9);
-        self::assertEqualsWithDelta(0.0, $runway->across(6.0, $runway->course() + 180.0), 1e-9);
-        self::assertEqualsWithDelta(36.87, $runway->against(350.0), 0.01);
-        self::assertEqualsWithDelta(216.87, $runway->against(250.0), 0.01);
-        self::assertNull(Runway::of([]));
-
-        self::assertEqualsWithDelta([54.0, 9.0], $drawn->outline[0], 1e-12);
-        self::assertEqualsWithDelta([100.0, 50.0], Geodesic::local(54.0, 9.0, ...$drawn->outline[2]), 0.01);
-    }
-
-    /** @return iterable<string, array{list<array{float, float}>, list<array{float, float}>, string}> */
-    public static function halfDrawn(): iterable
-    {
-        yield 'two corners' => [[[0.0, 0.0], [5.0, 5.0]], [], 'three corners'];
-        yield 'one end' => [[], [[0.0, 0.0]], 'two ends'];
-        yield 'no length' => [[], [[7.0, 7.0], [7.5, 8.0]], 'the same place'];
-    }
-
-    /**
-     * @param  list<array{float, float}>  $outline
-     * @param  list<array{float, float}>  $runway
-     */
-    #[DataProvider('halfDrawn')]
-    public function test_half_a_field_is_refused(array $outline, array $runway, string $why): void
-    {
-        $this->expectException(Refused::class);
-        $this->expectExceptionMessage($why);
-        DrawnField::of([0.0, 0.0], $outline, $runway);
     }
 
     public function test_a_single_row_that_can_not_be_is_left_out_and_told(): void
@@ -189,67 +108,6 @@ final class AnalysisByHandTest extends TestCase
         self::assertSame(['height' => [30], 'place' => [40]], $flown(171.0, 345.0, false)->series->jumps());
     }
 
-    public function test_a_burst_is_no_flight_and_a_motor_test_is_none_either(): void
-    {
-        $spans = fn (float $seconds, float $speed, ?float $amperes = null): array => AirborneTime::of(
-            self::flight(90, [
-                'speed' => fn (float $t): ?float => $amperes !== null
-                    ? null
-                    : ($t >= 20.0 && $t < 20.0 + $seconds
-                        ? $speed
-                        : 0.0),
-                'amperes' => fn (float $t): ?float => $amperes === null
-                    ? null
-                    : ($t >= 20.0 && $t < 20.0 + $seconds
-                        ? $amperes
-                        : 0.3),
-            ]),
-        )->spans;
-
-        self::assertSame([], $spans(2.0, 9.0), 'a second and a half of speed: somebody carried it');
-        self::assertCount(1, $spans(2.5, 9.0));
-        self::assertSame([], $spans(30.0, 3.9), 'a walk to the strip');
-        self::assertCount(1, $spans(30.0, 4.1));
-        self::assertSame([], $spans(6.0, 0.0, 25.0), 'a motor test');
-        self::assertCount(1, $spans(20.0, 0.0, 25.0));
-    }
-
-    public function test_what_drives_is_not_in_the_air(): void
-    {
-        $badger = FlownWith::of(
-            ProgramDecoder::decode(Given::text(['version' => 2, 'family' => 'ground-vehicle', 'name' => 'Dachs'])),
-            Given::catalogue(),
-        );
-        self::assertTrue($badger->drives);
-        // A crawler at 1.2 m/s in circles, with a rest of forty seconds; then it is carried home.
-        $log = fn (float $rest): LoggedFlight => self::flight(200, [
-            'speed' => fn (float $t): float => $t < 10 || ($t > 60 && $t < 60 + $rest) || $t > 160 ? 0.0 : 1.2,
-            'course' => fn (float $t): float => fmod(20 * $t, 360.0),
-            'height' => fn (float $t): float => 2.0 * sin($t / 9),
-            'latitude' => fn (float $t): float => 54.0 + 1e-5 * sin($t / 3),
-            'longitude' => fn (float $t): float => 9.0 + 1e-5 * cos($t / 3),
-        ])->log;
-        $drive = FlightAnalysis::of($log(40.0), $badger);
-        self::assertSame([[10.0, 160.5]], $drive->air->spans);
-        self::assertCount(2, FlightAnalysis::of($log(70.0), $badger)->air->spans, 'a longer rest parts two drives');
-        self::assertSame([], FlightAnalysis::of($log(40.0), new FlownWith())->air->spans, 'as a flight it is none');
-        self::assertSame(['Standing', 'Driving', 'Standing'], array_column($drive->events(), 'says'));
-        $says = array_column((new Findings($drive, $badger, UnitSystem::Metric))->all(), 'says', 'title');
-        self::assertSame('2:31', $says['Driven']);
-        self::assertArrayNotHasKey('Wind', $says);
-        self::assertArrayNotHasKey('Circles', $says);
-        self::assertSame(
-            'Laid over each other from start; both were under way as long.',
-            (new LaidOver($drive, $drive, UnitSystem::Metric))->json()['says'],
-        );
-        $parked = FlightAnalysis::of(self::flight(60, ['speed' => fn (): float => 0.0])->log, $badger);
-        self::assertStringContainsString(
-            'when it drove',
-            (new Findings($parked, $badger, UnitSystem::Metric))->all()[0]->says,
-        );
-        self::assertTrue($badger->unscaled()->drives);
-    }
-
     public function test_a_link_that_was_never_far_tells_no_range(): void
     {
         $fit = fn (float $metres): ?LinkFit => LinkFit::of(
@@ -266,63 +124,6 @@ final class AnalysisByHandTest extends TestCase
         );
         self::assertNull($fit(58.0));
         self::assertEqualsWithDelta(2.0, $fit(64.0)?->slope, 0.1);
-    }
-
-    public function test_a_long_way_is_said_in_its_own_unit(): void
-    {
-        $says = fn (float $metres): array => array_map(
-            fn (UnitSystem $units): string => (new MeasuredWords($units))->distance($metres),
-            UnitSystem::cases(),
-        );
-        self::assertSame(['9999 m', '6.2 mi', '5.4 NM'], $says(9999.0));
-        self::assertSame(['10 km', '6.2 mi', '5.4 NM'], $says(10_000.0));
-        self::assertSame(['1000 m', '3281 ft', '3281 ft'], $says(1000.0));
-        self::assertSame('15000 m', (new MeasuredWords(UnitSystem::Metric))->metres(15_000.0), 'a height stays one');
-    }
-
-    public function test_two_flights_take_off_together(): void
-    {
-        $flown = fn (float $start, float $takeOff, float $seconds): FlightAnalysis => FlightAnalysis::of(
-            LoggedFlight::of(
-                $times = array_map(
-                    fn (int $row): float => $start + $row / 2,
-                    range(0, (int) (2 * ($takeOff + $seconds + 10))),
-                ),
-                [
-                    'height' => array_map(
-                        fn (float $t): float => $t - $start <= $takeOff || $t - $start > $takeOff + $seconds
-                            ? 0.0
-                            : 50.0,
-                        $times,
-                    ),
-                ],
-            ),
-        );
-        [$short, $long] = [$flown(0.0, 10.0, 60.0), $flown(700.0, 25.0, 100.0)];
-
-        // The longer waited fifteen seconds more before it took off, and flies forty more.
-        $over = (new LaidOver($short, $long, UnitSystem::Imperial))->json();
-        self::assertEqualsWithDelta([-15.0, 120.0], [$over['times'][0], max($over['times'])], 0.01);
-        self::assertSame('Laid over each other from take-off; the other was 0:40 longer in the air.', $over['says']);
-        self::assertSame(['Height', 'ft'], [$over['traces'][0]['name'], $over['traces'][0]['unit']]);
-        $rises = array_search(
-            164.0,
-            array_map(fn (?float $one): float => round((float) $one), $over['traces'][0]['data']),
-            true,
-        );
-        self::assertEqualsWithDelta(10.5, $over['times'][$rises], 0.01);
-        self::assertEqualsWithDelta(120.0, $over['seconds'], 0.01);
-
-        $back = (new LaidOver($long, $short, UnitSystem::Metric))->json();
-        self::assertStringEndsWith('0:40 shorter in the air.', $back['says']);
-        self::assertEqualsWithDelta([15.0, 135.0], [$back['times'][0], $back['seconds']], 0.01);
-        $never = (new LaidOver($short, $flown(0.0, 5.0, 0.0), UnitSystem::Metric))->json();
-        self::assertStringStartsWith('No take-off was found in one of them', $never['says']);
-        self::assertSame(0.0, $never['times'][0]);
-        self::assertStringEndsWith(
-            'in the air as long.',
-            (new LaidOver($long, $long, UnitSystem::Metric))->json()['says'],
-        );
     }
 
     public function test_a_scale_is_told_from_two_flights_on_and_trusted_from_three(): void
@@ -399,37 +200,5 @@ final class AnalysisByHandTest extends TestCase
         self::assertGreaterThan(5 * $stone->rings[0]['metres'], $glider?->rings[0]['metres']);
         self::assertGreaterThan($glider->longitude, $glider->middleLongitude, 'the wind blows it east');
         self::assertLessThan($glider->rings[2]['metres'], $glider->rings[0]['metres']);
-    }
-
-    public function test_a_limit_that_cannot_be_judged_is_said_and_one_that_was_kept_too(): void
-    {
-        $limits = new FieldLimits([[44.99, 7.99], [44.99, 8.01], [45.01, 8.01], [45.01, 7.99]], 100.0);
-        $says = fn (array $columns): array => array_column(
-            FieldVerdict::of('Meadow', $limits, self::flight(20, $columns), UnitSystem::Metric)->findings,
-            'says',
-        );
-        $place = ['latitude' => fn (float $t): float => 45.0, 'longitude' => fn (float $t): float => 8.0];
-
-        self::assertSame(
-            [
-                'Inside the outline of Meadow all the time.',
-                "The height limit of Meadow isn't checked: no height was recorded.",
-            ],
-            $says($place),
-        );
-        self::assertSame(
-            ["The outline of Meadow isn't checked: no place was recorded.", 'Below 100 m all the time.'],
-            $says(['height' => fn (float $t): float => $t > 5 ? 99.0 : 0.0]),
-        );
-        self::assertSame(
-            ["The outline of Meadow isn't checked: no place was recorded."],
-            $says(['height' => fn (float $t): float => $t > 5 ? 120.0 : 0.0]),
-            'too high is told as a limit that was left',
-        );
-        $away = $limits->away(45.0, 8.1);
-        // A hundredth of a degree of longitude at 45° is 788.5 m; nine of them to the corner's meridian, 1.1 km to it.
-        self::assertEqualsWithDelta(hypot(9 * 788.5, 1111.3), $away, 15.0);
-        self::assertSame(0.0, $limits->away(45.0, 8.0));
-        self::assertSame(0.0, (new FieldLimits([]))->away(45.0, 8.0));
     }
 }

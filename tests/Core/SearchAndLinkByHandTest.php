@@ -7,7 +7,6 @@ use DuskSwitch\Core\Analysis\FieldFile;
 use DuskSwitch\Core\Analysis\FieldLimits;
 use DuskSwitch\Core\Analysis\Findings;
 use DuskSwitch\Core\Analysis\FlightAnalysis;
-use DuskSwitch\Core\Analysis\FlightSeries;
 use DuskSwitch\Core\Analysis\FlownWith;
 use DuskSwitch\Core\Analysis\LinkFit;
 use DuskSwitch\Core\Analysis\MapPlaces;
@@ -22,15 +21,7 @@ use PHPUnit\Framework\TestCase;
 /** Where it lies, where the link was worse, what two groups tell, and outlines of strangers: worked out beside them. */
 final class SearchAndLinkByHandTest extends TestCase
 {
-    /** @param  array<string, \Closure(float): (float|null)>  $columns */
-    private static function flight(float $seconds, array $columns): FlightSeries
-    {
-        $times = array_map(fn (int $row): float => $row / 2, range(0, (int) (2 * $seconds)));
-
-        return new FlightSeries(
-            LoggedFlight::of($times, array_map(fn (\Closure $of): array => array_map($of, $times), $columns)),
-        );
-    }
+    use FlownByHand;
 
     /** @return array{float, float} metres east and north of its last fix at which it most likely lies */
     private static function middle(float $wind, float $from, ?float $course, ?float $sink, float $speed = 0.0): array

@@ -2,14 +2,13 @@ import { useRef, useState } from 'react'
 import { said } from '@/api/proposals'
 import { useFieldChange, useFields } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
-import { INPUT, Labelled } from '@/parts/Labelled'
+import { heightOf, PlaceInputs } from '@/parts/PlaceInputs'
 
 /** The places where one flies: an outline and a height that aren't left. Local rules decide where they lie. */
 export function FieldList() {
   const { data, error } = useFields()
   const { keep, remove } = useFieldChange()
-  const [name, setName] = useState('')
-  const [height, setHeight] = useState('')
+  const [place, setPlace] = useState({ name: '', height: '' })
   const [outline, setOutline] = useState<{ file: string; text: string } | null>(null)
   const file = useRef<HTMLInputElement>(null)
   if (error) return <p className="text-rose">▲ {said(error)}</p>
@@ -27,37 +26,20 @@ export function FieldList() {
           event.preventDefault()
           keep.mutate(
             {
-              name: name.trim(),
-              height: height === '' ? null : Number(height),
+              name: place.name.trim(),
+              height: heightOf(place),
               ...(outline ? { outline: outline.text } : {}),
             },
             {
               onSuccess: () => {
-                setName('')
-                setHeight('')
+                setPlace({ name: '', height: '' })
                 setOutline(null)
               },
             },
           )
         }}
       >
-        <Labelled label="Name of the place">
-          <input
-            value={name}
-            maxLength={60}
-            onChange={(event) => setName(event.target.value)}
-            className={`${INPUT} w-52`}
-          />
-        </Labelled>
-        <Labelled label="Height limit, m">
-          <input
-            type="number"
-            min={1}
-            value={height}
-            onChange={(event) => setHeight(event.target.value)}
-            className={`${INPUT} w-32`}
-          />
-        </Labelled>
+        <PlaceInputs place={place} onChange={setPlace} />
         <Button onClick={() => file.current?.click()}>{outline ? outline.file : 'Outline from GeoJSON or KML…'}</Button>
         <input
           ref={file}
@@ -72,7 +54,7 @@ export function FieldList() {
             if (picked) setOutline({ file: picked.name, text: await picked.text() })
           }}
         />
-        <Button type="submit" look="main" disabled={name.trim() === '' || keep.isPending}>
+        <Button type="submit" look="main" disabled={place.name.trim() === '' || keep.isPending}>
           Keep
         </Button>
       </form>

@@ -22,3 +22,21 @@ export function MapMarks({ place: { size, long }, bar }: Props) {
     </>
   )
 }
+
+/** Circles around home, of round lengths. */
+export function MapRings({ place: { size, long }, rings }: { place: Placing; rings: Props['bar'][] }) {
+  return rings.map(({ metres }) => (
+    <circle key={metres} cx={size / 2} cy={size / 2} r={long(metres)} fill="none" className="stroke-line" />
+  ))
+}
+
+/** The cross in the middle of a picture. */
+export function MapMiddle({ place: { size } }: { place: Placing }) {
+  return (
+    <path
+      d={`M ${size / 2 - 5} ${size / 2} h 10 M ${size / 2} ${size / 2 - 5} v 10`}
+      className="stroke-ink"
+      strokeWidth={1.5}
+    />
+  )
+}

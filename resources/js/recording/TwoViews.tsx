@@ -1,5 +1,6 @@
 import { type ReactNode, useEffect, useRef } from 'react'
 import type { Recording } from '@/api/types'
+import { MapMiddle } from './MapMarks'
 import { LOW, type Placing } from './placing'
 import { player } from './player'
 import { rowAt } from './rows'
@@ -39,11 +40,7 @@ export function TwoViews({ flight, place, above, side, children }: Props) {
         className="w-full rounded-lg border border-line bg-deep"
       >
         {above}
-        <path
-          d={`M ${size / 2 - 5} ${size / 2} h 10 M ${size / 2} ${size / 2 - 5} v 10`}
-          className="stroke-ink"
-          strokeWidth={1.5}
-        />
+        <MapMiddle place={place} />
         {children}
         {dot(0)}
       </svg>

@@ -32,3 +32,11 @@ export function placing(flight: Recording, size: number, sight?: Sight) {
     known: (row: number) => typeof east?.[row] === 'number' && typeof north?.[row] === 'number',
   }
 }
+
+/** A way as the points of a line: of all rows that have a place, or of those that are wanted. */
+export const points = (times: number[], place: Placing, wanted: (row: number) => boolean = () => true) =>
+  times
+    .map((_, row) => row)
+    .filter((row) => place.known(row) && wanted(row))
+    .map((row) => `${place.x(row).toFixed(1)},${place.y(row).toFixed(1)}`)
+    .join(' ')

@@ -7,10 +7,11 @@ import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
 import { drag } from '@/parts/drag'
 import { IconButton } from '@/parts/IconButton'
-import { INPUT, Labelled } from '@/parts/Labelled'
+import { INPUT } from '@/parts/Labelled'
+import { heightOf, PlaceInputs } from '@/parts/PlaceInputs'
 import { Segments } from '@/parts/Segments'
-import { MapMarks } from '@/recording/MapMarks'
-import { type Placing, placing } from '@/recording/placing'
+import { MapMarks, MapMiddle, MapRings } from '@/recording/MapMarks'
+import { type Placing, placing, points } from '@/recording/placing'
 import { FieldShape } from './FieldShape'
 
 const SIZE = 440
@@ -27,8 +28,10 @@ export function DrawField({ flight, page, onClose }: Props) {
   const [tool, setTool] = useState<Tool>('outline')
   const [zoom, setZoom] = useState('1')
   const [drawn, setDrawn] = useState<Drawn>({ outline: page.field?.outline ?? [], runway: page.field?.runway ?? [] })
-  const [name, setName] = useState(page.field?.name ?? page.flight.site)
-  const [height, setHeight] = useState(page.field?.height == null ? '' : String(page.field.height))
+  const [field, setField] = useState({
+    name: page.field?.name ?? page.flight.site,
+    height: String(page.field?.height ?? ''),
+  })
   const { keep } = useFieldChange()
   const place = useMemo(() => {
     return placing(flight, SIZE, { middle: [0, 0], around: flight.extent.around * Number(zoom) })
@@ -42,8 +45,8 @@ export function DrawField({ flight, page, onClose }: Props) {
   const save = () =>
     keep.mutate(
       {
-        name: name.trim(),
-        height: height === '' ? null : Number(height),
+        name: field.name.trim(),
+        height: heightOf(field),
         ...(nothing ? {} : { drawn: { flight: page.flight.id, outline: drawn.outline, runway: drawn.runway } }),
       },
       { onSuccess: onClose },
@@ -58,7 +61,7 @@ export function DrawField({ flight, page, onClose }: Props) {
       foot={
         <>
           <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" disabled={name.trim() === '' || keep.isPending} onClick={save}>
+          <Button look="main" disabled={field.name.trim() === '' || keep.isPending} onClick={save}>
             Keep
           </Button>
         </>
@@ -90,23 +93,7 @@ export function DrawField({ flight, page, onClose }: Props) {
           <Pad flight={flight} place={place} drawn={drawn} tool={tool} page={page} put={put} />
         </div>
         <div className="grid content-start gap-2 text-sm">
-          <Labelled label="Name of the place">
-            <input
-              value={name}
-              maxLength={60}
-              onChange={(event) => setName(event.target.value)}
-              className={`${INPUT} w-full`}
-            />
-          </Labelled>
-          <Labelled label="Height limit, m">
-            <input
-              type="number"
-              min={1}
-              value={height}
-              onChange={(event) => setHeight(event.target.value)}
-              className={`${INPUT} w-full`}
-            />
-          </Labelled>
+          <PlaceInputs place={field} onChange={setField} />
           <Corners tool={tool} corners={corners} put={put} />
           {page.flight.site.trim() === '' && (
             <p className="text-muted">Flights that begin here are held against it by themselves.</p>
@@ -134,10 +121,7 @@ type PadProps = {
 /** Where the flight went, to be drawn over. */
 function Pad({ flight, page, place, drawn, tool, put }: PadProps) {
   const corners = drawn[tool]
-  const way = useMemo(() => {
-    const rows = flight.times.map((_, row) => row).filter(place.known)
-    return rows.map((row) => `${place.x(row).toFixed(1)},${place.y(row).toFixed(1)}`).join(' ')
-  }, [flight, place])
+  const way = useMemo(() => points(flight.times, place), [flight, place])
   const press = (event: React.PointerEvent<SVGSVGElement>) => {
     const box = event.currentTarget.getBoundingClientRect()
     const at = (where: { clientX: number; clientY: number }) => ({
@@ -164,22 +148,9 @@ function Pad({ flight, page, place, drawn, tool, put }: PadProps) {
       className="w-full max-w-[54vh] touch-none rounded-lg border border-line bg-deep"
       onPointerDown={press}
     >
-      {page.map.rings.map((ring) => (
-        <circle
-          key={ring.metres}
-          cx={SIZE / 2}
-          cy={SIZE / 2}
-          r={place.long(ring.metres)}
-          fill="none"
-          className="stroke-line"
-        />
-      ))}
+      <MapRings place={place} rings={page.map.rings} />
       <polyline points={way} fill="none" className="stroke-teal" strokeWidth={1} />
-      <path
-        d={`M ${SIZE / 2 - 6} ${SIZE / 2} h 12 M ${SIZE / 2} ${SIZE / 2 - 6} v 12`}
-        className="stroke-ink"
-        strokeWidth={1.5}
-      />
+      <MapMiddle place={place} />
       <FieldShape field={drawn} place={place} />
       {corners.map(([east = 0, north = 0], index) => (
         <circle

@@ -1,8 +1,8 @@
 import { useMemo } from 'react'
 import type { FlightPage, Recording } from '@/api/types'
 import { percent } from '@/parts/words'
-import { MapMarks } from '@/recording/MapMarks'
-import { placing } from '@/recording/placing'
+import { MapMarks, MapMiddle } from '@/recording/MapMarks'
+import { placing, points } from '@/recording/placing'
 
 const SIZE = 300
 
@@ -11,10 +11,7 @@ type Props = { area: NonNullable<FlightPage['search']>; flight: Recording }
 /** The last of its way, its last position, and the rings in which it is searched; north up. */
 export function SearchMap({ area: { map, rings }, flight }: Props) {
   const place = useMemo(() => placing(flight, SIZE, map), [flight, map])
-  const way = useMemo(() => {
-    const rows = flight.times.map((_, row) => row).filter(place.known)
-    return rows.map((row) => `${place.x(row).toFixed(1)},${place.y(row).toFixed(1)}`).join(' ')
-  }, [flight, place])
+  const way = useMemo(() => points(flight.times, place), [flight, place])
   const [east = 0, north = 0] = map.last
   const [x, y] = [place.across(east), place.down(north)]
   return (
@@ -39,11 +36,7 @@ export function SearchMap({ area: { map, rings }, flight }: Props) {
         </circle>
       ))}
       <polyline points={way} fill="none" className="stroke-teal" strokeWidth={1.5} />
-      <path
-        d={`M ${SIZE / 2 - 5} ${SIZE / 2} h 10 M ${SIZE / 2} ${SIZE / 2 - 5} v 10`}
-        className="stroke-ink"
-        strokeWidth={1.5}
-      />
+      <MapMiddle place={place} />
       <circle cx={x} cy={y} r={5} className="fill-teal stroke-deep" />
       <MapMarks place={place} bar={map.bar} />
     </svg>

@@ -4,8 +4,8 @@ import type { FlightPage, Recording } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { clock } from '@/recording/clock'
-import { MapMarks } from '@/recording/MapMarks'
-import { type Placing, placing } from '@/recording/placing'
+import { MapMarks, MapRings } from '@/recording/MapMarks'
+import { type Placing, placing, points } from '@/recording/placing'
 import { TwoViews } from '@/recording/TwoViews'
 import { DrawField } from './DrawField'
 import { FieldShape } from './FieldShape'
@@ -52,16 +52,7 @@ export function Track({ flight, page }: { flight: Recording; page: FlightPage })
         place={place}
         above={
           <>
-            {map.rings.map((ring) => (
-              <circle
-                key={ring.metres}
-                cx={SIZE / 2}
-                cy={SIZE / 2}
-                r={place.long(ring.metres)}
-                fill="none"
-                className="stroke-line"
-              />
-            ))}
+            <MapRings place={place} rings={map.rings} />
             {field && <FieldShape field={field} place={place} />}
             {drawn.above}
             <Found map={map} times={times} place={place} />
@@ -92,24 +83,21 @@ type FoundProps = { map: FlightPage['map']; times: number[]; place: Placing }
 function Found({ map, times, place }: FoundProps) {
   return (
     <>
-      {map.nulls.map((one) => {
-        const rows = times.map((_, row) => row).filter((row) => place.known(row) && within(times[row] ?? 0, one))
-        return (
-          <polyline
-            key={one.from}
-            data-null
-            points={rows.map((row) => `${place.x(row).toFixed(1)},${place.y(row).toFixed(1)}`).join(' ')}
-            fill="none"
-            className="stroke-rose"
-            strokeWidth={5}
-            strokeOpacity={0.5}
-          >
-            <title>
-              {one.says}, from {clock(one.from)}
-            </title>
-          </polyline>
-        )
-      })}
+      {map.nulls.map((one) => (
+        <polyline
+          key={one.from}
+          data-null
+          points={points(times, place, (row) => within(times[row] ?? 0, one))}
+          fill="none"
+          className="stroke-rose"
+          strokeWidth={5}
+          strokeOpacity={0.5}
+        >
+          <title>
+            {one.says}, from {clock(one.from)}
+          </title>
+        </polyline>
+      ))}
       {map.circles.map((one) => (
         <g key={one.at} data-circles className={one.rises ? 'fill-teal stroke-teal' : 'fill-sodium stroke-sodium'}>
           <circle
