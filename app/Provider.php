@@ -2,7 +2,10 @@
 
 namespace DuskSwitch\App;
 
+use DuskSwitch\App\Backup\BeforeRestore;
 use DuskSwitch\App\Database\Connector;
+use DuskSwitch\App\Database\Generation;
+use DuskSwitch\App\Database\WriteGate;
 use DuskSwitch\App\Equipment\Equipment;
 use DuskSwitch\App\Equipment\OwnDefinitions;
 use DuskSwitch\App\Equipment\ShippedDefinitions;
@@ -20,6 +23,7 @@ use DuskSwitch\Core\Kit\Transmitters;
 use DuskSwitch\Core\Link\ControllerPort;
 use DuskSwitch\Core\Rehearsal\Scenarios;
 use DuskSwitch\StandIn\SimulatedController;
+use Illuminate\Database\DatabaseManager;
 use Illuminate\Support\ServiceProvider;
 
 /** Binds the ports of the core to what stands behind them here. */
@@ -28,6 +32,12 @@ final class Provider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', Connector::class);
+        $this->app->singleton(WriteGate::class, fn () => new WriteGate(self::beside('restore.lock')));
+        $this->app->afterResolving('db', function (DatabaseManager $all): void {
+            $all->connection()->beforeExecuting(function (string $query): void {
+                preg_match('/^\s*(insert|update|delete|replace)\b/i', $query) === 1 && $this->beforeWriting();
+            });
+        });
         $this->app->singleton(
             Equipment::class,
             fn () => new Equipment(new ShippedDefinitions(database_path('demo/stores')), new OwnDefinitions()),
@@ -43,6 +53,7 @@ final class Provider extends ServiceProvider
                 new KeptFlights(storage_path('framework/rehearsals')),
             ),
         );
+        $this->app->singleton(BeforeRestore::class, fn () => new BeforeRestore((string) self::beside('')));
         $this->app->singleton(RecordingFiles::class, fn () => new RecordingFiles(self::recordings()));
         $this->app->bind(
             KeptAnalyses::class,
@@ -64,12 +75,28 @@ final class Provider extends ServiceProvider
         $this->app->bind(ControllerPort::class, SimulatedController::class);
     }
 
+    private function beforeWriting(): void
+    {
+        $this->app->make(WriteGate::class)->enter();
+        Generation::check($this->app->make('request')->headers->get(Generation::HEADER));
+    }
+
+    /** A file beside the database; null where that lies in the memory. */
+    private static function beside(string $name): ?string
+    {
+        $database = (string) config('database.connections.sqlite.database');
+
+        return $database === ':memory:' ? null : rtrim(dirname($database)."/{$name}", '/');
+    }
+
     /** Beside the database; in tests, whose database is in the memory, a folder of this process. */
     private static function recordings(): string
     {
         $database = (string) config('database.connections.sqlite.database');
 
         return (string) (config('app.recordings') ??
-            ($database === ':memory:' ? sys_get_temp_dir().'/dusk-recordings-'.getmypid() : dirname($database).'/recordings'));
+            ($database === ':memory:'
+                ? sys_get_temp_dir().'/dusk-recordings-'.getmypid()
+                : dirname($database).'/recordings'));
     }
 }

@@ -5,32 +5,27 @@ namespace DuskSwitch\App\Backup;
 use DuskSwitch\App\Jobs\NoProgress;
 use DuskSwitch\App\Jobs\Progress;
 use DuskSwitch\App\Log\RecordingFiles;
-use DuskSwitch\App\Models\Act;
-use DuskSwitch\App\Models\Aircraft;
-use DuskSwitch\App\Models\Definition;
-use DuskSwitch\App\Models\DefinitionRevision;
-use DuskSwitch\App\Models\Pilot;
-use DuskSwitch\App\Models\Recording;
+use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\LazyCollection;
 use Illuminate\Support\Str;
-use RuntimeException;
+use stdClass;
 use Throwable;
-use ZipArchive;
 
 /**
- * Everything as one ZIP of open documents with a manifest of SHA-256 sums. The same data gives the same bytes: nothing
- * in it tells when or where it was made.
+ * Everything as one ZIP of open documents with a list of SHA-256 sums. The same data gives the same bytes: nothing in
+ * it tells when or where it was made. It is written as it is read, so it takes the memory of one document.
  */
 final class Backup
 {
     public const FORMAT = 'dusk-switch/backup';
 
-    public const VERSION = 3;
+    public const VERSION = 4;
 
     public const MANIFEST = 'manifest.json';
 
-    /** The time that every file in the ZIP bears: the first that a ZIP can say. */
-    private const NO_TIME = 315_532_800;
+    /** Every file with its sum, a line each. */
+    public const LISTING = 'files.jsonl';
 
     private const FLAGS =
         JSON_THROW_ON_ERROR |
@@ -39,106 +34,137 @@ final class Backup
         JSON_UNESCAPED_UNICODE |
         JSON_PRESERVE_ZERO_FRACTION;
 
+    private const LINE = self::FLAGS & ~JSON_PRETTY_PRINT;
+
     /** @var array<string, array{sha256: string, bytes: int}> */
     private array $files = [];
 
-    private function __construct(private readonly ZipArchive $zip) {}
+    /** @var list<string> recordings that have no file any more */
+    private array $missing = [];
 
-    /** Writes the ZIP; it's there when it is whole, not before. */
-    public static function write(string $file, Progress $progress = new NoProgress()): void
+    private function __construct(private readonly Connection $db, private readonly ZipWriter $zip) {}
+
+    /**
+     * Writes the ZIP; it's there when it is whole, not before.
+     *
+     * @param  Connection|null  $db  of what; of the hangar where nothing is said
+     * @return list<string> names of recordings whose files are gone or damaged: they are not in it
+     */
+    public static function write(string $file, Progress $progress = new NoProgress(), ?Connection $db = null): array
     {
-        $aside = "{$file}.part";
-        $zip = new ZipArchive();
-        if (! is_dir(dirname($file)) || $zip->open($aside, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
-            throw new RuntimeException("{$file} can't be written; is the folder there, and may it be written to?");
-        }
+        $db ??= DB::connection();
+        $zip = new ZipWriter($file);
+        $one = new self($db, $zip);
         // One reading of everything, that keeps nobody from saving: what is saved meanwhile is in the next backup.
-        DB::connection()->getPdo()->exec('BEGIN');
+        $db->getPdo()->exec('BEGIN');
         try {
-            (new self($zip))->everything($progress);
+            $one->everything($progress);
         } catch (Throwable $problem) {
-            // What was put in until then isn't written.
-            $zip->unchangeAll();
-            @$zip->close();
-            @unlink($aside);
+            $zip->abandon();
             throw $problem;
         } finally {
-            DB::connection()->getPdo()->exec('COMMIT');
+            $db->getPdo()->exec('COMMIT');
         }
-        if (@$zip->close() !== true || ! @rename($aside, $file)) {
-            @unlink($aside);
-            throw new RuntimeException("{$file} can't be written: the disk may be full");
-        }
+        $zip->close($progress);
+
+        return $one->missing;
     }
 
     private function everything(Progress $progress): void
     {
-        $all = Aircraft::withTrashed()->orderBy('uuid')->get();
-        $total = $all->count() + 2;
-        foreach ($all->values() as $done => $aircraft) {
+        $total = $this->db->table('aircraft')->count() + 1;
+        foreach ($this->db->table('aircraft')->orderBy('uuid')->get()->all() as $done => $aircraft) {
             $this->aircraft($aircraft);
             $progress->at($done + 1, $total);
         }
-        foreach (Definition::withTrashed()->orderBy('kind')->orderBy('slug')->get() as $definition) {
+        foreach ($this->db->table('definitions')->orderBy('kind')->orderBy('slug')->get() as $definition) {
             $this->definition($definition);
         }
-        $this->json('pilot.json', ['units' => Pilot::here()->units->value]);
-        $this->json('logbook.json', LogbookTables::all());
-        foreach (Recording::orderBy('sha256')->get() as $recording) {
-            $this->original($recording);
+        $units = $this->db->table('pilots')->orderBy('id')->value('units');
+        $this->json('pilot.json', ['units' => is_string($units) ? $units : 'metric']);
+        foreach (LogbookRows::tables($this->db) as $table => $rows) {
+            $this->lines("logbook/{$table}.jsonl", $rows);
         }
-        $progress->at($total - 1, $total);
-        ksort($this->files);
-        $this->add(
-            self::MANIFEST,
-            json_encode(['format' => self::FORMAT, 'version' => self::VERSION, 'files' => $this->files], self::FLAGS).
-                "\n",
+        foreach (
+            $this->db
+                ->table('recordings')
+                ->orderBy('sha256')
+                ->get(['sha256', 'name']) as $recording
+        ) {
+            $this->original($recording);
+            $progress->at($total, $total);
+        }
+        $listing = $this->zip->text(
+            self::LISTING,
+            (function () {
+                foreach ($this->files as $name => $is) {
+                    yield json_encode(['name' => $name, ...$is], self::LINE)."\n";
+                }
+            })(),
         );
-        $progress->at($total, $total);
+        $this->zip->text(self::MANIFEST, [
+            json_encode(
+                [
+                    'format' => self::FORMAT,
+                    'version' => self::VERSION,
+                    'files' => count($this->files),
+                    'listing' => $listing,
+                ],
+                self::FLAGS,
+            )."\n",
+        ]);
     }
 
     /** The file as it came; what was read of it is read again where it's restored. */
-    private function original(Recording $recording): void
+    private function original(stdClass $recording): void
     {
-        $path = app(RecordingFiles::class)->original($recording);
-        if (! is_file($path)) {
+        $path = app(RecordingFiles::class)->folder($recording->sha256).'/original';
+        if (! is_file($path) || hash_file('sha256', $path) !== $recording->sha256) {
+            $this->missing[] = $recording->name;
+
             return;
         }
         $name = "recordings/{$recording->sha256}";
-        $this->files[$name] = ['sha256' => (string) hash_file('sha256', $path), 'bytes' => (int) filesize($path)];
-        $this->zip->addFile($path, $name);
-        $this->zip->setMtimeName($name, self::NO_TIME);
+        $this->zip->file($name, $path);
+        $this->files[$name] = ['sha256' => $recording->sha256, 'bytes' => (int) filesize($path)];
     }
 
-    private function aircraft(Aircraft $aircraft): void
+    private function aircraft(stdClass $aircraft): void
     {
         $folder = "aircraft/{$aircraft->uuid}";
-        $revisions = [];
-        foreach ($aircraft->revisions()->orderBy('number')->lazy(200) as $revision) {
+        $revisions = $this->db->table('revisions')->where('aircraft_id', $aircraft->id)->orderBy('number');
+        foreach ($revisions->clone()->lazy(200) as $revision) {
             $this->file("{$folder}/revisions/{$revision->number}.json", $revision->document);
-            $revisions[] = [
-                'number' => $revision->number,
-                'parent' => $revision->parent,
-                'note' => $revision->note,
-                'aside' => $revision->aside,
-                'at' => self::time($revision, 'created_at'),
-            ];
         }
-        $acts = Act::where('aircraft_id', $aircraft->id)
-            ->orderBy('id')
-            ->get()
-            ->map(
-                fn (Act $one): array => [
+        $this->lines(
+            "{$folder}/revisions.jsonl",
+            $revisions
+                ->select(['number', 'parent', 'note', 'aside', 'created_at'])
+                ->lazy(1000)
+                ->map(
+                    fn (stdClass $one): array => [
+                        'number' => $one->number,
+                        'parent' => $one->parent,
+                        'note' => $one->note,
+                        'aside' => (bool) $one->aside,
+                        'at' => $one->created_at,
+                    ],
+                ),
+        );
+        $this->lines(
+            "{$folder}/acts.jsonl",
+            $this->db->table('acts')->where('aircraft_id', $aircraft->id)->orderBy('id')->lazy(500)->map(
+                fn (stdClass $one): array => [
                     'kind' => $one->kind,
                     'about' => $one->about,
                     'revision' => $one->revision,
                     'fingerprint' => $one->fingerprint,
-                    'items' => $one->items,
+                    'items' => json_decode($one->items),
                     'note' => $one->note,
-                    'at' => self::time($one, 'created_at'),
+                    'at' => $one->created_at,
                 ],
-            )
-            ->all();
+            ),
+        );
         $this->json("{$folder}/aircraft.json", [
             'uuid' => $aircraft->uuid,
             'id' => $aircraft->id,
@@ -146,44 +172,43 @@ final class Backup
             'family' => $aircraft->family,
             'transmitter' => $aircraft->transmitter,
             'head' => $aircraft->head,
-            'made' => self::time($aircraft, 'created_at'),
-            'changed' => self::time($aircraft, 'updated_at'),
-            'deleted' => self::time($aircraft, 'deleted_at'),
-            'revisions' => $revisions,
-            'acts' => $acts,
+            'made' => $aircraft->created_at,
+            'changed' => $aircraft->updated_at,
+            'deleted' => $aircraft->deleted_at,
         ]);
     }
 
-    private function definition(Definition $definition): void
+    private function definition(stdClass $definition): void
     {
         $folder = "equipment/{$definition->kind}/{$definition->slug}";
         $revisions = [];
-        foreach (
-            DefinitionRevision::where('kind', $definition->kind)
-                ->where('slug', $definition->slug)
-                ->orderBy('number')
-                ->get() as $revision
-        ) {
+        $all = $this->db
+            ->table('definition_revisions')
+            ->where('kind', $definition->kind)
+            ->where('slug', $definition->slug)
+            ->orderBy('number');
+        foreach ($all->lazy(100) as $revision) {
             $this->file("{$folder}/revisions/{$revision->number}.json", $revision->document);
-            $revisions[] = ['number' => $revision->number, 'at' => self::time($revision, 'created_at')];
+            $revisions[] = ['number' => $revision->number, 'at' => $revision->created_at];
         }
         $this->json("{$folder}/definition.json", [
             'kind' => $definition->kind,
             'id' => $definition->slug,
             'head' => $definition->head,
-            'made' => self::time($definition, 'created_at'),
-            'changed' => self::time($definition, 'updated_at'),
-            'deleted' => self::time($definition, 'deleted_at'),
+            'made' => $definition->created_at,
+            'changed' => $definition->updated_at,
+            'deleted' => $definition->deleted_at,
             'revisions' => $revisions,
         ]);
     }
 
-    /** As the database has it, to the letter. */
-    private static function time(\Illuminate\Database\Eloquent\Model $model, string $key): ?string
+    /** @param  LazyCollection<int, array<string, mixed>>  $rows */
+    private function lines(string $name, LazyCollection $rows): void
     {
-        $time = $model->getRawOriginal($key);
-
-        return is_string($time) ? $time : null;
+        $this->files[$name] = $this->zip->text(
+            $name,
+            $rows->map(fn (array $row): string => json_encode($row, self::LINE)."\n"),
+        );
     }
 
     /** @param  array<string, mixed>  $value */
@@ -194,14 +219,7 @@ final class Backup
 
     private function file(string $name, string $text): void
     {
-        $this->files[$name] = ['sha256' => hash('sha256', $text), 'bytes' => strlen($text)];
-        $this->add($name, $text);
-    }
-
-    private function add(string $name, string $text): void
-    {
-        $this->zip->addFromString($name, $text);
-        $this->zip->setMtimeName($name, self::NO_TIME);
+        $this->files[$name] = $this->zip->text($name, [$text]);
     }
 
     /** A name for a backup made now. */

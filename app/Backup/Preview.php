@@ -2,15 +2,26 @@
 
 namespace DuskSwitch\App\Backup;
 
-/** What restoring a backup would do. */
+/** What restoring a backup would do, or has done. */
 final readonly class Preview
 {
     /**
      * @param  list<array{name: string, is: RestoreStatus}>  $aircraft
      * @param  list<array{name: string, is: RestoreStatus}>  $definitions
      * @param  list<string>  $gone  names of aircraft that are here and not in the backup: replacing takes them away
+     * @param  array<string, Tally>  $logbook  by what is counted
      */
-    public function __construct(public array $aircraft, public array $definitions, public array $gone) {}
+    public function __construct(
+        public array $aircraft,
+        public array $definitions,
+        public array $gone,
+        public array $logbook,
+    ) {}
+
+    public static function of(Merge $merge): self
+    {
+        return new self($merge->aircraft(), $merge->definitions(), $merge->gone(), $merge->logbook());
+    }
 
     /** @return array<string, mixed> as the interface reads it */
     public function json(): array
@@ -21,6 +32,18 @@ final readonly class Preview
             'aircraft' => array_map($plain, $this->aircraft),
             'equipment' => array_map($plain, $this->definitions),
             'gone' => $this->gone,
+            'logbook' => array_map(
+                fn (string $what, Tally $one): array => [
+                    'what' => $what,
+                    'new' => $one->new,
+                    'same' => $one->same,
+                    'both' => $one->both,
+                    'gone' => $one->gone,
+                    'says' => $one->says(),
+                ],
+                array_keys($this->logbook),
+                $this->logbook,
+            ),
         ];
     }
 
@@ -43,6 +66,9 @@ final readonly class Preview
                     );
                 }
             }
+        }
+        foreach ($this->logbook as $what => $tally) {
+            $lines[] = sprintf('%-20s %s', $what, $tally->says());
         }
 
         return implode("\n", [

@@ -3,6 +3,7 @@
 namespace DuskSwitch\App\Hangar;
 
 use Closure;
+use DuskSwitch\App\Database\Restored;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Revision;
 use DuskSwitch\Core\Fault\Refused;
@@ -34,13 +35,19 @@ final class Hangar
      * Adds a revision on top of the one that the edit was based on. Nothing is added where nothing changed, nor
      * where the aircraft has moved on from the same edit of the same revision: its answer was lost on the way.
      *
+     * @param  string|null  $uuid  of the aircraft that the edit is of, where whoever sends it knows
+     *
      * @throws Conflict where the aircraft has moved on; the edit is kept aside
+     * @throws Restored where another aircraft stands there since a restore
      */
-    public function save(Aircraft $aircraft, int $base, Program $program, string $note): Aircraft
+    public function save(Aircraft $aircraft, int $base, Program $program, string $note, ?string $uuid = null): Aircraft
     {
         $document = self::text($program);
-        $conflict = DB::transaction(function () use ($aircraft, $base, $program, $document, $note): ?Conflict {
+        $conflict = DB::transaction(function () use ($aircraft, $base, $program, $document, $note, $uuid): ?Conflict {
             $aircraft->refresh();
+            if ($uuid !== null && $uuid !== $aircraft->uuid) {
+                throw new Restored();
+            }
             $current = $aircraft->current();
             if ($current->document === $document) {
                 return null;
@@ -74,7 +81,7 @@ final class Hangar
     {
         $last = Revision::query()->where('aside', false)->latest('id')->value('document');
         $document = is_string($last) ? json_decode($last) : null;
-        $mode = $document instanceof stdClass ? ($document->stickMode ?? null) : null;
+        $mode = $document instanceof stdClass ? $document->stickMode ?? null : null;
 
         return (is_int($mode) ? StickMode::tryFrom($mode) : null) ?? StickMode::Two;
     }

@@ -77,6 +77,7 @@ final readonly class AircraftJson
         return new JsonResponse(
             [
                 ...$this->row($aircraft),
+                'uuid' => $aircraft->uuid,
                 'note' => $revision->note,
                 'undo' => $this->hangar->before($aircraft) === null ? null : $revision->note,
                 'redo' => $this->hangar->after($aircraft)?->note,

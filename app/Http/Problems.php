@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\App\Http;
 
+use DuskSwitch\App\Database\Restored;
+use DuskSwitch\App\Database\RestoreRunning;
 use DuskSwitch\App\Database\Trouble;
 use DuskSwitch\App\Equipment\DefinitionChanged;
 use DuskSwitch\App\Hangar\BrokenProgram;
@@ -28,7 +30,16 @@ final class Problems
             BrokenProgram::class,
             DefinitionChanged::class,
             NoVoice::class,
+            RestoreRunning::class,
+            Restored::class,
         ]);
+        $exceptions->render(fn (RestoreRunning $running) => self::retry($running->getMessage()));
+        $exceptions->render(
+            fn (Restored $restored) => new JsonResponse(
+                ['message' => $restored->getMessage(), 'restored' => true, 'faults' => []],
+                410,
+            ),
+        );
         $exceptions->render(fn (NoVoice $none) => self::say(503, $none->getMessage()));
         $exceptions->render(fn (Refused $refused) => self::refused($refused));
         $exceptions->render(fn (BrokenProgram $broken) => app(AircraftJson::class)->broken($broken));

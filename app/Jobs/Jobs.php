@@ -3,6 +3,7 @@
 namespace DuskSwitch\App\Jobs;
 
 use DuskSwitch\Core\Fault\Refused;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use RuntimeException;
@@ -110,8 +111,7 @@ final readonly class Jobs
     {
         foreach (glob("{$this->folder}/*", GLOB_ONLYDIR) ?: [] as $old) {
             if (filemtime($old) < time() - self::KEPT) {
-                array_map(unlink(...), glob("{$old}/*") ?: []);
-                @rmdir($old);
+                (new Filesystem())->deleteDirectory($old);
             }
         }
     }

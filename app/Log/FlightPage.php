@@ -100,13 +100,13 @@ final readonly class FlightPage
                 'recording' => $view->json(),
                 'map' => self::map($analysis, $view->map(), $units),
                 'field' => $field === null || $limits === null
-                    ? null
-                    : [
-                        'name' => $field->name,
-                        'height' => $field->height,
-                        'outline' => $limits->corners,
-                        'runway' => $limits->runway,
-                    ],
+                        ? null
+                        : [
+                            'name' => $field->name,
+                            'height' => $field->height,
+                            'outline' => $limits->corners,
+                            'runway' => $limits->runway,
+                        ],
                 'findings' => [...$day, ...$limits->findings ?? [], ...(new Findings($analysis, $with, $units))->all()],
                 'analysis' => AnalysisEncoder::flight($analysis),
                 'limits' => $limits === null ? [] : self::limits($field->name ?? '', $limits, $log->start),

@@ -100,19 +100,13 @@ final readonly class Imports
         try {
             [$report, $sink] = $this->read($file, $aside, $choice, $progress);
             DB::transaction(function () use ($recording, $report, $sink, $choice, $aside): void {
-                foreach (glob("{$aside}/*.columns") ?: [] as $columns) {
-                    rename($columns, $this->files->folder($recording->sha256).'/'.basename($columns));
-                }
+                $this->files->putColumns($aside, $recording->sha256);
                 $recording->update(['report' => KeptReport::of($report, $sink, $choice)]);
                 foreach (array_keys($sink->flights()) as $place) {
                     $flight = $recording->flights()->where('place', $place)->first();
                     $flight === null ? $this->add($recording, $place, null) : $this->look($flight->load('recording'));
                 }
-                Paper::keep(
-                    'columns',
-                    self::headings($report->headed),
-                    KeptReport::choice($choice),
-                );
+                Paper::keep('columns', self::headings($report->headed), KeptReport::choice($choice));
             });
         } finally {
             $this->files->remove($aside);
@@ -120,26 +114,21 @@ final readonly class Imports
     }
 
     /**
-     * Puts a recording's file back where its row is, and reads its columns as they were read.
-     *
-     * @param  \Closure(string): void  $copy  writes the file as it came to a path
+     * Reads the columns of a recording whose file was put back, as they were read then. What was found of its flights
+     * stays: another reader may find something else, and that is asked for by hand.
      */
-    public function restore(string $sha256, \Closure $copy): void
+    public function readAnew(Recording $recording, Progress $progress = new NoProgress()): void
     {
-        $recording = Recording::where('sha256', $sha256)->firstOrFail();
         $aside = $this->files->aside();
         try {
-            $copy("{$aside}/original");
-            $file = new LogFile("{$aside}/original", $recording->name);
-            // As it was read then, whatever was said of other files since.
+            $file = new LogFile($this->files->original($recording), $recording->name);
             $was = $recording->report['choice'] ?? null;
             $choice = is_array($was) ? KeptReport::chosen($was) : $this->choice($file);
-            [$report, $sink] = $this->read($file, $aside, $choice, new NoProgress());
+            [$report, $sink] = $this->read($file, $aside, $choice, $progress);
+            $this->files->putColumns($aside, $recording->sha256);
             $recording->update(['report' => KeptReport::of($report, $sink, $choice)]);
-            $this->files->keep($aside, $sha256);
-        } catch (Throwable $problem) {
+        } finally {
             $this->files->remove($aside);
-            throw $problem;
         }
     }
 
@@ -160,6 +149,7 @@ final readonly class Imports
         $analysis = FlightAnalysis::of($log, $this->with($flight));
         $flight->update([
             'seconds' => $analysis->air->spans === [] ? null : round($analysis->air->seconds(), 1),
+            'reader' => LogReading::VERSION,
             'facts' => [
                 ...$analysis->facts->kept(),
                 'sag' => $analysis->battery?->sag,

@@ -34,7 +34,10 @@ final class LogFile implements LogSource
             throw Refused::because('', 'this file can\'t be read');
         }
         if ($this->bytes() > self::MOST) {
-            throw Refused::because('', 'it has '.round($this->bytes() / 1e9, 1).' GB, and a recording has 1 GB at most: split it');
+            throw Refused::because(
+                '',
+                'it has '.round($this->bytes() / 1e9, 1).' GB, and a recording has 1 GB at most: split it',
+            );
         }
     }
 

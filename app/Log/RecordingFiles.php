@@ -51,6 +51,47 @@ final readonly class RecordingFiles
         }
     }
 
+    /** Moves the columns that were read aside beside the file as it came. */
+    public function putColumns(string $aside, string $sha256): void
+    {
+        foreach (glob("{$aside}/*.columns") ?: [] as $columns) {
+            rename($columns, $this->folder($sha256).'/'.basename($columns)) || throw self::full();
+        }
+    }
+
+    /** True where its file lies here, and its columns weren't read yet: it came from a backup. */
+    public function isUnread(Recording $recording): bool
+    {
+        return is_file($this->original($recording)) &&
+            $recording->report['flights'] !== [] &&
+            ! is_file($this->folder($recording->sha256).'/0.columns');
+    }
+
+    /** Puts a file as it came where its recording is; one that lies there already stays. */
+    public function bring(string $file, string $sha256): void
+    {
+        $folder = $this->folder($sha256);
+        if (is_file("{$folder}/original")) {
+            return;
+        }
+        if ((! is_dir($folder) && ! @mkdir($folder, 0o775, true)) || ! @rename($file, "{$folder}/original")) {
+            throw self::full();
+        }
+    }
+
+    /**
+     * Takes away what no recording needs: nobody may be importing meanwhile.
+     *
+     * @param  list<string>  $needed  sums
+     */
+    public function sweep(array $needed): void
+    {
+        $needed = array_flip($needed);
+        foreach (glob("{$this->folder}/*", GLOB_ONLYDIR) ?: [] as $folder) {
+            isset($needed[basename($folder)]) || $this->remove($folder);
+        }
+    }
+
     public static function full(): RuntimeException
     {
         return new RuntimeException('The recording couldn\'t be kept: the disk may be full.');

@@ -29,26 +29,31 @@ final readonly class SearchJson
     {
         [$area, $home, $start] = [$analysis->search, $analysis->series->home(), $analysis->series->log->start];
 
-        return $area === null || $home === null ? null : [
-            'at' => round($area->at - $start, 1),
-            'unheard' => round($area->unheard, 1),
-            'latitude' => round($area->latitude, 6),
-            'longitude' => round($area->longitude, 6),
-            'middleLatitude' => round($area->middleLatitude, 6),
-            'middleLongitude' => round($area->middleLongitude, 6),
-            'height' => $area->height === null ? null : $this->words->metres($area->height),
-            'speed' => $area->speed === null ? null : $this->words->speed($area->speed),
-            'course' => $area->course === null ? null : round($area->course),
-            'rings' => array_map(fn (array $one): array => [
-                'share' => $one['share'],
-                'metres' => round($one['metres'], 1),
-                'says' => $this->words->distance($one['metres']),
-            ], $area->rings),
-            'map' => $this->map($area, $home),
-            // What stays on the ground falls from nowhere.
-            'falls' => $analysis->drives ? null : $this->words->distance($area->farthest->falls),
-            'glides' => $area->farthest->glides === null ? null : $this->words->distance($area->farthest->glides),
-        ];
+        return $area === null || $home === null
+            ? null
+            : [
+                'at' => round($area->at - $start, 1),
+                'unheard' => round($area->unheard, 1),
+                'latitude' => round($area->latitude, 6),
+                'longitude' => round($area->longitude, 6),
+                'middleLatitude' => round($area->middleLatitude, 6),
+                'middleLongitude' => round($area->middleLongitude, 6),
+                'height' => $area->height === null ? null : $this->words->metres($area->height),
+                'speed' => $area->speed === null ? null : $this->words->speed($area->speed),
+                'course' => $area->course === null ? null : round($area->course),
+                'rings' => array_map(
+                    fn (array $one): array => [
+                        'share' => $one['share'],
+                        'metres' => round($one['metres'], 1),
+                        'says' => $this->words->distance($one['metres']),
+                    ],
+                    $area->rings,
+                ),
+                'map' => $this->map($area, $home),
+                // What stays on the ground falls from nowhere.
+                'falls' => $analysis->drives ? null : $this->words->distance($area->farthest->falls),
+                'glides' => $area->farthest->glides === null ? null : $this->words->distance($area->farthest->glides),
+            ];
     }
 
     /**
@@ -61,11 +66,12 @@ final readonly class SearchJson
     {
         $last = Geodesic::local(...$home, ...[$area->latitude, $area->longitude]);
         $middle = Geodesic::local(...$home, ...[$area->middleLatitude, $area->middleLongitude]);
-        $around = max([
-            self::LEAST,
-            ...array_map(fn (array $ring): float => $ring['metres'], $area->rings),
-            hypot($last[0] - $middle[0], $last[1] - $middle[1]),
-        ]) * self::MARGIN;
+        $around =
+            max([
+                self::LEAST,
+                ...array_map(fn (array $ring): float => $ring['metres'], $area->rings),
+                hypot($last[0] - $middle[0], $last[1] - $middle[1]),
+            ]) * self::MARGIN;
 
         return [
             'last' => array_map(fn (float $one): float => round($one, 1), $last),

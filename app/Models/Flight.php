@@ -26,12 +26,19 @@ use Illuminate\Support\Carbon;
  * @property string $note
  * @property array<string, float|null> $facts in base units
  * @property list<array{at: float, says: string}> $marks
+ * @property int|null $reader the version of what found its facts; null where that had no number yet, or they were typed in
  */
 final class Flight extends Model
 {
     protected $guarded = [];
 
-    protected $casts = ['facts' => 'array', 'marks' => 'array', 'flown_at' => 'datetime', 'seconds' => 'float', 'charged' => 'float'];
+    protected $casts = [
+        'facts' => 'array',
+        'marks' => 'array',
+        'flown_at' => 'datetime',
+        'seconds' => 'float',
+        'charged' => 'float',
+    ];
 
     /** @return BelongsTo<Recording, $this> */
     public function recording(): BelongsTo

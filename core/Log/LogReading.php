@@ -8,6 +8,13 @@ use DuskSwitch\Core\Log\Csv\CsvLog;
 /** Reads a recording from anywhere into flights. */
 final class LogReading
 {
+    /**
+     * Which reader this is: a flight's facts are kept with it. One more wherever readers or analyses find something
+     * else
+     * in the same file.
+     */
+    public const VERSION = 1;
+
     /** Rows after which progress is told. */
     private const EVERY = 2000;
 
@@ -103,10 +110,7 @@ final class LogReading
         if ($bad->count() === 0) {
             throw Refused::because('', 'there are no rows below its headings');
         }
-        $first = array_map(
-            fn (array $one): string => "line {$one[0]}: {$one[1]}",
-            array_slice($bad->listed(), 0, 3),
-        );
+        $first = array_map(fn (array $one): string => "line {$one[0]}: {$one[1]}", array_slice($bad->listed(), 0, 3));
         throw Refused::because('', 'none of its lines can be taken; '.implode('; ', $first));
     }
 }

@@ -298,16 +298,24 @@ final class LogbookTest extends HttpTestCase
         // The same headings mean something else on another day.
         $imports->remap($this->take($numbers(8), 'Tern', 'second.csv'), $riddle(LogQuantity::Temperature));
 
-        $copy = "{$this->folder}/copy";
-        copy($this->app->make(RecordingFiles::class)->original($first), $copy);
-        $imports->restore($first->sha256, fn (string $to): bool => copy($copy, $to));
+        // A backup brings the file as it came alone.
+        $files = $this->app->make(RecordingFiles::class);
+        $isUnread = function () use ($files, $first): bool {
+            array_map(unlink(...), glob($files->folder($first->sha256).'/*.columns') ?: []);
+
+            return $files->isUnread($first);
+        };
+        self::assertTrue($isUnread());
+        $imports->readAnew($first);
+        self::assertFalse($files->isUnread($first));
         self::assertContains('satellites', array_column($first->refresh()->report['headed'], 'quantity'));
         self::assertNotContains('temperature', array_column($first->report['headed'], 'quantity'));
         // A report of before choices were kept is read with the mapping of now.
         $report = $first->report;
         unset($report['choice']);
         $first->update(['report' => $report]);
-        $imports->restore($first->sha256, fn (string $to): bool => copy($copy, $to));
+        self::assertTrue($isUnread());
+        $imports->readAnew($first);
         self::assertContains('temperature', array_column($first->refresh()->report['headed'], 'quantity'));
     }
 }

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Served;
 
 use DuskSwitch\App\Jobs\Jobs;
+use Symfony\Component\Process\Process;
 use ZipArchive;
 
 /** Everything out as one file, and in again: beside what is here, or in its place. */
@@ -120,41 +121,32 @@ final class BackupTest extends DataTestCase
     /** A backup of version 1 held bindings and checklists as checks, without a fingerprint. */
     public function test_a_backup_of_version_1_comes_in_with_its_bindings_and_checklists(): void
     {
-        $here = $this->database();
-        $this->artisan($here, 'data:prepare');
-        $this->artisan($here, 'data:backup', "{$this->folder}/old.zip");
-        $zip = new ZipArchive();
-        $zip->open("{$this->folder}/old.zip");
-        $manifest = json_decode((string) $zip->getFromName('manifest.json'), true);
-        foreach (array_keys($manifest['files']) as $name) {
+        $old = ForeignBackup::of(__DIR__.'/backups/version-3.zip', 1);
+        foreach (array_keys($old->files) as $name) {
             if (! str_ends_with($name, '/aircraft.json')) {
                 continue;
             }
-            $aircraft = json_decode((string) $zip->getFromName($name), true);
-            unset($aircraft['acts']);
-            $aircraft['checks'] = [
-                [
-                    'list' => 'binding',
-                    'revision' => 1,
-                    'items' => ['Harbour 16 and a receiver'],
-                    'reason' => 'at the club',
-                    'at' => '2026-11-25 09:00:00',
-                ],
-                [
-                    'list' => 'each-flight',
-                    'revision' => 1,
-                    'items' => ['Propellers tight'],
-                    'reason' => null,
-                    'at' => '2026-11-25 10:00:00',
-                ],
-            ];
-            $text = (string) json_encode($aircraft);
-            $zip->addFromString($name, $text);
-            $manifest['files'][$name] = ['sha256' => hash('sha256', $text), 'size' => strlen($text)];
+            $old->change($name, function (\stdClass $aircraft): void {
+                unset($aircraft->acts);
+                $aircraft->checks = [
+                    [
+                        'list' => 'binding',
+                        'revision' => 1,
+                        'items' => ['Harbour 16 and a receiver'],
+                        'reason' => 'at the club',
+                        'at' => '2026-11-25 09:00:00',
+                    ],
+                    [
+                        'list' => 'each-flight',
+                        'revision' => 1,
+                        'items' => ['Propellers tight'],
+                        'reason' => null,
+                        'at' => '2026-11-25 10:00:00',
+                    ],
+                ];
+            });
         }
-        $zip->addFromString('manifest.json', (string) json_encode(['version' => 1] + $manifest));
-        $zip->close();
-
+        $old->write("{$this->folder}/old.zip");
         $other = $this->database('other');
         $done = $this->artisan($other, 'data:restore', "{$this->folder}/old.zip", '--replace');
         self::assertSame(0, $done->getExitCode(), $done->getErrorOutput());
@@ -173,6 +165,98 @@ final class BackupTest extends DataTestCase
             $this->artisan($other, 'data:restore', "{$this->folder}/old.zip", '--merge')->getExitCode(),
         );
         self::assertSame(20, self::rows($other, 'acts'), 'once more adds nothing');
+    }
+
+    /** One that the last version before it wrote, with a flight, its recording, a pack, work and a field. */
+    public function test_a_backup_of_version_3_comes_in_whole(): void
+    {
+        foreach (['--merge', '--merge', '--replace'] as $how) {
+            $done = $this->artisan($this->database(), 'data:restore', __DIR__.'/backups/version-3.zip', $how);
+            self::assertSame(0, $done->getExitCode(), $done->getErrorOutput());
+            foreach (
+                [
+                    'flights' => 1,
+                    'recordings' => 1,
+                    'packs' => 1,
+                    'pack_acts' => 1,
+                    'upkeep' => 1,
+                    'fields' => 1,
+                    'acts' => 1,
+                    'aircraft' => 10,
+                ] as $table => $count
+            ) {
+                self::assertSame($count, self::rows($this->database(), $table), "{$table}, {$how}");
+            }
+        }
+        self::assertSame(
+            1,
+            self::rows(
+                $this->database(),
+                "flights WHERE reader IS NULL AND pack_id = (SELECT id FROM packs) AND json_extract(facts, '$.highest') > 50",
+            ),
+        );
+        self::assertCount(2, glob("{$this->folder}/recordings/*/*") ?: [], 'the file and its columns');
+    }
+
+    /** A logbook of before that was too large to come back: its one document may have any size that there was. */
+    public function test_a_backup_of_version_3_with_a_large_logbook_comes_in(): void
+    {
+        $old = ForeignBackup::of(__DIR__.'/backups/version-3.zip');
+        $old->change('logbook.json', function (\stdClass $book): void {
+            $book->flights[0]->note = str_repeat('calm air ', 200);
+            for ($number = 1; $number <= 2100; $number++) {
+                $book->flights[] = (object) [
+                    ...(array) $book->flights[0],
+                    'uuid' => sprintf('00000000-0000-4000-8000-%012d', $number),
+                    'recording_id' => null,
+                ];
+            }
+        });
+        self::assertGreaterThan(4_000_000, strlen($old->files['logbook.json']));
+        $old->write("{$this->folder}/old.zip");
+        $done = $this->artisan($this->database(), 'data:restore', "{$this->folder}/old.zip", '--replace');
+        self::assertSame(0, $done->getExitCode(), $done->getErrorOutput());
+        self::assertSame(2101, self::rows($this->database(), 'flights'));
+    }
+
+    /**
+     * Out and in again byte for byte in 128 MB of memory: just above what a document, a list of acts, a logbook and a
+     * list of files once could have; the largest hangar under --long.
+     */
+    public function test_a_season_goes_out_and_in_again_to_the_byte(): void
+    {
+        $isLong = getenv('DUSK_LONG') === '1';
+        $this->artisan($this->database(), 'data:prepare');
+        LargeHangar::fill($this->database(), ...$isLong ? [200, 50, 5000, 100, 3000] : [12, 12, 60, 1500, 30, 4500]);
+        $this->inLittleMemory($this->database(), 'data:backup', "{$this->folder}/a.zip");
+        if (! $isLong) {
+            $zip = new ZipArchive();
+            $zip->open("{$this->folder}/a.zip");
+            self::assertGreaterThan(
+                4_000_000,
+                $zip->statName('logbook/flights.jsonl')['size'] ?? 0,
+                'more than one file could have',
+            );
+        }
+        mkdir("{$this->folder}/there");
+        $there = "{$this->folder}/there/other.sqlite";
+        foreach (['--replace', '--merge'] as $how) {
+            $this->inLittleMemory($there, 'data:restore', "{$this->folder}/a.zip", $how);
+            $this->inLittleMemory($there, 'data:backup', "{$this->folder}/b.zip");
+            self::assertFileEquals("{$this->folder}/a.zip", "{$this->folder}/b.zip", $how);
+        }
+    }
+
+    private function inLittleMemory(string $database, string ...$arguments): void
+    {
+        $process = new Process(
+            [PHP_BINARY, '-d', 'memory_limit=128M', 'artisan', ...$arguments],
+            dirname(__DIR__, 2),
+            ['DUSK_DATABASE' => $database],
+            timeout: 600,
+        );
+        $process->run();
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
     }
 
     public function test_a_spoiled_backup_is_told_by_the_file_in_it_and_changes_nothing(): void
@@ -200,7 +284,7 @@ final class BackupTest extends DataTestCase
             }),
         );
         self::assertStringContainsString(
-            'it lists',
+            'lists',
             $spoil(fn (ZipArchive $zip) => $zip->addFromString('../../evil.php', '<?php')),
         );
         self::assertStringContainsString(
@@ -212,7 +296,7 @@ final class BackupTest extends DataTestCase
             $spoil(
                 fn (ZipArchive $zip) => $zip->addFromString(
                     'manifest.json',
-                    str_replace('"version": 3', '"version": 4', (string) $zip->getFromName('manifest.json')),
+                    str_replace('"version": 4', '"version": 5', (string) $zip->getFromName('manifest.json')),
                 ),
             ),
         );

@@ -3,6 +3,7 @@
 namespace DuskSwitch\App\Console\Commands;
 
 use DuskSwitch\App\Database\Trouble;
+use DuskSwitch\App\Database\WriteGate;
 use DuskSwitch\App\Jobs\JobProgress;
 use DuskSwitch\App\Jobs\Jobs;
 use DuskSwitch\App\Jobs\NoProgress;
@@ -38,6 +39,8 @@ final class ImportLog extends Command
     {
         $job = is_string($this->option('job')) ? (string) $this->option('job') : null;
         try {
+            // A restore waits until it is in, and takes nothing away that it reads.
+            app(WriteGate::class)->enter();
             $recording = $this->import(
                 $imports,
                 $job === null ? new NoProgress() : new JobProgress($jobs, $job),
@@ -58,7 +61,13 @@ final class ImportLog extends Command
             $job !== null && @unlink($jobs->file($job, 'upload'));
         }
         // What the pilot opens next is there already.
-        foreach ($recording->flights()->with(['recording', 'pack', 'aircraft'])->limit(self::AHEAD)->get() as $flight) {
+        foreach (
+            $recording
+                ->flights()
+                ->with(['recording', 'pack', 'aircraft'])
+                ->limit(self::AHEAD)
+                ->get() as $flight
+        ) {
             $page->json($flight);
         }
         $flights = $recording->flights()->get()->map(fn (Flight $one): int => $one->id)->all();

@@ -27,7 +27,7 @@ final class MakeBackup extends Command
             ? $jobs->file($job, 'backup.zip')
             : (string) ($this->argument('file') ?? Backup::name());
         try {
-            Backup::write($file, is_string($job) ? new JobProgress($jobs, $job) : new NoProgress());
+            $missing = Backup::write($file, is_string($job) ? new JobProgress($jobs, $job) : new NoProgress());
         } catch (Throwable $problem) {
             $says =
                 $problem instanceof Stopped
@@ -40,10 +40,23 @@ final class MakeBackup extends Command
 
             return self::FAILURE;
         }
+        $says =
+            $missing === []
+                ? ''
+                : 'The files of '.
+                    count($missing).
+                    ' recordings are gone or damaged, so they are not in it: '.
+                    implode(', ', array_slice($missing, 0, 5));
         if (is_string($job)) {
-            $jobs->tell($job, ['done' => 1, 'total' => 1, 'state' => 'done', 'says' => '']);
+            $jobs->tell($job, [
+                'done' => 1,
+                'total' => 1,
+                'state' => 'done',
+                'says' => $says,
+                'took' => ['bytes' => filesize($file)],
+            ]);
         }
-        fwrite(STDERR, "Everything is in {$file}\n");
+        fwrite(STDERR, ($says === '' ? 'Everything is' : "{$says}. Everything else is")." in {$file}\n");
 
         return self::SUCCESS;
     }

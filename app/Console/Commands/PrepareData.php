@@ -2,12 +2,15 @@
 
 namespace DuskSwitch\App\Console\Commands;
 
+use DuskSwitch\App\Backup\BeforeRestore;
 use DuskSwitch\App\Backup\Copies;
 use DuskSwitch\App\Backup\Integrity;
+use DuskSwitch\App\Backup\StagedHangar;
+use DuskSwitch\App\Database\Migrations;
 use DuskSwitch\App\Database\Trouble;
+use DuskSwitch\App\Files\KeptResults;
 use DuskSwitch\App\Hangar\Demo;
 use DuskSwitch\App\Logbook\DemoLogbook;
-use DuskSwitch\App\Program\CircuitCache;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -51,19 +54,24 @@ final class PrepareData extends Command
                 "There is no database: the last one was damaged and is set aside beside it.\n".self::ways($copies),
             );
         }
+        if (! $this->option('fresh') && self::isEmpty($file) && $copies->newestGood() !== null) {
+            // Nobody who has copies begins with the demo: something went wrong with the file.
+            return $this->tell(
+                (is_file($file) ? 'The database is empty' : 'There is no database').
+                    ', and there are copies of one: nothing was changed.'.
+                    "\n".
+                    self::ways($copies),
+            );
+        }
         if (! is_file($file) && @touch($file) === false) {
             return $this->tell("{$file} can't be made: is the folder there, and may it be written to?");
         }
         if (! is_writable($file) || ! is_writable(dirname($file))) {
             return $this->tell("{$file} may not be written to: give yourself the right to write it and its folder.");
         }
-        $unknown = $this->unknownMigrations();
+        $unknown = Migrations::unknown();
         if ($unknown !== [] && ! $this->option('fresh')) {
-            return $this->tell(
-                'This database was made by a newer version of Dusk Switch (it has '.
-                    implode(', ', $unknown).
-                    '). Update Dusk Switch; nothing was changed.',
-            );
+            return $this->tell(Migrations::newer($unknown));
         }
         $isNew = ! Schema::hasTable('aircraft');
         if ($this->option('fresh') && ! $isNew) {
@@ -73,20 +81,53 @@ final class PrepareData extends Command
             touch($file);
             $isNew = true;
         }
-        // What was compiled before was compiled by another state of the code.
-        (new CircuitCache(storage_path('framework/circuits')))->clear();
-        array_map(unlink(...), glob(storage_path('framework/readiness/*')) ?: []);
-        array_map(unlink(...), glob(storage_path('framework/flights/*')) ?: []);
+        // What was worked out before was worked out by another state of the code.
+        KeptResults::clear();
         $this->migrate($copies, $isNew);
         if ($isNew) {
             DB::transaction(fn () => $demo->load());
             $this->info('Loaded the demo: Saltmarsh Field.');
             config('app.demo_logbook') === true && $this->loadFlights();
         } elseif ($copies->isDue()) {
-            $copies->make('daily');
+            $this->copyOfTheDay($copies);
         }
+        $this->tidy();
 
         return self::SUCCESS;
+    }
+
+    /** A pilot whose disk is full wants to look at what is there, and to make room. */
+    private function copyOfTheDay(Copies $copies): void
+    {
+        try {
+            $copies->make('daily');
+        } catch (Throwable $problem) {
+            $this->warn('No copy was made today: '.(Trouble::behind($problem)->says ?? $problem->getMessage()));
+        }
+    }
+
+    /** What a restore that was killed has left: the backup of before is made now, what was unpacked goes. */
+    private function tidy(): void
+    {
+        $folder = dirname((string) config('database.connections.sqlite.database'));
+        foreach (glob("{$folder}/restoring-*", GLOB_ONLYDIR) ?: [] as $left) {
+            StagedHangar::leftAt($left)->remove();
+        }
+        $before = app(BeforeRestore::class);
+        if ($before->left() === []) {
+            return;
+        }
+        try {
+            $this->info('What was here before a restore that was cut off is in '.basename($before->finish()).'.');
+        } catch (Throwable $problem) {
+            $this->warn('What was here before a restore is still to be backed up: '.$problem->getMessage());
+        }
+    }
+
+    /** True where there is no file, nothing in it, or no hangar in it. */
+    private static function isEmpty(string $file): bool
+    {
+        return ! is_file($file) || filesize($file) === 0 || ! Schema::hasTable('aircraft');
     }
 
     /** The flights of the demo, all of them or none: what the app is for runs without. */
@@ -104,7 +145,7 @@ final class PrepareData extends Command
     /** All that is new in one transaction: a migration that fails half-way leaves the database as it was. */
     private function migrate(Copies $copies, bool $isNew): void
     {
-        if ($isNew || $this->pendingMigrations() !== []) {
+        if ($isNew || Migrations::pending() !== []) {
             if (! $isNew) {
                 $copies->make('before-update');
             }
@@ -154,35 +195,6 @@ final class PrepareData extends Command
                 date('j F Y, H:i', (int) filemtime($copy)).
                 '. Go back to it: ./dusk start --from-copy').
             "\nOr bring a backup in: ./dusk restore FILE. Or start over with the demo: ./dusk start --fresh";
-    }
-
-    /** @return list<string> migrations that the database has been through and this version doesn't know */
-    private function unknownMigrations(): array
-    {
-        $known = array_map(
-            fn (string $file): string => basename($file, '.php'),
-            glob(database_path('migrations/*.php')) ?: [],
-        );
-
-        return Schema::hasTable('migrations')
-            ? array_values(array_diff(DB::table('migrations')->pluck('migration')->all(), $known))
-            : [];
-    }
-
-    /** @return list<string> */
-    private function pendingMigrations(): array
-    {
-        $known = array_map(
-            fn (string $file): string => basename($file, '.php'),
-            glob(database_path('migrations/*.php')) ?: [],
-        );
-
-        return array_values(
-            array_diff(
-                $known,
-                Schema::hasTable('migrations') ? DB::table('migrations')->pluck('migration')->all() : [],
-            ),
-        );
     }
 
     /** Why it failed, in words. */

@@ -7,6 +7,7 @@ use DuskSwitch\App\Http\Query;
 use DuskSwitch\App\Log\FlightPage;
 use DuskSwitch\App\Log\Imports;
 use DuskSwitch\App\Log\SearchJson;
+use DuskSwitch\App\Log\UnreadRecordings;
 use DuskSwitch\App\Logbook\LogbookJson;
 use DuskSwitch\App\Logbook\TimeLine;
 use DuskSwitch\App\Models\Aircraft;
@@ -23,6 +24,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** The logbook: flights, recorded or typed in. */
 final readonly class LogbookController
@@ -30,7 +32,15 @@ final readonly class LogbookController
     /** What a pilot may write of a flight, and how long. */
     private const TEXTS = ['site' => 60, 'pilot' => 60, 'weather' => 120, 'note' => 2000];
 
-    public function __construct(private Imports $imports, private FlightPage $page, private Bench $bench) {}
+    /** Bytes of a recording that is read while its page waits. */
+    private const AT_ONCE = 6_000_000;
+
+    public function __construct(
+        private Imports $imports,
+        private FlightPage $page,
+        private Bench $bench,
+        private UnreadRecordings $unread,
+    ) {}
 
     public function index(Request $request): JsonResponse
     {
@@ -45,14 +55,33 @@ final readonly class LogbookController
 
     public function show(Flight $flight): JsonResponse
     {
+        $this->read($flight);
+
         return new JsonResponse($this->page->json($flight->load(['recording', 'pack', 'aircraft'])));
+    }
+
+    /** A flight's columns, where it came with a backup and nothing has read them yet. */
+    private function read(Flight $flight): void
+    {
+        if ($flight->recording !== null && $this->unread->read($flight->recording, self::AT_ONCE) === false) {
+            throw new HttpException(
+                503,
+                'This recording came with a backup and is still to be read; that takes a moment.',
+            );
+        }
     }
 
     /** A flight that is typed in. */
     public function store(Request $request): JsonResponse
     {
         $body = Body::of($request, ['aircraft'], ['flownAt', 'seconds', 'pack', 'charged', ...array_keys(self::TEXTS)]);
-        $flight = new Flight(['uuid' => (string) Str::uuid(), 'note' => '', 'facts' => [], 'marks' => [], 'aircraft_name' => '']);
+        $flight = new Flight([
+            'uuid' => (string) Str::uuid(),
+            'note' => '',
+            'facts' => [],
+            'marks' => [],
+            'aircraft_name' => '',
+        ]);
         $this->fill($flight, $body);
 
         return new JsonResponse((new LogbookJson())->row($flight->refresh()->load('pack')), 201);
@@ -60,7 +89,11 @@ final readonly class LogbookController
 
     public function change(Request $request, Flight $flight): JsonResponse
     {
-        $body = Body::of($request, [], ['aircraft', 'flownAt', 'seconds', 'pack', 'charged', 'marks', ...array_keys(self::TEXTS)]);
+        $body = Body::of(
+            $request,
+            [],
+            ['aircraft', 'flownAt', 'seconds', 'pack', 'charged', 'marks', ...array_keys(self::TEXTS)],
+        );
         $this->fill($flight, $body);
         if ($flight->recording_id !== null && ($body->node->has('aircraft') || $body->node->has('pack'))) {
             $this->imports->look($flight->load(['recording', 'pack', 'aircraft']));
@@ -84,6 +117,7 @@ final readonly class LogbookController
     public function over(Flight $flight, Flight $other): JsonResponse
     {
         $with = ['recording', 'pack', 'aircraft'];
+        array_map($this->read(...), [$flight, $other]);
 
         return new JsonResponse($this->page->over($flight->load($with), $other->load($with)));
     }
@@ -94,7 +128,12 @@ final readonly class LogbookController
         $body = Body::of($request, ['document']);
         $body->done();
 
-        return new JsonResponse($this->page->heard($flight->load(['recording', 'pack', 'aircraft']), $this->bench->read($body->raw('document'))));
+        return new JsonResponse(
+            $this->page->heard(
+                $flight->load(['recording', 'pack', 'aircraft']),
+                $this->bench->read($body->raw('document')),
+            ),
+        );
     }
 
     /** How far it is to a place from where one stands. */
@@ -119,7 +158,10 @@ final readonly class LogbookController
     {
         $name = $flight->aircraft_name === '' ? 'flight' : $flight->aircraft_name;
         $pieces = LogWriters::write($ending, [$this->page->log($flight->load('recording'))], $name);
-        $file = (Str::slug($name) ?: 'flight').($flight->flown_at === null ? '' : '-'.$flight->flown_at->format('Y-m-d-Hi')).".{$ending}";
+        $file =
+            (Str::slug($name) ?: 'flight').
+            ($flight->flown_at === null ? '' : '-'.$flight->flown_at->format('Y-m-d-Hi')).
+            ".{$ending}";
 
         return new Response(implode('', [...$pieces]), 200, [
             'Content-Type' => LogWriters::all()[$ending]->media().'; charset=utf-8',
@@ -173,7 +215,10 @@ final readonly class LogbookController
             $flight->pack_id = $pack?->id;
         }
         if ($body->node->has('marks')) {
-            $flight->marks = array_map(fn (JsonCursor $one): array => self::mark($one), $body->need('marks')->items(100));
+            $flight->marks = array_map(
+                fn (JsonCursor $one): array => self::mark($one),
+                $body->need('marks')->items(100),
+            );
         }
         $body->done();
         $flight->save();
@@ -193,7 +238,10 @@ final readonly class LogbookController
             return null;
         }
         $text = $node->text(40);
-        if (preg_match('/^\d{4}-\d{2}-\d{2}(T\d{2}:\d{2}(:\d{2})?(\.\d+)?Z?)?$/D', $text) !== 1 || strtotime($text) === false) {
+        if (
+            preg_match('/^\d{4}-\d{2}-\d{2}(T\d{2}:\d{2}(:\d{2})?(\.\d+)?Z?)?$/D', $text) !== 1 ||
+            strtotime($text) === false
+        ) {
             $node->fault('must be a time as 2026-05-09T14:30');
 
             return null;

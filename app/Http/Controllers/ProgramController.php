@@ -30,13 +30,14 @@ final readonly class ProgramController
 
     public function save(Request $request, Aircraft $aircraft): JsonResponse
     {
-        $body = Body::of($request, ['base', 'document'], ['note']);
+        $body = Body::of($request, ['base', 'document'], ['note', 'uuid']);
         $base = $body->base();
+        $uuid = $body->node->at('uuid')?->text(40);
         $note = $body->node->at('note')?->text(120) ?? 'Edited';
         $body->done();
 
         return $this->json->answer(
-            $this->hangar->save($aircraft, $base, $this->bench->read($body->raw('document'))->program, $note),
+            $this->hangar->save($aircraft, $base, $this->bench->read($body->raw('document'))->program, $note, $uuid),
         );
     }
 

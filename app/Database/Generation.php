@@ -1,0 +1,35 @@
+<?php
+
+namespace DuskSwitch\App\Database;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+
+/**
+ * Which hangar this is: another one each time a backup takes its place. A page that was opened before says so with what
+ * it sends (the header {@see self::HEADER}), and nothing of it is written over what was put back.
+ */
+final class Generation
+{
+    public const HEADER = 'Dusk-Generation';
+
+    /** Its number, from 0. */
+    public static function now(): int
+    {
+        return Schema::hasTable('restores') ? (int) DB::table('restores')->max('id') : 0;
+    }
+
+    /** Begins the next one; inside the transaction that puts the backup in its place. */
+    public static function next(): int
+    {
+        return (int) DB::table('restores')->insertGetId(['restored_at' => now()]);
+    }
+
+    /** @throws Restored where the page is of another one */
+    public static function check(?string $said): void
+    {
+        if ($said !== null && $said !== (string) self::now()) {
+            throw new Restored();
+        }
+    }
+}
