@@ -4,6 +4,7 @@ namespace DuskSwitch\App\Database;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use Throwable;
 
 /**
  * Which hangar this is: another one each time a backup takes its place. A page that was opened before says so with what
@@ -19,6 +20,16 @@ final class Generation
         return Schema::hasTable('restores') ? (int) DB::table('restores')->max('id') : 0;
     }
 
+    /** What a page says that it was opened in; nothing where the database can't be read, which it tells by itself. */
+    public static function ofPage(): string
+    {
+        try {
+            return (string) self::now();
+        } catch (Throwable) {
+            return '';
+        }
+    }
+
     /** Begins the next one; inside the transaction that puts the backup in its place. */
     public static function next(): int
     {
@@ -28,7 +39,7 @@ final class Generation
     /** @throws Restored where the page is of another one */
     public static function check(?string $said): void
     {
-        if ($said !== null && $said !== (string) self::now()) {
+        if ($said !== null && $said !== '' && $said !== (string) self::now()) {
             throw new Restored();
         }
     }

@@ -17,6 +17,9 @@ final class WriteGate
 
     private bool $isShutter = false;
 
+    /** True where something was written since it was last asked. */
+    private bool $isUsed = false;
+
     /** @param  string|null  $file  null where nobody else can reach the database: it lies in the memory */
     public function __construct(private readonly ?string $file) {}
 
@@ -27,6 +30,7 @@ final class WriteGate
      */
     public function enter(): void
     {
+        $this->isUsed = true;
         if ($this->file === null || $this->held !== null) {
             return;
         }
@@ -40,6 +44,14 @@ final class WriteGate
             throw new RestoreRunning();
         }
         $this->held = $held;
+    }
+
+    /** True where something was written since this was last asked. */
+    public function wasUsed(): bool
+    {
+        [$was, $this->isUsed] = [$this->isUsed, false];
+
+        return $was;
     }
 
     /** Lets go, as a process does at its end; a test's requests share one. */

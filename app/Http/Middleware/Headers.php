@@ -3,6 +3,7 @@
 namespace DuskSwitch\App\Http\Middleware;
 
 use Closure;
+use DuskSwitch\App\Database\WriteGate;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -10,6 +11,8 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** What every answer says of itself: its length, and what a browser may do with it. */
 final class Headers
 {
+    public const CHANGED = 'Dusk-Changed';
+
     public const ALL = [
         'X-Content-Type-Options' => 'nosniff',
         'X-Frame-Options' => 'DENY',
@@ -23,7 +26,13 @@ final class Headers
 
     public function handle(Request $request, Closure $next): Response
     {
-        return self::put($next($request));
+        $gate = app(WriteGate::class);
+        $gate->wasUsed();
+        $response = $next($request);
+        // Other tabs look again where something was written.
+        $gate->wasUsed() && $response->headers->set(self::CHANGED, '1');
+
+        return self::put($response);
     }
 
     /** The same answer with its headers. */

@@ -1,3 +1,4 @@
+import { connection, generation } from './connection'
 import type { Program } from './types'
 
 /** An edit that isn't saved yet, as it lies on this device. */
@@ -11,7 +12,11 @@ export type KeptDraft = {
   note: string
   /** When, in ms. */
   at: number
+  /** The hangar that it was made in: another one since a backup took its place. */
+  generation?: string
 }
+
+const isOfNow = (one: KeptDraft) => (one.generation ?? '0') === generation
 
 const STORE = 'drafts'
 const TAB = 'dusk.tab'
@@ -49,6 +54,7 @@ class DraftBox {
 
   constructor() {
     this.hold()
+    this.open().catch(() => connection.denied())
   }
 
   /** Holds a lock of this tab's name as long as this page lives: other tabs see by it whose drafts were left behind. */
@@ -80,14 +86,15 @@ class DraftBox {
         await done(what(await this.store('readwrite')))
       } catch {
         // No place on this device: the edit lives in the page alone.
+        connection.denied()
       }
     })
     this.last = made
     return made
   }
 
-  keep(draft: Omit<KeptDraft, 'tab' | 'at'>): Promise<void> {
-    return this.change((store) => store.put({ ...draft, tab: this.tab, at: Date.now() }))
+  keep(draft: Omit<KeptDraft, 'tab' | 'at' | 'generation'>): Promise<void> {
+    return this.change((store) => store.put({ ...draft, tab: this.tab, at: Date.now(), generation }))
   }
 
   drop(aircraft: number, tab = this.tab): Promise<void> {
@@ -104,9 +111,14 @@ class DraftBox {
     }
   }
 
+  /** Drafts of before a restore: their aircraft may be another by now. */
+  async former(): Promise<KeptDraft[]> {
+    return (await this.all()).filter((one) => !isOfNow(one))
+  }
+
   /** Drafts of this tab before it was reloaded, and of tabs that are closed by now, the oldest first. */
   async left(): Promise<KeptDraft[]> {
-    const all = await this.all()
+    const all = (await this.all()).filter(isOfNow)
     if (all.length === 0) return []
     const held = (await navigator.locks?.query())?.held ?? []
     const alive = new Set(held.map((lock) => lock.name?.replace('dusk.tab.', '')))

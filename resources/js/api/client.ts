@@ -1,8 +1,9 @@
 import createClient from 'openapi-fetch'
+import { connection, generation } from './connection'
 import type { paths } from './contract'
 import type { Broken, Conflict, Differing, Problem } from './types'
 
-const client = createClient<paths>({ baseUrl: '/' })
+const client = createClient<paths>({ baseUrl: '/', headers: { 'Dusk-Generation': generation } })
 export const { GET, POST, PUT, PATCH, DELETE } = client
 
 /** A request that the server answered with a refusal: asked again it would say the same. */
@@ -24,6 +25,8 @@ export class Lost extends Error {
 
 type Answer<T> = { data?: T; error?: unknown; response: Response }
 
+const GONE = 410
+
 /** Too slow, too many, and everything that is the server's own trouble. */
 const isTrouble = (status: number) => Math.floor(status / 100) === 5 || status === 408 || status === 429
 
@@ -32,12 +35,17 @@ export async function data<T>(request: Promise<Answer<T>>): Promise<T> {
   let answer: Answer<T>
   try {
     answer = await request
-  } catch {
+  } catch (problem) {
+    // Whoever stopped asking doesn't want to know.
+    if (!(problem instanceof DOMException && problem.name === 'AbortError')) connection.silent()
     throw new Lost()
   }
+  connection.answered()
   const { response, error } = answer
+  if (response.headers.has('Dusk-Changed')) connection.tellTabs()
   if (isTrouble(response.status)) throw new Lost((error as Problem | undefined)?.message)
   if (!response.ok) {
+    if (response.status === GONE && (error as { restored?: boolean })?.restored) connection.isRestored()
     const problem = (error as Problem | undefined)?.message ? (error as Problem) : undefined
     throw new Refusal(
       response.status,

@@ -25,11 +25,11 @@ export const isConflict = (error: unknown): error is Refusal & { problem: Confli
 const isOfEdits = (conflict: Conflict): conflict is ConflictOfEdits => conflict.aside !== null
 
 /** Saves an edit: the aircraft with it. */
-export const save = (id: number, { base, document, note }: Edit) =>
+export const save = (id: number, { base, document, note }: Edit, uuid?: string) =>
   data(
     PUT('/api/aircraft/{id}/program', {
       ...path(id),
-      body: { base, document, note },
+      body: { base, document, note, ...(uuid ? { uuid } : {}) },
       keepalive: JSON.stringify(document).length < KEEPALIVE_BYTES,
     }),
   )
@@ -65,6 +65,8 @@ export class Draft {
   constructor(
     readonly id: number,
     private readonly changed: (saved: Aircraft | null) => void,
+    /** What the aircraft is called on every machine, once that is known. */
+    private readonly uuid: () => string | undefined = () => undefined,
   ) {}
 
   /** Takes an edit in; it's saved when the pilot pauses. */
@@ -99,7 +101,7 @@ export class Draft {
       try {
         // A read that is on its way knows nothing of this save.
         await queries.cancelQueries({ queryKey: keyOf(this.id) })
-        const saved = await save(this.id, sent)
+        const saved = await save(this.id, sent, this.uuid())
         this.settle(sent, saved)
       } catch (error) {
         this.fail(error, sent)

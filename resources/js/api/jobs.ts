@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { DELETE, data, GET } from './client'
+import { connection } from './connection'
 import type { Job } from './types'
 
 const LOOK_MS = 300
@@ -8,7 +9,12 @@ const LOOK_MS = 300
 export const useJob = (job: string | null, round = 0) =>
   useQuery({
     queryKey: ['job', job, round],
-    queryFn: () => data(GET('/api/jobs/{job}', { params: { path: { job: job ?? '' } } })),
+    queryFn: async () => {
+      const state = await data(GET('/api/jobs/{job}', { params: { path: { job: job ?? '' } } }))
+      // What a job changed no answer has told.
+      if (state.state === 'done') connection.tellTabs()
+      return state
+    },
     enabled: job !== null,
     refetchInterval: (query) => ((query.state.data as Job | undefined)?.state === 'running' ? LOOK_MS : false),
     refetchIntervalInBackground: true,

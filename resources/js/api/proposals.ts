@@ -85,30 +85,47 @@ export function said(error: unknown): string {
 /** Takes a proposal over as an edit. */
 export const takeOver = (proposal: Proposal, note: string) => workbench.edit(() => proposal.document as Program, note)
 
-const TRIES = 3
+/** How often a proposal is asked for again where the draft changed on the way, or no answer came. */
+const TRIES = 20
+const LOST_TRIES = 5
+const WAIT_MS = 700
+
+/** One after the other, in the order in which they were made: each on the draft that the one before has left. */
+let queue: Promise<unknown> = Promise.resolve()
+
+type Answer = { proposal: Proposal } | { problem: string }
 
 /**
- * Proposes for the present draft and applies it at once; gives what was wrong where it was refused. Where the draft
- * changed on the way, as when a save is answered, it proposes again.
+ * Proposes for the newest draft and applies it at once; gives what was wrong where it was refused. Where the draft
+ * changed on the way, as when something else is typed, it proposes again.
  */
-export async function edit(
+export function edit(what: (document: Program) => Promise<Proposal>, note: string): Promise<Answer> {
+  const bench = workbench.state.aircraft?.id
+  const mine = queue.then(() => apply(what, note, bench))
+  queue = mine
+  return mine
+}
+
+async function apply(
   what: (document: Program) => Promise<Proposal>,
   note: string,
-): Promise<{ proposal: Proposal } | { problem: string }> {
-  const bench = workbench.state.aircraft?.id
-  try {
-    for (let tried = 0; tried < TRIES; tried++) {
-      const { document, aircraft } = workbench.state
-      if (!document) return { problem: 'No aircraft is open.' }
-      if (aircraft?.id !== bench) return { problem: 'Another aircraft is open now.' }
+  bench: number | undefined,
+): Promise<Answer> {
+  let lost = 0
+  for (let tried = 0; tried < TRIES; tried++) {
+    const { document, aircraft } = workbench.state
+    if (!document) return { problem: 'No aircraft is open.' }
+    if (aircraft?.id !== bench) return { problem: 'Another aircraft is open now.' }
+    try {
       const proposal = await what(document)
       if (workbench.state.document === document) {
         takeOver(proposal, note)
         return { proposal }
       }
+    } catch (error) {
+      if (!(error instanceof Lost) || ++lost >= LOST_TRIES) return { problem: said(error) }
+      await new Promise((done) => window.setTimeout(done, WAIT_MS))
     }
-    return { problem: 'The program changed meanwhile; try again.' }
-  } catch (error) {
-    return { problem: said(error) }
   }
+  return { problem: 'The program changed all the while; try again.' }
 }

@@ -1,5 +1,8 @@
 import { QueryClient } from '@tanstack/react-query'
 import { Lost } from './client'
+import { connection } from './connection'
+
+const LOOK_MS = 5000
 
 /** What the server knows. The server is on this machine: it's asked whatever the browser believes of the network. */
 export const queries = new QueryClient({
@@ -13,3 +16,8 @@ export const queries = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 })
+
+connection.refresh = () => void queries.invalidateQueries()
+if (connection.asksItself) {
+  window.setInterval(() => document.visibilityState === 'visible' && connection.refresh(), LOOK_MS)
+}

@@ -90,12 +90,16 @@ class Workbench extends Store<State> {
   private draftOf(id: number): Draft {
     const known = this.drafts.get(id)
     if (known) return known
-    const made: Draft = new Draft(id, (saved) => {
-      if (saved) queries.setQueryData(keyOf(id), saved)
-      if (this.state.aircraft?.id !== id) return
-      if (saved) this.know(saved)
-      this.show(made)
-    })
+    const made: Draft = new Draft(
+      id,
+      (saved) => {
+        if (saved) queries.setQueryData(keyOf(id), saved)
+        if (this.state.aircraft?.id !== id) return
+        if (saved) this.know(saved)
+        this.show(made)
+      },
+      () => queries.getQueryData<Aircraft>(keyOf(id))?.uuid,
+    )
     this.drafts.set(id, made)
     return made
   }
@@ -183,7 +187,11 @@ class Workbench extends Store<State> {
   private async act(request: (id: number, base: number) => Promise<Aircraft>) {
     await this.flush()
     const { aircraft, saving } = this.state
-    if (!aircraft || saving !== 'saved') return
+    if (!aircraft) return
+    if (saving !== 'saved') {
+      this.set({ notice: 'That waits until what you typed is saved. Try it again then.' })
+      return
+    }
     try {
       await queries.cancelQueries({ queryKey: keyOf(aircraft.id) })
       queries.setQueryData(keyOf(aircraft.id), await request(aircraft.id, aircraft.revision))

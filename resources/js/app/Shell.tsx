@@ -1,5 +1,6 @@
 import { lazy, Suspense, useEffect } from 'react'
 import { Outlet } from 'react-router'
+import { Banners } from './Banners'
 import { tellCutText } from './cutText'
 import { overlays, useOverlays } from './overlays'
 import { Rail } from './Rail'
@@ -36,6 +37,7 @@ export function Shell() {
       </button>
       <Rail />
       <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+        <Banners />
         <Outlet />
       </div>
       {palette && (

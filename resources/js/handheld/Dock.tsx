@@ -4,6 +4,7 @@ import { hand } from '@/api/hand'
 import { useLost } from '@/api/live'
 import type { Aircraft, Axis, Control } from '@/api/types'
 import { Button } from '@/parts/Button'
+import { keep } from '@/parts/keep'
 import { capital, percent } from '@/parts/words'
 import { Caption, EarButton } from './EarButton'
 import { Fader } from './Fader'
@@ -24,14 +25,14 @@ const AXES: Axis[] = ['throttle', 'yaw', 'pitch', 'roll']
 /** The pilot's own transmitter along the bottom of every screen. */
 export function Dock({ aircraft }: { aircraft: Aircraft }) {
   const narrow = window.matchMedia('(max-width: 767px)').matches
-  const [open, setOpen] = useState(() => (localStorage.getItem(KEY) ?? (narrow ? 'folded' : 'open')) === 'open')
+  const [open, setOpen] = useState(() => (keep.get(KEY) ?? (narrow ? 'folded' : 'open')) === 'open')
   const lost = useLost()
   useGamepad(aircraft.sticks)
 
   const transmitter = aircraft.transmitterDefinition
   const { sticks } = aircraft
   const fold = () => {
-    localStorage.setItem(KEY, open ? 'folded' : 'open')
+    keep.set(KEY, open ? 'folded' : 'open')
     setOpen(!open)
   }
 

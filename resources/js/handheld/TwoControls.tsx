@@ -3,6 +3,7 @@ import { DropdownMenu } from 'radix-ui'
 import { useState } from 'react'
 import type { Aircraft, Control } from '@/api/types'
 import { useWorkbench } from '@/api/workbench'
+import { keep } from '@/parts/keep'
 import { menuItem } from '@/parts/Menu'
 import { FlatControl } from './FlatControl'
 
@@ -15,7 +16,7 @@ const FIRST = ['arm', 'motor-cut', 'flight-mode', 'style']
 export function TwoControls({ aircraft }: { aircraft: Aircraft }) {
   const { document } = useWorkbench()
   const { controls, id } = aircraft.transmitterDefinition
-  const [chosen, setChosen] = useState<string[]>(() => JSON.parse(localStorage.getItem(`${KEY}.${id}`) ?? '[]'))
+  const [chosen, setChosen] = useState<string[]>(() => keep.read<string[]>(`${KEY}.${id}`) ?? [])
   const usual = FIRST.flatMap((purpose) => {
     const drive = document?.functions?.find((fn) => fn.purpose === purpose)?.drive
     return drive && 'control' in drive ? [drive.control] : []
@@ -27,7 +28,7 @@ export function TwoControls({ aircraft }: { aircraft: Aircraft }) {
     const other = next.indexOf(control)
     if (other >= 0) next[other] = next[place] as string
     next[place] = control
-    localStorage.setItem(`${KEY}.${id}`, JSON.stringify(next))
+    keep.set(`${KEY}.${id}`, JSON.stringify(next))
     setChosen(next)
   }
   return (

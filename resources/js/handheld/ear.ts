@@ -6,6 +6,7 @@ import { Store, useStore } from '@/api/store'
 import type { Moment, Program } from '@/api/types'
 import { hush, say } from '@/api/voice'
 import { workbench } from '@/api/workbench'
+import { keep } from '@/parts/keep'
 import { player } from '@/recording/player'
 import { rowAt } from '@/recording/rows'
 
@@ -26,12 +27,12 @@ class Ear extends Store<State> {
   private timers: number[] = []
 
   constructor() {
-    super({ on: localStorage.getItem(KEY) !== 'quiet', caption: null, values: {} })
+    super({ on: keep.get(KEY) !== 'quiet', caption: null, values: {} })
     watchFrames((seen) => this.sees(seen))
   }
 
   turn(on: boolean) {
-    localStorage.setItem(KEY, on ? 'on' : 'quiet')
+    keep.set(KEY, on ? 'on' : 'quiet')
     this.set({ on, caption: null })
     if (!on) this.stop()
   }

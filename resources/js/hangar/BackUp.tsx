@@ -6,6 +6,12 @@ import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
 import { JobBar } from '@/parts/JobBar'
 
+/** More than this a browser doesn't carry. */
+const MOST_BYTES = 1_500_000_000
+const MEGA = 1e6
+
+const megabytes = (bytes: number) => `${(bytes / MEGA).toFixed(bytes < 10 * MEGA ? 1 : 0)} MB`
+
 /** Makes a backup of everything, and gives it out. */
 export function BackUp({ onClose }: { onClose: () => void }) {
   const [job, setJob] = useState<string | null>(null)
@@ -23,6 +29,8 @@ export function BackUp({ onClose }: { onClose: () => void }) {
     }
   }, [])
 
+  const bytes = state?.took?.bytes ?? 0
+  const size = bytes > 0 ? megabytes(bytes) : null
   const failed = problem ?? (state?.state === 'failed' ? state.says : null)
   return (
     <Dialog
@@ -38,9 +46,17 @@ export function BackUp({ onClose }: { onClose: () => void }) {
         </p>
       )}
       {!failed && state?.state !== 'done' && <JobBar says="Backing up…" id={job} job={state} />}
-      {state?.state === 'done' && (
+      {state?.state === 'done' && state.says && <p className="mb-2 text-sodium">▲ {state.says}.</p>}
+      {state?.state === 'done' && bytes > MOST_BYTES && (
+        <p className="text-sodium">
+          ▲ It has {size}: more than a browser can carry. Make it where you want it with{' '}
+          <code className="figures">./dusk backup FILE</code>, and restore it with{' '}
+          <code className="figures">./dusk restore FILE</code>.
+        </p>
+      )}
+      {state?.state === 'done' && bytes <= MOST_BYTES && (
         <p>
-          ✓ The backup is ready.{' '}
+          ✓ The backup is ready{size === null ? '' : ` (${size})`}.{' '}
           <a
             href={`/api/jobs/${job}/backup.zip`}
             download

@@ -11,6 +11,7 @@ import { Choice } from '@/parts/Choice'
 import { Dialog } from '@/parts/Dialog'
 import { AircraftCard } from './AircraftCard'
 import { Decide, type Decision } from './Decide'
+import { FormerDrafts } from './FormerDrafts'
 import { Keeping } from './Keeping'
 import { NewAircraft } from './NewAircraft'
 
@@ -115,6 +116,8 @@ export function Hangar() {
           />
           <Keeping />
         </div>
+
+        <FormerDrafts />
 
         {isPending && <p className="mt-10 text-muted">Loading…</p>}
         {error && (

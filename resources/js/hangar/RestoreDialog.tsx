@@ -7,6 +7,7 @@ import type { Job } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
 import { JobBar } from '@/parts/JobBar'
+import { capital } from '@/parts/words'
 
 type Preview = NonNullable<Job['result']>
 type Standing = Preview['aircraft'][number]['is']
@@ -20,8 +21,13 @@ const SAYS: Record<Standing, string> = {
 }
 const SHOWN: Standing[] = ['new', 'newer', 'conflict', 'older', 'same']
 
+/** More than this a browser doesn't carry; the command reads it where it lies. */
+const MOST_BYTES = 1_500_000_000
+const TOO_LARGE =
+  'This is more than a browser can carry. Restore it by the command that reads it where it lies:\n./dusk restore FILE'
+
 /** What a backup would bring, and how it comes in: beside what is here, or in its place. */
-export function RestoreDialog({ file, onClose }: { file: File; onClose: () => void }) {
+export function RestoreDialog({ file, onClose: close }: { file: File; onClose: () => void }) {
   const [job, setJob] = useState<string | null>(null)
   const [how, setHow] = useState<'merge' | 'replace' | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
@@ -29,7 +35,11 @@ export function RestoreDialog({ file, onClose }: { file: File; onClose: () => vo
   const { data: state } = useJob(job, how === null ? 0 : 1)
   const client = useQueryClient()
 
+  // In the place of what was here: nothing that this page holds is true any more.
+  const onClose = () => (how === 'replace' && state?.state === 'done' ? window.location.assign('/') : close())
+  const tooLarge = file.size > MOST_BYTES
   useEffect(() => {
+    if (tooLarge) return
     let here = true
     const body = file as never
     const sent = POST('/api/restore', {
@@ -44,7 +54,7 @@ export function RestoreDialog({ file, onClose }: { file: File; onClose: () => vo
     return () => {
       here = false
     }
-  }, [file])
+  }, [file, tooLarge])
   useEffect(() => {
     if (how === null && state?.result) setPreview(state.result)
   }, [how, state])
@@ -63,7 +73,7 @@ export function RestoreDialog({ file, onClose }: { file: File; onClose: () => vo
       setProblem(said(error))
     }
   }
-  const failed = problem ?? (state?.state === 'failed' ? state.says : null)
+  const failed = (tooLarge ? TOO_LARGE : null) ?? problem ?? (state?.state === 'failed' ? state.says : null)
   const choosing = preview !== null && how === null && !failed
   return (
     <Dialog
@@ -94,7 +104,10 @@ export function RestoreDialog({ file, onClose }: { file: File; onClose: () => vo
       {!failed && how !== null && !restored && <JobBar says="Restoring…" id={job} job={state} />}
       {restored && (
         <p role="status">
-          ✓ Restored. What was here before is in the folder “backups” beside the database, as {state?.says}.
+          ✓ Restored.{' '}
+          {state?.says
+            ? `What was here before is in the folder “backups” beside the database, as ${state.says}.`
+            : '▲ A backup of what was here before couldn’t be written yet; the next start tries again.'}
         </p>
       )}
       {choosing && <Contents preview={preview} />}
@@ -128,6 +141,21 @@ function Contents({ preview }: { preview: Preview }) {
           })}
         </section>
       ))}
+      <section>
+        <h3 className="font-semibold">Logbook, notes and what was done</h3>
+        <table className="mt-1 text-sm">
+          <tbody>
+            {preview.logbook.map((one) => (
+              <tr key={one.what} data-tally={one.what}>
+                <th scope="row" className="pr-4 text-left font-normal text-muted">
+                  {capital(one.what)}
+                </th>
+                <td className={one.both > 0 ? 'text-sodium' : ''}>{one.says}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
       {preview.gone.length > 0 && (
         <p className="text-sodium text-sm">▲ Replacing takes away what is only here: {preview.gone.join(', ')}.</p>
       )}

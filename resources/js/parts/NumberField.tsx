@@ -1,4 +1,5 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
+import { useTyped } from './useTyped'
 
 type Props = {
   id?: string
@@ -22,27 +23,36 @@ export function NumberField({ id, label, value, least, most, unit = '%', onChang
   const of = unit === '%' ? 100 : 1
   const small = SMALL[unit] ?? 0.1
   const shown = (number: number) => written(number, of, unit)
-  const [text, setText] = useState(shown(value))
   const [bad, setBad] = useState(false)
+  // What was taken over last: what is shown may still be from before it.
+  const taken = useRef(value)
   useEffect(() => {
-    setText(written(value, of, unit))
+    taken.current = value
     setBad(false)
-  }, [value, of, unit])
+  }, [value])
 
   const commit = (typed: string) => {
-    if (typed === shown(value)) return setBad(false)
+    if (typed === shown(value) && taken.current === value) return setBad(false)
     const number = Number(typed.replace(',', '.').replace('−', '-').replace(unit, '').trim()) / of
     if (typed.trim() === '' || Number.isNaN(number) || number < least || number > most) {
       setBad(true)
     } else {
       setBad(false)
-      if (number !== value) onChange(number)
-      else setText(shown(value))
+      if (number !== value || taken.current !== value) put(number)
+      else field.show(shown(number))
     }
   }
+  const put = (number: number) => {
+    taken.current = number
+    onChange(number)
+  }
+  const field = useTyped(shown(value), commit)
   const step = (by: number) => {
-    const next = Math.min(most, Math.max(least, Number((value + by).toFixed(6))))
-    if (next !== value) onChange(next)
+    field.take()
+    const next = Math.min(most, Math.max(least, Number((taken.current + by).toFixed(6))))
+    if (next === taken.current) return
+    field.show(shown(next))
+    put(next)
   }
 
   return (
@@ -54,13 +64,13 @@ export function NumberField({ id, label, value, least, most, unit = '%', onChang
           aria-invalid={bad}
           inputMode="decimal"
           className={`figures h-9 max-md:h-11 w-full rounded-lg border bg-deep pl-2.5 text-right ${unit.length > 2 ? 'pr-14' : unit.length > 1 ? 'pr-10' : 'pr-7'} ${bad ? 'border-rose' : 'border-line'}`}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-          onBlur={() => commit(text)}
+          value={field.text}
+          onChange={(event) => field.type(event.target.value)}
+          onBlur={field.take}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') commit(text)
+            if (event.key === 'Enter') field.take()
             if (event.key === 'Escape') {
-              setText(shown(value))
+              field.show(shown(value))
               setBad(false)
             }
             if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {

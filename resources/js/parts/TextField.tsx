@@ -1,4 +1,5 @@
-import { useEffect, useId, useState } from 'react'
+import { useId } from 'react'
+import { useTyped } from './useTyped'
 
 type Props = {
   id?: string
@@ -13,8 +14,10 @@ type Props = {
 
 /** Text that is taken over when the pilot leaves the field or presses Enter; Escape takes it back. */
 export function TextField({ id, label, value, onCommit, maxLength = 60, mayBeEmpty = false, suggest }: Props) {
-  const [text, setText] = useState(value)
-  useEffect(() => setText(value), [value])
+  const field = useTyped(value, (typed) => {
+    if (typed.trim() === '' && !mayBeEmpty) field.show(value)
+    else if (typed !== value) onCommit(typed)
+  })
   const list = useId()
   return (
     <>
@@ -23,13 +26,13 @@ export function TextField({ id, label, value, onCommit, maxLength = 60, mayBeEmp
         aria-label={label}
         list={suggest && list}
         className="h-9 max-md:h-11 w-full min-w-0 rounded-lg border border-line bg-deep px-2.5 text-ink"
-        value={text}
+        value={field.text}
         maxLength={maxLength}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={() => (text.trim() === '' && !mayBeEmpty ? setText(value) : text !== value && onCommit(text))}
+        onChange={(event) => field.type(event.target.value)}
+        onBlur={field.take}
         onKeyDown={(event) => {
           if (event.key === 'Enter') event.currentTarget.blur()
-          if (event.key === 'Escape') setText(value)
+          if (event.key === 'Escape') field.show(value)
         }}
       />
       {suggest && (

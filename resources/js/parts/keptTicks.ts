@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react'
+import { keep } from './keep'
 
 /** An evening at the field: older ticks were of another flight. */
 const HOURS = 8
@@ -7,7 +8,7 @@ type Kept = { at: number; items: string[] }
 
 function read(key: string): Set<string> {
   try {
-    const kept = JSON.parse(localStorage.getItem(key) ?? 'null') as Kept | null
+    const kept = keep.read<Kept>(key)
     return new Set(kept && Date.now() - kept.at < HOURS * 3_600_000 ? kept.items : [])
   } catch {
     return new Set()
@@ -21,17 +22,17 @@ export function useKeptTicks(aircraft: number, revision: number, list: string) {
   const [ticked, setTicked] = useState(() => read(at))
   // Two quick taps come before the screen is drawn again.
   const now = useRef(ticked)
-  const keep = (next: Set<string>) => {
+  const put = (next: Set<string>) => {
     now.current = next
     setTicked(next)
     // Of a list those of one revision are enough.
-    for (const one of Object.keys(localStorage)) if (one.startsWith(`${key}.`)) localStorage.removeItem(one)
-    if (next.size > 0) localStorage.setItem(at, JSON.stringify({ at: Date.now(), items: [...next] } satisfies Kept))
+    for (const one of keep.keys()) if (one.startsWith(`${key}.`)) keep.remove(one)
+    if (next.size > 0) keep.set(at, JSON.stringify({ at: Date.now(), items: [...next] } satisfies Kept))
   }
   const tick = (item: string) => {
     const next = new Set(now.current)
     if (!next.delete(item)) next.add(item)
-    keep(next)
+    put(next)
   }
-  return { ticked, tick, clear: () => keep(new Set()) }
+  return { ticked, tick, clear: () => put(new Set()) }
 }

@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react'
+import { keep } from './keep'
 
 const KEY = 'dusk.theme'
 const system = window.matchMedia('(prefers-color-scheme: light)')
@@ -14,13 +15,13 @@ function show(next: Theme) {
 }
 
 system.addEventListener('change', () => {
-  if (!localStorage.getItem(KEY)) show(system.matches ? 'day' : 'dusk')
+  if (!keep.get(KEY)) show(system.matches ? 'day' : 'dusk')
 })
 
 /** Chosen by hand, it stays; until then the system chooses. */
 export function toggleTheme() {
   const next = theme() === 'day' ? 'dusk' : 'day'
-  localStorage.setItem(KEY, next)
+  keep.set(KEY, next)
   show(next)
 }
 

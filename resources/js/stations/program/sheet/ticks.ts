@@ -3,6 +3,7 @@ import { useCallback, useEffect, useRef } from 'react'
 import { data, POST } from '@/api/client'
 import { said } from '@/api/proposals'
 import type { Sheet } from '@/api/types'
+import { keep } from '@/parts/keep'
 import { tell } from '@/parts/toast'
 
 type Ticks = { keys: string[]; done: boolean }
@@ -65,9 +66,9 @@ export function useTick(id: number, revision: number, sheet: Sheet | undefined) 
     [client, id, revision, transmitter],
   )
   useEffect(() => {
-    const kept = sheet && localStorage.getItem(former(id, sheet.transmitter))
+    const kept = sheet && keep.get(former(id, sheet.transmitter))
     if (!sheet || !kept) return
-    localStorage.removeItem(former(id, sheet.transmitter))
+    keep.remove(former(id, sheet.transmitter))
     const ticked = new Set<string>(JSON.parse(kept))
     const keys = sheet.sections.flatMap((section) =>
       section.lines.filter((line) => ticked.has(`${section.title}|${line.what}|${line.value}`)).map((line) => line.key),
