@@ -26,7 +26,8 @@ final class PaperShapes
     private static function isBalance(mixed $is): bool
     {
         return is_array($is) &&
-            (($is['mark'] ?? null) === null || LogbookRows::isNumber($is['mark'])) &&
+            array_key_exists('mark', $is) &&
+            ($is['mark'] === null || LogbookRows::isNumber($is['mark'])) &&
             LogbookRows::isList(
                 $is['items'] ?? null,
                 fn (mixed $one): bool => is_array($one) &&

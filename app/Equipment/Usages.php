@@ -15,7 +15,7 @@ final class Usages
         // Found as text first; then looked at, as the same id may stand for something else.
         foreach (
             Revision::where('document', 'like', '%"'.$id.'"%')
-                ->select(['aircraft_id', 'number', 'document'])
+                ->select(['id', 'aircraft_id', 'number', 'document'])
                 ->lazyById(200, 'id') as $revision
         ) {
             if (in_array([$kind, $id], NeededDefinitions::by((object) json_decode($revision->document)), true)) {

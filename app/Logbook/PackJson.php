@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\App\Logbook;
 
-use DateTimeImmutable;
+use DuskSwitch\App\Http\PilotZone;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Pack;
@@ -52,14 +52,14 @@ final readonly class PackJson
             )
             ->values()
             ->all();
-        $days = array_values(
-            array_filter(array_map(fn (Flight $one): ?string => $one->flown_at?->format('Y-m-d'), $flights)),
-        );
+        $zone = PilotZone::here();
+        $day = fn (Flight $one): ?string => $one->flown_at === null ? null : $zone->day($one->flown_at);
+        $days = array_values(array_filter(array_map($day, $flights)));
         $afterwards = array_map(
-            fn (Flight $one): array => ['on' => $one->flown_at?->format('Y-m-d') ?? '', 'mah' => (float) $one->charged],
+            fn (Flight $one): array => ['on' => $day($one) ?? '', 'mah' => (float) $one->charged],
             array_values(array_filter($flights, fn (Flight $one): bool => $one->charged !== null)),
         );
-        $history = PackHistory::of($acts, $days, new DateTimeImmutable('today'), $afterwards);
+        $history = PackHistory::of($acts, $days, $zone->today(), $afterwards);
         $same = fn (string $plug): string => mb_strtolower(trim($plug));
 
         return [

@@ -3,6 +3,7 @@
 namespace DuskSwitch\App\Logbook;
 
 use DateTimeImmutable;
+use DuskSwitch\App\Http\PilotZone;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Flight;
 use DuskSwitch\App\Models\Paper;
@@ -17,11 +18,12 @@ final class UpkeepJson
     /** @return array<string, mixed> */
     public static function of(Aircraft $aircraft): array
     {
-        $today = new DateTimeImmutable('today');
+        $zone = PilotZone::here();
+        $today = $zone->today();
         $flown = Flight::where('aircraft_id', $aircraft->id)
             ->pluck('flown_at')
             ->filter()
-            ->map(fn ($at): string => $at->format('Y-m-d'));
+            ->map(fn ($at): string => $zone->day($at));
         $work = Upkeep::where('aircraft_id', $aircraft->id)->orderByDesc('done_on')->orderByDesc('id')->get();
         $newest = [];
 

@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Format;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Telemetry\GpsFix;
+use DuskSwitch\Core\Units\NumberIn;
 use DuskSwitch\Core\Units\Unit;
 
 /** Sentences of NMEA 0183: GGA, RMC and VTG, written and read; other sentences are passed over. */
@@ -90,7 +91,7 @@ final class Nmea
             if (is_string($fix)) {
                 $faults->add('line '.($index + 1), $fix);
             }
-            if (! $fix instanceof GpsFix) {
+            if (! ($fix instanceof GpsFix)) {
                 continue;
             }
             $last = count($fixes) - 1;
@@ -144,7 +145,7 @@ final class Nmea
                 self::degrees($fields[2], $fields[3], 2),
                 self::degrees($fields[4], $fields[5], 3),
                 self::number($fields[9]),
-                $fields[7] === '' ? null : (int) $fields[7],
+                ctype_digit($fields[7]) && strlen($fields[7]) < 4 ? (int) $fields[7] : null,
             ),
             'RMC' => new GpsFix(
                 self::time($fields[1]),
@@ -152,21 +153,24 @@ final class Nmea
                 self::degrees($fields[5], $fields[6], 3),
                 null,
                 null,
-                $fields[7] === '' ? null : Unit::Knot->toBase((float) $fields[7]),
+                self::speed($fields[7]),
                 self::number($fields[8]),
             ),
-            'VTG' => new GpsFix(
-                -1.0,
-                speed: $fields[5] === '' ? null : Unit::Knot->toBase((float) $fields[5]),
-                course: self::number($fields[1]),
-            ),
+            'VTG' => new GpsFix(-1.0, speed: self::speed($fields[5]), course: self::number($fields[1])),
             default => null,
         };
     }
 
+    private static function speed(string $field): ?float
+    {
+        $knots = self::number($field);
+
+        return $knots === null ? null : Unit::Knot->toBase($knots);
+    }
+
     private static function number(string $field): ?float
     {
-        return is_numeric($field) ? (float) $field : null;
+        return NumberIn::text($field);
     }
 
     private static function time(string $field): float

@@ -15,6 +15,27 @@ abstract class BrowserTestCase extends TestCase
 
     private static ?Chrome $chrome = null;
 
+    /** True under `./dusk test --long`. */
+    protected static function isLong(): bool
+    {
+        return getenv('DUSK_LONG') === '1';
+    }
+
+    /**
+     * Of a matrix the first few; all under --long.
+     *
+     * @template T
+     *
+     * @param  iterable<string, T>  $all
+     * @return array<string, T>
+     */
+    protected static function few(iterable $all, int $count): array
+    {
+        $all = [...$all];
+
+        return self::isLong() ? $all : array_slice($all, 0, $count);
+    }
+
     public static function setUpBeforeClass(): void
     {
         self::$app = new App();

@@ -83,11 +83,17 @@ final class FirstEveningTest extends BrowserTestCase
         ];
     }
 
+    /** @return array<string, array{string, array<string, string>, array<string, string>}> */
+    public static function evenings(): array
+    {
+        return self::few(self::families(), 1);
+    }
+
     /**
      * @param  array<string, string>  $answers
      * @param  array<string, string>  $kit
      */
-    #[DataProvider('families')]
+    #[DataProvider('evenings')]
     public function test_a_newcomer_gets_ready(string $name, array $answers, array $kit): void
     {
         $page = $this->page();

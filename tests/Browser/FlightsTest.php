@@ -103,7 +103,7 @@ final class FlightsTest extends BrowserTestCase
     {
         $page = $this->page()->open('/aircraft/5/fly/flights');
         $page->press('Add by hand');
-        $page->fill('#flight-minutes', '7.5')->fill('#flight-site', 'Gravel pit')->fill('#flight-note', 'New blades');
+        $page->fill('#flight-minutes', '7:30')->fill('#flight-site', 'Gravel pit')->fill('#flight-note', 'New blades');
         $page->press('Save');
         $page->until(fn (): bool => str_contains($page->text('table'), 'Gravel pit'), 'the flight');
         self::assertStringContainsString('7:30', $page->text('table'));

@@ -3,41 +3,54 @@
 namespace DuskSwitch\Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
-use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** On paper: black on white, all of it, with the revision and the day. */
 final class PrintTest extends BrowserTestCase
 {
-    #[TestWith(['kit', '[data-lead]', 'Equipment'])]
-    #[TestWith(['fly/checklists', '[role=checkbox]', 'Checklists'])]
-    #[TestWith(['prove/findings', '[data-rule]', 'Findings'])]
-    #[TestWith(['prove/failsafe', '[data-failsafe]', 'Failsafe'])]
-    public function test_a_view_on_paper(string $path, string $ready, string $heading): void
+    public static function setUpBeforeClass(): void
     {
-        $page = $this->page()->open("/aircraft/4/{$path}");
+        parent::setUpBeforeClass();
+        EveryScreenTest::live(self::$app);
+    }
+
+    /** @return iterable<string, array{string, string, string, string}> those that are printed most; all under --long */
+    public static function views(): iterable
+    {
+        $often = ['kit/equipment', 'fly/checklists', 'prove/findings', 'prove/failsafe', 'telemetry/pages'];
+        foreach (Screens::views() as $name => $view) {
+            if (self::isLong() || in_array($name, $often, true)) {
+                yield $name => $view;
+            }
+        }
+    }
+
+    #[DataProvider('views')]
+    public function test_a_view_on_paper(string $path, string $ready, string $heading, string $aircraft): void
+    {
+        $name = json_decode((string) file_get_contents(self::$app->url("/api/aircraft/{$aircraft}")))->name;
+        $page = $this->page()->open($path);
         $page->find($ready);
         (new ChromeDevToolsDriver($page->browser))->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
         $page->still();
 
-        self::assertStringStartsWith("{$heading}\nPetrel, revision 1, printed on ", $page->text('main'));
+        self::assertStringStartsWith("{$heading}\n{$name}, revision 1, printed on ", $page->text('main'));
         self::assertStringContainsString(date('j F Y'), $page->text('main'));
         self::assertFalse($page->find('nav')->isDisplayed(), 'no rail on paper');
-        self::assertSame(
-            [],
-            $page->browser->executeScript(
-                <<<'JS'
-                const shown = [...document.querySelectorAll('body *')].filter((one) => one.checkVisibility())
-                const colours = (name, from) => new Set(from.map((one) => getComputedStyle(one)[name]))
-                const isText = (node) => node.nodeType === 3 && node.data.trim()
-                const text = shown.filter((one) => [...one.childNodes].some(isText))
-                const wrong = [...colours('color', text)].filter((one) => one !== 'rgb(0, 0, 0)')
-                const grounds = ['rgba(0, 0, 0, 0)', 'rgb(255, 255, 255)']
-                return [...wrong, ...[...colours('backgroundColor', shown)].filter((one) => !grounds.includes(one))]
-                JS
-                ,
-            ),
-            'black on white',
+        // Colours may still be on their way from the screen's to the paper's.
+        $coloured = fn (): array => $page->browser->executeScript(
+            <<<'JS'
+            const shown = [...document.querySelectorAll('body *')].filter((one) => one.checkVisibility())
+            const colours = (name, from) => new Set(from.map((one) => getComputedStyle(one)[name]))
+            const isText = (node) => node.nodeType === 3 && node.data.trim()
+            const text = shown.filter((one) => [...one.childNodes].some(isText))
+            const wrong = [...colours('color', text)].filter((one) => one !== 'rgb(0, 0, 0)')
+            const grounds = ['rgba(0, 0, 0, 0)', 'rgb(255, 255, 255)']
+            return [...wrong, ...[...colours('backgroundColor', shown)].filter((one) => !grounds.includes(one))]
+            JS
+            ,
         );
+        $page->until(fn (): bool => $coloured() === [], 'black on white: '.implode(', ', $coloured()));
         self::assertSame(
             [],
             array_values(array_filter($page->misfits(), fn (string $one): bool => str_starts_with($one, 'cut'))),

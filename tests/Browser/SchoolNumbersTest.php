@@ -26,17 +26,23 @@ final class SchoolNumbersTest extends BrowserTestCase
     private function fromNewToReady(string $name, array $school): array
     {
         $page = $this->page()->open('/equipment?kind=transmitters')->press('New transmitter');
-        $page->fill('#tx-name', "Bank {$name}")->fill('#tx-channels', '8')->named('Two-way hopping', 'label')->click();
+        $page
+            ->fill('#tx-name', "Bank {$name}")
+            ->fill('#tx-channels', '8')
+            ->named('Two-way hopping', 'label')
+            ->click();
         $page->press('Draw it')->press('Keep it');
         $page->until(fn (): bool => ! $page->has('[role=dialog]'), 'the transmitter to be kept');
         $page = $this->page();
-        (new Newcomer($page, new Mouse($page)))->makes($name, [
-            'family' => 'Multirotor',
-            'transmitter' => "Bank {$name}, 8 channels",
-            'receiver' => 'Lantern R8',
-            'controller' => 'Keel F4',
-            ...$school,
-        ])->getsReady(['speed' => 'Heron 45', 'pack' => 'Nightjar 4 cells 1300']);
+        (new Newcomer($page, new Mouse($page)))
+            ->makes($name, [
+                'family' => 'Multirotor',
+                'transmitter' => "Bank {$name}, 8 channels",
+                'receiver' => 'Lantern R8',
+                'controller' => 'Keel F4',
+                ...$school,
+            ])
+            ->getsReady(['speed' => 'Heron 45', 'pack' => 'Nightjar 4 cells 1300']);
         self::assertSame('✓ Ready to fly', $page->text('[data-ready]'));
         $path = (string) parse_url((string) $page->browser->getCurrentURL(), PHP_URL_PATH);
 
@@ -49,16 +55,34 @@ final class SchoolNumbersTest extends BrowserTestCase
      */
     public static function switches(): iterable
     {
-        yield 'a switch of its own' => ['Eigenschalter', ['arming' => 'A two-position switch of its own'], [1000, 2000]];
-        yield 'at the far position only' => ['Fernschalter', ['arming' => 'A three-position switch, at its far end only'], [1000, 1000, 2000]];
-        yield 'with the mode on one switch' => ['Gemeinsam', ['arming' => 'One three-position switch: safe, level, free'], [1000, 2000, 2000]];
+        yield 'a switch of its own' => [
+            'Eigenschalter',
+            ['arming' => 'A two-position switch of its own'],
+            [1000, 2000],
+        ];
+        yield 'at the far position only' => [
+            'Fernschalter',
+            ['arming' => 'A three-position switch, at its far end only'],
+            [1000, 1000, 2000],
+        ];
+        yield 'with the mode on one switch' => [
+            'Gemeinsam',
+            ['arming' => 'One three-position switch: safe, level, free'],
+            [1000, 2000, 2000],
+        ];
+    }
+
+    /** @return array<string, array{string, array<string, string>, list<int>}> */
+    public static function schools(): array
+    {
+        return self::few(self::switches(), 1);
     }
 
     /**
      * @param  array<string, string>  $school
      * @param  list<int>  $pulses
      */
-    #[DataProvider('switches')]
+    #[DataProvider('schools')]
     public function test_armed_by_a_switch_on_a_new_transmitter(string $name, array $school, array $pulses): void
     {
         [$page, $at] = $this->fromNewToReady($name, $school);
@@ -101,10 +125,19 @@ final class SchoolNumbersTest extends BrowserTestCase
         $this->near($page, 4, 924);
 
         $page->open("{$at}/fly/ready")->find("[data-item='bench'][data-state='changed']");
-        $page->open("{$at}/prove/bench")->press('Propellers are off')->find("[data-guided='corners']");
+        $page
+            ->open("{$at}/prove/bench")
+            ->press('Propellers are off')
+            ->find("[data-guided='corners']");
         $corners = $page->text("[data-guided='corners']");
-        self::assertStringContainsString('Throttle down, yaw right: Throttle 900 µs, Yaw 2076 µs, and it arms', $corners);
-        self::assertStringContainsString('Throttle down, yaw left: Throttle 900 µs, Yaw 924 µs, and it stops', $corners);
+        self::assertStringContainsString(
+            'Throttle down, yaw right: Throttle 900 µs, Yaw 2076 µs, and it arms',
+            $corners,
+        );
+        self::assertStringContainsString(
+            'Throttle down, yaw left: Throttle 900 µs, Yaw 924 µs, and it stops',
+            $corners,
+        );
     }
 
     /** A transmitter that enters positions by mixes: 500 points of offset are 100 %, 100 % are 400 µs. */

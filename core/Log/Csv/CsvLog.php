@@ -8,6 +8,7 @@ use DuskSwitch\Core\Log\LogColumn;
 use DuskSwitch\Core\Log\LogQuantity;
 use DuskSwitch\Core\Log\LogReader;
 use DuskSwitch\Core\Log\LogSource;
+use DuskSwitch\Core\Units\NumberIn;
 
 /** Reads tables of whatever wrote them. */
 final class CsvLog implements LogReader
@@ -176,7 +177,7 @@ final class CsvLog implements LogReader
             $cell = $cells[$index] ?? '';
             if ($now->cells[$index] === CsvCell::Number) {
                 if (is_numeric($cell)) {
-                    $row[$to] = (float) $cell;
+                    $row[$to] = NumberIn::sane((float) $cell);
 
                     continue;
                 }

@@ -95,34 +95,16 @@ final class CsvTime
      */
     private static function asTheyAre(?int $moment, ?int $date, ?int $clock, ?int $count, \Closure $cells): array
     {
-        if (
-            $moment !== null &&
-            ! self::reads(
-                $cells($moment),
-                self::isMoment(...),
-            )
-        ) {
+        if ($moment !== null && ! self::reads($cells($moment), self::isMoment(...))) {
             [$clock, $moment] = [$clock ?? $moment, null];
         }
-        if (
-            $clock !== null &&
-            self::reads(
-                $cells($clock),
-                self::isMoment(...),
-            )
-        ) {
+        if ($clock !== null && self::reads($cells($clock), self::isMoment(...))) {
             [$moment, $clock] = [$clock, null];
         }
         if ($clock !== null && ! self::isClock($cells($clock))) {
             [$count, $clock] = [$count ?? $clock, null];
         }
-        if (
-            $date !== null &&
-            self::reads(
-                $cells($date),
-                self::isMoment(...),
-            )
-        ) {
+        if ($date !== null && self::reads($cells($date), self::isMoment(...))) {
             [$moment, $date] = [$moment ?? $date, null];
         }
         if ($count !== null && self::reads($cells($count), fn (string $one): bool => str_contains($one, ':'))) {
@@ -173,7 +155,7 @@ final class CsvTime
         }
         if ($this->clock === null) {
             $cell = $cells[$this->count ?? 0] ?? '';
-            $number = is_numeric($cell) ? (float) $cell : NumberText::read($cell);
+            $number = NumberText::read($cell);
 
             return is_float($number) ? $number * $this->factor : null;
         }

@@ -6,8 +6,18 @@ namespace DuskSwitch\Core\Log\Csv;
 final class TimeText
 {
     private const MONTHS = [
-        1 => 'jan|ene', 2 => 'feb|fev', 3 => 'mar', 4 => 'apr|avr|abr', 5 => 'may|mai', 6 => 'jun|juin', 7 => 'jul|juil',
-        8 => 'aug|aou|ago', 9 => 'sep', 10 => 'oct|okt', 11 => 'nov', 12 => 'dec|dez|dic',
+        1 => 'jan|ene',
+        2 => 'feb|fev',
+        3 => 'mar',
+        4 => 'apr|avr|abr',
+        5 => 'may|mai',
+        6 => 'jun|juin',
+        7 => 'jul|juil',
+        8 => 'aug|aou|ago',
+        9 => 'sep',
+        10 => 'oct|okt',
+        11 => 'nov',
+        12 => 'dec|dez|dic',
     ];
 
     /**
@@ -89,13 +99,20 @@ final class TimeText
             $number = (float) $cell;
 
             return match (true) {
+                $number > 1e17 => null,
                 $number > 1e14 => $number / 1e6,
                 $number > 1e11 => $number / 1e3,
                 $number > 1e8 => $number,
                 default => null,
             };
         }
-        if (preg_match('/^(\S+?)(?:[T,;]\s*|\s+)(\d[\d:.,]*(?:\s*[AaPp][Mm]?)?)\s*(Z|UTC|[+-]\d{2}:?\d{2})?$/', $cell, $found) !== 1) {
+        if (
+            preg_match(
+                '/^(\S+?)(?:[T,;]\s*|\s+)(\d[\d:.,]*(?:\s*[AaPp][Mm]?)?)\s*(Z|UTC|[+-]\d{2}:?\d{2})?$/',
+                $cell,
+                $found,
+            ) !== 1
+        ) {
             return null;
         }
         $day = self::date($found[1], $monthFirst);
@@ -104,9 +121,10 @@ final class TimeText
         if ($day === null || $clock === null) {
             return null;
         }
-        $zone = preg_match('/^([+-])(\d{2}):?(\d{2})$/', $found[3] ?? '', $off) === 1
-            ? ($off[1] === '-' ? -1 : 1) * ((int) $off[2] * 3600 + (int) $off[3] * 60)
-            : 0;
+        $zone =
+            preg_match('/^([+-])(\d{2}):?(\d{2})$/', $found[3] ?? '', $off) === 1
+                ? ($off[1] === '-' ? -1 : 1) * ((int) $off[2] * 3600 + (int) $off[3] * 60)
+                : 0;
 
         return $day + $clock - $zone;
     }

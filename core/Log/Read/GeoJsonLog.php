@@ -12,6 +12,7 @@ use DuskSwitch\Core\Log\LogReader;
 use DuskSwitch\Core\Log\LogSource;
 use DuskSwitch\Core\Log\LogUnit;
 use DuskSwitch\Core\Units\Dimension;
+use DuskSwitch\Core\Units\NumberIn;
 
 /** Reads GeoJSON (RFC 7946): lines with a time for each place, and points that have a time each. */
 final class GeoJsonLog implements LogReader
@@ -80,15 +81,15 @@ final class GeoJsonLog implements LogReader
         foreach ($this->points as $index => [$time, $place, $properties]) {
             $seconds = $time === null ? null : TimeText::moment($time, false);
             [$longitude, $latitude, $altitude] = array_values($place) + [null, null, null];
-            if ($seconds === null || ! is_numeric($longitude) || ! is_numeric($latitude)) {
+            [$longitude, $latitude] = [NumberIn::text($longitude), NumberIn::text($latitude)];
+            if ($seconds === null || $longitude === null || $latitude === null) {
                 $bad->add($index + 1, 'point '.($index + 1).' has no '.($seconds === null ? 'time' : 'place'));
 
                 continue;
             }
-            $row = [(float) $latitude, (float) $longitude, is_numeric($altitude) ? (float) $altitude : null];
+            $row = [$latitude, $longitude, NumberIn::text($altitude)];
             foreach ($this->more as $column) {
-                $value = $properties[$column->heading] ?? null;
-                $row[] = is_numeric($value) ? (float) $value : null;
+                $row[] = NumberIn::text($properties[$column->heading] ?? null);
             }
             yield $index + 1 => [$seconds, $row];
         }

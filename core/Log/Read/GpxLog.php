@@ -7,6 +7,7 @@ use DuskSwitch\Core\Log\Csv\TimeText;
 use DuskSwitch\Core\Log\LogQuantity;
 use DuskSwitch\Core\Log\LogReader;
 use DuskSwitch\Core\Log\LogSource;
+use DuskSwitch\Core\Units\NumberIn;
 use XMLReader;
 
 /** Reads tracks of GPX 1.1 (and 1.0): points with a time; speed and course also where extensions hold them. */
@@ -64,7 +65,7 @@ final readonly class GpxLog implements LogReader
                 continue;
             }
             $time = TimeText::moment($point['time'] ?? '', false);
-            if ($time === null || ! is_numeric($point['lat']) || ! is_numeric($point['lon'])) {
+            if ($time === null || NumberIn::text($point['lat']) === null || NumberIn::text($point['lon']) === null) {
                 $bad->add($number, "point {$number} has ".($time === null ? 'no time' : 'no position'));
             } else {
                 yield $number => [$time, self::row($point)];
@@ -79,9 +80,6 @@ final readonly class GpxLog implements LogReader
      */
     private static function row(array $point): array
     {
-        return array_map(
-            fn (string $name): ?float => is_numeric($point[$name] ?? null) ? (float) $point[$name] : null,
-            array_keys(self::COLUMNS),
-        );
+        return array_map(fn (string $name): ?float => NumberIn::text($point[$name] ?? null), array_keys(self::COLUMNS));
     }
 }

@@ -8,6 +8,7 @@ use DuskSwitch\Core\Log\Csv\TimeText;
 use DuskSwitch\Core\Log\LogQuantity;
 use DuskSwitch\Core\Log\LogReader;
 use DuskSwitch\Core\Log\LogSource;
+use DuskSwitch\Core\Units\NumberIn;
 use XMLReader;
 
 /** Reads KML 2.2: tracks, times and places in turn, and places that have a time each. A line alone says no time. */
@@ -52,7 +53,10 @@ final readonly class KmlLog implements LogReader
             yield $number => $row;
         }
         if ($places === 0) {
-            throw Refused::because('', 'this KML has no track with times: lines without times are an outline, no recording');
+            throw Refused::because(
+                '',
+                'this KML has no track with times: lines without times are an outline, no recording',
+            );
         }
     }
 
@@ -115,8 +119,10 @@ final readonly class KmlLog implements LogReader
      */
     private static function row(array $numbers): ?array
     {
-        return count($numbers) >= 2 && count($numbers) <= 3 && is_numeric($numbers[0]) && is_numeric($numbers[1])
-            ? [(float) $numbers[1], (float) $numbers[0], is_numeric($numbers[2] ?? null) ? (float) $numbers[2] : null]
+        [$longitude, $latitude] = [NumberIn::text($numbers[0]), NumberIn::text($numbers[1] ?? null)];
+
+        return count($numbers) <= 3 && $longitude !== null && $latitude !== null
+            ? [$latitude, $longitude, NumberIn::text($numbers[2] ?? null)]
             : null;
     }
 }

@@ -3,7 +3,10 @@ import { connection, generation } from './connection'
 import type { paths } from './contract'
 import type { Broken, Conflict, Differing, Problem } from './types'
 
-const client = createClient<paths>({ baseUrl: '/', headers: { 'Dusk-Generation': generation } })
+const client = createClient<paths>({
+  baseUrl: '/',
+  headers: { 'Dusk-Generation': generation, 'Dusk-Zone': Intl.DateTimeFormat().resolvedOptions().timeZone ?? '' },
+})
 export const { GET, POST, PUT, PATCH, DELETE } = client
 
 /** A request that the server answered with a refusal: asked again it would say the same. */
@@ -56,3 +59,5 @@ export async function data<T>(request: Promise<Answer<T>>): Promise<T> {
   if (answer.data === undefined) throw new Lost()
   return answer.data
 }
+
+connection.look = () => data(GET('/api/pilot')).catch(() => {})

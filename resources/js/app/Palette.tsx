@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router'
 import { hand } from '@/api/hand'
 import { useHangar } from '@/api/queries'
 import { useWorkbench, workbench } from '@/api/workbench'
+import { listed, PAGES } from '@/parts/places'
 import { toggleTheme } from '@/parts/theme'
 import { STATIONS } from './stations'
 
@@ -63,9 +64,10 @@ export default function Palette({ open, onClose, onHelp }: Props) {
           )}
         </Command.Group>
         <Command.Group heading="Dusk Switch" className={heading}>
-          {item('Go to Hangar', () => navigate('/'))}
-          {item('Go to Equipment', () => navigate('/equipment'))}
-          {item('Go to Logbook', () => navigate('/logbook'))}
+          {Object.values(PAGES).map((one) => item(`Go to ${one.name}`, () => navigate(one.path)))}
+          {listed(PAGES.logbook.views).map((one) =>
+            item(`Go to ${PAGES.logbook.name}: ${one.name}`, () => navigate(`${PAGES.logbook.path}/${one.path}`)),
+          )}
           {item('Change the theme', toggleTheme)}
           {item('List the shortcuts', onHelp)}
         </Command.Group>

@@ -2,6 +2,7 @@ import { Archive, BookOpen, Keyboard, Moon, Search, Sun, Warehouse } from 'lucid
 import { Link, useLocation } from 'react-router'
 import { useReadiness } from '@/api/queries'
 import { useWorkbench } from '@/api/workbench'
+import { PAGES } from '@/parts/places'
 import { Tip } from '@/parts/Tip'
 import { toggleTheme, useTheme } from '@/parts/theme'
 import { overlays } from './overlays'
@@ -66,7 +67,7 @@ export function Rail() {
       aria-label="Stations"
       className="order-last flex print:hidden shrink-0 gap-1 border-line border-t bg-deep p-1 md:order-none md:w-22 md:flex-col md:border-t-0 md:border-r md:p-2"
     >
-      <Item to="/" name="Hangar" icon={Warehouse} says="All aircraft" />
+      <Item to={PAGES.hangar.path} name={PAGES.hangar.name} icon={Warehouse} says={PAGES.hangar.says} />
       {aircraft && (
         <>
           <hr className="my-1 hidden border-line md:block" />
@@ -82,15 +83,10 @@ export function Rail() {
       )}
       <div className="hidden flex-1 md:block" />
       <div className={aircraft ? 'hidden md:block' : 'flex flex-1 md:block md:flex-none'}>
-        <Item to="/logbook" name="Logbook" icon={BookOpen} says="All flights, packs, fields and friends" />
+        <Item to={PAGES.logbook.path} name={PAGES.logbook.name} icon={BookOpen} says={PAGES.logbook.says} />
       </div>
       <div className={aircraft ? 'hidden md:block' : 'flex flex-1 md:block md:flex-none'}>
-        <Item
-          to="/equipment"
-          name="Equipment"
-          icon={Archive}
-          says="Transmitters, receivers, sensors and more to choose from"
-        />
+        <Item to={PAGES.equipment.path} name={PAGES.equipment.name} icon={Archive} says={PAGES.equipment.says} />
       </div>
       <div className={aircraft ? 'hidden md:flex' : 'flex flex-1 md:flex-none'}>
         <Small icon={Search} label="Find anything" says="Find anything: Ctrl K" run={overlays.openPalette} />

@@ -1,41 +1,44 @@
 import { Download, FileInput } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
-import { useEffect, useRef, useState } from 'react'
+import { type ComponentType, useEffect, useRef, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { useLogbook } from '@/api/logbook'
 import { useHangar } from '@/api/queries'
 import { workbench } from '@/api/workbench'
 import { Menu, menuItem } from '@/parts/Menu'
+import { type LogbookView, listed, PAGES } from '@/parts/places'
 import { FlightBook } from '@/stations/fly/flights/FlightBook'
 import { FieldList } from './FieldList'
 import { Friends } from './Friends'
 import { LogbookDialog } from './LogbookDialog'
 import { PackList } from './PackList'
 
-const VIEWS = [
-  { path: 'flights', name: 'Flights', view: AllFlights },
-  { path: 'packs', name: 'Packs', view: PackList },
-  { path: 'fields', name: 'Fields', view: FieldList },
-  { path: 'friends', name: 'Friends in the air', view: Friends },
-]
+const VIEWS: Record<LogbookView, ComponentType> = {
+  flights: AllFlights,
+  packs: PackList,
+  fields: FieldList,
+  friends: Friends,
+}
+const PLACES = listed(PAGES.logbook.views)
 
 /** What belongs to no aircraft alone: all flights, packs, fields, and who flies on which video channel. */
 export default function LogbookPage() {
   const { view } = useParams()
-  const here = VIEWS.find((one) => one.path === view) ?? VIEWS[0]
+  const here = PLACES.find((one) => one.path === view) ?? PLACES[0]
   useEffect(() => workbench.close(), [])
   useEffect(() => {
     document.title = `${here?.name} · Logbook · Dusk Switch`
   }, [here?.name])
   if (!here) return null
-  const View = here.view
+  const View = VIEWS[here.path]
   return (
     <main className="flex h-full min-h-0 flex-col">
       <h1 className="px-4 pt-3 font-semibold text-2xl">Logbook</h1>
       <nav aria-label="Views of Logbook" className="flex flex-wrap gap-1 border-line border-b px-3">
-        {VIEWS.map((one) => (
+        {PLACES.map((one) => (
           <Link
             key={one.path}
+            title={one.says}
             to={`/logbook/${one.path}`}
             aria-current={one === here ? 'page' : undefined}
             className={`flex min-h-9 items-center border-b-2 px-3 text-sm max-md:min-h-11 ${one === here ? 'border-ember font-semibold' : 'border-transparent text-muted hover:text-ink'}`}

@@ -5,6 +5,7 @@ import { usePackChange, usePacks } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { INPUT, Labelled } from '@/parts/Labelled'
+import { today } from '@/parts/words'
 
 type Pack = Packs['packs'][number]
 
@@ -87,13 +88,12 @@ export function PackList() {
 
 function Row({ pack }: { pack: Pack }) {
   const { act, change } = usePackChange()
-  const today = new Date().toISOString().slice(0, 10)
   const [kind, setKind] = useState<'charge' | 'storage' | 'resistance'>('charge')
   const [amount, setAmount] = useState('')
   const note = () => {
     const value = amount === '' ? null : Number(amount)
     act.mutate(
-      { pack: pack.id, kind, on: today, ...(kind === 'resistance' ? { milliohms: value } : { mah: value }) },
+      { pack: pack.id, kind, on: today(), ...(kind === 'resistance' ? { milliohms: value } : { mah: value }) },
       { onSuccess: () => setAmount('') },
     )
   }
@@ -154,7 +154,7 @@ function Row({ pack }: { pack: Pack }) {
         <span className="flex-1" />
         <Button
           look="bare"
-          onClick={() => change.mutate({ pack: pack.id, retiredOn: pack.retiredOn === null ? today : null })}
+          onClick={() => change.mutate({ pack: pack.id, retiredOn: pack.retiredOn === null ? today() : null })}
         >
           {pack.retiredOn === null ? 'Retire' : 'Use again'}
         </Button>

@@ -1,11 +1,11 @@
 import { CircleHelp } from 'lucide-react'
 import { Popover } from 'radix-ui'
 import { HELP } from './help'
-import type { Place } from './places'
+import type { AnyView, Place } from './places'
 import { TERMS } from './terms'
 
 /** What a view is for, why it is so, and what its terms mean. */
-export function Help({ here }: { here: Place }) {
+export function Help({ here }: { here: Place<AnyView> }) {
   const help = HELP[here.path]
   return (
     <Popover.Root>

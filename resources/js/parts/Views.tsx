@@ -4,20 +4,20 @@ import { useEffect } from 'react'
 import { Link, useParams } from 'react-router'
 import { Help } from './Help'
 import { menu, menuItem } from './Menu'
-import { PLACES, type Place, type StationId } from './places'
+import { type AnyView, PLACES, type Place, type StationId, type ViewOf } from './places'
 import { date } from './words'
 
 /** The view that is open of those of a station: the first where the address names none. */
-export function useView(station: StationId, without: string[] = []): Place {
+export function useView<Station extends StationId>(station: Station, without: string[] = []): Place<ViewOf<Station>> {
   const { view } = useParams()
-  const views = (PLACES[station].views as readonly Place[]).filter((one) => !without.includes(one.path))
-  return views.find((one) => one.path === view) ?? (views[0] as Place)
+  const views = (PLACES[station].views as Place<ViewOf<Station>>[]).filter((one) => !without.includes(one.path))
+  return views.find((one) => one.path === view) ?? (views[0] as Place<ViewOf<Station>>)
 }
 
 type Props = {
   station: StationId
   aircraft: { id: number; name: string; revision: number }
-  here: Place
+  here: Place<AnyView>
   /** Those that this aircraft has no use for. */
   without?: string[]
   marks?: Record<string, string | undefined>

@@ -1,5 +1,7 @@
+import type { AnyView } from './places'
+
 /** Why a view is as it is, sentence by sentence, and the terms that it uses, by the view's path. */
-export const HELP: Record<string, { why: string[]; terms: string[] }> = {
+export const HELP: Record<AnyView, { why: string[]; terms: string[] }> = {
   equipment: {
     why: [
       'Receiver, controller, pack and transmitter must fit: the same kind of link and firmware, enough channels, the right supply.',

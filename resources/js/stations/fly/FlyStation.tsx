@@ -1,13 +1,14 @@
 import { type LazyExoticComponent, lazy, type ReactNode, Suspense } from 'react'
 import type { Aircraft } from '@/api/types'
 import { useWorkbench } from '@/api/workbench'
+import type { ViewOf } from '@/parts/places'
 import { useView, Views } from '@/parts/Views'
 import { ChecklistsView } from './ChecklistsView'
 import { ReadyView } from './ReadyView'
 
 type View = (props: { aircraft: Aircraft }) => ReactNode
 
-const VIEWS: Record<string, View | LazyExoticComponent<View>> = {
+const VIEWS: Record<ViewOf<'fly'>, View | LazyExoticComponent<View>> = {
   ready: ReadyView,
   checklists: ChecklistsView,
   flights: lazy(() => import('./flights/FlightsView')),

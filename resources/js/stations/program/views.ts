@@ -1,5 +1,6 @@
 import type { ComponentType } from 'react'
 import type { Aircraft, Program } from '@/api/types'
+import type { ViewOf } from '@/parts/places'
 import { LoomView } from './loom/LoomView'
 import { MixingView } from './mixing/MixingView'
 import { PhasesView } from './phases/PhasesView'
@@ -12,7 +13,7 @@ import { TrainingView } from './training/TrainingView'
 export type View = { aircraft: Aircraft; document: Program }
 
 /** What each view of Program shows. */
-export const VIEWS: Record<string, ComponentType<View>> = {
+export const VIEWS: Record<ViewOf<'program'>, ComponentType<View>> = {
   loom: LoomView,
   mixing: MixingView,
   rates: RatesView,

@@ -1,5 +1,6 @@
 import type { ComponentType } from 'react'
 import type { Aircraft, Program } from '@/api/types'
+import type { ViewOf } from '@/parts/places'
 import { BenchView } from './bench/BenchView'
 import { FailsafeView } from './failsafe/FailsafeView'
 import { FindingsView } from './findings/FindingsView'
@@ -10,7 +11,7 @@ import { SwitchMapView } from './switch-map/SwitchMapView'
 export type View = { aircraft: Aircraft; document: Program }
 
 /** What each view of Prove shows. */
-export const VIEWS: Record<string, ComponentType<View>> = {
+export const VIEWS: Record<ViewOf<'prove'>, ComponentType<View>> = {
   live: LiveView,
   bench: BenchView,
   findings: FindingsView,

@@ -1,5 +1,6 @@
 import { type ComponentType, lazy } from 'react'
 import type { Aircraft, Program, SenseLook } from '@/api/types'
+import type { ViewOf } from '@/parts/places'
 import { AlarmsView } from './alarms/AlarmsView'
 import { CalloutsView } from './callouts/CalloutsView'
 import { PagesView } from './pages/PagesView'
@@ -9,7 +10,7 @@ import { ValuesView } from './values/ValuesView'
 export type View = { aircraft: Aircraft; document: Program; look: SenseLook }
 
 /** What each view of Telemetry shows. */
-export const VIEWS: Record<string, ComponentType<View>> = {
+export const VIEWS: Record<ViewOf<'telemetry'>, ComponentType<View>> = {
   sensors: SensorsView,
   values: ValuesView,
   alarms: AlarmsView,

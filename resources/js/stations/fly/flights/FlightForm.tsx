@@ -8,6 +8,7 @@ import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Dialog } from '@/parts/Dialog'
 import { INPUT } from '@/parts/Labelled'
+import { duration, here, secondsOf } from '@/parts/words'
 import { airborne } from './airborne'
 
 type Props = { aircraft: Aircraft | null; flight: LogbookFlight | null; onClose: () => void }
@@ -20,9 +21,10 @@ const NOTE = 2_000
 
 /** What the pilot writes of a flight, typed in or recorded. */
 export function FlightForm({ aircraft, flight, onClose }: Props) {
+  const lasted = flight?.seconds == null ? '' : duration(flight.seconds)
   const [form, setForm] = useState({
-    flownAt: flight?.flownAt?.slice(0, 16) ?? new Date().toISOString().slice(0, 16),
-    minutes: flight?.seconds == null ? '' : String(Math.round(flight.seconds / 6) / 10),
+    flownAt: flight?.flownAt?.slice(0, 16) ?? here(),
+    minutes: lasted,
     site: flight?.site ?? '',
     pilot: flight?.pilot ?? '',
     pack: flight?.pack == null ? NO_PACK : String(flight.pack),
@@ -39,7 +41,10 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
   const known = useLogbook().data?.flights ?? []
   const saving = flight ? change : typed
   const recorded = flight !== null && flight.recording !== null
+  const seconds = form.minutes.trim() === '' ? null : secondsOf(form.minutes)
+  const isNoTime = Number.isNaN(seconds)
   const save = () => {
+    if (isNoTime) return
     const body: FlightChange = {
       flownAt: form.flownAt === '' ? null : form.flownAt,
       site: form.site.trim(),
@@ -49,7 +54,8 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
       pack: form.pack === NO_PACK ? null : Number(form.pack),
       charged: form.charged === '' ? null : Number(form.charged),
       ...(owner === flew ? {} : { aircraft: owner === NO_AIRCRAFT ? null : Number(owner) }),
-      ...(recorded ? {} : { seconds: form.minutes === '' ? null : Number(form.minutes) * 60 }),
+      // What is shown is rounded: only what was written is sent.
+      ...(recorded || form.minutes === lasted ? {} : { seconds }),
     }
     if (flight) change.mutate(body, { onSuccess: onClose })
     else typed.mutate({ ...body, aircraft: owner === NO_AIRCRAFT ? null : Number(owner) }, { onSuccess: onClose })
@@ -109,8 +115,8 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
             onChange={setOwner}
           />
         </div>
-        {field('flownAt', 'Date and time (UTC)', 'datetime-local')}
-        {!recorded && field('minutes', airborne(aircraft).minutes, 'number')}
+        {field('flownAt', recorded ? 'Date and time (UTC)' : 'Date and time', 'datetime-local')}
+        {!recorded && field('minutes', airborne(aircraft).minutes)}
         {field(
           'site',
           'Place',
@@ -152,6 +158,11 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
         onChange={(event) => setForm({ ...form, note: event.target.value })}
         className="w-full rounded-lg border border-line bg-deep p-2.5"
       />
+      {isNoTime && (
+        <p role="alert" className="mt-2 text-rose">
+          ▲ “{form.minutes}” is no time: write minutes and seconds, as 2:03.
+        </p>
+      )}
       {saving.error && (
         <p role="alert" className="mt-2 text-rose">
           ▲ {said(saving.error)}

@@ -5,6 +5,7 @@ import type { Aircraft, Upkeep } from '@/api/types'
 import { useUpkeep, useUpkeepChange } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
 import { INPUT, Labelled } from '@/parts/Labelled'
+import { today } from '@/parts/words'
 import { BalanceTable } from './BalanceTable'
 
 const STATES = {
@@ -31,8 +32,7 @@ export default function UpkeepView({ aircraft }: { aircraft: Aircraft }) {
 const NOTHING = { part: '', did: '', everyFlights: '', everyMonths: '', gramsBefore: '', gramsAfter: '' }
 
 function Work({ aircraft, upkeep }: { aircraft: Aircraft; upkeep: Upkeep }) {
-  const today = new Date().toISOString().slice(0, 10)
-  const [form, setForm] = useState({ ...NOTHING, on: today })
+  const [form, setForm] = useState({ ...NOTHING, on: today() })
   const { add, remove } = useUpkeepChange(aircraft.id)
   const number = (text: string) => (text === '' ? null : Number(text))
   const field = (key: keyof typeof form, label: string, type: string, wide = '') => (
@@ -64,7 +64,7 @@ function Work({ aircraft, upkeep }: { aircraft: Aircraft; upkeep: Upkeep }) {
               gramsBefore: number(form.gramsBefore),
               gramsAfter: number(form.gramsAfter),
             },
-            { onSuccess: () => setForm({ ...NOTHING, on: today }) },
+            { onSuccess: () => setForm({ ...NOTHING, on: today() }) },
           )
         }}
       >
