@@ -96,6 +96,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('restore', [BackupController::class, 'upload']);
     Route::post('restore/{job}', [BackupController::class, 'restore']);
     Route::get('jobs/{job}', [BackupController::class, 'look']);
+    Route::post('jobs/{job}', [BackupController::class, 'again']);
     Route::delete('jobs/{job}', [BackupController::class, 'stop']);
     Route::get('jobs/{job}/backup.zip', [BackupController::class, 'download']);
     Route::post('recordings', [RecordingController::class, 'take']);

@@ -9,11 +9,21 @@ use Illuminate\Support\Str;
 use RuntimeException;
 use Symfony\Component\Process\PhpExecutableFinder;
 
-/** Long work beside the requests: started here, done by a command, looked at by its id. */
+/**
+ * Long work beside the requests: started here, done by a command, looked at by its id. One is at work at a time, behind
+ * everybody else at the processor; the others wait for their turn. One whose process is gone was interrupted.
+ *
+ * @phpstan-type Told array{done: int, total: int, state: string, says: string, place?: int, result?: mixed, took?: mixed}
+ */
 final readonly class Jobs
 {
     /** Files of jobs older than this are cleared away, in seconds. */
     private const KEPT = 86_400;
+
+    /** Seconds that a process may take to begin. */
+    private const BEGINS = 10;
+
+    private const INTERRUPTED = 'It was interrupted: its process ended before it had. Run it again.';
 
     public function __construct(private string $folder) {}
 
@@ -41,12 +51,86 @@ final readonly class Jobs
     {
         // It was another run of the job that was to stop.
         @unlink($this->file($id, 'stop'));
+        file_put_contents($this->file($id, 'command.json'), json_encode([$command, $arguments], JSON_THROW_ON_ERROR));
+        $this->tell($id, ['done' => 0, 'total' => 0, 'state' => 'queued', 'says' => '', 'place' => 0]);
         $php = (new PhpExecutableFinder())->find(false) ?: 'php';
         $words = implode(
             ' ',
             array_map(escapeshellarg(...), [$php, base_path('artisan'), $command, ...$arguments, "--job={$id}"]),
         );
-        exec("nohup {$words} >/dev/null 2>&1 &");
+        exec("nohup nice -n 10 {$words} >/dev/null 2>&1 &");
+    }
+
+    /** Starts a job that was interrupted, or failed, once more. False where there is nothing to start. */
+    public function again(string $id): bool
+    {
+        $kept = json_decode((string) @file_get_contents($this->file($id, 'command.json')), true);
+        $isOver = in_array($this->look($id)['state'] ?? null, ['interrupted', 'failed'], true);
+        if (! $isOver || ! is_array($kept)) {
+            return false;
+        }
+        $this->start($id, $kept[0], $kept[1]);
+
+        return true;
+    }
+
+    /**
+     * Called by a job's process as it begins: waits until it is its turn, and holds it until the process ends.
+     *
+     * @return array{resource, resource} locks, to be held for as long as it is at work
+     *
+     * @throws Stopped
+     */
+    public function turn(string $id): array
+    {
+        $mine = fopen($this->file($id, 'lock'), 'ce');
+        $turn = fopen("{$this->folder}/turn.lock", 'ce');
+        if ($mine === false || $turn === false || ! flock($mine, LOCK_EX | LOCK_NB)) {
+            throw new RuntimeException('This job is at work already.');
+        }
+        file_put_contents($this->file($id, 'ticket'), (string) hrtime(true));
+        while (true) {
+            $before = $this->waiting($id);
+            if ($before === 0 && flock($turn, LOCK_EX | LOCK_NB)) {
+                break;
+            }
+            if ($this->isToStop($id)) {
+                @unlink($this->file($id, 'ticket'));
+                throw new Stopped();
+            }
+            $this->tell($id, ['done' => 0, 'total' => 0, 'state' => 'queued', 'says' => '', 'place' => $before + 1]);
+            usleep(100_000);
+        }
+        @unlink($this->file($id, 'ticket'));
+        $this->tell($id, ['done' => 0, 'total' => 0, 'state' => 'running', 'says' => '']);
+
+        return [$mine, $turn];
+    }
+
+    /** How many came before one and still wait. */
+    private function waiting(string $id): int
+    {
+        $mine = (int) @file_get_contents($this->file($id, 'ticket'));
+        $before = 0;
+        foreach (glob("{$this->folder}/*/ticket") ?: [] as $ticket) {
+            $number = (int) @file_get_contents($ticket);
+            $before += $number > 0 && $number < $mine && $this->isAlive(basename(dirname($ticket))) ? 1 : 0;
+        }
+
+        return $before;
+    }
+
+    /** True while a job's process holds its lock. */
+    private function isAlive(string $id): bool
+    {
+        $lock = @fopen($this->file($id, 'lock'), 'ce');
+        if ($lock === false) {
+            return false;
+        }
+        $isFree = flock($lock, LOCK_SH | LOCK_NB);
+        fclose($lock);
+
+        return ! $isFree;
     }
 
     /**
@@ -84,10 +168,7 @@ final readonly class Jobs
         return "{$this->folder}/{$id}/{$name}";
     }
 
-    /**
-     * @return array{done: int, total: int, state: string, says: string, result?: mixed, took?: mixed}|null null where
-     * there is no such job
-     */
+    /** @return Told|null null where there is no such job */
     public function look(string $id): ?array
     {
         if (preg_match('/^[a-z0-9]{24}$/D', $id) !== 1) {
@@ -95,11 +176,50 @@ final readonly class Jobs
         }
         $text = @file_get_contents($this->file($id, 'job.json'));
         $job = $text === false ? null : json_decode($text, true);
+        if (! is_array($job)) {
+            return null;
+        }
 
-        return is_array($job) ? $job : null;
+        return $this->isInterrupted($id, $job['state']) ? $this->interrupted($id, $job) : $job;
     }
 
-    /** @param  array{done: int, total: int, state: string, says: string, result?: mixed, took?: mixed}  $job */
+    /** A process that was started holds the lock of its job; one that died has let go of it. */
+    private function isInterrupted(string $id, string $state): bool
+    {
+        clearstatcache();
+        $started = @filemtime($this->file($id, 'command.json'));
+        $isYoung = $started === false || (! is_file($this->file($id, 'lock')) && time() - $started < self::BEGINS);
+        if ($isYoung || ! in_array($state, ['running', 'queued'], true) || $this->isAlive($id)) {
+            return false;
+        }
+
+        // It may have ended, as it should, since what it told was read.
+        return in_array(
+            json_decode((string) @file_get_contents($this->file($id, 'job.json')))->state ?? '',
+            ['running', 'queued'],
+            true,
+        );
+    }
+
+    /**
+     * @param  Told  $job
+     * @return Told
+     */
+    private function interrupted(string $id, array $job): array
+    {
+        // What it had begun; what it was given stays, so that it can begin again.
+        foreach (['ticket', 'backup.zip.part'] as $left) {
+            @unlink($this->file($id, $left));
+        }
+        (new Filesystem())->deleteDirectory($this->file($id, 'backup.zip.texts'));
+        is_file($this->file($id, 'staged/whole')) || (new Filesystem())->deleteDirectory($this->file($id, 'staged'));
+        $told = ['done' => 0, 'total' => $job['total'], 'state' => 'interrupted', 'says' => self::INTERRUPTED];
+        $this->tell($id, $told);
+
+        return $told;
+    }
+
+    /** @param  Told  $job */
     public function tell(string $id, array $job): void
     {
         $aside = $this->file($id, 'job.part');

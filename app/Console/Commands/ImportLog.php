@@ -39,6 +39,7 @@ final class ImportLog extends Command
     {
         $job = is_string($this->option('job')) ? (string) $this->option('job') : null;
         try {
+            $turn = $job === null ? null : $jobs->turn($job);
             // A restore waits until it is in, and takes nothing away that it reads.
             app(WriteGate::class)->enter();
             $recording = $this->import(

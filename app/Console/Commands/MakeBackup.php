@@ -27,6 +27,7 @@ final class MakeBackup extends Command
             ? $jobs->file($job, 'backup.zip')
             : (string) ($this->argument('file') ?? Backup::name());
         try {
+            $turn = is_string($job) ? $jobs->turn($job) : null;
             $missing = Backup::write($file, is_string($job) ? new JobProgress($jobs, $job) : new NoProgress());
         } catch (Throwable $problem) {
             $says =

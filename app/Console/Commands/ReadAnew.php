@@ -20,6 +20,7 @@ final class ReadAnew extends Command
     {
         $job = is_string($this->option('job')) ? (string) $this->option('job') : null;
         try {
+            $turn = $job === null ? null : $jobs->turn($job);
             $unread->all($job === null ? new NoProgress() : new JobProgress($jobs, $job));
         } catch (Stopped) {
             // Each of the others is read as its flight is opened.

@@ -40,6 +40,7 @@ final class RestoreBackup extends Command
         $progress = $job === null ? new NoProgress() : new JobProgress($jobs, $job);
         $aside = $job === null ? $this->data().'/restoring-'.bin2hex(random_bytes(4)) : $jobs->file($job, 'staged');
         try {
+            $turn = $job === null ? null : $jobs->turn($job);
             $this->haveDatabase();
             $how = match (true) {
                 (bool) $this->option('merge') => 'merge',

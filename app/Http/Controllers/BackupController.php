@@ -43,6 +43,14 @@ final readonly class BackupController
         return new JsonResponse(['job' => $job], 202);
     }
 
+    /** Starts a job that was interrupted once more, with what it was given. */
+    public function again(string $job): JsonResponse
+    {
+        return $this->jobs->look($job) !== null && $this->jobs->again($job)
+            ? new JsonResponse(['job' => $job], 202)
+            : Problems::say(404, 'This job can\'t be run again; begin anew.');
+    }
+
     public function download(string $job): BinaryFileResponse|JsonResponse
     {
         $file = $this->jobs->file($job, 'backup.zip');

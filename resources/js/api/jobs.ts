@@ -1,9 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
-import { DELETE, data, GET } from './client'
+import { DELETE, data, GET, POST } from './client'
 import { connection } from './connection'
 import type { Job } from './types'
 
 const LOOK_MS = 300
+
+/** True while it is at work or waits for its turn. */
+export const goesOn = (job: Job | undefined) => job?.state === 'running' || job?.state === 'queued'
+
+/** True where it has ended without what it was for. */
+export const hasFailed = (job: Job | undefined) => job?.state === 'failed' || job?.state === 'interrupted'
 
 /** How far a job has come, looked at until it ends. */
 export const useJob = (job: string | null, round = 0) =>
@@ -16,10 +22,13 @@ export const useJob = (job: string | null, round = 0) =>
       return state
     },
     enabled: job !== null,
-    refetchInterval: (query) => ((query.state.data as Job | undefined)?.state === 'running' ? LOOK_MS : false),
+    refetchInterval: (query) => (goesOn(query.state.data as Job | undefined) ? LOOK_MS : false),
     refetchIntervalInBackground: true,
     gcTime: 0,
   })
 
 /** Asks a job to stop; it tells by itself that it did. */
 export const stopJob = (job: string) => data(DELETE('/api/jobs/{job}', { params: { path: { job } } }))
+
+/** Starts a job that was interrupted once more. */
+export const runAgain = (job: string) => data(POST('/api/jobs/{job}', { params: { path: { job } } }))

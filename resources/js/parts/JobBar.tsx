@@ -1,5 +1,6 @@
+import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { stopJob } from '@/api/jobs'
+import { runAgain, stopJob } from '@/api/jobs'
 import type { Job } from '@/api/types'
 import { Button } from '@/parts/Button'
 
@@ -7,13 +8,29 @@ import { Button } from '@/parts/Button'
 export function JobBar({ says, id, job }: { says: string; id: string | null; job: Job | undefined }) {
   const [stopping, setStopping] = useState(false)
   const { done = 0, total = 0 } = job ?? {}
+  const waits = job?.state === 'queued' && (job.place ?? 0) > 0
   const stop = (which: string) => {
     setStopping(true)
     stopJob(which).catch(() => setStopping(false))
   }
+  const client = useQueryClient()
+  if (id !== null && job?.state === 'interrupted') {
+    return (
+      <div className="flex items-center gap-3" data-interrupted>
+        <p role="alert" className="min-w-0 flex-1 text-sodium">
+          ▲ {job.says}
+        </p>
+        <Button onClick={() => void runAgain(id).then(() => client.invalidateQueries({ queryKey: ['job', id] }))}>
+          Run it again
+        </Button>
+      </div>
+    )
+  }
   return (
     <div>
-      <p role="status">◌ {stopping ? 'Stopping…' : says}</p>
+      <p role="status" data-place={waits ? job?.place : undefined}>
+        ◌ {stopping ? 'Stopping…' : waits ? `Waiting for its turn: number ${job?.place} in the queue` : says}
+      </p>
       <div className="mt-2 flex items-center gap-3">
         <progress
           aria-label={says}

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import { stopJob, useJob } from '@/api/jobs'
+import { goesOn, hasFailed, stopJob, useJob } from '@/api/jobs'
 import { sendRecording } from '@/api/logbook'
 import { said } from '@/api/proposals'
 import type { Aircraft } from '@/api/types'
@@ -32,10 +32,10 @@ export function ImportDialog({ files, aircraft, onClose, onDone }: Props) {
     }
   }, [file, aircraft?.id])
   useEffect(() => {
-    if (!file || job === null || job === told.current || !state || state.state === 'running') return
+    if (!file || job === null || job === told.current || !state || goesOn(state)) return
     told.current = job
     const flights = state.took?.flights ?? []
-    const problem = state.state === 'failed' ? state.says : null
+    const problem = hasFailed(state) ? state.says : null
     setTaken((before) => [...before, { name: file.name, flights, problem }])
     // Where there is nothing to read, nobody has to close it.
     if (problem === null && files.length === 1) ended.current(flights)
@@ -43,7 +43,7 @@ export function ImportDialog({ files, aircraft, onClose, onDone }: Props) {
   const all = taken.flatMap((one) => one.flights)
   const isAll = file === undefined
   const close = () => {
-    if (job !== null && state?.state === 'running') void stopJob(job)
+    if (job !== null && goesOn(state)) void stopJob(job)
     if (all.length > 0) onDone(all)
     else onClose()
   }
