@@ -114,7 +114,7 @@ final class App
         do {
             usleep(50_000);
             $state = json_decode((string) file_get_contents($this->url("/api/jobs/{$job}")));
-        } while ($state->state === 'running');
+        } while (in_array($state->state, ['queued', 'running'], true));
 
         return $state->took->flights[0] ?? throw new \RuntimeException("it wasn't taken: {$state->says}");
     }

@@ -66,7 +66,10 @@ final class JobsTest extends ServedTestCase
     public function test_long_work_doesnt_stand_in_the_way_of_a_save(): void
     {
         [$document, $revision] = self::document($this->app, 3);
-        $live = fn (): array => self::ask($this->app, 'POST', '/api/live', ['document' => $document, 'inputs' => (object) []]);
+        $live = fn (): array => self::ask($this->app, 'POST', '/api/live', [
+            'document' => $document,
+            'inputs' => (object) [],
+        ]);
         self::assertSame(200, $live()[0]);
         $many = curl_multi_init();
         $rehearsals = [];
@@ -79,7 +82,10 @@ final class JobsTest extends ServedTestCase
             curl_multi_exec($many, $running);
             // While six rehearsals wait for one worker the others answer.
             $document->notes = "while it flies {$answered}";
-            [$status, $saved] = self::ask($this->app, 'PUT', '/api/aircraft/3/program', ['base' => $revision, 'document' => $document]);
+            [$status, $saved] = self::ask($this->app, 'PUT', '/api/aircraft/3/program', [
+                'base' => $revision,
+                'document' => $document,
+            ]);
             self::assertSame([200, 200], [$status, $live()[0]]);
             $revision = $saved->revision;
             $answered++;
@@ -102,7 +108,9 @@ final class JobsTest extends ServedTestCase
             return trim($found->getOutput());
         };
         self::assertNotSame('', $running());
-        $server = (int) trim((string) shell_exec('pgrep -f '.escapeshellarg("serve/run {$app->port}").' | head -1'));
+        $server = (int) trim(
+            (string) shell_exec('pgrep -f '.escapeshellarg("serve/run {$app->port}").' | head -1'),
+        );
         self::assertGreaterThan(1, $server);
         posix_kill($server, SIGKILL);
         self::until(fn (): bool => $running() === '', 'nothing to run: '.$running());

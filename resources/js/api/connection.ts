@@ -30,6 +30,18 @@ class Connection extends Store<State> {
     if (this.tabs) this.tabs.onmessage = () => this.changedElsewhere()
   }
 
+  /** Resolves once the server answers again. */
+  whenBack(): Promise<void> {
+    if (!this.state.away) return Promise.resolve()
+    return new Promise((back) => {
+      const stop = this.watch(() => {
+        if (this.state.away) return
+        stop()
+        back()
+      })
+    })
+  }
+
   answered() {
     if (!this.state.away) return
     window.clearTimeout(this.looking)

@@ -1,13 +1,14 @@
 import { Download, FileInput, GitCompareArrows, Moon, Search, Sun } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import { lazy, Suspense, useState } from 'react'
+import { load } from '@/api/load'
 import type { Aircraft } from '@/api/types'
 import { Menu, menuItem } from '@/parts/Menu'
 import { toggleTheme, useTheme } from '@/parts/theme'
 import { overlays } from './overlays'
 
-const OtherAircraft = lazy(() => import('./OtherAircraft'))
-const FromFile = lazy(() => import('./FromFile'))
+const OtherAircraft = lazy(() => load(() => import('./OtherAircraft')))
+const FromFile = lazy(() => load(() => import('./FromFile')))
 
 /** What more can be done with an aircraft; on a phone also what the rail and the header have no room for. */
 export function HeaderMenu({ aircraft }: { aircraft: Aircraft }) {

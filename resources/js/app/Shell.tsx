@@ -1,5 +1,6 @@
 import { lazy, Suspense, useEffect } from 'react'
 import { Outlet } from 'react-router'
+import { load } from '@/api/load'
 import { Banners } from './Banners'
 import { tellCutText } from './cutText'
 import { overlays, useOverlays } from './overlays'
@@ -8,7 +9,7 @@ import { Shortcuts } from './Shortcuts'
 import { onShortcut } from './shortcutKeys'
 
 // Nobody needs it to see the first page.
-const Palette = lazy(() => import('./Palette'))
+const Palette = lazy(() => load(() => import('./Palette')))
 
 /** Past the rail and the header, to what the page is about. */
 function skip() {

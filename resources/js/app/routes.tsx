@@ -1,11 +1,12 @@
 import { createBrowserRouter, Navigate } from 'react-router'
+import { load } from '@/api/load'
 import { Hangar } from '@/hangar/Hangar'
 import { Failed } from './Failed'
 import { Former, FormerStation } from './Former'
 import { Shell } from './Shell'
 
-const lazy = (load: () => Promise<{ default: React.ComponentType }>) => async () => ({
-  Component: (await load()).default,
+const lazy = (get: () => Promise<{ default: React.ComponentType }>) => async () => ({
+  Component: (await load(get)).default,
 })
 
 export const router = createBrowserRouter([

@@ -2,6 +2,7 @@ import { Copy, Download, History as HistoryIcon, Pencil, Plus, Trash2, Upload } 
 import { lazy, Suspense, useRef, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { Refusal } from '@/api/client'
+import { load } from '@/api/load'
 import { said } from '@/api/proposals'
 import { useStores, useStoresChange } from '@/api/queries'
 import type { Definition, StoreKind } from '@/api/types'
@@ -16,7 +17,7 @@ import { facts } from './facts'
 import { Revisions } from './Revisions'
 
 /** The form's library is large, and needed only here. */
-const Editor = lazy(() => import('./Editor'))
+const Editor = lazy(() => load(() => import('./Editor')))
 
 /** Everything that kit is chosen from: what ships with the app, and the pilot's own definitions, in an open format. */
 export default function Equipment() {

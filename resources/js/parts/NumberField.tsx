@@ -62,6 +62,9 @@ export function NumberField({ id, label, value, least, most, unit = '%', onChang
           id={id}
           aria-label={label}
           aria-invalid={bad}
+          data-typed
+          data-least={shown(least)}
+          data-most={shown(most)}
           inputMode="decimal"
           className={`figures h-9 max-md:h-11 w-full rounded-lg border bg-deep pl-2.5 text-right ${unit.length > 2 ? 'pr-14' : unit.length > 1 ? 'pr-10' : 'pr-7'} ${bad ? 'border-rose' : 'border-line'}`}
           value={field.text}

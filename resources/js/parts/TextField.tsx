@@ -24,6 +24,7 @@ export function TextField({ id, label, value, onCommit, maxLength = 60, mayBeEmp
       <input
         id={id}
         aria-label={label}
+        data-typed
         list={suggest && list}
         className="h-9 max-md:h-11 w-full min-w-0 rounded-lg border border-line bg-deep px-2.5 text-ink"
         value={field.text}

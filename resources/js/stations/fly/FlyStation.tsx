@@ -1,4 +1,5 @@
 import { type LazyExoticComponent, lazy, type ReactNode, Suspense } from 'react'
+import { load } from '@/api/load'
 import type { Aircraft } from '@/api/types'
 import { useWorkbench } from '@/api/workbench'
 import type { ViewOf } from '@/parts/places'
@@ -11,9 +12,9 @@ type View = (props: { aircraft: Aircraft }) => ReactNode
 const VIEWS: Record<ViewOf<'fly'>, View | LazyExoticComponent<View>> = {
   ready: ReadyView,
   checklists: ChecklistsView,
-  flights: lazy(() => import('./flights/FlightsView')),
-  learn: lazy(() => import('./learn/LearnView')),
-  upkeep: lazy(() => import('./upkeep/UpkeepView')),
+  flights: lazy(() => load(() => import('./flights/FlightsView'))),
+  learn: lazy(() => load(() => import('./learn/LearnView'))),
+  upkeep: lazy(() => load(() => import('./upkeep/UpkeepView'))),
 }
 
 /** Ready to fly? The list of what is left, and the checklists at the field. */

@@ -1,4 +1,5 @@
 import { type ComponentType, lazy } from 'react'
+import { load } from '@/api/load'
 import type { Aircraft, Program, SenseLook } from '@/api/types'
 import type { ViewOf } from '@/parts/places'
 import { AlarmsView } from './alarms/AlarmsView'
@@ -16,5 +17,5 @@ export const VIEWS: Record<ViewOf<'telemetry'>, ComponentType<View>> = {
   alarms: AlarmsView,
   callouts: CalloutsView,
   pages: PagesView,
-  rehearsal: lazy(() => import('./rehearsal/RehearsalView')),
+  rehearsal: lazy(() => load(() => import('./rehearsal/RehearsalView'))),
 }
