@@ -69,13 +69,16 @@ final readonly class LogbookJson
      * Flights, the newest first: rows as they lie, as a thousand models take too long.
      *
      * @param  int|null  $aircraft  whose; null for all
+     * @param  int|null  $first  so many of them, with the totals of all; null for all
      * @return array<string, mixed>
      */
-    public function list(?int $aircraft): array
+    public function list(?int $aircraft, ?int $first = null): array
     {
+        $whose = fn ($query) => $query->where('aircraft_id', $aircraft);
         $rows = DB::table('flights')
             ->leftJoin('packs', 'packs.id', '=', 'flights.pack_id')
-            ->when($aircraft !== null, fn ($query) => $query->where('aircraft_id', $aircraft))
+            ->when($aircraft !== null, $whose)
+            ->when($first !== null, fn ($query) => $query->limit($first))
             ->orderByRaw('flown_at is null')
             ->orderByDesc('flown_at')
             ->orderByDesc('flights.id')
@@ -89,8 +92,18 @@ final readonly class LogbookJson
         return [
             'columns' => $columns,
             'flights' => array_map($this->told(...), $rows),
-            'totals' => LogbookTotals::of($rows),
+            'totals' => LogbookTotals::of($first === null ? $rows : $this->counted($aircraft === null ? null : $whose)),
         ];
+    }
+
+    /** @return array<int, stdClass> all flights with what is counted of them */
+    private function counted(?\Closure $whose): array
+    {
+        return DB::table('flights')
+            ->leftJoin('packs', 'packs.id', '=', 'flights.pack_id')
+            ->when($whose !== null, $whose)
+            ->get(['aircraft_name', 'pilot', 'seconds', 'charged', 'packs.label as pack_label'])
+            ->all();
     }
 
     /** @return array<string, mixed> */

@@ -92,7 +92,8 @@ final class FastTypingTest extends BrowserTestCase
     {
         $fields = $page->browser->executeScript(
             <<<'JS'
-            const all = [...document.querySelectorAll('main input[data-typed]')].filter((one) => one.checkVisibility() && !one.disabled)
+            const all = [...document.querySelectorAll('main input[data-typed]')]
+              .filter((one) => one.checkVisibility() && !one.disabled)
             return all.slice(0, arguments[0]).map((one) => [one.ariaLabel, one.value, one.dataset.least, one.dataset.most])
             JS
             ,
@@ -103,7 +104,8 @@ final class FastTypingTest extends BrowserTestCase
             $to = $least === null ? self::text($value) : self::number((float) $value, (float) $least, (float) $most);
             $isThere = $page->browser->executeScript(
                 <<<'JS'
-                const one = [...document.querySelectorAll('main input[data-typed]')].find((is) => is.ariaLabel === arguments[0])
+                const one = [...document.querySelectorAll('main input[data-typed]')]
+                  .find((is) => is.ariaLabel === arguments[0])
                 one?.focus()
                 one?.select()
                 return Boolean(one)

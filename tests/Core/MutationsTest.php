@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Tests\Mutation\Mutation;
-use DuskSwitch\Tests\Mutation\Mutations;
+use DuskSwitch\Tools\Mutation\Mutation;
+use DuskSwitch\Tools\Mutation\Mutations;
 use PhpParser\ParserFactory;
 use PHPUnit\Framework\TestCase;
 

@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Tests\Bench\ByHand;
-use DuskSwitch\Tests\Bench\FrameBench;
-use DuskSwitch\Tests\Bench\PetrelByHand;
-use DuskSwitch\Tests\Bench\RookByHand;
+use DuskSwitch\Tools\Bench\ByHand;
+use DuskSwitch\Tools\Bench\FrameBench;
+use DuskSwitch\Tools\Bench\PetrelByHand;
+use DuskSwitch\Tools\Bench\RookByHand;
 use PHPUnit\Framework\TestCase;
 
 /** The lower bounds of the bench are the same programs, written out by hand: they stay the same when those change. */

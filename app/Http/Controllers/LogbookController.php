@@ -44,7 +44,7 @@ final readonly class LogbookController
 
     public function index(Request $request): JsonResponse
     {
-        return new JsonResponse((new LogbookJson())->list(Query::whole($request, 'aircraft')));
+        return new JsonResponse((new LogbookJson())->list(Query::whole($request, 'aircraft'), Query::whole($request, 'first')));
     }
 
     /** Everything that happened, in the order of time. */

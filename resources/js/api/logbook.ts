@@ -2,12 +2,23 @@ import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tansta
 import { DELETE, data, GET, PATCH, POST } from './client'
 import type { ColumnMap, FlightChange, FlightPage, Program, Recording } from './types'
 
-/** The flights of an aircraft, or all of them. */
-export const useLogbook = (aircraft?: number) =>
-  useQuery({
+/** Those of a long logbook that are seen at once. */
+const FIRST = 100
+
+/** The flights of an aircraft, or all of them: the newest at once, the others as soon as they are there. */
+export function useLogbook(aircraft?: number) {
+  const whose = aircraft === undefined ? {} : { aircraft }
+  const all = useQuery({
     queryKey: ['logbook', aircraft ?? 'all'],
-    queryFn: () => data(GET('/api/logbook', { params: { query: aircraft === undefined ? {} : { aircraft } } })),
+    queryFn: () => data(GET('/api/logbook', { params: { query: whose } })),
   })
+  const first = useQuery({
+    queryKey: ['logbook', aircraft ?? 'all', 'first'],
+    queryFn: () => data(GET('/api/logbook', { params: { query: { ...whose, first: FIRST } } })),
+    enabled: all.data === undefined,
+  })
+  return { ...all, data: all.data ?? first.data }
+}
 
 /** Everything that happened with an aircraft, or with all. */
 export const useTimeLine = (aircraft?: number) =>

@@ -39,6 +39,7 @@ export function Dock({ aircraft }: { aircraft: Aircraft }) {
   return (
     <section
       aria-label={`Handheld: ${transmitter.name}`}
+      data-dock
       className="shrink-0 border-line border-t bg-raised print:hidden"
     >
       <div className="flex h-9 items-center gap-3 px-3">

@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Tests\Bench;
+namespace DuskSwitch\Tools\Bench;
 
 use DuskSwitch\App\Log\FileSink;
 use DuskSwitch\App\Log\LogFile;

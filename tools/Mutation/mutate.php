@@ -1,10 +1,10 @@
 <?php
 
-use DuskSwitch\Tests\Mutation\Covering;
-use DuskSwitch\Tests\Mutation\Mutation;
-use DuskSwitch\Tests\Mutation\Mutations;
-use DuskSwitch\Tests\Mutation\Trial;
-use DuskSwitch\Tests\Mutation\WorkCopy;
+use DuskSwitch\Tools\Mutation\Covering;
+use DuskSwitch\Tools\Mutation\Mutation;
+use DuskSwitch\Tools\Mutation\Mutations;
+use DuskSwitch\Tools\Mutation\Trial;
+use DuskSwitch\Tools\Mutation\WorkCopy;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Tests\Mutation;
+namespace DuskSwitch\Tools\Mutation;
 
 /** What the tests made of a change. */
 enum Outcome: string

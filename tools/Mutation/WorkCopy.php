@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Tests\Mutation;
+namespace DuskSwitch\Tools\Mutation;
 
 use Symfony\Component\Process\Process;
 
@@ -25,6 +25,7 @@ final readonly class WorkCopy
                 'serve',
                 'standins',
                 'tests',
+                'tools',
             ] as $part
         ) {
             $this->run(['cp', '-r', "{$root}/{$part}", $folder]);

@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Tests\Mutation;
+namespace DuskSwitch\Tools\Mutation;
 
 /** One change of one place in one file: bytes from (included) to to (excluded) become other text. */
 final readonly class Mutation

@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Tests\Bench;
+namespace DuskSwitch\Tools\Bench;
 
 /**
  * The program in full.json, written out by hand: the lower bound for the circuit. It computes what a frame

@@ -1,19 +1,20 @@
 <?php
 
-use DuskSwitch\Tests\Bench\ByHand;
-use DuskSwitch\Tests\Bench\CommitBench;
-use DuskSwitch\Tests\Bench\FrameBench;
-use DuskSwitch\Tests\Bench\HardBench;
-use DuskSwitch\Tests\Bench\HeardBench;
-use DuskSwitch\Tests\Bench\LiveBench;
-use DuskSwitch\Tests\Bench\LogBench;
-use DuskSwitch\Tests\Bench\ProofBench;
-use DuskSwitch\Tests\Bench\RehearsalBench;
-use DuskSwitch\Tests\Bench\Row;
-use DuskSwitch\Tests\Bench\SaveBench;
-use DuskSwitch\Tests\Bench\ScreenBench;
-use DuskSwitch\Tests\Bench\ScrubBench;
-use DuskSwitch\Tests\Bench\ThresholdBench;
+use DuskSwitch\Tools\Bench\ByHand;
+use DuskSwitch\Tools\Bench\CommitBench;
+use DuskSwitch\Tools\Bench\FrameBench;
+use DuskSwitch\Tools\Bench\HardBench;
+use DuskSwitch\Tools\Bench\HeardBench;
+use DuskSwitch\Tools\Bench\KeepingBench;
+use DuskSwitch\Tools\Bench\LiveBench;
+use DuskSwitch\Tools\Bench\LogBench;
+use DuskSwitch\Tools\Bench\ProofBench;
+use DuskSwitch\Tools\Bench\RehearsalBench;
+use DuskSwitch\Tools\Bench\Row;
+use DuskSwitch\Tools\Bench\SaveBench;
+use DuskSwitch\Tools\Bench\ScreenBench;
+use DuskSwitch\Tools\Bench\ScrubBench;
+use DuskSwitch\Tools\Bench\ThresholdBench;
 use DuskSwitch\Tests\Browser\App;
 
 require __DIR__.'/../../vendor/autoload.php';
@@ -57,6 +58,7 @@ $benches = [
             ),
         ];
     },
+    'keeping' => fn (): array => KeepingBench::run(),
     'recordings' => function () use ($app): array {
         $hour = (string) tempnam(sys_get_temp_dir(), 'hour');
         LogBench::table($hour);

@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Tests\Mutation;
+namespace DuskSwitch\Tools\Mutation;
 
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;

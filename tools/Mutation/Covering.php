@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Tests\Mutation;
+namespace DuskSwitch\Tools\Mutation;
 
 use RuntimeException;
 use SebastianBergmann\CodeCoverage\CodeCoverage;

@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Tests\Bench;
+namespace DuskSwitch\Tools\Bench;
 
 use DuskSwitch\Tests\Browser\App;
 use DuskSwitch\Tests\Browser\Chrome;

@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Tests\Bench;
+namespace DuskSwitch\Tools\Bench;
 
 /** Rook tick by tick, written out by hand: the lower bound for its circuit in time. */
 final class RookByHand

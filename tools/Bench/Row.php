@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Tests\Bench;
+namespace DuskSwitch\Tools\Bench;
 
 /** A measurement: what, the number, the lower bound of the same run, the ratio and the aim, and whether it is met. */
 final readonly class Row
