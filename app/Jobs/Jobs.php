@@ -49,8 +49,9 @@ final readonly class Jobs
      */
     public function start(string $id, string $command, array $arguments): void
     {
-        // It was another run of the job that was to stop.
+        // It was another run of the job that was to stop, and that let go of the lock.
         @unlink($this->file($id, 'stop'));
+        @unlink($this->file($id, 'lock'));
         file_put_contents($this->file($id, 'command.json'), json_encode([$command, $arguments], JSON_THROW_ON_ERROR));
         $this->tell($id, ['done' => 0, 'total' => 0, 'state' => 'queued', 'says' => '', 'place' => 0]);
         $php = (new PhpExecutableFinder())->find(false) ?: 'php';

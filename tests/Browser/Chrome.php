@@ -82,13 +82,15 @@ final class Chrome
             '--force-device-scale-factor=1',
             '--window-size=1280,800',
         ]);
-        if ($downloads !== '') {
-            $options->setExperimentalOption('prefs', ['download.default_directory' => $downloads]);
-        }
         $wanted = DesiredCapabilities::chrome();
         $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
 
-        return RemoteWebDriver::create("http://127.0.0.1:{$this->port}", $wanted, 30_000, 60_000);
+        $browser = RemoteWebDriver::create("http://127.0.0.1:{$this->port}", $wanted, 30_000, 60_000);
+        if ($downloads !== '') {
+            self::tell($browser, 'Browser.setDownloadBehavior', ['behavior' => 'allow', 'downloadPath' => $downloads]);
+        }
+
+        return $browser;
     }
 
     /** @param  array<string, mixed>  $params */

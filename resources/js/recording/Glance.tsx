@@ -91,8 +91,11 @@ function Shown({ cell, name, unit, now, drawn, small }: Cell) {
         </span>
       )}
       {cell.look === 'bar' && (
-        <span className="mt-0.5 block h-2 w-full overflow-hidden rounded bg-line">
-          <span className="block h-full bg-teal" style={{ width: `${(drawn ?? 0) * 100}%` }} />
+        <span className="mt-0.5 block h-2 w-full overflow-hidden rounded bg-line print:border print:border-ink print:bg-transparent">
+          <span
+            className="block h-full bg-teal print:border-ink print:border-r-4 print:bg-transparent"
+            style={{ width: `${(drawn ?? 0) * 100}%` }}
+          />
         </span>
       )}
     </>
