@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\App\Backup;
 
+use DuskSwitch\App\Database\Connector;
 use PDO;
 use PDOException;
 
@@ -20,7 +21,7 @@ final class Integrity
     {
         try {
             $pdo = new PDO(
-                "sqlite:{$file}",
+                Connector::readable("sqlite:{$file}"),
                 options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 5],
             );
             $found = $pdo->query('PRAGMA integrity_check(1)');

@@ -94,7 +94,8 @@ final class FastTypingTest extends BrowserTestCase
             <<<'JS'
             const all = [...document.querySelectorAll('main input[data-typed]')]
               .filter((one) => one.checkVisibility() && !one.disabled)
-            return all.slice(0, arguments[0]).map((one) => [one.ariaLabel, one.value, one.dataset.least, one.dataset.most])
+            return all.slice(0, arguments[0])
+              .map((one) => [one.ariaLabel, one.value, one.dataset.least, one.dataset.most])
             JS
             ,
             [self::MOST],

@@ -266,4 +266,45 @@ final class KeepingTest extends DataTestCase
         );
         self::assertSame(str_repeat('no database ', 500), file_get_contents($garbage));
     }
+
+    public function test_a_database_that_is_missing_or_empty_beside_good_copies_asks(): void
+    {
+        $here = $this->database();
+        $this->artisan($here, 'data:prepare');
+        self::open($here)->exec("UPDATE aircraft SET name = 'Mine' WHERE id = 1");
+        foreach (glob("{$this->folder}/copies/*") ?: [] as $copy) {
+            unlink($copy);
+        }
+        // A copy of the day is made as it starts.
+        self::assertSame(0, $this->artisan($here, 'data:prepare')->getExitCode());
+        foreach (['missing', 'empty'] as $how) {
+            (new Process(['rm', '-f', $here, "{$here}-wal", "{$here}-shm"]))->mustRun();
+            $how === 'empty' && touch($here);
+            $asked = $this->artisan($here, 'data:prepare');
+            self::assertSame(1, $asked->getExitCode(), $how);
+            self::assertStringContainsString('--from-copy', $asked->getErrorOutput());
+            self::assertFalse(is_file($here) && filesize($here) > 0, 'no demo is loaded over a loss');
+        }
+        self::assertSame(0, $this->artisan($here, 'data:prepare', '--from-copy')->getExitCode());
+        self::assertSame(1, self::rows($here, "aircraft WHERE name = 'Mine'"));
+    }
+
+    public function test_a_disk_without_room_for_the_copy_of_the_day_starts_all_the_same(): void
+    {
+        mkdir("{$this->folder}/small");
+        if ((new Process(['mount', '-t', 'tmpfs', '-o', 'size=2m', 'tmpfs', "{$this->folder}/small"]))->run() !== 0) {
+            self::markTestSkipped('a small disk can\'t be made here');
+        }
+        $here = "{$this->folder}/small/dusk.sqlite";
+        $this->artisan($here, 'data:prepare')->getExitCode();
+        (new Process(['rm', '-rf', "{$this->folder}/small/copies"]))->mustRun();
+        $fill = fopen("{$this->folder}/small/filler", 'wb') ?: self::fail('no filler');
+        while (@fwrite($fill, str_repeat('x', 8_192)) > 0);
+        // Room for what SQLite works with, and not for a copy.
+        ftruncate($fill, (int) ftell($fill) - 120_000);
+        fclose($fill);
+        $started = $this->artisan($here, 'data:prepare');
+        self::assertSame(0, $started->getExitCode(), $started->getErrorOutput());
+        self::assertStringContainsString('No copy was made today', $started->getOutput().$started->getErrorOutput());
+    }
 }

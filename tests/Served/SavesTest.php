@@ -100,7 +100,7 @@ final class SavesTest extends ServedTestCase
 
     public function test_four_writers_on_one_aircraft_lose_nothing_and_fail_nowhere(): void
     {
-        $done = self::write([self::$app], 4, 250, fn (): int => 1);
+        $done = self::write([self::$app], 4, self::isLong() ? 250 : 60, fn (): int => 1);
 
         self::assertSame(
             [],
@@ -116,7 +116,7 @@ final class SavesTest extends ServedTestCase
 
     public function test_four_writers_on_four_aircraft_never_meet_a_conflict(): void
     {
-        $done = self::write([self::$app], 4, 250, fn (int $writer): int => 2 + $writer);
+        $done = self::write([self::$app], 4, self::isLong() ? 250 : 60, fn (int $writer): int => 2 + $writer);
 
         self::assertSame([200], array_keys($done['statuses']), json_encode($done['statuses']) ?: '');
         foreach ($done['saved'] as $id => $notes) {
@@ -174,7 +174,7 @@ final class SavesTest extends ServedTestCase
         $app->start();
         [$document, $base] = self::document($app, 1);
         $saved = [];
-        for ($kill = 0; $kill < (self::isLong() ? 100 : 30); $kill++) {
+        for ($kill = 0; $kill < (self::isLong() ? 100 : 8); $kill++) {
             $multi = curl_multi_init();
             $handles = [];
             foreach (range(1, 3) as $edit) {
@@ -285,6 +285,12 @@ final class SavesTest extends ServedTestCase
                 '/may not be written to|can\'t be opened|disk fails/',
                 $answer->message,
             );
+            // What is there can be looked at, also after a start.
+            $app->stop();
+            $app->start();
+            [$status, $hangar] = self::ask($app, 'GET', '/api/aircraft');
+            self::assertSame([200, 10], [$status, count($hangar->aircraft ?? [])]);
+            self::assertSame('room again', self::document($app, 1)[0]->notes);
             (new Process(['mount', '-o', 'remount,rw', $disk]))->mustRun();
             self::assertSame(
                 'ok',

@@ -1,5 +1,6 @@
 <?php
 
+use DuskSwitch\Tests\Browser\App;
 use DuskSwitch\Tools\Bench\ByHand;
 use DuskSwitch\Tools\Bench\CommitBench;
 use DuskSwitch\Tools\Bench\FrameBench;
@@ -15,7 +16,6 @@ use DuskSwitch\Tools\Bench\SaveBench;
 use DuskSwitch\Tools\Bench\ScreenBench;
 use DuskSwitch\Tools\Bench\ScrubBench;
 use DuskSwitch\Tools\Bench\ThresholdBench;
-use DuskSwitch\Tests\Browser\App;
 
 require __DIR__.'/../../vendor/autoload.php';
 chdir(__DIR__.'/../..');

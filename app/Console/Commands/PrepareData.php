@@ -67,7 +67,7 @@ final class PrepareData extends Command
             return $this->tell("{$file} can't be made: is the folder there, and may it be written to?");
         }
         if (! is_writable($file) || ! is_writable(dirname($file))) {
-            return $this->tell("{$file} may not be written to: give yourself the right to write it and its folder.");
+            return $this->readOnly($file);
         }
         $unknown = Migrations::unknown();
         if ($unknown !== [] && ! $this->option('fresh')) {
@@ -128,6 +128,19 @@ final class PrepareData extends Command
     private static function isEmpty(string $file): bool
     {
         return ! is_file($file) || filesize($file) === 0 || ! Schema::hasTable('aircraft');
+    }
+
+    /** A disk that can't be written: what is there can be looked at, where it is of this version. */
+    private function readOnly(string $file): int
+    {
+        if (self::isEmpty($file) || Migrations::unknown() !== [] || Migrations::pending() !== []) {
+            return $this->tell("{$file} may not be written to: give yourself the right to write it and its folder.");
+        }
+        $this->warn(
+            "{$file} may not be written to: you can look at everything, and nothing can be saved until you have the right to write it and its folder.",
+        );
+
+        return self::SUCCESS;
     }
 
     /** The flights of the demo, all of them or none: what the app is for runs without. */
