@@ -21,7 +21,7 @@ final class Tally
     {
         $parts = array_filter([
             $this->new === 0 ? '' : "{$this->new} new",
-            $this->same === 0 ? '' : "{$this->same} the same",
+            $this->same === 0 ? '' : "{$this->same} already here",
             $this->both === 0 ? '' : "{$this->both} differ, both kept",
             $this->gone === 0 ? '' : "{$this->gone} only here",
         ]);

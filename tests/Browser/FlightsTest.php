@@ -107,11 +107,29 @@ final class FlightsTest extends BrowserTestCase
         $page->press('Save');
         $page->until(fn (): bool => str_contains($page->text('table'), 'Gravel pit'), 'the flight');
         self::assertStringContainsString('7:30', $page->text('table'));
+        $typed = fn (): \stdClass => json_decode(
+            (string) file_get_contents(self::$app->url('/api/logbook?aircraft=5')),
+        )->flights[0];
+        self::assertEquals(450, $typed()->seconds);
+        // As another logbook has it, to the tenth: writing a note changes nothing of it.
+        file_get_contents(
+            self::$app->url("/api/logbook/{$typed()->id}"),
+            false,
+            stream_context_create([
+                'http' => [
+                    'method' => 'PATCH',
+                    'header' => 'Content-Type: application/json',
+                    'content' => '{"seconds": 123.4}',
+                ],
+            ]),
+        );
+        $page->browser->navigate()->refresh();
         $page->click('[data-flight] button');
         $page->press('Edit notes');
         $page->fill('#flight-weather', 'Still');
         $page->press('Save');
         $page->until(fn (): bool => str_contains($page->text('main'), 'Still'), 'the weather');
+        self::assertEquals(123.4, $typed()->seconds);
         $page->click("[aria-label='More of this flight']");
         $page->named('Remove this flight…')->click();
         $page->pressIn('[role=dialog]', 'Remove');

@@ -75,7 +75,7 @@ final class MergeTest extends DataTestCase
         $shown = $this->artisan($this->here, 'data:restore', "{$this->folder}/there.zip")->getErrorOutput();
         self::assertMatchesRegularExpression('/flights +2 differ, both kept/', $shown);
         self::assertMatchesRegularExpression('/packs +1 differ, both kept/', $shown);
-        self::assertMatchesRegularExpression('/charges and measurements +1 new, 1 the same/', $shown);
+        self::assertMatchesRegularExpression('/charges and measurements +1 new, 1 already here/', $shown);
         self::assertMatchesRegularExpression('/what was done +1 new, 1 only here/', $shown);
         self::assertMatchesRegularExpression('/fields +1 differ, both kept/', $shown);
 

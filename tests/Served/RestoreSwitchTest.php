@@ -19,7 +19,7 @@ final class RestoreSwitchTest extends ServedTestCase
     {
         $this->app = new App();
         $this->app->start();
-        LargeHangar::fill("{$this->app->folder()}/dusk.sqlite", 20, 20, 30, 10, 60);
+        LargeHangar::fill("{$this->app->folder()}/dusk.sqlite", 12, 16, 20, 10, 60);
         $this->artisan('data:backup', "{$this->app->folder()}/a.zip")->mustRun();
     }
 
@@ -160,7 +160,7 @@ final class RestoreSwitchTest extends ServedTestCase
         $takes = microtime(true) - $began;
         $new = $state();
         $seen = [];
-        $trials = self::isLong() ? 60 : 8;
+        $trials = self::isLong() ? 60 : 5;
         for ($trial = 0; $trial < $trials; $trial++) {
             self::renew($folder);
             $pdo = self::open("{$folder}/dusk.sqlite");

@@ -62,6 +62,7 @@ final class RestoreBackup extends Command
                     ? $this->preview($restore, $staged, $jobs, $job)
                     : $this->restore($restore, $staged, $how, $jobs, $job);
             ($how === null && $job !== null) || $staged->remove();
+            $how === null || $job === null || @unlink($jobs->file($job, 'upload.zip'));
             fwrite(STDERR, $says);
             // Where this is stopped each is read as its flight is opened.
             $how === null || ($job === null ? $unread->all(new NoProgress()) : $unread->begin());

@@ -1,6 +1,7 @@
 import { Download, Redo2, Undo2 } from 'lucide-react'
 import { useState } from 'react'
 import { Link } from 'react-router'
+import { useConnection } from '@/api/connection'
 import { useProof } from '@/api/proof'
 import { useReadiness } from '@/api/queries'
 import type { Aircraft } from '@/api/types'
@@ -77,6 +78,7 @@ const SAVING = {
 
 export function Header({ aircraft }: { aircraft: Aircraft }) {
   const { saving, waits, problem, gone, notice, document } = useWorkbench()
+  const { restored } = useConnection()
   const [history, setHistory] = useState(false)
   return (
     <header className="shrink-0 print:hidden border-line border-b">
@@ -147,7 +149,7 @@ export function Header({ aircraft }: { aircraft: Aircraft }) {
           <Button onClick={workbench.heed}>Close</Button>
         </div>
       )}
-      {problem && (
+      {problem && !restored && (
         <div role="alert" className="flex items-start gap-3 border-rose border-t bg-rose/10 px-4 py-2 text-sm">
           <div className="min-w-0 flex-1">
             <strong>▲ Not saved.</strong>{' '}

@@ -4,6 +4,12 @@ import { box, type KeptDraft } from '@/api/box'
 import { data, POST } from '@/api/client'
 import { said } from '@/api/proposals'
 import { Button } from '@/parts/Button'
+import { clock, day } from '@/parts/words'
+
+const at = (one: KeptDraft) => {
+  const moment = new Date(one.at).toISOString()
+  return `${day(moment)}, ${clock(moment)}`
+}
 
 /** Edits that weren't saved when a backup took the place of their aircraft: kept as an aircraft, or thrown away. */
 export function FormerDrafts() {
@@ -38,9 +44,8 @@ export function FormerDrafts() {
           data-former-draft
           className="mt-2 flex flex-wrap items-center gap-x-3 gap-y-1 text-sm"
         >
-          <p className="min-w-0 flex-1">
-            <strong>{one.document.name}</strong>: {one.note}{' '}
-            <span className="text-muted">{new Date(one.at).toLocaleString()}</span>
+          <p className="min-w-0 flex-1 max-md:basis-full">
+            <strong>{one.document.name}</strong>: {one.note} <span className="text-muted">{at(one)}</span>
           </p>
           <Button onClick={() => void keep(one)}>Keep as a new aircraft</Button>
           <Button onClick={() => void drop(one)}>Throw away</Button>
