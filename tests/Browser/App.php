@@ -37,6 +37,7 @@ final class App
             'APP_ROUTES_CACHE' => "{$this->folder}/routes.php",
             'DUSK_RUN_FOLDER' => "{$this->folder}/serve",
             'DUSK_DEMO_LOGBOOK' => 'false',
+            'DUSK_NICE' => '0',
             ...$this->env,
         ];
         foreach (
