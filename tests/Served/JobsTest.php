@@ -15,6 +15,8 @@ final class JobsTest extends ServedTestCase
     {
         $this->app = new App();
         $this->app->start();
+        // Nobody may have had a job yet.
+        @mkdir(dirname(__DIR__, 2).'/storage/jobs', 0o775, true);
     }
 
     protected function tearDown(): void
