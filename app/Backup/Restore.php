@@ -64,8 +64,7 @@ final readonly class Restore
 
     /**
      * Everything becomes as it was in the backup. Whoever wants to save from {@see self::shut()} on is refused until
-     * it has
-     * ended.
+     * it has ended.
      */
     public function replace(StagedHangar $staged): void
     {

@@ -19,7 +19,7 @@ use stdClass;
 /**
  * Unpacks a backup beside the hangar: into a database of the same shape, where every document was read by the decoders
  * that an edit goes through and every reference leads somewhere, and its recordings into a folder. Nothing of it is in
- * use until {@see Restore} takes it over.
+ * use until {@see Restore} puts it in place.
  */
 final class Staging
 {

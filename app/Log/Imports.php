@@ -117,7 +117,7 @@ final readonly class Imports
      * Reads the columns of a recording whose file was put back, as they were read then. What was found of its flights
      * stays: another reader may find something else, and that is asked for by hand.
      */
-    public function readAnew(Recording $recording, Progress $progress = new NoProgress()): void
+    public function readAgain(Recording $recording, Progress $progress = new NoProgress()): void
     {
         $aside = $this->files->aside();
         try {

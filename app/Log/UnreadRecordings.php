@@ -21,7 +21,7 @@ final readonly class UnreadRecordings
     /** Begins to read them beside the requests, where there are any. */
     public function begin(): void
     {
-        $this->any() && $this->jobs->start($this->jobs->make(), 'log:read-anew', []);
+        $this->any() && $this->jobs->start($this->jobs->make(), 'log:read-again', []);
     }
 
     /**
@@ -58,7 +58,7 @@ final readonly class UnreadRecordings
             return;
         }
         try {
-            $this->imports->readAnew($recording);
+            $this->imports->readAgain($recording);
         } catch (Refused) {
             // This version can't read what another could: its facts stay, and the file as it came.
         }

@@ -306,7 +306,7 @@ final class LogbookTest extends HttpTestCase
             return $files->isUnread($first);
         };
         self::assertTrue($isUnread());
-        $imports->readAnew($first);
+        $imports->readAgain($first);
         self::assertFalse($files->isUnread($first));
         self::assertContains('satellites', array_column($first->refresh()->report['headed'], 'quantity'));
         self::assertNotContains('temperature', array_column($first->report['headed'], 'quantity'));
@@ -315,7 +315,7 @@ final class LogbookTest extends HttpTestCase
         unset($report['choice']);
         $first->update(['report' => $report]);
         self::assertTrue($isUnread());
-        $imports->readAnew($first);
+        $imports->readAgain($first);
         self::assertContains('temperature', array_column($first->refresh()->report['headed'], 'quantity'));
     }
 }

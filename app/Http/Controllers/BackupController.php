@@ -48,7 +48,7 @@ final readonly class BackupController
     {
         return $this->jobs->look($job) !== null && $this->jobs->again($job)
             ? new JsonResponse(['job' => $job], 202)
-            : Problems::say(404, 'This job can\'t be run again; begin anew.');
+            : Problems::say(404, 'This job can\'t be run again; start it from the beginning.');
     }
 
     public function download(string $job): BinaryFileResponse|JsonResponse

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { type ReactNode, useEffect, useState } from 'react'
 import { connection, useConnection } from '@/api/connection'
 import { useWorkbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
@@ -24,46 +24,54 @@ export function Banners() {
   return (
     <>
       {away && (
-        <div
-          role="alert"
-          data-banner="away"
-          className="flex shrink-0 items-center gap-3 border-rose border-b bg-rose/10 px-4 py-2 text-sm print:hidden"
+        <Banner
+          id="away"
+          tone="border-rose bg-rose/10"
+          button={<Button onClick={() => void connection.look()}>Retry</Button>}
         >
-          <p className="min-w-0 flex-1">
-            <strong className="text-rose">▲ Dusk Switch doesn’t answer.</strong> What you see is from before. Is it
-            still running? It is asked again by itself.
-          </p>
-          <Button onClick={() => void connection.look()}>Retry</Button>
-        </div>
+          <strong className="text-rose">▲ Dusk Switch doesn’t answer.</strong> What you see is from before. Is it still
+          running? It is asked again by itself.
+        </Banner>
       )}
       {restored && (
-        <div
-          role="alert"
-          data-banner="restored"
-          className="flex shrink-0 items-center gap-3 border-sodium border-b bg-sodium/10 px-4 py-2 text-sm print:hidden"
+        <Banner
+          id="restored"
+          tone="border-sodium bg-sodium/10"
+          button={
+            <Button look="main" onClick={() => window.location.reload()}>
+              Load the page again
+            </Button>
+          }
         >
-          <p className="min-w-0 flex-1">
-            <strong className="text-sodium">▲ A backup was restored since this page was opened.</strong> Nothing of this
-            page can be saved any more. What you typed is kept: you find it in the hangar.
-          </p>
-          <Button look="main" onClick={() => window.location.reload()}>
-            Load the page again
-          </Button>
-        </div>
+          <strong className="text-sodium">▲ A backup was restored since this page was opened.</strong> Nothing of this
+          page can be saved any more. What you typed is kept: you find it in the hangar.
+        </Banner>
       )}
       {keepsNothing && !heeded && (
-        <div
-          role="status"
-          data-banner="keeps-nothing"
-          className="flex shrink-0 items-center gap-3 border-sodium border-b bg-sodium/10 px-4 py-2 text-sm print:hidden"
+        <Banner
+          id="keeps-nothing"
+          tone="border-sodium bg-sodium/10"
+          button={<Button onClick={() => setHeeded(true)}>Close</Button>}
         >
-          <p className="min-w-0 flex-1">
-            ▲ This browser keeps nothing for Dusk Switch (a private window, or its space is full). Everything works, but
-            an edit that isn’t saved yet, ticks and the theme go when you close this tab.
-          </p>
-          <Button onClick={() => setHeeded(true)}>Close</Button>
-        </div>
+          ▲ This browser keeps nothing for Dusk Switch (a private window, or its space is full). Everything works, but
+          an edit that isn’t saved yet, ticks and the theme go when you close this tab.
+        </Banner>
       )}
     </>
+  )
+}
+
+type BannerProps = { id: string; tone: string; button: ReactNode; children: ReactNode }
+
+function Banner({ id, tone, button, children }: BannerProps) {
+  return (
+    <div
+      role="alert"
+      data-banner={id}
+      className={`flex shrink-0 items-center gap-3 border-b px-4 py-2 text-sm print:hidden ${tone}`}
+    >
+      <p className="min-w-0 flex-1">{children}</p>
+      {button}
+    </div>
   )
 }

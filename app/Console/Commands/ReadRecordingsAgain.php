@@ -10,9 +10,9 @@ use DuskSwitch\App\Log\UnreadRecordings;
 use Illuminate\Console\Command;
 
 /** Reads the columns of recordings that came with a backup. */
-final class ReadAnew extends Command
+final class ReadRecordingsAgain extends Command
 {
-    protected $signature = 'log:read-anew {--job= : the id of the job that this is done for}';
+    protected $signature = 'log:read-again {--job= : the id of the job that this is done for}';
 
     protected $description = 'Read recordings that came with a backup';
 
