@@ -10,7 +10,8 @@ use Symfony\Component\Process\Process;
 /** Headless Chromium behind its driver. */
 final class Chrome
 {
-    private const SHELL = '/usr/bin/chromium-headless-shell';
+    /** The browser itself: of the script in /usr/bin that starts it the driver would end the script alone. */
+    private const SHELL = '/usr/lib/chromium/chromium-headless-shell';
 
     /** Browsers that wait for the next test: most need one, some two. */
     private const KEPT = 2;

@@ -164,7 +164,7 @@ final class DraftTest extends BrowserTestCase
             'the late answer',
         );
         self::assertSame('29', $this->expo($page));
-        $page->find("[data-saving='saved'][data-revision='2']");
+        $page->at(2);
     }
 
     public function test_a_draft_survives_a_closed_tab_and_another_tab_takes_it_up(): void
@@ -193,7 +193,7 @@ final class DraftTest extends BrowserTestCase
     public function test_a_draft_survives_a_reload_and_what_another_tab_saved_meanwhile_is_shown_beside_it(): void
     {
         $page = $this->bench('Nightjar');
-        $revision = (int) $page->find('[data-revision]')->getAttribute('data-revision');
+        $revision = $page->revision();
         $this->mode($page, 'busy');
         $this->edit($page, 'pitch', '63');
         $page->find("[data-saving='lost']");
@@ -215,7 +215,7 @@ final class DraftTest extends BrowserTestCase
     public function test_what_was_edited_after_a_lost_save_is_there_after_going_elsewhere(): void
     {
         $page = $this->bench('Rook');
-        $revision = (int) $page->find('[data-revision]')->getAttribute('data-revision');
+        $revision = $page->revision();
         $this->mode($page, 'busy');
         $this->edit($page, 'pitch', '51');
         $page->find("[data-saving='lost']");

@@ -44,7 +44,7 @@ final class DualRatesTest extends BrowserTestCase
         self::assertSame([], $this->pitch()->dualRates);
         $page->until(fn (): bool => ! $page->has("[data-place='rate:0']"), 'it to be gone');
         $page->click("[aria-label='Undo']");
-        $page->saved(7)->find("[data-place='rate:0']");
+        $page->at(7)->find("[data-place='rate:0']");
     }
 
     public function test_a_trim_of_each_phase_follows_the_phase(): void

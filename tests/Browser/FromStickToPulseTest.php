@@ -37,7 +37,7 @@ final class FromStickToPulseTest extends BrowserTestCase
         // It is still so after loading the page again.
         $page->browser->navigate()->refresh();
         $page->find("[data-thread='control:left-back function:arm']");
-        $page->find("[data-saving='saved'][data-revision='2']");
+        $page->at(2);
 
         // Out as a file, and in again as another aircraft that means the same.
         $page->named('Export', 'a')->click();
@@ -90,7 +90,7 @@ final class FromStickToPulseTest extends BrowserTestCase
         // Undo and redo.
         $page->click('h1');
         $page->actions()->keyDown(null, "\u{E009}")->sendKeys(null, 'z')->keyUp(null, "\u{E009}")->perform();
-        $page->saved(1)->find("[data-thread='control:face-left function:flaps']");
+        $page->at(1)->find("[data-thread='control:face-left function:flaps']");
         $page->click("[aria-label='Redo']");
         $page->saved(2);
     }

@@ -111,7 +111,7 @@ final class LoomTest extends BrowserTestCase
         $page->until(fn (): bool => $page->has('[role=dialog] [data-pulses]'), 'what going back does');
         self::assertStringContainsString('Yaw expo: 25 % → 15 %', $page->text('[data-changes]'));
         $page->pressIn('[role=dialog]:has([data-pulses])', 'Restore');
-        $page->saved(2);
+        $page->at(2);
         self::assertSame('15', $page->find('#fn-expo')->getAttribute('value'));
         self::assertSame(0.15, $this->saved(2)->functions[3]->shapes['main']->expo ?? null);
     }
@@ -124,6 +124,6 @@ final class LoomTest extends BrowserTestCase
         self::assertStringContainsString('conditions.motor-off.any[0].step', $page->text('header [role=alert]'));
         $page->press('Undo the change');
         $page->find("[data-end='function:cut']");
-        $page->find("[data-saving='saved'][data-revision='1']");
+        $page->at(1);
     }
 }

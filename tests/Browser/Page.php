@@ -48,15 +48,29 @@ final readonly class Page
     /** Clicks what a selector names first, once it isn't covered by what is on its way. */
     public function click(string $css): self
     {
-        $this->until(function () use ($css): bool {
+        return $this->clickOn(fn (): RemoteWebElement => $this->find($css), $css);
+    }
+
+    /**
+     * Clicks an element once it's there, can be used and isn't covered by what is on its way.
+     *
+     * @param  callable(): ?RemoteWebElement  $what
+     */
+    private function clickOn(callable $what, string $name): self
+    {
+        $this->until(function () use ($what): bool {
+            $element = $what();
+            if ($element === null || ! $element->isEnabled()) {
+                return false;
+            }
             try {
-                $this->find($css)->click();
+                $element->click();
 
                 return true;
             } catch (ElementClickInterceptedException) {
                 return false;
             }
-        }, "{$css} to be clicked");
+        }, "{$name} to be clicked");
 
         return $this;
     }
@@ -77,33 +91,18 @@ final readonly class Page
     /** Presses the button of that name once it can be pressed. */
     public function press(string $name): self
     {
-        $this->until(function () use ($name): bool {
-            $button = $this->named($name, 'button');
-            if (! $button->isEnabled()) {
-                return false;
-            }
-            $button->click();
-
-            return true;
-        }, "the button \"{$name}\" to be pressed");
-
-        return $this;
+        return $this->clickOn(fn (): RemoteWebElement => $this->named($name, 'button'), "the button \"{$name}\"");
     }
 
     /** Presses a button of that name inside another element. */
     public function pressIn(string $css, string $name): self
     {
-        $this->still()->until(function () use ($css, $name): bool {
-            $button = $this->find($css)->findElement(WebDriverBy::xpath(".//button[normalize-space(.)=\"{$name}\"]"));
-            if (! $button->isEnabled()) {
-                return false;
-            }
-            $button->click();
-
-            return true;
-        }, "the button \"{$name}\" of {$css} to be pressed");
-
-        return $this;
+        return $this->still()->clickOn(
+            fn (): RemoteWebElement => $this->find($css)->findElement(
+                WebDriverBy::xpath(".//button[normalize-space(.)=\"{$name}\"]"),
+            ),
+            "the button \"{$name}\" of {$css}",
+        );
     }
 
     public function text(string $css): string
@@ -131,12 +130,24 @@ final readonly class Page
         return $this;
     }
 
-    /** Replaces what stands in a field and leaves it. */
+    /**
+     * Replaces what stands in a field, at one go as by pasting, and leaves it: a slow machine would save what is half
+     * typed by keys. A field that is drawn again in between is filled again, whole.
+     */
     public function fill(string $css, string $text): self
     {
-        $field = $this->find($css);
-        $field->click();
-        $field->sendKeys("\u{E009}a\u{E009}{$text}\u{E007}");
+        $this->until(function () use ($css, $text): bool {
+            $field = $this->find($css);
+            $field->click();
+            $pasted = $this->browser->executeScript(
+                'arguments[0].focus(); arguments[0].select?.(); return document.execCommand(...(arguments[1] === "" ? '.
+                    '["delete"] : ["insertText", false, arguments[1]]))',
+                [$field, $text],
+            );
+            $field->sendKeys(($pasted ? '' : "\u{E009}a\u{E009}{$text}")."\u{E007}");
+
+            return true;
+        }, "{$css} to be filled");
 
         return $this;
     }
@@ -178,27 +189,40 @@ final readonly class Page
     /** Chooses from a list that opens when its trigger is clicked. */
     public function choose(string $trigger, string $option): self
     {
-        $this->find($trigger)->click();
-        $this->until(
+        $this->click($trigger);
+        $this->clickOn(
             fn (): ?RemoteWebElement => $this->browser->findElements(
                 WebDriverBy::xpath("//*[@role='option' and normalize-space(.)=\"{$option}\"]"),
             )[0] ?? null,
             "the option {$option}",
-        )->click();
+        );
         $this->until(fn (): bool => ! $this->has('[role=listbox]'), 'the list to close');
 
         return $this;
     }
 
-    /** Waits for the autosave to reach a revision. */
-    public function saved(int $revision): self
+    /** Waits until all is saved, and a revision is reached: who types slowly makes more than one. */
+    public function saved(int $least): self
     {
         $this->until(
-            fn (): bool => $this->has("[data-saving='saved'][data-revision='{$revision}']"),
-            "revision {$revision} to be saved",
+            fn (): bool => $this->has("[data-saving='saved']") && $this->revision() >= $least,
+            "revision {$least} to be saved",
         );
 
         return $this;
+    }
+
+    /** Waits until all is saved and it's at one revision, as after going back. */
+    public function at(int $revision): self
+    {
+        $this->find("[data-saving='saved'][data-revision='{$revision}']");
+
+        return $this;
+    }
+
+    public function revision(): int
+    {
+        return (int) $this->find('[data-saving][data-revision]')->getAttribute('data-revision');
     }
 
     /**
@@ -292,10 +316,30 @@ final readonly class Page
         );
     }
 
-    /** @return list<string> what doesn't fit on the screen, measured by rectangles */
-    public function misfits(): array
+    /**
+     * What doesn't fit on the screen, measured by rectangles. Asked again while something is wrong, as what was just
+     * made narrower is drawn again.
+     *
+     * @param  string  $kind  with what they begin, such as "cut"
+     * @return list<string>
+     */
+    public function misfits(string $kind = ''): array
     {
-        return $this->browser->executeScript((string) file_get_contents(__DIR__.'/fit.js'));
+        $wrong = [];
+        try {
+            $this->until(function () use (&$wrong, $kind): bool {
+                $wrong = array_values(array_filter(
+                    $this->browser->executeScript((string) file_get_contents(__DIR__.'/fit.js')),
+                    fn (string $one): bool => str_starts_with($one, $kind),
+                ));
+
+                return $wrong === [];
+            }, 'everything to fit');
+        } catch (RuntimeException) {
+            // Told by what is wrong.
+        }
+
+        return $wrong;
     }
 
     /** @return list<string> what is to be touched and is lower or narrower than so many pixels */

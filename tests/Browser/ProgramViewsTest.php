@@ -51,7 +51,7 @@ final class ProgramViewsTest extends BrowserTestCase
             [$this->saved(4)->output(1)?->feeds[0]->weight->low, $this->saved(4)->output(1)?->feeds[0]->weight->high],
         );
         $page->click("[aria-label='Undo']");
-        $page->saved(1);
+        $page->at(1);
     }
 
     public function test_a_curve_is_dragged_typed_and_moved_by_keys(): void
@@ -121,7 +121,7 @@ final class ProgramViewsTest extends BrowserTestCase
     public function test_five_things_are_edited_in_place_and_a_jump_is_told(): void
     {
         $page = $this->page()->open('/aircraft/5/program/styles');
-        $revision = (int) $page->find('[data-revision]')->getAttribute('data-revision');
+        $revision = $page->revision();
         self::assertStringContainsString('from −11.5° to −4.6°', $page->text('[data-liftoff]'));
         $page->fill("[aria-label='Expo, Sporty']", '35')->saved($revision + 1 > 5 ? $revision + 1 : 6);
         self::assertSame(
@@ -202,7 +202,7 @@ final class ProgramViewsTest extends BrowserTestCase
     public function test_nightjar_moves_to_another_transmitter_and_back(): void
     {
         $page = $this->page()->openAircraft('Nightjar');
-        $revision = (int) $page->find('[data-revision]')->getAttribute('data-revision');
+        $revision = $page->revision();
         $page->press('Transmitter');
         $page->choose("[aria-label='Move to']", 'Quayside 8, 8 channels');
         $page->until(
@@ -215,7 +215,7 @@ final class ProgramViewsTest extends BrowserTestCase
         $this->sees($page, 5, 2000);
         self::assertFalse($page->has("[data-end='output:9']"));
         $page->click("[aria-label='Undo']");
-        $page->saved($revision);
+        $page->at($revision);
         $page->click("[data-control='left-shoulder'] [data-detent='away']");
         $this->sees($page, 5, 2000);
         self::assertSame('harbour-16', $this->saved(3)->transmitter);

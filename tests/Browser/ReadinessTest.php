@@ -87,7 +87,7 @@ final class ReadinessTest extends BrowserTestCase
 
         $page->click('[role=checkbox]');
         $page->open('/aircraft/6/program?at=output:1')->click('#out-reverse');
-        $page->until(fn (): bool => $page->has("[data-saving='saved'][data-revision='2']"), 'the edit');
+        $page->saved(2);
         $page->open('/aircraft/6/fly/checklists')->find('[role=checkbox]');
         self::assertSame(0, $ticked(), 'ticked for another program');
     }

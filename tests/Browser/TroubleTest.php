@@ -62,7 +62,7 @@ final class TroubleTest extends BrowserTestCase
         );
         $page->press('Undo the change');
         $page->find("[aria-label='Remove Come home']");
-        $page->find("[data-saving='saved'][data-revision='1']");
+        $page->at(1);
     }
 
     public function test_an_edit_is_kept_when_the_pilot_turns_to_another_aircraft_at_once(): void

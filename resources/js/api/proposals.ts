@@ -101,7 +101,7 @@ type Answer = { proposal: Proposal } | { problem: string }
  */
 export function edit(what: (document: Program) => Promise<Proposal>, note: string): Promise<Answer> {
   const bench = workbench.state.aircraft?.id
-  const mine = queue.then(() => apply(what, note, bench))
+  const mine = workbench.during(() => queue.then(() => apply(what, note, bench)))
   queue = mine
   return mine
 }

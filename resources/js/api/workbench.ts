@@ -20,6 +20,8 @@ type State = {
   conflict: ConflictOfEdits | null
   /** What couldn't be done, apart from saving. */
   notice: string | null
+  /** What was asked for and isn't in the document yet: proposals being worked out, undo on its way. */
+  asked: number
 }
 
 const NOTHING: State = {
@@ -31,6 +33,7 @@ const NOTHING: State = {
   gone: false,
   conflict: null,
   notice: null,
+  asked: 0,
 }
 
 /** Reads an aircraft. */
@@ -74,7 +77,7 @@ class Workbench extends Store<State> {
 
   private put(aircraft: Aircraft, draft: Draft) {
     const document = draft.edit?.document ?? aircraft.document
-    this.set({ ...NOTHING, aircraft, document })
+    this.set({ ...NOTHING, aircraft, document, asked: this.state.asked })
     this.show(draft)
     void draft.flush()
   }
@@ -84,7 +87,7 @@ class Workbench extends Store<State> {
     void this.flush()
     this.stop()
     this.stop = () => {}
-    if (this.state.aircraft) this.set(NOTHING)
+    if (this.state.aircraft) this.set({ ...NOTHING, asked: this.state.asked })
   }
 
   private draftOf(id: number): Draft {
@@ -183,8 +186,22 @@ class Workbench extends Store<State> {
   /** The notice was read. */
   heed = () => this.set({ notice: null })
 
+  /** While it lasts, what the pilot asked for isn't in the document yet: nothing is called saved before. */
+  async during<T>(work: () => Promise<T>): Promise<T> {
+    this.set({ asked: this.state.asked + 1 })
+    try {
+      return await work()
+    } finally {
+      this.set({ asked: this.state.asked - 1 })
+    }
+  }
+
   /** Asks the server for something that needs everything saved; what it refuses is told. */
-  private async act(request: (id: number, base: number) => Promise<Aircraft>) {
+  private act(request: (id: number, base: number) => Promise<Aircraft>) {
+    return this.during(() => this.actNow(request))
+  }
+
+  private async actNow(request: (id: number, base: number) => Promise<Aircraft>) {
     await this.flush()
     const { aircraft, saving } = this.state
     if (!aircraft) return

@@ -77,7 +77,8 @@ const SAVING = {
 }
 
 export function Header({ aircraft }: { aircraft: Aircraft }) {
-  const { saving, waits, problem, gone, notice, document } = useWorkbench()
+  const { saving: draft, waits, problem, gone, notice, document, asked } = useWorkbench()
+  const saving = draft === 'saved' && asked > 0 ? 'saving' : draft
   const { restored } = useConnection()
   const [history, setHistory] = useState(false)
   return (
