@@ -8,6 +8,9 @@ use Symfony\Component\Process\Process;
 /** The real app on a port and a database of its own, with the demo in it. */
 final class App
 {
+    /** The one that a process's classes share, one after the other. */
+    private static ?self $shared = null;
+
     private ?Process $server = null;
 
     private readonly string $folder;
@@ -30,8 +33,23 @@ final class App
     /** Prepares the data where there's none yet, and serves. */
     public function start(): void
     {
-        $root = dirname(__DIR__, 2);
-        $env = [
+        is_file("{$this->folder}/routes.php") || $this->prepare();
+        $this->server = new Process(['serve/run', (string) $this->port], dirname(__DIR__, 2), $this->env(), timeout: null);
+        $this->server->start();
+        Ports::await($this->port, $this->server);
+    }
+
+    private function prepare(): void
+    {
+        foreach (['data:prepare', 'config:cache', 'route:cache'] as $command) {
+            (new Process([PHP_BINARY, 'artisan', $command, '-q'], dirname(__DIR__, 2), $this->env(), timeout: 60))->mustRun();
+        }
+    }
+
+    /** @return array<string, string> */
+    private function env(): array
+    {
+        return [
             'DUSK_DATABASE' => "{$this->folder}/dusk.sqlite",
             'APP_CONFIG_CACHE' => "{$this->folder}/config.php",
             'APP_ROUTES_CACHE' => "{$this->folder}/routes.php",
@@ -40,14 +58,6 @@ final class App
             'DUSK_NICE' => '0',
             ...$this->env,
         ];
-        foreach (
-            is_file("{$this->folder}/routes.php") ? [] : [['data:prepare'], ['config:cache'], ['route:cache']] as $command
-        ) {
-            (new Process([PHP_BINARY, 'artisan', ...$command, '-q'], $root, $env, timeout: 60))->mustRun();
-        }
-        $this->server = new Process(['serve/run', (string) $this->port], $root, $env, timeout: null);
-        $this->server->start();
-        Ports::await($this->port, $this->server);
     }
 
     /** As when the pilot closes the laptop: the data stays. */
@@ -90,6 +100,31 @@ final class App
         }
     }
 
+    /**
+     * The app with fresh data, served. The same address each time, and its data prepared once: so the browser and the
+     * server keep what they made of the code.
+     */
+    public static function fresh(): self
+    {
+        if (self::$shared === null) {
+            self::$shared = new self();
+            self::$shared->prepare();
+            self::$shared->copy(self::$shared->folder, self::$shared->folder.'-new');
+        } else {
+            self::$shared->stop();
+            self::$shared->copy(self::$shared->folder.'-new', self::$shared->folder);
+        }
+        self::$shared->start();
+
+        return self::$shared;
+    }
+
+    private function copy(string $from, string $to): void
+    {
+        (new Process(['rm', '-rf', $to]))->mustRun();
+        (new Process(['cp', '-a', $from, $to]))->mustRun();
+    }
+
     /** The folder of its data. */
     public function folder(): string
     {
@@ -99,7 +134,7 @@ final class App
     public function __destruct()
     {
         $this->stop();
-        (new Process(['rm', '-rf', $this->folder]))->run();
+        (new Process(['rm', '-rf', $this->folder, "{$this->folder}-new"]))->run();
     }
 
     /** Takes a recording into the logbook. @return int the flight's id */

@@ -5,21 +5,16 @@ namespace DuskSwitch\Tests\Browser;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Tests\Core\Given;
+use DuskSwitch\Tests\Long;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use PHPUnit\Framework\TestCase;
 
-/** A class of tests has its own app with fresh data; all share one Chromium driver. */
+/** A class of tests has the app with fresh data; all share its address and one Chromium driver. */
 abstract class BrowserTestCase extends TestCase
 {
     protected static App $app;
 
     private static ?Chrome $chrome = null;
-
-    /** True under `./dusk test --long`. */
-    protected static function isLong(): bool
-    {
-        return getenv('DUSK_LONG') === '1';
-    }
 
     /**
      * Of a matrix the first few; all under --long.
@@ -33,13 +28,12 @@ abstract class BrowserTestCase extends TestCase
     {
         $all = [...$all];
 
-        return self::isLong() ? $all : array_slice($all, 0, $count);
+        return Long::is() ? $all : array_slice($all, 0, $count);
     }
 
     public static function setUpBeforeClass(): void
     {
-        self::$app = new App();
-        self::$app->start();
+        self::$app = App::fresh();
     }
 
     public static function tearDownAfterClass(): void

@@ -2,9 +2,12 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** Any condition drives any function, put together on screen; throws in mm. */
 final class ConditionsTest extends BrowserTestCase
 {
+    #[Group('long')]
     public function test_a_double_press_works_a_function_and_the_handheld_shows_it(): void
     {
         $page = $this->page()->openAircraft('Nightjar')->open('/aircraft/3/program/loom?at=function:beeper');
@@ -42,6 +45,7 @@ final class ConditionsTest extends BrowserTestCase
         $this->sees($page, 8, 1000);
     }
 
+    #[Group('long')]
     public function test_a_hold_and_a_feed_hang_on_a_condition_of_its_own_name(): void
     {
         $page = $this->page()->open('/aircraft/3/program/phases');

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use PHPUnit\Framework\Attributes\Group;
 
 /** An edit is the pilot's until it is saved: whatever the browser, the network or the server does meanwhile. */
 final class DraftTest extends BrowserTestCase
@@ -90,6 +91,7 @@ final class DraftTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_trouble_in_the_server_is_no_refusal_and_the_edit_is_saved_once_it_is_over(): void
     {
         foreach (['trouble', 'busy'] as $round => $mode) {
@@ -108,6 +110,7 @@ final class DraftTest extends BrowserTestCase
         }
     }
 
+    #[Group('long')]
     public function test_no_event_takes_an_edit_away_before_it_is_saved(): void
     {
         $page = $this->bench('Midge');
@@ -167,6 +170,7 @@ final class DraftTest extends BrowserTestCase
         $page->at(2);
     }
 
+    #[Group('long')]
     public function test_a_draft_survives_a_closed_tab_and_another_tab_takes_it_up(): void
     {
         $page = $this->bench('Tern');
@@ -212,6 +216,7 @@ final class DraftTest extends BrowserTestCase
         self::assertSame('63', $this->expo($page));
     }
 
+    #[Group('long')]
     public function test_what_was_edited_after_a_lost_save_is_there_after_going_elsewhere(): void
     {
         $page = $this->bench('Rook');
@@ -230,6 +235,7 @@ final class DraftTest extends BrowserTestCase
         self::assertTrue($this->hasExpo(5, '0.51'));
     }
 
+    #[Group('long')]
     public function test_a_program_larger_than_a_browser_sends_on_by_itself_saves(): void
     {
         $document = json_decode((string) file_get_contents(self::$app->url('/api/aircraft/2/export')));

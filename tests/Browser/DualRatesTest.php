@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\ProportionalFunction;
+use PHPUnit\Framework\Attributes\Group;
 
 /** A rate on a switch of its own, and a trim that each phase has for itself, as a pilot sets them up. */
 final class DualRatesTest extends BrowserTestCase
@@ -47,6 +48,7 @@ final class DualRatesTest extends BrowserTestCase
         $page->at(7)->find("[data-place='rate:0']");
     }
 
+    #[Group('long')]
     public function test_a_trim_of_each_phase_follows_the_phase(): void
     {
         $page = $this->page()->open('/aircraft/4/program/rates?of=yaw');

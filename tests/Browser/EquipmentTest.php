@@ -4,10 +4,12 @@ namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Tests\Core\Given;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** Definitions of the pilot's own, by form and as open documents. */
 final class EquipmentTest extends BrowserTestCase
 {
+    #[Group('long')]
     public function test_a_definition_is_copied_edited_and_removed(): void
     {
         $page = $this->page()->open('/equipment');
@@ -108,6 +110,7 @@ final class EquipmentTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_a_flight_script_is_written_by_form_told_where_it_goes_underground_and_flown(): void
     {
         $page = $this->page()->open('/aircraft/1/telemetry/rehearsal');
@@ -224,6 +227,7 @@ final class EquipmentTest extends BrowserTestCase
         $page->saved(2);
     }
 
+    #[Group('long')]
     public function test_a_definition_of_ones_own_goes_back_to_an_earlier_revision(): void
     {
         $page = $this->page()->open('/equipment')->press('Packs');

@@ -2,9 +2,11 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use DuskSwitch\Tests\Long;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 
-/** What every screen owes the pilot: it fits, it can be read, it can be reached. */
+/** What lies over every screen, and how each is reached. */
 final class EveryScreenTest extends BrowserTestCase
 {
     public static function setUpBeforeClass(): void
@@ -45,46 +47,6 @@ final class EveryScreenTest extends BrowserTestCase
         $post('/api/fields', ['name' => 'Saltmarsh Field', 'height' => 110]);
     }
 
-    /**
-     * Every view in both themes at three widths. In an ordinary run each view has its turn at one of the six, so that
-     * all six are among them; --long tries all of all.
-     *
-     * @return iterable<string, array{string, string, list<array{int, int, string}>}>
-     */
-    public static function screens(): iterable
-    {
-        $all = [];
-        foreach ([[1280, 800], [390, 844], [1024, 768]] as [$width, $height]) {
-            $all = [...$all, [$width, $height, 'dusk'], [$width, $height, 'day']];
-        }
-        $place = 0;
-        foreach (Screens::all() as $name => [$path, $ready]) {
-            yield $name => [$path, $ready, self::isLong() ? $all : [$all[$place++ % count($all)]]];
-        }
-    }
-
-    /** @param  list<array{int, int, string}>  $looks  width, height and theme */
-    #[DataProvider('screens')]
-    public function test_a_screen_is_accessible_and_fits(string $path, string $ready, array $looks): void
-    {
-        $page = $this->page();
-        foreach ($looks as [$width, $height, $theme]) {
-            $page->size($width, $height)->open($path);
-            $page->find($ready);
-            $page->still();
-            $page->browser->executeScript("document.documentElement.dataset.theme = '{$theme}'");
-            self::assertSame([], $page->barriers(), "{$path}, {$theme}, {$width} wide");
-            self::assertSame(
-                [true, true],
-                $page->browser->executeScript(
-                    'const d = document.documentElement; return [d.scrollHeight <= innerHeight, d.scrollWidth <= '.
-                        'innerWidth]',
-                ),
-                "the page of {$path} doesn't scroll at {$width}",
-            );
-        }
-    }
-
     public function test_a_phone_moves_the_handheld(): void
     {
         $phone = $this->page(390, 844)->open('/aircraft/3/prove');
@@ -94,14 +56,16 @@ final class EveryScreenTest extends BrowserTestCase
         $this->sees($phone, 5, 2000);
     }
 
-    /** @return array<string, array{string, string}> where sliders are */
+    /** @return array<string, array{string, string}> where sliders are; on the handheld in an ordinary run */
     public static function sliders(): array
     {
-        return [
+        $all = [
             'the handheld' => ['/aircraft/4/program', '[data-axis]'],
             'the points of a curve' => ['/aircraft/3/program/rates?of=throttle', '[data-point]'],
             'the edges of modes' => ['/aircraft/2/prove/setup', '[data-answer]'],
         ];
+
+        return self::few($all, 1);
     }
 
     /** Each says what it is and how far it stands, and goes by arrows, by pages and to its ends. */
@@ -127,7 +91,7 @@ final class EveryScreenTest extends BrowserTestCase
             return $at($index)[2] <=> $before;
         };
         // One behaves as the others do: in an ordinary run the first, one between and the last.
-        $tried = self::isLong() ? range(0, $count - 1) : [0, intdiv($count, 2), $count - 1];
+        $tried = Long::is() ? range(0, $count - 1) : [0, intdiv($count, 2), $count - 1];
         foreach ($tried as $index) {
             [$name, $says, , $focused] = $at($index);
             self::assertTrue($focused && $name !== null && $says !== null, "slider {$index}: {$name}, {$says}");
@@ -199,6 +163,7 @@ final class EveryScreenTest extends BrowserTestCase
         $this->sees($page, 5, 1000);
     }
 
+    #[Group('long')]
     public function test_what_must_be_read_is_at_least_14_px(): void
     {
         foreach (
@@ -215,6 +180,7 @@ final class EveryScreenTest extends BrowserTestCase
         }
     }
 
+    #[Group('long')]
     public function test_addresses_of_former_versions_lead_to_the_present_ones(): void
     {
         $page = $this->page();

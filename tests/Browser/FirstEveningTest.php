@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use DuskSwitch\Tests\Long;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** From an empty hangar to "ready" as a newcomer, in every family. */
@@ -106,7 +107,7 @@ final class FirstEveningTest extends BrowserTestCase
     /** Three minutes of keys: --long presses them. */
     public function test_a_newcomer_gets_ready_by_keys_alone(): void
     {
-        if (! self::isLong()) {
+        if (! Long::is()) {
             $this->addToAssertionCount(1);
 
             return;

@@ -2,11 +2,13 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use DuskSwitch\Tests\Long;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /**
- * Every view fits at four sizes, with the demo's names and with names of sixty letters: no text is cut but where the
- * whole is told on hover, none lies outside its box or over another, nothing scrolls sideways, one thing scrolls.
+ * Every view fits at four sizes, with the demo's names and with names of sixty letters, and is accessible in both
+ * themes: no text is cut but where the whole is told on hover, none lies outside its box or over another, nothing
+ * scrolls sideways, one thing scrolls.
  */
 final class FitTest extends BrowserTestCase
 {
@@ -27,38 +29,59 @@ final class FitTest extends BrowserTestCase
     }
 
     /**
-     * Every view at four sizes, with the demo's names and with long ones. In an ordinary run each has its turn at one
-     * size, with long names where it has any; --long tries all of all.
+     * The views that are tried at a size. In an ordinary run each view has its turn at one size and in one theme, so
+     * that all are among them; --long tries all of all.
      *
-     * @return iterable<string, array{string, string, list<array{int, int}>, bool}>
+     * @return iterable<string, array{int, int, list<string>}>
      */
-    public static function screens(): iterable
+    public static function sizes(): iterable
     {
-        $place = 0;
-        foreach (Screens::all() as $name => [$path, $ready]) {
-            $sizes = self::isLong() ? self::SIZES : [self::SIZES[$place++ % count(self::SIZES)]];
-            yield $name => [$path, $ready, $sizes, self::isLong()];
+        $names = array_keys(Screens::all());
+        foreach (self::SIZES as $turn => [$width, $height]) {
+            $mine = array_filter($names, fn (int $at): bool => $at % count(self::SIZES) === $turn, ARRAY_FILTER_USE_KEY);
+            yield "{$width}×{$height}" => [$width, $height, Long::is() ? $names : array_values($mine)];
         }
     }
 
-    /** @param  list<array{int, int}>  $sizes */
-    #[DataProvider('screens')]
-    public function test_a_view_fits(string $path, string $ready, array $sizes, bool $both): void
+    /**
+     * One walk through the views, as a pilot goes; under --long each is opened by its address.
+     *
+     * @param  list<string>  $names
+     */
+    #[DataProvider('sizes')]
+    public function test_every_view_fits_and_is_accessible(int $width, int $height, array $names): void
     {
-        $long = (string) preg_replace_callback(
-            '#/aircraft/(\d+)#',
-            fn (array $found): string => '/aircraft/'.self::$long[(int) $found[1]],
-            $path,
-        );
-        $page = $this->page();
-        foreach ($both ? array_unique([$path, $long]) : [$long] as $address) {
-            foreach ($sizes as [$width, $height]) {
-                $page->size($width, $height)->open($address);
+        $page = $this->page($width, $height)->open('/equipment');
+        foreach ($names as $place => $name) {
+            [$path, $ready] = Screens::all()[$name];
+            $long = (string) preg_replace_callback(
+                '#/aircraft/(\d+)#',
+                fn (array $found): string => '/aircraft/'.self::$long[(int) $found[1]],
+                $path,
+            );
+            foreach (Long::is() ? array_unique([$path, $long]) : [$long] as $address) {
+                Long::is() ? $page->open($address) : $page->go($address);
                 $page->find($ready);
-                $page->still();
-                self::assertSame([], $page->misfits(), "{$address} at {$width}×{$height}");
+                foreach (Long::is() ? ['day', 'dusk'] : [$place % 2 === 0 ? 'dusk' : 'day'] as $theme) {
+                    $page->browser->executeScript("document.documentElement.dataset.theme = '{$theme}'");
+                    $page->still();
+                    self::fits($page, "{$address} at {$width}×{$height}, {$theme}");
+                }
             }
         }
+    }
+
+    private static function fits(Page $page, string $where): void
+    {
+        self::assertSame([], $page->misfits(), $where);
+        self::assertSame([], $page->barriers(), $where);
+        self::assertSame(
+            [true, true],
+            $page->browser->executeScript(
+                'const d = document.documentElement; return [d.scrollHeight <= innerHeight, d.scrollWidth <= innerWidth]',
+            ),
+            "{$where}: the page itself doesn't scroll",
+        );
     }
 
     /** The thumb finds everything on the views for the field. */

@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** From the field back to the bench: a recording in, what it tells, what the alarms would have said, and out again. */
 final class FlightsTest extends BrowserTestCase
@@ -83,6 +84,7 @@ final class FlightsTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_the_same_file_twice_and_what_is_no_recording_are_told_and_nothing_is_added(): void
     {
         $text = "time,alt\n".implode("\n", array_map(fn (int $t): string => "{$t},".$t % 9, range(0, 80)));
@@ -136,6 +138,7 @@ final class FlightsTest extends BrowserTestCase
         $page->until(fn (): bool => $page->text('[data-totals]') === 'No flights yet.', 'it is gone');
     }
 
+    #[Group('long')]
     public function test_a_moment_is_marked_named_and_parts_the_flight_into_legs(): void
     {
         $flight = self::$app->record(Recorded::table('petrel', 'thermal', 4), 4, 'evening.csv');
@@ -159,6 +162,7 @@ final class FlightsTest extends BrowserTestCase
         self::assertSame([], $page->barriers());
     }
 
+    #[Group('long')]
     public function test_an_alarm_is_set_to_what_the_flights_advise(): void
     {
         self::$app->record(Recorded::table('midge', 'hover-and-land', 2), 2, 'hover.csv');
@@ -182,6 +186,7 @@ final class FlightsTest extends BrowserTestCase
         self::assertSame([], $page->barriers());
     }
 
+    #[Group('long')]
     public function test_what_the_charger_put_back_becomes_the_sensors_scale_and_stands_on_the_sheet(): void
     {
         foreach ([1, 2] as $one) {
@@ -229,6 +234,7 @@ final class FlightsTest extends BrowserTestCase
         $page->until(fn (): bool => str_contains($page->text('main'), 'multiply by 1.2'), 'the sheet');
     }
 
+    #[Group('long')]
     public function test_a_seasons_files_come_in_at_once_and_each_says_what_became_of_it(): void
     {
         $row = fn (int $t, int $day): string => sprintf(
@@ -271,6 +277,7 @@ final class FlightsTest extends BrowserTestCase
         rmdir($folder);
     }
 
+    #[Group('long')]
     public function test_another_logbook_comes_in_and_a_flight_of_nobody_gets_its_aircraft(): void
     {
         $this->file = sys_get_temp_dir().'/'.bin2hex(random_bytes(4)).'-heft.csv';
@@ -309,6 +316,7 @@ final class FlightsTest extends BrowserTestCase
         self::assertSame([], $page->misfits());
     }
 
+    #[Group('long')]
     public function test_a_field_is_drawn_over_a_flight_by_pointer_and_by_keys(): void
     {
         $id = self::$app->record(Recorded::table('nightjar', 'out-and-back', 11), 3, 'draw.csv');
@@ -379,6 +387,7 @@ final class FlightsTest extends BrowserTestCase
         self::assertSame([], $page->misfits());
     }
 
+    #[Group('long')]
     public function test_friends_get_channels_and_packs_are_kept(): void
     {
         $page = $this->page()->open('/logbook/friends');

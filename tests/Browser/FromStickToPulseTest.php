@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Tests\Core\Given;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The whole way, as a pilot goes it. */
 final class FromStickToPulseTest extends BrowserTestCase
@@ -95,6 +96,7 @@ final class FromStickToPulseTest extends BrowserTestCase
         $page->saved(2);
     }
 
+    #[Group('long')]
     public function test_a_shape_is_edited_and_the_dot_stays_on_it(): void
     {
         $page = $this->page()->openAircraft('Dunlin');

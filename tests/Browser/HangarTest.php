@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** All aircraft, and what goes wrong. */
 final class HangarTest extends BrowserTestCase
 {
@@ -122,6 +124,7 @@ final class HangarTest extends BrowserTestCase
         self::assertStringContainsString('may have been deleted', $page->text('main'));
     }
 
+    #[Group('long')]
     public function test_the_four_questions_make_an_aircraft_of_ones_own_school(): void
     {
         $page = $this->page()->open('/');

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** The browser's own limits: it may keep nothing, the server may be gone, another tab may have done something. */
 final class KeptNothingTest extends BrowserTestCase
 {
@@ -18,6 +20,7 @@ final class KeptNothingTest extends BrowserTestCase
     IDBObjectStore.prototype.put = full
     JS;
 
+    #[Group('long')]
     public function test_where_the_browser_keeps_nothing_every_view_works_and_says_so(): void
     {
         $page = $this->pageWith(self::DENIED);

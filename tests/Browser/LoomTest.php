@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** Building a program on the loom. */
 final class LoomTest extends BrowserTestCase
 {
@@ -57,6 +59,7 @@ final class LoomTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_steps_and_what_each_detent_means(): void
     {
         $page = $this->page()->openAircraft('Nightjar');
@@ -78,6 +81,7 @@ final class LoomTest extends BrowserTestCase
         self::assertCount(4, $this->saved(3)->functions[5]->steps ?? []);
     }
 
+    #[Group('long')]
     public function test_a_phase_is_shaped_apart_and_shown_while_it_is_active(): void
     {
         $page = $this->page()->openAircraft('Dunlin');

@@ -2,9 +2,12 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** What else is on board, put together in Kit. */
 final class MachineTest extends BrowserTestCase
 {
+    #[Group('long')]
     public function test_servos_are_added_checked_and_changed(): void
     {
         $page = $this->page()->open('/aircraft/4/kit/equipment');

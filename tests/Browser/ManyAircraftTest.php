@@ -4,10 +4,12 @@ namespace DuskSwitch\Tests\Browser;
 
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\Attributes\Group;
 
 /** A club's hangar: sixty aircraft, each with how it stands and what is next. */
 final class ManyAircraftTest extends BrowserTestCase
 {
+    #[Group('long')]
     public function test_sixty_aircraft_are_found_sorted_and_say_what_is_next(): void
     {
         $demo = ['dunlin', 'midge', 'nightjar', 'petrel', 'rook', 'tern'];

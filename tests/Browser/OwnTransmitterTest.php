@@ -2,9 +2,12 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** A transmitter of one's own, made in five minutes, and the first aircraft on it. */
 final class OwnTransmitterTest extends BrowserTestCase
 {
+    #[Group('long')]
     public function test_from_counting_its_switches_to_ready(): void
     {
         $page = $this->page()->open('/equipment?kind=transmitters')->press('New transmitter');

@@ -3,6 +3,8 @@
 namespace DuskSwitch\Tests\Browser;
 
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\JavascriptErrorException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -21,6 +23,17 @@ final readonly class Page
         return $this;
     }
 
+    /** Goes to another view of the app that is open, without loading it again. */
+    public function go(string $path): self
+    {
+        $this->browser->executeScript(
+            'history.pushState(null, "", arguments[0]); dispatchEvent(new PopStateEvent("popstate"))',
+            [$path],
+        );
+
+        return $this;
+    }
+
     /** Opens an aircraft from the hangar by its name. */
     public function openAircraft(string $name): self
     {
@@ -33,15 +46,26 @@ final readonly class Page
         return $this;
     }
 
-    /** The first visible element of a selector, waited for. */
+    /** The first element of a selector. The page itself waits for it: asking again and again would take its time. */
     public function find(string $css): RemoteWebElement
     {
         return $this->until(function () use ($css): ?RemoteWebElement {
-            foreach ($this->browser->findElements(WebDriverBy::cssSelector($css)) as $element) {
-                return $element;
-            }
+            $found = $this->browser->findElements(WebDriverBy::cssSelector($css))[0] ?? null;
+            $found ?? $this->browser->executeAsyncScript(
+                <<<'JS'
+                const [css, done] = arguments
+                const end = () => { watch.disconnect(); clearTimeout(waiting); done() }
+                const look = () => document.querySelector(css) && end()
+                const watch = new MutationObserver(look)
+                const waiting = setTimeout(end, 1000)
+                watch.observe(document, { subtree: true, childList: true, attributes: true })
+                look()
+                JS
+                ,
+                [$css],
+            );
 
-            return null;
+            return $found;
         }, $css);
     }
 
@@ -205,7 +229,7 @@ final readonly class Page
     public function saved(int $least): self
     {
         $this->until(
-            fn (): bool => $this->has("[data-saving='saved']") && $this->revision() >= $least,
+            fn (): bool => $this->find("[data-saving='saved'][data-revision]") && $this->revision() >= $least,
             "revision {$least} to be saved",
         );
 
@@ -236,16 +260,21 @@ final readonly class Page
     public function until(callable $condition, string $what): mixed
     {
         $end = microtime(true) + 25;
+        $pause = 15_000;
         do {
             try {
                 $found = $condition();
                 if ($found) {
                     return $found;
                 }
-            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
-                // It was drawn again in between.
+            } catch (StaleElementReferenceException|JavascriptErrorException $error) {
+                // It was drawn again in between, or its page went.
+                $error instanceof StaleElementReferenceException
+                    || str_contains($error->getMessage(), 'unloaded')
+                    || throw $error;
             }
-            usleep(30_000);
+            usleep($pause);
+            $pause = min(100_000, (int) (1.4 * $pause));
         } while (microtime(true) < $end);
         throw new RuntimeException("waited in vain for {$what}");
     }
@@ -297,10 +326,12 @@ final readonly class Page
     /** @return list<string> what axe finds on the page as it is: WCAG 2.1 AA, and its best practices */
     public function barriers(): array
     {
-        $this->browser->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
+        $this->browser->executeScript('return typeof axe') === 'object' || $this->browser->executeScript(
+            (string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'),
+        );
 
         return $this->browser->executeAsyncScript(
-            'axe.run().then(r => arguments[0](r.violations.map(v => v.id '.
+            "axe.run({resultTypes: ['violations']}).then(r => arguments[0](r.violations.map(v => v.id ".
                 "+ ': ' + v.nodes.length + ' times, first at ' + v.nodes[0].target + ' ' + ".
                 "(v.nodes[0].any[0]?.message ?? ''))))",
         );

@@ -2,9 +2,12 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** Practice on the stand-ins: a receiver with a trouble, and a whole bench. */
 final class PracticeTest extends BrowserTestCase
 {
+    #[Group('long')]
     public function test_a_receiver_with_a_trouble_shows_it_and_tells_its_cure(): void
     {
         $page = $this->page()->open('/aircraft/3/kit/binding');

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use DuskSwitch\Tests\Long;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -19,7 +20,7 @@ final class PrintTest extends BrowserTestCase
     {
         $often = ['kit/equipment', 'fly/checklists', 'prove/findings', 'prove/failsafe', 'telemetry/pages'];
         foreach (Screens::views() as $name => $view) {
-            if (self::isLong() || in_array($name, $often, true)) {
+            if (Long::is() || in_array($name, $often, true)) {
                 yield $name => $view;
             }
         }

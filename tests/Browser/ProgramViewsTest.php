@@ -3,10 +3,12 @@
 namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Tests\Core\Given;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The closer looks of Wire: mixing, shapes, phases, styles, ladder, sheet, and another transmitter. */
 final class ProgramViewsTest extends BrowserTestCase
 {
+    #[Group('long')]
     public function test_surfaces_on_the_picture_move_with_the_handheld(): void
     {
         $page = $this->page()->open('/aircraft/4/program/mixing');
@@ -94,6 +96,7 @@ final class ProgramViewsTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_a_phase_that_can_never_be_active_is_told_before_it_is_made(): void
     {
         $page = $this->page()->open('/aircraft/5/program/phases');
@@ -145,6 +148,7 @@ final class ProgramViewsTest extends BrowserTestCase
         $page->until(fn (): bool => $page->text("[data-degrees='gentle']") === '−2.3°', 'the blade angle');
     }
 
+    #[Group('long')]
     public function test_a_learner_steps_up_and_back(): void
     {
         $page = $this->page()->open('/aircraft/3/program/training');
@@ -172,6 +176,7 @@ final class ProgramViewsTest extends BrowserTestCase
         $page->press('Undo the change');
     }
 
+    #[Group('long')]
     public function test_trims_go_into_sub_trims_where_nothing_forbids_it(): void
     {
         $page = $this->page()->open('/aircraft/6/program');
@@ -256,6 +261,7 @@ final class ProgramViewsTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_any_two_revisions_are_compared(): void
     {
         $page = $this->page()->open('/aircraft/2/program/rates?of=yaw');

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** From two real mistakes to "nothing found": findings, states, slots, failsafe, kit, checklists. */
 final class ProveTest extends BrowserTestCase
 {
@@ -59,6 +61,7 @@ final class ProveTest extends BrowserTestCase
         self::assertStringContainsString('Not checked, because', $page->text("[data-item='proof']"));
     }
 
+    #[Group('long')]
     public function test_a_finding_is_accepted_with_a_reason_and_opened_again(): void
     {
         $page = $this->page()->open('/aircraft/4/prove/findings');
@@ -122,6 +125,7 @@ final class ProveTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_midges_modes_are_centred_in_its_transmitters_terms_and_their_ranges_moved(): void
     {
         $page = $this->page()->open('/aircraft/2/prove/slots');
@@ -157,6 +161,7 @@ final class ProveTest extends BrowserTestCase
         self::assertStringContainsString('✓', $page->text("[data-failsafe='1']"));
     }
 
+    #[Group('long')]
     public function test_a_kit_that_does_not_fit_says_why(): void
     {
         $page = $this->page()->open('/aircraft/1/kit');
@@ -268,6 +273,7 @@ final class ProveTest extends BrowserTestCase
         $page->until(fn (): bool => ! $page->has('[data-link]'), 'the link to be back');
     }
 
+    #[Group('long')]
     public function test_why_it_will_not_arm_is_told_live_and_a_motor_gets_its_verdict(): void
     {
         $page = $this->page()->open('/aircraft/3/prove/bench');
@@ -291,6 +297,7 @@ final class ProveTest extends BrowserTestCase
         self::assertStringNotContainsString('▲', $page->text("[data-motor='2']"));
     }
 
+    #[Group('long')]
     public function test_a_surface_that_goes_the_wrong_way_is_turned(): void
     {
         $page = $this->page()->open('/aircraft/4/prove/bench');

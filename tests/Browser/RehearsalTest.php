@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Core\Format\Nmea;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** A whole flight by ear, before the aircraft is at risk. */
 final class RehearsalTest extends BrowserTestCase
@@ -75,6 +76,7 @@ final class RehearsalTest extends BrowserTestCase
         self::assertStringContainsString('Pack voltage', $page->text('[aria-label=Values]'));
     }
 
+    #[Group('long')]
     public function test_a_pack_that_was_not_charged_is_flown_and_told(): void
     {
         $page = $this->page()
@@ -121,6 +123,7 @@ final class RehearsalTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_it_plays_at_eight_times_and_what_if_moves_the_words_without_a_new_flight(): void
     {
         $page = $this->flown(4, 'A thermal, found and lost');
@@ -152,6 +155,7 @@ final class RehearsalTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_the_voice_pack_and_the_flight_are_taken_away_as_files(): void
     {
         $folder = sys_get_temp_dir().'/sense-'.bin2hex(random_bytes(4));
@@ -177,6 +181,7 @@ final class RehearsalTest extends BrowserTestCase
         rmdir($folder);
     }
 
+    #[Group('long')]
     public function test_a_program_that_changed_asks_for_a_new_flight_and_a_new_alarm_does_not(): void
     {
         $page = $this->flown(3, 'A learner\'s first hover');

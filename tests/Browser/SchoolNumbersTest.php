@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Browser;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 
 /** Schools from new equipment to the pulse, with numbers worked out by hand (common practice). */
 final class SchoolNumbersTest extends BrowserTestCase
@@ -82,6 +83,7 @@ final class SchoolNumbersTest extends BrowserTestCase
      * @param  array<string, string>  $school
      * @param  list<int>  $pulses
      */
+    #[Group('long')]
     #[DataProvider('schools')]
     public function test_armed_by_a_switch_on_a_new_transmitter(string $name, array $school, array $pulses): void
     {
@@ -99,6 +101,7 @@ final class SchoolNumbersTest extends BrowserTestCase
     }
 
     /** ±400 µs: 125 % is 1000 to 2000; for the corners 150 % is 900 and 144 % is 2076. */
+    #[Group('long')]
     public function test_armed_by_the_sticks_on_a_new_transmitter_of_400_microseconds(): void
     {
         [$page, $at] = $this->fromNewToReady('Eckenflieger', [

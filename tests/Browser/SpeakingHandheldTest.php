@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** A switch flipped on the handheld is heard on every screen, as in flight. */
 final class SpeakingHandheldTest extends BrowserTestCase
 {
@@ -15,6 +17,7 @@ final class SpeakingHandheldTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_switches_speak_on_every_screen_and_can_be_turned_off(): void
     {
         foreach (['program', 'prove/switch-map', 'fly/ready'] as $place) {

@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Telemetry\SpokenLanguage;
+use PHPUnit\Framework\Attributes\Group;
 
 /** Telemetry from the sensor to the sheet, job by job, with sensors that the demo aircraft don't have. */
 final class TelemetryJobsTest extends BrowserTestCase
@@ -45,6 +46,7 @@ final class TelemetryJobsTest extends BrowserTestCase
         self::assertStringContainsString('Soaring for Thermal, 1', $text);
     }
 
+    #[Group('long')]
     public function test_a_speed_run_with_speed_alone_and_the_values_that_are_silent_then_told(): void
     {
         $page = $this->page()->open('/aircraft/6/telemetry');
@@ -88,6 +90,7 @@ final class TelemetryJobsTest extends BrowserTestCase
         self::assertSame([], $page->barriers());
     }
 
+    #[Group('long')]
     public function test_the_voice_speaks_german_numbers_after_ones_own_words(): void
     {
         $page = $this->page()->open('/aircraft/4/telemetry/callouts');
@@ -100,6 +103,7 @@ final class TelemetryJobsTest extends BrowserTestCase
         self::assertSame([], $page->barriers());
     }
 
+    #[Group('long')]
     public function test_a_switch_teaches_and_is_checked_at_power_up(): void
     {
         $page = $this->page()->open('/aircraft/4/program/loom');
@@ -116,6 +120,7 @@ final class TelemetryJobsTest extends BrowserTestCase
         self::assertSame([], $page->barriers());
     }
 
+    #[Group('long')]
     public function test_a_helicopter_moves_to_fixed_slots_and_its_block_finds_its_own(): void
     {
         $page = $this->page()->open('/aircraft/5/program/loom');
@@ -135,6 +140,7 @@ final class TelemetryJobsTest extends BrowserTestCase
         $page->until(fn (): bool => str_contains($page->text('main'), 'slots 16 to 23'), 'the sheet');
     }
 
+    #[Group('long')]
     public function test_airspeed_and_a_gps_bring_the_wind_and_a_margin_above_the_stall(): void
     {
         $page = $this->page()->open('/aircraft/6/telemetry');
@@ -159,6 +165,7 @@ final class TelemetryJobsTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_a_wing_flies_through_its_modes(): void
     {
         $page = $this->page()->open('/aircraft/1/telemetry/rehearsal');

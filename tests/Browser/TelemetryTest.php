@@ -8,6 +8,7 @@ use DuskSwitch\Core\Program\Condition\SensorLevel;
 use DuskSwitch\Core\Program\Telemetry\Sound;
 use DuskSwitch\Core\Telemetry\GpsFix;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** Hear the flight before it happens: chain, values, alarms, speech. */
 final class TelemetryTest extends BrowserTestCase
@@ -41,6 +42,7 @@ final class TelemetryTest extends BrowserTestCase
         self::assertTrue($page->has("[data-sensor='vario']"));
     }
 
+    #[Group('long')]
     public function test_discovery_shows_a_trouble_with_its_cure(): void
     {
         $page = $this->page()->open('/aircraft/1/telemetry');
@@ -58,6 +60,7 @@ final class TelemetryTest extends BrowserTestCase
         self::assertTrue($page->has("[data-found='silent']"));
     }
 
+    #[Group('long')]
     public function test_the_tone_is_set_tried_and_kept(): void
     {
         $page = $this->page()->open('/aircraft/4/telemetry/callouts');
@@ -105,6 +108,7 @@ final class TelemetryTest extends BrowserTestCase
         self::assertTrue($page->has("[data-alarm='cell-low']"));
     }
 
+    #[Group('long')]
     public function test_a_pilot_who_reads_feet_reads_them_everywhere_but_where_an_aircraft_says_otherwise(): void
     {
         $page = $this->page()->open('/aircraft/4/telemetry/values')->choose('[aria-label=Units]', 'As mine');
@@ -128,6 +132,7 @@ final class TelemetryTest extends BrowserTestCase
         $page->until(fn (): bool => str_contains($page->text('main'), 'km/h'), 'metres again');
     }
 
+    #[Group('long')]
     public function test_a_phase_and_an_alarm_hang_on_a_value_that_is_chosen_with_its_level(): void
     {
         $page = $this->page()->open('/aircraft/4/telemetry/values')->choose('[aria-label=Units]', 'Imperial: feet, mph');
@@ -195,6 +200,7 @@ final class TelemetryTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_a_phrase_is_edited_piece_by_piece_and_heard(): void
     {
         $page = $this->page()->open('/aircraft/5/telemetry/callouts');
@@ -221,6 +227,7 @@ final class TelemetryTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_a_value_is_worked_out_and_told_what_it_lacks(): void
     {
         $page = $this->page()->open('/aircraft/3/telemetry/values');

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** Two tabs, a refused edit, a lost server: told, and nothing is lost. */
 final class TroubleTest extends BrowserTestCase
 {
@@ -25,6 +27,7 @@ final class TroubleTest extends BrowserTestCase
         $second->fill('#fn-expo', '44')->saved(4);
     }
 
+    #[Group('long')]
     public function test_what_is_asked_for_while_a_save_is_answered_is_not_lost(): void
     {
         // A proposal takes two seconds here: the save of the edit before it is answered on the way.
@@ -65,6 +68,7 @@ final class TroubleTest extends BrowserTestCase
         $page->at(1);
     }
 
+    #[Group('long')]
     public function test_an_edit_is_kept_when_the_pilot_turns_to_another_aircraft_at_once(): void
     {
         $page = $this->page()->openAircraft('Tern');
@@ -101,6 +105,7 @@ final class TroubleTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_two_tabs_that_bind_at_once_do_not_meddle_with_each_other(): void
     {
         $first = $this->page()->open('/aircraft/4/kit/binding');
@@ -123,6 +128,7 @@ final class TroubleTest extends BrowserTestCase
         );
     }
 
+    #[Group('long')]
     public function test_a_stand_in_that_stops_answering_goes_on_where_it_was(): void
     {
         $page = $this->page()->open('/aircraft/4/kit/binding');

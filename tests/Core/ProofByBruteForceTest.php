@@ -11,6 +11,7 @@ use DuskSwitch\Core\Proof\Answer;
 use DuskSwitch\Core\Proof\Proof;
 use DuskSwitch\Core\Proof\ProofContext;
 use DuskSwitch\Core\Proof\StateWords;
+use DuskSwitch\Tests\Long;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -33,7 +34,7 @@ final class ProofByBruteForceTest extends TestCase
     /** @return iterable<string, array{int}> */
     public static function seeds(): iterable
     {
-        $many = getenv('DUSK_LONG') === '1' ? 600 : 60;
+        $many = Long::is() ? 600 : 60;
         for ($seed = 1; $seed <= $many; $seed++) {
             yield "aircraft {$seed}" => [$seed];
         }

@@ -4,8 +4,10 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Bench\BenchSteps;
 use DuskSwitch\Core\Format\Fingerprint;
+use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Kinds\Kinds;
 use DuskSwitch\Core\Link\InstalledKit;
+use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Proof\Proof;
 use DuskSwitch\Core\Readiness\DoneAct;
 use DuskSwitch\Core\Readiness\EnteredLines;
@@ -24,6 +26,9 @@ use Symfony\Component\Yaml\Yaml;
 final class ReadinessTest extends TestCase
 {
     /** @param  (callable(\stdClass): mixed)|null  $change */
+    /** @var array<string, Proof> */
+    private static array $proofs = [];
+
     private static function circuit(string $demo, ?callable $change = null): Circuit
     {
         $document = json_decode(Given::demo($demo));
@@ -60,11 +65,17 @@ final class ReadinessTest extends TestCase
             new ReadinessContext(
                 self::kit($circuit),
                 Given::catalogue(),
-                Proof::of(Given::context($circuit->program)),
+                self::proof($circuit->program),
                 $entered ?? new EnteredLines(40, 0, 40),
                 array_values($acts ?? self::everything($circuit)),
             ),
         );
+    }
+
+    /** A program's proof, once: it's asked for with every list. */
+    private static function proof(Program $program): Proof
+    {
+        return self::$proofs[ProgramEncoder::encode($program)] ??= Proof::of(Given::context($program));
     }
 
     private static function item(Readiness $list, ReadinessItem $item): JudgedItem

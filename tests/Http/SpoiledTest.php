@@ -7,6 +7,7 @@ use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ScriptDecoder;
 use DuskSwitch\Core\Signal\Panel;
 use DuskSwitch\Tests\Core\Given;
+use DuskSwitch\Tests\Long;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -25,7 +26,7 @@ final class SpoiledTest extends HttpTestCase
 
     private static function rounds(): int
     {
-        return getenv('DUSK_LONG') === '1' ? self::LONG : self::QUICK;
+        return Long::is() ? self::LONG : self::QUICK;
     }
 
     /** @return array<string, array{int}> */

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Served;
 
 use DuskSwitch\App\Jobs\Jobs;
+use DuskSwitch\Tests\Long;
 use Symfony\Component\Process\Process;
 use ZipArchive;
 
@@ -225,7 +226,7 @@ final class BackupTest extends DataTestCase
      */
     public function test_a_season_goes_out_and_in_again_to_the_byte(): void
     {
-        $isLong = getenv('DUSK_LONG') === '1';
+        $isLong = Long::is();
         $this->artisan($this->database(), 'data:prepare');
         LargeHangar::fill($this->database(), ...$isLong ? [200, 50, 5000, 100, 3000] : [12, 12, 60, 1500, 30, 4500]);
         $this->inLittleMemory($this->database(), 'data:backup', "{$this->folder}/a.zip");

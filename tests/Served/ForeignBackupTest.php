@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Served;
 
 use Closure;
 use DuskSwitch\Tests\Browser\App;
+use DuskSwitch\Tests\Long;
 use PHPUnit\Framework\Attributes\DataProvider;
 use stdClass;
 use Symfony\Component\Process\Process;
@@ -256,7 +257,7 @@ final class ForeignBackupTest extends DataTestCase
     /** Any value of any file is changed to any other: refused whole, or every page answers afterwards. */
     public function test_whatever_is_changed_in_it_is_refused_or_harmless(): void
     {
-        $many = getenv('DUSK_LONG') === '1' ? 500 : 16;
+        $many = Long::is() ? 500 : 8;
         mt_srand(26);
         $taken = 0;
         for ($trial = 0; $trial < $many; $trial++) {

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Served;
 
 use DuskSwitch\Tests\Browser\App;
+use DuskSwitch\Tests\Long;
 use Symfony\Component\Process\Process;
 
 /**
@@ -160,7 +161,7 @@ final class RestoreSwitchTest extends ServedTestCase
         $takes = microtime(true) - $began;
         $new = $state();
         $seen = [];
-        $trials = self::isLong() ? 60 : 5;
+        $trials = Long::is() ? 60 : 5;
         for ($trial = 0; $trial < $trials; $trial++) {
             self::renew($folder);
             $pdo = self::open("{$folder}/dusk.sqlite");

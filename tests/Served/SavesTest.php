@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Served;
 
 use DuskSwitch\Tests\Browser\App;
+use DuskSwitch\Tests\Long;
 use PDO;
 use Symfony\Component\Process\Process;
 
@@ -100,7 +101,7 @@ final class SavesTest extends ServedTestCase
 
     public function test_four_writers_on_one_aircraft_lose_nothing_and_fail_nowhere(): void
     {
-        $done = self::write([self::$app], 4, self::isLong() ? 250 : 60, fn (): int => 1);
+        $done = self::write([self::$app], 4, Long::is() ? 250 : 60, fn (): int => 1);
 
         self::assertSame(
             [],
@@ -116,7 +117,7 @@ final class SavesTest extends ServedTestCase
 
     public function test_four_writers_on_four_aircraft_never_meet_a_conflict(): void
     {
-        $done = self::write([self::$app], 4, self::isLong() ? 250 : 60, fn (int $writer): int => 2 + $writer);
+        $done = self::write([self::$app], 4, Long::is() ? 250 : 60, fn (int $writer): int => 2 + $writer);
 
         self::assertSame([200], array_keys($done['statuses']), json_encode($done['statuses']) ?: '');
         foreach ($done['saved'] as $id => $notes) {
@@ -142,7 +143,7 @@ final class SavesTest extends ServedTestCase
     public function test_undo_against_save_one_of_them_wins_and_the_other_is_told(): void
     {
         [$document, $revision] = self::document(self::$app, 3);
-        for ($round = 0; $round < (self::isLong() ? 100 : 25); $round++) {
+        for ($round = 0; $round < (Long::is() ? 100 : 25); $round++) {
             $multi = curl_multi_init();
             $save = self::handle(self::$app, 'PUT', '/api/aircraft/3/program', [
                 'base' => $revision,
@@ -174,7 +175,7 @@ final class SavesTest extends ServedTestCase
         $app->start();
         [$document, $base] = self::document($app, 1);
         $saved = [];
-        for ($kill = 0; $kill < (self::isLong() ? 100 : 8); $kill++) {
+        for ($kill = 0; $kill < (Long::is() ? 100 : 8); $kill++) {
             $multi = curl_multi_init();
             $handles = [];
             foreach (range(1, 3) as $edit) {

@@ -9,12 +9,6 @@ use PHPUnit\Framework\TestCase;
 /** The app as pilots get it: the real server, a database file, and several clients at once. */
 abstract class ServedTestCase extends TestCase
 {
-    /** True under `./dusk test --long`. */
-    protected static function isLong(): bool
-    {
-        return getenv('DUSK_LONG') === '1';
-    }
-
     /**
      * One request.
      *

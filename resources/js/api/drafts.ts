@@ -7,7 +7,7 @@ type Question = { document: Program; also: string | undefined }
 
 /** What the core says of the present draft: asked for after each edit, and again where `also` changes. */
 export function useOfDraft<Answer>(ask: (document: Program) => Promise<Answer>, also?: string): Answer | null {
-  const { document, saving } = useWorkbench()
+  const { document, saving } = useWorkbench('document', 'saving')
   const [answer, setAnswer] = useState<Answer | null>(null)
   const question = useRef(ask)
   question.current = ask

@@ -1,4 +1,5 @@
 import { QueryObserver, replaceEqualDeep } from '@tanstack/react-query'
+import { useRef } from 'react'
 import { box } from './box'
 import { data, GET, Lost, POST, Refusal } from './client'
 import { type ConflictOfEdits, Draft, isConflict, keyOf, path, type Saving, setAside } from './draft'
@@ -271,6 +272,13 @@ const turn = (id: number, number: number, base: number) =>
 
 export const workbench = new Workbench(NOTHING)
 
-export function useWorkbench(): State {
-  return useStore(workbench, (one) => one)
+/** Some of the state on the bench: whoever asks is drawn again only when one of these changes. */
+export function useWorkbench<Key extends keyof State>(...keys: Key[]): Pick<State, Key> {
+  const last = useRef<Pick<State, Key> | null>(null)
+  return useStore(workbench, (state) => {
+    const before = last.current
+    if (before && keys.every((key) => before[key] === state[key])) return before
+    last.current = Object.fromEntries(keys.map((key) => [key, state[key]])) as Pick<State, Key>
+    return last.current
+  })
 }

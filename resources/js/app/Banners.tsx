@@ -6,7 +6,7 @@ import { Button } from '@/parts/Button'
 /** What holds for the whole page: the server is away, a backup was restored, the browser keeps nothing. */
 export function Banners() {
   const { away, restored, keepsNothing } = useConnection()
-  const { saving } = useWorkbench()
+  const { saving } = useWorkbench('saving')
   const [heeded, setHeeded] = useState(false)
 
   useEffect(() => {

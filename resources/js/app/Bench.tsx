@@ -17,7 +17,7 @@ const brokenOf = (error: Error | null): Broken | null =>
 export default function Bench() {
   const id = Number(useParams().id)
   const query = useAircraft(id)
-  const { aircraft } = useWorkbench()
+  const { aircraft } = useWorkbench('aircraft')
 
   useEffect(() => {
     workbench.open(id)

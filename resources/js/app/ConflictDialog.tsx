@@ -8,7 +8,7 @@ import { clock } from '@/parts/words'
 
 /** Another tab was faster: both versions are kept, and the pilot chooses which to go on with. */
 export function ConflictDialog() {
-  const { aircraft, conflict } = useWorkbench()
+  const { aircraft, conflict } = useWorkbench('aircraft', 'conflict')
   return aircraft && conflict ? <Choice aircraft={aircraft.id} conflict={conflict} /> : null
 }
 

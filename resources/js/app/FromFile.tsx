@@ -10,7 +10,7 @@ type Props = { aircraft: Aircraft; onClose: () => void }
 
 /** A program from a file as a revision of this aircraft; what it changes is said first. */
 export default function FromFile({ aircraft, onClose }: Props) {
-  const { document } = useWorkbench()
+  const { document } = useWorkbench('document')
   const input = useRef<HTMLInputElement>(null)
   const [name, setName] = useState<string | null>(null)
   const [proposal, setProposal] = useState<Proposal | null>(null)

@@ -77,7 +77,15 @@ const SAVING = {
 }
 
 export function Header({ aircraft }: { aircraft: Aircraft }) {
-  const { saving: draft, waits, problem, gone, notice, document, asked } = useWorkbench()
+  const {
+    saving: draft,
+    waits,
+    problem,
+    gone,
+    notice,
+    document,
+    asked,
+  } = useWorkbench('saving', 'waits', 'problem', 'gone', 'notice', 'document', 'asked')
   const saving = draft === 'saved' && asked > 0 ? 'saving' : draft
   const { restored } = useConnection()
   const [history, setHistory] = useState(false)

@@ -17,7 +17,7 @@ const MOST_CHANGES = 12
 
 /** This aircraft beside another one, and parts of that one taken over. */
 export default function OtherAircraft({ aircraft, onClose }: { aircraft: Aircraft; onClose: () => void }) {
-  const { document } = useWorkbench()
+  const { document } = useWorkbench('document')
   const others = (useHangar().data?.aircraft ?? []).filter((one) => one.id !== aircraft.id)
   const [id, setId] = useState<number | null>(null)
   const [parts, setParts] = useState<TakenPart[]>([])

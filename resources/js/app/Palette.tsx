@@ -11,7 +11,7 @@ type Props = { open: boolean; onClose: () => void; onHelp: () => void }
 
 /** Everything by name. */
 export default function Palette({ open, onClose, onHelp }: Props) {
-  const { aircraft } = useWorkbench()
+  const { aircraft } = useWorkbench('aircraft')
   const hangar = useHangar()
   const navigate = useNavigate()
   const item = (name: string, run: () => unknown, key = name) => (

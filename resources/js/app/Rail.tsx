@@ -59,7 +59,7 @@ function Small({ icon: Icon, label, says, run }: SmallProps) {
 
 /** The stations in the order of the work; Hangar and Equipment stand apart. */
 export function Rail() {
-  const { aircraft } = useWorkbench()
+  const { aircraft } = useWorkbench('aircraft')
   const { data: readiness } = useReadiness(aircraft?.id ?? 0, aircraft?.revision ?? 0)
   const theme = useTheme()
   return (

@@ -10,7 +10,7 @@ type Props = { aircraft: Aircraft; revision: number; onClose: () => void; onTake
 
 /** What going back to a former revision does at the channels, before it is done. */
 export function TakeRevision({ aircraft, revision, onClose, onTaken }: Props) {
-  const { document } = useWorkbench()
+  const { document } = useWorkbench('document')
   const [proposal, setProposal] = useState<Proposal | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
   useEffect(() => {

@@ -10,7 +10,7 @@ type Props = { axis: Axis; clicks: number; vertical: boolean; className: string 
 /** A trim: click by click, on either side of its middle. */
 export function Trim({ axis, clicks, vertical, className }: Props) {
   const trim = useHand((one) => one.trims[axis]) ?? 0
-  const { document } = useWorkbench()
+  const { document } = useWorkbench('document')
   const active = useFrame((frame) => frame.phase)
   // Where each phase has a trim of its own, the lever moves that of the phase that is active.
   const phase = document && active !== null && hasTrimPerPhase(document, axis) ? active : undefined

@@ -14,7 +14,7 @@ const FIRST = ['arm', 'motor-cut', 'flight-mode', 'style']
 
 /** Two controls of the transmitter for a thumb, chosen by the pilot: the handheld of a phone while it is folded. */
 export function TwoControls({ aircraft }: { aircraft: Aircraft }) {
-  const { document } = useWorkbench()
+  const { document } = useWorkbench('document')
   const { controls, id } = aircraft.transmitterDefinition
   const [chosen, setChosen] = useState<string[]>(() => keep.read<string[]>(`${KEY}.${id}`) ?? [])
   const usual = FIRST.flatMap((purpose) => {

@@ -19,7 +19,7 @@ const VIEWS: Record<ViewOf<'fly'>, View | LazyExoticComponent<View>> = {
 
 /** Ready to fly? The list of what is left, and the checklists at the field. */
 export default function FlyStation() {
-  const { aircraft } = useWorkbench()
+  const { aircraft } = useWorkbench('aircraft')
   const here = useView('fly')
   const View = VIEWS[here.path]
   if (!aircraft || !View) return null

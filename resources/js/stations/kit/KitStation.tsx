@@ -4,7 +4,7 @@ import { VIEWS } from './views'
 
 /** The equipment of this aircraft, and how it's brought together. */
 export default function KitStation() {
-  const { aircraft, document } = useWorkbench()
+  const { aircraft, document } = useWorkbench('aircraft', 'document')
   const here = useView('kit')
   const View = VIEWS[here.path]
   if (!aircraft || !document || !View) return null

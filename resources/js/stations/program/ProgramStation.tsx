@@ -4,7 +4,7 @@ import { VIEWS } from './views'
 
 /** What each control does, and closer looks at it. */
 export default function ProgramStation() {
-  const { aircraft, document } = useWorkbench()
+  const { aircraft, document } = useWorkbench('aircraft', 'document')
   const without = [
     ...(aircraft?.styles === null ? ['styles'] : []),
     ...(aircraft?.surfaces === false ? ['throws'] : []),

@@ -5,7 +5,7 @@ import { VIEWS } from './views'
 
 /** Is it safe, in every position of the switches? */
 export default function ProveStation() {
-  const { aircraft, document } = useWorkbench()
+  const { aircraft, document } = useWorkbench('aircraft', 'document')
   const { proof } = useProof()
   const here = useView('prove')
   const View = VIEWS[here.path]

@@ -9,7 +9,7 @@ import { VIEWS } from './views'
 
 /** What the aircraft sends, and what is heard of it. */
 export default function TelemetryStation() {
-  const { aircraft, document } = useWorkbench()
+  const { aircraft, document } = useWorkbench('aircraft', 'document')
   const { data: pilot } = usePilot()
   const look = useOfDraft((draft) => data(POST('/api/sense', { body: { document: draft } })), pilot?.units)
   const here = useView('telemetry')

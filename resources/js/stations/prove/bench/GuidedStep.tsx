@@ -12,7 +12,7 @@ type Props = { aircraft: number; revision: number; step: Step }
 export function GuidedStep({ aircraft, revision, step }: Props) {
   const { ticked, tick } = useKeptTicks(aircraft, revision, `bench-${step.id}`)
   const [notes, setNotes] = useState<Record<string, string>>({})
-  const { saving } = useWorkbench()
+  const { saving } = useWorkbench('saving')
   const done = step.state === 'done'
   const seen = step.guide.map((line) => (ticked.has(line.says) ? (notes[line.says] ?? '').trim() : null))
   const ready = step.guide.every((line, index) => seen[index] !== null && (!line.asks || seen[index] !== ''))

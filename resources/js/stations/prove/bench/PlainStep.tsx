@@ -6,7 +6,7 @@ type Props = { step: string; title: string; says: string }
 
 /** A step that is done by looking, where this aircraft needs it. */
 export function PlainStep({ step, title, says }: Props) {
-  const { aircraft } = useWorkbench()
+  const { aircraft } = useWorkbench('aircraft')
   const record = useBenchRecord(aircraft?.id ?? 0, aircraft?.revision ?? 0)
   if (!record.data?.steps.some((one) => one.id === step)) return null
   return (

@@ -9,7 +9,7 @@ type Props = { step: string; seen?: (string | null)[]; ready?: boolean; children
 
 /** The title of a step, whether it was done with the aircraft as it is now, and the button that says so. */
 export function StepHead({ step, seen = [], ready = true, children }: Props) {
-  const { aircraft, saving } = useWorkbench()
+  const { aircraft, saving } = useWorkbench('aircraft', 'saving')
   return (
     <div className="flex flex-wrap items-baseline justify-between gap-x-3">
       <h2 className="font-semibold">{children}</h2>
