@@ -12,6 +12,7 @@ use DuskSwitch\App\Equipment\ShippedDefinitions;
 use DuskSwitch\App\Hangar\ReadinessBook;
 use DuskSwitch\App\Hangar\ReadinessSummaries;
 use DuskSwitch\App\Jobs\Jobs;
+use DuskSwitch\App\Jobs\Line;
 use DuskSwitch\App\Log\KeptAnalyses;
 use DuskSwitch\App\Log\RecordingFiles;
 use DuskSwitch\App\Program\CircuitCache;
@@ -32,6 +33,8 @@ final class Provider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', Connector::class);
+        // Of this server: what another one computes stands in nobody's way here.
+        $this->app->singleton(Line::class, fn () => new Line((getenv('DUSK_RUN_FOLDER') ?: storage_path('serve')).'/line'));
         $this->app->singleton(WriteGate::class, fn () => new WriteGate(self::beside('restore.lock')));
         $this->app->afterResolving('db', function (DatabaseManager $all): void {
             $all->connection()->beforeExecuting(function (string $query): void {

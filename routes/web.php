@@ -14,6 +14,7 @@ use DuskSwitch\App\Http\Controllers\HeardController;
 use DuskSwitch\App\Http\Controllers\HistoryController;
 use DuskSwitch\App\Http\Controllers\KeptSettingsController;
 use DuskSwitch\App\Http\Controllers\KitController;
+use DuskSwitch\App\Http\Controllers\LineController;
 use DuskSwitch\App\Http\Controllers\LiveController;
 use DuskSwitch\App\Http\Controllers\LogbookController;
 use DuskSwitch\App\Http\Controllers\LogbookFileController;
@@ -33,6 +34,7 @@ use DuskSwitch\App\Http\Controllers\SlowController;
 use DuskSwitch\App\Http\Controllers\TelemetryController;
 use DuskSwitch\App\Http\Controllers\ThrowsController;
 use DuskSwitch\App\Http\Controllers\UpkeepController;
+use DuskSwitch\App\Http\Middleware\Turn;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
@@ -87,11 +89,16 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::post('propose/scale', [TelemetryController::class, 'scale']);
     Route::post('propose/hold', [TelemetryController::class, 'hold']);
     Route::post('propose/alarm', [TelemetryController::class, 'alarm']);
-    Route::post('rehearsal', [RehearsalController::class, 'fly']);
-    Route::post('rehearsal/nmea', [RehearsalController::class, 'nmea']);
+    // What takes long, one at a time: serve/nginx.conf leads these to workers of their own.
+    Route::middleware(Turn::class)->group(function (): void {
+        Route::post('rehearsal', [RehearsalController::class, 'fly']);
+        Route::post('rehearsal/nmea', [RehearsalController::class, 'nmea']);
+        Route::post('voice-pack', [RehearsalController::class, 'voicePack']);
+        Route::post('compare-flights', [UpkeepController::class, 'compare']);
+    });
+    Route::get('line/{ticket}', [LineController::class, 'place']);
     Route::post('nmea', [RehearsalController::class, 'readNmea']);
     Route::post('clip', [RehearsalController::class, 'clip']);
-    Route::post('voice-pack', [RehearsalController::class, 'voicePack']);
     Route::post('backup', [BackupController::class, 'backUp']);
     Route::post('restore', [BackupController::class, 'upload']);
     Route::post('restore/{job}', [BackupController::class, 'restore']);
@@ -115,7 +122,6 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
     Route::get('logbook/{flight}/over/{other}', [LogbookController::class, 'over']);
     Route::post('logbook/{flight}/heard', [LogbookController::class, 'heard']);
     Route::get('logbook/{flight}/export/{ending}', [LogbookController::class, 'export'])->where('ending', '[a-z]{1,8}');
-    Route::post('compare-flights', [UpkeepController::class, 'compare']);
     Route::delete('upkeep/{upkeep}', [UpkeepController::class, 'destroy']);
     Route::get('packs', [PackController::class, 'index']);
     Route::post('packs', [PackController::class, 'store']);
@@ -153,7 +159,7 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
         Route::post('settings', [KeptSettingsController::class, 'keep']);
         Route::get('settings/{number}', [KeptSettingsController::class, 'text']);
         Route::get('compare/{from}/{to}', [HistoryController::class, 'compare']);
-        Route::post('learn', [UpkeepController::class, 'learn']);
+        Route::post('learn', [UpkeepController::class, 'learn'])->middleware(Turn::class);
         Route::get('upkeep', [UpkeepController::class, 'show']);
         Route::post('upkeep', [UpkeepController::class, 'store']);
         Route::put('balance', [UpkeepController::class, 'balance']);

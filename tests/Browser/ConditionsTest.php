@@ -22,6 +22,7 @@ final class ConditionsTest extends BrowserTestCase
     public function test_conditions_are_put_together_and_said_in_words(): void
     {
         $page = $this->page()->open('/aircraft/3/program/loom?at=function:flip')->press('Add a condition…');
+        $revision = $page->revision();
         $page->choose('#condition-of', 'All of several');
         $page->choose('#condition-of-1', 'Right shoulder')->choose('#condition-is-1', 'Away');
         self::assertTrue($page->has('[role=dialog] button[disabled]'), 'a part is not chosen yet');
@@ -35,11 +36,11 @@ final class ConditionsTest extends BrowserTestCase
             'the words',
         );
         self::assertSame([[], []], [$page->barriers(), $page->tooSmall()]);
-        $page->press('Apply')->saved(3);
+        $page->press('Apply')->saved($revision + 1);
         self::assertStringContainsString('not Flight mode is Free', $page->text("[data-case='0']"));
         // The former positions come after it.
         $page->click("[aria-label='Remove condition 2']");
-        $page->saved(4)->click("[data-control='right-shoulder'] [data-detent='away']");
+        $page->saved($revision + 2)->click("[data-control='right-shoulder'] [data-detent='away']");
         $this->sees($page, 8, 2000);
         $page->click("[data-control='left-front'] [data-detent='away']");
         $this->sees($page, 8, 1000);
@@ -49,21 +50,23 @@ final class ConditionsTest extends BrowserTestCase
     public function test_a_hold_and_a_feed_hang_on_a_condition_of_its_own_name(): void
     {
         $page = $this->page()->open('/aircraft/3/program/phases');
+        $page->find("[aria-label='Name of a new condition']");
+        $revision = $page->revision();
         $page->find("[aria-label='Name of a new condition']")->sendKeys('Nicht jetzt');
         $page->press('Say what it stands for…')->choose('#condition-of', 'Left side');
-        $page->choose('#condition-is', 'Middle')->press('Apply')->saved(5);
+        $page->choose('#condition-is', 'Middle')->press('Apply')->saved($revision + 1);
         self::assertStringContainsString('Left side middle', $page->text("[data-condition='nicht-jetzt']"));
 
         $page->open('/aircraft/3/program/loom?at=function:throttle')->press('Hold it while…');
-        $page->choose('#condition-of', '“nicht-jetzt”')->press('Apply')->saved(6);
+        $page->choose('#condition-of', '“nicht-jetzt”')->press('Apply')->saved($revision + 2);
         $page->stick('left', 0, 1);
         $page->until(fn (): bool => $page->pulse(3) > 1900, 'full throttle');
         $page->click("[data-control='left-side'] [data-detent='middle']");
         $this->sees($page, 3, 1000);
 
         $page->open('/aircraft/3/program/loom?at=output:10')->press('Only while…');
-        $page->choose('#condition-of', '“nicht-jetzt”')->press('Apply')->saved(7);
-        $page->press('Always')->saved(8);
+        $page->choose('#condition-of', '“nicht-jetzt”')->press('Apply')->saved($revision + 3);
+        $page->press('Always')->saved($revision + 4);
         self::assertFalse($page->has("[aria-label^='Change when']"));
     }
 

@@ -95,6 +95,45 @@ final class KeptNothingTest extends BrowserTestCase
         self::assertSame('37', $page->find("[aria-label='Expo']")->getAttribute('value'));
     }
 
+    public function test_what_is_typed_into_a_form_is_there_again_until_it_is_saved_or_thrown_away(): void
+    {
+        $flight = self::$app->record(Recorded::table('nightjar', 'out-and-back', 11), 3, 'typed.csv');
+        $page = $this->page()->open("/aircraft/3/fly/flights?flight={$flight}");
+        $page->press('Notes')->press('Edit notes')->fill('#flight-site', 'Kleine Wiese');
+        $page->click('#flight-note')->keys('#flight-note', 'Wind from the barn');
+        // Closed by the key that closes a menu, too, and the page loaded again.
+        $page->keys('#flight-note', "\u{E00C}");
+        $page->until(fn (): bool => ! $page->has('[role=dialog]'), 'it to be closed');
+        $page->browser->navigate()->refresh();
+        $page->press('Notes')->press('Edit notes')->find('[data-typed-before]');
+        self::assertSame('Wind from the barn', $page->find('#flight-note')->getAttribute('value'));
+        self::assertSame('Kleine Wiese', $page->find('#flight-site')->getAttribute('value'));
+        $page->press('Cancel')->press('Edit notes')->find('#flight-note');
+        self::assertFalse($page->has('[data-typed-before]'), 'it was thrown away');
+        self::assertSame('', $page->find('#flight-note')->getAttribute('value'));
+        $page->press('Cancel');
+
+        // Without a dialog: another view, and back.
+        $page->open('/logbook/packs')->click('main form input')->keys('main form input', 'Blue 3');
+        $page->click("a[href='/logbook/fields']")->find('main form');
+        $page->click("a[href='/logbook/packs']");
+        $page->until(
+            fn (): bool => $page->find('main form input')->getAttribute('value') === 'Blue 3',
+            'the label that was typed',
+        );
+
+        // The largest form.
+        $page->open('/equipment')->press('Packs')->click("[aria-label^='Copy ']");
+        $page->fill('#root_name', 'Mine, of a long evening');
+        $page->actions()->sendKeys(null, "\u{E00C}")->perform();
+        $page->until(fn (): bool => ! $page->has('[role=dialog]'), 'it to be closed');
+        $page->click("[aria-label^='Copy ']")->find('[data-typed-before]');
+        self::assertSame('Mine, of a long evening', $page->find('#root_name')->getAttribute('value'));
+        $page->press('Start afresh');
+        $page->until(fn (): bool => ! $page->has('[data-typed-before]'), 'it to begin afresh');
+        self::assertNotSame('Mine, of a long evening', $page->find('#root_name')->getAttribute('value'));
+    }
+
     public function test_what_was_typed_before_a_restore_is_kept(): void
     {
         $folder = self::$app->folder();

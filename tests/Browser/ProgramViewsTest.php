@@ -126,7 +126,7 @@ final class ProgramViewsTest extends BrowserTestCase
         $page = $this->page()->open('/aircraft/5/program/styles');
         $revision = $page->revision();
         self::assertStringContainsString('from −11.5° to −4.6°', $page->text('[data-liftoff]'));
-        $page->fill("[aria-label='Expo, Sporty']", '35')->saved($revision + 1 > 5 ? $revision + 1 : 6);
+        $page->fill("[aria-label='Expo, Sporty']", '35')->saved($revision + 1);
         self::assertSame(
             [0.35, 0.35, 0.35],
             array_map(fn (string $id): ?float => $this->saved(5)->function($id)?->shapes['sporty']->expo, [

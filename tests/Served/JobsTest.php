@@ -77,7 +77,8 @@ final class JobsTest extends ServedTestCase
         $rehearsals = [];
         foreach (range(1, 6) as $seed) {
             $body = ['document' => $document, 'script' => 'out-and-back', 'seed' => $seed];
-            curl_multi_add_handle($many, $rehearsals[] = self::handle($this->app, 'POST', '/api/rehearsal', $body));
+            $rehearsals[] = self::handle($this->app, 'POST', '/api/rehearsal', $body);
+            curl_multi_add_handle($many, end($rehearsals));
         }
         $answered = 0;
         do {
@@ -96,6 +97,53 @@ final class JobsTest extends ServedTestCase
             self::assertSame(200, curl_getinfo($one, CURLINFO_HTTP_CODE));
         }
         self::assertGreaterThan(6, $answered, 'more saves than rehearsals');
+    }
+
+    public function test_what_takes_long_waits_in_line_and_knows_its_place(): void
+    {
+        [$document] = self::document($this->app, 3);
+        $line = $this->app->folder().'/serve/line';
+        is_dir($line) || mkdir($line);
+        // Somebody is at work, and somebody's process is gone.
+        $busy = fopen("{$line}/00000000000000000001-somebody", 'c') ?: self::fail('no line');
+        flock($busy, LOCK_EX);
+        touch("{$line}/00000000000000000002-gone");
+        $many = curl_multi_init();
+        $asked = [];
+        $goOn = function () use ($many): void {
+            curl_multi_exec($many, $running);
+        };
+        $place = fn (string $ticket): ?int => self::ask($this->app, 'GET', "/api/line/{$ticket}")[1]->before;
+        foreach (['first', 'second', 'third'] as $place0 => $ticket) {
+            $body = ['document' => $document, 'script' => 'out-and-back', 'seed' => $place0];
+            $asked[$ticket] = self::handle($this->app, 'POST', '/api/rehearsal', $body, ["Dusk-Ticket: {$ticket}"]);
+            curl_multi_add_handle($many, $asked[$ticket]);
+            self::until(function () use ($goOn, $place, $ticket, $place0): bool {
+                $goOn();
+
+                return $place($ticket) === $place0 + 1;
+            }, "{$ticket} to be in line");
+        }
+        self::assertNull($place('nobody'));
+
+        // Whoever waits no longer leaves it; the next one moves up.
+        curl_multi_remove_handle($many, $asked['second']);
+        curl_close($asked['second']);
+        unset($asked['second']);
+        self::until(fn (): bool => $place('third') === 2, 'the third to move up');
+        self::assertSame(1, $place('first'));
+
+        fclose($busy);
+        do {
+            curl_multi_exec($many, $running);
+            usleep(10_000);
+        } while ($running > 0);
+        self::assertSame([200, 200], array_values(array_map(
+            fn (\CurlHandle $one): int => (int) curl_getinfo($one, CURLINFO_HTTP_CODE),
+            $asked,
+        )));
+        self::assertSame([null, null], [$place('first'), $place('third')]);
+        self::assertSame([], glob("{$line}/*"));
     }
 
     public function test_a_server_that_is_killed_leaves_nothing_running(): void

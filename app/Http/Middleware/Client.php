@@ -14,11 +14,17 @@ final class Client
 {
     public function handle(Request $request, Closure $next): Response
     {
+        self::stillThere();
+
+        return $next($request);
+    }
+
+    /** Ends the request where nobody waits for it. */
+    public static function stillThere(): void
+    {
         if (PHP_SAPI === 'fpm-fcgi') {
             error_log('', 4);
             flush();
         }
-
-        return $next($request);
     }
 }

@@ -1,4 +1,5 @@
 import { data, POST } from './client'
+import { placeInLine } from './line'
 import { said } from './proposals'
 import { Store, useStore } from './store'
 import type { Flown, Program, Rehearsal } from './types'
@@ -29,6 +30,8 @@ type State = {
   /** the draft that was flown */
   flew: Program | null
   busy: boolean
+  /** How many others are worked out before it. */
+  before: number
   problem: string | null
 }
 
@@ -39,6 +42,7 @@ const NOTHING: State = {
   heard: null,
   flew: null,
   busy: false,
+  before: 0,
   problem: null,
 }
 
@@ -56,13 +60,19 @@ class RehearsalStore extends Store<State> {
     this.stop()
     const asking = new AbortController()
     this.asking = asking
-    this.set({ aircraft, plan, busy: true, problem: null })
+    this.set({ aircraft, plan, busy: true, before: 0, problem: null })
+    const place = placeInLine((before) => {
+      if (!asking.signal.aborted && before !== this.state.before) this.set({ before })
+    })
     try {
-      const answer = POST('/api/rehearsal', { body: { document, ...plan }, signal: asking.signal })
+      const { headers } = place
+      const answer = POST('/api/rehearsal', { body: { document, ...plan }, headers, signal: asking.signal })
       const flown = (await data(answer)) as Flown
       if (!asking.signal.aborted) this.set({ flown, flew: document, heard: document, busy: false })
     } catch (error) {
       if (!asking.signal.aborted) this.set({ busy: false, problem: said(error) })
+    } finally {
+      place.leave()
     }
   }
 

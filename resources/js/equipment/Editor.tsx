@@ -6,6 +6,8 @@ import type { Definition, StoreKind } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
 import { Segments } from '@/parts/Segments'
+import { TypedBefore } from '@/parts/TypedBefore'
+import { forgetTyped, useKept } from '@/parts/useKept'
 import { Front } from './Front'
 import { DefinitionForm } from './form/DefinitionForm'
 import type { Fault } from './form/faults'
@@ -26,8 +28,13 @@ type Props = { kind: StoreKind; start: Definition; base?: number | undefined; on
 
 /** A definition as a form, or as its open document; what is wrong is told with its path, and nothing is lost. */
 export default function Editor({ kind, start, base, onClose }: Props) {
-  const [value, setValue] = useState(start)
-  const [text, setText] = useState<string | null>(null)
+  const form = `${kind}/${start.id}/${base ?? 'new'}`
+  const [value, setValue, valueIsBack] = useKept(`${form}/value`, start)
+  const [text, setText, textIsBack] = useKept<string | null>(`${form}/text`, null, JSON.stringify(start))
+  const close = () => {
+    forgetTyped(form)
+    onClose()
+  }
   const [faults, setFaults] = useState<Fault[]>([])
   const change = useStoresChange()
   const stores = useStores().data
@@ -66,7 +73,7 @@ export default function Editor({ kind, start, base, onClose }: Props) {
     try {
       // Under another id it's another definition.
       await change.keep(kind, now, now.id === start.id ? base : undefined)
-      onClose()
+      close()
     } catch (problem) {
       if (problem instanceof Refusal && 'faults' in problem.problem) setFaults(problem.problem.faults)
       else setFaults([{ path: '', says: said(problem) }])
@@ -85,13 +92,21 @@ export default function Editor({ kind, start, base, onClose }: Props) {
       onClose={onClose}
       foot={
         <>
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={close}>Cancel</Button>
           <Button look="main" onClick={() => void save()}>
             Keep it
           </Button>
         </>
       }
     >
+      {(valueIsBack || textIsBack) && (
+        <TypedBefore
+          onAfresh={() => {
+            setValue(start)
+            setText(null)
+          }}
+        />
+      )}
       <div className="mb-3">
         <Segments label="Look at it as" value={text === null ? 'form' : 'text'} options={LOOKS} onChange={look} />
       </div>

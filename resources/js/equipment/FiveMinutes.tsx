@@ -8,9 +8,12 @@ import { Dialog } from '@/parts/Dialog'
 import { Field } from '@/parts/Field'
 import { idOf } from '@/parts/idOf'
 import { Tick } from '@/parts/Tick'
+import { forgetTyped, useKept } from '@/parts/useKept'
 import { Count } from './Count'
 
 const ANOTHER = 'another'
+/** What is typed is kept under it. */
+const FORM = 'new-transmitter'
 
 const POSITIONS = [
   { id: 'direct', name: 'Each position gets its value directly' },
@@ -34,18 +37,18 @@ type Props = {
 
 /** A transmitter from what one sees of it; its front is drawn next, to be dragged and named. */
 export function FiveMinutes({ stores, free, onMade, onClose }: Props) {
-  const [name, setName] = useState('')
-  const [channels, setChannels] = useState(8)
+  const [name, setName] = useKept(`${FORM}/name`, '')
+  const [channels, setChannels] = useKept(`${FORM}/channels`, 8)
   const spans = stores.spans.map((one) => ({ id: String(one.span), name: one.says }))
-  const [span, setSpan] = useState(spans[0]?.id ?? ANOTHER)
-  const [ownSpan, setOwnSpan] = useState(stores.spans[0]?.span ?? 0)
-  const [counts, setCounts] = useState<Counts>({ two: 4, three: 2, button: 1, dial: 1, slider: 0 })
-  const [positions, setPositions] = useState('direct')
-  const [limited, setLimited] = useState(false)
-  const [mixes, setMixes] = useState(8)
-  const [curvePoints, setCurvePoints] = useState(5)
-  const [links, setLinks] = useState<string[]>([])
-  const [link, setLink] = useState('')
+  const [span, setSpan] = useKept(`${FORM}/span`, spans[0]?.id ?? ANOTHER)
+  const [ownSpan, setOwnSpan] = useKept(`${FORM}/ownSpan`, stores.spans[0]?.span ?? 0)
+  const [counts, setCounts] = useKept<Counts>(`${FORM}/counts`, { two: 4, three: 2, button: 1, dial: 1, slider: 0 })
+  const [positions, setPositions] = useKept(`${FORM}/positions`, 'direct')
+  const [limited, setLimited] = useKept(`${FORM}/limited`, false)
+  const [mixes, setMixes] = useKept(`${FORM}/mixes`, 8)
+  const [curvePoints, setCurvePoints] = useKept(`${FORM}/curvePoints`, 5)
+  const [links, setLinks] = useKept<string[]>(`${FORM}/links`, [])
+  const [link, setLink] = useKept(`${FORM}/link`, '')
   const [problem, setProblem] = useState<string | null>(null)
   const known = new Map(stores.links.flatMap((one) => one.links.map(({ id, name: title }) => [id, title])))
   const make = async () => {
@@ -70,6 +73,7 @@ export function FiveMinutes({ stores, free, onMade, onClose }: Props) {
           },
         }),
       )
+      forgetTyped(FORM)
       onMade(definition as unknown as Definition)
     } catch (error) {
       setProblem(said(error))
@@ -83,7 +87,14 @@ export function FiveMinutes({ stores, free, onMade, onClose }: Props) {
       onClose={onClose}
       foot={
         <>
-          <Button onClick={onClose}>Cancel</Button>
+          <Button
+            onClick={() => {
+              forgetTyped(FORM)
+              onClose()
+            }}
+          >
+            Cancel
+          </Button>
           <Button look="main" disabled={name.trim() === ''} onClick={() => void make()}>
             Draw it
           </Button>

@@ -3,12 +3,13 @@ import { said } from '@/api/proposals'
 import { useFieldChange, useFields } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
 import { heightOf, PlaceInputs } from '@/parts/PlaceInputs'
+import { useKept } from '@/parts/useKept'
 
 /** The places where one flies: an outline and a height that aren't left. Local rules decide where they lie. */
 export function FieldList() {
   const { data, error } = useFields()
   const { keep, remove } = useFieldChange()
-  const [place, setPlace] = useState({ name: '', height: '' })
+  const [place, setPlace] = useKept('field', { name: '', height: '' })
   const [outline, setOutline] = useState<{ file: string; text: string } | null>(null)
   const file = useRef<HTMLInputElement>(null)
   if (error) return <p className="text-rose">▲ {said(error)}</p>

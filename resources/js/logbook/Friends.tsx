@@ -1,15 +1,19 @@
 import { Plus, Trash2 } from 'lucide-react'
-import { useEffect, useState } from 'react'
 import { said } from '@/api/proposals'
 import type { VideoPilot } from '@/api/types'
 import { useFriends, useVideoPlan } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
 import { keyed } from '@/parts/keyed'
 import { INPUT, Labelled } from '@/parts/Labelled'
+import { useKept } from '@/parts/useKept'
 
 type Row = { key: number; name: string; channels: string; powers: string }
 
 const NOBODY: Omit<Row, 'key'> = { name: '', channels: '', powers: '25 200' }
+const TWO: Row[] = [
+  { key: 0, ...NOBODY },
+  { key: 1, ...NOBODY },
+]
 
 /** "Band 3: 5735, 5770" is two channels; a name before a number is the pilot's own. */
 function channelsOf(text: string): VideoPilot['channels'] {
@@ -28,25 +32,17 @@ const textOf = (pilot: VideoPilot) =>
 
 /** A video channel for each friend, as far from the others as can be. */
 export function Friends() {
-  const { data } = useFriends()
-  const [rows, setRows] = useState<Row[]>([
-    { key: 0, ...NOBODY },
-    { key: 1, ...NOBODY },
-  ])
-  const [allowed, setAllowed] = useState('200')
+  const { data, error } = useFriends()
+  const known = data?.pilots.map((one, key) => ({
+    key,
+    name: one.name,
+    channels: textOf(one),
+    powers: (one.powers ?? []).join(' '),
+  }))
+  // What is typed is kept until a plan was made of it: the plan's pilots are remembered by the server.
+  const [rows, setRows] = useKept<Row[]>(known ? 'friends' : 'friends/unknown', known?.length ? known : TWO)
+  const [allowed, setAllowed] = useKept('friends-power', '200')
   const plan = useVideoPlan()
-  useEffect(() => {
-    if (data && data.pilots.length > 0) {
-      setRows(
-        data.pilots.map((one, key) => ({
-          key,
-          name: one.name,
-          channels: textOf(one),
-          powers: (one.powers ?? []).join(' '),
-        })),
-      )
-    }
-  }, [data])
   const put = (key: number, change: Partial<Row>) =>
     setRows(rows.map((one) => (one.key === key ? { ...one, ...change } : one)))
   const choose = () =>
@@ -62,6 +58,8 @@ export function Friends() {
       })),
     })
   const found = plan.data
+  if (error) return <p className="text-rose">▲ {said(error)}</p>
+  if (!data) return <p className="text-muted">◌ Opening…</p>
   return (
     <div className="mx-auto max-w-4xl">
       <p className="text-muted text-sm">

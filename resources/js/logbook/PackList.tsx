@@ -5,6 +5,7 @@ import { usePackChange, usePacks } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { INPUT, Labelled } from '@/parts/Labelled'
+import { useKept } from '@/parts/useKept'
 import { today } from '@/parts/words'
 
 type Pack = Packs['packs'][number]
@@ -15,7 +16,7 @@ const NOTHING = { label: '', cells: '3', capacity: '', plug: '', grams: '' }
 export function PackList() {
   const { data, error } = usePacks()
   const { add } = usePackChange()
-  const [form, setForm] = useState(NOTHING)
+  const [form, setForm] = useKept('pack', NOTHING)
   if (error) return <p className="text-rose">▲ {said(error)}</p>
   if (!data) return <p className="text-muted">◌ Opening…</p>
   const field = (key: keyof typeof form, label: string, type = 'text', width = 'w-28') => (
@@ -89,7 +90,7 @@ export function PackList() {
 function Row({ pack }: { pack: Pack }) {
   const { act, change } = usePackChange()
   const [kind, setKind] = useState<'charge' | 'storage' | 'resistance'>('charge')
-  const [amount, setAmount] = useState('')
+  const [amount, setAmount] = useKept(`pack/${pack.id}/amount`, '')
   const note = () => {
     const value = amount === '' ? null : Number(amount)
     act.mutate(

@@ -3,6 +3,10 @@ import { Button } from './Button'
 
 const SECOND_MS = 1e3
 
+/** What is said while it's worked out, or while others are before it. */
+export const atWork = (says: string, before: number) =>
+  before > 0 ? `Waits: ${before} ${before === 1 ? 'other is' : 'others are'} worked out before it` : says
+
 /** Something that takes a while: that it goes on, for how long already, and a way to stop it. */
 export function Working({ says, stop, from = 0 }: { says: string; stop: () => void; from?: number }) {
   const [seconds, setSeconds] = useState(0)

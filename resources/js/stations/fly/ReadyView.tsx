@@ -7,6 +7,7 @@ import type { Aircraft, Readiness } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Dialog } from '@/parts/Dialog'
 import { STATES } from '@/parts/states'
+import { forgetTyped, useKept } from '@/parts/useKept'
 import { clock, day } from '@/parts/words'
 import { Reservations } from './Reservations'
 
@@ -102,7 +103,8 @@ function Row({ item, aircraft, ask }: { item: Item; aircraft: Aircraft; ask: () 
 }
 
 function Aside({ aircraft, item, onClose }: { aircraft: Aircraft; item: Item; onClose: () => void }) {
-  const [reason, setReason] = useState('')
+  const form = `aside/${aircraft.id}/${item.id}`
+  const [reason, setReason] = useKept(form, '')
   const setAside = useSetAside(aircraft.id, aircraft.revision)
   return (
     <Dialog open title={`${item.title}: doesn’t apply`} onClose={onClose}>
@@ -112,7 +114,15 @@ function Aside({ aircraft, item, onClose }: { aircraft: Aircraft; item: Item; on
       <form
         onSubmit={(event) => {
           event.preventDefault()
-          setAside.mutate({ item: item.id, reason: reason.trim() }, { onSuccess: onClose })
+          setAside.mutate(
+            { item: item.id, reason: reason.trim() },
+            {
+              onSuccess: () => {
+                forgetTyped(form)
+                onClose()
+              },
+            },
+          )
         }}
       >
         <label htmlFor="aside-reason" className="mt-3 block text-sm">

@@ -1,4 +1,3 @@
-import { useState } from 'react'
 import { useFlightChange, useLogbook, useTypedFlight } from '@/api/logbook'
 import { said } from '@/api/proposals'
 import { useHangar } from '@/api/queries'
@@ -8,6 +7,8 @@ import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Dialog } from '@/parts/Dialog'
 import { INPUT } from '@/parts/Labelled'
+import { TypedBefore } from '@/parts/TypedBefore'
+import { forgetTyped, useKept } from '@/parts/useKept'
 import { duration, here, secondsOf } from '@/parts/words'
 import { airborne } from './airborne'
 
@@ -22,7 +23,8 @@ const NOTE = 2_000
 /** What the pilot writes of a flight, typed in or recorded. */
 export function FlightForm({ aircraft, flight, onClose }: Props) {
   const lasted = flight?.seconds == null ? '' : duration(flight.seconds)
-  const [form, setForm] = useState({
+  const key = flight ? `flight/${flight.id}` : `flight/of/${aircraft?.id ?? 'nobody'}`
+  const start = {
     flownAt: flight?.flownAt?.slice(0, 16) ?? here(),
     minutes: lasted,
     site: flight?.site ?? '',
@@ -31,9 +33,16 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
     charged: flight?.charged == null ? '' : String(flight.charged),
     weather: flight?.weather ?? '',
     note: flight?.note ?? '',
-  })
+  }
+  // A flight that is typed in begins at the time of now.
+  const from = flight ? JSON.stringify(start) : ''
+  const [form, setForm, isBack] = useKept(`${key}/form`, start, from)
   const flew = String((flight ? flight.aircraft : aircraft?.id) ?? NO_AIRCRAFT)
-  const [owner, setOwner] = useState(flew)
+  const [owner, setOwner] = useKept(`${key}/owner`, flew)
+  const close = () => {
+    forgetTyped(key)
+    onClose()
+  }
   const hangar = useHangar().data?.aircraft ?? []
   const change = useFlightChange(flight?.id ?? 0)
   const typed = useTypedFlight()
@@ -57,8 +66,8 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
       // What is shown is rounded: only what was written is sent.
       ...(recorded || form.minutes === lasted ? {} : { seconds }),
     }
-    if (flight) change.mutate(body, { onSuccess: onClose })
-    else typed.mutate({ ...body, aircraft: owner === NO_AIRCRAFT ? null : Number(owner) }, { onSuccess: onClose })
+    if (flight) change.mutate(body, { onSuccess: close })
+    else typed.mutate({ ...body, aircraft: owner === NO_AIRCRAFT ? null : Number(owner) }, { onSuccess: close })
   }
   const field = (key: keyof typeof form, label: string, type = 'text', list?: string[]) => (
     <div key={key}>
@@ -92,13 +101,21 @@ export function FlightForm({ aircraft, flight, onClose }: Props) {
       onClose={onClose}
       foot={
         <>
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={close}>Cancel</Button>
           <Button look="main" disabled={saving.isPending} onClick={save}>
             Save
           </Button>
         </>
       }
     >
+      {isBack && (
+        <TypedBefore
+          onAfresh={() => {
+            setForm(start)
+            setOwner(flew)
+          }}
+        />
+      )}
       <div className="grid gap-3 sm:grid-cols-2">
         <div>
           <span className="block text-muted text-sm">Aircraft</span>

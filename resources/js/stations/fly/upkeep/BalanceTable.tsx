@@ -1,20 +1,21 @@
 import { Plus, Trash2 } from 'lucide-react'
-import { useState } from 'react'
 import { said } from '@/api/proposals'
 import type { Aircraft, Upkeep } from '@/api/types'
 import { useUpkeepChange } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
 import { INPUT } from '@/parts/Labelled'
+import { useKept } from '@/parts/useKept'
 
 type Balance = Upkeep['balance']
 type Row = { key: number; name: string; mass: string; arm: string }
 
 /** What weighs where, and where it balances: in grams, and millimetres behind a point in front. */
 export function BalanceTable({ aircraft, balance }: { aircraft: Aircraft; balance: Balance }) {
-  const [rows, setRows] = useState<Row[]>(() =>
+  const [rows, setRows] = useKept<Row[]>(
+    `balance/${aircraft.id}/items`,
     balance.items.map((one, key) => ({ key, name: one.name, mass: String(one.mass), arm: String(one.arm) })),
   )
-  const [mark, setMark] = useState(balance.mark === null ? '' : String(balance.mark))
+  const [mark, setMark] = useKept(`balance/${aircraft.id}/mark`, balance.mark === null ? '' : String(balance.mark))
   const { balance: keep } = useUpkeepChange(aircraft.id)
   const save = (next: Row[], at = mark) => {
     const whole = next.filter((one) => one.name.trim() !== '' && one.mass !== '' && one.arm !== '')

@@ -1,10 +1,10 @@
 import { Trash2 } from 'lucide-react'
-import { useState } from 'react'
 import { said } from '@/api/proposals'
 import type { Aircraft, Upkeep } from '@/api/types'
 import { useUpkeep, useUpkeepChange } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
 import { INPUT, Labelled } from '@/parts/Labelled'
+import { useKept } from '@/parts/useKept'
 import { today } from '@/parts/words'
 import { BalanceTable } from './BalanceTable'
 
@@ -32,7 +32,7 @@ export default function UpkeepView({ aircraft }: { aircraft: Aircraft }) {
 const NOTHING = { part: '', did: '', everyFlights: '', everyMonths: '', gramsBefore: '', gramsAfter: '' }
 
 function Work({ aircraft, upkeep }: { aircraft: Aircraft; upkeep: Upkeep }) {
-  const [form, setForm] = useState({ ...NOTHING, on: today() })
+  const [form, setForm] = useKept(`work/${aircraft.id}`, { ...NOTHING, on: today() }, '')
   const { add, remove } = useUpkeepChange(aircraft.id)
   const number = (text: string) => (text === '' ? null : Number(text))
   const field = (key: keyof typeof form, label: string, type: string, wide = '') => (

@@ -1,9 +1,10 @@
-import { useState } from 'react'
 import type { Aircraft, KitPart } from '@/api/types'
+import { workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Dialog } from '@/parts/Dialog'
 import { Field } from '@/parts/Field'
+import { forgetTyped, useKept } from '@/parts/useKept'
 import { Typed } from './Typed'
 
 const NONE = '–'
@@ -45,11 +46,17 @@ const number = (text: string): number | null => {
 
 /** One part on board: what it is, what it takes and from what, its port, its firmware. */
 export function PartDialog({ start, choices, regulators, systems, ports, onKeep, onClose }: Props) {
-  const [name, setName] = useState(start?.name ?? '')
-  const [kind, setKind] = useState<KitPart['kind']>(start?.kind ?? 'servo')
-  const [fed, setFed] = useState(start?.fed ?? NONE)
-  const [port, setPort] = useState(start?.port ?? NONE)
-  const [texts, setTexts] = useState(() => textsOf(start))
+  const form = `part/${workbench.state.aircraft?.id}/${start?.id ?? 'new'}`
+  const from = JSON.stringify(start ?? null)
+  const close = () => {
+    forgetTyped(form)
+    onClose()
+  }
+  const [name, setName] = useKept(`${form}/name`, start?.name ?? '', from)
+  const [kind, setKind] = useKept<KitPart['kind']>(`${form}/kind`, start?.kind ?? 'servo', from)
+  const [fed, setFed] = useKept(`${form}/fed`, start?.fed ?? NONE, from)
+  const [port, setPort] = useKept(`${form}/port`, start?.port ?? NONE, from)
+  const [texts, setTexts] = useKept(`${form}/texts`, textsOf(start), from)
   const put = (key: keyof Texts) => (text: string) => setTexts({ ...texts, [key]: text })
   const made = (): KitPart => {
     const [low, high] = [number(texts.low), number(texts.high)]
@@ -80,8 +87,15 @@ export function PartDialog({ start, choices, regulators, systems, ports, onKeep,
       onClose={onClose}
       foot={
         <>
-          <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" disabled={name.trim() === ''} onClick={() => onKeep(made())}>
+          <Button onClick={close}>Cancel</Button>
+          <Button
+            look="main"
+            disabled={name.trim() === ''}
+            onClick={() => {
+              onKeep(made())
+              forgetTyped(form)
+            }}
+          >
             {start ? 'Apply' : 'Add'}
           </Button>
         </>

@@ -1,6 +1,7 @@
 import { Download, Plus, Volume2 } from 'lucide-react'
 import { useState } from 'react'
 import { POST } from '@/api/client'
+import { placeInLine } from '@/api/line'
 import type { Call, SpokenCall } from '@/api/types'
 import { type Heard, say } from '@/api/voice'
 import { Button } from '@/parts/Button'
@@ -8,7 +9,7 @@ import { Choice } from '@/parts/Choice'
 import { download } from '@/parts/download'
 import { Tick } from '@/parts/Tick'
 import { tell } from '@/parts/toast'
-import { Working } from '@/parts/Working'
+import { atWork, Working } from '@/parts/Working'
 import { changeSense, free } from '../edits'
 import type { View } from '../views'
 import { BenchValues } from './BenchValues'
@@ -47,14 +48,19 @@ export function CalloutsView({ aircraft, document, look }: View) {
     changeSense((now) => ({ ...now, calls: [...(now.calls ?? []), call] }), 'A new callout')
   }
   const [making, setMaking] = useState<AbortController | null>(null)
+  const [before, setBefore] = useState(0)
   const pack = async () => {
     const asking = new AbortController()
     setMaking(asking)
+    const place = placeInLine(setBefore)
     const answer = await POST('/api/voice-pack', {
       body: { document },
+      headers: place.headers,
       parseAs: 'blob',
       signal: asking.signal,
     }).catch(() => null)
+    place.leave()
+    setBefore(0)
     setMaking(null)
     if (asking.signal.aborted) return
     if (!answer?.response.ok) {
@@ -120,7 +126,7 @@ export function CalloutsView({ aircraft, document, look }: View) {
             <Volume2 size={15} aria-hidden /> Try it
           </Button>
           {making ? (
-            <Working says="Speaking every clip…" stop={() => making.abort()} />
+            <Working says={atWork('Speaking every clip…', before)} stop={() => making.abort()} />
           ) : (
             <Button onClick={() => void pack()}>
               <Download size={15} aria-hidden /> Voice pack

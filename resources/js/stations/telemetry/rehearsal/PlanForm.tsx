@@ -4,13 +4,20 @@ import { type Plan, rehearsal } from '@/api/rehearsal'
 import type { SenseLook } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
-import { Working } from '@/parts/Working'
+import { atWork, Working } from '@/parts/Working'
 import { Circumstances } from './Circumstances'
 
-type Props = { plan: Plan; look: SenseLook; change: (plan: Plan) => void; fly: () => void; busy: boolean }
+type Props = {
+  plan: Plan
+  look: SenseLook
+  change: (plan: Plan) => void
+  fly: () => void
+  busy: boolean
+  before: number
+}
 
 /** Which flight, and in what. */
-export function PlanForm({ plan, look, change, fly, busy }: Props) {
+export function PlanForm({ plan, look, change, fly, busy, before }: Props) {
   return (
     <div className="flex flex-wrap items-center gap-2">
       <div className="w-48">
@@ -38,7 +45,7 @@ export function PlanForm({ plan, look, change, fly, busy }: Props) {
         <Dices size={15} aria-hidden /> <span className="sr-only">Another day instead of</span> day {plan.seed}
       </Button>
       {busy ? (
-        <Working says="Flying…" stop={rehearsal.stop} />
+        <Working says={atWork('Flying…', before)} stop={rehearsal.stop} />
       ) : (
         <Button look="main" onClick={fly}>
           Rehearse

@@ -63,6 +63,7 @@ export default function RehearsalView({ aircraft, document, look }: View) {
           look={look}
           change={setPlan}
           busy={state.busy}
+          before={state.before}
           fly={() => void rehearsal.fly(aircraft.id, document, plan)}
         />
         {flown && <Controls flight={flown} />}
