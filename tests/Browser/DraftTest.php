@@ -22,6 +22,13 @@ final class DraftTest extends BrowserTestCase
         if (method === 'PUT' && url.includes('/program')) {
             window.dusk.puts++
             if (mode === 'trouble') return new Response('<html>nonsense</html>', { status: 502 })
+            // A read that begins while it's on its way, and is answered from before it.
+            if (mode === 'crossed' && !window.dusk.late) {
+                window.dusk.late = true
+                window.dispatchEvent(new Event('online'))
+                for (const seen of [document, window]) seen.dispatchEvent(new Event('visibilitychange'))
+                while (!window.dusk.read) await new Promise((done) => setTimeout(done, 20))
+            }
             if (mode === 'busy') return new Response('{"message": "busy", "faults": []}', { status: 503 })
             const answer = await real(asked, ...rest)
             if (mode === 'cut') { window.dusk.mode = 'through'; throw new TypeError('cut') }
@@ -36,6 +43,7 @@ final class DraftTest extends BrowserTestCase
             window.dusk.late = false
             const answer = await real(asked, ...rest)
             const body = await answer.text()
+            window.dusk.read = true
             await new Promise((done) => setTimeout(done, 1500))
             window.dusk.cameLate = true
             return new Response(body, { status: 200, headers: { 'Content-Type': 'application/json' } })
@@ -168,6 +176,19 @@ final class DraftTest extends BrowserTestCase
         );
         self::assertSame('29', $this->expo($page));
         $page->at(2);
+    }
+
+    public function test_a_read_that_began_during_the_save_does_not_bring_the_old_back(): void
+    {
+        $page = $this->bench('Midge');
+        $this->mode($page, 'crossed');
+        $this->edit($page, 'roll', '26');
+        $page->until(
+            fn (): bool => $page->browser->executeScript('return window.dusk.cameLate === true'),
+            'the late answer',
+        );
+        $page->saved(2);
+        self::assertSame('26', $this->expo($page));
     }
 
     #[Group('long')]

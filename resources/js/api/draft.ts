@@ -34,6 +34,14 @@ export const save = (id: number, { base, document, note }: Edit, uuid?: string) 
     }),
   )
 
+/** Changes an aircraft. A read that was on its way before, or began meanwhile, knows nothing of it: it's let go. */
+export async function unread(id: number, change: () => Promise<Aircraft>): Promise<Aircraft> {
+  await queries.cancelQueries({ queryKey: keyOf(id) })
+  const changed = await change()
+  await queries.cancelQueries({ queryKey: keyOf(id) })
+  return changed
+}
+
 /** Keeps an edit in the history beside the others. */
 export async function setAside(id: number, edit: Edit) {
   try {
@@ -99,10 +107,7 @@ export class Draft {
     for (let sent = this.edit; sent; sent = this.edit) {
       this.now('saving', null)
       try {
-        // A read that is on its way knows nothing of this save.
-        await queries.cancelQueries({ queryKey: keyOf(this.id) })
-        const saved = await save(this.id, sent, this.uuid())
-        this.settle(sent, saved)
+        this.settle(sent, await unread(this.id, () => save(this.id, sent, this.uuid())))
       } catch (error) {
         this.fail(error, sent)
         return

@@ -2,7 +2,7 @@ import { QueryObserver, replaceEqualDeep } from '@tanstack/react-query'
 import { useRef } from 'react'
 import { box } from './box'
 import { data, GET, Lost, POST, Refusal } from './client'
-import { type ConflictOfEdits, Draft, isConflict, keyOf, path, type Saving, setAside } from './draft'
+import { type ConflictOfEdits, Draft, isConflict, keyOf, path, type Saving, setAside, unread } from './draft'
 import { queries } from './queryClient'
 import { Store, useStore } from './store'
 import type { Aircraft, Press, Problem, Program } from './types'
@@ -211,8 +211,8 @@ class Workbench extends Store<State> {
       return
     }
     try {
-      await queries.cancelQueries({ queryKey: keyOf(aircraft.id) })
-      queries.setQueryData(keyOf(aircraft.id), await request(aircraft.id, aircraft.revision))
+      const changed = await unread(aircraft.id, () => request(aircraft.id, aircraft.revision))
+      queries.setQueryData(keyOf(aircraft.id), changed)
     } catch (error) {
       this.tell(error)
       // Another tab did more, or whether it was done can't be known from here: the server says.
@@ -256,7 +256,7 @@ class Workbench extends Store<State> {
     if (!draft || !conflict) return
     try {
       if (which === 'current' && since) await setAside(draft.id, since)
-      const chosen = await turn(draft.id, conflict[which].revision, conflict.current.revision)
+      const chosen = await unread(draft.id, () => turn(draft.id, conflict[which].revision, conflict.current.revision))
       draft.drop()
       queries.setQueryData(keyOf(draft.id), chosen)
       if (which === 'aside' && since) draft.take(since)
