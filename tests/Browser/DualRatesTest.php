@@ -9,6 +9,7 @@ use PHPUnit\Framework\Attributes\Group;
 /** A rate on a switch of its own, and a trim that each phase has for itself, as a pilot sets them up. */
 final class DualRatesTest extends BrowserTestCase
 {
+    #[Group('long')]
     public function test_a_rate_on_a_switch_is_added_flown_drawn_and_taken_away(): void
     {
         $page = $this->page()->open('/aircraft/4/program/rates?of=pitch');

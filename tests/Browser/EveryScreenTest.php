@@ -90,8 +90,8 @@ final class EveryScreenTest extends BrowserTestCase
 
             return $at($index)[2] <=> $before;
         };
-        // One behaves as the others do: in an ordinary run the first, one between and the last.
-        $tried = Long::is() ? range(0, $count - 1) : [0, intdiv($count, 2), $count - 1];
+        // One behaves as the others do: in an ordinary run the first and the last.
+        $tried = Long::is() ? range(0, $count - 1) : [0, $count - 1];
         foreach ($tried as $index) {
             [$name, $says, , $focused] = $at($index);
             self::assertTrue($focused && $name !== null && $says !== null, "slider {$index}: {$name}, {$says}");

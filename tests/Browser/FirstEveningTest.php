@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Tests\Long;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 
 /** From an empty hangar to "ready" as a newcomer, in every family. */
 final class FirstEveningTest extends BrowserTestCase
@@ -94,6 +95,7 @@ final class FirstEveningTest extends BrowserTestCase
      * @param  array<string, string>  $answers
      * @param  array<string, string>  $kit
      */
+    #[Group('long')]
     #[DataProvider('evenings')]
     public function test_a_newcomer_gets_ready(string $name, array $answers, array $kit): void
     {

@@ -9,6 +9,7 @@ use PHPUnit\Framework\Attributes\Group;
 /** Telemetry from the sensor to the sheet, job by job, with sensors that the demo aircraft don't have. */
 final class TelemetryJobsTest extends BrowserTestCase
 {
+    #[Group('long')]
     public function test_an_electric_glider_gets_a_gps_its_slots_by_hand_and_what_is_worth_calculating(): void
     {
         $page = $this->page()->open('/aircraft/4/telemetry');

@@ -86,7 +86,7 @@ final class DoorsTest extends ServedTestCase
 
     public function test_what_waits_too_long_is_ended_by_the_wall_clock_and_its_worker_is_replaced(): void
     {
-        foreach (range(1, 3) as $ignored) {
+        foreach (range(1, 2) as $ignored) {
             [$status, $answer] = self::ask(self::$nginx, 'GET', '/api/slow?what=wait');
             self::assertSame(503, $status);
             self::assertStringContainsString('took too long, so it was ended', $answer->message);

@@ -26,6 +26,9 @@ final class StartTest extends TestCase
         (new Process(['rm', '-rf', $this->folder]))->run();
     }
 
+    /** With the demo's flights where a test is of them: they take seconds each time. */
+    private bool $flights = false;
+
     private function dusk(string ...$arguments): Process
     {
         return new Process(
@@ -36,6 +39,7 @@ final class StartTest extends TestCase
                 'APP_CONFIG_CACHE' => "{$this->folder}/config.php",
                 'APP_ROUTES_CACHE' => "{$this->folder}/routes.php",
                 'DUSK_RUN_FOLDER' => "{$this->folder}/serve",
+                'DUSK_DEMO_LOGBOOK' => $this->flights ? 'true' : 'false',
             ],
             timeout: 60,
         );
@@ -104,6 +108,7 @@ final class StartTest extends TestCase
 
     public function test_a_port_that_is_taken_gives_way_to_the_next_free_one(): void
     {
+        $this->flights = true;
         $taken = Ports::free();
         $socket = stream_socket_server("tcp://127.0.0.1:{$taken}");
         $address = $this->start("--port={$taken}");

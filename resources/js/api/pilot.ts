@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { data, GET, PUT } from './client'
+import { answered } from './queryClient'
 import { rehearsal } from './rehearsal'
 import type { Pilot } from './types'
 
@@ -16,7 +17,7 @@ export function usePilotChange() {
   return useMutation({
     mutationFn: (units: Pilot['units']) => data(PUT('/api/pilot', { body: { units } })),
     onSuccess: (pilot) => {
-      client.setQueryData(['pilot'], pilot)
+      void answered(['pilot'], pilot)
       for (const key of ['values', 'threshold']) void client.invalidateQueries({ queryKey: [key] })
       rehearsal.forgetWhatWasHeard()
     },

@@ -1,6 +1,7 @@
 import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { box } from './box'
 import { DELETE, data, GET, PATCH, POST } from './client'
+import { answered } from './queryClient'
 import type { NewAircraft, Readiness, StoreKind, Stores } from './types'
 import { aircraftQuery } from './workbench'
 
@@ -21,8 +22,7 @@ export const useStores = () =>
 
 /** Keeps and removes definitions of the pilot's own. */
 export function useStoresChange() {
-  const client = useQueryClient()
-  const put = (stores: Stores) => client.setQueryData(['stores'], stores)
+  const put = (stores: Stores) => answered(['stores'], stores)
   return {
     /** @param base the revision that it was made from; without one it's kept whatever is there */
     keep: (kind: StoreKind, document: Record<string, unknown>, base?: number) => {
@@ -89,7 +89,7 @@ export function useSetAside(id: number, revision: number) {
     mutationFn: (body: { item: Readiness['items'][number]['id']; reason?: string }) =>
       data(POST('/api/aircraft/{id}/readiness', { ...path(id), body })),
     onSuccess: (answer) => {
-      client.setQueryData(['readiness', id, revision], answer)
+      void answered(['readiness', id, revision], answer)
       void client.invalidateQueries({ queryKey: ['checklists', id] })
     },
   })
@@ -108,7 +108,7 @@ export function useCheck(id: number, revision: number) {
     mutationFn: (body: { list: string; items: string[] }) =>
       data(POST('/api/aircraft/{id}/checklists', { ...path(id), body })),
     onSuccess: (answer) => {
-      client.setQueryData(['checklists', id, revision], answer)
+      void answered(['checklists', id, revision], answer)
       ready(client, id)
     },
   })
@@ -128,7 +128,7 @@ export function useRecordStep(id: number, revision: number) {
     mutationFn: ({ step, seen }: { step: string; seen: (string | null)[] }) =>
       data(POST('/api/aircraft/{id}/bench', { ...path(id), body: { step, revision, seen } })),
     onSuccess: (answer) => {
-      client.setQueryData(['bench', id, revision], answer)
+      void answered(['bench', id, revision], answer)
       ready(client, id)
     },
   })
@@ -143,7 +143,7 @@ export function useRecordBinding(id: number) {
   return useMutation({
     mutationFn: (note: string) => data(POST('/api/aircraft/{id}/bindings', { ...path(id), body: { note } })),
     onSuccess: (answer) => {
-      client.setQueryData(['bindings', id], answer)
+      void answered(['bindings', id], answer)
       ready(client, id)
     },
   })

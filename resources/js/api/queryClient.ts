@@ -1,4 +1,4 @@
-import { QueryClient } from '@tanstack/react-query'
+import { QueryClient, type QueryKey } from '@tanstack/react-query'
 import { Lost } from './client'
 import { connection } from './connection'
 
@@ -16,6 +16,12 @@ export const queries = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 })
+
+/** Takes what the server answered to a change. A read that was on its way knows nothing of it: it's let go. */
+export async function answered(queryKey: QueryKey, answer: unknown) {
+  await queries.cancelQueries({ queryKey, exact: true })
+  queries.setQueryData(queryKey, answer)
+}
 
 connection.refresh = () => void queries.invalidateQueries()
 if (connection.asksItself) {

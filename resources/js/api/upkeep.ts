@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { DELETE, data, GET, PATCH, POST, PUT } from './client'
 import type { paths } from './contract'
+import { answered } from './queryClient'
 import type { Fields, Packs, Program, Upkeep } from './types'
 
 type Body<P extends keyof paths, M extends keyof paths[P]> = paths[P][M] extends {
@@ -31,8 +32,7 @@ export const useUpkeep = (aircraft: number) =>
   })
 
 export function useUpkeepChange(aircraft: number) {
-  const client = useQueryClient()
-  const onSuccess = (is: Upkeep) => client.setQueryData(['upkeep', aircraft], is)
+  const onSuccess = (is: Upkeep) => answered(['upkeep', aircraft], is)
   const path = { params: { path: { aircraft } } }
   return {
     add: useMutation({
@@ -55,8 +55,7 @@ export function useUpkeepChange(aircraft: number) {
 export const usePacks = () => useQuery({ queryKey: ['packs'], queryFn: () => data(GET('/api/packs')) })
 
 export function usePackChange() {
-  const client = useQueryClient()
-  const onSuccess = (is: Packs) => client.setQueryData(['packs'], is)
+  const onSuccess = (is: Packs) => answered(['packs'], is)
   return {
     add: useMutation({
       mutationFn: (body: Body<'/api/packs', 'post'>) => data(POST('/api/packs', { body })),
@@ -80,7 +79,7 @@ export const useFields = () => useQuery({ queryKey: ['fields'], queryFn: () => d
 export function useFieldChange() {
   const client = useQueryClient()
   const onSuccess = (is: Fields) => {
-    client.setQueryData(['fields'], is)
+    void answered(['fields'], is)
     // Flights are held against them.
     void client.invalidateQueries({ queryKey: ['flight'] })
   }

@@ -2,6 +2,7 @@ import { useIsMutating, useMutation, useQueryClient } from '@tanstack/react-quer
 import { useCallback, useEffect, useRef } from 'react'
 import { data, POST } from '@/api/client'
 import { said } from '@/api/proposals'
+import { answered } from '@/api/queryClient'
 import type { Sheet } from '@/api/types'
 import { keep } from '@/parts/keep'
 import { tell } from '@/parts/toast'
@@ -36,7 +37,7 @@ export function useTick(id: number, revision: number, sheet: Sheet | undefined) 
     },
     onSuccess: (answer) => {
       if (waiting.current.size > 0 || client.isMutating({ mutationKey: ['sheet'] }) > 1) return
-      client.setQueryData(key, answer)
+      void answered(key, answer)
       void client.invalidateQueries({ queryKey: ['readiness', id] })
     },
     onSettled: () => {

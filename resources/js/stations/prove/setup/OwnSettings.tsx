@@ -1,13 +1,13 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { data, GET, POST } from '@/api/client'
 import { said } from '@/api/proposals'
+import { answered } from '@/api/queryClient'
 import { Button } from '@/parts/Button'
 import { clock, day } from '@/parts/words'
 
 /** The controller's own settings as text: kept before firmware work and after it, each with what it changed. */
 export function OwnSettings({ id }: { id: number }) {
-  const client = useQueryClient()
   const file = useRef<HTMLInputElement>(null)
   const [text, setText] = useState('')
   const [note, setNote] = useState('')
@@ -25,7 +25,7 @@ export function OwnSettings({ id }: { id: number }) {
         }),
       ),
     onSuccess: (answer) => {
-      client.setQueryData(key, answer)
+      void answered(key, answer)
       setText('')
       setNote('')
     },
