@@ -181,18 +181,16 @@ final class RestoreSwitchTest extends ServedTestCase
             $is = $state();
             self::assertContains($is, [$old, $new], "killed after {$trial}/{$trials} of {$takes} s");
             $seen[$is === $old ? 'old' : 'new'] = true;
-            $backups = glob("{$folder}/backups/before-restore-*.zip") ?: [];
-            self::assertCount(
-                $is === $old ? 0 : 1,
-                array_filter(
-                    $backups,
-                    fn (string $one): bool => str_contains(
-                        ForeignBackup::of($one)->files[ForeignBackup::of($one)->named('/aircraft.json')],
-                        '"Old"',
-                    ),
+            $before = array_filter(
+                glob("{$folder}/backups/before-restore-*.zip") ?: [],
+                fn (string $one): bool => str_contains(
+                    ForeignBackup::of($one)->files[ForeignBackup::of($one)->named('/aircraft.json')],
+                    '"Old"',
                 ),
-                'what was before is in a backup, where it was replaced',
             );
+            // Killed between the copy and the switch it leaves a copy too many; never one too few.
+            self::assertLessThanOrEqual(1, count($before));
+            $is === $old || self::assertCount(1, $before, 'what was before is in a backup, where it was replaced');
             self::assertSame(
                 [],
                 [...glob("{$folder}/restoring-*") ?: [], ...glob("{$folder}/before-restore-*") ?: []],
