@@ -17,6 +17,9 @@ final readonly class RecordingFiles
     /** Bytes of a number. */
     private const NUMBER = 8;
 
+    /** In seconds. */
+    private const DAY = 86_400;
+
     public function __construct(private string $folder) {}
 
     /** The folder of a recording. */
@@ -31,15 +34,26 @@ final readonly class RecordingFiles
         return $this->folder($recording->sha256).'/original';
     }
 
-    /** A folder to read something into, aside of all others. */
+    /** A folder to read something into, aside of all others; those of processes that are gone are taken away. */
     public function aside(): string
     {
-        $folder = "{$this->folder}/part-".bin2hex(random_bytes(6));
+        foreach (glob("{$this->folder}/part-*", GLOB_ONLYDIR) ?: [] as $left) {
+            self::isOfNobody($left) && $this->remove($left);
+        }
+        $folder = "{$this->folder}/part-".getmypid().'-'.bin2hex(random_bytes(6));
         if (! @mkdir($folder, 0o775, true)) {
             throw new RuntimeException("{$this->folder} can't be written to: the disk may be full");
         }
 
         return $folder;
+    }
+
+    /** True where the process that reads into a folder isn't there any more; without its number, after a day. */
+    private static function isOfNobody(string $folder): bool
+    {
+        return preg_match('/part-(\d+)-/', basename($folder), $found) === 1
+            ? ! is_dir("/proc/{$found[1]}") && is_dir('/proc/self')
+            : (int) @filemtime($folder) < time() - self::DAY;
     }
 
     /** Moves what was read aside to where it belongs, in place of what lies there. */

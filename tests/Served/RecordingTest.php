@@ -3,6 +3,7 @@
 namespace DuskSwitch\Tests\Served;
 
 use DuskSwitch\Tests\Browser\App;
+use Symfony\Component\Process\Process;
 
 /** Recordings over the real server: read beside the requests, with progress, and stopped without a trace. */
 final class RecordingTest extends ServedTestCase
@@ -71,5 +72,26 @@ final class RecordingTest extends ServedTestCase
         self::assertEquals($before->flights, $after->flights);
         self::assertSame([], glob(self::$app->folder().'/recordings/part-*'));
         self::assertFileDoesNotExist(dirname(__DIR__, 2)."/storage/jobs/{$job}/upload");
+    }
+
+    public function test_what_a_killed_import_had_begun_goes_with_the_next_one(): void
+    {
+        $folder = self::$app->folder().'/recordings';
+        is_dir($folder) || mkdir($folder);
+        $dead = new Process(['true']);
+        $dead->start();
+        $pid = $dead->getPid();
+        $dead->wait();
+        mkdir("{$folder}/part-{$pid}-c0ffee");
+        file_put_contents("{$folder}/part-{$pid}-c0ffee/0.part", 'half a flight');
+        // One of another import that is still at work.
+        mkdir("{$folder}/part-".getmypid().'-decade');
+
+        self::assertSame('done', self::ended(self::send(self::table(100), 'the next.csv'))->state);
+        self::assertSame(
+            ['part-'.getmypid().'-decade'],
+            array_map(basename(...), glob("{$folder}/part-*") ?: []),
+        );
+        rmdir("{$folder}/part-".getmypid().'-decade');
     }
 }
