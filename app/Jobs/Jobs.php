@@ -23,7 +23,7 @@ final readonly class Jobs
     /** Seconds that a process may take to begin. */
     private const BEGINS = 10;
 
-    private const INTERRUPTED = 'It was interrupted: its process ended before it had. Run it again.';
+    private const INTERRUPTED = 'It was interrupted: its process ended before it was done.';
 
     public function __construct(private string $folder) {}
 

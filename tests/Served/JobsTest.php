@@ -54,7 +54,7 @@ final class JobsTest extends ServedTestCase
         self::until(fn (): bool => ($this->look($id)->place ?? 0) === 1, 'it to wait');
         (new Process(['pkill', '-KILL', '-f', "job={$id}"]))->run();
         self::until(fn (): bool => $this->look($id)->state === 'interrupted', 'it to be known as interrupted');
-        self::assertStringContainsString('Run it again', $this->look($id)->says);
+        self::assertStringContainsString('It was interrupted', $this->look($id)->says);
         fclose($busy);
 
         self::assertSame(202, self::ask($this->app, 'POST', "/api/jobs/{$id}")[0]);

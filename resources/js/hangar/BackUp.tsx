@@ -8,9 +8,11 @@ import { JobBar } from '@/parts/JobBar'
 
 /** More than this a browser doesn't carry. */
 const MOST_BYTES = 1_500_000_000
+const KILO = 1e3
 const MEGA = 1e6
 
-const megabytes = (bytes: number) => `${(bytes / MEGA).toFixed(bytes < 10 * MEGA ? 1 : 0)} MB`
+const sizeOf = (bytes: number) =>
+  bytes < MEGA ? `${Math.ceil(bytes / KILO)} kB` : `${(bytes / MEGA).toFixed(bytes < 10 * MEGA ? 1 : 0)} MB`
 
 /** Makes a backup of everything, and gives it out. */
 export function BackUp({ onClose }: { onClose: () => void }) {
@@ -30,7 +32,7 @@ export function BackUp({ onClose }: { onClose: () => void }) {
   }, [])
 
   const bytes = state?.took?.bytes ?? 0
-  const size = bytes > 0 ? megabytes(bytes) : null
+  const size = bytes > 0 ? sizeOf(bytes) : null
   const failed = problem ?? (state?.state === 'failed' ? state.says : null)
   return (
     <Dialog
