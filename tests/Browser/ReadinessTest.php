@@ -55,6 +55,7 @@ final class ReadinessTest extends BrowserTestCase
         // An edit of a channel takes it away again.
         $page->open('/aircraft/4/program?at=output:1')->click('#out-reverse');
         $page->until(fn (): bool => ! str_contains($page->text('header'), 'Ready to fly'), 'it to be taken away');
+        $page->find("[data-saving='saved']");
         $page->open('/')->find("[data-aircraft='Petrel'] [data-standing]");
         $page->until(
             fn (): bool => str_contains($page->text("[data-aircraft='Petrel'] [data-standing]"), '→'),

@@ -4,6 +4,7 @@ namespace DuskSwitch\Tests\Browser;
 
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Telemetry\SpokenLanguage;
+use DuskSwitch\Tests\Core\Given;
 use PHPUnit\Framework\Attributes\Group;
 
 /** Telemetry from the sensor to the sheet, job by job, with sensors that the demo aircraft don't have. */
@@ -144,13 +145,15 @@ final class TelemetryJobsTest extends BrowserTestCase
     #[Group('long')]
     public function test_airspeed_and_a_gps_bring_the_wind_and_a_margin_above_the_stall(): void
     {
-        $page = $this->page()->open('/aircraft/6/telemetry');
+        // One that no other test has measured with.
+        $id = self::$app->import(Given::demo('tern'));
+        $page = $this->page()->open("/aircraft/{$id}/telemetry");
         $page->choose("[aria-label='Add a sensor']", 'Gannet airspeed probe');
         $page->find("[data-sensor='airspeed']");
         $page->choose("[aria-label='Add a sensor']", 'Bittern GPS');
         $page->pressIn("[data-sensor='airspeed']", 'Wind');
-        $page->until(fn (): bool => count($this->saved(6)->sense->values) === 1, 'the wind to be saved');
-        $page->open('/aircraft/6/telemetry/values');
+        $page->until(fn (): bool => count($this->saved($id)->sense->values) === 1, 'the wind to be saved');
+        $page->open("/aircraft/{$id}/telemetry/values");
         $page->choose("[aria-label='Add a calculated value']", 'airspeed above the stall');
         $page->find("[data-derived='stall-margin']");
         $page->choose("[aria-label='Airspeed above the stall, of 1'], [aria-label='airspeed above the stall, of 1']", 'Airspeed');
@@ -159,10 +162,10 @@ final class TelemetryJobsTest extends BrowserTestCase
             'what is missing',
         );
         $page->fill("[data-derived='stall-margin'] input[aria-label$='stall speed']", '8');
-        $page->until(fn (): bool => ($this->saved(6)->sense->values[1]->by ?? null) === 8.0, 'the stall speed');
+        $page->until(fn (): bool => ($this->saved($id)->sense->values[1]->by ?? null) === 8.0, 'the stall speed');
         self::assertSame(
             ['wind-speed', 'stall-margin'],
-            array_map(fn ($one): string => $one->does->id(), $this->saved(6)->sense->values),
+            array_map(fn ($one): string => $one->does->id(), $this->saved($id)->sense->values),
         );
     }
 
