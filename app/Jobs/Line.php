@@ -30,12 +30,14 @@ final class Line
         // Locked before others see it: what nobody holds is taken for left behind.
         $hidden = "{$this->folder}/.".bin2hex(random_bytes(8));
         $lock = @fopen($hidden, 'ce');
-        if ($lock === false || ! flock($lock, LOCK_EX)) {
-            // Nowhere to stand in line: then all go at once.
+        $mine = sprintf('%s/%020d-%s', $this->folder, hrtime(true), self::plain($ticket));
+        if ($lock === false || ! flock($lock, LOCK_EX) || ! @rename($hidden, $mine)) {
+            // Nowhere to stand in line, as on a full disk: then all go at once.
+            @unlink($hidden);
+
             return;
         }
-        $this->mine = sprintf('%s/%020d-%s', $this->folder, hrtime(true), self::plain($ticket));
-        rename($hidden, $this->mine);
+        $this->mine = $mine;
         $this->lock = $lock;
         while ($this->before(basename($this->mine)) > 0) {
             $meanwhile();

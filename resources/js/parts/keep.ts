@@ -1,6 +1,5 @@
 /**
- * Small choices that this browser keeps: theme, dock, ticks. Where it may keep nothing (a private window, a full
- * disk, a
+ * Small choices that this browser keeps: theme, dock, ticks. Where it may keep nothing (a private window, a full disk, a
  * setting) they last as long as the page, and whoever wants to know is told.
  */
 const here = new Map<string, string>()

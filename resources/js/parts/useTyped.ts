@@ -1,11 +1,11 @@
 import { useEffect, useRef, useState } from 'react'
 
 /**
- * What is typed into a field. It is the pilot's until it was taken over: an answer that comes while one types doesn't
- * write over it, and a field that goes away with its page takes it over first.
+ * What is typed into a field. It stays the pilot's until it is committed: an answer that comes while one types doesn't
+ * replace it, and a field that goes away with its page commits it first.
  *
  * @param shown what the field shows while nobody types
- * @param commit takes what was typed over
+ * @param commit puts what was typed into the draft
  */
 export function useTyped(shown: string, commit: (typed: string) => void) {
   const [text, setText] = useState(shown)
