@@ -1,6 +1,6 @@
 /**
- * Small choices that this browser keeps: theme, dock, ticks. Where it may keep nothing (a private window, a full disk, a
- * setting) they last as long as the page, and whoever wants to know is told.
+ * Small choices that this browser keeps: theme, dock, ticks. Where it may keep nothing (a private window, a full
+ * disk, a setting) they last as long as the page, and whoever wants to know is told.
  */
 const here = new Map<string, string>()
 let denied = false
