@@ -7,7 +7,7 @@ use Illuminate\Support\Facades\Schema;
 use Throwable;
 
 /**
- * Which hangar this is: another one each time a backup takes its place. A page that was opened before says so with what
+ * Which hangar this is: another one each time a backup, a copy or the demo takes its place. A page that was opened before says so with what
  * it sends (the header {@see self::HEADER}), and nothing of it is written over what was put back.
  */
 final class Generation
@@ -34,6 +34,15 @@ final class Generation
     public static function next(): int
     {
         return (int) DB::table('restores')->insertGetId(['restored_at' => now()]);
+    }
+
+    /**
+     * Begins the first one of another database: a page that shows the one before it, whose number may be lost with
+     * it, is told. So it is counted in seconds, which no database before it has come to.
+     */
+    public static function ofAnotherDatabase(): void
+    {
+        DB::table('restores')->insert(['id' => max(self::now() + 1, now()->getTimestamp()), 'restored_at' => now()]);
     }
 
     /** @throws Restored where the page is of another one */

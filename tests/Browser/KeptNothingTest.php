@@ -146,13 +146,20 @@ final class KeptNothingTest extends BrowserTestCase
             ))->mustRun();
         };
         $artisan('data:backup', "{$folder}/all.zip");
-        $page = $this->page()->open('/aircraft/5/program?at=function:roll');
-        $page->find("[aria-label='Expo']");
+        $page = $this->page()->open('/aircraft/5/fly/checklists')->click('[role=checkbox]');
+        $page->open('/aircraft/5/fly/upkeep')->fill("[aria-label='Work'] input", 'Cooling fan');
+        $page->open('/aircraft/5/program?at=function:roll')->find("[aria-label='Expo']");
         $artisan('data:restore', "{$folder}/all.zip", '--replace');
         $page->fill("[aria-label='Expo']", '11');
         $page->until(fn (): bool => $page->has("[data-banner='restored']"), 'that a backup was restored');
         $page->pressIn("[data-banner='restored']", 'Load the page again');
         $page->until(fn (): bool => ! $page->has("[data-banner='restored']"), 'the page of now');
+        // An edit of the same aircraft in this hangar leaves the one of before alone.
+        $page->open('/aircraft/5/program?at=function:roll')->fill("[aria-label='Expo']", '12')->saved(2);
+        $page->open('/aircraft/5/fly/checklists')->find('[role=checkbox]');
+        self::assertFalse($page->has('[role=checkbox][aria-checked=true]'), 'what was ticked was another hangar’s');
+        $page->open('/aircraft/5/fly/upkeep')->find('[data-typed-before]');
+        self::assertSame('Cooling fan', $page->find("[aria-label='Work'] input")->getAttribute('value'));
         $page->open('/')->find('[data-former-draft]');
         self::assertStringContainsString('Rook', $page->text('[data-former-draft]'));
         $aircraft = fn (): int => count(

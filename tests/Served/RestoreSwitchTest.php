@@ -100,14 +100,12 @@ final class RestoreSwitchTest extends ServedTestCase
     public function test_a_page_from_before_a_replace_is_told_and_changes_nothing(): void
     {
         [$document, $revision] = self::document($this->app, 1);
-        self::assertSame(
-            200,
-            self::ask($this->app, 'PUT', '/api/pilot', ['units' => 'metric'], ['Dusk-Generation: 0'])[0],
-        );
+        $page = ['Dusk-Generation: '.$this->hangar()];
+        self::assertSame(200, self::ask($this->app, 'PUT', '/api/pilot', ['units' => 'metric'], $page)[0]);
         $this->artisan('data:restore', "{$this->app->folder()}/a.zip", '--replace')->mustRun();
         $document->notes = 'from before';
         $body = ['base' => $revision, 'document' => $document, 'note' => 'from before'];
-        [$status, $answer] = self::ask($this->app, 'PUT', '/api/aircraft/1/program', $body, ['Dusk-Generation: 0']);
+        [$status, $answer] = self::ask($this->app, 'PUT', '/api/aircraft/1/program', $body, $page);
         self::assertSame([410, true], [$status, $answer->restored]);
         self::assertSame(0, $this->rows('revisions', 'from before'));
         // A program of the aircraft by another name for machines isn't its own.
@@ -119,10 +117,8 @@ final class RestoreSwitchTest extends ServedTestCase
         );
         self::assertSame(410, $status);
         self::assertSame(0, $this->rows('revisions', 'from before'));
-        self::assertSame(
-            200,
-            self::ask($this->app, 'PUT', '/api/aircraft/1/program', $body, ['Dusk-Generation: 1'])[0],
-        );
+        $page = ['Dusk-Generation: '.$this->hangar()];
+        self::assertSame(200, self::ask($this->app, 'PUT', '/api/aircraft/1/program', $body, $page)[0]);
     }
 
     public function test_the_copy_of_before_is_of_the_moment_of_the_switch(): void
@@ -218,6 +214,15 @@ final class RestoreSwitchTest extends ServedTestCase
             "sqlite:{$database}",
             options: [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::ATTR_DEFAULT_FETCH_MODE => \PDO::FETCH_NUM],
         );
+    }
+
+    /** The hangar of a page that is opened now. */
+    private function hangar(): string
+    {
+        $page = (string) file_get_contents($this->app->url('/'));
+        self::assertSame(1, preg_match('/name="generation" content="(\d+)"/', $page, $found), $page);
+
+        return $found[1];
     }
 
     private function rows(string $table, string $note): int

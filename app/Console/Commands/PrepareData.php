@@ -6,6 +6,7 @@ use DuskSwitch\App\Backup\BeforeRestore;
 use DuskSwitch\App\Backup\Copies;
 use DuskSwitch\App\Backup\Integrity;
 use DuskSwitch\App\Backup\StagedHangar;
+use DuskSwitch\App\Database\Generation;
 use DuskSwitch\App\Database\Migrations;
 use DuskSwitch\App\Database\Trouble;
 use DuskSwitch\App\Files\KeptResults;
@@ -85,6 +86,7 @@ final class PrepareData extends Command
         KeptResults::clear();
         $this->migrate($copies, $isNew);
         if ($isNew) {
+            Generation::ofAnotherDatabase();
             DB::transaction(fn () => $demo->load());
             $this->info('Loaded the demo: Saltmarsh Field.');
             config('app.demo_logbook') === true && $this->loadFlights();
@@ -179,6 +181,7 @@ final class PrepareData extends Command
         copy($copy, $file);
         $this->info('Went back to '.basename($copy).'.');
         $this->migrate($copies, false);
+        Generation::ofAnotherDatabase();
 
         return self::SUCCESS;
     }

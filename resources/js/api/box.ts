@@ -19,7 +19,8 @@ export type KeptDraft = {
 const isOfNow = (one: KeptDraft) => (one.generation ?? '0') === generation
 
 const STORE = 'drafts'
-const TAB = 'dusk.tab'
+// Another hangar's drafts stay beside this one's.
+const TAB = `dusk.tab.${generation}`
 
 /**
  * The name of this tab: it stays over a reload. A tab that was duplicated has the name of the other, so it gets

@@ -16,6 +16,9 @@ const GATHER_MS = 150
 /** Which hangar this page was opened in: it says so with everything that it sends. */
 export const generation = document.querySelector<HTMLMetaElement>('meta[name="generation"]')?.content ?? ''
 
+/** What a number means here: another hangar that takes this one's place counts its own aircraft, flights and packs. */
+export const keyHere = (id: number | string) => `${generation}.${id}`
+
 /** How this page stands to its server, to other tabs and to what the browser keeps. */
 class Connection extends Store<State> {
   private looking: number | undefined

@@ -3,7 +3,7 @@ import { connection, useConnection } from '@/api/connection'
 import { useWorkbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
 
-/** What holds for the whole page: the server is away, a backup was restored, the browser keeps nothing. */
+/** What holds for the whole page: the server is away, another hangar took this one's place, the browser keeps nothing. */
 export function Banners() {
   const { away, restored, keepsNothing } = useConnection()
   const { saving } = useWorkbench('saving')
@@ -43,8 +43,9 @@ export function Banners() {
             </Button>
           }
         >
-          <strong className="text-sodium">▲ A backup was restored since this page was opened.</strong> Nothing of this
-          page can be saved any more. What you typed is kept: you find it in the hangar.
+          <strong className="text-sodium">▲ Another hangar took the place of the one on this page:</strong> a backup, a
+          copy or the demo. Nothing of this page can be saved any more. What you typed is kept: you find it in the
+          hangar.
         </Banner>
       )}
       {keepsNothing && !heeded && (

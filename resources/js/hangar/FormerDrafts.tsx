@@ -37,7 +37,7 @@ export function FormerDrafts() {
       aria-label="Edits from before a restore"
       className="mt-5 rounded-lg border border-sodium bg-sodium/10 px-4 py-3"
     >
-      <h2 className="font-semibold">▲ Not saved before a backup was restored</h2>
+      <h2 className="font-semibold">▲ Not saved before another hangar took this one’s place</h2>
       {drafts.map((one) => (
         <div
           key={`${one.aircraft} ${one.tab}`}

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { keyHere } from '@/api/connection'
 import { said } from '@/api/proposals'
 import type { Packs } from '@/api/types'
 import { usePackChange, usePacks } from '@/api/upkeep'
@@ -90,7 +91,7 @@ export function PackList() {
 function Row({ pack }: { pack: Pack }) {
   const { act, change } = usePackChange()
   const [kind, setKind] = useState<'charge' | 'storage' | 'resistance'>('charge')
-  const [amount, setAmount] = useKept(`pack/${pack.id}/amount`, '')
+  const [amount, setAmount] = useKept(`pack/${keyHere(pack.id)}/amount`, '')
   const note = () => {
     const value = amount === '' ? null : Number(amount)
     act.mutate(

@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react'
+import { keyHere } from '@/api/connection'
 import { keep } from './keep'
 
 /** An evening at the field: older ticks were of another flight. */
@@ -17,7 +18,7 @@ function read(key: string): Set<string> {
 
 /** The ticks of a list that is gone through now; they outlive a look elsewhere and a reload. */
 export function useKeptTicks(aircraft: number, revision: number, list: string) {
-  const key = `dusk.ticks.${aircraft}.${list}`
+  const key = `dusk.ticks.${keyHere(aircraft)}.${list}`
   const at = `${key}.${revision}`
   const [ticked, setTicked] = useState(() => read(at))
   // Two quick taps come before the screen is drawn again.

@@ -103,7 +103,7 @@ function Row({ item, aircraft, ask }: { item: Item; aircraft: Aircraft; ask: () 
 }
 
 function Aside({ aircraft, item, onClose }: { aircraft: Aircraft; item: Item; onClose: () => void }) {
-  const form = `aside/${aircraft.id}/${item.id}`
+  const form = `aside/${aircraft.uuid}/${item.id}`
   const [reason, setReason] = useKept(form, '')
   const setAside = useSetAside(aircraft.id, aircraft.revision)
   return (

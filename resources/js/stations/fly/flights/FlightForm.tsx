@@ -1,3 +1,4 @@
+import { keyHere } from '@/api/connection'
 import { useFlightChange, useLogbook, useTypedFlight } from '@/api/logbook'
 import { said } from '@/api/proposals'
 import { useHangar } from '@/api/queries'
@@ -23,7 +24,7 @@ const NOTE = 2_000
 /** What the pilot writes of a flight, typed in or recorded. */
 export function FlightForm({ aircraft, flight, onClose }: Props) {
   const lasted = flight?.seconds == null ? '' : duration(flight.seconds)
-  const key = flight ? `flight/${flight.id}` : `flight/of/${aircraft?.id ?? 'nobody'}`
+  const key = flight ? `flight/${keyHere(flight.id)}` : `flight/of/${aircraft?.uuid ?? 'nobody'}`
   const start = {
     flownAt: flight?.flownAt?.slice(0, 16) ?? here(),
     minutes: lasted,

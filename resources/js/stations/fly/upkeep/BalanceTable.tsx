@@ -12,10 +12,10 @@ type Row = { key: number; name: string; mass: string; arm: string }
 /** What weighs where, and where it balances: in grams, and millimetres behind a point in front. */
 export function BalanceTable({ aircraft, balance }: { aircraft: Aircraft; balance: Balance }) {
   const [rows, setRows] = useKept<Row[]>(
-    `balance/${aircraft.id}/items`,
+    `balance/${aircraft.uuid}/items`,
     balance.items.map((one, key) => ({ key, name: one.name, mass: String(one.mass), arm: String(one.arm) })),
   )
-  const [mark, setMark] = useKept(`balance/${aircraft.id}/mark`, balance.mark === null ? '' : String(balance.mark))
+  const [mark, setMark] = useKept(`balance/${aircraft.uuid}/mark`, balance.mark === null ? '' : String(balance.mark))
   const { balance: keep } = useUpkeepChange(aircraft.id)
   const save = (next: Row[], at = mark) => {
     const whole = next.filter((one) => one.name.trim() !== '' && one.mass !== '' && one.arm !== '')

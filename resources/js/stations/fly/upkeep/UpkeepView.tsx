@@ -4,6 +4,7 @@ import type { Aircraft, Upkeep } from '@/api/types'
 import { useUpkeep, useUpkeepChange } from '@/api/upkeep'
 import { Button } from '@/parts/Button'
 import { INPUT, Labelled } from '@/parts/Labelled'
+import { TypedBefore } from '@/parts/TypedBefore'
 import { useKept } from '@/parts/useKept'
 import { today } from '@/parts/words'
 import { BalanceTable } from './BalanceTable'
@@ -32,7 +33,7 @@ export default function UpkeepView({ aircraft }: { aircraft: Aircraft }) {
 const NOTHING = { part: '', did: '', everyFlights: '', everyMonths: '', gramsBefore: '', gramsAfter: '' }
 
 function Work({ aircraft, upkeep }: { aircraft: Aircraft; upkeep: Upkeep }) {
-  const [form, setForm] = useKept(`work/${aircraft.id}`, { ...NOTHING, on: today() }, '')
+  const [form, setForm, isBack] = useKept(`work/${aircraft.uuid}`, { ...NOTHING, on: today() }, '')
   const { add, remove } = useUpkeepChange(aircraft.id)
   const number = (text: string) => (text === '' ? null : Number(text))
   const field = (key: keyof typeof form, label: string, type: string, wide = '') => (
@@ -50,6 +51,7 @@ function Work({ aircraft, upkeep }: { aircraft: Aircraft; upkeep: Upkeep }) {
   return (
     <section aria-label="Work">
       <h3 className="font-semibold text-lg">Work</h3>
+      {isBack && <TypedBefore onAfresh={() => setForm({ ...NOTHING, on: today() })} />}
       <form
         className="mt-1 flex flex-wrap items-end gap-2"
         onSubmit={(event) => {

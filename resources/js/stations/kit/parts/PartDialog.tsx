@@ -46,7 +46,7 @@ const number = (text: string): number | null => {
 
 /** One part on board: what it is, what it takes and from what, its port, its firmware. */
 export function PartDialog({ start, choices, regulators, systems, ports, onKeep, onClose }: Props) {
-  const form = `part/${workbench.state.aircraft?.id}/${start?.id ?? 'new'}`
+  const form = `part/${workbench.state.aircraft?.uuid}/${start?.id ?? 'new'}`
   const from = JSON.stringify(start ?? null)
   const close = () => {
     forgetTyped(form)

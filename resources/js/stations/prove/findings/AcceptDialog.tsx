@@ -7,7 +7,7 @@ import { accept } from '../aboard'
 
 /** Living with a finding takes a reason, which is kept with the revision. */
 export function AcceptDialog({ finding, onClose }: { finding: Finding; onClose: () => void }) {
-  const form = `accept/${workbench.state.aircraft?.id}/${finding.key}`
+  const form = `accept/${workbench.state.aircraft?.uuid}/${finding.key}`
   const [reason, setReason] = useKept(form, '')
   const close = () => {
     forgetTyped(form)
