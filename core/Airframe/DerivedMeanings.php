@@ -29,12 +29,11 @@ final class DerivedMeanings
         );
         $functions = array_map(
             fn (PilotFunction $one): PilotFunction => $one instanceof SteppedFunction
-                ? $one->stepped(
-                    array_map(
-                        fn (Step $step, int $place): Step => $step->meaning(self::word($one, $step, $place, $program)),
-                        $one->steps,
-                        array_keys($one->steps),
-                    ),
+                ? $one->with(steps: array_map(
+                    fn (Step $step, int $place): Step => $step->with(means: self::word($one, $step, $place, $program)),
+                    $one->steps,
+                    array_keys($one->steps),
+                ),
                 )
                 : $one,
             $functions,
@@ -42,7 +41,7 @@ final class DerivedMeanings
         $said = $program->with(functions: $functions, migrated: true);
         $roles = new DerivedRoles($said);
 
-        return $said->with(outputs: array_map(fn (Output $one): Output => $one->as($roles->of($one)), $said->outputs));
+        return $said->with(outputs: array_map(fn (Output $one): Output => $one->with(role: $roles->of($one)), $said->outputs));
     }
 
     /**
@@ -62,13 +61,11 @@ final class DerivedMeanings
         return $program->with(
             functions: array_map(
                 fn (PilotFunction $one): PilotFunction => $one instanceof SteppedFunction && self::asksForModes($one)
-                    ? $one->stepped(
-                        array_map(
-                            fn (Step $step): Step => $step->meaning(
-                                $step->means ?? self::mode($one, $step, $controller, $ranged),
-                            ),
-                            $one->steps,
+                    ? $one->with(steps: array_map(
+                        fn (Step $step): Step => $step->with(means: $step->means ?? self::mode($one, $step, $controller, $ranged),
                         ),
+                        $one->steps,
+                    ),
                     )
                     : $one,
                 $program->functions,

@@ -36,30 +36,30 @@ final readonly class FirstProgram
     ): Program {
         $base =
             $family === Family::Helicopter
-                ? new Phase('gentle', 'Gentle')
+                ? new Phase(id: 'gentle', name: 'Gentle')
                 : ($family === Family::Sailplane
-                    ? new Phase('cruise', 'Cruise')
-                    : new Phase('main', 'Main'));
+                    ? new Phase(id: 'cruise', name: 'Cruise')
+                    : new Phase(id: 'main', name: 'Main'));
         $link = $transmitter->links[$receiver->link ?? ''] ?? null;
         $empty = new Program(
-            $name,
-            $family,
-            $stickMode,
-            $transmitter->id,
-            $receiver?->id,
-            $controller?->id,
-            '',
-            [$base],
-            [],
-            [],
-            [],
-            [],
+            name: $name,
+            family: $family,
+            stickMode: $stickMode,
+            transmitter: $transmitter->id,
+            receiver: $receiver?->id,
+            controller: $controller?->id,
+            notes: '',
+            phases: [$base],
+            functions: [],
+            outputs: [],
+            curves: [],
+            conditions: [],
             aboard: new Installation(
-                $link === null || $receiver === null
+                kit: $link === null || $receiver === null
                     ? new KitChoice()
                     : new KitChoice(
-                        $receiver->link,
-                        isset($link->subtypes[$receiver->subtype]) ? $receiver->subtype : null,
+                        link: $receiver->link,
+                        subtype: isset($link->subtypes[$receiver->subtype]) ? $receiver->subtype : null,
                     ),
             ),
         );

@@ -56,13 +56,13 @@ final class FreeControls
             ];
         }
         if ($function instanceof SteppedFunction && $wish === PreferredControl::LongPress) {
-            return [$function->driven(ControlAssignment::presses($function, $control, Press::Long)), null];
+            return [$function->with(drive: ControlAssignment::presses($function, $control, Press::Long)), null];
         }
         if ($function instanceof SteppedFunction) {
-            return [$function->driven(ControlAssignment::detents($function, $control)), null];
+            return [$function->with(drive: ControlAssignment::detents($function, $control)), null];
         }
         if ($function instanceof ProportionalFunction) {
-            return [$function->driven(new ControlDrive($control->id))->trimmed(null), null];
+            return [$function->with(drive: new ControlDrive($control->id), trim: null), null];
         }
 
         return [$function, null];

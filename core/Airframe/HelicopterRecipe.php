@@ -141,9 +141,9 @@ final class HelicopterRecipe implements Recipe
     private function phases(float $fade): array
     {
         return [
-            new Phase('hold', 'Hold', new StepIs('hold', 'hold')),
-            new Phase('sporty', 'Sporty', new StepIs('style', 'sporty'), $fade),
-            new Phase('aerobatic', 'Aerobatic', new StepIs('style', 'aerobatic'), $fade),
+            new Phase(id: 'hold', name: 'Hold', when: new StepIs('hold', 'hold')),
+            new Phase(id: 'sporty', name: 'Sporty', when: new StepIs('style', 'sporty'), fade: $fade),
+            new Phase(id: 'aerobatic', name: 'Aerobatic', when: new StepIs('style', 'aerobatic'), fade: $fade),
         ];
     }
 
@@ -152,10 +152,10 @@ final class HelicopterRecipe implements Recipe
     {
         $byPhase = [$base => 'gentle', 'hold' => 'hold', 'sporty' => 'sporty', 'aerobatic' => 'aerobatic'];
         $expo = array_map(
-            fn (string $id): Shape => new Shape(Range::both(1.0), $settings->number("expo-{$id}")),
+            fn (string $id): Shape => new Shape(rate: Range::both(1.0), expo: $settings->number("expo-{$id}")),
             $byPhase,
         );
-        $curved = fn (?string $curve): Shape => new Shape(Range::both(1.0), 0.0, $curve);
+        $curved = fn (?string $curve): Shape => new Shape(rate: Range::both(1.0), expo: 0.0, curve: $curve);
         $throttle = array_map(
             fn (string $id): Shape => $curved($id === 'hold' ? 'throttle-gentle' : "throttle-{$id}"),
             $byPhase,
@@ -166,7 +166,7 @@ final class HelicopterRecipe implements Recipe
             self::stick(Purpose::Roll, Axis::Roll, $expo),
             self::stick(Purpose::Pitch, Axis::Pitch, $expo),
             self::stick(Purpose::Yaw, Axis::Yaw, $expo),
-            self::stick(Purpose::Throttle, Axis::Throttle, $throttle, [new Override(new StepIs('hold', 'hold'), -1.0)]),
+            self::stick(Purpose::Throttle, Axis::Throttle, $throttle, [new Override(when: new StepIs('hold', 'hold'), value: -1.0)]),
             self::stick(Purpose::Collective, Axis::Throttle, $collective),
             Switched::cut('hold', 'Hold', 'Hold', 'Released'),
             Switched::modes('style', 'Style', Purpose::Style, ['Gentle' => -1.0, 'Sporty' => 0.0, 'Aerobatic' => 1.0]),
@@ -181,14 +181,14 @@ final class HelicopterRecipe implements Recipe
     private static function stick(Purpose $for, Axis $axis, array $shapes, array $overrides = []): ProportionalFunction
     {
         return new ProportionalFunction(
-            $for->value,
-            ucfirst($for->value),
-            new AxisDrive($axis),
-            0.0,
-            $shapes,
-            null,
-            $overrides,
-            $for,
+            id: $for->value,
+            name: ucfirst($for->value),
+            drive: new AxisDrive($axis),
+            deadband: 0.0,
+            shapes: $shapes,
+            trim: null,
+            overrides: $overrides,
+            purpose: $for,
         );
     }
 
@@ -222,7 +222,7 @@ final class HelicopterRecipe implements Recipe
             $cases[] = new DriveCase(new StepIs('style', $style), $style);
         }
 
-        return $steps->driven(new CaseDrive($cases));
+        return $steps->with(drive: new CaseDrive($cases));
     }
 
     /** @return array<string, Curve> */
@@ -235,10 +235,10 @@ final class HelicopterRecipe implements Recipe
         );
 
         return [
-            'throttle-gentle' => new Curve('throttle-gentle', [[-1.0, -1.0], [self::SPOOLED, $gentle], [1.0, $gentle]]),
-            'throttle-sporty' => new Curve('throttle-sporty', [[-1.0, $sporty], [1.0, $sporty]]),
-            'throttle-aerobatic' => new Curve('throttle-aerobatic', [[-1.0, $aerobatic], [1.0, $aerobatic]]),
-            'landing-floor' => new Curve('landing-floor', [[-1.0, $signal('floor')], [0.0, 0.0], [1.0, 1.0]]),
+            'throttle-gentle' => new Curve(id: 'throttle-gentle', points: [[-1.0, -1.0], [self::SPOOLED, $gentle], [1.0, $gentle]]),
+            'throttle-sporty' => new Curve(id: 'throttle-sporty', points: [[-1.0, $sporty], [1.0, $sporty]]),
+            'throttle-aerobatic' => new Curve(id: 'throttle-aerobatic', points: [[-1.0, $aerobatic], [1.0, $aerobatic]]),
+            'landing-floor' => new Curve(id: 'landing-floor', points: [[-1.0, $signal('floor')], [0.0, 0.0], [1.0, 1.0]]),
         ];
     }
 }

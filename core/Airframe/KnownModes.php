@@ -26,7 +26,7 @@ final class KnownModes
         return $program->with(
             functions: array_map(
                 fn (PilotFunction $one): PilotFunction => $one instanceof SteppedFunction
-                    ? $one->stepped(array_map(fn (Step $step): Step => self::step($step, $controller), $one->steps))
+                    ? $one->with(steps: array_map(fn (Step $step): Step => self::step($step, $controller), $one->steps))
                     : $one,
                 $program->functions,
             ),
@@ -43,12 +43,7 @@ final class KnownModes
 
         return $known === null
             ? $step
-            : new Step(
-                $step->id,
-                $known->flight && self::kind($known) === $mode ? $step->name : $known->name,
-                $step->value,
-                Meaning::mode($known->id),
-            );
+            : $step->with(name: $known->flight && self::kind($known) === $mode ? $step->name : $known->name, means: Meaning::mode($known->id));
     }
 
     /**

@@ -224,13 +224,12 @@ final class MultirotorRecipe implements Recipe
         $state = Switched::with('state', 'State', Purpose::Other, ['Safe' => -1.0, 'Level' => 0.0, 'Free' => 1.0]);
         $arm = Switched::arm();
         $mode = Switched::modes('mode', 'Flight mode', Purpose::FlightMode, ['Self-level' => -1.0, 'Free' => 1.0]);
-        $by = fn (SteppedFunction $function, string $state, string $then): SteppedFunction => $function->driven(
-            new CaseDrive([
-                new DriveCase(
-                    $then === 'armed' ? new Not(new StepIs('state', $state)) : new StepIs('state', $state),
-                    $then,
-                ),
-            ]),
+        $by = fn (SteppedFunction $function, string $state, string $then): SteppedFunction => $function->with(drive: new CaseDrive([
+            new DriveCase(
+                $then === 'armed' ? new Not(new StepIs('state', $state)) : new StepIs('state', $state),
+                $then,
+            ),
+        ]),
         );
 
         return new Plan(

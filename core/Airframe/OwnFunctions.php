@@ -17,7 +17,6 @@ use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Purpose;
-use DuskSwitch\Core\Program\Ring;
 use DuskSwitch\Core\Program\Source\FunctionSource;
 use DuskSwitch\Core\Program\Step;
 use DuskSwitch\Core\Program\SteppedFunction;
@@ -94,19 +93,14 @@ final readonly class OwnFunctions
                 $plan->surfaces,
             ),
             array_map(
-                fn (Phase $one): Phase => new Phase(
-                    $one->id,
-                    $one->name,
-                    $one->when === null ? null : $this->condition($one->when),
-                    $one->fade,
-                ),
+                fn (Phase $one): Phase => $one->with(when: $one->when === null ? null : $this->condition($one->when)),
                 $plan->phases,
             ),
             $plan->curves,
             array_map($this->condition(...), $plan->conditions),
             $plan->ring === null
                 ? null
-                : new Ring([$this->id($plan->ring->of[0]), $this->id($plan->ring->of[1])], $plan->ring->limit),
+                : $plan->ring->with(of: [$this->id($plan->ring->of[0]), $this->id($plan->ring->of[1])]),
             $plan->ownsShapes,
         );
     }
@@ -142,26 +136,13 @@ final readonly class OwnFunctions
     {
         $id = $this->id($one->id());
         if ($one instanceof ProportionalFunction) {
-            return new ProportionalFunction(
-                $id,
-                $one->name,
-                $one->drive,
-                $one->deadband,
-                $one->shapes,
-                $one->trim,
-                array_map(
-                    fn (Override $override): Override => new Override(
-                        $this->condition($override->when),
-                        $override->value,
-                    ),
-                    $one->overrides,
-                ),
-                $one->purpose,
-                array_map(
-                    fn (DualRate $rate): DualRate => new DualRate($this->condition($rate->when), $rate->shape),
-                    $one->dualRates,
-                ),
-            );
+            return $one->with(id: $id, overrides: array_map(
+                fn (Override $override): Override => $override->with(when: $this->condition($override->when)),
+                $one->overrides,
+            ), dualRates: array_map(
+                fn (DualRate $rate): DualRate => $rate->with(when: $this->condition($rate->when)),
+                $one->dualRates,
+            ));
         }
         if (! ($one instanceof SteppedFunction)) {
             return $one;
@@ -169,7 +150,7 @@ final readonly class OwnFunctions
         $own = $this->steps[$one->id] ?? [];
         $steps = array_map(
             fn (Step $step): Step => isset($own[$step->id])
-                ? new Step($own[$step->id]->id, $own[$step->id]->name, $step->value, $step->means)
+                ? $own[$step->id]->with(value: $step->value, means: $step->means)
                 : $step,
             $one->steps,
         );
@@ -186,7 +167,7 @@ final readonly class OwnFunctions
                 )
                 : $one->drive;
 
-        return new SteppedFunction($id, $one->name, $drive, $steps, $one->purpose);
+        return $one->with(id: $id, drive: $drive, steps: $steps);
     }
 
     private function feed(Feed $feed): Feed
@@ -197,16 +178,7 @@ final readonly class OwnFunctions
                 : $feed->source;
         $when = $feed->when === null ? null : $this->condition($feed->when);
 
-        return new Feed(
-            $source,
-            $feed->weight,
-            $feed->offset,
-            $feed->curve,
-            $when,
-            $feed->combine,
-            $feed->delay,
-            $feed->slow,
-        );
+        return $feed->with(source: $source, when: $when);
     }
 
     private function condition(Condition $condition): Condition

@@ -57,11 +57,11 @@ final class PanTiltRecipe implements Recipe
                 $slow = $settings->number('slow') > 0 ? Range::both($settings->number('slow')) : null;
                 $plan = $plan->and(
                     new Plan(
-                        [new ProportionalFunction($id, 'Camera '.$id, null, purpose: Purpose::from('camera-'.$id))],
+                        [new ProportionalFunction(id: $id, name: 'Camera '.$id, drive: null, purpose: Purpose::from('camera-'.$id))],
                         [$id => PreferredControl::Lever],
                         [
                             new Surface('Camera '.$id, Role::Other, [
-                                new Feed(new FunctionSource($id), $weight, slow: $slow),
+                                new Feed(source: new FunctionSource($id), weight: $weight, slow: $slow),
                             ]),
                         ],
                     ),

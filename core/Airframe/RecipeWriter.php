@@ -4,7 +4,6 @@ namespace DuskSwitch\Core\Airframe;
 
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\Arming;
-use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\AppliedRecipe;
 use DuskSwitch\Core\Program\Curve;
@@ -50,14 +49,14 @@ final class RecipeWriter
             [$fitted[], $note] = $wish === null ? [$function, null] : $switches->drive($function, $wish);
             $notes = [...$notes, ...array_filter([$note])];
         }
-        $fitted = ($plan->ring === null && ! $adds ? $program->withoutRing() : $program)->with(
+        $fitted = $program->with(
             phases: self::phases($program, $plan, $old),
             functions: $fitted,
             outputs: (new WrittenOutputs($program, $plan, $old, $transmitter))->outputs,
             curves: self::curves($program, $plan, $old),
             conditions: [...$plan->conditions, ...$program->conditions],
-            recipe: $adds ? null : new AppliedRecipe($recipe->id(), $settings->values),
-            ring: $plan->ring,
+            recipe: $adds ? $program->recipe : new AppliedRecipe($recipe->id(), $settings->values),
+            ring: $plan->ring ?? ($adds ? $program->ring : null),
             aboard: self::armed($program->aboard, $plan, $old),
         );
 
@@ -75,16 +74,7 @@ final class RecipeWriter
         };
 
         return $aboard->with(
-            controller: new ControllerSetup(
-                $is->modes,
-                $is->none,
-                $is->priority,
-                $arming,
-                $is->low,
-                $is->order,
-                $is->expects,
-                $is->onLoss,
-            ),
+            controller: $is->with(arming: $arming),
         );
     }
 

@@ -111,26 +111,26 @@ final class SailplaneRecipe implements Recipe
                     'Launch' => 1.0,
                 ]),
                 new ProportionalFunction(
-                    'brake',
-                    'Brakes',
-                    null,
-                    0.0,
-                    [$base => new Shape(Range::both(1.0), 0.0, 'brake')],
-                    null,
-                    [],
-                    Purpose::Brakes,
+                    id: 'brake',
+                    name: 'Brakes',
+                    drive: null,
+                    deadband: 0.0,
+                    shapes: [$base => new Shape(rate: Range::both(1.0), expo: 0.0, curve: 'brake')],
+                    trim: null,
+                    overrides: [],
+                    purpose: Purpose::Brakes,
                 ),
                 $this->camber($settings),
             ],
             ['task' => PreferredControl::ThreePositions, 'brake' => PreferredControl::Lever],
             [],
             [
-                new Phase('landing', 'Landing', new FunctionLevel('brake', true, self::OUT), 0.5),
-                new Phase('launch', 'Launch', new StepIs('task', 'launch'), 1.0),
-                new Phase('thermal', 'Thermal', new StepIs('task', 'thermal'), 1.0),
+                new Phase(id: 'landing', name: 'Landing', when: new FunctionLevel('brake', true, self::OUT), fade: 0.5),
+                new Phase(id: 'launch', name: 'Launch', when: new StepIs('task', 'launch'), fade: 1.0),
+                new Phase(id: 'thermal', name: 'Thermal', when: new StepIs('task', 'thermal'), fade: 1.0),
             ],
             // Nothing from the middle of the lever forward; full brakes at its end toward the pilot.
-            ['brake' => new Curve('brake', [[-1.0, 1.0], [-0.1, 0.0], [1.0, 0.0]])],
+            ['brake' => new Curve(id: 'brake', points: [[-1.0, 1.0], [-0.1, 0.0], [1.0, 0.0]])],
         );
 
         return $wing->and(
@@ -154,7 +154,7 @@ final class SailplaneRecipe implements Recipe
             'thermal',
         ]);
 
-        return $steps->driven(new CaseDrive($cases));
+        return $steps->with(drive: new CaseDrive($cases));
     }
 
     /** @return list<Surface> */

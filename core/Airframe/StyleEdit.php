@@ -59,8 +59,7 @@ final class StyleEdit
             $program,
             $id,
             fn (PilotFunction $one): PilotFunction => $one instanceof SteppedFunction
-                ? $one->stepped(
-                    array_map(fn (Step $is): Step => $is->id === $step?->id ? $is->valued($value) : $is, $one->steps),
+                ? $one->with(steps: array_map(fn (Step $is): Step => $is->id === $step?->id ? $is->with(value: $value) : $is, $one->steps),
                 )
                 : $one,
         );
@@ -73,11 +72,11 @@ final class StyleEdit
                 $program,
                 $cyclic->id(),
                 fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
-                    ? $one->shaped([
+                    ? $one->with(shapes: [
                         ...$one->shapes,
                         $phase => new Shape(
-                            ($one->shapes[$phase] ?? ($one->shapes[$program->base()->id] ?? Shape::straight()))->rate,
-                            $value,
+                            rate: ($one->shapes[$phase] ?? ($one->shapes[$program->base()->id] ?? Shape::straight()))->rate,
+                            expo: $value,
                         ),
                     ])
                     : $one,
@@ -103,7 +102,7 @@ final class StyleEdit
         );
 
         return $styles->program->with(
-            curves: [...$styles->program->curves, $curve->id => new Curve($curve->id, $points, $curve->smooth)],
+            curves: [...$styles->program->curves, $curve->id => $curve->with(points: $points)],
         );
     }
 
@@ -115,24 +114,20 @@ final class StyleEdit
             return $program->with(
                 curves: [
                     ...$program->curves,
-                    $curve->id => new Curve(
-                        $curve->id,
-                        [[-1.0, $value], ...array_slice($curve->points, 1)],
-                        $curve->smooth,
-                    ),
+                    $curve->id => $curve->with(points: [[-1.0, $value], ...array_slice($curve->points, 1)]),
                 ],
             );
         }
         $id = "pitch-{$row->phase}";
         $with = $program->with(
-            curves: [...$program->curves, $id => new Curve($id, [[-1.0, $value], [0.0, 0.0], [1.0, 1.0]])],
+            curves: [...$program->curves, $id => new Curve(id: $id, points: [[-1.0, $value], [0.0, 0.0], [1.0, 1.0]])],
         );
 
         return self::function(
             $with,
             $styles->collective->id,
             fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
-                ? $one->shaped([...$one->shapes, $row->phase => new Shape(Range::both(1.0), 0.0, $id)])
+                ? $one->with(shapes: [...$one->shapes, $row->phase => new Shape(rate: Range::both(1.0), expo: 0.0, curve: $id)])
                 : $one,
         );
     }
@@ -142,7 +137,7 @@ final class StyleEdit
     {
         return array_map(
             fn (Phase $phase): Phase => $phase->id === $id
-                ? new Phase($phase->id, $phase->name, $phase->when, $seconds)
+                ? $phase->with(fade: $seconds)
                 : $phase,
             $program->phases,
         );

@@ -27,7 +27,7 @@ final class SurfaceCheck
         $program = $circuit->program;
         $straight = Compiler::compile(
             $program->with(
-                outputs: array_map(fn (Output $one): Output => $one->set(reverse: false), $program->outputs),
+                outputs: array_map(fn (Output $one): Output => $one->with(reverse: false), $program->outputs),
             ),
             $circuit->panel->transmitter,
         );
@@ -84,7 +84,7 @@ final class SurfaceCheck
         return $program->with(
             outputs: array_map(
                 fn (Output $one): Output => in_array(false, $seen[$one->channel] ?? [], true)
-                    ? $one->set(reverse: ! $one->reverse)
+                    ? $one->with(reverse: ! $one->reverse)
                     : $one,
                 $program->outputs,
             ),

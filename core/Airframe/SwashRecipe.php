@@ -128,12 +128,12 @@ final class SwashRecipe implements Recipe
                 new Surface('Tail gyro gain', Role::GyroGain, [Feeds::from('gain', 1.0)]),
             ],
             [
-                new Phase('hold', 'Hold', new StepIs('hold', 'hold')),
-                new Phase('sporty', 'Sporty', new StepIs('style', 'sporty'), $settings->number('fade')),
+                new Phase(id: 'hold', name: 'Hold', when: new StepIs('hold', 'hold')),
+                new Phase(id: 'sporty', name: 'Sporty', when: new StepIs('style', 'sporty'), fade: $settings->number('fade')),
             ],
             $this->curves($settings),
             [],
-            new Ring(['roll', 'pitch'], $settings->number('ring')),
+            new Ring(of: ['roll', 'pitch'], limit: $settings->number('ring')),
         );
     }
 
@@ -160,31 +160,31 @@ final class SwashRecipe implements Recipe
     /** @return list<PilotFunction> */
     private function functions(RecipeSettings $settings, string $base): array
     {
-        $shape = fn (string $curve): Shape => new Shape(Range::both(1.0), 0.0, $curve);
+        $shape = fn (string $curve): Shape => new Shape(rate: Range::both(1.0), expo: 0.0, curve: $curve);
 
         return [
             Stick::of(Axis::Roll, $base),
             Stick::of(Axis::Pitch, $base),
             Stick::of(Axis::Yaw, $base),
             new ProportionalFunction(
-                'throttle',
-                'Throttle',
-                new AxisDrive(Axis::Throttle),
-                0.0,
-                [$base => $shape('throttle-normal'), 'sporty' => $shape('throttle-sporty')],
-                null,
-                [new Override(new StepIs('hold', 'hold'), -1.0)],
-                Purpose::Throttle,
+                id: 'throttle',
+                name: 'Throttle',
+                drive: new AxisDrive(Axis::Throttle),
+                deadband: 0.0,
+                shapes: [$base => $shape('throttle-normal'), 'sporty' => $shape('throttle-sporty')],
+                trim: null,
+                overrides: [new Override(when: new StepIs('hold', 'hold'), value: -1.0)],
+                purpose: Purpose::Throttle,
             ),
             new ProportionalFunction(
-                'collective',
-                'Collective',
-                new AxisDrive(Axis::Throttle),
-                0.0,
-                [$base => $shape('landing-floor'), 'sporty' => Shape::straight(), 'hold' => Shape::straight()],
-                null,
-                [],
-                Purpose::Collective,
+                id: 'collective',
+                name: 'Collective',
+                drive: new AxisDrive(Axis::Throttle),
+                deadband: 0.0,
+                shapes: [$base => $shape('landing-floor'), 'sporty' => Shape::straight(), 'hold' => Shape::straight()],
+                trim: null,
+                overrides: [],
+                purpose: Purpose::Collective,
             ),
             Switched::cut('hold', 'Hold', 'Hold', 'Released'),
             Switched::with('style', 'Style', Purpose::Style, ['Normal' => -1.0, 'Sporty' => 1.0]),
@@ -198,17 +198,17 @@ final class SwashRecipe implements Recipe
         $sporty = round(2 * $settings->number('throttle-sporty') - 1, 4);
 
         return [
-            'throttle-normal' => new Curve('throttle-normal', [
+            'throttle-normal' => new Curve(id: 'throttle-normal', points: [
                 [-1.0, -1.0],
                 [0.0, round($sporty * 0.8, 4)],
                 [1.0, $sporty],
             ]),
-            'throttle-sporty' => new Curve('throttle-sporty', [
+            'throttle-sporty' => new Curve(id: 'throttle-sporty', points: [
                 [-1.0, $sporty],
                 [0.0, round($sporty - 0.1, 4)],
                 [1.0, $sporty],
             ]),
-            'landing-floor' => new Curve('landing-floor', [
+            'landing-floor' => new Curve(id: 'landing-floor', points: [
                 [-1.0, round(2 * $settings->number('floor') - 1, 4)],
                 [0.0, 0.0],
                 [1.0, 1.0],

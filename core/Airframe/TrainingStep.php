@@ -11,7 +11,6 @@ use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\Purpose;
 use DuskSwitch\Core\Program\Shape;
 use DuskSwitch\Core\Program\SteppedFunction;
-use DuskSwitch\Core\Program\TrainingPlan;
 use DuskSwitch\Core\Program\TrainingStage;
 use DuskSwitch\Core\Units\Range;
 
@@ -49,9 +48,9 @@ final class TrainingStep
         }
         $functions = array_map(
             fn (PilotFunction $one): PilotFunction => match (true) {
-                $one instanceof ProportionalFunction && in_array($one->purpose, self::SOFTENED, true) => $one->shaped([
+                $one instanceof ProportionalFunction && in_array($one->purpose, self::SOFTENED, true) => $one->with(shapes: [
                     ...$one->shapes,
-                    $ladder->phase => new Shape(Range::both($to->rate), $to->expo),
+                    $ladder->phase => new Shape(rate: Range::both($to->rate), expo: $to->expo),
                 ]),
                 $one instanceof SteppedFunction && $one->id === $ladder->style && $to->style !== null => self::styled(
                     $one,
@@ -65,7 +64,7 @@ final class TrainingStep
 
         return $program->with(
             functions: $functions,
-            ladder: new TrainingPlan($ladder->rungs, $ladder->phase, $ladder->style, $rung),
+            ladder: $ladder->with(at: $rung),
         );
     }
 
@@ -98,6 +97,6 @@ final class TrainingStep
             }
         }
 
-        return $style->driven(new DetentDrive($style->drive->control, [...$map, $rest => $step]));
+        return $style->with(drive: new DetentDrive($style->drive->control, [...$map, $rest => $step]));
     }
 }

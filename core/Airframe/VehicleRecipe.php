@@ -66,24 +66,24 @@ final class VehicleRecipe implements Recipe
     public function plan(RecipeSettings $settings, string $base): Plan
     {
         $steering = new ProportionalFunction(
-            'steering',
-            'Steering',
-            new AxisDrive(Axis::from($settings->choice('stick'))),
-            0.0,
-            [$base => new Shape(Range::both(1.0), $settings->number('expo'))],
-            new TrimRule(self::TRIM),
-            [],
-            Purpose::Yaw,
+            id: 'steering',
+            name: 'Steering',
+            drive: new AxisDrive(Axis::from($settings->choice('stick'))),
+            deadband: 0.0,
+            shapes: [$base => new Shape(rate: Range::both(1.0), expo: $settings->number('expo'))],
+            trim: new TrimRule(authority: self::TRIM),
+            overrides: [],
+            purpose: Purpose::Yaw,
         );
-        $throttle = Stick::throttle([new Override(new StepIs('cut', 'cut'), 0.0)])->deadened(self::NEUTRAL);
+        $throttle = Stick::throttle([new Override(when: new StepIs('cut', 'cut'), value: 0.0)])->with(deadband: self::NEUTRAL);
         $by = $settings->number('steering');
         $rear =
             $settings->choice('rear') === 'none'
                 ? []
                 : [new Surface('Rear steering', Role::Steering, [Feeds::from('steering', -$by)])];
         $motor = new Feed(
-            new FunctionSource('throttle'),
-            new Range($settings->number('backward'), $settings->number('forward')),
+            source: new FunctionSource('throttle'),
+            weight: new Range($settings->number('backward'), $settings->number('forward')),
         );
 
         return new Plan(

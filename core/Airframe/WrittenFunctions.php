@@ -43,7 +43,7 @@ final readonly class WrittenFunctions
                 unset($wanted[$function->id()]);
             } elseif (! in_array($function->id(), $gone, true)) {
                 $functions[] =
-                    $function instanceof ProportionalFunction ? $function->shaped($this->still($function)) : $function;
+                    $function instanceof ProportionalFunction ? $function->with(shapes: $this->still($function)) : $function;
             }
         }
         $this->functions = [...$functions, ...array_values($wanted)];
@@ -54,17 +54,14 @@ final readonly class WrittenFunctions
     {
         if ($is instanceof ProportionalFunction && $wanted instanceof ProportionalFunction) {
             return $is
-                ->driven($is->drive ?? $wanted->drive)
-                ->shaped($this->shapes($is, $wanted))
-                ->overridden($is->overrides === [] ? $wanted->overrides : $is->overrides)
+                ->with(drive: $is->drive ?? $wanted->drive, shapes: $this->shapes($is, $wanted), overrides: $is->overrides === [] ? $wanted->overrides : $is->overrides)
                 ->for($is->purpose ?? $wanted->purpose);
         }
         if ($is instanceof SteppedFunction && $wanted instanceof SteppedFunction) {
             $keeps = $wanted->drive === null && $this->leads($is->drive, $wanted);
 
             return $is
-                ->driven($keeps ? $is->drive : $wanted->drive)
-                ->stepped($wanted->steps)
+                ->with(drive: $keeps ? $is->drive : $wanted->drive, steps: $wanted->steps)
                 ->for($is->purpose ?? $wanted->purpose);
         }
 

@@ -42,14 +42,14 @@ final readonly class WrittenOutputs
             $is = $own[$place] ?? null;
             $channel = $is->channel ?? $this->free($taken, $place, count($kept));
             $taken[$channel] = $kept[$channel] = new Output(
-                $channel,
-                $is === null || in_array($is->name, $written, true) ? $surface->name : $is->name,
-                $surface->feeds,
-                $is->travel ?? OutputEdit::fullTravel($transmitter->scale),
-                $is->reverse ?? false,
-                $is->subtrim ?? 0.0,
-                $is->limit ?? new Range(-1.5, 1.5),
-                $surface->role,
+                channel: $channel,
+                name: $is === null || in_array($is->name, $written, true) ? $surface->name : $is->name,
+                feeds: $surface->feeds,
+                travel: $is->travel ?? OutputEdit::fullTravel($transmitter->scale),
+                reverse: $is->reverse ?? false,
+                subtrim: $is->subtrim ?? 0.0,
+                limit: $is->limit ?? new Range(-1.5, 1.5),
+                role: $surface->role,
             );
         }
         ksort($kept);

@@ -38,13 +38,13 @@ final class AboardDecoder
         }
 
         return new Installation(
-            $kit === null ? new KitChoice() : self::kit($kit),
-            $controller,
-            self::failsafe($node->at('failsafe')),
-            array_map(fn (JsonCursor $item): string => $item->id(), $node->at('startCheck')?->items(40) ?? []),
-            $accepted,
-            self::readings($node->at('readings')),
-            self::throws($node->at('throws')),
+            kit: $kit === null ? new KitChoice() : self::kit($kit),
+            controller: $controller,
+            failsafe: self::failsafe($node->at('failsafe')),
+            startCheck: array_map(fn (JsonCursor $item): string => $item->id(), $node->at('startCheck')?->items(40) ?? []),
+            accepted: $accepted,
+            readings: self::readings($node->at('readings')),
+            throws: self::throws($node->at('throws')),
         );
     }
 
@@ -61,7 +61,7 @@ final class AboardDecoder
             if (! ($sent[0] < $sent[1] && $sent[1] < $sent[2])) {
                 $item->at('sent')?->fault('must rise: low end, centre, high end');
             }
-            $readings[$channel] = new Reading($channel, $sent, $read);
+            $readings[$channel] = new Reading(channel: $channel, sent: $sent, read: $read);
         }
 
         return $readings;
@@ -86,7 +86,7 @@ final class AboardDecoder
                 $item->at('moved')?->fault('must go one way from the low end to the high end, past the centre');
             }
             $chord = $item->at('chord')?->number(1, 1000);
-            $throws[$channel] = new SurfaceThrow($channel, $unit, $sent, $moved, $chord);
+            $throws[$channel] = new SurfaceThrow(channel: $channel, unit: $unit, sent: $sent, moved: $moved, chord: $chord);
         }
 
         return $throws;
@@ -124,17 +124,17 @@ final class AboardDecoder
         }
 
         return new KitChoice(
-            $node->at('link')?->id(),
-            $node->at('subtype')?->id(),
-            $oneOf($node->at('wire'), 'leads', 'sum', 'serial'),
-            $oneOf($node->at('input'), 'leads', 'sum', 'serial'),
-            $oneOf($node->at('power'), 'controller', 'pack', 'usb'),
-            $node->at('pack')?->id(),
-            $node->at('speedController')?->id(),
-            $ports,
-            PartsDecoder::read($node->at('parts')),
-            $node->at('memory')?->text(20),
-            $node->at('match')?->whole(0, 255),
+            link: $node->at('link')?->id(),
+            subtype: $node->at('subtype')?->id(),
+            wire: $oneOf($node->at('wire'), 'leads', 'sum', 'serial'),
+            input: $oneOf($node->at('input'), 'leads', 'sum', 'serial'),
+            power: $oneOf($node->at('power'), 'controller', 'pack', 'usb'),
+            pack: $node->at('pack')?->id(),
+            speedController: $node->at('speedController')?->id(),
+            ports: $ports,
+            parts: PartsDecoder::read($node->at('parts')),
+            memory: $node->at('memory')?->text(20),
+            match: $node->at('match')?->whole(0, 255),
         );
     }
 

@@ -23,7 +23,7 @@ final class CurveDecoder
             self::checkOrder($points, $list);
         }
 
-        return new Curve($id, $points, $node->at('smooth')?->flag() ?? false);
+        return new Curve(id: $id, points: $points, smooth: $node->at('smooth')?->flag() ?? false);
     }
 
     /** @param  non-empty-list<array{float, float}>  $points */

@@ -45,7 +45,7 @@ final class ExtrasDecoder
             $node->at('of')?->fault('must name two different functions');
         }
 
-        return new Ring([$of[0], $of[1]], $limit);
+        return new Ring(of: [$of[0], $of[1]], limit: $limit);
     }
 
     /** The ladder that stands at a node. */
@@ -60,7 +60,7 @@ final class ExtrasDecoder
         if ($rungs === []) {
             return null;
         }
-        $ladder = new TrainingPlan($rungs, $node->need('phase')->id(), $node->at('style')?->id(), $at);
+        $ladder = new TrainingPlan(rungs: $rungs, phase: $node->need('phase')->id(), style: $node->at('style')?->id(), at: $at);
         $ladder->check($node->path, $node->faults);
 
         return $ladder;
@@ -76,12 +76,12 @@ final class ExtrasDecoder
         }
 
         return new TrainingStage(
-            $node->need('name')->text(),
-            $node->need('expo')->number(0, 1),
-            $node->need('rate')->number(0.05, 1.5),
-            $node->at('style')?->id(),
-            $date,
-            $node->at('note')?->text(400, true) ?? '',
+            name: $node->need('name')->text(),
+            expo: $node->need('expo')->number(0, 1),
+            rate: $node->need('rate')->number(0.05, 1.5),
+            style: $node->at('style')?->id(),
+            date: $date,
+            note: $node->at('note')?->text(400, true) ?? '',
         );
     }
 }

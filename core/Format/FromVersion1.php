@@ -16,7 +16,7 @@ final class FromVersion1
     {
         $node->keys([], ['kit', 'slots', 'failsafe', 'startCheck', 'accepted']);
         $slots = SlotDecoder::list($node->at('slots'));
-        $aboard = AboardDecoder::with($node, new ControllerSetup($slots === [] ? null : $slots));
+        $aboard = AboardDecoder::with($node, new ControllerSetup(modes: $slots === [] ? null : $slots));
 
         return $aboard->with(
             accepted: array_map(

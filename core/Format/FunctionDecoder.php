@@ -41,8 +41,8 @@ final class FunctionDecoder
             $when = $override->at('when');
             if ($when !== null) {
                 $overrides[] = new Override(
-                    ConditionDecoder::decode($when),
-                    $override->need('value')->number(-1.5, 1.5),
+                    when: ConditionDecoder::decode($when),
+                    value: $override->need('value')->number(-1.5, 1.5),
                 );
             }
         }
@@ -51,21 +51,21 @@ final class FunctionDecoder
             $shape = self::shape($rate, ['when']);
             $when = $rate->at('when');
             if ($when !== null) {
-                $dualRates[] = new DualRate(ConditionDecoder::decode($when), $shape);
+                $dualRates[] = new DualRate(when: ConditionDecoder::decode($when), shape: $shape);
             }
         }
         $trim = $node->at('trim');
 
         return new ProportionalFunction(
-            $node->need('id')->id(),
-            $node->need('name')->text(),
-            self::moveDrive($node->at('drive')),
-            $node->at('deadband')?->number(0, 0.5) ?? 0.0,
-            $shapes,
-            $trim === null ? null : self::trim($trim),
-            $overrides,
-            $node->at('purpose')?->choice(Purpose::class),
-            $dualRates,
+            id: $node->need('id')->id(),
+            name: $node->need('name')->text(),
+            drive: self::moveDrive($node->at('drive')),
+            deadband: $node->at('deadband')?->number(0, 0.5) ?? 0.0,
+            shapes: $shapes,
+            trim: $trim === null ? null : self::trim($trim),
+            overrides: $overrides,
+            purpose: $node->at('purpose')?->choice(Purpose::class),
+            dualRates: $dualRates,
         );
     }
 
@@ -78,19 +78,19 @@ final class FunctionDecoder
             $step->keys(['id', 'value'], ['name', 'means']);
             $id = $ids->id($step);
             $steps[] = new Step(
-                $id,
-                $step->at('name')?->text() ?? ucfirst($id),
-                $step->need('value')->number(-1.5, 1.5),
-                self::meaning($step->at('means')),
+                id: $id,
+                name: $step->at('name')?->text() ?? ucfirst($id),
+                value: $step->need('value')->number(-1.5, 1.5),
+                means: self::meaning($step->at('means')),
             );
         }
 
         return new SteppedFunction(
-            $node->need('id')->id(),
-            $node->at('name')?->text() ?? '',
-            self::stepDrive($node->at('drive')),
-            $steps === [] ? [new Step('none', 'None', 0.0)] : $steps,
-            $node->at('purpose')?->choice(Purpose::class),
+            id: $node->need('id')->id(),
+            name: $node->at('name')?->text() ?? '',
+            drive: self::stepDrive($node->at('drive')),
+            steps: $steps === [] ? [new Step(id: 'none', name: 'None', value: 0.0)] : $steps,
+            purpose: $node->at('purpose')?->choice(Purpose::class),
         );
     }
 
@@ -183,9 +183,9 @@ final class FunctionDecoder
         }
 
         return new Shape(
-            $node->at('rate')?->range(0, 1.5) ?? Range::both(1.0),
-            $node->at('expo')?->number(-1, 1) ?? 0.0,
-            $node->at('curve')?->id(),
+            rate: $node->at('rate')?->range(0, 1.5) ?? Range::both(1.0),
+            expo: $node->at('expo')?->number(-1, 1) ?? 0.0,
+            curve: $node->at('curve')?->id(),
         );
     }
 
@@ -194,9 +194,9 @@ final class FunctionDecoder
         $node->keys(['authority'], ['idle', 'perPhase']);
 
         return new TrimRule(
-            $node->need('authority')->number(0, 1),
-            $node->at('idle')?->flag() ?? false,
-            $node->at('perPhase')?->flag() ?? false,
+            authority: $node->need('authority')->number(0, 1),
+            idleOnly: $node->at('idle')?->flag() ?? false,
+            perPhase: $node->at('perPhase')?->flag() ?? false,
         );
     }
 }

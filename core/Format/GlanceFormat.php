@@ -24,11 +24,11 @@ final class GlanceFormat
                 $cells[] = self::cell($cell, $kind, $cells);
             }
             $pages[] = new GlancePage(
-                $ids->id($item),
-                $item->need('name')->text(),
-                $kind,
-                $item->at('phase')?->id(),
-                $cells,
+                id: $ids->id($item),
+                name: $item->need('name')->text(),
+                kind: $kind,
+                phase: $item->at('phase')?->id(),
+                cells: $cells,
             );
         }
 
@@ -50,9 +50,9 @@ final class GlanceFormat
         }
 
         return new GlanceCell(
-            $node->need('value')->id(),
-            $node->at('look')?->choice(GlanceLook::class) ?? GlanceLook::Number,
-            $place,
+            value: $node->need('value')->id(),
+            look: $node->at('look')?->choice(GlanceLook::class) ?? GlanceLook::Number,
+            place: $place,
         );
     }
 

@@ -31,14 +31,14 @@ final class OutputDecoder
         }
 
         return new Output(
-            $node->need('channel')->whole(1, 32),
-            $node->need('name')->text(),
-            array_map(self::feed(...), $node->at('feeds')?->items(32) ?? []),
-            $node->at('travel')?->range(0, 1.5) ?? Range::both(1.0),
-            $node->at('reverse')?->flag() ?? false,
-            $node->at('subtrim')?->number(-1, 1) ?? 0.0,
-            $limit,
-            $node->at('role')?->choice(Role::class),
+            channel: $node->need('channel')->whole(1, 32),
+            name: $node->need('name')->text(),
+            feeds: array_map(self::feed(...), $node->at('feeds')?->items(32) ?? []),
+            travel: $node->at('travel')?->range(0, 1.5) ?? Range::both(1.0),
+            reverse: $node->at('reverse')?->flag() ?? false,
+            subtrim: $node->at('subtrim')?->number(-1, 1) ?? 0.0,
+            limit: $limit,
+            role: $node->at('role')?->choice(Role::class),
         );
     }
 
@@ -49,14 +49,14 @@ final class OutputDecoder
         $when = $node->at('when');
 
         return new Feed(
-            $from === null ? new ConstantSource() : self::source($from),
-            $node->at('weight')?->range(-self::STRONGEST, self::STRONGEST) ?? Range::both(1.0),
-            $node->at('offset')?->number(-self::STRONGEST, self::STRONGEST) ?? 0.0,
-            $node->at('curve')?->id(),
-            $when === null ? null : ConditionDecoder::decode($when),
-            $node->at('combine')?->choice(Combine::class) ?? Combine::Add,
-            $node->at('delay')?->number(0, 60) ?? 0.0,
-            $node->at('slow')?->range(0, 60),
+            source: $from === null ? new ConstantSource() : self::source($from),
+            weight: $node->at('weight')?->range(-self::STRONGEST, self::STRONGEST) ?? Range::both(1.0),
+            offset: $node->at('offset')?->number(-self::STRONGEST, self::STRONGEST) ?? 0.0,
+            curve: $node->at('curve')?->id(),
+            when: $when === null ? null : ConditionDecoder::decode($when),
+            combine: $node->at('combine')?->choice(Combine::class) ?? Combine::Add,
+            delay: $node->at('delay')?->number(0, 60) ?? 0.0,
+            slow: $node->at('slow')?->range(0, 60),
         );
     }
 

@@ -50,21 +50,21 @@ final class PartsDecoder
         }
 
         return new KitPart(
-            $id,
-            $item->need('name')->text(),
-            $item->need('kind')->choice(PartKind::class),
-            $item->at('count')?->whole(1, 16) ?? 1,
-            new PartPower(
-                $item->at('supply')?->range(1, 60),
-                $item->at('draw')?->number(0, 100_000),
-                $item->at('fed')?->id(),
-                $item->at('volts')?->number(1, 60),
-                $item->at('gives')?->number(0, 100_000),
-                $item->at('plug')?->text(40),
+            id: $id,
+            name: $item->need('name')->text(),
+            kind: $item->need('kind')->choice(PartKind::class),
+            count: $item->at('count')?->whole(1, 16) ?? 1,
+            power: new PartPower(
+                supply: $item->at('supply')?->range(1, 60),
+                draw: $item->at('draw')?->number(0, 100_000),
+                fed: $item->at('fed')?->id(),
+                volts: $item->at('volts')?->number(1, 60),
+                gives: $item->at('gives')?->number(0, 100_000),
+                plug: $item->at('plug')?->text(40),
             ),
-            $item->at('port')?->text(20),
-            $item->at('system')?->text(40),
-            $item->at('generation')?->whole(1, 99),
+            port: $item->at('port')?->text(20),
+            system: $item->at('system')?->text(40),
+            generation: $item->at('generation')?->whole(1, 99),
         );
     }
 

@@ -68,24 +68,24 @@ final class ProgramDecoder
             ],
         );
         $program = new Program(
-            $node->need('name')->text(),
-            $node->need('family')->choice(Family::class),
-            $node->at('stickMode')?->choice(StickMode::class) ?? StickMode::Two,
-            $node->need('transmitter')->id(),
-            $node->at('receiver')?->id(),
-            $node->at('controller')?->id(),
-            $node->at('notes')?->text(4000, true) ?? '',
-            self::phases($node->at('phases')),
-            self::functions($node->at('functions')),
-            self::outputs($node->at('outputs')),
-            self::curves($node->at('curves')),
-            self::conditions($node->at('conditions')),
-            self::extra($node->at('recipe'), ExtrasDecoder::recipe(...)),
-            self::extra($node->at('ring'), ExtrasDecoder::ring(...)),
-            self::extra($node->at('ladder'), ExtrasDecoder::ladder(...)),
-            self::extra($node->at('aboard'), $version === 1 ? FromVersion1::aboard(...) : AboardDecoder::read(...)) ??
+            name: $node->need('name')->text(),
+            family: $node->need('family')->choice(Family::class),
+            stickMode: $node->at('stickMode')?->choice(StickMode::class) ?? StickMode::Two,
+            transmitter: $node->need('transmitter')->id(),
+            receiver: $node->at('receiver')?->id(),
+            controller: $node->at('controller')?->id(),
+            notes: $node->at('notes')?->text(4000, true) ?? '',
+            phases: self::phases($node->at('phases')),
+            functions: self::functions($node->at('functions')),
+            outputs: self::outputs($node->at('outputs')),
+            curves: self::curves($node->at('curves')),
+            conditions: self::conditions($node->at('conditions')),
+            recipe: self::extra($node->at('recipe'), ExtrasDecoder::recipe(...)),
+            ring: self::extra($node->at('ring'), ExtrasDecoder::ring(...)),
+            ladder: self::extra($node->at('ladder'), ExtrasDecoder::ladder(...)),
+            aboard: self::extra($node->at('aboard'), $version === 1 ? FromVersion1::aboard(...) : AboardDecoder::read(...)) ??
                 new Installation(),
-            self::extra($node->at('sense'), TelemetryPlanDecoder::read(...)) ?? new TelemetryPlan(),
+            sense: self::extra($node->at('sense'), TelemetryPlanDecoder::read(...)) ?? new TelemetryPlan(),
             trainer: self::extra($node->at('trainer'), TrainerFormat::read(...)),
         );
         if ($version === 1 && $faults->none()) {
@@ -130,14 +130,14 @@ final class ProgramDecoder
                 $node->fault('say when this phase is active; only the first phase has no condition');
             }
             $phases[] = new Phase(
-                $ids->id($node),
-                $node->need('name')->text(),
-                $when === null ? null : ConditionDecoder::decode($when),
-                $node->at('fade')?->number(0, 60) ?? 0.0,
+                id: $ids->id($node),
+                name: $node->need('name')->text(),
+                when: $when === null ? null : ConditionDecoder::decode($when),
+                fade: $node->at('fade')?->number(0, 60) ?? 0.0,
             );
         }
 
-        return $phases === [] ? [new Phase('main', 'Main')] : $phases;
+        return $phases === [] ? [new Phase(id: 'main', name: 'Main')] : $phases;
     }
 
     /** @return list<PilotFunction> */

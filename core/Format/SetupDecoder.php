@@ -26,14 +26,14 @@ final class SetupDecoder
         $arming = $node->at('arming');
 
         return new ControllerSetup(
-            $node->has('modes') ? SlotDecoder::list($node->at('modes')) : null,
-            $node->at('none')?->id(),
-            self::priority($node),
-            $arming === null ? null : self::arming($arming),
-            $node->at('low')?->whole(...self::LOW_MARK),
-            self::order($node),
-            self::expects($node),
-            self::onLoss($node),
+            modes: $node->has('modes') ? SlotDecoder::list($node->at('modes')) : null,
+            none: $node->at('none')?->id(),
+            priority: self::priority($node),
+            arming: $arming === null ? null : self::arming($arming),
+            low: $node->at('low')?->whole(...self::LOW_MARK),
+            order: self::order($node),
+            expects: self::expects($node),
+            onLoss: self::onLoss($node),
         );
     }
 

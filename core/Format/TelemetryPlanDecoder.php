@@ -30,13 +30,13 @@ final class TelemetryPlanDecoder
         foreach ($node->at('chain')?->items(28) ?? [] as $item) {
             $item->keys(['id', 'sensor'], ['address', 'slot', 'byHand', 'mode', 'scales']);
             $chain[] = new InstalledSensor(
-                $ids->id($item),
-                $item->need('sensor')->id(),
-                $item->at('address')?->whole(1, 28),
-                $slot = $item->at('slot')?->whole(0, 63),
-                $slot !== null && $item->at('byHand')?->flag() === true,
-                $item->at('mode')?->id(),
-                array_map(fn (JsonCursor $by): float => $by->number(0.1, 10), $item->at('scales')?->entries(16) ?? []),
+                id: $ids->id($item),
+                sensor: $item->need('sensor')->id(),
+                address: $item->at('address')?->whole(1, 28),
+                slot: $slot = $item->at('slot')?->whole(0, 63),
+                byHand: $slot !== null && $item->at('byHand')?->flag() === true,
+                mode: $item->at('mode')?->id(),
+                scales: array_map(fn (JsonCursor $by): float => $by->number(0.1, 10), $item->at('scales')?->entries(16) ?? []),
             );
         }
         $ways = Derivations::all();
@@ -44,14 +44,14 @@ final class TelemetryPlanDecoder
             $item->keys(['id', 'name', 'does'], ['of', 'by', 'plus', 'while', 'home']);
             $while = $item->at('while');
             $values[] = new DerivedValue(
-                $ids->id($item),
-                $item->need('name')->text(30),
-                $item->at('does')?->oneOf($ways) ?? new Sum(),
-                array_map(fn (JsonCursor $of): string => $of->id(), $item->at('of')?->items(8) ?? []),
-                $item->at('by')?->number(-1e6, 1e6),
-                $item->at('plus')?->number(-1e6, 1e6),
-                $while === null ? null : ConditionDecoder::decode($while),
-                self::home($item->at('home')),
+                id: $ids->id($item),
+                name: $item->need('name')->text(30),
+                does: $item->at('does')?->oneOf($ways) ?? new Sum(),
+                of: array_map(fn (JsonCursor $of): string => $of->id(), $item->at('of')?->items(8) ?? []),
+                by: $item->at('by')?->number(-1e6, 1e6),
+                plus: $item->at('plus')?->number(-1e6, 1e6),
+                while: $while === null ? null : ConditionDecoder::decode($while),
+                home: self::home($item->at('home')),
             );
         }
         $callIds = new UniqueIds('a call');
@@ -60,20 +60,20 @@ final class TelemetryPlanDecoder
         }
 
         return new TelemetryPlan(
-            $node->at('bus')?->choice(SensorBus::class),
-            $node->at('interval')?->number(0.1, 10) ?? TelemetryPlan::INTERVAL,
-            $chain,
-            $values,
-            $node->at('system')?->choice(UnitSystem::class),
-            array_map(fn (JsonCursor $unit): Unit => $unit->choice(Unit::class), $node->at('units')?->entries(60) ?? []),
-            $calls,
-            array_map(fn (JsonCursor $item): string => $item->id(), $node->at('announces')?->items(30) ?? []),
-            ToneFormat::read($node->at('tone')),
-            array_map(fn (JsonCursor $item): int => $item->whole(0, 63), $node->at('blanked')?->items(64) ?? []),
-            self::logging($node->at('logging')),
-            self::condition($node->at('reset')),
-            GlanceFormat::read($node->at('pages')),
-            $node->at('language')?->choice(SpokenLanguage::class) ?? SpokenLanguage::English,
+            bus: $node->at('bus')?->choice(SensorBus::class),
+            interval: $node->at('interval')?->number(0.1, 10) ?? TelemetryPlan::INTERVAL,
+            chain: $chain,
+            values: $values,
+            system: $node->at('system')?->choice(UnitSystem::class),
+            units: array_map(fn (JsonCursor $unit): Unit => $unit->choice(Unit::class), $node->at('units')?->entries(60) ?? []),
+            calls: $calls,
+            announces: array_map(fn (JsonCursor $item): string => $item->id(), $node->at('announces')?->items(30) ?? []),
+            tone: ToneFormat::read($node->at('tone')),
+            blanked: array_map(fn (JsonCursor $item): int => $item->whole(0, 63), $node->at('blanked')?->items(64) ?? []),
+            logging: self::logging($node->at('logging')),
+            reset: self::condition($node->at('reset')),
+            pages: GlanceFormat::read($node->at('pages')),
+            language: $node->at('language')?->choice(SpokenLanguage::class) ?? SpokenLanguage::English,
         );
     }
 
@@ -83,16 +83,16 @@ final class TelemetryPlanDecoder
         [$when, $after] = [$node->at('when'), $node->at('after')];
 
         return new Callout(
-            $ids->id($node),
-            $node->need('name')->text(),
-            ConditionDecoder::decode($when ?? new JsonCursor('none', '', $node->faults)),
-            $node->at('hold')?->number(0, 60) ?? 0.0,
-            $node->at('priority')?->choice(Priority::class) ?? Priority::Note,
-            $node->at('repeat')?->number(0, 600) ?? 0.0,
-            $after === null ? null : ConditionDecoder::decode($after),
-            array_map(self::token(...), $node->need('says')->items(16)),
-            $node->at('plays')?->choice(Sound::class),
-            $node->at('within')?->number(1, 600),
+            id: $ids->id($node),
+            name: $node->need('name')->text(),
+            when: ConditionDecoder::decode($when ?? new JsonCursor('none', '', $node->faults)),
+            hold: $node->at('hold')?->number(0, 60) ?? 0.0,
+            priority: $node->at('priority')?->choice(Priority::class) ?? Priority::Note,
+            repeat: $node->at('repeat')?->number(0, 600) ?? 0.0,
+            after: $after === null ? null : ConditionDecoder::decode($after),
+            says: array_map(self::token(...), $node->need('says')->items(16)),
+            plays: $node->at('plays')?->choice(Sound::class),
+            within: $node->at('within')?->number(1, 600),
         );
     }
 
@@ -102,7 +102,7 @@ final class TelemetryPlanDecoder
 
         return $node === null
             ? null
-            : new Logging(self::condition($node->at('when')), $node->at('every')?->number(0.1, 60) ?? Logging::EVERY);
+            : new Logging(when: self::condition($node->at('when')), every: $node->at('every')?->number(0.1, 60) ?? Logging::EVERY);
     }
 
     private static function condition(?JsonCursor $node): ?Condition

@@ -25,13 +25,13 @@ final class ToneFormat
             ? $pitch
             : [$usual->pitch->low, $usual->middle, $usual->pitch->high];
         $tone = new ToneSettings(
-            $node->at('of')?->id(),
-            $when === null ? null : ConditionDecoder::decode($when),
-            $node->at('quiet')?->range(...ToneSettings::CLIMBS) ?? $usual->quiet,
-            $node->at('full')?->range(...ToneSettings::CLIMBS) ?? $usual->full,
-            new Range($low, $high),
-            $middle,
-            $node->at('beeps')?->range(...ToneSettings::BEEPS) ?? $usual->beeps,
+            of: $node->at('of')?->id(),
+            when: $when === null ? null : ConditionDecoder::decode($when),
+            quiet: $node->at('quiet')?->range(...ToneSettings::CLIMBS) ?? $usual->quiet,
+            full: $node->at('full')?->range(...ToneSettings::CLIMBS) ?? $usual->full,
+            pitch: new Range($low, $high),
+            middle: $middle,
+            beeps: $node->at('beeps')?->range(...ToneSettings::BEEPS) ?? $usual->beeps,
         );
         $node->faults->none() && self::ordered($node, $tone);
 

@@ -23,7 +23,7 @@ final class TrainerFormat
 
         return $when === null
             ? null
-            : new TrainerLink(ConditionDecoder::decode($when), $axes === [] ? Axis::cases() : $axes);
+            : new TrainerLink(when: ConditionDecoder::decode($when), axes: $axes === [] ? Axis::cases() : $axes);
     }
 
     /** @return array<string, mixed> the key and what stands there; nothing where there is no trainer link */

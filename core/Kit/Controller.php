@@ -50,13 +50,13 @@ final readonly class Controller
     private static function usual(): ControllerSetup
     {
         return new ControllerSetup(
-            [],
-            null,
-            [],
-            new Arming(ArmedBy::Throttle),
-            ControllerSetup::LOW_MARK,
-            [],
-            ExpectedInput::Sticks,
+            modes: [],
+            none: null,
+            priority: [],
+            arming: new Arming(ArmedBy::Throttle),
+            low: ControllerSetup::LOW_MARK,
+            order: [],
+            expects: ExpectedInput::Sticks,
         );
     }
 

@@ -2,9 +2,15 @@
 
 namespace DuskSwitch\Core\Kit;
 
+use DuskSwitch\Core\Document\Copy;
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
+
 /** How a controller is set up; null where nothing was said, so that the equipment's default counts. */
-final readonly class ControllerSetup
+final readonly class ControllerSetup implements Part
 {
+    use WithFields;
+
     /**
      * µs: with the throttle above it a controller doesn't arm, and a motor isn't called idle, where nothing else is
      * known (common practice).
@@ -33,16 +39,7 @@ final readonly class ControllerSetup
     /** This set-up, and what another says where it says nothing. */
     public function over(self $defaults): self
     {
-        return new self(
-            $this->modes ?? $defaults->modes,
-            $this->none ?? $defaults->none,
-            $this->priority ?? $defaults->priority,
-            $this->arming ?? $defaults->arming,
-            $this->low ?? $defaults->low,
-            $this->order ?? $defaults->order,
-            $this->expects ?? $defaults->expects,
-            $this->onLoss ?? $defaults->onLoss,
-        );
+        return Copy::of($defaults, array_filter(get_object_vars($this), fn (mixed $says): bool => $says !== null));
     }
 
     /** True where nothing was said. */

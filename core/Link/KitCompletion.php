@@ -125,19 +125,7 @@ final readonly class KitCompletion
         ?string $power = null,
         ?array $ports = null,
     ): KitChoice {
-        return new KitChoice(
-            $link ?? $choice->link,
-            $subtype ?? $choice->subtype,
-            $wire ?? $choice->wire,
-            $choice->input ?? $input,
-            $power ?? $choice->power,
-            $choice->pack,
-            $choice->speedController,
-            $ports ?? $choice->ports,
-            $choice->parts,
-            $choice->memory,
-            $choice->match,
-        );
+        return $choice->with(link: $link ?? $choice->link, subtype: $subtype ?? $choice->subtype, wire: $wire ?? $choice->wire, input: $choice->input ?? $input, power: $power ?? $choice->power, ports: $ports ?? $choice->ports);
     }
 
     /** @return array{int, int, int} points that are wrong, not checked, and worth a look */

@@ -18,7 +18,6 @@ use DuskSwitch\Core\Program\ConditionTree;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\Feed;
-use DuskSwitch\Core\Program\KitChoice;
 use DuskSwitch\Core\Program\Meaning;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
@@ -94,16 +93,7 @@ final readonly class FormerNames
                 $program->functions,
             ),
             aboard: $program->aboard->with(
-                kit: new KitChoice(
-                    $kit->link,
-                    $kit->subtype,
-                    $kit->wire,
-                    $kit->input,
-                    $kit->power,
-                    $kit->pack,
-                    $kit->speedController,
-                    $owners,
-                ),
+                kit: $kit->with(ports: $owners),
                 controller: self::setUp($program->aboard->controller, $modes),
             ),
         );
@@ -114,21 +104,12 @@ final readonly class FormerNames
     {
         $id = fn (string $mode): string => $now[$mode] ?? $mode;
 
-        return new ControllerSetup(
-            $setup->modes === null
-                ? null
-                : array_map(
-                    fn (Slot $slot): Slot => new Slot($id($slot->mode), $slot->channel, $slot->from, $slot->to),
-                    $setup->modes,
-                ),
-            $setup->none === null ? null : $id($setup->none),
-            $setup->priority === null ? null : array_map($id, $setup->priority),
-            $setup->arming,
-            $setup->low,
-            $setup->order,
-            $setup->expects,
-            $setup->onLoss,
-        );
+        return $setup->with(modes: $setup->modes === null
+            ? null
+            : array_map(
+                fn (Slot $slot): Slot => new Slot($id($slot->mode), $slot->channel, $slot->from, $slot->to),
+                $setup->modes,
+            ), none: $setup->none === null ? null : $id($setup->none), priority: $setup->priority === null ? null : array_map($id, $setup->priority));
     }
 
     /**
@@ -139,13 +120,12 @@ final readonly class FormerNames
     private static function meaning(PilotFunction $function, array $now): PilotFunction
     {
         return $function instanceof SteppedFunction
-            ? $function->stepped(
-                array_map(
-                    fn (Step $step): Step => ($mode = $now[$step->means->mode ?? ''] ?? null) === null
-                        ? $step
-                        : $step->meaning(Meaning::mode($mode)),
-                    $function->steps,
-                ),
+            ? $function->with(steps: array_map(
+                fn (Step $step): Step => ($mode = $now[$step->means->mode ?? ''] ?? null) === null
+                    ? $step
+                    : $step->with(means: Meaning::mode($mode)),
+                $function->steps,
+            ),
             )
             : $function;
     }
@@ -188,18 +168,16 @@ final readonly class FormerNames
     {
         $functions = array_map(
             fn (PilotFunction $one): PilotFunction => match (true) {
-                $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive => $one->driven(
-                    new ControlDrive($this->id($one->drive->control)),
+                $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive => $one->with(drive: new ControlDrive($this->id($one->drive->control)),
                 ),
-                $one instanceof SteppedFunction && $one->drive instanceof DetentDrive => $one->driven(
-                    new DetentDrive($this->id($one->drive->control), $one->drive->map),
+                $one instanceof SteppedFunction && $one->drive instanceof DetentDrive => $one->with(drive: new DetentDrive($this->id($one->drive->control), $one->drive->map),
                 ),
                 default => $one,
             },
             $program->functions,
         );
         $outputs = array_map(
-            fn (Output $output): Output => $output->fed(array_map($this->feed(...), $output->feeds)),
+            fn (Output $output): Output => $output->with(feeds: array_map($this->feed(...), $output->feeds)),
             $program->outputs,
         );
         $changed = $program->with(
@@ -219,16 +197,7 @@ final readonly class FormerNames
     private function feed(Feed $feed): Feed
     {
         return $feed->source instanceof ControlSource
-            ? new Feed(
-                new ControlSource($this->id($feed->source->control)),
-                $feed->weight,
-                $feed->offset,
-                $feed->curve,
-                $feed->when,
-                $feed->combine,
-                $feed->delay,
-                $feed->slow,
-            )
+            ? $feed->with(source: new ControlSource($this->id($feed->source->control)))
             : $feed;
     }
 

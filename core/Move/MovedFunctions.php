@@ -7,8 +7,6 @@ use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
 use DuskSwitch\Core\Program\Drive\DriveCase;
-use DuskSwitch\Core\Program\DualRate;
-use DuskSwitch\Core\Program\Override;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\SteppedFunction;
@@ -68,7 +66,7 @@ final class MovedFunctions
                     Figure::percent($override->value, 0).
                     ': no control is left for that. Give it one before you fly';
             } else {
-                $overrides[] = new Override($when, $override->value);
+                $overrides[] = $override->with(when: $when);
             }
         }
 
@@ -78,15 +76,13 @@ final class MovedFunctions
             if ($when === null) {
                 $this->losses[] = "{$function->name} has a rate less: nothing is left to switch it with";
             } else {
-                $dualRates[] = new DualRate($when, $rate->shape);
+                $dualRates[] = $rate->with(when: $when);
             }
         }
 
         return $function
-            ->driven($drive)
-            ->dualRated($dualRates)
-            ->shaped(array_intersect_key($function->shapes, array_flip($this->phases)))
-            ->overridden($overrides);
+            ->with(drive: $drive, dualRates: $dualRates, shapes: array_intersect_key($function->shapes, array_flip($this->phases)))
+            ->with(overrides: $overrides);
     }
 
     private function stepped(SteppedFunction $function): SteppedFunction
@@ -97,7 +93,7 @@ final class MovedFunctions
             default => null,
         };
 
-        return $function->driven($drive);
+        return $function->with(drive: $drive);
     }
 
     private function detents(SteppedFunction $function, DetentDrive $drive): ?DetentDrive

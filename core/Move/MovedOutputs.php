@@ -3,7 +3,6 @@
 namespace DuskSwitch\Core\Move;
 
 use DuskSwitch\Core\Kit\Transmitter;
-use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
@@ -91,20 +90,11 @@ final readonly class MovedOutputs
                 if ($source === null || $gone || ($feed->when !== null && $when === null)) {
                     $losses[] = "A feed of {$output->channel} {$output->name} can't come along";
                 } else {
-                    $feeds[] = new Feed(
-                        $source,
-                        $feed->weight,
-                        $feed->offset,
-                        $feed->curve,
-                        $when,
-                        $feed->combine,
-                        $feed->delay,
-                        $feed->slow,
-                    );
+                    $feeds[] = $feed->with(source: $source, when: $when);
                 }
             }
 
-            return $output->fed($feeds);
+            return $output->with(feeds: $feeds);
         }, $this->outputs);
 
         return [$outputs, $losses];
@@ -114,22 +104,17 @@ final readonly class MovedOutputs
     {
         $signal = fn (float $was): float => max(-Signal::LIMIT, min(Signal::LIMIT, round($was * $ratio + $shift, 9)));
 
-        return new Output(
-            $output->channel,
-            $output->name,
-            $output->feeds,
-            new Range(
+        return $output->with(
+            travel: new Range(
                 min(Signal::LIMIT, round($output->travel->low * $ratio, 9)),
                 min(Signal::LIMIT, round($output->travel->high * $ratio, 9)),
             ),
-            $output->reverse,
-            max(-1.0, min(1.0, round($output->subtrim * $ratio + $shift, 9))),
+            subtrim: max(-1.0, min(1.0, round($output->subtrim * $ratio + $shift, 9))),
             // A limit that held nothing holds nothing.
-            new Range(
+            limit: new Range(
                 $output->limit->low <= -Signal::LIMIT ? -Signal::LIMIT : $signal($output->limit->low),
                 $output->limit->high >= Signal::LIMIT ? Signal::LIMIT : $signal($output->limit->high),
-            ),
-            $output->role,
+            )
         );
     }
 }

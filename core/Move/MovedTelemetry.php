@@ -36,12 +36,11 @@ final readonly class MovedTelemetry
             if ($when === null || ($call->after !== null && $after === null)) {
                 $losses[] = "{$call->name} falls silent: what it waits for isn't there";
             } else {
-                $calls[] = $call->waiting($when, $after);
+                $calls[] = $call->with(when: $when, after: $after);
             }
         }
         $values = array_map(
-            fn (DerivedValue $one): DerivedValue => $one->running(
-                $one->while === null ? null : $this->rewrite->of($one->while),
+            fn (DerivedValue $one): DerivedValue => $one->with(while: $one->while === null ? null : $this->rewrite->of($one->while),
             ),
             $sense->values,
         );
@@ -58,22 +57,7 @@ final readonly class MovedTelemetry
             ),
         );
 
-        return new TelemetryPlan(
-            $sense->bus,
-            $sense->interval,
-            $chain,
-            $values,
-            $sense->system,
-            $sense->units,
-            $calls,
-            $announces,
-            $this->tone($sense->tone, $losses),
-            $this->sameSlots ? $sense->blanked : [],
-            $this->logging($sense->logging, $losses),
-            $this->reset($sense->reset, $losses),
-            $sense->pages,
-            $sense->language,
-        );
+        return $sense->with(chain: $chain, values: $values, calls: $calls, announces: $announces, tone: $this->tone($sense->tone, $losses), blanked: $this->sameSlots ? $sense->blanked : [], logging: $this->logging($sense->logging, $losses), reset: $this->reset($sense->reset, $losses));
     }
 
     /**
@@ -86,7 +70,7 @@ final readonly class MovedTelemetry
             $losses[] = 'Telemetry is written down from power-up on: what switched it isn\'t there';
         }
 
-        return $logging?->while($when);
+        return $logging?->with(when: $when);
     }
 
     /**
@@ -112,6 +96,6 @@ final readonly class MovedTelemetry
             $losses[] = 'The variometer\'s tone is always on: what switched it isn\'t there';
         }
 
-        return $tone?->heard($when);
+        return $tone?->with(when: $when);
     }
 }

@@ -71,7 +71,7 @@ final readonly class TransmitterMove
                 outputs: $all,
                 aboard: $this->installation($places, $all),
                 sense: $sense,
-                trainer: $trainer ?? false,
+                trainer: $trainer,
             ),
             array_values(
                 array_map(fn (ControlPlacement $place): string => "{$place->from->name} → {$place->to->name}", $places),
@@ -115,7 +115,7 @@ final readonly class TransmitterMove
             $losses[] = 'The trainer link is left out: nothing is left to switch it with';
         }
 
-        return $trainer === null || $when === null ? null : $trainer->while($when);
+        return $trainer === null || $when === null ? null : $trainer->with(when: $when);
     }
 
     /**
@@ -132,7 +132,7 @@ final readonly class TransmitterMove
             if ($when === null) {
                 $losses[] = "Phase {$phase->name} is left out: nothing is left to choose it with";
             } else {
-                $phases[] = new Phase($phase->id, $phase->name, $when, $phase->fade);
+                $phases[] = $phase->with(when: $when);
             }
         }
 

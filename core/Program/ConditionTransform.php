@@ -23,18 +23,18 @@ final readonly class ConditionTransform
             phases: array_map($transform->phase(...), $program->phases),
             functions: array_map($transform->function(...), $program->functions),
             outputs: array_map(
-                fn (Output $output): Output => $output->fed(array_map($transform->feed(...), $output->feeds)),
+                fn (Output $output): Output => $output->with(feeds: array_map($transform->feed(...), $output->feeds)),
                 $program->outputs,
             ),
             conditions: array_map($again, $program->conditions),
             sense: $program->sense->with(
                 values: array_map($transform->value(...), $program->sense->values),
                 calls: array_map($transform->callout(...), $program->sense->calls),
-                tone: $program->sense->tone?->heard($transform->maybe($program->sense->tone->when)),
-                logging: $program->sense->logging?->while($transform->maybe($program->sense->logging->when)),
+                tone: $program->sense->tone?->with(when: $transform->maybe($program->sense->tone->when)),
+                logging: $program->sense->logging?->with(when: $transform->maybe($program->sense->logging->when)),
                 reset: $transform->maybe($program->sense->reset),
             ),
-            trainer: $program->trainer?->while(($transform->again)($program->trainer->when)),
+            trainer: $program->trainer?->with(when: ($transform->again)($program->trainer->when)),
         );
     }
 
@@ -45,24 +45,23 @@ final readonly class ConditionTransform
 
     private function phase(Phase $phase): Phase
     {
-        return new Phase($phase->id, $phase->name, $this->maybe($phase->when), $phase->fade);
+        return $phase->with(when: $this->maybe($phase->when));
     }
 
     private function function(PilotFunction $one): PilotFunction
     {
         $again = $this->again;
         if ($one instanceof ProportionalFunction) {
-            $override = fn (Override $override): Override => new Override($again($override->when), $override->value);
-            $dualRate = fn (DualRate $rate): DualRate => new DualRate($again($rate->when), $rate->shape);
+            $override = fn (Override $override): Override => $override->with(when: $again($override->when));
+            $dualRate = fn (DualRate $rate): DualRate => $rate->with(when: $again($rate->when));
 
             return $one
-                ->overridden(array_map($override, $one->overrides))
-                ->dualRated(array_map($dualRate, $one->dualRates));
+                ->with(overrides: array_map($override, $one->overrides), dualRates: array_map($dualRate, $one->dualRates));
         }
         if ($one instanceof SteppedFunction && $one->drive instanceof CaseDrive) {
             $case = fn (DriveCase $case): DriveCase => new DriveCase($again($case->when), $case->step);
 
-            return $one->driven(new CaseDrive(array_map($case, $one->drive->cases)));
+            return $one->with(drive: new CaseDrive(array_map($case, $one->drive->cases)));
         }
 
         return $one;
@@ -70,25 +69,16 @@ final readonly class ConditionTransform
 
     private function feed(Feed $feed): Feed
     {
-        return new Feed(
-            $feed->source,
-            $feed->weight,
-            $feed->offset,
-            $feed->curve,
-            $this->maybe($feed->when),
-            $feed->combine,
-            $feed->delay,
-            $feed->slow,
-        );
+        return $feed->with(when: $this->maybe($feed->when));
     }
 
     private function value(DerivedValue $one): DerivedValue
     {
-        return $one->running($this->maybe($one->while));
+        return $one->with(while: $this->maybe($one->while));
     }
 
     private function callout(Callout $one): Callout
     {
-        return $one->waiting(($this->again)($one->when), $this->maybe($one->after));
+        return $one->with(when: ($this->again)($one->when), after: $this->maybe($one->after));
     }
 }

@@ -59,7 +59,7 @@ final class ControlAssignment
         };
 
         // Only a stick has a trim beside it.
-        return $function->driven($drive)->trimmed($to instanceof Axis ? $function->trim : null);
+        return $function->with(drive: $drive, trim: $to instanceof Axis ? $function->trim : null);
     }
 
     private static function stepped(
@@ -80,7 +80,7 @@ final class ControlAssignment
             default => self::detents($function, $to),
         };
 
-        return $function->driven($drive);
+        return $function->with(drive: $drive);
     }
 
     /**

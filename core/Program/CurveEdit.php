@@ -34,17 +34,13 @@ final class CurveEdit
             array_reverse($curve->points),
         );
 
-        return new Curve($curve->id, $points, $curve->smooth);
+        return $curve->with(points: $points);
     }
 
     /** The same curve upside down. */
     public static function turned(Curve $curve): Curve
     {
-        return new Curve(
-            $curve->id,
-            array_map(fn (array $point): array => [$point[0], 0.0 - $point[1]], $curve->points),
-            $curve->smooth,
-        );
+        return $curve->with(points: array_map(fn (array $point): array => [$point[0], 0.0 - $point[1]], $curve->points));
     }
 
     /**
@@ -65,10 +61,6 @@ final class CurveEdit
             round(max(-Signal::LIMIT, min(Signal::LIMIT, ($a[1] + $b[1]) / 2)), 4),
         ];
 
-        return new Curve(
-            $curve->id,
-            [...array_slice($curve->points, 0, $widest), $point, ...array_slice($curve->points, $widest)],
-            $curve->smooth,
-        );
+        return $curve->with(points: [...array_slice($curve->points, 0, $widest), $point, ...array_slice($curve->points, $widest)]);
     }
 }

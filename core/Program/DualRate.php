@@ -2,10 +2,14 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
 
 /** A shape that a function has while a condition of its own holds, whatever the phase: a dual rate on its switch. */
-final readonly class DualRate
+final readonly class DualRate implements Part
 {
+    use WithFields;
+
     public function __construct(public Condition $when, public Shape $shape) {}
 }

@@ -2,13 +2,17 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Source\Source;
 use DuskSwitch\Core\Units\Range;
 
 /** One thread into an output: `offset + source · weight`, joined to the sum so far. */
-final readonly class Feed
+final readonly class Feed implements Part
 {
+    use WithFields;
+
     /**
      * @param  Range  $weight  for the source below and above zero
      * @param  string|null  $curve  the id of a curve that the source goes through first

@@ -2,14 +2,18 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Kit\ControllerSetup;
 
 /**
  * What flies with the program: the kit's settings, how the controller is set up, the failsafe, what is checked,
  * accepted, was read and was measured.
  */
-final readonly class Installation
+final readonly class Installation implements Part
 {
+    use WithFields;
+
     /**
      * @param  KitChoice  $kit  how the kit is set up
      * @param  ControllerSetup  $controller  how the controller is set up, as far as it differs from how it arrives
@@ -28,35 +32,6 @@ final readonly class Installation
         public array $readings = [],
         public array $throws = [],
     ) {}
-
-    /**
-     * The same with other parts.
-     *
-     * @param  array<int, Failsafe>|null  $failsafe
-     * @param  list<string>|null  $startCheck
-     * @param  list<AcceptedFinding>|null  $accepted
-     * @param  array<int, Reading>|null  $readings
-     * @param  array<int, SurfaceThrow>|null  $throws
-     */
-    public function with(
-        ?KitChoice $kit = null,
-        ?ControllerSetup $controller = null,
-        ?array $failsafe = null,
-        ?array $startCheck = null,
-        ?array $accepted = null,
-        ?array $readings = null,
-        ?array $throws = null,
-    ): self {
-        return new self(
-            $kit ?? $this->kit,
-            $controller ?? $this->controller,
-            $failsafe ?? $this->failsafe,
-            $startCheck ?? $this->startCheck,
-            $accepted ?? $this->accepted,
-            $readings ?? $this->readings,
-            $throws ?? $this->throws,
-        );
-    }
 
     /** True where nothing was said. */
     public function isEmpty(): bool

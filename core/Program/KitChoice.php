@@ -2,9 +2,14 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
+
 /** How the kit is set up beside the transmitter, the receiver and the controller that a program names. */
-final readonly class KitChoice
+final readonly class KitChoice implements Part
 {
+    use WithFields;
+
     /**
      * @param  string|null  $link  the kind of link chosen in the transmitter
      * @param  string|null  $subtype  of that link

@@ -2,9 +2,14 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
+
 /** One more part on board, or several of one kind. */
-final readonly class KitPart
+final readonly class KitPart implements Part
 {
+    use WithFields;
+
     /**
      * @param  int  $count  how many of it, 1 to 16
      * @param  string|null  $port  the controller's serial port that it owns

@@ -2,11 +2,15 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Units\Range;
 
 /** A numbered channel: the sum of its feeds, its ends, direction, centre and limits. */
-final readonly class Output
+final readonly class Output implements Part
 {
+    use WithFields;
+
     /**
      * @param  int  $channel  1 to 32
      * @param  list<Feed>  $feeds
@@ -25,68 +29,4 @@ final readonly class Output
         public Range $limit,
         public ?Role $role = null,
     ) {}
-
-    /**
-     * The same output with other feeds.
-     *
-     * @param  list<Feed>  $feeds
-     */
-    public function fed(array $feeds): self
-    {
-        return new self(
-            $this->channel,
-            $this->name,
-            $feeds,
-            $this->travel,
-            $this->reverse,
-            $this->subtrim,
-            $this->limit,
-            $this->role,
-        );
-    }
-
-    /** The same output with its ends and centre elsewhere. */
-    public function set(?Range $travel = null, ?float $subtrim = null, ?bool $reverse = null): self
-    {
-        return new self(
-            $this->channel,
-            $this->name,
-            $this->feeds,
-            $travel ?? $this->travel,
-            $reverse ?? $this->reverse,
-            $subtrim ?? $this->subtrim,
-            $this->limit,
-            $this->role,
-        );
-    }
-
-    /** The same output on another channel. */
-    public function on(int $channel): self
-    {
-        return new self(
-            $channel,
-            $this->name,
-            $this->feeds,
-            $this->travel,
-            $this->reverse,
-            $this->subtrim,
-            $this->limit,
-            $this->role,
-        );
-    }
-
-    /** The same output in another role. */
-    public function as(?Role $role): self
-    {
-        return new self(
-            $this->channel,
-            $this->name,
-            $this->feeds,
-            $this->travel,
-            $this->reverse,
-            $this->subtrim,
-            $this->limit,
-            $role,
-        );
-    }
 }

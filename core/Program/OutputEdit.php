@@ -33,13 +33,13 @@ final class OutputEdit
         $outputs = [
             ...$program->outputs,
             new Output(
-                $free[0],
-                "Channel {$free[0]}",
-                [],
-                self::fullTravel($transmitter->scale),
-                false,
-                0.0,
-                new Range(-Signal::LIMIT, Signal::LIMIT),
+                channel: $free[0],
+                name: "Channel {$free[0]}",
+                feeds: [],
+                travel: self::fullTravel($transmitter->scale),
+                reverse: false,
+                subtrim: 0.0,
+                limit: new Range(-Signal::LIMIT, Signal::LIMIT),
             ),
         ];
         usort($outputs, fn (Output $a, Output $b): int => $a->channel <=> $b->channel);
@@ -61,8 +61,8 @@ final class OutputEdit
         }
         $outputs = array_map(
             fn (Output $one): Output => $one
-                ->fed(array_map(fn (Feed $feed): Feed => self::fedFrom($feed, $moves), $one->feeds))
-                ->on($moves[$one->channel] ?? $one->channel),
+                ->with(feeds: array_map(fn (Feed $feed): Feed => self::fedFrom($feed, $moves), $one->feeds))
+                ->with(channel: $moves[$one->channel] ?? $one->channel),
             $program->outputs,
         );
         usort($outputs, fn (Output $a, Output $b): int => $a->channel <=> $b->channel);
@@ -70,7 +70,7 @@ final class OutputEdit
         $throws = [];
         foreach ($aboard->throws as $channel => $throw) {
             $to = $moves[$channel] ?? $channel;
-            $throws[$to] = new SurfaceThrow($to, $throw->unit, $throw->sent, $throw->moved, $throw->chord);
+            $throws[$to] = $throw->with(channel: $to);
         }
         $failsafe = [];
         foreach ($aboard->failsafe as $channel => $does) {
@@ -88,16 +88,7 @@ final class OutputEdit
         $source = $feed->source;
 
         return $source instanceof OutputSource && isset($moves[$source->channel])
-            ? new Feed(
-                new OutputSource($moves[$source->channel]),
-                $feed->weight,
-                $feed->offset,
-                $feed->curve,
-                $feed->when,
-                $feed->combine,
-                $feed->delay,
-                $feed->slow,
-            )
+            ? $feed->with(source: new OutputSource($moves[$source->channel]))
             : $feed;
     }
 

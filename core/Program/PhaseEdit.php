@@ -29,7 +29,7 @@ final class PhaseEdit
             );
         }
         $base = self::find($program, $like) === $program->base();
-        $phase = new Phase(self::freeId($program, $name), $name, $when, $fade);
+        $phase = new Phase(id: self::freeId($program, $name), name: $name, when: $when, fade: $fade);
         $functions = array_map(function (PilotFunction $one) use ($like, $base, $phase): PilotFunction {
             $shape = $one instanceof ProportionalFunction ? $one->shapes[$like] ?? null : null;
             // What answers alike in every phase stays so: phases may hang on it, and it takes the first phase's anyway.
@@ -38,7 +38,7 @@ final class PhaseEdit
             }
 
             return $one instanceof ProportionalFunction && $shape !== null
-                ? $one->shaped([...$one->shapes, $phase->id => $shape])
+                ? $one->with(shapes: [...$one->shapes, $phase->id => $shape])
                 : $one;
         }, $program->functions);
 
@@ -70,7 +70,7 @@ final class PhaseEdit
         }
         $functions = array_map(
             fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
-                ? $one->shaped(array_diff_key($one->shapes, [$id => true]))
+                ? $one->with(shapes: array_diff_key($one->shapes, [$id => true]))
                 : $one,
             $program->functions,
         );

@@ -2,10 +2,11 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Program\Condition\Condition;
 
 /** What the pilot means: roll, arm, flaps. It is driven by controls and feeds outputs. */
-interface PilotFunction
+interface PilotFunction extends Part
 {
     /** The id that the rest of the program names. */
     public function id(): string;

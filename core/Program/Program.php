@@ -2,13 +2,17 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Kit\StickMode;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Telemetry\TelemetryPlan;
 
 /** A transmitter program: what the pilot means, by which control, on which channels. Immutable. */
-final readonly class Program
+final readonly class Program implements Part
 {
+    use WithFields;
+
     /** More than a switch with sixteen positions could choose. */
     public const MOST_PHASES = 16;
 
@@ -98,81 +102,5 @@ final readonly class Program
     public function named(string $name): self
     {
         return $this->with(name: $name);
-    }
-
-    /**
-     * The same program with other parts; what isn't given stays as it is.
-     *
-     * @param  non-empty-list<Phase>|null  $phases
-     * @param  list<PilotFunction>|null  $functions
-     * @param  list<Output>|null  $outputs
-     * @param  array<string, Curve>|null  $curves
-     * @param  array<string, Condition>|null  $conditions
-     * @param  TrainerLink|false|null  $trainer  false takes it away
-     */
-    public function with(
-        ?string $name = null,
-        ?string $transmitter = null,
-        ?array $phases = null,
-        ?array $functions = null,
-        ?array $outputs = null,
-        ?array $curves = null,
-        ?array $conditions = null,
-        ?AppliedRecipe $recipe = null,
-        ?Ring $ring = null,
-        ?TrainingPlan $ladder = null,
-        ?Installation $aboard = null,
-        ?string $receiver = null,
-        ?string $controller = null,
-        ?TelemetryPlan $sense = null,
-        ?bool $migrated = null,
-        TrainerLink|false|null $trainer = null,
-    ): self {
-        return new self(
-            $name ?? $this->name,
-            $this->family,
-            $this->stickMode,
-            $transmitter ?? $this->transmitter,
-            $receiver ?? $this->receiver,
-            $controller ?? $this->controller,
-            $this->notes,
-            $phases ?? $this->phases,
-            $functions ?? $this->functions,
-            $outputs ?? $this->outputs,
-            $curves ?? $this->curves,
-            $conditions ?? $this->conditions,
-            $recipe ?? $this->recipe,
-            $ring ?? $this->ring,
-            $ladder ?? $this->ladder,
-            $aboard ?? $this->aboard,
-            $sense ?? $this->sense,
-            $migrated ?? $this->migrated,
-            $trainer === false ? null : $trainer ?? $this->trainer,
-        );
-    }
-
-    /** The same program without a limit of two functions together. */
-    public function withoutRing(): self
-    {
-        return new self(
-            $this->name,
-            $this->family,
-            $this->stickMode,
-            $this->transmitter,
-            $this->receiver,
-            $this->controller,
-            $this->notes,
-            $this->phases,
-            $this->functions,
-            $this->outputs,
-            $this->curves,
-            $this->conditions,
-            $this->recipe,
-            null,
-            $this->ladder,
-            $this->aboard,
-            $this->sense,
-            $this->migrated,
-        );
     }
 }

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
@@ -9,6 +10,8 @@ use DuskSwitch\Core\Program\Drive\ControlDrive;
 /** A function that follows a stick, dial or slider, shaped by the active phase. */
 final readonly class ProportionalFunction implements PilotFunction
 {
+    use WithFields;
+
     /**
      * @param  AxisDrive|ControlDrive|null  $drive  what moves it; null = nothing yet, it stays at 0
      * @param  float  $deadband  around the centre, 0 to 0.5
@@ -29,114 +32,6 @@ final readonly class ProportionalFunction implements PilotFunction
         public array $dualRates = [],
     ) {}
 
-    /**
-     * The same function with other shapes.
-     *
-     * @param  array<string, Shape>  $shapes  by phase id
-     */
-    public function shaped(array $shapes): self
-    {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->drive,
-            $this->deadband,
-            $shapes,
-            $this->trim,
-            $this->overrides,
-            $this->purpose,
-            $this->dualRates,
-        );
-    }
-
-    /** The same function with another dead band, 0 to 0.5. */
-    public function deadened(float $deadband): self
-    {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->drive,
-            $deadband,
-            $this->shapes,
-            $this->trim,
-            $this->overrides,
-            $this->purpose,
-            $this->dualRates,
-        );
-    }
-
-    /** The same function, moved by something else. */
-    public function driven(AxisDrive|ControlDrive|null $drive): self
-    {
-        return new self(
-            $this->id,
-            $this->name,
-            $drive,
-            $this->deadband,
-            $this->shapes,
-            $this->trim,
-            $this->overrides,
-            $this->purpose,
-            $this->dualRates,
-        );
-    }
-
-    /** The same function with another trim, or none. */
-    public function trimmed(?TrimRule $trim): self
-    {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->drive,
-            $this->deadband,
-            $this->shapes,
-            $trim,
-            $this->overrides,
-            $this->purpose,
-            $this->dualRates,
-        );
-    }
-
-    /**
-     * The same function with other overrides.
-     *
-     * @param  list<Override>  $overrides
-     */
-    public function overridden(array $overrides): self
-    {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->drive,
-            $this->deadband,
-            $this->shapes,
-            $this->trim,
-            $overrides,
-            $this->purpose,
-            $this->dualRates,
-        );
-    }
-
-    /**
-     * The same function with other dual rates.
-     *
-     * @param  list<DualRate>  $dualRates
-     */
-    public function dualRated(array $dualRates): self
-    {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->drive,
-            $this->deadband,
-            $this->shapes,
-            $this->trim,
-            $this->overrides,
-            $this->purpose,
-            $dualRates,
-        );
-    }
-
     public function conditions(): array
     {
         return [
@@ -156,17 +51,7 @@ final readonly class ProportionalFunction implements PilotFunction
 
     public function for(?Purpose $purpose): self
     {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->drive,
-            $this->deadband,
-            $this->shapes,
-            $this->trim,
-            $this->overrides,
-            $purpose,
-            $this->dualRates,
-        );
+        return $this->with(purpose: $purpose);
     }
 
     public function purpose(): ?Purpose

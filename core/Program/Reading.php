@@ -2,9 +2,14 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
+
 /** What a controller showed for a channel while the transmitter sent three known pulses; µs. */
-final readonly class Reading
+final readonly class Reading implements Part
 {
+    use WithFields;
+
     /**
      * @param  array{float, float, float}  $sent  low end, centre, high end as sent, strictly rising
      * @param  array{float, float, float}  $read  what was read for each

@@ -2,9 +2,14 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
+
 /** One step of a stepped function. */
-final readonly class Step
+final readonly class Step implements Part
 {
+    use WithFields;
+
     /**
      * @param  float  $value  the signal in this step, −1.5 to 1.5
      * @param  Meaning|null  $means  null where nobody has said
@@ -15,16 +20,4 @@ final readonly class Step
         public float $value,
         public ?Meaning $means = null,
     ) {}
-
-    /** The same step with another signal. */
-    public function valued(float $value): self
-    {
-        return new self($this->id, $this->name, $value, $this->means);
-    }
-
-    /** The same step with another meaning. */
-    public function meaning(?Meaning $means): self
-    {
-        return new self($this->id, $this->name, $this->value, $means);
-    }
 }

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
@@ -10,6 +11,8 @@ use DuskSwitch\Core\Program\Drive\DriveCase;
 /** A function with named steps, each with a value: arm, flight mode, flaps. */
 final readonly class SteppedFunction implements PilotFunction
 {
+    use WithFields;
+
     /**
      * @param  DetentDrive|CaseDrive|null  $drive  what chooses the step; null = nothing yet, it stays in its first step
      * @param  non-empty-list<Step>  $steps
@@ -23,22 +26,6 @@ final readonly class SteppedFunction implements PilotFunction
         public ?Purpose $purpose = null,
     ) {}
 
-    /** The same function, driven otherwise. */
-    public function driven(DetentDrive|CaseDrive|null $drive): self
-    {
-        return new self($this->id, $this->name, $drive, $this->steps, $this->purpose);
-    }
-
-    /**
-     * The same function with other steps.
-     *
-     * @param  non-empty-list<Step>  $steps
-     */
-    public function stepped(array $steps): self
-    {
-        return new self($this->id, $this->name, $this->drive, $steps, $this->purpose);
-    }
-
     public function conditions(): array
     {
         return $this->drive instanceof CaseDrive
@@ -48,7 +35,7 @@ final readonly class SteppedFunction implements PilotFunction
 
     public function for(?Purpose $purpose): self
     {
-        return new self($this->id, $this->name, $this->drive, $this->steps, $purpose);
+        return $this->with(purpose: $purpose);
     }
 
     public function purpose(): ?Purpose

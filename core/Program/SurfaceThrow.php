@@ -2,9 +2,14 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
+
 /** How far a surface moved for three known pulses, as it was measured on the model. */
-final readonly class SurfaceThrow
+final readonly class SurfaceThrow implements Part
 {
+    use WithFields;
+
     /**
      * @param  array{float, float, float}  $sent  low end, centre, high end as sent, strictly rising, in µs
      * @param  array{float, float, float}  $moved  what was measured at each, strictly rising or falling: down or right
@@ -50,12 +55,9 @@ final readonly class SurfaceThrow
         }
         $turned = fn (float $moved): float => $this->unit->to($unit, $moved, $chord);
 
-        return new self(
-            $this->channel,
-            $unit,
-            $this->sent,
-            [$turned($this->moved[0]), $turned($this->moved[1]), $turned($this->moved[2])],
-            $chord,
+        return $this->with(
+            unit: $unit,
+            moved: [$turned($this->moved[0]), $turned($this->moved[1]), $turned($this->moved[2])],
         );
     }
 

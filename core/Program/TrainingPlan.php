@@ -2,11 +2,15 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Fault\Faults;
 
 /** A learner's planned steps: expo comes down and rates go up, on purpose, over weeks. */
-final readonly class TrainingPlan
+final readonly class TrainingPlan implements Part
 {
+    use WithFields;
+
     /**
      * @param  non-empty-list<TrainingStage>  $rungs  from the gentlest
      * @param  string  $phase  the phase whose shapes it sets
@@ -28,10 +32,10 @@ final readonly class TrainingPlan
     public static function usual(): array
     {
         return [
-            new TrainingStage('First hovers', 0.5, 0.6, note: 'Low, from a distance, never over or near people.'),
-            new TrainingStage('Circuits', 0.4, 0.75),
-            new TrainingStage('Figure eights', 0.3, 0.9),
-            new TrainingStage('All of it', 0.2, 1.0),
+            new TrainingStage(name: 'First hovers', expo: 0.5, rate: 0.6, note: 'Low, from a distance, never over or near people.'),
+            new TrainingStage(name: 'Circuits', expo: 0.4, rate: 0.75),
+            new TrainingStage(name: 'Figure eights', expo: 0.3, rate: 0.9),
+            new TrainingStage(name: 'All of it', expo: 0.2, rate: 1.0),
         ];
     }
 

@@ -2,9 +2,14 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
+
 /** One step of a training ladder. */
-final readonly class TrainingStage
+final readonly class TrainingStage implements Part
 {
+    use WithFields;
+
     /**
      * @param  float  $expo  0 to 1
      * @param  float  $rate  both sides, above 0, at most 1.5

@@ -2,9 +2,14 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
+
 /** How much a trim moves a function. */
-final readonly class TrimRule
+final readonly class TrimRule implements Part
 {
+    use WithFields;
+
     /**
      * @param  float  $authority  the signal at full trim, 0 to 1
      * @param  bool  $idleOnly  the trim acts at low throttle and fades out towards full

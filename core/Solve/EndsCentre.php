@@ -84,7 +84,7 @@ final class EndsCentre
             );
         }
 
-        return $output->set($output->reverse ? new Range($up, $down) : new Range($down, $up), $subtrim);
+        return $output->with(travel: $output->reverse ? new Range($up, $down) : new Range($down, $up), subtrim: $subtrim);
     }
 
     /**
@@ -106,7 +106,7 @@ final class EndsCentre
         $solved = self::solve($output, $transmitter, $low, $centre, $high, $purpose !== Purpose::Throttle);
         [$low, $centre, $high] = self::asSent($output, $low, $centre, $high);
         $read = $output->reverse ? [$high, $centre, $low] : [$low, $centre, $high];
-        $reading = new Reading($output->channel, self::sent($output, $transmitter), $read);
+        $reading = new Reading(channel: $output->channel, sent: self::sent($output, $transmitter), read: $read);
 
         return $program->with(
             outputs: array_map(fn (Output $one): Output => $one === $output ? $solved : $one, $program->outputs),

@@ -58,7 +58,7 @@ final class Jitter
 
         return $circuit->program->with(
             functions: array_map(
-                fn (PilotFunction $one): PilotFunction => $one === $function ? $function->deadened($deadband) : $one,
+                fn (PilotFunction $one): PilotFunction => $one === $function ? $function->with(deadband: $deadband) : $one,
                 $circuit->program->functions,
             ),
         );

@@ -51,7 +51,7 @@ final class OrderAndReversal
 
         return $ordered->with(
             outputs: array_map(
-                fn (Output $one): Output => $one->set(reverse: $turned[$one->channel] ?? $one->reverse),
+                fn (Output $one): Output => $one->with(reverse: $turned[$one->channel] ?? $one->reverse),
                 $ordered->outputs,
             ),
         );

@@ -141,10 +141,10 @@ final readonly class RangesFromSwitches
         }
 
         return new ControllerSetup(
-            $slots,
-            $this->none($controller, $slots),
-            $this->priority($controller, $slots),
-            $arms === [] ? null : new Arming(ArmedBy::Range, self::joined($arms)),
+            modes: $slots,
+            none: $this->none($controller, $slots),
+            priority: $this->priority($controller, $slots),
+            arming: $arms === [] ? null : new Arming(ArmedBy::Range, self::joined($arms)),
         );
     }
 

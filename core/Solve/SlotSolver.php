@@ -69,7 +69,7 @@ final class SlotSolver
             return null;
         }
         $steps = array_map(
-            fn (SlotAnswer $one): Step => $one->step->valued($one->value ?? $one->step->value),
+            fn (SlotAnswer $one): Step => $one->step->with(value: $one->value ?? $one->step->value),
             $answers,
         );
         if ($steps == $function->steps) {
@@ -78,7 +78,7 @@ final class SlotSolver
 
         return $program->with(
             functions: array_map(
-                fn (PilotFunction $one): PilotFunction => $one === $function ? $function->stepped($steps) : $one,
+                fn (PilotFunction $one): PilotFunction => $one === $function ? $function->with(steps: $steps) : $one,
                 $program->functions,
             ),
         );

@@ -57,7 +57,7 @@ final class TrimsToSubTrims
                 );
             }
 
-            return $output->set(subtrim: $subtrim);
+            return $output->with(subtrim: $subtrim);
         }, $program->outputs);
 
         return $program->with(outputs: $outputs);

@@ -54,7 +54,7 @@ final readonly class CallEdit
             ConditionTree::map($call->when, fn (Condition $one): Condition => $one == $wanted ? $new : $one) ??
             $call->when;
 
-        return $this->with($call, $call->waiting($when, $call->after));
+        return $this->with($call, $call->with(when: $when));
     }
 
     /**
@@ -66,7 +66,7 @@ final readonly class CallEdit
     {
         $call = $this->call($id);
 
-        return $this->with($call, $call->holding(max(self::HOLD, $call->hold)));
+        return $this->with($call, $call->with(hold: max(self::HOLD, $call->hold)));
     }
 
     /**
@@ -89,14 +89,14 @@ final readonly class CallEdit
         $id = FreeId::like(substr($value, 0, 30).($above ? '-high' : '-low'), $ids);
         $hold = $of->dimension === Dimension::Voltage ? self::HOLD : 1.0;
         $call = new Callout(
-            $id,
-            mb_substr($of->name, 0, 50).($above ? ' high' : ' low'),
-            $this->threshold->of($value, $above, $level),
-            $hold,
-            Priority::Warning,
-            15.0,
-            null,
-            [
+            id: $id,
+            name: mb_substr($of->name, 0, 50).($above ? ' high' : ' low'),
+            when: $this->threshold->of($value, $above, $level),
+            hold: $hold,
+            priority: Priority::Warning,
+            repeat: 15.0,
+            after: null,
+            says: [
                 PhrasePart::words($of->name),
                 PhrasePart::value($value, $of->dimension === Dimension::Voltage ? 1 : 0, true),
             ],

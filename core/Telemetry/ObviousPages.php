@@ -42,7 +42,7 @@ final readonly class ObviousPages
                 $id = FreeId::like(strtolower(str_replace(' ', '-', $name)), $taken);
                 $kind = $isPicture ? GlanceKind::Picture : GlanceKind::Screen;
                 $cells = array_slice($cells, 0, $kind->atAGlance());
-                $pages[] = new GlancePage($id, $name, $kind, null, $isPicture ? self::placed($cells) : $cells);
+                $pages[] = new GlancePage(id: $id, name: $name, kind: $kind, phase: null, cells: $isPicture ? self::placed($cells) : $cells);
             }
         }
 
@@ -83,7 +83,7 @@ final readonly class ObviousPages
     {
         foreach ($this->values->all as $value) {
             if ($value->measures === $measures) {
-                return new GlanceCell($value->id);
+                return new GlanceCell(value: $value->id);
             }
         }
 
@@ -94,7 +94,7 @@ final readonly class ObviousPages
     {
         foreach ($this->program->sense->values as $one) {
             if ($one->does->id() === $does) {
-                return new GlanceCell($one->id, $look);
+                return new GlanceCell(value: $one->id, look: $look);
             }
         }
 
@@ -106,7 +106,7 @@ final readonly class ObviousPages
     {
         foreach ($this->program->sense->values as $one) {
             if ($one->does->id() === 'most' && $one->of === [$of]) {
-                return new GlanceCell($one->id);
+                return new GlanceCell(value: $one->id);
             }
         }
 
@@ -115,7 +115,7 @@ final readonly class ObviousPages
 
     private function cell(string $id): ?GlanceCell
     {
-        return $this->values->find($id) === null ? null : new GlanceCell($id);
+        return $this->values->find($id) === null ? null : new GlanceCell(value: $id);
     }
 
     /**
@@ -125,7 +125,7 @@ final readonly class ObviousPages
     private static function placed(array $cells): array
     {
         return array_map(
-            fn (GlanceCell $one, GlancePlace $place): GlanceCell => new GlanceCell($one->value, $one->look, $place),
+            fn (GlanceCell $one, GlancePlace $place): GlanceCell => $one->with(place: $place),
             $cells,
             array_slice(self::PLACES, 0, count($cells)),
         );

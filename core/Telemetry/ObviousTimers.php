@@ -68,21 +68,21 @@ final readonly class ObviousTimers
         $wish = strtolower(str_replace(' ', '-', $name));
         $id = FreeId::like($wish, [...array_column($sense->values, 'id'), ...array_column($sense->chain, 'id')]);
         $up = new Callout(
-            FreeId::like("{$id}-up", array_column($sense->calls, 'id')),
-            'Time is up',
-            new SensorLevel($id, true, self::FLIGHT, 0.0),
-            0.0,
-            Priority::Warning,
-            30.0,
-            null,
-            [PhrasePart::words(StockPhrase::TimeIsUp->in($this->program->sense->language))],
+            id: FreeId::like("{$id}-up", array_column($sense->calls, 'id')),
+            name: 'Time is up',
+            when: new SensorLevel($id, true, self::FLIGHT, 0.0),
+            hold: 0.0,
+            priority: Priority::Warning,
+            repeat: 30.0,
+            after: null,
+            says: [PhrasePart::words(StockPhrase::TimeIsUp->in($this->program->sense->language))],
         );
 
         return new ObviousValue(
             $id,
             "{$name}, with a word when it is up",
             self::TIMERS,
-            [new DerivedValue($id, $name, new Timer(), [], null, null, $while)],
+            [new DerivedValue(id: $id, name: $name, does: new Timer(), of: [], by: null, plus: null, while: $while)],
             [$up],
         );
     }

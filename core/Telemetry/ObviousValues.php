@@ -160,16 +160,16 @@ final class ObviousValues
             $this->missing,
             [
                 new Callout(
-                    $call,
-                    'Pack not full',
-                    new SensorLevel($id, false, self::FULL, 0.0),
-                    self::RESTED,
-                    Priority::Warning,
-                    0.0,
-                    null,
-                    [PhrasePart::words($says), PhrasePart::value($id, 2, true)],
-                    null,
-                    self::AT_START,
+                    id: $call,
+                    name: 'Pack not full',
+                    when: new SensorLevel($id, false, self::FULL, 0.0),
+                    hold: self::RESTED,
+                    priority: Priority::Warning,
+                    repeat: 0.0,
+                    after: null,
+                    says: [PhrasePart::words($says), PhrasePart::value($id, 2, true)],
+                    plays: null,
+                    within: self::AT_START,
                 ),
             ],
         );
@@ -210,7 +210,7 @@ final class ObviousValues
         }
         $id = FreeId::like(strtolower(str_replace(' ', '-', $name)), array_keys($this->taken));
         $this->taken[$id] = true;
-        $value = new DerivedValue($id, $name, Derivations::all()[$does], $of, $by);
+        $value = new DerivedValue(id: $id, name: $name, does: Derivations::all()[$does], of: $of, by: $by);
         $this->known[] = $this->missing[] = $value;
 
         return $id;

@@ -12,7 +12,7 @@ final class HouseRules
     /** A folder of the core uses itself and those before it. */
     private const ORDER = [
         ['Kinds'],
-        ['Fault'],
+        ['Fault', 'Document'],
         ['Units'],
         ['Kit'],
         ['Program'],

@@ -58,14 +58,14 @@ final class AlarmAdviceTest extends TestCase
     private static function with(Program $program, string $sensor, bool $above, float $level, float $hold): Program
     {
         $call = new Callout(
-            'mine',
-            'Mine',
-            new SensorLevel($sensor, $above, $level),
-            $hold,
-            Priority::Warning,
-            0.0,
-            null,
-            [PhrasePart::words('land')],
+            id: 'mine',
+            name: 'Mine',
+            when: new SensorLevel($sensor, $above, $level),
+            hold: $hold,
+            priority: Priority::Warning,
+            repeat: 0.0,
+            after: null,
+            says: [PhrasePart::words('land')],
         );
 
         return $program->with(sense: $program->sense->with(calls: [$call]));

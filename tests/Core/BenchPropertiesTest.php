@@ -36,13 +36,13 @@ final class BenchPropertiesTest extends TestCase
         for ($try = 0; $try < 300; $try++) {
             $share = fn (int $least, int $most): float => $random->getInt($least, $most) / 100;
             $output = new Output(
-                1,
-                'Roll',
-                [],
-                new Range($share(60, 140), $share(60, 140)),
-                $random->getInt(0, 1) === 1,
-                $share(-20, 20),
-                new Range(-1.5, 1.5),
+                channel: 1,
+                name: 'Roll',
+                feeds: [],
+                travel: new Range($share(60, 140), $share(60, 140)),
+                reverse: $random->getInt(0, 1) === 1,
+                subtrim: $share(-20, 20),
+                limit: new Range(-1.5, 1.5),
             );
             [$adds, $times] = [$random->getInt(-40, 40), $share(95, 105)];
             $reads = fn (Output $of, float $stick): float => 1500 +

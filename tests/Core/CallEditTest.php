@@ -85,7 +85,7 @@ final class CallEditTest extends TestCase
         self::assertSame(3.0, self::call($held, 'limit')->hold);
         $long = $program->with(
             sense: $program->sense->with(
-                calls: array_map(fn (Callout $one): Callout => $one->holding(12.0), $program->sense->calls),
+                calls: array_map(fn (Callout $one): Callout => $one->with(hold: 12.0), $program->sense->calls),
             ),
         );
 
@@ -128,7 +128,7 @@ final class CallEditTest extends TestCase
             sense: $program->sense->with(
                 values: [
                     ...$program->sense->values,
-                    new DerivedValue('lang', str_repeat('ö', 30), new Most(), ['height']),
+                    new DerivedValue(id: 'lang', name: str_repeat('ö', 30), does: new Most(), of: ['height']),
                 ],
             ),
         );

@@ -12,7 +12,7 @@ final class CurveEditTest extends TestCase
 {
     public function test_mirrored_twice_or_turned_twice_it_is_as_before(): void
     {
-        $curve = new Curve('c', [[-1.0, -0.8], [-0.2, 0.1], [1.0, 0.9]], true);
+        $curve = new Curve(id: 'c', points: [[-1.0, -0.8], [-0.2, 0.1], [1.0, 0.9]], smooth: true);
 
         self::assertSame([[-1.0, -0.9], [0.2, -0.1], [1.0, 0.8]], CurveEdit::mirrored($curve)->points);
         self::assertSame([[-1.0, 0.8], [-0.2, -0.1], [1.0, -0.9]], CurveEdit::turned($curve)->points);
@@ -22,7 +22,7 @@ final class CurveEditTest extends TestCase
 
     public function test_a_point_more_stands_in_the_widest_gap_and_leaves_a_straight_line_as_it_is(): void
     {
-        $more = CurveEdit::withPoint(new Curve('c', [[-1.0, -1.0], [0.5, 0.2], [1.0, 1.0]]));
+        $more = CurveEdit::withPoint(new Curve(id: 'c', points: [[-1.0, -1.0], [0.5, 0.2], [1.0, 1.0]]));
 
         self::assertSame([[-1.0, -1.0], [-0.25, -0.4], [0.5, 0.2], [1.0, 1.0]], $more->points);
     }

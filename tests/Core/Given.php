@@ -51,18 +51,18 @@ final class Given
     public static function nothing(): Program
     {
         return new Program(
-            'Neu',
-            Family::Plane,
-            StickMode::Two,
-            'harbour-16',
-            null,
-            null,
-            '',
-            [new Phase('main', 'Main')],
-            [],
-            [],
-            [],
-            [],
+            name: 'Neu',
+            family: Family::Plane,
+            stickMode: StickMode::Two,
+            transmitter: 'harbour-16',
+            receiver: null,
+            controller: null,
+            notes: '',
+            phases: [new Phase(id: 'main', name: 'Main')],
+            functions: [],
+            outputs: [],
+            curves: [],
+            conditions: [],
         );
     }
 

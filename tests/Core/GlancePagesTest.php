@@ -158,7 +158,7 @@ final class GlancePagesTest extends TestCase
         // North-east of home and flying east: home is south-west, 135° to the right.
         self::assertSame(
             [135.0, 0.0, 180.0, null],
-            $columns->of(new GlanceCell('zeig', GlanceLook::Arrow), [
+            $columns->of(new GlanceCell(value: 'zeig', look: GlanceLook::Arrow), [
                 $sample(['zeig' => 45.0, 'ort-course' => 90.0]),
                 $sample(['zeig' => 45.0, 'ort-course' => 225.0]),
                 $sample(['zeig' => 0.0, 'ort-course' => 0.0]),
@@ -168,13 +168,13 @@ final class GlancePagesTest extends TestCase
         // A cell's average goes to 4.5 V.
         self::assertSame(
             [0.8, 1.0, null],
-            $columns->of(new GlanceCell('zelle', GlanceLook::Bar), [
+            $columns->of(new GlanceCell(value: 'zelle', look: GlanceLook::Bar), [
                 $sample(['zelle' => 3.6]),
                 $sample(['zelle' => 9.0]),
                 $sample([]),
             ]),
         );
-        self::assertNull($columns->of(new GlanceCell('zelle'), [$sample(['zelle' => 3.6])]));
+        self::assertNull($columns->of(new GlanceCell(value: 'zelle'), [$sample(['zelle' => 3.6])]));
     }
 
     public function test_pages_are_kept_and_stand_on_the_sheet_with_what_has_no_room(): void

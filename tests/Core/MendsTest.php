@@ -101,29 +101,20 @@ final class MendsTest extends TestCase
             $outputs = array_map(
                 fn (Output $one): Output => $random->getInt(0, 3) > 0
                     ? $one
-                    : $one->set(
-                        Range::both($random->getInt(60, 150) / 100),
-                        $random->getInt(-10, 10) / 100,
-                        $random->getInt(0, 4) === 0 ? ! $one->reverse : $one->reverse,
+                    : $one->with(
+                        travel: Range::both($random->getInt(60, 150) / 100),
+                        subtrim: $random->getInt(-10, 10) / 100,
+                        reverse: $random->getInt(0, 4) === 0 ? ! $one->reverse : $one->reverse,
                     ),
                 $program->outputs,
             );
             $functions = array_map(
                 fn (PilotFunction $one): PilotFunction => ! $one instanceof SteppedFunction || $random->getInt(0, 2) > 0
                     ? $one
-                    : new SteppedFunction(
-                        $one->id,
-                        $one->name,
-                        $one->drive,
-                        array_map(
-                            fn (Step $step): Step => new Step(
-                                $step->id,
-                                $step->name,
-                                max(-1.5, min(1.5, $step->value + $random->getInt(-30, 30) / 100)),
-                            ),
-                            $one->steps,
-                        ),
-                    ),
+                    : $one->with(steps: array_map(
+                        fn (Step $step): Step => $step->with(value: max(-1.5, min(1.5, $step->value + $random->getInt(-30, 30) / 100))),
+                        $one->steps,
+                    )),
                 $program->functions,
             );
             $nudged[] = $program->with(functions: $functions, outputs: $outputs);

@@ -7,7 +7,6 @@ use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Telemetry\Callout;
-use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Telemetry\Deriver;
 use DuskSwitch\Core\Telemetry\ObviousTimers;
 use DuskSwitch\Core\Telemetry\ObviousValue;
@@ -134,7 +133,7 @@ final class ObviousValuesTest extends TestCase
             $value = $share->values[0];
             $with = $program->with(
                 sense: $program->sense->with(
-                    values: [new DerivedValue($value->id, $value->name, $value->does, $value->of, $by)],
+                    values: [$value->with(by: $by)],
                 ),
             );
             $values = Values::of($with, Given::catalogue());

@@ -88,17 +88,8 @@ final class OrderAndReversalTest extends TestCase
             outputs: array_map(
                 fn (Output $one): Output => match (true) {
                     $one->channel !== $channel => $one,
-                    $name === '' => $one->set(reverse: true),
-                    default => new Output(
-                        9,
-                        $name,
-                        $one->feeds,
-                        $one->travel,
-                        true,
-                        $one->subtrim,
-                        $one->limit,
-                        $one->role,
-                    ),
+                    $name === '' => $one->with(reverse: true),
+                    default => $one->with(channel: 9, name: $name, reverse: true),
                 },
                 $twin->outputs,
             ),

@@ -25,18 +25,18 @@ final class RecipeTest extends TestCase
     private static function empty(string $transmitter = 'harbour-16'): Program
     {
         return new Program(
-            'New',
-            Family::Plane,
-            StickMode::Two,
-            $transmitter,
-            null,
-            null,
-            '',
-            [new Phase('main', 'Main')],
-            [],
-            [],
-            [],
-            [],
+            name: 'New',
+            family: Family::Plane,
+            stickMode: StickMode::Two,
+            transmitter: $transmitter,
+            receiver: null,
+            controller: null,
+            notes: '',
+            phases: [new Phase(id: 'main', name: 'Main')],
+            functions: [],
+            outputs: [],
+            curves: [],
+            conditions: [],
         );
     }
 

@@ -39,16 +39,7 @@ final class RenamedOutputsTest extends TestCase
     {
         return $program->with(
             outputs: array_map(
-                fn (Output $one): Output => new Output(
-                    17 - $one->channel,
-                    "Kanal {$one->channel}",
-                    $one->feeds,
-                    new Range(0.7, 0.8),
-                    true,
-                    0.02,
-                    $one->limit,
-                    $one->role,
-                ),
+                fn (Output $one): Output => $one->with(channel: 17 - $one->channel, name: "Kanal {$one->channel}", travel: new Range(0.7, 0.8), reverse: true, subtrim: 0.02),
                 array_reverse($program->outputs),
             ),
         );
@@ -92,7 +83,7 @@ final class RenamedOutputsTest extends TestCase
         $own = $plane->with(
             outputs: [
                 ...$plane->outputs,
-                new Output(12, 'Pumpe', $motor->feeds, new Range(1.0, 1.0), false, 0.0, $motor->limit, $motor->role),
+                $motor->with(channel: 12, name: 'Pumpe', travel: new Range(1.0, 1.0), reverse: false, subtrim: 0.0),
             ],
         );
         $again = self::fit($recipe, $own);

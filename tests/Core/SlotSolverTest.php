@@ -162,7 +162,7 @@ final class SlotSolverTest extends TestCase
         $program = $program->with(
             outputs: array_map(
                 fn (Output $one): Output => $one->channel === 6
-                    ? $one->fed([new Feed($feed->source, new Range(0.78125, 0.390625))])
+                    ? $one->with(feeds: [new Feed(source: $feed->source, weight: new Range(0.78125, 0.390625))])
                     : $one,
                 $program->outputs,
             ),

@@ -139,7 +139,7 @@ final class SmallPartsTest extends TestCase
 
     public function test_a_new_point_stands_in_the_first_widest_gap_halfway(): void
     {
-        $with = fn (array $points): array => CurveEdit::withPoint(new Curve('c', $points))->points;
+        $with = fn (array $points): array => CurveEdit::withPoint(new Curve(id: 'c', points: $points))->points;
         self::assertSame([[-1.0, 0.0], [0.0, 0.5], [1.0, 1.0]], $with([[-1.0, 0.0], [1.0, 1.0]]));
         self::assertSame(
             [[-1.0, -1.0], [-0.5, -0.5], [0.0, 0.0], [1.0, 1.0]],
@@ -156,7 +156,7 @@ final class SmallPartsTest extends TestCase
             'the gap is across, not upwards',
         );
         self::assertSame([-0.1667, 0.1667], $with([[-1.0, 0.33333], [0.66667, 0.0], [1.0, 0.0]])[1], 'to four places');
-        $curve = new Curve('c', [[-1.0, -0.2], [-0.3, 0.9], [1.0, 0.4]], true);
+        $curve = new Curve(id: 'c', points: [[-1.0, -0.2], [-0.3, 0.9], [1.0, 0.4]], smooth: true);
         self::assertSame([[-1.0, -0.4], [0.3, -0.9], [1.0, 0.2]], CurveEdit::mirrored($curve)->points);
         self::assertSame([[-1.0, 0.2], [-0.3, -0.9], [1.0, -0.4]], CurveEdit::turned($curve)->points);
         self::assertTrue(CurveEdit::mirrored($curve)->smooth && CurveEdit::turned($curve)->smooth);
@@ -186,7 +186,7 @@ final class SmallPartsTest extends TestCase
 
     public function test_a_switch_with_a_position_more_takes_the_first_step_there(): void
     {
-        $two = new SteppedFunction('f', 'F', null, [new Step('off', 'Off', -1.0), new Step('on', 'On', 1.0)]);
+        $two = new SteppedFunction(id: 'f', name: 'F', drive: null, steps: [new Step(id: 'off', name: 'Off', value: -1.0), new Step(id: 'on', name: 'On', value: 1.0)]);
         $lamplight = Given::transmitter('lamplight-12');
         $drive = ControlAssignment::detents($two, $lamplight->control('shoulder-left') ?? self::fail());
         self::assertSame(['away' => 'on', 'middle' => 'off', 'toward' => 'off'], $drive->map);

@@ -47,7 +47,7 @@ final class TrainingPlanTest extends TestCase
             Given::differences(
                 self::on(0),
                 self::on(0)->with(
-                    ladder: new TrainingPlan(self::nightjar()->ladder->rungs ?? self::fail(), 'calm', 'mode'),
+                    ladder: new TrainingPlan(rungs: self::nightjar()->ladder->rungs ?? self::fail(), phase: 'calm', style: 'mode'),
                 ),
             ),
         );
@@ -69,7 +69,7 @@ final class TrainingPlanTest extends TestCase
             array_map(fn (TrainingStage $rung): float => $rung->expo, TrainingPlan::usual()),
         );
         $faults = new \DuskSwitch\Core\Fault\Faults();
-        (new TrainingPlan(TrainingPlan::usual(), 'main'))->check('ladder', $faults);
+        (new TrainingPlan(rungs: TrainingPlan::usual(), phase: 'main'))->check('ladder', $faults);
         self::assertTrue($faults->none());
     }
 
@@ -140,14 +140,14 @@ final class TrainingPlanTest extends TestCase
         );
         self::assertStringContainsString(
             'there is no phase "gone" any more',
-            $told(fn () => self::on(0, $with(new TrainingPlan([new TrainingStage('A', 0.3, 1.0)], 'gone')))),
+            $told(fn () => self::on(0, $with(new TrainingPlan(rungs: [new TrainingStage(name: 'A', expo: 0.3, rate: 1.0)], phase: 'gone')))),
         );
         self::assertStringContainsString(
             'wants the step "acro" of Flight mode',
             $told(
                 fn () => self::on(
                     0,
-                    $with(new TrainingPlan([new TrainingStage('A', 0.3, 1.0, 'acro')], 'calm', 'mode')),
+                    $with(new TrainingPlan(rungs: [new TrainingStage(name: 'A', expo: 0.3, rate: 1.0, style: 'acro')], phase: 'calm', style: 'mode')),
                 ),
             ),
         );

@@ -18,7 +18,7 @@ final class MonotoneCubicTest extends TestCase
         self::assertCount(40, $cases);
         foreach ($cases as $number => $case) {
             $points = array_map(fn (array $point): array => [(float) $point[0], (float) $point[1]], $case['points']);
-            $curve = new Smooth(new Curve('c', $points, true));
+            $curve = new Smooth(new Curve(id: 'c', points: $points, smooth: true));
             foreach ($case['at'] as $index => $x) {
                 self::assertEqualsWithDelta($case['gives'][$index], $curve->at($x), 1e-12, "curve {$number} at {$x}");
             }

@@ -24,7 +24,6 @@ use DuskSwitch\Core\Format\InputsDecoder;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Move\TransmitterMove;
-use DuskSwitch\Core\Program\Curve;
 use DuskSwitch\Core\Program\CurveEdit;
 use DuskSwitch\Core\Program\OutputEdit;
 use DuskSwitch\Core\Program\PhaseEdit;
@@ -217,15 +216,11 @@ final readonly class ProposalController
             'mirror' => CurveEdit::mirrored($curve),
             'turn' => CurveEdit::turned($curve),
             'add-point' => CurveEdit::withPoint($curve),
-            default => new Curve(
-                $id,
-                CurveEdit::presets()[$do] ??
-                    throw Refused::because(
-                        'do',
-                        'must be mirror, turn, add-point, or one of '.implode(', ', array_keys(CurveEdit::presets())),
-                    ),
-                $curve->smooth,
-            ),
+            default => $curve->with(id: $id, points: CurveEdit::presets()[$do] ??
+                throw Refused::because(
+                    'do',
+                    'must be mirror, turn, add-point, or one of '.implode(', ', array_keys(CurveEdit::presets())),
+                )),
         };
 
         return $this->proposal->answer(

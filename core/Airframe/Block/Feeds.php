@@ -13,7 +13,7 @@ final class Feeds
     /** A function by a weight, the same on both sides. */
     public static function from(string $function, float $weight, ?Condition $when = null): Feed
     {
-        return new Feed(new FunctionSource($function), Range::both($weight), when: $when);
+        return new Feed(source: new FunctionSource($function), weight: Range::both($weight), when: $when);
     }
 
     /**
@@ -27,7 +27,7 @@ final class Feeds
         $down = round($throw * (1 - $differential), 4);
 
         // Positive is down: right stick lowers the left one and raises the right one.
-        return new Feed(new FunctionSource('roll'), $left ? new Range($throw, $down) : new Range(-$down, -$throw));
+        return new Feed(source: new FunctionSource('roll'), weight: $left ? new Range($throw, $down) : new Range(-$down, -$throw));
     }
 
     /**

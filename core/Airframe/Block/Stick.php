@@ -24,14 +24,14 @@ final class Stick
     public static function of(Axis $axis, string $base, bool $trim = true): ProportionalFunction
     {
         return new ProportionalFunction(
-            $axis->value,
-            ucfirst($axis->value),
-            new AxisDrive($axis),
-            0.0,
-            [$base => new Shape(Range::both(1.0), self::EXPO)],
-            $trim ? new TrimRule(self::TRIM) : null,
-            [],
-            Purpose::from($axis->value),
+            id: $axis->value,
+            name: ucfirst($axis->value),
+            drive: new AxisDrive($axis),
+            deadband: 0.0,
+            shapes: [$base => new Shape(rate: Range::both(1.0), expo: self::EXPO)],
+            trim: $trim ? new TrimRule(authority: self::TRIM) : null,
+            overrides: [],
+            purpose: Purpose::from($axis->value),
         );
     }
 
@@ -43,14 +43,14 @@ final class Stick
     public static function throttle(array $overrides = [], string $name = 'Throttle'): ProportionalFunction
     {
         return new ProportionalFunction(
-            'throttle',
-            $name,
-            new AxisDrive(Axis::Throttle),
-            0.0,
-            [],
-            null,
-            $overrides,
-            Purpose::Throttle,
+            id: 'throttle',
+            name: $name,
+            drive: new AxisDrive(Axis::Throttle),
+            deadband: 0.0,
+            shapes: [],
+            trim: null,
+            overrides: $overrides,
+            purpose: Purpose::Throttle,
         );
     }
 }

@@ -92,10 +92,6 @@ final class Tail
 
     private static function turned(Feed $feed, float $by): Feed
     {
-        return new Feed(
-            $feed->source,
-            new Range($feed->weight->low * $by, $feed->weight->high * $by),
-            when: $feed->when,
-        );
+        return $feed->with(weight: new Range($feed->weight->low * $by, $feed->weight->high * $by));
     }
 }

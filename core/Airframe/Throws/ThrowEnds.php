@@ -73,7 +73,7 @@ final readonly class ThrowEnds
             );
         }
 
-        return $output->set(
+        return $output->with(
             travel: $sum < 0 ? new Range($travel, $output->travel->high) : new Range($output->travel->low, $travel),
         );
     }
@@ -96,20 +96,11 @@ final readonly class ThrowEnds
             $weight = round(($sum - $others - $feed->offset) / $value, 4);
             $range = $value < 0 ? new Range($weight, $feed->weight->high) : new Range($feed->weight->low, $weight);
             $feeds[] = $isMine
-                ? new Feed(
-                    $feed->source,
-                    $range,
-                    $feed->offset,
-                    $feed->curve,
-                    $feed->when,
-                    $feed->combine,
-                    $feed->delay,
-                    $feed->slow,
-                )
+                ? $feed->with(weight: $range)
                 : $feed;
         }
 
-        return $output->fed($feeds);
+        return $output->with(feeds: $feeds);
     }
 
     private static function weight(Feed $feed, float $value): float

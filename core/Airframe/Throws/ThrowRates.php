@@ -3,7 +3,6 @@
 namespace DuskSwitch\Core\Airframe\Throws;
 
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Program\DualRate;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
@@ -40,11 +39,10 @@ final readonly class ThrowRates
         }
         $function = $this->target->asked->function;
         if ($function instanceof SteppedFunction) {
-            return $function->stepped(
-                array_map(
-                    fn (Step $one): Step => $one->valued($values["step:{$one->id}"][0] ?? $one->value),
-                    $function->steps,
-                ),
+            return $function->with(steps: array_map(
+                fn (Step $one): Step => $one->with(value: $values["step:{$one->id}"][0] ?? $one->value),
+                $function->steps,
+            ),
             );
         }
         if (! $function instanceof ProportionalFunction) {
@@ -60,10 +58,10 @@ final readonly class ThrowRates
         }
         $rates = [];
         foreach ($function->dualRates as $place => $rate) {
-            $rates[] = new DualRate($rate->when, $this->rated($rate->shape, $values["rate:{$place}"] ?? null));
+            $rates[] = $rate->with(shape: $this->rated($rate->shape, $values["rate:{$place}"] ?? null));
         }
 
-        return $function->shaped($shapes)->dualRated($rates);
+        return $function->with(shapes: $shapes, dualRates: $rates);
     }
 
     /**
@@ -106,6 +104,6 @@ final readonly class ThrowRates
             }
         }
 
-        return new Shape(new Range($rate[0], $rate[1]), $shape->expo, $shape->curve);
+        return $shape->with(rate: new Range($rate[0], $rate[1]));
     }
 }

@@ -4,7 +4,6 @@ namespace DuskSwitch\Core\Move\Taken;
 
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitter;
-use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Telemetry\Values;
 
@@ -61,8 +60,8 @@ final readonly class TakenParts
     {
         return new TakenProgram(
             $to->with(
-                receiver: $this->from->receiver,
-                controller: $this->from->controller,
+                receiver: $this->from->receiver ?? $to->receiver,
+                controller: $this->from->controller ?? $to->controller,
                 aboard: $to->aboard->with(kit: $this->from->aboard->kit),
             ),
             [],
@@ -99,7 +98,7 @@ final readonly class TakenParts
             // The base there has no condition, whatever it's called.
             $id = $phase->id === $to->base()->id ? "{$phase->id}-2" : $phase->id;
             $place = array_search($id, $known, true);
-            $phases[$place === false ? count($phases) : $place] = new Phase($id, $phase->name, $when, $phase->fade);
+            $phases[$place === false ? count($phases) : $place] = $phase->with(id: $id, when: $when);
         }
 
         return new TakenProgram($to->with(phases: array_values($phases)), $losses);

@@ -68,11 +68,11 @@ final class TakenRates
             if ($when === null) {
                 $losses[] = "A dual rate of {$mine->name} is left out: what it hangs on isn't there";
             } else {
-                $rates[] = new DualRate($when, $this->shape($rate->shape));
+                $rates[] = new DualRate(when: $when, shape: $this->shape($rate->shape));
             }
         }
 
-        return [$theirs->shaped($shapes)->deadened($mine->deadband)->dualRated($rates), $losses];
+        return [$theirs->with(shapes: $shapes, deadband: $mine->deadband, dualRates: $rates), $losses];
     }
 
     /** The phase there that is the same: the base for the base, else by id or name. */
@@ -102,9 +102,9 @@ final class TakenRates
         for ($number = 2; isset($this->curves[$id]) && ! self::isSame($this->curves[$id], $curve); $number++) {
             $id = "{$curve->id}-{$number}";
         }
-        $this->curves[$id] = new Curve($id, $curve->points, $curve->smooth);
+        $this->curves[$id] = $curve->with(id: $id);
 
-        return new Shape($shape->rate, $shape->expo, $id);
+        return $shape->with(curve: $id);
     }
 
     private static function isSame(Curve $one, Curve $other): bool

@@ -56,7 +56,7 @@ final readonly class TakenTelemetry
             if ($when === null || ($call->after !== null && $after === null) || array_diff($said, $known) !== []) {
                 $losses[] = "{$call->name} is left out: what it asks for or says isn't there";
             } else {
-                $calls[$call->id] = $call->waiting($when, $after);
+                $calls[$call->id] = $call->with(when: $when, after: $after);
             }
         }
 

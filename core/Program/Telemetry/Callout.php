@@ -2,11 +2,15 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
 
 /** Something that is said when a condition holds: an alarm, a callout, a reminder. */
-final readonly class Callout
+final readonly class Callout implements Part
 {
+    use WithFields;
+
     /**
      * @param  float  $hold  seconds that the condition must have held without a break
      * @param  float  $repeat  seconds between two sayings while it goes on; 0 = once
@@ -27,40 +31,6 @@ final readonly class Callout
         public ?Sound $plays = null,
         public ?float $within = null,
     ) {}
-
-    /** The same with other conditions. */
-    public function waiting(Condition $when, ?Condition $after): self
-    {
-        return new self(
-            $this->id,
-            $this->name,
-            $when,
-            $this->hold,
-            $this->priority,
-            $this->repeat,
-            $after,
-            $this->says,
-            $this->plays,
-            $this->within,
-        );
-    }
-
-    /** The same with another hold. */
-    public function holding(float $seconds): self
-    {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->when,
-            $seconds,
-            $this->priority,
-            $this->repeat,
-            $this->after,
-            $this->says,
-            $this->plays,
-            $this->within,
-        );
-    }
 
     /** True for what warns. */
     public function isAlarm(): bool

@@ -2,11 +2,15 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
 
 /** A value that is calculated from others. */
-final readonly class DerivedValue
+final readonly class DerivedValue implements Part
 {
+    use WithFields;
+
     /**
      * @param  list<string>  $of  ids of values, in the order that the derivation wants
      * @param  float|null  $by  the pilot's own number, as {@see DerivationNumber} of its derivation tells
@@ -24,10 +28,4 @@ final readonly class DerivedValue
         public ?Condition $while = null,
         public ?array $home = null,
     ) {}
-
-    /** The same with another condition. */
-    public function running(?Condition $while): self
-    {
-        return new self($this->id, $this->name, $this->does, $this->of, $this->by, $this->plus, $while, $this->home);
-    }
 }

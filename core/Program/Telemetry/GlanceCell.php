@@ -2,9 +2,14 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
+
 /** A value on a glance page. */
-final readonly class GlanceCell
+final readonly class GlanceCell implements Part
 {
+    use WithFields;
+
     /**
      * @param  string  $value  the id of a telemetry value
      * @param  GlancePlace|null  $place  in the picture; null on a screen, where cells follow one another

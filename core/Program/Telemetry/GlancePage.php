@@ -2,9 +2,14 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
+
 /** What a pilot looks at for one flight task. */
-final readonly class GlancePage
+final readonly class GlancePage implements Part
 {
+    use WithFields;
+
     /** No page has more cells. */
     public const MOST = 8;
 

@@ -2,9 +2,14 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
+
 /** A sensor in the chain of an aircraft. */
-final readonly class InstalledSensor
+final readonly class InstalledSensor implements Part
 {
+    use WithFields;
+
     /**
      * @param  string  $id  begins the ids of its values: "gps" gives "gps-speed"
      * @param  string  $sensor  the id of a sensor in Equipment
@@ -27,15 +32,7 @@ final readonly class InstalledSensor
     /** The same from another slot; null for none yet. */
     public function from(?int $slot): self
     {
-        return new self(
-            $this->id,
-            $this->sensor,
-            $this->address,
-            $slot,
-            $slot !== null && $this->byHand,
-            $this->mode,
-            $this->scales,
-        );
+        return $this->with(slot: $slot, byHand: $slot !== null && $this->byHand);
     }
 
     /**
@@ -45,15 +42,7 @@ final readonly class InstalledSensor
      */
     public function scaled(array $scales): self
     {
-        return new self(
-            $this->id,
-            $this->sensor,
-            $this->address,
-            $this->slot,
-            $this->byHand,
-            $this->mode,
-            array_filter($scales, fn (float $by): bool => $by !== 1.0),
-        );
+        return $this->with(scales: array_filter($scales, fn (float $by): bool => $by !== 1.0));
     }
 
     /** By what one of its quantities is multiplied. */

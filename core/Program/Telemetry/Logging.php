@@ -2,20 +2,18 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
 
 /** When a transmitter writes telemetry down, and how often. */
-final readonly class Logging
+final readonly class Logging implements Part
 {
+    use WithFields;
+
     /** Seconds between two rows (from memory). */
     public const EVERY = 1.0;
 
     /** @param  Condition|null  $when  it writes while this holds; null from power-up on */
     public function __construct(public ?Condition $when = null, public float $every = self::EVERY) {}
-
-    /** The same while another condition holds. */
-    public function while(?Condition $when): self
-    {
-        return new self($when, $this->every);
-    }
 }

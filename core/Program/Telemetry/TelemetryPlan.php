@@ -2,14 +2,18 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Kit\SensorBus;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Units\Unit;
 use DuskSwitch\Core\Units\UnitSystem;
 
 /** What an aircraft senses, and what is said of it. */
-final readonly class TelemetryPlan
+final readonly class TelemetryPlan implements Part
 {
+    use WithFields;
+
     /** Seconds between two reports to the transmitter where nothing is chosen (from memory). */
     public const INTERVAL = 0.5;
 
@@ -49,77 +53,13 @@ final readonly class TelemetryPlan
     /** The same in the units of its pilot, whatever this aircraft is read in. */
     public function inPilotsUnits(): self
     {
-        return new self(
-            $this->bus,
-            $this->interval,
-            $this->chain,
-            $this->values,
-            null,
-            [],
-            $this->calls,
-            $this->announces,
-            $this->tone,
-            $this->blanked,
-            $this->logging,
-            $this->reset,
-            $this->pages,
-            $this->language,
-        );
+        return $this->with(system: null, units: []);
     }
 
     /** The same without anything that is announced, toned, looked at or written down: none of it changes a flight. */
     public function silent(): self
     {
-        return new self(
-            $this->bus,
-            $this->interval,
-            $this->chain,
-            $this->values,
-            $this->system,
-            $this->units,
-            $this->calls,
-            blanked: $this->blanked,
-            reset: $this->reset,
-        );
-    }
-
-    /**
-     * The same with other parts.
-     *
-     * @param  list<InstalledSensor>|null  $chain
-     * @param  list<DerivedValue>|null  $values
-     * @param  list<Callout>|null  $calls
-     * @param  list<int>|null  $blanked
-     * @param  list<GlancePage>|null  $pages
-     */
-    public function with(
-        ?SensorBus $bus = null,
-        ?float $interval = null,
-        ?array $chain = null,
-        ?array $values = null,
-        ?array $calls = null,
-        ?ToneSettings $tone = null,
-        ?array $blanked = null,
-        ?Logging $logging = null,
-        ?Condition $reset = null,
-        ?array $pages = null,
-    ): self {
-        return new self(
-            $bus ?? $this->bus,
-            $interval ?? $this->interval,
-            $chain ?? $this->chain,
-            $values ?? $this->values,
-            $this->system,
-            $this->units,
-            $calls ?? $this->calls,
-            $this->announces,
-            $tone ?? $this->tone,
-            $blanked ?? $this->blanked,
-            $logging ?? $this->logging,
-            $reset ?? $this->reset,
-            $pages ?? $this->pages,
-            $this->language,
-        );
+        return $this->with(announces: [], tone: null, logging: null, pages: [], language: SpokenLanguage::English);
     }
 
     /** True where nothing was said. */

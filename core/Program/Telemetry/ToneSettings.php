@@ -2,12 +2,16 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Units\Range;
 
 /** How the variometer's tone is set on an aircraft: what it follows, when it is heard, and how it sounds. */
-final readonly class ToneSettings
+final readonly class ToneSettings implements Part
 {
+    use WithFields;
+
     /** Hz within which a tone may be asked for: what small speakers give. */
     public const HERTZ = [100.0, 4000.0];
 
@@ -38,10 +42,4 @@ final readonly class ToneSettings
         public float $middle = self::MIDDLE,
         public Range $beeps = new Range(1.8, 7.0),
     ) {}
-
-    /** The same, heard while another condition holds. */
-    public function heard(?Condition $when): self
-    {
-        return new self($this->of, $when, $this->quiet, $this->full, $this->pitch, $this->middle, $this->beeps);
-    }
 }

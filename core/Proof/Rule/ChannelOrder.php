@@ -208,7 +208,7 @@ final class ChannelOrder implements Rule
         }
         $outputs = array_values($others);
         foreach ($channels as $channel => $output) {
-            $outputs[] = $output->on($channel);
+            $outputs[] = $output->with(channel: $channel);
         }
         usort($outputs, fn (Output $a, Output $b): int => $a->channel <=> $b->channel);
 

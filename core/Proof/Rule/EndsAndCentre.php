@@ -77,7 +77,7 @@ final class EndsAndCentre implements Rule
         sort($ends);
         $centre = $reads(0.0);
         $half = (Ruler::HIGH - Ruler::CENTRE) / $context->transmitter->scale->span;
-        $plain = $half > 1.5 ? null : $output->set(Range::both(round($half, 7)), 0.0);
+        $plain = $half > 1.5 ? null : $output->with(travel: Range::both(round($half, 7)), subtrim: 0.0);
         $solved = $reading === null ? $plain : $this->solved($context, $output, $reading);
         $mended =
             $solved === null

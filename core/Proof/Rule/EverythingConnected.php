@@ -56,7 +56,7 @@ final class EverythingConnected implements Rule
     {
         $isMotor = in_array($output, $context->motors(), true);
         $outputs = array_map(
-            fn (Output $one): Output => $one === $output ? $output->as(Role::Other) : $one,
+            fn (Output $one): Output => $one === $output ? $output->with(role: Role::Other) : $one,
             $context->program->outputs,
         );
 

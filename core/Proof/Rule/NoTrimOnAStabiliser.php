@@ -50,7 +50,7 @@ final class NoTrimOnAStabiliser implements Rule
                 in_array($function->purpose, self::FLOWN, true)
             ) {
                 $without = array_map(
-                    fn (PilotFunction $one): PilotFunction => $one === $function ? $function->trimmed(null) : $one,
+                    fn (PilotFunction $one): PilotFunction => $one === $function ? $function->with(trim: null) : $one,
                     $program->functions,
                 );
                 $found[] = new Finding(
@@ -68,7 +68,7 @@ final class NoTrimOnAStabiliser implements Rule
         foreach ($program->outputs as $output) {
             if ($output->subtrim !== 0.0) {
                 $outputs = array_map(
-                    fn (Output $one): Output => $one === $output ? $output->set(subtrim: 0.0) : $one,
+                    fn (Output $one): Output => $one === $output ? $output->with(subtrim: 0.0) : $one,
                     $program->outputs,
                 );
                 $found[] = new Finding(

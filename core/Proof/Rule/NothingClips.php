@@ -4,7 +4,6 @@ namespace DuskSwitch\Core\Proof\Rule;
 
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
-use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Output;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
@@ -215,22 +214,13 @@ final class NothingClips implements Rule
         $most = max(abs($feed->weight->low), abs($feed->weight->high));
         $by = $most > 0.0 ? min(1.0, $free / $most) : 1.0;
         $weight = new Range(round($feed->weight->low * $by, 4), round($feed->weight->high * $by, 4));
-        $lower = new Feed(
-            $feed->source,
-            $weight,
-            $feed->offset,
-            $feed->curve,
-            $feed->when,
-            $feed->combine,
-            $feed->delay,
-            $feed->slow,
-        );
+        $lower = $feed->with(weight: $weight);
 
         return $by >= 1.0
             ? null
             : $program->with(
                 outputs: array_map(
-                    fn (Output $one): Output => $one->channel === $output->channel ? $output->fed([$lower]) : $one,
+                    fn (Output $one): Output => $one->channel === $output->channel ? $output->with(feeds: [$lower]) : $one,
                     $program->outputs,
                 ),
             );

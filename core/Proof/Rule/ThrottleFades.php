@@ -55,7 +55,7 @@ final class ThrottleFades implements Rule
                 if ($most > self::STEP && $phase->fade <= 0.0 && ! $this->isHeld($context, $phase)) {
                     $phases = array_map(
                         fn (Phase $one): Phase => $one === $phase
-                            ? new Phase($phase->id, $phase->name, $phase->when, 1.0)
+                            ? $phase->with(fade: 1.0)
                             : $one,
                         $context->program->phases,
                     );

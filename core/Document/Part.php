@@ -1,0 +1,16 @@
+<?php
+
+namespace DuskSwitch\Core\Document;
+
+/**
+ * A part of an open document: a readonly class whose fields are the parameters of its constructor. What goes through
+ * parts (copying, reading, writing) goes by those, so that a field more is nobody's work.
+ */
+interface Part
+{
+    /**
+     * The same part with some of its fields changed, each by its name; null is a value like any other.
+     * `tools/PHPStan/WithRule.php` checks names and types.
+     */
+    public function with(mixed ...$fields): static;
+}
