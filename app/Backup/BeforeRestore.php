@@ -52,7 +52,7 @@ final readonly class BeforeRestore
     /** @return list<string> copies that no backup was made of yet */
     public function left(): array
     {
-        array_map(unlink(...), glob("{$this->folder}/".self::NAME.'-*.sqlite.part') ?: []);
+        array_map(unlink(...), glob("{$this->folder}/".self::NAME.'-*.sqlite.part*') ?: []);
 
         return glob("{$this->folder}/".self::NAME.'-*.sqlite') ?: [];
     }
