@@ -7,8 +7,9 @@ use Illuminate\Support\Facades\Schema;
 use Throwable;
 
 /**
- * Which hangar this is: another one each time a backup, a copy or the demo takes its place. A page that was opened before says so with what
- * it sends (the header {@see self::HEADER}), and nothing of it is written over what was put back.
+ * Which hangar this is: another one each time a backup, a copy or the demo takes its place. A page that was opened
+ * before says so with what it sends (the header {@see self::HEADER}), and nothing of it is written over what was put
+ * back.
  */
 final class Generation
 {
@@ -38,11 +39,11 @@ final class Generation
 
     /**
      * Begins the first one of another database: a page that shows the one before it, whose number may be lost with
-     * it, is told. So it is counted in seconds, which no database before it has come to.
+     * it, is told. So it is counted in milliseconds, which no database before it has come to.
      */
     public static function ofAnotherDatabase(): void
     {
-        DB::table('restores')->insert(['id' => max(self::now() + 1, now()->getTimestamp()), 'restored_at' => now()]);
+        DB::table('restores')->insert(['id' => max(self::now() + 1, now()->getTimestampMs()), 'restored_at' => now()]);
     }
 
     /** @throws Restored where the page is of another one */

@@ -29,11 +29,14 @@ final class DerivedMeanings
         );
         $functions = array_map(
             fn (PilotFunction $one): PilotFunction => $one instanceof SteppedFunction
-                ? $one->with(steps: array_map(
-                    fn (Step $step, int $place): Step => $step->with(means: self::word($one, $step, $place, $program)),
-                    $one->steps,
-                    array_keys($one->steps),
-                ),
+                ? $one->with(
+                    steps: array_map(
+                        fn (Step $step, int $place): Step => $step->with(
+                            means: self::word($one, $step, $place, $program),
+                        ),
+                        $one->steps,
+                        array_keys($one->steps),
+                    ),
                 )
                 : $one,
             $functions,
@@ -41,7 +44,9 @@ final class DerivedMeanings
         $said = $program->with(functions: $functions, migrated: true);
         $roles = new DerivedRoles($said);
 
-        return $said->with(outputs: array_map(fn (Output $one): Output => $one->with(role: $roles->of($one)), $said->outputs));
+        return $said->with(
+            outputs: array_map(fn (Output $one): Output => $one->with(role: $roles->of($one)), $said->outputs),
+        );
     }
 
     /**
@@ -61,11 +66,13 @@ final class DerivedMeanings
         return $program->with(
             functions: array_map(
                 fn (PilotFunction $one): PilotFunction => $one instanceof SteppedFunction && self::asksForModes($one)
-                    ? $one->with(steps: array_map(
-                        fn (Step $step): Step => $step->with(means: $step->means ?? self::mode($one, $step, $controller, $ranged),
+                    ? $one->with(
+                        steps: array_map(
+                            fn (Step $step): Step => $step->with(
+                                means: $step->means ?? self::mode($one, $step, $controller, $ranged),
+                            ),
+                            $one->steps,
                         ),
-                        $one->steps,
-                    ),
                     )
                     : $one,
                 $program->functions,

@@ -166,7 +166,9 @@ final class HelicopterRecipe implements Recipe
             self::stick(Purpose::Roll, Axis::Roll, $expo),
             self::stick(Purpose::Pitch, Axis::Pitch, $expo),
             self::stick(Purpose::Yaw, Axis::Yaw, $expo),
-            self::stick(Purpose::Throttle, Axis::Throttle, $throttle, [new Override(when: new StepIs('hold', 'hold'), value: -1.0)]),
+            self::stick(Purpose::Throttle, Axis::Throttle, $throttle, [
+                new Override(when: new StepIs('hold', 'hold'), value: -1.0),
+            ]),
             self::stick(Purpose::Collective, Axis::Throttle, $collective),
             Switched::cut('hold', 'Hold', 'Hold', 'Released'),
             Switched::modes('style', 'Style', Purpose::Style, ['Gentle' => -1.0, 'Sporty' => 0.0, 'Aerobatic' => 1.0]),
@@ -219,7 +221,7 @@ final class HelicopterRecipe implements Recipe
         );
         $cases = [];
         foreach (['sporty', 'aerobatic'] as $style) {
-            $cases[] = new DriveCase(new StepIs('style', $style), $style);
+            $cases[] = new DriveCase(when: new StepIs('style', $style), step: $style);
         }
 
         return $steps->with(drive: new CaseDrive($cases));
@@ -235,10 +237,19 @@ final class HelicopterRecipe implements Recipe
         );
 
         return [
-            'throttle-gentle' => new Curve(id: 'throttle-gentle', points: [[-1.0, -1.0], [self::SPOOLED, $gentle], [1.0, $gentle]]),
+            'throttle-gentle' => new Curve(
+                id: 'throttle-gentle',
+                points: [[-1.0, -1.0], [self::SPOOLED, $gentle], [1.0, $gentle]],
+            ),
             'throttle-sporty' => new Curve(id: 'throttle-sporty', points: [[-1.0, $sporty], [1.0, $sporty]]),
-            'throttle-aerobatic' => new Curve(id: 'throttle-aerobatic', points: [[-1.0, $aerobatic], [1.0, $aerobatic]]),
-            'landing-floor' => new Curve(id: 'landing-floor', points: [[-1.0, $signal('floor')], [0.0, 0.0], [1.0, 1.0]]),
+            'throttle-aerobatic' => new Curve(
+                id: 'throttle-aerobatic',
+                points: [[-1.0, $aerobatic], [1.0, $aerobatic]],
+            ),
+            'landing-floor' => new Curve(
+                id: 'landing-floor',
+                points: [[-1.0, $signal('floor')], [0.0, 0.0], [1.0, 1.0]],
+            ),
         ];
     }
 }

@@ -43,7 +43,10 @@ final class KnownModes
 
         return $known === null
             ? $step
-            : $step->with(name: $known->flight && self::kind($known) === $mode ? $step->name : $known->name, means: Meaning::mode($known->id));
+            : $step->with(
+                name: $known->flight && self::kind($known) === $mode ? $step->name : $known->name,
+                means: Meaning::mode($known->id),
+            );
     }
 
     /**
@@ -61,7 +64,7 @@ final class KnownModes
         }
 
         return match ($kind) {
-            'come-home' => $saving[1] ?? $saving[0] ?? null,
+            'come-home' => $saving[1] ?? ($saving[0] ?? null),
             'self-level', 'altitude-hold' => $saving[0] ?? null,
             default => null,
         };

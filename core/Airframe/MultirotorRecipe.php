@@ -69,11 +69,10 @@ final class MultirotorRecipe implements Recipe
                 ],
                 'All of them are flown',
             ),
-            RecipeSetting::choice(
-                'modes',
-                'Flight modes',
-                ['one' => 'One switch for all', 'several' => 'A switch each; free where none is on'],
-            )->when('arming', ...self::OWN),
+            RecipeSetting::choice('modes', 'Flight modes', [
+                'one' => 'One switch for all',
+                'several' => 'A switch each; free where none is on',
+            ])->when('arming', ...self::OWN),
             RecipeSetting::choice(
                 'rest',
                 'Mode at rest',
@@ -208,11 +207,17 @@ final class MultirotorRecipe implements Recipe
     {
         return new Plan(
             [
-                Switched::with('arm', 'Arm and mode', Purpose::Arm, ['Safe' => -1.0, 'Level' => 0.0, 'Free' => 1.0], [
-                    'Safe' => Meaning::word(Meaning::DISARMED),
-                    'Level' => Meaning::mode('self-level'),
-                    'Free' => Meaning::mode('free'),
-                ]),
+                Switched::with(
+                    'arm',
+                    'Arm and mode',
+                    Purpose::Arm,
+                    ['Safe' => -1.0, 'Level' => 0.0, 'Free' => 1.0],
+                    [
+                        'Safe' => Meaning::word(Meaning::DISARMED),
+                        'Level' => Meaning::mode('self-level'),
+                        'Free' => Meaning::mode('free'),
+                    ],
+                ),
             ],
             ['arm' => PreferredControl::ThreePositions],
         );
@@ -224,12 +229,13 @@ final class MultirotorRecipe implements Recipe
         $state = Switched::with('state', 'State', Purpose::Other, ['Safe' => -1.0, 'Level' => 0.0, 'Free' => 1.0]);
         $arm = Switched::arm();
         $mode = Switched::modes('mode', 'Flight mode', Purpose::FlightMode, ['Self-level' => -1.0, 'Free' => 1.0]);
-        $by = fn (SteppedFunction $function, string $state, string $then): SteppedFunction => $function->with(drive: new CaseDrive([
-            new DriveCase(
-                $then === 'armed' ? new Not(new StepIs('state', $state)) : new StepIs('state', $state),
-                $then,
-            ),
-        ]),
+        $by = fn (SteppedFunction $function, string $state, string $then): SteppedFunction => $function->with(
+            drive: new CaseDrive([
+                new DriveCase(
+                    when: $then === 'armed' ? new Not(new StepIs('state', $state)) : new StepIs('state', $state),
+                    step: $then,
+                ),
+            ]),
         );
 
         return new Plan(

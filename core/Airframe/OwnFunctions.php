@@ -136,13 +136,17 @@ final readonly class OwnFunctions
     {
         $id = $this->id($one->id());
         if ($one instanceof ProportionalFunction) {
-            return $one->with(id: $id, overrides: array_map(
-                fn (Override $override): Override => $override->with(when: $this->condition($override->when)),
-                $one->overrides,
-            ), dualRates: array_map(
-                fn (DualRate $rate): DualRate => $rate->with(when: $this->condition($rate->when)),
-                $one->dualRates,
-            ));
+            return $one->with(
+                id: $id,
+                overrides: array_map(
+                    fn (Override $override): Override => $override->with(when: $this->condition($override->when)),
+                    $one->overrides,
+                ),
+                dualRates: array_map(
+                    fn (DualRate $rate): DualRate => $rate->with(when: $this->condition($rate->when)),
+                    $one->dualRates,
+                ),
+            );
         }
         if (! ($one instanceof SteppedFunction)) {
             return $one;
@@ -159,8 +163,8 @@ final readonly class OwnFunctions
                 ? new CaseDrive(
                     array_map(
                         fn (DriveCase $case): DriveCase => new DriveCase(
-                            $this->condition($case->when),
-                            ($own[$case->step] ?? null)->id ?? $case->step,
+                            when: $this->condition($case->when),
+                            step: ($own[$case->step] ?? null)->id ?? $case->step,
                         ),
                         $one->drive->cases,
                     ),

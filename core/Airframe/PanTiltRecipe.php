@@ -57,7 +57,14 @@ final class PanTiltRecipe implements Recipe
                 $slow = $settings->number('slow') > 0 ? Range::both($settings->number('slow')) : null;
                 $plan = $plan->and(
                     new Plan(
-                        [new ProportionalFunction(id: $id, name: 'Camera '.$id, drive: null, purpose: Purpose::from('camera-'.$id))],
+                        [
+                            new ProportionalFunction(
+                                id: $id,
+                                name: 'Camera '.$id,
+                                drive: null,
+                                purpose: Purpose::from('camera-'.$id),
+                            ),
+                        ],
                         [$id => PreferredControl::Lever],
                         [
                             new Surface('Camera '.$id, Role::Other, [

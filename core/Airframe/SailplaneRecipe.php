@@ -148,7 +148,7 @@ final class SailplaneRecipe implements Recipe
             'Launch' => $settings->number('camber-launch'),
             'Landing' => $settings->number('camber-landing'),
         ]);
-        $cases = array_map(fn (string $phase): DriveCase => new DriveCase(new PhaseIs($phase), $phase), [
+        $cases = array_map(fn (string $phase): DriveCase => new DriveCase(when: new PhaseIs($phase), step: $phase), [
             'landing',
             'launch',
             'thermal',

@@ -59,7 +59,11 @@ final class StyleEdit
             $program,
             $id,
             fn (PilotFunction $one): PilotFunction => $one instanceof SteppedFunction
-                ? $one->with(steps: array_map(fn (Step $is): Step => $is->id === $step?->id ? $is->with(value: $value) : $is, $one->steps),
+                ? $one->with(
+                    steps: array_map(
+                        fn (Step $is): Step => $is->id === $step?->id ? $is->with(value: $value) : $is,
+                        $one->steps,
+                    ),
                 )
                 : $one,
         );
@@ -72,13 +76,18 @@ final class StyleEdit
                 $program,
                 $cyclic->id(),
                 fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
-                    ? $one->with(shapes: [
-                        ...$one->shapes,
-                        $phase => new Shape(
-                            rate: ($one->shapes[$phase] ?? ($one->shapes[$program->base()->id] ?? Shape::straight()))->rate,
-                            expo: $value,
-                        ),
-                    ])
+                    ? $one->with(
+                        shapes: [
+                            ...$one->shapes,
+                            $phase => new Shape(
+                                rate: (
+                                    $one->shapes[$phase] ??
+                                    ($one->shapes[$program->base()->id] ?? Shape::straight())
+                                )->rate,
+                                expo: $value,
+                            ),
+                        ],
+                    )
                     : $one,
             );
         }
@@ -127,7 +136,9 @@ final class StyleEdit
             $with,
             $styles->collective->id,
             fn (PilotFunction $one): PilotFunction => $one instanceof ProportionalFunction
-                ? $one->with(shapes: [...$one->shapes, $row->phase => new Shape(rate: Range::both(1.0), expo: 0.0, curve: $id)])
+                ? $one->with(
+                    shapes: [...$one->shapes, $row->phase => new Shape(rate: Range::both(1.0), expo: 0.0, curve: $id)],
+                )
                 : $one,
         );
     }
@@ -136,9 +147,7 @@ final class StyleEdit
     private static function faded(Program $program, string $id, float $seconds): array
     {
         return array_map(
-            fn (Phase $phase): Phase => $phase->id === $id
-                ? $phase->with(fade: $seconds)
-                : $phase,
+            fn (Phase $phase): Phase => $phase->id === $id ? $phase->with(fade: $seconds) : $phase,
             $program->phases,
         );
     }

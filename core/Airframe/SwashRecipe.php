@@ -129,7 +129,12 @@ final class SwashRecipe implements Recipe
             ],
             [
                 new Phase(id: 'hold', name: 'Hold', when: new StepIs('hold', 'hold')),
-                new Phase(id: 'sporty', name: 'Sporty', when: new StepIs('style', 'sporty'), fade: $settings->number('fade')),
+                new Phase(
+                    id: 'sporty',
+                    name: 'Sporty',
+                    when: new StepIs('style', 'sporty'),
+                    fade: $settings->number('fade'),
+                ),
             ],
             $this->curves($settings),
             [],
@@ -198,21 +203,18 @@ final class SwashRecipe implements Recipe
         $sporty = round(2 * $settings->number('throttle-sporty') - 1, 4);
 
         return [
-            'throttle-normal' => new Curve(id: 'throttle-normal', points: [
-                [-1.0, -1.0],
-                [0.0, round($sporty * 0.8, 4)],
-                [1.0, $sporty],
-            ]),
-            'throttle-sporty' => new Curve(id: 'throttle-sporty', points: [
-                [-1.0, $sporty],
-                [0.0, round($sporty - 0.1, 4)],
-                [1.0, $sporty],
-            ]),
-            'landing-floor' => new Curve(id: 'landing-floor', points: [
-                [-1.0, round(2 * $settings->number('floor') - 1, 4)],
-                [0.0, 0.0],
-                [1.0, 1.0],
-            ]),
+            'throttle-normal' => new Curve(
+                id: 'throttle-normal',
+                points: [[-1.0, -1.0], [0.0, round($sporty * 0.8, 4)], [1.0, $sporty]],
+            ),
+            'throttle-sporty' => new Curve(
+                id: 'throttle-sporty',
+                points: [[-1.0, $sporty], [0.0, round($sporty - 0.1, 4)], [1.0, $sporty]],
+            ),
+            'landing-floor' => new Curve(
+                id: 'landing-floor',
+                points: [[-1.0, round(2 * $settings->number('floor') - 1, 4)], [0.0, 0.0], [1.0, 1.0]],
+            ),
         ];
     }
 }

@@ -48,10 +48,12 @@ final class TrainingStep
         }
         $functions = array_map(
             fn (PilotFunction $one): PilotFunction => match (true) {
-                $one instanceof ProportionalFunction && in_array($one->purpose, self::SOFTENED, true) => $one->with(shapes: [
-                    ...$one->shapes,
-                    $ladder->phase => new Shape(rate: Range::both($to->rate), expo: $to->expo),
-                ]),
+                $one instanceof ProportionalFunction && in_array($one->purpose, self::SOFTENED, true) => $one->with(
+                    shapes: [
+                        ...$one->shapes,
+                        $ladder->phase => new Shape(rate: Range::both($to->rate), expo: $to->expo),
+                    ],
+                ),
                 $one instanceof SteppedFunction && $one->id === $ladder->style && $to->style !== null => self::styled(
                     $one,
                     $to,
@@ -62,10 +64,7 @@ final class TrainingStep
             $program->functions,
         );
 
-        return $program->with(
-            functions: $functions,
-            ladder: $ladder->with(at: $rung),
-        );
+        return $program->with(functions: $functions, ladder: $ladder->with(at: $rung));
     }
 
     /** The style with the rung's step where its switch rests; what was there goes where that step was. */
@@ -97,6 +96,6 @@ final class TrainingStep
             }
         }
 
-        return $style->with(drive: new DetentDrive($style->drive->control, [...$map, $rest => $step]));
+        return $style->with(drive: $style->drive->with(map: [...$map, $rest => $step]));
     }
 }

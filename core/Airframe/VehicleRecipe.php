@@ -75,7 +75,9 @@ final class VehicleRecipe implements Recipe
             overrides: [],
             purpose: Purpose::Yaw,
         );
-        $throttle = Stick::throttle([new Override(when: new StepIs('cut', 'cut'), value: 0.0)])->with(deadband: self::NEUTRAL);
+        $throttle = Stick::throttle([new Override(when: new StepIs('cut', 'cut'), value: 0.0)])->with(
+            deadband: self::NEUTRAL,
+        );
         $by = $settings->number('steering');
         $rear =
             $settings->choice('rear') === 'none'

@@ -43,7 +43,9 @@ final readonly class WrittenFunctions
                 unset($wanted[$function->id()]);
             } elseif (! in_array($function->id(), $gone, true)) {
                 $functions[] =
-                    $function instanceof ProportionalFunction ? $function->with(shapes: $this->still($function)) : $function;
+                    $function instanceof ProportionalFunction
+                        ? $function->with(shapes: $this->still($function))
+                        : $function;
             }
         }
         $this->functions = [...$functions, ...array_values($wanted)];
@@ -54,7 +56,11 @@ final readonly class WrittenFunctions
     {
         if ($is instanceof ProportionalFunction && $wanted instanceof ProportionalFunction) {
             return $is
-                ->with(drive: $is->drive ?? $wanted->drive, shapes: $this->shapes($is, $wanted), overrides: $is->overrides === [] ? $wanted->overrides : $is->overrides)
+                ->with(
+                    drive: $is->drive ?? $wanted->drive,
+                    shapes: $this->shapes($is, $wanted),
+                    overrides: $is->overrides === [] ? $wanted->overrides : $is->overrides,
+                )
                 ->for($is->purpose ?? $wanted->purpose);
         }
         if ($is instanceof SteppedFunction && $wanted instanceof SteppedFunction) {

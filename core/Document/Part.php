@@ -3,8 +3,8 @@
 namespace DuskSwitch\Core\Document;
 
 /**
- * A part of an open document: a readonly class whose fields are the parameters of its constructor. What goes through
- * parts (copying, reading, writing) goes by those, so that a field more is nobody's work.
+ * A part of an open document. Its fields are public, read only, and the parameters of its constructor: what goes
+ * through parts goes by those, so that a field more is nobody's work.
  */
 interface Part
 {

@@ -31,17 +31,17 @@ final class AboardDecoder
         $accepted = [];
         foreach ($node->at('accepted')?->items(64) ?? [] as $item) {
             $item->keys(['finding', 'reason']);
-            $accepted[] = new AcceptedFinding(
-                $item->need('finding')->text(120),
-                $item->need('reason')->text(400),
-            );
+            $accepted[] = new AcceptedFinding($item->need('finding')->text(120), $item->need('reason')->text(400));
         }
 
         return new Installation(
             kit: $kit === null ? new KitChoice() : self::kit($kit),
             controller: $controller,
             failsafe: self::failsafe($node->at('failsafe')),
-            startCheck: array_map(fn (JsonCursor $item): string => $item->id(), $node->at('startCheck')?->items(40) ?? []),
+            startCheck: array_map(
+                fn (JsonCursor $item): string => $item->id(),
+                $node->at('startCheck')?->items(40) ?? [],
+            ),
             accepted: $accepted,
             readings: self::readings($node->at('readings')),
             throws: self::throws($node->at('throws')),
@@ -86,7 +86,13 @@ final class AboardDecoder
                 $item->at('moved')?->fault('must go one way from the low end to the high end, past the centre');
             }
             $chord = $item->at('chord')?->number(1, 1000);
-            $throws[$channel] = new SurfaceThrow(channel: $channel, unit: $unit, sent: $sent, moved: $moved, chord: $chord);
+            $throws[$channel] = new SurfaceThrow(
+                channel: $channel,
+                unit: $unit,
+                sent: $sent,
+                moved: $moved,
+                chord: $chord,
+            );
         }
 
         return $throws;
@@ -105,7 +111,16 @@ final class AboardDecoder
         $node->keys(
             [],
             [
-                'link', 'subtype', 'wire', 'input', 'power', 'pack', 'speedController', 'ports', 'parts', 'memory',
+                'link',
+                'subtype',
+                'wire',
+                'input',
+                'power',
+                'pack',
+                'speedController',
+                'ports',
+                'parts',
+                'memory',
                 'match',
             ],
         );

@@ -60,7 +60,12 @@ final class ExtrasDecoder
         if ($rungs === []) {
             return null;
         }
-        $ladder = new TrainingPlan(rungs: $rungs, phase: $node->need('phase')->id(), style: $node->at('style')?->id(), at: $at);
+        $ladder = new TrainingPlan(
+            rungs: $rungs,
+            phase: $node->need('phase')->id(),
+            style: $node->at('style')?->id(),
+            at: $at,
+        );
         $ladder->check($node->path, $node->faults);
 
         return $ladder;

@@ -157,7 +157,7 @@ final class FunctionDecoder
             $map[$detent] = $step->id();
         }
 
-        return new DetentDrive($drive->need('control')->id(), $map);
+        return new DetentDrive(control: $drive->need('control')->id(), map: $map);
     }
 
     private static function cases(JsonCursor $list): ?CaseDrive
@@ -167,7 +167,7 @@ final class FunctionDecoder
             $case->keys(['when', 'step']);
             $when = $case->at('when');
             if ($when !== null) {
-                $cases[] = new DriveCase(ConditionDecoder::decode($when), $case->need('step')->id());
+                $cases[] = new DriveCase(when: ConditionDecoder::decode($when), step: $case->need('step')->id());
             }
         }
 

@@ -18,9 +18,7 @@ final class PartsDecoder
         foreach ($items as $item) {
             $item->keys(
                 ['id', 'name', 'kind'],
-                [
-                    'count', 'supply', 'draw', 'fed', 'volts', 'gives', 'plug', 'port', 'system', 'generation',
-                ],
+                ['count', 'supply', 'draw', 'fed', 'volts', 'gives', 'plug', 'port', 'system', 'generation'],
             );
             $parts[] = self::part($item, $ids);
         }
@@ -33,7 +31,11 @@ final class PartsDecoder
             if ($fed !== null && ! in_array($fed, [...array_keys(PartPower::SOURCES), ...$regulators], true)) {
                 $items[$place]
                     ->at('fed')
-                    ?->fault('must be one of '.implode(', ', array_keys(PartPower::SOURCES)).', or the id of a regulator');
+                    ?->fault(
+                        'must be one of '.
+                            implode(', ', array_keys(PartPower::SOURCES)).
+                            ', or the id of a regulator',
+                    );
             } elseif ($fed === $part->id) {
                 $items[$place]->at('fed')?->fault('it can\'t power itself');
             }
@@ -81,9 +83,7 @@ final class PartsDecoder
                     'name' => $one->name,
                     'kind' => $one->kind->value,
                     'count' => $one->count === 1 ? null : $one->count,
-                    'supply' => $one->power->supply === null
-                        ? null
-                        : [$one->power->supply->low, $one->power->supply->high],
+                    'supply' => $one->power->supply === null ? null : [$one->power->supply->low, $one->power->supply->high],
                     'draw' => $one->power->draw,
                     'fed' => $one->power->fed,
                     'volts' => $one->power->volts,

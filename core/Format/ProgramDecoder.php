@@ -24,6 +24,24 @@ final class ProgramDecoder
 
     public const VERSION = 2;
 
+    private const OPTIONAL = [
+        'stickMode',
+        'receiver',
+        'controller',
+        'notes',
+        'phases',
+        'functions',
+        'outputs',
+        'curves',
+        'conditions',
+        'recipe',
+        'ring',
+        'ladder',
+        'aboard',
+        'sense',
+        'trainer',
+    ];
+
     /** Conditions of a whole program, those inside others counted. A full aircraft has below a hundred. */
     public const MOST_CONDITIONS = 4000;
 
@@ -49,23 +67,7 @@ final class ProgramDecoder
         $version = Header::check($node, self::FORMAT, self::VERSION);
         $node->keys(
             ['format', 'version', 'name', 'family', 'transmitter'],
-            [
-                'stickMode',
-                'receiver',
-                'controller',
-                'notes',
-                'phases',
-                'functions',
-                'outputs',
-                'curves',
-                'conditions',
-                'recipe',
-                'ring',
-                'ladder',
-                'aboard',
-                'sense',
-                'trainer',
-            ],
+            self::OPTIONAL,
         );
         $program = new Program(
             name: $node->need('name')->text(),
@@ -83,8 +85,10 @@ final class ProgramDecoder
             recipe: self::extra($node->at('recipe'), ExtrasDecoder::recipe(...)),
             ring: self::extra($node->at('ring'), ExtrasDecoder::ring(...)),
             ladder: self::extra($node->at('ladder'), ExtrasDecoder::ladder(...)),
-            aboard: self::extra($node->at('aboard'), $version === 1 ? FromVersion1::aboard(...) : AboardDecoder::read(...)) ??
-                new Installation(),
+            aboard: self::extra(
+                $node->at('aboard'),
+                $version === 1 ? FromVersion1::aboard(...) : AboardDecoder::read(...),
+            ) ?? new Installation(),
             sense: self::extra($node->at('sense'), TelemetryPlanDecoder::read(...)) ?? new TelemetryPlan(),
             trainer: self::extra($node->at('trainer'), TrainerFormat::read(...)),
         );

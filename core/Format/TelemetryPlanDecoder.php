@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Format;
 use DuskSwitch\Core\Kit\SensorBus;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Telemetry\Callout;
+use DuskSwitch\Core\Program\Telemetry\Derivation;
 use DuskSwitch\Core\Program\Telemetry\DerivedValue;
 use DuskSwitch\Core\Program\Telemetry\InstalledSensor;
 use DuskSwitch\Core\Program\Telemetry\Logging;
@@ -24,35 +25,31 @@ final class TelemetryPlanDecoder
     /** What stands at a node. */
     public static function read(JsonCursor $node): TelemetryPlan
     {
-        $node->keys([], ['bus', 'interval', 'chain', 'values', 'system', 'units', 'calls', 'announces', 'tone', 'blanked', 'logging', 'reset', 'pages', 'language']);
-        $chain = $values = $calls = [];
+        $node->keys(
+            [],
+            [
+                'bus',
+                'interval',
+                'chain',
+                'values',
+                'system',
+                'units',
+                'calls',
+                'announces',
+                'tone',
+                'blanked',
+                'logging',
+                'reset',
+                'pages',
+                'language',
+            ],
+        );
+        $values = $calls = [];
         $ids = new UniqueIds('something');
-        foreach ($node->at('chain')?->items(28) ?? [] as $item) {
-            $item->keys(['id', 'sensor'], ['address', 'slot', 'byHand', 'mode', 'scales']);
-            $chain[] = new InstalledSensor(
-                id: $ids->id($item),
-                sensor: $item->need('sensor')->id(),
-                address: $item->at('address')?->whole(1, 28),
-                slot: $slot = $item->at('slot')?->whole(0, 63),
-                byHand: $slot !== null && $item->at('byHand')?->flag() === true,
-                mode: $item->at('mode')?->id(),
-                scales: array_map(fn (JsonCursor $by): float => $by->number(0.1, 10), $item->at('scales')?->entries(16) ?? []),
-            );
-        }
+        $chain = self::chain($node->at('chain'), $ids);
         $ways = Derivations::all();
         foreach ($node->at('values')?->items(40) ?? [] as $item) {
-            $item->keys(['id', 'name', 'does'], ['of', 'by', 'plus', 'while', 'home']);
-            $while = $item->at('while');
-            $values[] = new DerivedValue(
-                id: $ids->id($item),
-                name: $item->need('name')->text(30),
-                does: $item->at('does')?->oneOf($ways) ?? new Sum(),
-                of: array_map(fn (JsonCursor $of): string => $of->id(), $item->at('of')?->items(8) ?? []),
-                by: $item->at('by')?->number(-1e6, 1e6),
-                plus: $item->at('plus')?->number(-1e6, 1e6),
-                while: $while === null ? null : ConditionDecoder::decode($while),
-                home: self::home($item->at('home')),
-            );
+            $values[] = self::value($item, $ids, $ways);
         }
         $callIds = new UniqueIds('a call');
         foreach ($node->at('calls')?->items(60) ?? [] as $item) {
@@ -65,15 +62,62 @@ final class TelemetryPlanDecoder
             chain: $chain,
             values: $values,
             system: $node->at('system')?->choice(UnitSystem::class),
-            units: array_map(fn (JsonCursor $unit): Unit => $unit->choice(Unit::class), $node->at('units')?->entries(60) ?? []),
+            units: array_map(
+                fn (JsonCursor $unit): Unit => $unit->choice(Unit::class),
+                $node->at('units')?->entries(60) ?? [],
+            ),
             calls: $calls,
             announces: array_map(fn (JsonCursor $item): string => $item->id(), $node->at('announces')?->items(30) ?? []),
             tone: ToneFormat::read($node->at('tone')),
-            blanked: array_map(fn (JsonCursor $item): int => $item->whole(0, 63), $node->at('blanked')?->items(64) ?? []),
+            blanked: array_map(
+                fn (JsonCursor $item): int => $item->whole(0, 63),
+                $node->at('blanked')?->items(64) ?? [],
+            ),
             logging: self::logging($node->at('logging')),
             reset: self::condition($node->at('reset')),
             pages: GlanceFormat::read($node->at('pages')),
             language: $node->at('language')?->choice(SpokenLanguage::class) ?? SpokenLanguage::English,
+        );
+    }
+
+    /** @return list<InstalledSensor> */
+    private static function chain(?JsonCursor $list, UniqueIds $ids): array
+    {
+        $chain = [];
+        foreach ($list?->items(28) ?? [] as $item) {
+            $item->keys(['id', 'sensor'], ['address', 'slot', 'byHand', 'mode', 'scales']);
+            $slot = $item->at('slot')?->whole(0, 63);
+            $chain[] = new InstalledSensor(
+                id: $ids->id($item),
+                sensor: $item->need('sensor')->id(),
+                address: $item->at('address')?->whole(1, 28),
+                slot: $slot,
+                byHand: $slot !== null && $item->at('byHand')?->flag() === true,
+                mode: $item->at('mode')?->id(),
+                scales: array_map(
+                    fn (JsonCursor $by): float => $by->number(0.1, 10),
+                    $item->at('scales')?->entries(16) ?? [],
+                ),
+            );
+        }
+
+        return $chain;
+    }
+
+    /** @param  array<string, Derivation>  $ways */
+    private static function value(JsonCursor $node, UniqueIds $ids, array $ways): DerivedValue
+    {
+        $node->keys(['id', 'name', 'does'], ['of', 'by', 'plus', 'while', 'home']);
+
+        return new DerivedValue(
+            id: $ids->id($node),
+            name: $node->need('name')->text(30),
+            does: $node->at('does')?->oneOf($ways) ?? new Sum(),
+            of: array_map(fn (JsonCursor $of): string => $of->id(), $node->at('of')?->items(8) ?? []),
+            by: $node->at('by')?->number(-1e6, 1e6),
+            plus: $node->at('plus')?->number(-1e6, 1e6),
+            while: self::condition($node->at('while')),
+            home: self::home($node->at('home')),
         );
     }
 
@@ -102,7 +146,10 @@ final class TelemetryPlanDecoder
 
         return $node === null
             ? null
-            : new Logging(when: self::condition($node->at('when')), every: $node->at('every')?->number(0.1, 60) ?? Logging::EVERY);
+            : new Logging(
+                when: self::condition($node->at('when')),
+                every: $node->at('every')?->number(0.1, 60) ?? Logging::EVERY,
+            );
     }
 
     private static function condition(?JsonCursor $node): ?Condition

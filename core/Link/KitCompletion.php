@@ -64,10 +64,10 @@ final readonly class KitCompletion
         }
         $usual = isset($subtypes[$receiver->subtype]) ? [$receiver->subtype] : [];
 
-        return array_map(
-            fn (string $subtype): KitChoice => self::put($choice, link: $link, subtype: $subtype),
-            [...$usual, ...array_values(array_diff(array_keys($subtypes), $usual))],
-        );
+        return array_map(fn (string $subtype): KitChoice => self::put($choice, link: $link, subtype: $subtype), [
+            ...$usual,
+            ...array_values(array_diff(array_keys($subtypes), $usual)),
+        ]);
     }
 
     /** @return list<KitChoice> each wire, with the controller's input set to it and a port where it needs one */
@@ -92,10 +92,7 @@ final readonly class KitCompletion
                 ...$wire !== Wire::Serial || $free === [] || $kit->receiverPort() !== null
                     ? [$one]
                     : array_map(
-                        fn (Port $port): KitChoice => self::put(
-                            $one,
-                            ports: $choice->ports + [$port->id => 'receiver'],
-                        ),
+                        fn (Port $port): KitChoice => self::put($one, ports: $choice->ports + [$port->id => 'receiver']),
                         array_values($free),
                     ),
             );
@@ -125,7 +122,14 @@ final readonly class KitCompletion
         ?string $power = null,
         ?array $ports = null,
     ): KitChoice {
-        return $choice->with(link: $link ?? $choice->link, subtype: $subtype ?? $choice->subtype, wire: $wire ?? $choice->wire, input: $choice->input ?? $input, power: $power ?? $choice->power, ports: $ports ?? $choice->ports);
+        return $choice->with(
+            link: $link ?? $choice->link,
+            subtype: $subtype ?? $choice->subtype,
+            wire: $wire ?? $choice->wire,
+            input: $choice->input ?? $input,
+            power: $power ?? $choice->power,
+            ports: $ports ?? $choice->ports,
+        );
     }
 
     /** @return array{int, int, int} points that are wrong, not checked, and worth a look */

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Move;
 
 use Closure;
+use DuskSwitch\Core\Document\Walk;
 use DuskSwitch\Core\Kit\Control;
 use DuskSwitch\Core\Kit\Controller;
 use DuskSwitch\Core\Kit\ControllerSetup;
@@ -13,7 +14,6 @@ use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
-use DuskSwitch\Core\Program\ConditionTransform;
 use DuskSwitch\Core\Program\ConditionTree;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
@@ -104,12 +104,16 @@ final readonly class FormerNames
     {
         $id = fn (string $mode): string => $now[$mode] ?? $mode;
 
-        return $setup->with(modes: $setup->modes === null
-            ? null
-            : array_map(
-                fn (Slot $slot): Slot => new Slot($id($slot->mode), $slot->channel, $slot->from, $slot->to),
-                $setup->modes,
-            ), none: $setup->none === null ? null : $id($setup->none), priority: $setup->priority === null ? null : array_map($id, $setup->priority));
+        return $setup->with(
+            modes: $setup->modes === null
+                ? null
+                : array_map(
+                    fn (Slot $slot): Slot => new Slot($id($slot->mode), $slot->channel, $slot->from, $slot->to),
+                    $setup->modes,
+                ),
+            none: $setup->none === null ? null : $id($setup->none),
+            priority: $setup->priority === null ? null : array_map($id, $setup->priority),
+        );
     }
 
     /**
@@ -120,12 +124,13 @@ final readonly class FormerNames
     private static function meaning(PilotFunction $function, array $now): PilotFunction
     {
         return $function instanceof SteppedFunction
-            ? $function->with(steps: array_map(
-                fn (Step $step): Step => ($mode = $now[$step->means->mode ?? ''] ?? null) === null
-                    ? $step
-                    : $step->with(means: Meaning::mode($mode)),
-                $function->steps,
-            ),
+            ? $function->with(
+                steps: array_map(
+                    fn (Step $step): Step => ($mode = $now[$step->means->mode ?? ''] ?? null) === null
+                        ? $step
+                        : $step->with(means: Meaning::mode($mode)),
+                    $function->steps,
+                ),
             )
             : $function;
     }
@@ -168,9 +173,11 @@ final readonly class FormerNames
     {
         $functions = array_map(
             fn (PilotFunction $one): PilotFunction => match (true) {
-                $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive => $one->with(drive: new ControlDrive($this->id($one->drive->control)),
+                $one instanceof ProportionalFunction && $one->drive instanceof ControlDrive => $one->with(
+                    drive: new ControlDrive($this->id($one->drive->control)),
                 ),
-                $one instanceof SteppedFunction && $one->drive instanceof DetentDrive => $one->with(drive: new DetentDrive($this->id($one->drive->control), $one->drive->map),
+                $one instanceof SteppedFunction && $one->drive instanceof DetentDrive => $one->with(
+                    drive: $one->drive->with(control: $this->id($one->drive->control)),
                 ),
                 default => $one,
             },
@@ -188,8 +195,9 @@ final readonly class FormerNames
             ),
         );
 
-        return ConditionTransform::program(
+        return Walk::map(
             $changed,
+            Condition::class,
             fn (Condition $condition): Condition => ConditionTree::map($condition, $this->condition(...)) ?? $condition,
         );
     }

@@ -6,7 +6,6 @@ use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\ControlDrive;
 use DuskSwitch\Core\Program\Drive\DetentDrive;
-use DuskSwitch\Core\Program\Drive\DriveCase;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\ProportionalFunction;
 use DuskSwitch\Core\Program\SteppedFunction;
@@ -81,7 +80,11 @@ final class MovedFunctions
         }
 
         return $function
-            ->with(drive: $drive, dualRates: $dualRates, shapes: array_intersect_key($function->shapes, array_flip($this->phases)))
+            ->with(
+                drive: $drive,
+                dualRates: $dualRates,
+                shapes: array_intersect_key($function->shapes, array_flip($this->phases)),
+            )
             ->with(overrides: $overrides);
     }
 
@@ -127,7 +130,7 @@ final class MovedFunctions
                 '. Turn its positions round before you fly';
         }
 
-        return new DetentDrive($place->to->id, $inOrder);
+        return new DetentDrive(control: $place->to->id, map: $inOrder);
     }
 
     private function cases(SteppedFunction $function, CaseDrive $drive): ?CaseDrive
@@ -141,7 +144,7 @@ final class MovedFunctions
                     (array_column($function->steps, 'name', 'id')[$case->step] ?? $case->step).
                     ' any more';
             } else {
-                $cases[] = new DriveCase($when, $case->step);
+                $cases[] = $case->with(when: $when);
             }
         }
 

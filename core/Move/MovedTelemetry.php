@@ -40,14 +40,13 @@ final readonly class MovedTelemetry
             }
         }
         $values = array_map(
-            fn (DerivedValue $one): DerivedValue => $one->with(while: $one->while === null ? null : $this->rewrite->of($one->while),
+            fn (DerivedValue $one): DerivedValue => $one->with(
+                while: $one->while === null ? null : $this->rewrite->of($one->while),
             ),
             $sense->values,
         );
         $chain = array_map(
-            fn (InstalledSensor $one): InstalledSensor => $this->sameSlots
-                ? $one
-                : $one->from(null),
+            fn (InstalledSensor $one): InstalledSensor => $this->sameSlots ? $one : $one->from(null),
             $sense->chain,
         );
         $announces = array_values(
@@ -57,7 +56,16 @@ final readonly class MovedTelemetry
             ),
         );
 
-        return $sense->with(chain: $chain, values: $values, calls: $calls, announces: $announces, tone: $this->tone($sense->tone, $losses), blanked: $this->sameSlots ? $sense->blanked : [], logging: $this->logging($sense->logging, $losses), reset: $this->reset($sense->reset, $losses));
+        return $sense->with(
+            chain: $chain,
+            values: $values,
+            calls: $calls,
+            announces: $announces,
+            tone: $this->tone($sense->tone, $losses),
+            blanked: $this->sameSlots ? $sense->blanked : [],
+            logging: $this->logging($sense->logging, $losses),
+            reset: $this->reset($sense->reset, $losses),
+        );
     }
 
     /**

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Walk;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\ControlAt;
 use DuskSwitch\Core\Program\Condition\ControlLevel;
@@ -112,13 +113,9 @@ final class ConditionUsages
     public static function count(Program $program): int
     {
         $count = 0;
-        $each = function () use (&$count): bool {
-            $count++;
-
-            return false;
-        };
-        self::of($program, $each);
-        self::inSense($program, $each);
+        foreach (Walk::each($program, Condition::class) as $condition) {
+            $count += count(ConditionTree::all($condition));
+        }
 
         return $count;
     }

@@ -91,7 +91,7 @@ final class ControlAssignment
     {
         $old = $function->drive instanceof DetentDrive ? $function->drive->map : [];
         if (array_diff($to->detents, array_keys($old)) === [] && count($old) === count($to->detents)) {
-            return new DetentDrive($to->id, $old);
+            return new DetentDrive(control: $to->id, map: $old);
         }
         $fromRest = $to->rest === $to->detents[0] ? $to->detents : array_reverse($to->detents);
         $last = count($function->steps) - 1;
@@ -106,7 +106,7 @@ final class ControlAssignment
             $inOrder[$detent] = $map[$detent] ?? $function->steps[0]->id;
         }
 
-        return new DetentDrive($to->id, $inOrder);
+        return new DetentDrive(control: $to->id, map: $inOrder);
     }
 
     /** A stepped function that a press of a button changes over, between its first step and its last. */
@@ -114,7 +114,7 @@ final class ControlAssignment
     {
         $last = $function->steps[count($function->steps) - 1] ?? $function->steps[0];
 
-        return new CaseDrive([new DriveCase($press->condition($to->id), $last->id)]);
+        return new CaseDrive([new DriveCase(when: $press->condition($to->id), step: $last->id)]);
     }
 
     /** A dial or slider, cut into equal zones from low to high. */
@@ -124,11 +124,11 @@ final class ControlAssignment
         $cases = [];
         for ($step = $count - 1; $step > 0; $step--) {
             $cases[] = new DriveCase(
-                new ControlLevel($to->id, true, round((2 * $step) / $count - 1, 3)),
-                $function->steps[$step]->id,
+                when: new ControlLevel($to->id, true, round((2 * $step) / $count - 1, 3)),
+                step: $function->steps[$step]->id,
             );
         }
-        $cases[] = new DriveCase(new ControlLevel($to->id, false, 1.5), $function->steps[0]->id);
+        $cases[] = new DriveCase(when: new ControlLevel($to->id, false, 1.5), step: $function->steps[0]->id);
 
         return new CaseDrive($cases);
     }

@@ -40,7 +40,9 @@ final class CurveEdit
     /** The same curve upside down. */
     public static function turned(Curve $curve): Curve
     {
-        return $curve->with(points: array_map(fn (array $point): array => [$point[0], 0.0 - $point[1]], $curve->points));
+        return $curve->with(
+            points: array_map(fn (array $point): array => [$point[0], 0.0 - $point[1]], $curve->points),
+        );
     }
 
     /**
@@ -61,6 +63,8 @@ final class CurveEdit
             round(max(-Signal::LIMIT, min(Signal::LIMIT, ($a[1] + $b[1]) / 2)), 4),
         ];
 
-        return $curve->with(points: [...array_slice($curve->points, 0, $widest), $point, ...array_slice($curve->points, $widest)]);
+        return $curve->with(
+            points: [...array_slice($curve->points, 0, $widest), $point, ...array_slice($curve->points, $widest)],
+        );
     }
 }

@@ -32,7 +32,12 @@ final readonly class TrainingPlan implements Part
     public static function usual(): array
     {
         return [
-            new TrainingStage(name: 'First hovers', expo: 0.5, rate: 0.6, note: 'Low, from a distance, never over or near people.'),
+            new TrainingStage(
+                name: 'First hovers',
+                expo: 0.5,
+                rate: 0.6,
+                note: 'Low, from a distance, never over or near people.',
+            ),
             new TrainingStage(name: 'Circuits', expo: 0.4, rate: 0.75),
             new TrainingStage(name: 'Figure eights', expo: 0.3, rate: 0.9),
             new TrainingStage(name: 'All of it', expo: 0.2, rate: 1.0),

@@ -84,7 +84,10 @@ final class EndsCentre
             );
         }
 
-        return $output->with(travel: $output->reverse ? new Range($up, $down) : new Range($down, $up), subtrim: $subtrim);
+        return $output->with(
+            travel: $output->reverse ? new Range($up, $down) : new Range($down, $up),
+            subtrim: $subtrim,
+        );
     }
 
     /**

@@ -58,7 +58,9 @@ final class Jitter
 
         return $circuit->program->with(
             functions: array_map(
-                fn (PilotFunction $one): PilotFunction => $one === $function ? $function->with(deadband: $deadband) : $one,
+                fn (PilotFunction $one): PilotFunction => $one === $function
+                    ? $function->with(deadband: $deadband)
+                    : $one,
                 $circuit->program->functions,
             ),
         );

@@ -42,7 +42,13 @@ final readonly class ObviousPages
                 $id = FreeId::like(strtolower(str_replace(' ', '-', $name)), $taken);
                 $kind = $isPicture ? GlanceKind::Picture : GlanceKind::Screen;
                 $cells = array_slice($cells, 0, $kind->atAGlance());
-                $pages[] = new GlancePage(id: $id, name: $name, kind: $kind, phase: null, cells: $isPicture ? self::placed($cells) : $cells);
+                $pages[] = new GlancePage(
+                    id: $id,
+                    name: $name,
+                    kind: $kind,
+                    phase: null,
+                    cells: $isPicture ? self::placed($cells) : $cells,
+                );
             }
         }
 
@@ -52,10 +58,12 @@ final readonly class ObviousPages
     /** @return array<string, list<GlanceCell|null>> by the name of the task, the most needed first */
     private function tasks(): array
     {
-        $pack = $this->derived('cell-average') ?? $this->measures(Measurand::Cell) ?? $this->measures(Measurand::Volts);
-        $used = $this->derived('used-share') ?? $this->measures(Measurand::Used) ?? $this->derived('used');
+        $pack =
+            $this->derived('cell-average') ?? ($this->measures(Measurand::Cell) ?? $this->measures(Measurand::Volts));
+        $used = $this->derived('used-share') ?? ($this->measures(Measurand::Used) ?? $this->derived('used'));
         $timer = $this->derived('timer') ?? $this->derived('count-down');
-        $height = $this->derived('relative') ?? $this->measures(Measurand::Height) ?? $this->measures(Measurand::Altitude);
+        $height =
+            $this->derived('relative') ?? ($this->measures(Measurand::Height) ?? $this->measures(Measurand::Altitude));
         $climb = $this->measures(Measurand::Climb) ?? $this->derived('climb');
         $home = $this->derived('distance') ?? $this->derived('slant');
         $arrow = $this->derived('bearing', GlanceLook::Arrow);

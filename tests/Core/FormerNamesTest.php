@@ -100,6 +100,10 @@ final class FormerNamesTest extends TestCase
             (object) ['port' => "{$port}1", 'owner' => 'receiver'],
             (object) ['port' => "{$port}2", 'owner' => 'gps'],
         ];
+        // What is aboard beside what is renamed comes along.
+        $document->aboard->kit->parts = [(object) ['id' => 'haube', 'name' => 'Haube', 'kind' => 'servo']];
+        $document->aboard->kit->memory = 'model 7';
+        $document->aboard->kit->match = 11;
         $document->aboard->controller = (object) [
             'modes' => [(object) ['mode' => "{$mode}self-level", 'channel' => 6, 'from' => 900, 'to' => 1200]],
             'none' => "{$mode}self-level",

@@ -38,13 +38,15 @@ final class GlancePagesTest extends TestCase
             ['id' => 'zelle', 'name' => 'Zelle', 'does' => 'cell-average', 'of' => ['strom-volts']],
             ['id' => 'rang', 'name' => 'Rang', 'does' => 'scale', 'of' => ['strom-volts']],
         ];
-        $document->sense->calls = [[
-            'id' => 'leer',
-            'name' => 'Leer',
-            'when' => ['sensor' => 'zelle', 'below' => 3.5],
-            'priority' => 'warning',
-            'says' => ['leer'],
-        ]];
+        $document->sense->calls = [
+            [
+                'id' => 'leer',
+                'name' => 'Leer',
+                'when' => ['sensor' => 'zelle', 'below' => 3.5],
+                'priority' => 'warning',
+                'says' => ['leer'],
+            ],
+        ];
         $document->sense->pages = $pages;
         unset($document->conditions, $document->sense->tone);
 
@@ -88,19 +90,27 @@ final class GlancePagesTest extends TestCase
             ],
             'nothing' => [self::page(), 'page:seite look: Seite shows nothing.'],
             'twice' => [self::page('zelle', 'zelle'), 'page:seite look: Seite shows Zelle twice.'],
-            'nothing sends it' => [self::page('zelle', 'hoehe'), 'page:seite wrong: Seite shows “hoehe”, which nothing sends.'],
-            'what warns is on none' => [
-                self::page('weg'),
-                'pages look: Leer warns of Zelle, and no page shows it.',
+            'nothing sends it' => [
+                self::page('zelle', 'hoehe'),
+                'page:seite wrong: Seite shows “hoehe”, which nothing sends.',
             ],
+            'what warns is on none' => [self::page('weg'), 'pages look: Leer warns of Zelle, and no page shows it.'],
             'the pack is on none' => [self::page('weg'), 'pages look: No page shows how the pack stands.'],
             'the way home is on none' => [self::page('zelle'), 'pages look: No page shows the way home.'],
             'a bar without ends' => [
-                ['id' => 'seite', 'name' => 'Seite', 'cells' => [['value' => 'zelle'], ['value' => 'rang', 'look' => 'bar']]],
+                [
+                    'id' => 'seite',
+                    'name' => 'Seite',
+                    'cells' => [['value' => 'zelle'], ['value' => 'rang', 'look' => 'bar']],
+                ],
                 'page:seite wrong: Seite: nobody knows between which ends Rang stays, so no bar can be drawn.',
             ],
             'an arrow of no bearing' => [
-                ['id' => 'seite', 'name' => 'Seite', 'cells' => [['value' => 'zelle'], ['value' => 'weg', 'look' => 'arrow']]],
+                [
+                    'id' => 'seite',
+                    'name' => 'Seite',
+                    'cells' => [['value' => 'zelle'], ['value' => 'weg', 'look' => 'arrow']],
+                ],
                 'page:seite wrong: Seite: Weg is no bearing from home, so no arrow can follow it.',
             ],
             'a phase that is gone' => [
@@ -142,7 +152,9 @@ final class GlancePagesTest extends TestCase
     public function test_a_multirotors_picture_keeps_its_middle_clear(): void
     {
         $program = ProgramDecoder::read(Json::decode(Given::demo('nightjar')));
-        $picture = array_column(ObviousPages::of($program, Values::of($program, Given::catalogue())), null, 'name')['Video picture'];
+        $picture = array_column(ObviousPages::of($program, Values::of($program, Given::catalogue())), null, 'name')[
+            'Video picture'
+        ];
 
         $places = array_column(array_column($picture->cells, 'place'), 'value');
         self::assertSame(array_unique($places), $places);
@@ -182,7 +194,12 @@ final class GlancePagesTest extends TestCase
         $program = self::program([
             ['phase' => 'cruise'] + self::page('zelle', 'weg', 'ort-speed'),
             ['id' => 'zwei', 'name' => 'Zwei', 'cells' => [['value' => 'zeig', 'look' => 'arrow']]],
-            ['id' => 'bild', 'name' => 'Bild', 'kind' => 'picture', 'cells' => [['value' => 'weg', 'place' => 'top-left']]],
+            [
+                'id' => 'bild',
+                'name' => 'Bild',
+                'kind' => 'picture',
+                'cells' => [['value' => 'weg', 'place' => 'top-left']],
+            ],
         ]);
         self::assertEquals(
             $program->sense->pages,
@@ -232,7 +249,12 @@ final class GlancePagesTest extends TestCase
         $this->expectException(Refused::class);
         $this->expectExceptionMessage($wanted);
         self::program([
-            ['id' => 'bild', 'name' => 'Bild', 'kind' => 'picture', 'cells' => [['value' => 'zelle', 'place' => 'top'], $cell]],
+            [
+                'id' => 'bild',
+                'name' => 'Bild',
+                'kind' => 'picture',
+                'cells' => [['value' => 'zelle', 'place' => 'top'], $cell],
+            ],
         ]);
     }
 }

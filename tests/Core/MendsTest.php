@@ -111,10 +111,14 @@ final class MendsTest extends TestCase
             $functions = array_map(
                 fn (PilotFunction $one): PilotFunction => ! $one instanceof SteppedFunction || $random->getInt(0, 2) > 0
                     ? $one
-                    : $one->with(steps: array_map(
-                        fn (Step $step): Step => $step->with(value: max(-1.5, min(1.5, $step->value + $random->getInt(-30, 30) / 100))),
-                        $one->steps,
-                    )),
+                    : $one->with(
+                        steps: array_map(
+                            fn (Step $step): Step => $step->with(
+                                value: max(-1.5, min(1.5, $step->value + $random->getInt(-30, 30) / 100)),
+                            ),
+                            $one->steps,
+                        ),
+                    ),
                 $program->functions,
             );
             $nudged[] = $program->with(functions: $functions, outputs: $outputs);

@@ -131,11 +131,7 @@ final class ObviousValuesTest extends TestCase
 
         $told = function (?float $by) use ($share, $program, $pack): array {
             $value = $share->values[0];
-            $with = $program->with(
-                sense: $program->sense->with(
-                    values: [$value->with(by: $by)],
-                ),
-            );
+            $with = $program->with(sense: $program->sense->with(values: [$value->with(by: $by)]));
             $values = Values::of($with, Given::catalogue());
             $check = new TelemetryCheck($with, Given::transmitter($with->transmitter), $values, $pack);
 
@@ -147,7 +143,9 @@ final class ObviousValuesTest extends TestCase
             $told(900.0),
         );
         self::assertSame(
-            ['wrong: Used share of the pack can\'t be calculated: its number isn\'t said (capacity of the pack in mAh).'],
+            [
+                'wrong: Used share of the pack can\'t be calculated: its number isn\'t said (capacity of the pack in mAh).',
+            ],
             $told(null),
         );
         self::assertStringContainsString('can\'t be', $told(1.0)[0]);
@@ -192,13 +190,20 @@ final class ObviousValuesTest extends TestCase
 
     public function test_a_count_down_says_what_is_left_and_goes_on_below_zero(): void
     {
-        $program = self::program([], ['values' => [[
-            'id' => 'rest',
-            'name' => 'Rest',
-            'does' => 'count-down',
-            'by' => 3,
-            'while' => ['control' => 'top-left', 'at' => 'away'],
-        ]]]);
+        $program = self::program(
+            [],
+            [
+                'values' => [
+                    [
+                        'id' => 'rest',
+                        'name' => 'Rest',
+                        'does' => 'count-down',
+                        'by' => 3,
+                        'while' => ['control' => 'top-left', 'at' => 'away'],
+                    ],
+                ],
+            ],
+        );
         $deriver = new Deriver($program, Given::transmitter('lamplight-12'), 1);
         $left = array_map(
             fn (int $second): float => $deriver->next(

@@ -41,7 +41,11 @@ final class PropertiesTest extends TestCase
             sort($y);
         }
 
-        return new Curve(id: 'c', points: array_map(fn (float $x, float $y): array => [$x, $y], $x, $y), smooth: $smooth);
+        return new Curve(
+            id: 'c',
+            points: array_map(fn (float $x, float $y): array => [$x, $y], $x, $y),
+            smooth: $smooth,
+        );
     }
 
     public function test_a_smooth_curve_through_rising_points_rises(): void

@@ -39,7 +39,13 @@ final class RenamedOutputsTest extends TestCase
     {
         return $program->with(
             outputs: array_map(
-                fn (Output $one): Output => $one->with(channel: 17 - $one->channel, name: "Kanal {$one->channel}", travel: new Range(0.7, 0.8), reverse: true, subtrim: 0.02),
+                fn (Output $one): Output => $one->with(
+                    channel: 17 - $one->channel,
+                    name: "Kanal {$one->channel}",
+                    travel: new Range(0.7, 0.8),
+                    reverse: true,
+                    subtrim: 0.02,
+                ),
                 array_reverse($program->outputs),
             ),
         );

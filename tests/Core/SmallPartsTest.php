@@ -69,15 +69,14 @@ final class SmallPartsTest extends TestCase
 
     public function test_words_and_ranks(): void
     {
-        self::assertSame(['flight controller', 'stabiliser'], [
-            ControllerKind::FlightController->says(),
-            ControllerKind::Stabiliser->says(),
-        ]);
-        self::assertSame([0, 1, 2], array_map(fn (Priority $one): int => $one->rank(), [
-            Priority::Critical,
-            Priority::Warning,
-            Priority::Note,
-        ]));
+        self::assertSame(
+            ['flight controller', 'stabiliser'],
+            [ControllerKind::FlightController->says(), ControllerKind::Stabiliser->says()],
+        );
+        self::assertSame(
+            [0, 1, 2],
+            array_map(fn (Priority $one): int => $one->rank(), [Priority::Critical, Priority::Warning, Priority::Note]),
+        );
     }
 
     /** Two controls so far apart, in per cent of the front. */
@@ -181,12 +180,21 @@ final class SmallPartsTest extends TestCase
         self::assertCount(6, array_unique(array_map(json_encode(...), $all)));
         self::assertSame([0.5, -1.0, -1.0, 0.7], $all[0]);
         self::assertSame([0.5, 1.0, 1.0, 0.7], $all[5]);
-        self::assertSame([[0.5]], iterator_to_array(SwitchPositions::each([0.5], []), false), 'no switch is one position');
+        self::assertSame(
+            [[0.5]],
+            iterator_to_array(SwitchPositions::each([0.5], []), false),
+            'no switch is one position',
+        );
     }
 
     public function test_a_switch_with_a_position_more_takes_the_first_step_there(): void
     {
-        $two = new SteppedFunction(id: 'f', name: 'F', drive: null, steps: [new Step(id: 'off', name: 'Off', value: -1.0), new Step(id: 'on', name: 'On', value: 1.0)]);
+        $two = new SteppedFunction(
+            id: 'f',
+            name: 'F',
+            drive: null,
+            steps: [new Step(id: 'off', name: 'Off', value: -1.0), new Step(id: 'on', name: 'On', value: 1.0)],
+        );
         $lamplight = Given::transmitter('lamplight-12');
         $drive = ControlAssignment::detents($two, $lamplight->control('shoulder-left') ?? self::fail());
         self::assertSame(['away' => 'on', 'middle' => 'off', 'toward' => 'off'], $drive->map);

@@ -47,7 +47,11 @@ final class TrainingPlanTest extends TestCase
             Given::differences(
                 self::on(0),
                 self::on(0)->with(
-                    ladder: new TrainingPlan(rungs: self::nightjar()->ladder->rungs ?? self::fail(), phase: 'calm', style: 'mode'),
+                    ladder: new TrainingPlan(
+                        rungs: self::nightjar()->ladder->rungs ?? self::fail(),
+                        phase: 'calm',
+                        style: 'mode',
+                    ),
                 ),
             ),
         );
@@ -56,7 +60,9 @@ final class TrainingPlanTest extends TestCase
     public function test_the_style_at_rest_changes_over_and_no_mode_is_lost(): void
     {
         $circuit = Compiler::compile(self::on(3), Given::transmitter());
-        $mode = fn (string $detent): string => Given::frame($circuit, controls: ['left-front' => $detent])->steps()['mode'];
+        $mode = fn (string $detent): string => Given::frame($circuit, controls: ['left-front' => $detent])->steps()[
+            'mode'
+        ];
 
         self::assertSame(['free', 'come-home', 'self-level'], [$mode('toward'), $mode('middle'), $mode('away')]);
     }
@@ -140,14 +146,25 @@ final class TrainingPlanTest extends TestCase
         );
         self::assertStringContainsString(
             'there is no phase "gone" any more',
-            $told(fn () => self::on(0, $with(new TrainingPlan(rungs: [new TrainingStage(name: 'A', expo: 0.3, rate: 1.0)], phase: 'gone')))),
+            $told(
+                fn () => self::on(
+                    0,
+                    $with(new TrainingPlan(rungs: [new TrainingStage(name: 'A', expo: 0.3, rate: 1.0)], phase: 'gone')),
+                ),
+            ),
         );
         self::assertStringContainsString(
             'wants the step "acro" of Flight mode',
             $told(
                 fn () => self::on(
                     0,
-                    $with(new TrainingPlan(rungs: [new TrainingStage(name: 'A', expo: 0.3, rate: 1.0, style: 'acro')], phase: 'calm', style: 'mode')),
+                    $with(
+                        new TrainingPlan(
+                            rungs: [new TrainingStage(name: 'A', expo: 0.3, rate: 1.0, style: 'acro')],
+                            phase: 'calm',
+                            style: 'mode',
+                        ),
+                    ),
                 ),
             ),
         );

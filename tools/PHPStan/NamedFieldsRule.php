@@ -27,7 +27,7 @@ final class NamedFieldsRule implements Rule
 
     public function processNode(Node $node, Scope $scope): array
     {
-        if (! $node->class instanceof Name) {
+        if (! ($node->class instanceof Name)) {
             return [];
         }
         $class = $scope->resolveName($node->class);

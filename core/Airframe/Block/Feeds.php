@@ -27,7 +27,10 @@ final class Feeds
         $down = round($throw * (1 - $differential), 4);
 
         // Positive is down: right stick lowers the left one and raises the right one.
-        return new Feed(source: new FunctionSource('roll'), weight: $left ? new Range($throw, $down) : new Range(-$down, -$throw));
+        return new Feed(
+            source: new FunctionSource('roll'),
+            weight: $left ? new Range($throw, $down) : new Range(-$down, -$throw),
+        );
     }
 
     /**

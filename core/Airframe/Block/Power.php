@@ -57,7 +57,10 @@ final class Power
 
         return new Plan(
             [
-                Stick::throttle([new Override(when: $also === null ? $cut : new Any([$cut, $also]), value: -1.0)], 'Throttle'),
+                Stick::throttle(
+                    [new Override(when: $also === null ? $cut : new Any([$cut, $also]), value: -1.0)],
+                    'Throttle',
+                ),
                 Switched::cut('cut', 'Motor cut', 'Cut', 'Ready'),
             ],
             ['cut' => PreferredControl::TwoPositions],

@@ -23,7 +23,12 @@ final class Switched
     ): SteppedFunction {
         $list = [];
         foreach ($steps as $title => $value) {
-            $list[] = new Step(id: self::id($title), name: $title, value: $value, means: $means[$title] ?? Meaning::word(Meaning::OTHER));
+            $list[] = new Step(
+                id: self::id($title),
+                name: $title,
+                value: $value,
+                means: $means[$title] ?? Meaning::word(Meaning::OTHER),
+            );
         }
 
         return new SteppedFunction(id: $id, name: $name, drive: null, steps: $list, purpose: $purpose);

@@ -84,7 +84,13 @@ final readonly class ThrowMeasure
         return $program->with(
             aboard: $program->aboard->with(
                 throws: array_replace($program->aboard->throws, [
-                    $channel => new SurfaceThrow(channel: $channel, unit: $unit, sent: $ends[1], moved: $moved, chord: $chord),
+                    $channel => new SurfaceThrow(
+                        channel: $channel,
+                        unit: $unit,
+                        sent: $ends[1],
+                        moved: $moved,
+                        chord: $chord,
+                    ),
                 ]),
             ),
         );

@@ -39,13 +39,14 @@ final readonly class ThrowRates
         }
         $function = $this->target->asked->function;
         if ($function instanceof SteppedFunction) {
-            return $function->with(steps: array_map(
-                fn (Step $one): Step => $one->with(value: $values["step:{$one->id}"][0] ?? $one->value),
-                $function->steps,
-            ),
+            return $function->with(
+                steps: array_map(
+                    fn (Step $one): Step => $one->with(value: $values["step:{$one->id}"][0] ?? $one->value),
+                    $function->steps,
+                ),
             );
         }
-        if (! $function instanceof ProportionalFunction) {
+        if (! ($function instanceof ProportionalFunction)) {
             return $function;
         }
         $shapes = [];
@@ -73,10 +74,9 @@ final readonly class ThrowRates
     {
         $signal = $this->target->signal($output, $value === 0.0 ? 1.0 : $value, $throw);
         $feed = $this->target->feed($output);
-        $contribution = OutputStages::back($output, $signal) - $this->target->functions->alone->without(
-            $output,
-            $this->target->asked->function,
-        );
+        $contribution =
+            OutputStages::back($output, $signal) -
+            $this->target->functions->alone->without($output, $this->target->asked->function);
         $weight = $value < 0 ? $feed->weight->low : $feed->weight->high;
 
         return $weight === 0.0 ? 0.0 : round(($contribution - $feed->offset) / $weight, 4);
@@ -98,7 +98,8 @@ final readonly class ThrowRates
             if ($one < 0 || $one > Signal::LIMIT) {
                 throw Refused::because(
                     'wanted',
-                    "{$this->target->asked->function->name()} would need a rate of ".round($one * 100).
+                    "{$this->target->asked->function->name()} would need a rate of ".
+                        round($one * 100).
                         ' %; it goes from 0 to 150 %. Ask for the largest throw in the first phase',
                 );
             }

@@ -2,9 +2,14 @@
 
 namespace DuskSwitch\Core\Program\Drive;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
+
 /** Conditions choose the step: the first that holds; the function's first step where none does. */
-final readonly class CaseDrive
+final readonly class CaseDrive implements Part
 {
+    use WithFields;
+
     /** @param  non-empty-list<DriveCase>  $cases */
     public function __construct(public array $cases) {}
 }

@@ -220,7 +220,9 @@ final class NothingClips implements Rule
             ? null
             : $program->with(
                 outputs: array_map(
-                    fn (Output $one): Output => $one->channel === $output->channel ? $output->with(feeds: [$lower]) : $one,
+                    fn (Output $one): Output => $one->channel === $output->channel
+                        ? $output->with(feeds: [$lower])
+                        : $one,
                     $program->outputs,
                 ),
             );

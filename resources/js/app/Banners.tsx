@@ -3,7 +3,7 @@ import { connection, useConnection } from '@/api/connection'
 import { useWorkbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
 
-/** What holds for the whole page: the server is away, another hangar took this one's place, the browser keeps nothing. */
+/** What holds for the whole page: the server is away, another hangar is here, the browser keeps nothing. */
 export function Banners() {
   const { away, restored, keepsNothing } = useConnection()
   const { saving } = useWorkbench('saving')

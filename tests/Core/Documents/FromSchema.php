@@ -100,23 +100,26 @@ final class FromSchema
     private function object(stdClass $schema, int $depth): stdClass
     {
         $made = new stdClass();
-        $required = [...$schema->required ?? [], ...isset($schema->oneOf) ? $this->pick($schema->oneOf)->required ?? [] : []];
+        $required = [
+            ...$schema->required ?? [],
+            ...isset($schema->oneOf) ? $this->pick($schema->oneOf)->required ?? [] : [],
+        ];
         foreach (get_object_vars($schema->properties ?? new stdClass()) as $key => $of) {
-            if (
-                in_array($key, $required, true) ||
-                ($depth < self::DEEPEST && $this->chance($this->fullness))
-            ) {
+            if (in_array($key, $required, true) || ($depth < self::DEEPEST && $this->chance($this->fullness))) {
                 $made->{$key} = $this->value($of, (string) $key, $depth + 1);
             }
         }
         if (($schema->additionalProperties ?? false) instanceof stdClass) {
             $count = $this->random->getInt($schema->minProperties ?? 0, min(3, $schema->maxProperties ?? 3));
             for ($number = 0; $number < $count; $number++) {
-                $made->{$this->chance(0.5) ? $this->pick(self::IDS) : $this->newId()} =
-                    $this->value($schema->additionalProperties, '', $depth + 1);
+                $made->{$this->chance(0.5) ? $this->pick(self::IDS) : $this->newId()} = $this->value(
+                    $schema->additionalProperties,
+                    '',
+                    $depth + 1,
+                );
             }
         }
-        foreach ([$schema, ...($schema->allOf ?? [])] as $part) {
+        foreach ([$schema, ...$schema->allOf ?? []] as $part) {
             $this->rule($part, $made, $depth);
         }
         if (isset($schema->not->required) && array_diff($schema->not->required, array_keys((array) $made)) === []) {
@@ -136,7 +139,9 @@ final class FromSchema
         $holds = array_diff($asked->required ?? [], array_keys((array) $made)) === [];
         foreach (get_object_vars($asked->properties ?? new stdClass()) as $key => $of) {
             $value = $made->{$key} ?? null;
-            $holds = $holds && (property_exists($of, 'const') ? $value === $of->const : in_array($value, $of->enum ?? [$value], true));
+            $holds =
+                $holds &&
+                (property_exists($of, 'const') ? $value === $of->const : in_array($value, $of->enum ?? [$value], true));
         }
         $then = $holds ? $part->then ?? null : $part->else ?? null;
         foreach ($then->required ?? [] as $key) {
@@ -198,7 +203,10 @@ final class FromSchema
     {
         $pattern = $schema->pattern ?? '';
         if (str_contains($pattern, '[0-9]{4}')) {
-            return sprintf('20%02d-%02d-%02d', ...array_map(fn (int $to): int => $this->random->getInt(1, $to), [40, 12, 28]));
+            return sprintf(
+                '20%02d-%02d-%02d',
+                ...array_map(fn (int $to): int => $this->random->getInt(1, $to), [40, 12, 28]),
+            );
         }
         if ($pattern !== '') {
             return $key === 'id' && $this->chance(0.98) ? $this->newId() : $this->pick(self::IDS);
@@ -215,7 +223,9 @@ final class FromSchema
     private function number(stdClass $schema): float|int
     {
         [$least, $most] = [$schema->minimum ?? -100, $schema->maximum ?? 100];
-        $usual = array_values(array_filter([0, 0.0, 1, 1.0, $least, $most], fn ($one): bool => $one >= $least && $one <= $most));
+        $usual = array_values(
+            array_filter([0, 0.0, 1, 1.0, $least, $most], fn ($one): bool => $one >= $least && $one <= $most),
+        );
 
         return match ($this->random->getInt(0, 3)) {
             0 => $this->pick($usual),

@@ -32,9 +32,10 @@ final class Reading
     public static function document(string $schema, int $number, bool $isSpoilt): string
     {
         $known = $isSpoilt && $number % 3 === 0 ? self::known($schema) : [];
-        $document = $known === []
-            ? FromSchema::document($schema, $number)
-            : json_decode((string) file_get_contents($known[intdiv($number, 3) % count($known)]));
+        $document =
+            $known === []
+                ? FromSchema::document($schema, $number)
+                : json_decode((string) file_get_contents($known[intdiv($number, 3) % count($known)]));
         assert($document instanceof stdClass);
 
         return json_encode(
@@ -46,11 +47,14 @@ final class Reading
     /** @return list<string> files of the demo */
     private static function known(string $schema): array
     {
-        return glob(match ($schema) {
-            'program' => Given::DEMO.'/*.json',
-            'program.v1' => __DIR__.'/../version1/*.json',
-            default => Given::DEMO."/stores/{$schema}s/*.json",
-        }) ?: [];
+        return glob(
+            match ($schema) {
+                'program' => Given::DEMO.'/*.json',
+                'program.v1' => __DIR__.'/../version1/*.json',
+                default => Given::DEMO."/stores/{$schema}s/*.json",
+            },
+        ) ?:
+            [];
     }
 
     /** What comes of reading a text. */
@@ -76,7 +80,13 @@ final class Reading
             $all .= self::of($schema, self::document($schema, $number, $isSpoilt))."\0";
         }
 
-        return sprintf('%s %s %d %s', $schema, $isSpoilt ? 'spoilt' : 'whole', $block, substr(hash('sha256', $all), 0, 16));
+        return sprintf(
+            '%s %s %d %s',
+            $schema,
+            $isSpoilt ? 'spoilt' : 'whole',
+            $block,
+            substr(hash('sha256', $all), 0, 16),
+        );
     }
 
     /** A value by the names of what is in it, whatever its classes are called. */

@@ -63,16 +63,19 @@ final class SpoiltDocument
                 $holder->{"{$key}-x"} = $value;
                 break;
             case 2:
-                $holder->{$key} = is_array($value) && $value !== []
-                    ? array_merge(...array_fill(0, $this->random->getInt(2, 40), $value))
-                    : [$value, $value];
+                $holder->{$key} =
+                    is_array($value) && $value !== []
+                        ? array_merge(...array_fill(0, $this->random->getInt(2, 40), $value))
+                        : [$value, $value];
                 break;
             case 3:
                 $holder->{$key} = new stdClass();
                 break;
             case 4:
                 $holder->{$key} = match (true) {
-                    is_int($value), is_float($value) => [$value * 100, -$value, $value + 0.5][$this->random->getInt(0, 2)],
+                    is_int($value), is_float($value) => [$value * 100, -$value, $value + 0.5][
+                        $this->random->getInt(0, 2)
+                    ],
                     is_string($value) => str_repeat("{$value} ", 200),
                     is_bool($value) => (int) $value,
                     is_array($value) => array_slice($value, 1),
