@@ -11,13 +11,14 @@ final class Walk
      * @template T of object
      *
      * @param  class-string<T>  $kind
-     * @return iterable<T>
+     * @return list<T>
      */
-    public static function each(Part $part, string $kind): iterable
+    public static function each(Part $part, string $kind): array
     {
-        foreach (get_object_vars($part) as $value) {
-            yield from self::inside($value, $kind);
-        }
+        $found = [];
+        self::collect(get_object_vars($part), $kind, $found);
+
+        return $found;
     }
 
     /**
@@ -33,13 +34,7 @@ final class Walk
      */
     public static function map(Part $part, string $kind, callable $change): Part
     {
-        $changed = [];
-        foreach (get_object_vars($part) as $field => $value) {
-            $is = self::changed($value, $kind, $change);
-            if ($is !== $value) {
-                $changed[$field] = $is;
-            }
-        }
+        $changed = self::changes(get_object_vars($part), $kind, $change);
 
         return $changed === [] ? $part : Copy::of($part, $changed);
     }
@@ -47,35 +42,54 @@ final class Walk
     /**
      * @template T of object
      *
+     * @param  array<mixed>  $values
      * @param  class-string<T>  $kind
-     * @return iterable<T>
+     * @param  list<T>  $found
      */
-    private static function inside(mixed $value, string $kind): iterable
+    private static function collect(array $values, string $kind, array &$found): void
     {
-        if ($value instanceof $kind) {
-            yield $value;
-        } elseif ($value instanceof Part) {
-            yield from self::each($value, $kind);
-        } elseif (is_array($value)) {
-            foreach ($value as $one) {
-                yield from self::inside($one, $kind);
+        foreach ($values as $value) {
+            if (is_array($value)) {
+                self::collect($value, $kind, $found);
+            } elseif ($value instanceof $kind) {
+                $found[] = $value;
+            } elseif ($value instanceof Part) {
+                self::collect(get_object_vars($value), $kind, $found);
             }
         }
     }
 
     /**
+     * Those of the values that become others, by their keys.
+     *
      * @template T of object
      *
+     * @param  array<mixed>  $values
      * @param  class-string<T>  $kind
      * @param  callable(T): T  $change
+     * @return array<mixed>
      */
-    private static function changed(mixed $value, string $kind, callable $change): mixed
+    private static function changes(array $values, string $kind, callable $change): array
     {
-        return match (true) {
-            $value instanceof $kind => $change($value),
-            $value instanceof Part => self::map($value, $kind, $change),
-            is_array($value) => array_map(fn (mixed $one): mixed => self::changed($one, $kind, $change), $value),
-            default => $value,
-        };
+        $changed = [];
+        foreach ($values as $key => $value) {
+            if (is_array($value)) {
+                $inside = self::changes($value, $kind, $change);
+                if ($inside !== []) {
+                    $changed[$key] = array_replace($value, $inside);
+                }
+            } elseif (is_object($value)) {
+                $is = match (true) {
+                    $value instanceof $kind => $change($value),
+                    $value instanceof Part => self::map($value, $kind, $change),
+                    default => $value,
+                };
+                if ($is !== $value) {
+                    $changed[$key] = $is;
+                }
+            }
+        }
+
+        return $changed;
     }
 }

@@ -64,10 +64,10 @@ final class CopyTest extends TestCase
     {
         $program = ProgramDecoder::decode(Everything::text());
         $written = ProgramEncoder::encode($program);
-        $found = [...Walk::each($program, Condition::class)];
+        $found = Walk::each($program, Condition::class);
         $named = fn (Condition $one): Condition => new Named('one-of-'.$one::class);
         $changed = Walk::map($program, Condition::class, $named);
-        self::assertCount(count($found), [...Walk::each($changed, Named::class)]);
+        self::assertCount(count($found), Walk::each($changed, Named::class));
         self::assertSame($written, ProgramEncoder::encode($program), 'the one before stays as it was');
         self::assertSame($program, Walk::map($program, Condition::class, fn (Condition $one): Condition => $one));
         // As text they stand under these keys, and nowhere else.
