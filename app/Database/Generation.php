@@ -31,17 +31,11 @@ final class Generation
         }
     }
 
-    /** Begins the next one; inside the transaction that puts the backup in its place. */
-    public static function next(): int
-    {
-        return (int) DB::table('restores')->insertGetId(['restored_at' => now()]);
-    }
-
     /**
-     * Begins the first one of another database: a page that shows the one before it, whose number may be lost with
-     * it, is told. So it is counted in milliseconds, which no database before it has come to.
+     * Begins the next one, where another hangar takes the place of this one; within the transaction that puts it there.
+     * It is counted in milliseconds: where the database before is gone, its number is too, and none is used twice.
      */
-    public static function ofAnotherDatabase(): void
+    public static function next(): void
     {
         DB::table('restores')->insert(['id' => max(self::now() + 1, now()->getTimestampMs()), 'restored_at' => now()]);
     }

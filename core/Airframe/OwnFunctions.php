@@ -2,16 +2,15 @@
 
 namespace DuskSwitch\Core\Airframe;
 
+use DuskSwitch\Core\Document\Walk;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Condition\FunctionLevel;
 use DuskSwitch\Core\Program\Condition\StepIs;
 use DuskSwitch\Core\Program\ConditionTree;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
 use DuskSwitch\Core\Program\Drive\DriveCase;
-use DuskSwitch\Core\Program\DualRate;
 use DuskSwitch\Core\Program\Feed;
 use DuskSwitch\Core\Program\Meaning;
-use DuskSwitch\Core\Program\Override;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\PilotFunction;
 use DuskSwitch\Core\Program\Program;
@@ -93,7 +92,7 @@ final readonly class OwnFunctions
                 $plan->surfaces,
             ),
             array_map(
-                fn (Phase $one): Phase => $one->with(when: $one->when === null ? null : $this->condition($one->when)),
+                fn (Phase $one): Phase => Walk::map($one, Condition::class, $this->condition(...)),
                 $plan->phases,
             ),
             $plan->curves,
@@ -136,17 +135,7 @@ final readonly class OwnFunctions
     {
         $id = $this->id($one->id());
         if ($one instanceof ProportionalFunction) {
-            return $one->with(
-                id: $id,
-                overrides: array_map(
-                    fn (Override $override): Override => $override->with(when: $this->condition($override->when)),
-                    $one->overrides,
-                ),
-                dualRates: array_map(
-                    fn (DualRate $rate): DualRate => $rate->with(when: $this->condition($rate->when)),
-                    $one->dualRates,
-                ),
-            );
+            return Walk::map($one->with(id: $id), Condition::class, $this->condition(...));
         }
         if (! ($one instanceof SteppedFunction)) {
             return $one;
@@ -162,7 +151,7 @@ final readonly class OwnFunctions
             $one->drive instanceof CaseDrive
                 ? new CaseDrive(
                     array_map(
-                        fn (DriveCase $case): DriveCase => new DriveCase(
+                        fn (DriveCase $case): DriveCase => $case->with(
                             when: $this->condition($case->when),
                             step: ($own[$case->step] ?? null)->id ?? $case->step,
                         ),
@@ -180,9 +169,8 @@ final readonly class OwnFunctions
             $feed->source instanceof FunctionSource
                 ? new FunctionSource($this->id($feed->source->function))
                 : $feed->source;
-        $when = $feed->when === null ? null : $this->condition($feed->when);
 
-        return $feed->with(source: $source, when: $when);
+        return Walk::map($feed->with(source: $source), Condition::class, $this->condition(...));
     }
 
     private function condition(Condition $condition): Condition

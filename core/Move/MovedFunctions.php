@@ -84,8 +84,8 @@ final class MovedFunctions
                 drive: $drive,
                 dualRates: $dualRates,
                 shapes: array_intersect_key($function->shapes, array_flip($this->phases)),
-            )
-            ->with(overrides: $overrides);
+                overrides: $overrides,
+            );
     }
 
     private function stepped(SteppedFunction $function): SteppedFunction

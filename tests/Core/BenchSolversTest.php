@@ -16,6 +16,20 @@ use PHPUnit\Framework\TestCase;
 /** Solvers by round trip: apply the answer, read again, and it's right. */
 final class BenchSolversTest extends TestCase
 {
+    /** An output as it begins: full travel, no sub-trim, not reversed. */
+    private static function roll(): Output
+    {
+        return new Output(
+            channel: 1,
+            name: 'Roll',
+            feeds: [],
+            travel: Range::both(1.0),
+            reverse: false,
+            subtrim: 0.0,
+            limit: new Range(-1.5, 1.5),
+        );
+    }
+
     /**
      * @return array<string, array{string, bool, float, float}> transmitter, reversed, what the controller adds and
      * multiplies
@@ -40,15 +54,7 @@ final class BenchSolversTest extends TestCase
         float $times,
     ): void {
         $kit = Given::transmitter($transmitter);
-        $output = new Output(
-            channel: 1,
-            name: 'Roll',
-            feeds: [],
-            travel: new Range(0.9, 1.1),
-            reverse: $reverse,
-            subtrim: 0.03,
-            limit: new Range(-1.5, 1.5),
-        );
+        $output = self::roll()->with(travel: new Range(0.9, 1.1), reverse: $reverse, subtrim: 0.03);
         // The controller stretches what it reads about the centre, and is off by a little.
         $reads = fn (Output $of, float $stick): float => 1500 +
             ($kit->scale->centre + $kit->scale->span * OutputStages::of($of, $stick)->signal - 1500) * $times +
@@ -65,15 +71,7 @@ final class BenchSolversTest extends TestCase
     public function test_a_make_that_sends_a_channel_the_other_way_round_is_calibrated_too(): void
     {
         $kit = Given::transmitter('quayside-8');
-        $output = new Output(
-            channel: 4,
-            name: 'Yaw',
-            feeds: [],
-            travel: Range::both(1.25),
-            reverse: true,
-            subtrim: 0.0,
-            limit: new Range(-1.5, 1.5),
-        );
+        $output = self::roll()->with(channel: 4, name: 'Yaw', travel: Range::both(1.25), reverse: true);
         $reads = fn (Output $of, float $stick): float => 3000 -
             (1500 + $kit->scale->span * OutputStages::of($of, $stick)->signal) * 1.0 +
             4 +
@@ -118,15 +116,7 @@ final class BenchSolversTest extends TestCase
         array $read,
     ): void {
         $kit = Given::transmitter();
-        $output = new Output(
-            channel: 1,
-            name: 'Roll',
-            feeds: [],
-            travel: new Range(0.96, 0.96),
-            reverse: $reverse,
-            subtrim: 0.0,
-            limit: new Range(-1.5, 1.5),
-        );
+        $output = self::roll()->with(travel: new Range(0.96, 0.96), reverse: $reverse);
         $sent = EndsCentre::sent($output, $kit);
         $solved = EndsCentre::solve($output, $kit, ...$read);
         $reading = new Reading(channel: 1, sent: $sent, read: $reverse ? array_reverse($read) : $read);
@@ -145,15 +135,7 @@ final class BenchSolversTest extends TestCase
             'this would take a travel of 250 %, and there is no more than 150 %: 400 µs are missing',
         );
         EndsCentre::solve(
-            new Output(
-                channel: 1,
-                name: 'Roll',
-                feeds: [],
-                travel: Range::both(1.0),
-                reverse: false,
-                subtrim: 0.0,
-                limit: new Range(-1.5, 1.5),
-            ),
+            self::roll(),
             Given::transmitter('quayside-8'),
             1300,
             1500,
@@ -163,15 +145,7 @@ final class BenchSolversTest extends TestCase
 
     public function test_a_travel_of_150_per_cent_is_the_last_that_there_is(): void
     {
-        $output = new Output(
-            channel: 1,
-            name: 'Roll',
-            feeds: [],
-            travel: Range::both(1.0),
-            reverse: false,
-            subtrim: 0.0,
-            limit: new Range(-1.5, 1.5),
-        );
+        $output = self::roll();
         $kit = Given::transmitter('quayside-8');
         // ± 400 µs read as ± x: 500 · 400 / x µs are needed, in shares of 400.
         self::assertEqualsWithDelta(
@@ -195,15 +169,7 @@ final class BenchSolversTest extends TestCase
     public function test_the_throttles_centre_stays(): void
     {
         $kit = Given::transmitter();
-        $output = new Output(
-            channel: 3,
-            name: 'Throttle',
-            feeds: [],
-            travel: Range::both(0.9),
-            reverse: false,
-            subtrim: 0.0,
-            limit: new Range(-1.5, 1.5),
-        );
+        $output = self::roll()->with(channel: 3, name: 'Throttle', travel: Range::both(0.9));
         $solved = EndsCentre::solve($output, $kit, 1039.2, 1500, 1960.8, false);
 
         self::assertSame(0.0, $solved->subtrim);
@@ -215,15 +181,7 @@ final class BenchSolversTest extends TestCase
     {
         $kit = Given::transmitter();
         foreach ([false, true] as $reverse) {
-            $output = new Output(
-                channel: 3,
-                name: 'Throttle',
-                feeds: [],
-                travel: Range::both(0.9),
-                reverse: $reverse,
-                subtrim: 0.0,
-                limit: new Range(-1.5, 1.5),
-            );
+            $output = self::roll()->with(channel: 3, name: 'Throttle', travel: Range::both(0.9), reverse: $reverse);
             $reads = fn (Output $of, float $stick): float => 20 +
                 $kit->scale->pulse(OutputStages::of($of, $stick)->signal);
             $read = array_map(fn (float $stick): float => $reads($output, $stick), [-1.0, 0.0, 1.0]);
@@ -238,15 +196,7 @@ final class BenchSolversTest extends TestCase
     public function test_readings_that_cannot_be_are_told(): void
     {
         $kit = Given::transmitter('quayside-8');
-        $output = new Output(
-            channel: 1,
-            name: 'Roll',
-            feeds: [],
-            travel: Range::both(1.0),
-            reverse: false,
-            subtrim: 0.0,
-            limit: new Range(-1.5, 1.5),
-        );
+        $output = self::roll();
         $told = function (float $low, float $centre, float $high) use ($output, $kit): string {
             try {
                 EndsCentre::solve($output, $kit, $low, $centre, $high);

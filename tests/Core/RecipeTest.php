@@ -7,9 +7,7 @@ use DuskSwitch\Core\Airframe\Recipes;
 use DuskSwitch\Core\Airframe\RecipeSettings;
 use DuskSwitch\Core\Airframe\RecipeWriter;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Kit\StickMode;
 use DuskSwitch\Core\Program\Family;
-use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
@@ -24,20 +22,7 @@ final class RecipeTest extends TestCase
 {
     private static function empty(string $transmitter = 'harbour-16'): Program
     {
-        return new Program(
-            name: 'New',
-            family: Family::Plane,
-            stickMode: StickMode::Two,
-            transmitter: $transmitter,
-            receiver: null,
-            controller: null,
-            notes: '',
-            phases: [new Phase(id: 'main', name: 'Main')],
-            functions: [],
-            outputs: [],
-            curves: [],
-            conditions: [],
-        );
+        return Given::nothing()->with(name: 'New', transmitter: $transmitter);
     }
 
     /** @param  array<string, mixed>  $settings */

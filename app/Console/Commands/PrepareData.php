@@ -86,7 +86,7 @@ final class PrepareData extends Command
         KeptResults::clear();
         $this->migrate($copies, $isNew);
         if ($isNew) {
-            Generation::ofAnotherDatabase();
+            Generation::next();
             DB::transaction(fn () => $demo->load());
             $this->info('Loaded the demo: Saltmarsh Field.');
             config('app.demo_logbook') === true && $this->loadFlights();
@@ -181,7 +181,7 @@ final class PrepareData extends Command
         copy($copy, $file);
         $this->info('Went back to '.basename($copy).'.');
         $this->migrate($copies, false);
-        Generation::ofAnotherDatabase();
+        Generation::next();
 
         return self::SUCCESS;
     }

@@ -46,7 +46,7 @@ final readonly class ThrowRates
                 ),
             );
         }
-        if (! ($function instanceof ProportionalFunction)) {
+        if (! $function instanceof ProportionalFunction) {
             return $function;
         }
         $shapes = [];

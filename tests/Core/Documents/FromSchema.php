@@ -133,7 +133,7 @@ final class FromSchema
     private function rule(stdClass $part, stdClass $made, int $depth): void
     {
         $asked = $part->if ?? null;
-        if (! ($asked instanceof stdClass)) {
+        if (! $asked instanceof stdClass) {
             return;
         }
         $holds = array_diff($asked->required ?? [], array_keys((array) $made)) === [];
