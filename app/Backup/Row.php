@@ -5,7 +5,7 @@ namespace DuskSwitch\App\Backup;
 use BackedEnum;
 use Closure;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Format\ValueText;
+use DuskSwitch\Core\Document\ValueText;
 use stdClass;
 
 /**

@@ -5,7 +5,7 @@ namespace DuskSwitch\App\Http;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Json;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use Illuminate\Http\Request;
 
 /** The JSON body of a request, read once, with the path of what is wrong. */

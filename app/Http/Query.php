@@ -4,7 +4,7 @@ namespace DuskSwitch\App\Http;
 
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use Illuminate\Http\Request;
 
 /** What stands behind the question mark of an address. */

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\UniqueIds;
 use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Program\AcceptedFinding;
 use DuskSwitch\Core\Program\Failsafe;

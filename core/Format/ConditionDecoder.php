@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Program\Condition\All;
 use DuskSwitch\Core\Program\Condition\Any;
 use DuskSwitch\Core\Program\Condition\Condition;

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Program\Curve;
 
 /** Reads a curve. */
@@ -32,7 +33,7 @@ final class CurveDecoder
         foreach ($points as $index => [$x]) {
             if ($index > 0 && $x <= $points[$index - 1][0]) {
                 $list->faults->add(
-                    "{$list->path}[{$index}][0]",
+                    "{$list->path()}[{$index}][0]",
                     "x must rise from point to point; it goes from {$points[$index - 1][0]} to {$x}",
                 );
             }

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Program\AppliedRecipe;
 use DuskSwitch\Core\Program\Ring;
 use DuskSwitch\Core\Program\TrainingPlan;
@@ -66,7 +67,7 @@ final class ExtrasDecoder
             style: $node->at('style')?->id(),
             at: $at,
         );
-        $ladder->check($node->path, $node->faults);
+        $ladder->check($node->path(), $node->faults);
 
         return $ladder;
     }

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
+
 /** Reads what a part of a definition was called before, under `formerly`. */
 final class FormerIds
 {

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\Kit\SlotDecoder;
 use DuskSwitch\Core\Kit\ControllerSetup;
 use DuskSwitch\Core\Program\AcceptedFinding;

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\UniqueIds;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Drive\AxisDrive;
 use DuskSwitch\Core\Program\Drive\CaseDrive;

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\UniqueIds;
 use DuskSwitch\Core\Program\Telemetry\GlanceCell;
 use DuskSwitch\Core\Program\Telemetry\GlanceKind;
 use DuskSwitch\Core\Program\Telemetry\GlanceLook;

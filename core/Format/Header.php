@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Fault\Refused;
 
 /** The `format` and `version` with which every document begins. */

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\Kit\TelemetryEntryFormat;
 use DuskSwitch\Core\Kit\EntryFormat;
 use DuskSwitch\Core\Kit\EntryGrid;

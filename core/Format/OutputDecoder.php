@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Combine;
 use DuskSwitch\Core\Program\Feed;

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\UniqueIds;
 use DuskSwitch\Core\Program\KitPart;
 use DuskSwitch\Core\Program\PartKind;
 use DuskSwitch\Core\Program\PartPower;

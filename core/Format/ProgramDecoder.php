@@ -3,6 +3,8 @@
 namespace DuskSwitch\Core\Format;
 
 use DuskSwitch\Core\Airframe\DerivedMeanings;
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\UniqueIds;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Kit\StickMode;

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\UniqueIds;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Rehearsal\FlightModel;
 use DuskSwitch\Core\Rehearsal\Heights;

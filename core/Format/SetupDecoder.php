@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\Kit\SlotDecoder;
 use DuskSwitch\Core\Kit\ArmedBy;
 use DuskSwitch\Core\Kit\Arming;

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\UniqueIds;
 use DuskSwitch\Core\Kit\SensorBus;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Telemetry\Callout;

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Program\Telemetry\ToneSettings;
 use DuskSwitch\Core\Units\Range;
 

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Kit\Link;
 use DuskSwitch\Core\Kit\NewTransmitter;
 use DuskSwitch\Core\Kit\TransmitterAnswers;

@@ -12,8 +12,8 @@ final class HouseRules
     /** A folder of the core uses itself and those before it. */
     private const ORDER = [
         ['Kinds'],
-        ['Fault', 'Document'],
-        ['Units'],
+        ['Units', 'Fault'],
+        ['Document'],
         ['Kit'],
         ['Program'],
         ['Signal'],

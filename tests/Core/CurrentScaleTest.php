@@ -6,7 +6,7 @@ use DuskSwitch\Core\Analysis\FlownWith;
 use DuskSwitch\Core\Analysis\ListenableFlight;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\Kit\SensorDecoder;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;

@@ -8,7 +8,7 @@ use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Flight\SearchRings;
 use DuskSwitch\Core\Flight\Track;
 use DuskSwitch\Core\Format\Json;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ScenarioDecoder;
 use DuskSwitch\Core\Program\Family;

@@ -3,7 +3,7 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Fault\Faults;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\Kit\SensorDecoder;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\FlightState;

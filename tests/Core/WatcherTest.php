@@ -5,7 +5,7 @@ namespace DuskSwitch\Tests\Core;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Format\ConditionDecoder;
 use DuskSwitch\Core\Format\Json;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Signal\Tick;
 use DuskSwitch\Core\Telemetry\Sample;
 use DuskSwitch\Core\Telemetry\Watcher;

@@ -6,7 +6,7 @@ use DuskSwitch\App\Equipment\DefinitionKind;
 use DuskSwitch\Core\Airframe\Recipes;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\FlightEncoder;
-use DuskSwitch\Core\Format\JsonPath;
+use DuskSwitch\Core\Document\JsonPath;
 use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Format\RecipeEncoder;
 use DuskSwitch\Core\Format\RehearsalEncoder;

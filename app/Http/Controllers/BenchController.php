@@ -9,7 +9,7 @@ use DuskSwitch\Core\Airframe\SurfaceCheck;
 use DuskSwitch\Core\Airframe\SurfaceMove;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\InputsDecoder;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Controller;

@@ -9,7 +9,7 @@ use DuskSwitch\Core\Bench\BenchStep;
 use DuskSwitch\Core\Bench\BenchSteps;
 use DuskSwitch\Core\Bench\GuideLine;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Link\InstalledKit;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -9,7 +9,7 @@ use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\InputsDecoder;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Receiver;
 use DuskSwitch\Core\Link\BindingAction;

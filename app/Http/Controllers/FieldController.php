@@ -16,7 +16,7 @@ use DuskSwitch\Core\Analysis\FlightSeries;
 use DuskSwitch\Core\Analysis\MeasuredWords;
 use DuskSwitch\Core\Analysis\Runway;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Video\Intermodulation;
 use DuskSwitch\Core\Video\VideoChannel;
 use DuskSwitch\Core\Video\VideoChannels;

@@ -6,7 +6,7 @@ use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Format\FrameEncoder;
 use DuskSwitch\Core\Format\InputsDecoder;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\State;

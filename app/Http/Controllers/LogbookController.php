@@ -17,7 +17,7 @@ use DuskSwitch\App\Models\Pilot;
 use DuskSwitch\App\Models\Recording;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Log\Write\LogWriters;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

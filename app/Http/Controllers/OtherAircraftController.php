@@ -7,7 +7,7 @@ use DuskSwitch\App\Http\Proposal;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Move\Taken\TakenPart;
 use DuskSwitch\Core\Move\Taken\TakenParts;

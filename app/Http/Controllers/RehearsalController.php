@@ -8,7 +8,7 @@ use DuskSwitch\App\Program\Clips;
 use DuskSwitch\App\Program\Rehearser;
 use DuskSwitch\App\Program\VoicePack;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Program\Telemetry\SpokenLanguage;

@@ -8,7 +8,7 @@ use DuskSwitch\App\Http\Query;
 use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\SheetEncoder;
 use DuskSwitch\Core\Sheet\Sheet;
 use Illuminate\Http\JsonResponse;

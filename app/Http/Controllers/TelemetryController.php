@@ -9,7 +9,7 @@ use DuskSwitch\App\Program\Clips;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ConditionDecoder;
 use DuskSwitch\Core\Format\ConditionEncoder;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\TelemetryReport;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Link\InstalledKit;

@@ -10,7 +10,7 @@ use DuskSwitch\Core\Airframe\Throws\ThrowMeasure;
 use DuskSwitch\Core\Airframe\Throws\ThrowNotes;
 use DuskSwitch\Core\Airframe\Throws\ThrowSolver;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\ThrowsEncoder;
 use DuskSwitch\Core\Program\ThrowUnit;
 use DuskSwitch\Core\Signal\Compiler;

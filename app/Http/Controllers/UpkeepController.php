@@ -10,7 +10,7 @@ use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Paper;
 use DuskSwitch\App\Models\Upkeep;
 use DuskSwitch\App\Program\Bench;
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

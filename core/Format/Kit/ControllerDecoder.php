@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\Core\Format\Kit;
 
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\UniqueIds;
 use DuskSwitch\Core\Format\FormerIds;
-use DuskSwitch\Core\Format\JsonCursor;
 use DuskSwitch\Core\Format\SetupDecoder;
-use DuskSwitch\Core\Format\UniqueIds;
 use DuskSwitch\Core\Kit\ArmedBy;
 use DuskSwitch\Core\Kit\Arming;
 use DuskSwitch\Core\Kit\Controller;

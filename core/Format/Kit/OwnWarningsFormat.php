@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Format\Kit;
 
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Kit\OwnWarnings;
 
 /** Reads and writes what a transmitter warns of about itself, as its definition tells. */

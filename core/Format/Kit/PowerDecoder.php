@@ -2,7 +2,7 @@
 
 namespace DuskSwitch\Core\Format\Kit;
 
-use DuskSwitch\Core\Format\JsonCursor;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Kit\Pack;
 use DuskSwitch\Core\Kit\SpeedController;
 

@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\Core\Format\Kit;
 
-use DuskSwitch\Core\Format\JsonCursor;
-use DuskSwitch\Core\Format\UniqueIds;
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\UniqueIds;
 use DuskSwitch\Core\Kit\Quantity;
 use DuskSwitch\Core\Kit\Sensor;
 use DuskSwitch\Core\Kit\SensorBus;

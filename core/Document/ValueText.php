@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Core\Format;
+namespace DuskSwitch\Core\Document;
 
 /** Values of a document as a message shows them: short, and never a surprise. */
 final class ValueText

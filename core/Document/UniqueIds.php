@@ -1,11 +1,11 @@
 <?php
 
-namespace DuskSwitch\Core\Format;
+namespace DuskSwitch\Core\Document;
 
 /** Sees to it that an id or number stands only once in a list. */
 final class UniqueIds
 {
-    /** @var array<int|string, string> where each was seen first */
+    /** @var array<int|string, JsonCursor> where each was seen first */
     private array $seen = [];
 
     /** @param  string  $kind what it is, with its article: "a step" */
@@ -28,9 +28,9 @@ final class UniqueIds
             return;
         }
         if (isset($this->seen[$value])) {
-            $node->fault("there is already {$this->kind} \"{$value}\", at {$this->seen[$value]}");
+            $node->fault("there is already {$this->kind} \"{$value}\", at {$this->seen[$value]->path()}");
         } else {
-            $this->seen[$value] = $entry->path;
+            $this->seen[$value] = $entry;
         }
     }
 }

@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Core\Format;
+namespace DuskSwitch\Core\Document;
 
 use BackedEnum;
 use DuskSwitch\Core\Fault\Faults;
@@ -14,12 +14,66 @@ use stdClass;
  */
 final readonly class JsonCursor
 {
-    public function __construct(private mixed $value, public string $path, public Faults $faults) {}
+    /**
+     * @param  string|self  $within  the path of the value, or what it stands in
+     * @param  int|string|null  $place  in what it stands in: a key, or the number of an item
+     */
+    public function __construct(
+        public mixed $value,
+        private string|self $within,
+        public Faults $faults,
+        private int|string|null $place = null,
+    ) {}
+
+    /** Where the value stands; made when it's asked for, as hardly any value is wrong. */
+    public function path(): string
+    {
+        if (is_string($this->within)) {
+            return $this->within;
+        }
+
+        return is_int($this->place)
+            ? "{$this->within->path()}[{$this->place}]"
+            : JsonPath::below($this->within->path(), (string) $this->place);
+    }
+
+    /** What stands under a key of the value. */
+    public function below(string $key, mixed $value): self
+    {
+        return new self($value, $this, $this->faults, $key);
+    }
+
+    /** Nothing, where a key is missing: what reads it gives its stand-in, and nobody hears its faults. */
+    public function nothing(string $key): self
+    {
+        return new self(null, $this, new Faults(), $key);
+    }
+
+    /** The same value without some of its keys. */
+    public function without(string ...$keys): self
+    {
+        if (! ($this->value instanceof stdClass)) {
+            return $this;
+        }
+
+        return new self(
+            (object) array_diff_key(get_object_vars($this->value), array_flip($keys)),
+            $this->within,
+            $this->faults,
+            $this->place,
+        );
+    }
 
     /** Notes a fault here. */
     public function fault(string $says): void
     {
-        $this->faults->add($this->path, $says);
+        $this->faults->add($this->path(), $says);
+    }
+
+    /** Notes a fault at a key of the value. */
+    public function faultAt(string $key, string $says): void
+    {
+        $this->faults->add(JsonPath::below($this->path(), $key), $says);
     }
 
     /** True where the value is an object. */
@@ -63,11 +117,11 @@ final readonly class JsonCursor
         foreach (array_keys(get_object_vars($this->value)) as $key) {
             if (! in_array((string) $key, $known, true)) {
                 $says = 'this key is unknown; here may stand '.implode(', ', $known);
-                $this->faults->add(JsonPath::below($this->path, (string) $key), $says);
+                $this->faultAt((string) $key, $says);
             }
         }
         foreach ($required as $key) {
-            $this->has($key) || $this->faults->add(JsonPath::below($this->path, $key), 'this is missing');
+            $this->has($key) || $this->faultAt($key, 'this is missing');
         }
     }
 
@@ -75,14 +129,14 @@ final readonly class JsonCursor
     public function at(string $key): ?self
     {
         return $this->value instanceof stdClass && property_exists($this->value, $key)
-            ? new self($this->value->{$key}, JsonPath::below($this->path, $key), $this->faults)
+            ? $this->below($key, $this->value->{$key})
             : null;
     }
 
     /** The value under a key that must be there; where it is missing {@see self::keys()} says so. */
     public function need(string $key): self
     {
-        return $this->at($key) ?? new self(null, JsonPath::below($this->path, $key), new Faults());
+        return $this->at($key) ?? $this->nothing($key);
     }
 
     /** True where the key is there. */
@@ -106,8 +160,19 @@ final readonly class JsonCursor
             $this->fault("there must be at least {$least} here");
         }
         $items = [];
-        foreach (array_slice($this->value, 0, $most) as $index => $item) {
-            $items[] = new self($item, "{$this->path}[{$index}]", $this->faults);
+        foreach (array_values(array_slice($this->value, 0, $most)) as $index => $item) {
+            $items[] = new self($item, $this, $this->faults, $index);
+        }
+
+        return $items;
+    }
+
+    /** @return list<self> the items of a list, whatever their number; none where it isn't one */
+    public function each(): array
+    {
+        $items = [];
+        foreach (is_array($this->value) ? array_values($this->value) : [] as $index => $item) {
+            $items[] = new self($item, $this, $this->faults, $index);
         }
 
         return $items;
@@ -123,7 +188,7 @@ final readonly class JsonCursor
         }
         $entries = [];
         foreach (get_object_vars($this->value) as $key => $value) {
-            $node = new self($value, JsonPath::below($this->path, (string) $key), $this->faults);
+            $node = $this->below((string) $key, $value);
             if (! JsonPath::isId((string) $key)) {
                 $node->fault(JsonPath::NO_ID);
             } elseif (count($entries) === $most) {
@@ -263,7 +328,8 @@ final readonly class JsonCursor
         return array_values($choices)[0] ?? throw new LogicException('There is nothing to choose');
     }
 
-    private function wrongType(string $wanted): void
+    /** Notes that the value is of another type. */
+    public function wrongType(string $wanted): void
     {
         $this->fault("must be {$wanted}, not ".ValueText::value($this->value));
     }

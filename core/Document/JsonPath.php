@@ -1,6 +1,6 @@
 <?php
 
-namespace DuskSwitch\Core\Format;
+namespace DuskSwitch\Core\Document;
 
 /** Where in a document something is, and what may stand there as a key. */
 final class JsonPath
