@@ -4,8 +4,8 @@ namespace DuskSwitch\App\Backup;
 
 use BackedEnum;
 use Closure;
-use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Document\ValueText;
+use DuskSwitch\Core\Fault\Refused;
 use stdClass;
 
 /**

@@ -2,11 +2,11 @@
 
 namespace DuskSwitch\App\Equipment;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Header;
 use DuskSwitch\Core\Format\Json;
-use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\Kit\ControllerDecoder;
 use DuskSwitch\Core\Format\Kit\PowerDecoder;
 use DuskSwitch\Core\Format\Kit\ReceiverDecoder;

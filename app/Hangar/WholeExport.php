@@ -5,11 +5,11 @@ namespace DuskSwitch\App\Hangar;
 use DuskSwitch\App\Equipment\DefinitionKind;
 use DuskSwitch\App\Equipment\Equipment;
 use DuskSwitch\App\Equipment\NeededDefinitions;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Header;
 use DuskSwitch\Core\Format\Json;
-use DuskSwitch\Core\Document\JsonCursor;
 use stdClass;
 
 /**

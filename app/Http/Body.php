@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\App\Http;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Json;
-use DuskSwitch\Core\Document\JsonCursor;
 use Illuminate\Http\Request;
 
 /** The JSON body of a request, read once, with the path of what is wrong. */

@@ -2,9 +2,9 @@
 
 namespace DuskSwitch\App\Http;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Document\JsonCursor;
 use Illuminate\Http\Request;
 
 /** What stands behind the question mark of an address. */

@@ -55,7 +55,7 @@ final class RecipeWriter
             outputs: (new WrittenOutputs($program, $plan, $old, $transmitter))->outputs,
             curves: self::curves($program, $plan, $old),
             conditions: [...$plan->conditions, ...$program->conditions],
-            recipe: $adds ? $program->recipe : new AppliedRecipe($recipe->id(), $settings->values),
+            recipe: $adds ? $program->recipe : new AppliedRecipe(id: $recipe->id(), settings: $settings->values),
             ring: $plan->ring ?? ($adds ? $program->ring : null),
             aboard: self::armed($program->aboard, $plan, $old),
         );
@@ -68,7 +68,7 @@ final class RecipeWriter
     {
         $is = $aboard->controller;
         $arming = match (true) {
-            $plan->armedBy !== null => new Arming($plan->armedBy),
+            $plan->armedBy !== null => new Arming(by: $plan->armedBy),
             $old?->armedBy !== null && $is->arming?->by === $old->armedBy => null,
             default => $is->arming,
         };

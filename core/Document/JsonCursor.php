@@ -49,19 +49,29 @@ final readonly class JsonCursor
         return new self(null, $this, new Faults(), $key);
     }
 
-    /** The same value without some of its keys. */
-    public function without(string ...$keys): self
+    /** @return array<string, mixed>|null what stands in it, by key; null where it isn't an object */
+    public function keyed(): ?array
     {
         if (! ($this->value instanceof stdClass)) {
-            return $this;
+            return null;
         }
+        /** @var array<string, mixed> keys such as "7" are numbers here, which array_key_exists() finds too */
+        $keyed = get_object_vars($this->value);
 
-        return new self(
-            (object) array_diff_key(get_object_vars($this->value), array_flip($keys)),
-            $this->within,
-            $this->faults,
-            $this->place,
-        );
+        return $keyed;
+    }
+
+    /** The same value with some of its keys only. */
+    public function only(string ...$keys): self
+    {
+        return $this->value instanceof stdClass
+            ? new self(
+                (object) array_intersect_key(get_object_vars($this->value), array_flip($keys)),
+                $this->within,
+                $this->faults,
+                $this->place,
+            )
+            : $this;
     }
 
     /** Notes a fault here. */

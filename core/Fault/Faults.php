@@ -32,6 +32,12 @@ final class Faults
         return $this->faults === [];
     }
 
+    /** How many there are, those included that aren't kept. */
+    public function count(): int
+    {
+        return count($this->faults) + $this->more;
+    }
+
     /**
      * Ends the reading.
      *

@@ -45,11 +45,18 @@ final class CanonicalText
             return json_encode($value, self::FLAGS);
         }
         $items = [];
+        if (array_is_list($value)) {
+            foreach ($value as $item) {
+                $items[] = is_array($item) ? self::inline($item) : json_encode($item, self::FLAGS);
+            }
+
+            return '['.implode(', ', $items).']';
+        }
         foreach ($value as $key => $item) {
-            $items[] =
-                (array_is_list($value) ? '' : json_encode((string) $key, self::FLAGS).': ').self::inline($item);
+            $text = is_array($item) ? self::inline($item) : json_encode($item, self::FLAGS);
+            $items[] = json_encode((string) $key, self::FLAGS).': '.$text;
         }
 
-        return array_is_list($value) ? '['.implode(', ', $items).']' : '{'.implode(', ', $items).'}';
+        return '{'.implode(', ', $items).'}';
     }
 }

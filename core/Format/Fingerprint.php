@@ -115,7 +115,7 @@ final readonly class Fingerprint
     {
         $setup = $this->kit->controller?->setUp($this->program->aboard->controller);
 
-        return [$this->program->controller, $setup === null ? null : SetupEncoder::encode($setup)['order'] ?? null];
+        return [$this->program->controller, $setup === null ? null : Spelling::of($setup)['order'] ?? null];
     }
 
     /** @return list<mixed> */
@@ -125,14 +125,14 @@ final readonly class Fingerprint
         $failsafe = array_map(fn (Failsafe $one): string => $one->says(), $this->program->aboard->failsafe);
         ksort($failsafe);
 
-        return [$failsafe, $setup === null ? null : SetupEncoder::encode($setup)['onLoss'] ?? null];
+        return [$failsafe, $setup === null ? null : Spelling::of($setup)['onLoss'] ?? null];
     }
 
     /** @return list<mixed> */
     private function arming(): array
     {
         $setup = $this->kit->controller?->setUp($this->program->aboard->controller);
-        $encoded = $setup === null ? [] : SetupEncoder::encode($setup);
+        $encoded = $setup === null ? [] : Spelling::of($setup);
 
         return [$this->program->controller, $encoded['arming'] ?? null, $encoded['low'] ?? null];
     }
@@ -153,7 +153,7 @@ final readonly class Fingerprint
         usort($outputs, fn (Output $a, Output $b): int => $a->channel <=> $b->channel);
 
         return array_map(
-            fn (Output $one): array => array_intersect_key(OutputEncoder::encode($one), array_flip($keys)),
+            fn (Output $one): array => array_intersect_key(Spelling::of($one), array_flip($keys)),
             $outputs,
         );
     }
@@ -165,7 +165,7 @@ final readonly class Fingerprint
         usort($functions, fn (PilotFunction $a, PilotFunction $b): int => $a->id() <=> $b->id());
 
         return array_map(
-            fn (PilotFunction $one): array => array_intersect_key(FunctionEncoder::encode($one), array_flip($keys)),
+            fn (PilotFunction $one): array => array_intersect_key(Spelling::of($one), array_flip($keys)),
             $functions,
         );
     }
@@ -173,7 +173,7 @@ final readonly class Fingerprint
     /** @return array<string, mixed> */
     private static function function(PilotFunction $one): array
     {
-        $encoded = FunctionEncoder::encode($one);
+        $encoded = Spelling::of($one);
         unset($encoded['name']);
 
         return $encoded;

@@ -2,32 +2,58 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\Form;
+use DuskSwitch\Core\Document\Forms;
 use DuskSwitch\Core\Document\JsonCursor;
-use DuskSwitch\Core\Format\Kit\SlotDecoder;
+use DuskSwitch\Core\Document\Schema;
 use DuskSwitch\Core\Kit\ControllerSetup;
+use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Program\AcceptedFinding;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Installation;
+use LogicException;
 
 /** What stood otherwise in program documents of version 1. */
-final class FromVersion1
+final readonly class FromVersion1 implements Form
 {
     /** What flies with the program: the controller's set-up was its ranges alone. */
-    public static function aboard(JsonCursor $node): Installation
+    public function read(JsonCursor $node, Forms $forms): Installation
     {
         $node->keys([], ['kit', 'slots', 'failsafe', 'startCheck', 'accepted']);
-        $slots = SlotDecoder::list($node->at('slots'));
-        $aboard = AboardDecoder::with($node, new ControllerSetup(modes: $slots === [] ? null : $slots));
+        if (! $node->isObject()) {
+            return new Installation();
+        }
+        $modes = array_map(
+            fn (JsonCursor $slot): Slot => Spelling::read(Slot::class, $slot),
+            $node->at('slots')?->items(64) ?? [],
+        );
+        $aboard = Spelling::forms()
+            ->declaration(Installation::class)
+            ->readWith(
+                $node->only('kit', 'failsafe', 'startCheck', 'accepted'),
+                $forms,
+                ['controller' => new ControllerSetup(modes: $modes === [] ? null : $modes)],
+            );
 
         return $aboard->with(
             accepted: array_map(
                 fn (AcceptedFinding $one): AcceptedFinding => new AcceptedFinding(
-                    self::key($one->finding),
-                    $one->reason,
+                    finding: self::key($one->finding),
+                    reason: $one->reason,
                 ),
                 $aboard->accepted,
             ),
         );
+    }
+
+    public function write(mixed $value, Forms $forms): never
+    {
+        throw new LogicException('Nothing is written as it stood in version 1');
+    }
+
+    public function schema(Schema $schema): never
+    {
+        throw new LogicException('The schema of version 1 is kept as it was');
     }
 
     /** Notes a fault for each key that only came with version 2. */

@@ -113,7 +113,7 @@ final readonly class ProofEncoder
                 'controller' => $controller->name,
                 // Where most ranges are set first (common practice).
                 'usual' => ['channel' => 5, 'from' => 1700, 'to' => 2100],
-                'marks' => ['from' => SetupDecoder::LOW_MARK[0], 'to' => SetupDecoder::LOW_MARK[1]],
+                'marks' => ['from' => ControllerSetup::LOW_MARKS[0], 'to' => ControllerSetup::LOW_MARKS[1]],
                 'modes' => array_map(
                     fn (Mode $one): array => [
                         'id' => $one->id,
@@ -124,8 +124,8 @@ final readonly class ProofEncoder
                     ],
                     array_values($controller->modes),
                 ),
-                'now' => (object) SetupEncoder::encode($this->context->setup),
-                'delivered' => (object) SetupEncoder::encode($controller->setUp(new ControllerSetup())),
+                'now' => (object) Spelling::of($this->context->setup),
+                'delivered' => (object) Spelling::of($controller->setUp(new ControllerSetup())),
             ];
     }
 

@@ -91,7 +91,7 @@ final readonly class TelemetryChoices
         $named = fn (GlanceKind|GlanceLook|GlancePlace $one): array => ['id' => $one->value, 'name' => $one->says()];
 
         return [
-            'obvious' => GlanceFormat::write(ObviousPages::of($this->program, $this->values)),
+            'obvious' => array_map(Spelling::of(...), ObviousPages::of($this->program, $this->values)),
             'kinds' => array_map($named, GlanceKind::cases()),
             'looks' => array_map($named, GlanceLook::cases()),
             'places' => array_map($named, GlancePlace::cases()),

@@ -152,7 +152,7 @@ final readonly class TelemetryReport
     /** @return array<string, mixed> */
     private function obvious(ObviousValue $one): array
     {
-        $parts = TelemetryPlanEncoder::encode(new TelemetryPlan(values: $one->values, calls: $one->calls));
+        $parts = Spelling::of(new TelemetryPlan(values: $one->values, calls: $one->calls));
 
         return [
             'id' => $one->id,

@@ -53,7 +53,7 @@ final readonly class Controller
             modes: [],
             none: null,
             priority: [],
-            arming: new Arming(ArmedBy::Throttle),
+            arming: new Arming(by: ArmedBy::Throttle),
             low: ControllerSetup::LOW_MARK,
             order: [],
             expects: ExpectedInput::Sticks,

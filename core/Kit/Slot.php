@@ -2,15 +2,43 @@
 
 namespace DuskSwitch\Core\Kit;
 
+use DuskSwitch\Core\Document\Checked;
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\Whole;
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\Names;
+use DuskSwitch\Core\Document\WithFields;
+use DuskSwitch\Core\Units\Ruler;
+
 /** A range of pulses on a channel in which a controller does something. */
-final readonly class Slot
+final readonly class Slot implements Checked
 {
+    use WithFields;
+
     /**
      * @param  string  $mode  the id of a mode; `armed` for arming
      * @param  int  $from  µs, inclusive
      * @param  int  $to  µs, exclusive
      */
-    public function __construct(public string $mode, public int $channel, public int $from, public int $to) {}
+    public function __construct(
+        #[Id(Names::Mode)]
+        public string $mode,
+        #[Whole(1, 32)]
+        public int $channel,
+        #[Whole(Ruler::FROM, Ruler::TO)]
+        public int $from,
+        #[Whole(Ruler::FROM, Ruler::TO)]
+        public int $to,
+    ) {}
+
+    public function check(JsonCursor $node): static
+    {
+        if ($this->from >= $this->to) {
+            $node->at('to')?->fault("must be above the lower edge, {$this->from} µs");
+        }
+
+        return $this;
+    }
 
     /** How far inside a pulse is, in µs: the distance to the nearer edge, negative outside. */
     public function margin(int $pulse): int

@@ -108,7 +108,7 @@ final readonly class FormerNames
             modes: $setup->modes === null
                 ? null
                 : array_map(
-                    fn (Slot $slot): Slot => new Slot($id($slot->mode), $slot->channel, $slot->from, $slot->to),
+                    fn (Slot $slot): Slot => $slot->with(mode: $id($slot->mode)),
                     $setup->modes,
                 ),
             none: $setup->none === null ? null : $id($setup->none),

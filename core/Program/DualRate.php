@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Field;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
@@ -11,5 +12,9 @@ final readonly class DualRate implements Part
 {
     use WithFields;
 
-    public function __construct(public Condition $when, public Shape $shape) {}
+    public function __construct(
+        public Condition $when,
+        #[Field(inline: true)]
+        public Shape $shape,
+    ) {}
 }

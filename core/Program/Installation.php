@@ -2,6 +2,11 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Form\Entries;
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\ListOf;
+use DuskSwitch\Core\Document\Form\Whole;
+use DuskSwitch\Core\Document\Names;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Kit\ControllerSetup;
@@ -26,10 +31,15 @@ final readonly class Installation implements Part
     public function __construct(
         public KitChoice $kit = new KitChoice(),
         public ControllerSetup $controller = new ControllerSetup(),
+        #[Entries('channel', new Whole(1, 32), 'does', Failsafe::class, most: 32, each: 'a failsafe for channel')]
         public array $failsafe = [],
+        #[ListOf(new Id(Names::Control), most: 40)]
         public array $startCheck = [],
+        #[ListOf(AcceptedFinding::class, most: 64)]
         public array $accepted = [],
+        #[ListOf(Reading::class, most: 32, each: 'a reading of channel', by: 'channel', keyed: true)]
         public array $readings = [],
+        #[ListOf(SurfaceThrow::class, most: 32, each: 'a throw of channel', by: 'channel', keyed: true)]
         public array $throws = [],
     ) {}
 

@@ -2,13 +2,27 @@
 
 namespace DuskSwitch\Core\Program;
 
-use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\Checked;
+use DuskSwitch\Core\Document\Form\Entries;
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\ListOf;
+use DuskSwitch\Core\Document\Form\Text;
+use DuskSwitch\Core\Document\Form\Whole;
+use DuskSwitch\Core\Document\Form\Word;
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\Names;
 use DuskSwitch\Core\Document\WithFields;
 
 /** How the kit is set up beside the transmitter, the receiver and the controller that a program names. */
-final readonly class KitChoice implements Part
+final readonly class KitChoice implements Checked
 {
     use WithFields;
+
+    /** How channels go from a receiver to a controller. */
+    private const WIRES = ['leads', 'sum', 'serial'];
+
+    /** What can power a receiver. */
+    private const POWERS = ['controller', 'pack', 'usb'];
 
     /**
      * @param  string|null  $link  the kind of link chosen in the transmitter
@@ -24,18 +38,56 @@ final readonly class KitChoice implements Part
      * @param  int|null  $match  the number that the receiver checks, so that a wrong program moves nothing
      */
     public function __construct(
+        #[Id(Names::Link)]
         public ?string $link = null,
+        #[Id(Names::LinkSubtype)]
         public ?string $subtype = null,
+        #[Word(self::WIRES)]
         public ?string $wire = null,
+        #[Word(self::WIRES)]
         public ?string $input = null,
+        #[Word(self::POWERS)]
         public ?string $power = null,
+        #[Id(Names::Pack)]
         public ?string $pack = null,
+        #[Id(Names::SpeedController)]
         public ?string $speedController = null,
+        #[Entries('port', new Text(20), 'owner', new Text(40), most: 16)]
         public array $ports = [],
+        #[ListOf(KitPart::class, most: 32, each: 'a part')]
         public array $parts = [],
+        #[Text(20)]
         public ?string $memory = null,
+        #[Whole(0, 255)]
         public ?int $match = null,
     ) {}
+
+    public function check(JsonCursor $node): static
+    {
+        $items = $node->at('parts')?->each() ?? [];
+        $sources = array_keys(PartPower::SOURCES);
+        foreach ($this->parts as $part) {
+            if ($part->kind === PartKind::Regulator) {
+                $sources[] = $part->id;
+            }
+        }
+        foreach ($this->parts as $place => $part) {
+            $fed = $part->power->fed;
+            if ($fed !== null && ! in_array($fed, $sources, true)) {
+                $items[$place]
+                    ->at('fed')
+                    ?->fault(
+                        'must be one of '.
+                            implode(', ', array_keys(PartPower::SOURCES)).
+                            ', or the id of a regulator',
+                    );
+            } elseif ($fed === $part->id) {
+                $items[$place]->at('fed')?->fault('it can\'t power itself');
+            }
+        }
+
+        return $this;
+    }
 
     /** True where nothing was chosen. */
     public function isEmpty(): bool

@@ -2,11 +2,16 @@
 
 namespace DuskSwitch\Core\Program;
 
-use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\Checked;
+use DuskSwitch\Core\Document\Field;
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\Text;
+use DuskSwitch\Core\Document\Form\Whole;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Document\WithFields;
 
 /** One more part on board, or several of one kind. */
-final readonly class KitPart implements Part
+final readonly class KitPart implements Checked
 {
     use WithFields;
 
@@ -17,13 +22,29 @@ final readonly class KitPart implements Part
      * @param  int|null  $generation  of its firmware
      */
     public function __construct(
+        #[Id]
         public string $id,
+        #[Text]
         public string $name,
         public PartKind $kind,
+        #[Whole(1, 16)]
         public int $count = 1,
+        #[Field(inline: true)]
         public PartPower $power = new PartPower(),
+        #[Text(20)]
         public ?string $port = null,
+        #[Text(40)]
         public ?string $system = null,
+        #[Whole(1, 99)]
         public ?int $generation = null,
     ) {}
+
+    public function check(JsonCursor $node): static
+    {
+        if (isset(PartPower::SOURCES[$this->id])) {
+            $node->at('id')?->fault("\"{$this->id}\" is a way of powering; take another id");
+        }
+
+        return $this;
+    }
 }

@@ -2,6 +2,12 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Field;
+use DuskSwitch\Core\Document\Form\ListOf;
+use DuskSwitch\Core\Document\Form\Number;
+use DuskSwitch\Core\Document\Form\Span;
+use DuskSwitch\Core\Document\Form\Text;
+use DuskSwitch\Core\Document\Form\Whole;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Units\Range;
@@ -20,13 +26,20 @@ final readonly class Output implements Part
      * @param  Role|null  $role  what it moves; null where nobody has said
      */
     public function __construct(
+        #[Whole(1, 32)]
         public int $channel,
+        #[Text]
         public string $name,
-        public array $feeds,
-        public Range $travel,
-        public bool $reverse,
-        public float $subtrim,
-        public Range $limit,
         public ?Role $role = null,
+        #[ListOf(Feed::class, most: 32), Field(always: true)]
+        public array $feeds = [],
+        #[Span(0, 1.5), Field(always: true, says: '[low, high], or one number for both')]
+        public Range $travel = new Range(1.0, 1.0),
+        #[Field(always: true)]
+        public bool $reverse = false,
+        #[Number(-1, 1), Field(always: true)]
+        public float $subtrim = 0.0,
+        #[Span(-1.5, 1.5, rises: true), Field(always: true, says: '[low, high]; the low one below the high one')]
+        public Range $limit = new Range(-1.5, 1.5),
     ) {}
 }

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Form\Number;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
@@ -11,5 +12,9 @@ final readonly class Override implements Part
 {
     use WithFields;
 
-    public function __construct(public Condition $when, public float $value) {}
+    public function __construct(
+        public Condition $when,
+        #[Number(-1.5, 1.5)]
+        public float $value,
+    ) {}
 }

@@ -2,11 +2,20 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\Number;
+use DuskSwitch\Core\Document\Form\Span;
+use DuskSwitch\Core\Document\Form\Text;
+use DuskSwitch\Core\Document\Names;
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Units\Range;
 
 /** What a part needs and what it gives. */
-final readonly class PartPower
+final readonly class PartPower implements Part
 {
+    use WithFields;
+
     /** What can power a part beside a regulator that is a part itself: names by id. */
     public const SOURCES = [
         'pack' => 'The pack directly',
@@ -25,11 +34,17 @@ final readonly class PartPower
      * @param  string|null  $plug  what kind of plug it has, in words
      */
     public function __construct(
+        #[Span(1, 60)]
         public ?Range $supply = null,
+        #[Number(0, 100_000)]
         public ?float $draw = null,
+        #[Id(Names::Part)]
         public ?string $fed = null,
+        #[Number(1, 60)]
         public ?float $volts = null,
+        #[Number(0, 100_000)]
         public ?float $gives = null,
+        #[Text(40)]
         public ?string $plug = null,
     ) {}
 }

@@ -2,6 +2,10 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Field;
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\Number;
+use DuskSwitch\Core\Document\Form\Text;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
@@ -16,9 +20,12 @@ final readonly class Phase implements Part
 
     /** @param  float  $fade seconds in which the phase blends in, 0 = at once */
     public function __construct(
+        #[Id]
         public string $id,
+        #[Text]
         public string $name,
         public ?Condition $when = null,
+        #[Number(0, 60), Field(says: 'seconds in which it blends in')]
         public float $fade = 0.0,
     ) {}
 }

@@ -2,14 +2,22 @@
 
 namespace DuskSwitch\Core\Program;
 
-use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\Checked;
+use DuskSwitch\Core\Document\Field;
+use DuskSwitch\Core\Document\Form\ByKey;
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\ListOf;
+use DuskSwitch\Core\Document\Form\MapOf;
+use DuskSwitch\Core\Document\Form\Text;
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\Names;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Kit\StickMode;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Telemetry\TelemetryPlan;
 
 /** A transmitter program: what the pilot means, by which control, on which channels. Immutable. */
-final readonly class Program implements Part
+final readonly class Program implements Checked
 {
     use WithFields;
 
@@ -33,26 +41,59 @@ final readonly class Program implements Part
      *              didn't say them
      */
     public function __construct(
+        #[Text]
         public string $name,
         public Family $family,
-        public StickMode $stickMode,
+        #[Id(Names::Transmitter)]
         public string $transmitter,
-        public ?string $receiver,
-        public ?string $controller,
-        public string $notes,
-        public array $phases,
-        public array $functions,
-        public array $outputs,
-        public array $curves,
-        public array $conditions,
+        #[Field(always: true, after: 'family', says: '1 to 4; 2 where it is missing')]
+        public StickMode $stickMode = StickMode::Two,
+        #[Id(Names::Receiver)]
+        public ?string $receiver = null,
+        #[Id(Names::Controller)]
+        public ?string $controller = null,
+        #[Text(4000, mayBeEmpty: true)]
+        public string $notes = '',
+        #[ListOf(Phase::class, most: self::MOST_PHASES, least: 1, each: 'a phase'), Field(always: true, says: 'the first is the base and has no condition')]
+        public array $phases = [new Phase(id: 'main', name: 'Main')],
+        #[ListOf(
+            new ByKey(['steps' => SteppedFunction::class], ProportionalFunction::class),
+            most: 64,
+            each: 'a function',
+        )]
+        #[Field(always: true)]
+        public array $functions = [],
+        #[ListOf(Output::class, most: 32, each: 'an output on channel', by: 'channel'), Field(always: true)]
+        public array $outputs = [],
+        #[MapOf(Curve::class, most: 64, key: 'id')]
+        public array $curves = [],
+        #[MapOf(Condition::class, most: 64)]
+        public array $conditions = [],
+        #[Field(after: 'ring')]
         public ?AppliedRecipe $recipe = null,
         public ?Ring $ring = null,
         public ?TrainingPlan $ladder = null,
         public Installation $aboard = new Installation(),
         public TelemetryPlan $sense = new TelemetryPlan(),
+        #[Field(apart: true)]
         public bool $migrated = false,
+        #[Field(after: 'ladder', says: "a student's transmitter, joined to this one")]
         public ?TrainerLink $trainer = null,
     ) {}
+
+    public function check(JsonCursor $node): static
+    {
+        foreach (array_slice($node->at('phases')?->each() ?? [], 0, self::MOST_PHASES) as $index => $phase) {
+            $when = $phase->at('when');
+            if ($index === 0 && $when !== null) {
+                $when->fault('the first phase is the base: it is active where no other is, so it has no condition');
+            } elseif ($index > 0 && $when === null) {
+                $phase->fault('say when this phase is active; only the first phase has no condition');
+            }
+        }
+
+        return $this;
+    }
 
     /** The function of that id, or null. */
     public function function(string $id): ?PilotFunction

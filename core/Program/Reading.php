@@ -2,11 +2,14 @@
 
 namespace DuskSwitch\Core\Program;
 
-use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\Checked;
+use DuskSwitch\Core\Document\Form\Three;
+use DuskSwitch\Core\Document\Form\Whole;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Document\WithFields;
 
 /** What a controller showed for a channel while the transmitter sent three known pulses; µs. */
-final readonly class Reading implements Part
+final readonly class Reading implements Checked
 {
     use WithFields;
 
@@ -14,7 +17,23 @@ final readonly class Reading implements Part
      * @param  array{float, float, float}  $sent  low end, centre, high end as sent, strictly rising
      * @param  array{float, float, float}  $read  what was read for each
      */
-    public function __construct(public int $channel, public array $sent, public array $read) {}
+    public function __construct(
+        #[Whole(1, 32)]
+        public int $channel,
+        #[Three(500, 2500)]
+        public array $sent,
+        #[Three(500, 2500)]
+        public array $read,
+    ) {}
+
+    public function check(JsonCursor $node): static
+    {
+        if (! ($this->sent[0] < $this->sent[1] && $this->sent[1] < $this->sent[2])) {
+            $node->at('sent')?->fault('must rise: low end, centre, high end');
+        }
+
+        return $this;
+    }
 
     /** What the controller reads for any pulse: straight lines through the three readings, and on beyond them. */
     public function reads(float $pulse): float

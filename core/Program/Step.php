@@ -2,6 +2,10 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Field;
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\Number;
+use DuskSwitch\Core\Document\Form\Text;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 
@@ -15,9 +19,18 @@ final readonly class Step implements Part
      * @param  Meaning|null  $means  null where nobody has said
      */
     public function __construct(
+        #[Id]
         public string $id,
-        public string $name,
+        #[Number(-1.5, 1.5)]
         public float $value,
+        #[Text, Field(after: 'id', otherwise: 'nameOf')]
+        public string $name,
         public ?Meaning $means = null,
     ) {}
+
+    /** What a step is called where nobody has said. */
+    public static function nameOf(string $id): string
+    {
+        return ucfirst($id);
+    }
 }

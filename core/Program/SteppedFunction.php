@@ -2,6 +2,11 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Field;
+use DuskSwitch\Core\Document\Form\ByKey;
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\ListOf;
+use DuskSwitch\Core\Document\Form\Text;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Drive\CaseDrive;
@@ -19,11 +24,16 @@ final readonly class SteppedFunction implements PilotFunction
      * @param  Purpose|null  $purpose  what it's for; null where nobody has said
      */
     public function __construct(
+        #[Id]
         public string $id,
+        #[Text]
         public string $name,
-        public DetentDrive|CaseDrive|null $drive,
+        #[ListOf(Step::class, most: 16, least: 1, each: 'a step')]
         public array $steps,
+        #[Field(after: 'name')]
         public ?Purpose $purpose = null,
+        #[ByKey(['cases' => CaseDrive::class], DetentDrive::class)]
+        public DetentDrive|CaseDrive|null $drive = null,
     ) {}
 
     public function conditions(): array

@@ -2,12 +2,17 @@
 
 namespace DuskSwitch\Core\Program;
 
-use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\Checked;
+use DuskSwitch\Core\Document\Field;
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\ListOf;
+use DuskSwitch\Core\Document\Form\Place;
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\Names;
 use DuskSwitch\Core\Document\WithFields;
-use DuskSwitch\Core\Fault\Faults;
 
 /** A learner's planned steps: expo comes down and rates go up, on purpose, over weeks. */
-final readonly class TrainingPlan implements Part
+final readonly class TrainingPlan implements Checked
 {
     use WithFields;
 
@@ -18,9 +23,13 @@ final readonly class TrainingPlan implements Part
      * @param  int|null  $at  the rung that the program stands on, from 0; null before the first
      */
     public function __construct(
+        #[ListOf(TrainingStage::class, most: 12, least: 1), Field(after: 'at')]
         public array $rungs,
+        #[Id(Names::Phase), Field(says: 'whose shapes of roll, pitch and yaw it sets')]
         public string $phase,
+        #[Id(Names::Function), Field(says: 'a switched function whose step at rest the rungs choose')]
         public ?string $style = null,
+        #[Place('rungs', most: 12), Field(says: 'the rung that the program stands on, from 0')]
         public ?int $at = null,
     ) {}
 
@@ -44,33 +53,36 @@ final readonly class TrainingPlan implements Part
         ];
     }
 
-    /** Notes what is out of order: a plan goes from gentle to lively, and forward in time. */
-    public function check(string $path, Faults $faults): void
+    /** A plan goes from gentle to lively, and forward in time. */
+    public function check(JsonCursor $node): static
     {
         $date = null;
+        $rungs = $node->at('rungs')?->each() ?? [];
         foreach ($this->rungs as $index => $rung) {
             $before = $this->rungs[$index - 1] ?? null;
             if ($before !== null && $rung->expo > $before->expo) {
-                $faults->add(
-                    "{$path}.rungs[{$index}].expo",
+                $rungs[$index]->faultAt(
+                    'expo',
                     "“{$rung->name}” has more expo than “{$before->name}” before it; a plan goes from gentle to ".
                         'lively, so put them in order',
                 );
             }
             if ($before !== null && $rung->rate < $before->rate) {
-                $faults->add(
-                    "{$path}.rungs[{$index}].rate",
+                $rungs[$index]->faultAt(
+                    'rate',
                     "“{$rung->name}” has a lower rate than “{$before->name}” before it; a plan goes from gentle to ".
                         'lively, so put them in order',
                 );
             }
             if ($rung->date !== null && $date !== null && $rung->date < $date) {
-                $faults->add(
-                    "{$path}.rungs[{$index}].date",
+                $rungs[$index]->faultAt(
+                    'date',
                     "“{$rung->name}” is planned for {$rung->date}, before the step that it follows ({$date})",
                 );
             }
             $date = $rung->date ?? $date;
         }
+
+        return $this;
     }
 }

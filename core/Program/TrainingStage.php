@@ -2,6 +2,12 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Field;
+use DuskSwitch\Core\Document\Form\Day;
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\Number;
+use DuskSwitch\Core\Document\Form\Text;
+use DuskSwitch\Core\Document\Names;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 
@@ -17,11 +23,17 @@ final readonly class TrainingStage implements Part
      * @param  string|null  $date  when it is planned, YYYY-MM-DD
      */
     public function __construct(
+        #[Text]
         public string $name,
+        #[Number(0, 1)]
         public float $expo,
+        #[Number(0.05, 1.5)]
         public float $rate,
+        #[Id(Names::Step), Field(says: "a step of the ladder's style")]
         public ?string $style = null,
+        #[Day, Field(says: 'when it is planned, YYYY-MM-DD')]
         public ?string $date = null,
+        #[Text(400, mayBeEmpty: true)]
         public string $note = '',
     ) {}
 }

@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Field;
+use DuskSwitch\Core\Document\Form\Number;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 
@@ -16,8 +18,11 @@ final readonly class TrimRule implements Part
      * @param  bool  $perPhase  each phase has a trim of its own; else all share one
      */
     public function __construct(
+        #[Number(0, 1)]
         public float $authority,
+        #[Field(key: 'idle', says: 'acts at low throttle only')]
         public bool $idleOnly = false,
+        #[Field(says: 'each phase has a trim of its own; all share one where it is missing')]
         public bool $perPhase = false,
     ) {}
 }

@@ -131,11 +131,11 @@ final readonly class RangesFromSwitches
                     continue;
                 }
                 if ($means->mode !== null && isset($controller->modes[$means->mode])) {
-                    $slots[] = new Slot($means->mode, $channel, $from, $to);
+                    $slots[] = new Slot(mode: $means->mode, channel: $channel, from: $from, to: $to);
                 }
                 $disarms = array_filter($positions, fn (array $one): bool => $one[1]->is(Meaning::DISARMED)) !== [];
                 if ($isSaid ? $means->is(Meaning::ARMED) : $disarms && ! $means->is(Meaning::DISARMED)) {
-                    $arms[] = new Slot('armed', $channel, $from, $to);
+                    $arms[] = new Slot(mode: 'armed', channel: $channel, from: $from, to: $to);
                 }
             }
         }
@@ -144,7 +144,7 @@ final readonly class RangesFromSwitches
             modes: $slots,
             none: $this->none($controller, $slots),
             priority: $this->priority($controller, $slots),
-            arming: $arms === [] ? null : new Arming(ArmedBy::Range, self::joined($arms)),
+            arming: $arms === [] ? null : new Arming(by: ArmedBy::Range, ranges: self::joined($arms)),
         );
     }
 
@@ -229,7 +229,7 @@ final readonly class RangesFromSwitches
             $joined = [
                 ...$joined,
                 ...$last === null || $meets ? [] : [$last],
-                $meets ? new Slot($slot->mode, $slot->channel, $last->from, $slot->to) : $slot,
+                $meets ? new Slot(mode: $slot->mode, channel: $slot->channel, from: $last->from, to: $slot->to) : $slot,
             ];
         }
 

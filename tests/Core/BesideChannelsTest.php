@@ -2,11 +2,11 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Flight\EventKind;
 use DuskSwitch\Core\Format\Json;
-use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\ScenarioDecoder;

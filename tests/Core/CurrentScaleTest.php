@@ -4,9 +4,9 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Analysis\FlownWith;
 use DuskSwitch\Core\Analysis\ListenableFlight;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\Kit\SensorDecoder;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;

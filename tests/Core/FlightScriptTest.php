@@ -2,9 +2,9 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Format\Json;
-use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\ScenarioDecoder;
 use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Rehearsal\Flight;

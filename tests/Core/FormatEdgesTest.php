@@ -3,14 +3,15 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Bench\BenchSteps;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Fingerprint;
-use DuskSwitch\Core\Document\JsonCursor;
-use DuskSwitch\Core\Format\Kit\SlotDecoder;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProofEncoder;
+use DuskSwitch\Core\Format\Spelling;
 use DuskSwitch\Core\Format\TelemetryDecoder;
+use DuskSwitch\Core\Kit\Slot;
 use DuskSwitch\Core\Link\InstalledKit;
 use PHPUnit\Framework\TestCase;
 use stdClass;
@@ -38,7 +39,8 @@ final class FormatEdgesTest extends TestCase
     public function test_a_range_without_a_channel_is_told(): void
     {
         $faults = new Faults();
-        SlotDecoder::range(new JsonCursor((object) ['from' => 900, 'to' => 1200], 'ranges[0]', $faults), 'armed');
+        $range = new JsonCursor((object) ['from' => 900, 'to' => 1200], 'ranges[0]', $faults);
+        Spelling::with(Slot::class, $range, ['mode' => 'armed']);
         try {
             $faults->refuseAny();
             self::fail('it was taken');

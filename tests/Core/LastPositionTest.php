@@ -2,13 +2,13 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Flight\LastPosition;
 use DuskSwitch\Core\Flight\Recording;
 use DuskSwitch\Core\Flight\SearchRings;
 use DuskSwitch\Core\Flight\Track;
 use DuskSwitch\Core\Format\Json;
-use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ScenarioDecoder;
 use DuskSwitch\Core\Program\Family;

@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Format\Kit\SensorDecoder;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\FlightState;

@@ -160,7 +160,7 @@ final class ModeMeaningTest extends TestCase
                 return [[0.0, 0.0]];
             }
         };
-        $range = new Slot('steady', 6, 1300, 1700);
+        $range = new Slot(mode: 'steady', channel: 6, from: 1300, to: 1700);
         foreach (
             [
                 [1300, 1699, Truth::HOLDS],
@@ -177,7 +177,7 @@ final class ModeMeaningTest extends TestCase
         }
         self::assertSame(
             Truth::FAILS,
-            ControllerView::holds(new Slot('steady', 7, 1300, 1700), $seen(1500, 1500)),
+            ControllerView::holds(new Slot(mode: 'steady', channel: 7, from: 1300, to: 1700), $seen(1500, 1500)),
             'a channel that is not there',
         );
         foreach (

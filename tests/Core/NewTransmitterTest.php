@@ -3,9 +3,9 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Airframe\FirstProgram;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\TransmitterAnswersDecoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Format\TransmitterWriter;

@@ -426,7 +426,7 @@ final class ProofTest extends TestCase
         $program = self::program('nightjar');
         $key = Proof::of(Given::context($program))->findings[1]->key();
         $accepted = $program->with(
-            aboard: $program->aboard->with(accepted: [new AcceptedFinding($key, 'Full pitch is never used')]),
+            aboard: $program->aboard->with(accepted: [new AcceptedFinding(finding: $key, reason: 'Full pitch is never used')]),
         );
         $proof = Proof::of(Given::context($accepted));
 

@@ -2,10 +2,10 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Json;
-use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\Kit\ReceiverDecoder;
 use DuskSwitch\Core\Kit\Receiver;
 use DuskSwitch\Core\Link\InstalledKit;

@@ -46,7 +46,11 @@ final class SlotSolverTest extends TestCase
             'travel' => $travel,
             'subtrim' => $subtrim,
         ]);
-        $slots = [new Slot('gentle', 6, 900, 1250), new Slot('home', 6, 1250, 1600), new Slot('free', 6, 1600, 2100)];
+        $slots = [
+            new Slot(mode: 'gentle', channel: 6, from: 900, to: 1250),
+            new Slot(mode: 'home', channel: 6, from: 1250, to: 1600),
+            new Slot(mode: 'free', channel: 6, from: 1600, to: 2100),
+        ];
 
         $solved = SlotSolver::solved($program, $kit, 6, $slots) ?? self::fail('nothing was solved');
         foreach (['toward' => 1075, 'middle' => 1425, 'away' => 1850] as $detent => $middle) {
@@ -59,7 +63,11 @@ final class SlotSolverTest extends TestCase
     {
         $kit = Given::transmitter('quayside-8');
         $program = self::program('quayside-8', 'face-left', ['travel' => 0.5]);
-        $slots = [new Slot('gentle', 6, 1300, 1400), new Slot('home', 6, 1450, 1550), new Slot('free', 6, 2050, 2150)];
+        $slots = [
+            new Slot(mode: 'gentle', channel: 6, from: 1300, to: 1400),
+            new Slot(mode: 'home', channel: 6, from: 1450, to: 1550),
+            new Slot(mode: 'free', channel: 6, from: 2050, to: 2150),
+        ];
         $answers = array_column(SlotSolver::answers($program, $kit, 6, $slots), null, 'pulse');
 
         // Half travel of ±400 µs, a step of at most 150 %: 1500 + 400 · 0.5 · 1.5 = 1800.
@@ -73,9 +81,9 @@ final class SlotSolverTest extends TestCase
         // The other way down: 1500 - 400 · 0.5 · 1.5 = 1200.
         $low = array_column(
             SlotSolver::answers($program, $kit, 6, [
-                new Slot('gentle', 6, 900, 1000),
-                new Slot('home', 6, 1450, 1550),
-                new Slot('free', 6, 1600, 1700),
+                new Slot(mode: 'gentle', channel: 6, from: 900, to: 1000),
+                new Slot(mode: 'home', channel: 6, from: 1450, to: 1550),
+                new Slot(mode: 'free', channel: 6, from: 1600, to: 1700),
             ]),
             null,
             'pulse',
@@ -90,9 +98,9 @@ final class SlotSolverTest extends TestCase
         $program = self::program('quayside-8', 'face-left', ['travel' => 0.5]);
         foreach ([1775 => 0.0, 1776 => 176.0] as $edge => $missing) {
             $slots = [
-                new Slot('gentle', 6, 1300, 1400),
-                new Slot('home', 6, 1450, 1550),
-                new Slot('free', 6, $edge, $edge + 400),
+                new Slot(mode: 'gentle', channel: 6, from: 1300, to: 1400),
+                new Slot(mode: 'home', channel: 6, from: 1450, to: 1550),
+                new Slot(mode: 'free', channel: 6, from: $edge, to: $edge + 400),
             ];
             $answers = array_column(SlotSolver::answers($program, $kit, 6, $slots), null, 'pulse');
             self::assertEqualsWithDelta($missing, $answers[1800]->missing, 1e-9);
@@ -104,7 +112,11 @@ final class SlotSolverTest extends TestCase
         $kit = Given::transmitter();
         $feeds = [['from' => 'mode', 'weight' => 0.8, 'offset' => 0.2]];
         $program = self::program('harbour-16', 'left-front', ['feeds' => $feeds]);
-        $slots = [new Slot('gentle', 6, 900, 1300), new Slot('home', 6, 1300, 1700), new Slot('free', 6, 1700, 2100)];
+        $slots = [
+            new Slot(mode: 'gentle', channel: 6, from: 900, to: 1300),
+            new Slot(mode: 'home', channel: 6, from: 1300, to: 1700),
+            new Slot(mode: 'free', channel: 6, from: 1700, to: 2100),
+        ];
         $solved = SlotSolver::solved($program, $kit, 6, $slots) ?? self::fail();
 
         foreach (['toward' => 1100, 'middle' => 1500, 'away' => 1900] as $detent => $middle) {
@@ -140,9 +152,9 @@ final class SlotSolverTest extends TestCase
         $kit = Given::transmitter();
         $program = self::program('harbour-16', 'left-front', ['feeds' => [['from' => 'mode', 'weight' => 0]]]);
         $answers = SlotSolver::answers($program, $kit, 6, [
-            new Slot('gentle', 6, 900, 1250),
-            new Slot('home', 6, 1400, 1600),
-            new Slot('free', 6, 1600, 2100),
+            new Slot(mode: 'gentle', channel: 6, from: 900, to: 1250),
+            new Slot(mode: 'home', channel: 6, from: 1400, to: 1600),
+            new Slot(mode: 'free', channel: 6, from: 1600, to: 2100),
         ]);
 
         self::assertSame([0.0, 0.0, 0.0], array_map(fn (SlotAnswer $one): ?float => $one->value, $answers));
@@ -168,9 +180,9 @@ final class SlotSolverTest extends TestCase
             ),
         );
         $answers = SlotSolver::answers($program, $kit, 6, [
-            new Slot('gentle', 6, 1200, 1400),
-            new Slot('home', 6, 1420, 1580),
-            new Slot('free', 6, 1500, 1700),
+            new Slot(mode: 'gentle', channel: 6, from: 1200, to: 1400),
+            new Slot(mode: 'home', channel: 6, from: 1420, to: 1580),
+            new Slot(mode: 'free', channel: 6, from: 1500, to: 1700),
         ]);
         $by = array_column(
             array_map(
@@ -200,7 +212,7 @@ final class SlotSolverTest extends TestCase
     public function test_a_step_without_a_range_misses_nothing(): void
     {
         $answers = SlotSolver::answers(self::program('harbour-16', 'left-front'), Given::transmitter(), 6, [
-            new Slot('gentle', 6, 900, 1250),
+            new Slot(mode: 'gentle', channel: 6, from: 900, to: 1250),
         ]);
 
         self::assertSame(
@@ -219,22 +231,22 @@ final class SlotSolverTest extends TestCase
         $kit = Given::transmitter();
         $program = self::program('harbour-16', 'left-front');
         $ranges = [
-            new Slot('come-home', 6, 1400, 1600),
-            new Slot('home', 6, 1700, 1800),
-            new Slot('home', 6, 1550, 1650),
-            new Slot('free', 6, 900, 1100),
+            new Slot(mode: 'come-home', channel: 6, from: 1400, to: 1600),
+            new Slot(mode: 'home', channel: 6, from: 1700, to: 1800),
+            new Slot(mode: 'home', channel: 6, from: 1550, to: 1650),
+            new Slot(mode: 'free', channel: 6, from: 900, to: 1100),
         ];
         $answers = SlotSolver::answers($program, $kit, 6, $ranges);
         self::assertSame([null, 'home', 'free'], array_map(fn ($one) => $one->slot?->mode, $answers));
         self::assertSame(1550, $answers[1]->slot?->from, 'of two ranges of its mode the nearer one');
         $below = SlotSolver::answers($program, $kit, 6, [
-            new Slot('home', 6, 1100, 1200),
-            new Slot('home', 6, 1300, 1400),
-            new Slot('home', 6, 2000, 2100),
+            new Slot(mode: 'home', channel: 6, from: 1100, to: 1200),
+            new Slot(mode: 'home', channel: 6, from: 1300, to: 1400),
+            new Slot(mode: 'home', channel: 6, from: 2000, to: 2100),
         ]);
         self::assertSame(1300, $below[1]->slot?->from, 'also from below');
 
-        $elsewhere = SlotSolver::answers($program, $kit, 6, [new Slot('home', 7, 1400, 1600)]);
+        $elsewhere = SlotSolver::answers($program, $kit, 6, [new Slot(mode: 'home', channel: 7, from: 1400, to: 1600)]);
         self::assertSame(
             [null, null, null],
             array_map(fn ($one) => $one->slot, $elsewhere),
@@ -245,7 +257,7 @@ final class SlotSolverTest extends TestCase
     public function test_only_a_stepped_function_alone_on_its_channel_can_be_solved(): void
     {
         $kit = Given::transmitter();
-        $slots = [new Slot('home', 6, 1400, 1600)];
+        $slots = [new Slot(mode: 'home', channel: 6, from: 1400, to: 1600)];
         $mixed = self::program('harbour-16', 'left-front', [
             'feeds' => [['from' => 'mode'], ['from' => 'mode', 'weight' => 0.1]],
         ]);

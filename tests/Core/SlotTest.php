@@ -27,7 +27,7 @@ final class SlotTest extends TestCase
     #[DataProvider('pulses')]
     public function test_a_pulse_is_in_or_out(int $pulse, bool $inside, int $margin): void
     {
-        $slot = new Slot('come-home', 6, 1300, 1700);
+        $slot = new Slot(mode: 'come-home', channel: 6, from: 1300, to: 1700);
 
         self::assertSame($inside, $slot->holds($pulse));
         self::assertSame($margin, $slot->margin($pulse));
@@ -50,8 +50,8 @@ final class SlotTest extends TestCase
     #[DataProvider('others')]
     public function test_two_slots_share_pulses_or_not(int $channel, int $from, int $to, bool $shares): void
     {
-        $slot = new Slot('come-home', 6, 1300, 1700);
-        $other = new Slot('free', $channel, $from, $to);
+        $slot = new Slot(mode: 'come-home', channel: 6, from: 1300, to: 1700);
+        $other = new Slot(mode: 'free', channel: $channel, from: $from, to: $to);
 
         self::assertSame([$shares, $shares], [$slot->overlaps($other), $other->overlaps($slot)]);
     }

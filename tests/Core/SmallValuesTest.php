@@ -2,9 +2,9 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\Core\Document\ValueText;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Document\ValueText;
 use DuskSwitch\Core\Kit\Measurand;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Program\Condition\ControlAt;

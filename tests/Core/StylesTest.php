@@ -114,7 +114,7 @@ final class StylesTest extends TestCase
         $bent = $bent->with(
             curves: [
                 ...$bent->curves,
-                'throttle-sporty' => new \DuskSwitch\Core\Program\Curve('throttle-sporty', [
+                'throttle-sporty' => new \DuskSwitch\Core\Program\Curve(id: 'throttle-sporty', points: [
                     [-1.0, 0.5],
                     [0.0, 0.4],
                     [1.0, 0.5],

@@ -2,8 +2,8 @@
 
 namespace DuskSwitch\Tests\Core;
 
-use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Fault\Faults;
 use DuskSwitch\Core\Format\Kit\ControllerDecoder;
 use DuskSwitch\Core\Format\Kit\PowerDecoder;
 use DuskSwitch\Core\Format\Kit\ReceiverDecoder;

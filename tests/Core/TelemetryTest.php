@@ -4,7 +4,7 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
-use DuskSwitch\Core\Format\TelemetryPlanEncoder;
+use DuskSwitch\Core\Format\Spelling;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Link\PointLevel;
 use DuskSwitch\Core\Link\VerdictPoint;
@@ -291,8 +291,8 @@ final class TelemetryTest extends TestCase
     {
         $metric = self::program('petrel', fn ($s) => ($s->system = 'metric'));
 
-        self::assertSame('metric', TelemetryPlanEncoder::encode($metric->sense)['system']);
-        self::assertArrayNotHasKey('system', TelemetryPlanEncoder::encode(self::program('petrel')->sense));
+        self::assertSame('metric', Spelling::of($metric->sense)['system']);
+        self::assertArrayNotHasKey('system', Spelling::of(self::program('petrel')->sense));
     }
 
     public function test_units_turn_into_each_other_as_they_are_defined(): void

@@ -3,7 +3,9 @@
 namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\Core\Airframe\TrainingStep;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\Spelling;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\TrainingPlan;
 use DuskSwitch\Core\Program\TrainingStage;
@@ -75,7 +77,8 @@ final class TrainingPlanTest extends TestCase
             array_map(fn (TrainingStage $rung): float => $rung->expo, TrainingPlan::usual()),
         );
         $faults = new \DuskSwitch\Core\Fault\Faults();
-        (new TrainingPlan(rungs: TrainingPlan::usual(), phase: 'main'))->check('ladder', $faults);
+        $usual = Spelling::of(new TrainingPlan(rungs: TrainingPlan::usual(), phase: 'main'));
+        Spelling::read(TrainingPlan::class, new JsonCursor(json_decode((string) json_encode($usual)), 'ladder', $faults));
         self::assertTrue($faults->none());
     }
 

@@ -226,7 +226,7 @@ final class Version1Test extends TestCase
             array_column(\DuskSwitch\Core\Kit\ArmedBy::cases(), 'value'),
             $setup['arming']['properties']['by']['enum'],
         );
-        self::assertSame(\DuskSwitch\Core\Format\SetupDecoder::ORDER, $schema['$defs']['input']['enum']);
+        self::assertSame(\DuskSwitch\Core\Kit\ControllerSetup::INPUTS, $schema['$defs']['input']['enum']);
         self::assertSame(
             array_column(\DuskSwitch\Core\Kit\LossAction::cases(), 'value'),
             $schema['$defs']['signalLoss']['properties']['does']['enum'],

@@ -4,9 +4,9 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\App\Equipment\DefinitionKind;
 use DuskSwitch\Core\Airframe\Recipes;
+use DuskSwitch\Core\Document\JsonPath;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\FlightEncoder;
-use DuskSwitch\Core\Document\JsonPath;
 use DuskSwitch\Core\Format\Nmea;
 use DuskSwitch\Core\Format\RecipeEncoder;
 use DuskSwitch\Core\Format\RehearsalEncoder;

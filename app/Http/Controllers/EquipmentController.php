@@ -12,8 +12,8 @@ use DuskSwitch\App\Http\Query;
 use DuskSwitch\App\Models\DefinitionRevision;
 use DuskSwitch\Core\Airframe\Recipes;
 use DuskSwitch\Core\Fault\Fault;
-use DuskSwitch\Core\Format\ExtrasEncoder;
 use DuskSwitch\Core\Format\RecipeEncoder;
+use DuskSwitch\Core\Format\Spelling;
 use DuskSwitch\Core\Format\TransmitterAnswersDecoder;
 use DuskSwitch\Core\Format\TransmitterEncoder;
 use DuskSwitch\Core\Format\TransmitterWriter;
@@ -42,7 +42,7 @@ final readonly class EquipmentController
         return new JsonResponse([
             'recipes' => array_map(RecipeEncoder::encode(...), Recipes::all()),
             'curves' => CurveEdit::presets(),
-            'ladder' => array_map(ExtrasEncoder::rung(...), TrainingPlan::usual()),
+            'ladder' => array_map(Spelling::of(...), TrainingPlan::usual()),
         ]);
     }
 

@@ -9,7 +9,7 @@ use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\Core\Airframe\FirstProgram;
 use DuskSwitch\Core\Fault\Refused;
-use DuskSwitch\Core\Format\ExtrasDecoder;
+use DuskSwitch\Core\Format\ChosenSettings;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\StickMode;
@@ -44,7 +44,7 @@ final readonly class HangarController
         $controller = $body->node->at('controller')?->id();
         $stickMode = StickMode::from($body->node->at('stickMode')?->whole(1, 4) ?? StickMode::Two->value);
         $settings = $body->node->at('settings');
-        $settings = $settings === null ? [] : ExtrasDecoder::settings($settings);
+        $settings = $settings === null ? [] : ChosenSettings::read($settings);
         $body->done();
         $sender = $this->bench->transmitter($transmitter);
         $box =

@@ -4,9 +4,9 @@ namespace DuskSwitch\App\Http\Controllers;
 
 use DuskSwitch\App\Http\Body;
 use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Format\FrameEncoder;
 use DuskSwitch\Core\Format\InputsDecoder;
-use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Signal\Circuit;
 use DuskSwitch\Core\Signal\Compiler;
 use DuskSwitch\Core\Signal\State;

@@ -18,8 +18,8 @@ use DuskSwitch\Core\Airframe\StyleEdit;
 use DuskSwitch\Core\Airframe\Styles;
 use DuskSwitch\Core\Airframe\TrainingStep;
 use DuskSwitch\Core\Fault\Refused;
+use DuskSwitch\Core\Format\ChosenSettings;
 use DuskSwitch\Core\Format\ConditionDecoder;
-use DuskSwitch\Core\Format\ExtrasDecoder;
 use DuskSwitch\Core\Format\InputsDecoder;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Kit\Catalogue;
@@ -47,7 +47,7 @@ final readonly class ProposalController
     {
         [$body, $circuit] = $this->read($request, ['recipe', 'settings']);
         $id = $body->need('recipe')->id();
-        $given = ExtrasDecoder::settings($body->need('settings'));
+        $given = ChosenSettings::read($body->need('settings'));
         $body->done();
         $recipe =
             Recipes::find($id) ??

@@ -5,7 +5,7 @@ namespace DuskSwitch\Core\Format\Kit;
 use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Document\UniqueIds;
 use DuskSwitch\Core\Format\FormerIds;
-use DuskSwitch\Core\Format\SetupDecoder;
+use DuskSwitch\Core\Format\Spelling;
 use DuskSwitch\Core\Kit\ArmedBy;
 use DuskSwitch\Core\Kit\Arming;
 use DuskSwitch\Core\Kit\Controller;
@@ -53,15 +53,10 @@ final class ControllerDecoder
             $node->need('name')->text(),
             $node->need('kind')->choice(ControllerKind::class),
             Wires::read($node->at('wires')),
-            new ControllerSetup(
+            Spelling::read(ControllerSetup::class, $node->only('none', 'priority', 'order', 'expects', 'onLoss'))->with(
                 modes: self::slots($node, $modes),
-                none: $node->at('none')?->id(),
-                priority: SetupDecoder::priority($node),
                 arming: self::arming($node),
-                low: $node->at('lowThrottle')?->whole(800, 1500),
-                order: SetupDecoder::order($node),
-                expects: SetupDecoder::expects($node),
-                onLoss: SetupDecoder::onLoss($node),
+                low: $node->at('lowThrottle')?->whole(...ControllerSetup::LOW_MARKS),
             ),
             $modes,
             array_map(self::port(...), $node->at('ports')?->items(16) ?? []),
@@ -101,12 +96,13 @@ final class ControllerDecoder
      */
     private static function slots(JsonCursor $node, array $modes): array
     {
-        $slots = SlotDecoder::list($node->at('slots'));
-        foreach ($node->at('slots')?->items(64) ?? [] as $index => $item) {
-            $mode = $slots[$index]->mode ?? '';
-            if (! isset($modes[$mode])) {
-                $item->at('mode')?->fault("there is no mode \"{$mode}\" in this definition");
+        $slots = [];
+        foreach ($node->at('slots')?->items(64) ?? [] as $item) {
+            $slot = Spelling::read(Slot::class, $item);
+            if (! isset($modes[$slot->mode])) {
+                $item->at('mode')?->fault("there is no mode \"{$slot->mode}\" in this definition");
             }
+            $slots[] = $slot;
         }
 
         return $slots;
@@ -134,8 +130,11 @@ final class ControllerDecoder
         }
 
         return match (true) {
-            $range !== null => new Arming(ArmedBy::Range, [SlotDecoder::range($range, 'armed')]),
-            $by !== null => new Arming($by),
+            $range !== null => new Arming(
+                by: ArmedBy::Range,
+                ranges: [Spelling::with(Slot::class, $range, ['mode' => 'armed'])],
+            ),
+            $by !== null => new Arming(by: $by),
             default => null,
         };
     }

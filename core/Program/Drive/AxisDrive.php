@@ -2,10 +2,16 @@
 
 namespace DuskSwitch\Core\Program\Drive;
 
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Kit\Axis;
 
 /** A stick axis moves the function; which gimbal that is depends on the stick mode. */
-final readonly class AxisDrive
+final readonly class AxisDrive implements Part
 {
-    public function __construct(public Axis $axis) {}
+    use WithFields;
+
+    public function __construct(
+        public Axis $axis,
+    ) {}
 }

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Program\Drive;
 
+use DuskSwitch\Core\Document\Form\ListOf;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 
@@ -11,5 +12,8 @@ final readonly class CaseDrive implements Part
     use WithFields;
 
     /** @param  non-empty-list<DriveCase>  $cases */
-    public function __construct(public array $cases) {}
+    public function __construct(
+        #[ListOf(DriveCase::class, most: 16, least: 1)]
+        public array $cases,
+    ) {}
 }

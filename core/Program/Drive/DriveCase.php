@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Program\Drive;
 
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Names;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
@@ -11,5 +13,9 @@ final readonly class DriveCase implements Part
 {
     use WithFields;
 
-    public function __construct(public Condition $when, public string $step) {}
+    public function __construct(
+        public Condition $when,
+        #[Id(Names::Step)]
+        public string $step,
+    ) {}
 }

@@ -2,6 +2,11 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
+use DuskSwitch\Core\Document\Field;
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\ListOf;
+use DuskSwitch\Core\Document\Form\Number;
+use DuskSwitch\Core\Document\Form\Text;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
@@ -20,15 +25,21 @@ final readonly class Callout implements Part
      * @param  float|null  $within  only in the first seconds after power-up; null always
      */
     public function __construct(
+        #[Id]
         public string $id,
+        #[Text]
         public string $name,
         public Condition $when,
-        public float $hold,
-        public Priority $priority,
-        public float $repeat,
-        public ?Condition $after,
+        #[ListOf(PhrasePart::class, most: 16), Field(after: 'within')]
         public array $says,
+        #[Number(0, 60)]
+        public float $hold = 0.0,
+        public Priority $priority = Priority::Note,
+        #[Number(0, 600)]
+        public float $repeat = 0.0,
+        public ?Condition $after = null,
         public ?Sound $plays = null,
+        #[Number(1, 600)]
         public ?float $within = null,
     ) {}
 

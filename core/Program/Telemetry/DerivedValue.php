@@ -2,6 +2,12 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\ListOf;
+use DuskSwitch\Core\Document\Form\Number;
+use DuskSwitch\Core\Document\Form\Pair;
+use DuskSwitch\Core\Document\Form\Text;
+use DuskSwitch\Core\Document\Names;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
@@ -19,13 +25,19 @@ final readonly class DerivedValue implements Part
      * @param  array{float, float}|null  $home  latitude and longitude of a home of its own; null for the first position
      */
     public function __construct(
+        #[Id]
         public string $id,
+        #[Text(30)]
         public string $name,
         public Derivation $does,
-        public array $of,
+        #[ListOf(new Id(Names::Value), most: 8)]
+        public array $of = [],
+        #[Number(-1e6, 1e6)]
         public ?float $by = null,
+        #[Number(-1e6, 1e6)]
         public ?float $plus = null,
         public ?Condition $while = null,
+        #[Pair(new Number(-90, 90), new Number(-180, 180))]
         public ?array $home = null,
     ) {}
 }

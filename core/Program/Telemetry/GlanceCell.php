@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Names;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 
@@ -15,6 +17,7 @@ final readonly class GlanceCell implements Part
      * @param  GlancePlace|null  $place  in the picture; null on a screen, where cells follow one another
      */
     public function __construct(
+        #[Id(Names::Value)]
         public string $value,
         public GlanceLook $look = GlanceLook::Number,
         public ?GlancePlace $place = null,

@@ -2,11 +2,17 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
-use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\Checked;
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\MapOf;
+use DuskSwitch\Core\Document\Form\Number;
+use DuskSwitch\Core\Document\Form\Whole;
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\Names;
 use DuskSwitch\Core\Document\WithFields;
 
 /** A sensor in the chain of an aircraft. */
-final readonly class InstalledSensor implements Part
+final readonly class InstalledSensor implements Checked
 {
     use WithFields;
 
@@ -20,14 +26,25 @@ final readonly class InstalledSensor implements Part
      * @param  array<string, float>  $scales  by what each of its quantities is multiplied; what isn't there stays as sent
      */
     public function __construct(
+        #[Id]
         public string $id,
+        #[Id(Names::Sensor)]
         public string $sensor,
+        #[Whole(1, 28)]
         public ?int $address = null,
+        #[Whole(0, 63)]
         public ?int $slot = null,
         public bool $byHand = false,
+        #[Id(Names::SensorMode)]
         public ?string $mode = null,
+        #[MapOf(new Number(0.1, 10), most: 16, keys: Names::Quantity)]
         public array $scales = [],
     ) {}
+
+    public function check(JsonCursor $node): static
+    {
+        return $this->slot === null && $this->byHand ? $this->with(byHand: false) : $this;
+    }
 
     /** The same from another slot; null for none yet. */
     public function from(?int $slot): self

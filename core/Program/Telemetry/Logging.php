@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
+use DuskSwitch\Core\Document\Form\Number;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
@@ -15,5 +16,9 @@ final readonly class Logging implements Part
     public const EVERY = 1.0;
 
     /** @param  Condition|null  $when  it writes while this holds; null from power-up on */
-    public function __construct(public ?Condition $when = null, public float $every = self::EVERY) {}
+    public function __construct(
+        public ?Condition $when = null,
+        #[Number(0.1, 60)]
+        public float $every = self::EVERY,
+    ) {}
 }

@@ -2,7 +2,15 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
-use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\Checked;
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\ListOf;
+use DuskSwitch\Core\Document\Form\MapOf;
+use DuskSwitch\Core\Document\Form\Number;
+use DuskSwitch\Core\Document\Form\Whole;
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\Names;
+use DuskSwitch\Core\Document\UniqueIds;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Kit\SensorBus;
 use DuskSwitch\Core\Program\Condition\Condition;
@@ -10,7 +18,7 @@ use DuskSwitch\Core\Units\Unit;
 use DuskSwitch\Core\Units\UnitSystem;
 
 /** What an aircraft senses, and what is said of it. */
-final readonly class TelemetryPlan implements Part
+final readonly class TelemetryPlan implements Checked
 {
     use WithFields;
 
@@ -35,20 +43,41 @@ final readonly class TelemetryPlan implements Part
      */
     public function __construct(
         public ?SensorBus $bus = null,
+        #[Number(0.1, 10)]
         public float $interval = self::INTERVAL,
+        #[ListOf(InstalledSensor::class, most: 28)]
         public array $chain = [],
+        #[ListOf(DerivedValue::class, most: 40)]
         public array $values = [],
         public ?UnitSystem $system = null,
+        #[MapOf(Unit::class, most: 60, keys: Names::Value)]
         public array $units = [],
+        #[ListOf(Callout::class, most: 60, each: 'a call')]
         public array $calls = [],
+        #[ListOf(new Id(Names::Function), most: 30)]
         public array $announces = [],
         public ?ToneSettings $tone = null,
+        #[ListOf(new Whole(0, 63), most: 64)]
         public array $blanked = [],
         public ?Logging $logging = null,
         public ?Condition $reset = null,
+        #[ListOf(GlancePage::class, most: 16, each: 'a page')]
         public array $pages = [],
         public SpokenLanguage $language = SpokenLanguage::English,
     ) {}
+
+    public function check(JsonCursor $node): static
+    {
+        $ids = new UniqueIds('something');
+        foreach (['chain' => $this->chain, 'values' => $this->values] as $key => $parts) {
+            $items = $node->at($key)?->each() ?? [];
+            foreach ($parts as $place => $part) {
+                $ids->check($items[$place], 'id', $part->id);
+            }
+        }
+
+        return $this;
+    }
 
     /** The same in the units of its pilot, whatever this aircraft is read in. */
     public function inPilotsUnits(): self

@@ -2,19 +2,27 @@
 
 namespace DuskSwitch\Core\Format;
 
+use DuskSwitch\Core\Document\Form;
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Form\Number;
+use DuskSwitch\Core\Document\Form\Span;
+use DuskSwitch\Core\Document\Forms;
 use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\Schema;
+use DuskSwitch\Core\Program\Condition\Condition;
 use DuskSwitch\Core\Program\Telemetry\ToneSettings;
 use DuskSwitch\Core\Units\Range;
 
-/** Reads and writes the variometer's tone: `true` for one that nobody changed, else what is set. */
-final class ToneFormat
+/** The variometer's tone: `true` for one that nobody changed, else what is set. */
+final readonly class ToneForm implements Form
 {
     /** What stands at a node; null where the tone is off. */
-    public static function read(?JsonCursor $node): ?ToneSettings
+    public function read(JsonCursor $node, Forms $forms): ?ToneSettings
     {
-        if ($node === null || ! $node->isObject()) {
-            return $node?->flag() === true ? new ToneSettings() : null;
+        if (! $node->isObject()) {
+            return $node->flag() ? new ToneSettings() : null;
         }
+        $before = $node->faults->count();
         $node->keys([], ['of', 'when', 'quiet', 'full', 'pitch', 'beeps']);
         $usual = new ToneSettings();
         $when = $node->at('when');
@@ -34,7 +42,7 @@ final class ToneFormat
             middle: $middle,
             beeps: $node->at('beeps')?->range(...ToneSettings::BEEPS) ?? $usual->beeps,
         );
-        $node->faults->none() && self::ordered($node, $tone);
+        $node->faults->count() === $before && self::ordered($node, $tone);
 
         return $tone;
     }
@@ -62,8 +70,10 @@ final class ToneFormat
     }
 
     /** @return true|array<string, mixed> */
-    public static function encode(ToneSettings $tone): true|array
+    public function write(mixed $value, Forms $forms): true|array
     {
+        assert($value instanceof ToneSettings);
+        $tone = $value;
         $usual = new ToneSettings();
         $said = [
             ...$tone->of === null ? [] : ['of' => $tone->of],
@@ -83,5 +93,36 @@ final class ToneFormat
         }
 
         return $said === [] ? true : $said;
+    }
+
+    public function schema(Schema $schema): array
+    {
+        $says = fn (string $what, array $of): array => ['description' => $what, ...$of];
+        $climbs = $schema->of(new Span(...ToneSettings::CLIMBS));
+        $hertz = $schema->of(new Number(...ToneSettings::HERTZ));
+
+        return [
+            'oneOf' => [
+                ['type' => 'boolean'],
+                $schema->named('tone', [
+                    'type' => 'object',
+                    'additionalProperties' => false,
+                    'properties' => [
+                        'of' => $says('the climb that it follows; the first where it is missing', $schema->of(new Id())),
+                        'when' => $says('heard while this holds', $schema->of(Condition::class)),
+                        'quiet' => $says('m/s between which it is silent, [low, high]', $climbs),
+                        'full' => $says('m/s beyond which it says no more, [sink, climb]', $climbs),
+                        'pitch' => $says(
+                            'Hz at full sink, at level flight, at full climb',
+                            ['type' => 'array', 'minItems' => 3, 'maxItems' => 3, 'items' => $hertz],
+                        ),
+                        'beeps' => $says(
+                            'a second, in the weakest and in full climb',
+                            $schema->of(new Span(...ToneSettings::BEEPS)),
+                        ),
+                    ],
+                ]),
+            ],
+        ];
     }
 }

@@ -1,0 +1,90 @@
+<?php
+
+namespace DuskSwitch\Core\Document\Form;
+
+use Attribute;
+use DuskSwitch\Core\Document\Declaration;
+use DuskSwitch\Core\Document\Form;
+use DuskSwitch\Core\Document\Forms;
+use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\Schema;
+use DuskSwitch\Core\Document\UniqueIds;
+
+/** A list of at most so many. */
+#[Attribute(Attribute::TARGET_PARAMETER)]
+final readonly class ListOf implements Form
+{
+    /**
+     * @param  Form|class-string  $of  what stands in it
+     * @param  string|null  $each  what one is, with its article, where none may be there twice: "a step"
+     * @param  string  $by  the field, and key, by which they are told apart then
+     * @param  bool  $keyed  the value is a map by that field
+     * @param  array<string, mixed>  $given  fields of its parts that don't stand in the document
+     */
+    public function __construct(
+        public Form|string $of,
+        public int $most,
+        public int $least = 0,
+        public ?string $each = null,
+        public string $by = 'id',
+        public bool $keyed = false,
+        public array $given = [],
+    ) {}
+
+    /** @return array<mixed> */
+    public function read(JsonCursor $node, Forms $forms): array
+    {
+        $form = $forms->of($this->of);
+        $unique = $this->each === null ? null : new UniqueIds($this->each);
+        $list = [];
+        foreach ($node->items($this->most, $this->least) as $item) {
+            $value = $form instanceof Declaration && $this->given !== []
+                ? $form->readWith($item, $forms, $this->given)
+                : $form->read($item, $forms);
+            if ($value === null) {
+                continue;
+            }
+            $unique?->check($item, $this->by, $this->key($value));
+            if ($this->keyed) {
+                $list[$this->key($value)] = $value;
+            } else {
+                $list[] = $value;
+            }
+        }
+
+        return $list;
+    }
+
+    /** @return list<mixed> */
+    public function write(mixed $value, Forms $forms): array
+    {
+        assert(is_array($value));
+        $form = $forms->of($this->of);
+        $list = [];
+        foreach ($value as $one) {
+            $list[] = $form instanceof Declaration && $one instanceof Part && $this->given !== []
+                ? $form->written($one, $forms, array_keys($this->given))
+                : $form->write($one, $forms);
+        }
+
+        return $list;
+    }
+
+    public function schema(Schema $schema): array
+    {
+        return [
+            'type' => 'array',
+            ...$this->least > 0 ? ['minItems' => $this->least] : [],
+            'maxItems' => $this->most,
+            'items' => $schema->of($this->of, array_keys($this->given)),
+        ];
+    }
+
+    private function key(mixed $value): int|string
+    {
+        $key = is_object($value) ? get_object_vars($value)[$this->by] ?? '' : '';
+
+        return is_int($key) || is_string($key) ? $key : '';
+    }
+}
