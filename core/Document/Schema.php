@@ -34,10 +34,11 @@ final class Schema
      */
     public function named(string $name, array $schema): array
     {
-        $name = lcfirst((string) preg_replace('/^.*\\\\/', '', $name));
-        $this->named[$name] ??= $schema;
+        $says = class_exists($name) ? self::says($name) : null;
+        $short = $says->name ?? lcfirst((string) preg_replace('/^.*\\\\/', '', $name));
+        $this->named[$short] ??= [...$says?->schema() ?? [], ...$schema];
 
-        return ['$ref' => "#/\$defs/{$name}"];
+        return ['$ref' => "#/\$defs/{$short}"];
     }
 
     /**
@@ -62,14 +63,16 @@ final class Schema
     /**
      * A part itself.
      *
-     * @param  Declaration<Part>  $declaration
+     * @template T of Part
+     *
+     * @param  Declaration<T>  $declaration
      * @param  list<string>  $given
      * @return array<string, mixed>
      */
     public function part(Declaration $declaration, array $given = []): array
     {
         $properties = $needed = [];
-        $more = $this->about($declaration->class);
+        $more = self::says($declaration->class)?->schema() ?? [];
         foreach ($declaration->fields($this->forms) as $field) {
             if ($field->isApart || in_array($field->name, $given, true)) {
                 continue;
@@ -97,14 +100,11 @@ final class Schema
         ];
     }
 
-    /**
-     * @param  class-string  $class
-     * @return array<string, mixed>
-     */
-    private function about(string $class): array
+    /** @param  class-string  $class */
+    private static function says(string $class): ?Says
     {
         $says = (new ReflectionClass($class))->getAttributes(Says::class);
 
-        return $says === [] ? [] : $says[0]->newInstance()->schema();
+        return $says === [] ? null : $says[0]->newInstance();
     }
 }

@@ -35,6 +35,7 @@ final readonly class FailsafeForm implements Form
     public function schema(Schema $schema): array
     {
         return [
+            'description' => 'a pulse in µs, hold (keeps the last) or off (no pulses)',
             'oneOf' => [
                 ['type' => 'integer', 'minimum' => Ruler::FROM, 'maximum' => Ruler::TO],
                 ['enum' => ['hold', 'off']],

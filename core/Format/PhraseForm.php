@@ -53,7 +53,7 @@ final readonly class PhraseForm implements Form
                     'properties' => [
                         'value' => $schema->of(new Id()),
                         'places' => $schema->of(new Whole(0, 3)),
-                        'unit' => ['description' => 'said with its unit; true where it is missing', ...$schema->of(new Flag())],
+                        'unit' => ['description' => 'said with it; true where it is missing', ...$schema->of(new Flag())],
                     ],
                 ],
             ],

@@ -6,9 +6,15 @@ use DuskSwitch\Core\Document\Checked;
 use DuskSwitch\Core\Document\Field;
 use DuskSwitch\Core\Document\Form\ListOf;
 use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\Says;
 use DuskSwitch\Core\Document\WithFields;
 
 /** How a controller is armed, and in which ranges where it's armed by a channel. */
+#[Says(rules: [
+    'if' => ['properties' => ['by' => ['const' => 'range']]],
+    'then' => ['required' => ['ranges'], 'properties' => ['ranges' => ['minItems' => 1]]],
+    'else' => ['properties' => ['ranges' => ['maxItems' => 0]]],
+])]
 final readonly class Arming implements Checked
 {
     use WithFields;

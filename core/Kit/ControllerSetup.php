@@ -10,9 +10,11 @@ use DuskSwitch\Core\Document\Form\Whole;
 use DuskSwitch\Core\Document\Form\Word;
 use DuskSwitch\Core\Document\Names;
 use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\Says;
 use DuskSwitch\Core\Document\WithFields;
 
 /** How a controller is set up; null where nothing was said, so that the equipment's default counts. */
+#[Says('how the controller is set up; what is missing is as its definition has it')]
 final readonly class ControllerSetup implements Part
 {
     use WithFields;
@@ -47,7 +49,7 @@ final readonly class ControllerSetup implements Part
         public ?Arming $arming = null,
         #[Whole(self::LOW_MARKS[0], self::LOW_MARKS[1]), Field(says: "µs; with the throttle above it, it doesn't arm")]
         public ?int $low = null,
-        #[ListOf(new Word(self::INPUTS, isId: true), most: 16), Field(says: 'what it expects on channels 1, 2, …')]
+        #[ListOf(new Word(self::INPUTS, isId: true, name: 'input'), most: 16), Field(says: 'what it expects on channels 1, 2, …')]
         public ?array $order = null,
         #[Field(says: 'what the sticks ask for, or surfaces already mixed')]
         public ?ExpectedInput $expects = null,

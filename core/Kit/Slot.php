@@ -3,14 +3,17 @@
 namespace DuskSwitch\Core\Kit;
 
 use DuskSwitch\Core\Document\Checked;
+use DuskSwitch\Core\Document\Field;
 use DuskSwitch\Core\Document\Form\Id;
 use DuskSwitch\Core\Document\Form\Whole;
 use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Document\Names;
+use DuskSwitch\Core\Document\Says;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Units\Ruler;
 
 /** A range of pulses on a channel in which a controller does something. */
+#[Says('a range of pulses, from inclusive, to exclusive, in which a controller is in a mode')]
 final readonly class Slot implements Checked
 {
     use WithFields;
@@ -25,9 +28,9 @@ final readonly class Slot implements Checked
         public string $mode,
         #[Whole(1, 32)]
         public int $channel,
-        #[Whole(Ruler::FROM, Ruler::TO)]
+        #[Whole(Ruler::FROM, Ruler::TO), Field(says: 'µs')]
         public int $from,
-        #[Whole(Ruler::FROM, Ruler::TO)]
+        #[Whole(Ruler::FROM, Ruler::TO), Field(says: 'µs')]
         public int $to,
     ) {}
 

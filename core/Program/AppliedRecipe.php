@@ -7,9 +7,11 @@ use DuskSwitch\Core\Document\Form\MapOf;
 use DuskSwitch\Core\Document\Form\Plain;
 use DuskSwitch\Core\Document\Names;
 use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\Says;
 use DuskSwitch\Core\Document\WithFields;
 
 /** The airframe recipe that wrote a program's mixing last, with what was chosen. */
+#[Says('the airframe recipe that wrote the mixing last, with what was chosen', name: 'recipe')]
 final readonly class AppliedRecipe implements Part
 {
     use WithFields;

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Program;
 
 use DuskSwitch\Core\Document\Checked;
+use DuskSwitch\Core\Document\Field;
 use DuskSwitch\Core\Document\Form\Entries;
 use DuskSwitch\Core\Document\Form\Id;
 use DuskSwitch\Core\Document\Form\ListOf;
@@ -42,11 +43,11 @@ final readonly class KitChoice implements Checked
         public ?string $link = null,
         #[Id(Names::LinkSubtype)]
         public ?string $subtype = null,
-        #[Word(self::WIRES)]
+        #[Word(self::WIRES), Field(says: 'how the receiver passes its channels on')]
         public ?string $wire = null,
-        #[Word(self::WIRES)]
+        #[Word(self::WIRES), Field(says: 'what the controller is set to take')]
         public ?string $input = null,
-        #[Word(self::POWERS)]
+        #[Word(self::POWERS), Field(says: 'what powers the receiver')]
         public ?string $power = null,
         #[Id(Names::Pack)]
         public ?string $pack = null,
@@ -54,11 +55,11 @@ final readonly class KitChoice implements Checked
         public ?string $speedController = null,
         #[Entries('port', new Text(20), 'owner', new Text(40), most: 16)]
         public array $ports = [],
-        #[ListOf(KitPart::class, most: 32, each: 'a part')]
+        #[ListOf(KitPart::class, most: 32, each: 'a part'), Field(says: 'what else is on board')]
         public array $parts = [],
-        #[Text(20)]
+        #[Text(20), Field(says: 'where the program lies in the transmitter')]
         public ?string $memory = null,
-        #[Whole(0, 255)]
+        #[Whole(0, 255), Field(says: 'the number that the receiver checks, so that a wrong program moves nothing')]
         public ?int $match = null,
     ) {}
 

@@ -8,9 +8,11 @@ use DuskSwitch\Core\Document\Form\Id;
 use DuskSwitch\Core\Document\Form\Text;
 use DuskSwitch\Core\Document\Form\Whole;
 use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\Says;
 use DuskSwitch\Core\Document\WithFields;
 
 /** One more part on board, or several of one kind. */
+#[Says('one more part on board, or several of one kind', name: 'part')]
 final readonly class KitPart implements Checked
 {
     use WithFields;
@@ -27,15 +29,15 @@ final readonly class KitPart implements Checked
         #[Text]
         public string $name,
         public PartKind $kind,
-        #[Whole(1, 16)]
+        #[Whole(1, 16), Field(says: '1 where it is missing')]
         public int $count = 1,
         #[Field(inline: true)]
         public PartPower $power = new PartPower(),
-        #[Text(20)]
+        #[Text(20), Field(says: "the controller's serial port that it owns")]
         public ?string $port = null,
-        #[Text(40)]
+        #[Text(40), Field(says: 'parts of one system run matching firmware')]
         public ?string $system = null,
-        #[Whole(1, 99)]
+        #[Whole(1, 99), Field(says: 'of its firmware')]
         public ?int $generation = null,
     ) {}
 

@@ -2,6 +2,7 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Field;
 use DuskSwitch\Core\Document\Form\Id;
 use DuskSwitch\Core\Document\Form\Number;
 use DuskSwitch\Core\Document\Form\Span;
@@ -34,15 +35,15 @@ final readonly class PartPower implements Part
      * @param  string|null  $plug  what kind of plug it has, in words
      */
     public function __construct(
-        #[Span(1, 60)]
+        #[Span(1, 60), Field(says: 'volts that it takes, [low, high], or one number')]
         public ?Range $supply = null,
-        #[Number(0, 100_000)]
+        #[Number(0, 100_000), Field(says: 'mA, of one at the most')]
         public ?float $draw = null,
-        #[Id(Names::Part)]
+        #[Id(Names::Part), Field(says: 'what powers it: pack, controller, speed-controller (its regulator), receiver, own, or the id of a regulator among the parts')]
         public ?string $fed = null,
-        #[Number(1, 60)]
+        #[Number(1, 60), Field(says: 'that a regulator gives')]
         public ?float $volts = null,
-        #[Number(0, 100_000)]
+        #[Number(0, 100_000), Field(says: 'mA that a regulator gives')]
         public ?float $gives = null,
         #[Text(40)]
         public ?string $plug = null,

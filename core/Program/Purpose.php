@@ -2,12 +2,14 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Says;
 use DuskSwitch\Core\Kit\Axis;
 
 /**
  * What a function is for, in the field's terms. Everything that must know what a function means asks this, never its
  * name.
  */
+#[Says('what a function is for')]
 enum Purpose: string
 {
     case Roll = 'roll';

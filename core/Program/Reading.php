@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Program;
 
 use DuskSwitch\Core\Document\Checked;
+use DuskSwitch\Core\Document\Field;
 use DuskSwitch\Core\Document\Form\Three;
 use DuskSwitch\Core\Document\Form\Whole;
 use DuskSwitch\Core\Document\JsonCursor;
@@ -20,9 +21,9 @@ final readonly class Reading implements Checked
     public function __construct(
         #[Whole(1, 32)]
         public int $channel,
-        #[Three(500, 2500)]
+        #[Three(500, 2500), Field(says: 'low end, centre, high end as sent, in µs, rising')]
         public array $sent,
-        #[Three(500, 2500)]
+        #[Three(500, 2500), Field(says: 'what was read for each, in µs')]
         public array $read,
     ) {}
 

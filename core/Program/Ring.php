@@ -9,12 +9,14 @@ use DuskSwitch\Core\Document\Form\ListOf;
 use DuskSwitch\Core\Document\Form\Number;
 use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Document\Names;
+use DuskSwitch\Core\Document\Says;
 use DuskSwitch\Core\Document\WithFields;
 
 /**
  * Holds two functions together inside a circle, as the ring around a swash plate's mast does: where the
  * stick is in a corner, both are shortened so that their direction stays and their length is the limit.
  */
+#[Says('holds two functions together inside a circle')]
 final readonly class Ring implements Checked
 {
     use WithFields;

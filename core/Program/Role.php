@@ -2,10 +2,13 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Says;
+
 /**
  * What an output moves or whom it speaks to: a surface by its place, a motor, a servo of the swash plate, an input of
  * the controller.
  */
+#[Says('what an output moves, or which input of the controller it is')]
 enum Role: string
 {
     case Ailerons = 'ailerons';

@@ -9,10 +9,12 @@ use DuskSwitch\Core\Document\Form\Number;
 use DuskSwitch\Core\Document\Form\Span;
 use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Document\Names;
+use DuskSwitch\Core\Document\Says;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Units\Range;
 
 /** How a function answers its stick in one phase: a curve or expo, then the rate. */
+#[Says('a curve or expo, then the rate', rules: ['not' => ['required' => ['expo', 'curve']]])]
 final readonly class Shape implements Checked
 {
     use WithFields;

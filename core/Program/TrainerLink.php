@@ -6,11 +6,13 @@ use DuskSwitch\Core\Document\Checked;
 use DuskSwitch\Core\Document\Field;
 use DuskSwitch\Core\Document\Form\ListOf;
 use DuskSwitch\Core\Document\JsonCursor;
+use DuskSwitch\Core\Document\Says;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Kit\Axis;
 use DuskSwitch\Core\Program\Condition\Condition;
 
 /** A second transmitter that a student holds: when it flies, and which sticks of it. */
+#[Says("a student's transmitter, joined to this one")]
 final readonly class TrainerLink implements Checked
 {
     use WithFields;
@@ -22,7 +24,7 @@ final readonly class TrainerLink implements Checked
     public function __construct(
         #[Field(says: 'the student flies while this holds')]
         public Condition $when,
-        #[ListOf(Axis::class, most: 4, least: 1), Field(key: 'sticks', says: 'of the student then; all where it is missing')]
+        #[ListOf(Axis::class, most: 4, least: 1, distinct: true), Field(key: 'sticks', says: 'of the student then; all where it is missing')]
         public array $axes = [Axis::Roll, Axis::Pitch, Axis::Throttle, Axis::Yaw],
     ) {}
 

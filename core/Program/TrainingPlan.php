@@ -9,9 +9,11 @@ use DuskSwitch\Core\Document\Form\ListOf;
 use DuskSwitch\Core\Document\Form\Place;
 use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Document\Names;
+use DuskSwitch\Core\Document\Says;
 use DuskSwitch\Core\Document\WithFields;
 
 /** A learner's planned steps: expo comes down and rates go up, on purpose, over weeks. */
+#[Says("a learner's planned steps, from the gentlest: expo never rises, rates never fall, dates never go back", name: 'ladder')]
 final readonly class TrainingPlan implements Checked
 {
     use WithFields;

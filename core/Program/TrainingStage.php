@@ -9,9 +9,11 @@ use DuskSwitch\Core\Document\Form\Number;
 use DuskSwitch\Core\Document\Form\Text;
 use DuskSwitch\Core\Document\Names;
 use DuskSwitch\Core\Document\Part;
+use DuskSwitch\Core\Document\Says;
 use DuskSwitch\Core\Document\WithFields;
 
 /** One step of a training ladder. */
+#[Says(name: 'rung')]
 final readonly class TrainingStage implements Part
 {
     use WithFields;

@@ -87,7 +87,7 @@ final class HouseTest extends TestCase
             $is,
         );
 
-        self::assertSame($schema->{'$defs'}->signal->maximum, (float) ($is[1] ?? 0));
+        self::assertSame($schema->{'$defs'}->step->properties->value->maximum, (float) ($is[1] ?? 0));
     }
 
     public function test_classes_are_final_and_their_names_say_something(): void

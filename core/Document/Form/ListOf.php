@@ -20,6 +20,7 @@ final readonly class ListOf implements Form
      * @param  string|null  $each  what one is, with its article, where none may be there twice: "a step"
      * @param  string  $by  the field, and key, by which they are told apart then
      * @param  bool  $keyed  the value is a map by that field
+     * @param  bool  $distinct  no two are the same; told by the schema, and judged by the part
      * @param  array<string, mixed>  $given  fields of its parts that don't stand in the document
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class ListOf implements Form
         public ?string $each = null,
         public string $by = 'id',
         public bool $keyed = false,
+        public bool $distinct = false,
         public array $given = [],
     ) {}
 
@@ -77,6 +79,7 @@ final readonly class ListOf implements Form
             'type' => 'array',
             ...$this->least > 0 ? ['minItems' => $this->least] : [],
             'maxItems' => $this->most,
+            ...$this->distinct ? ['uniqueItems' => true] : [],
             'items' => $schema->of($this->of, array_keys($this->given)),
         ];
     }

@@ -63,7 +63,9 @@ final readonly class MapOf implements Form
             'type' => 'object',
             'maxProperties' => $this->most,
             'propertyNames' => (new Id())->schema($schema),
-            'additionalProperties' => $schema->of($this->of, $this->key === null ? [] : [$this->key]),
+            'additionalProperties' => $this->key === null || ! is_string($this->of)
+                ? $schema->of($this->of)
+                : $schema->named($this->of, $schema->of($this->of, [$this->key])),
         ];
     }
 }

@@ -17,8 +17,9 @@ final readonly class Word implements Form
     /**
      * @param  non-empty-list<string>  $words
      * @param  bool  $isId  written like an id
+     * @param  string|null  $name  that the list of words has in the schema
      */
-    public function __construct(public array $words, public bool $isId = false) {}
+    public function __construct(public array $words, public bool $isId = false, public ?string $name = null) {}
 
     public function read(JsonCursor $node, Forms $forms): string
     {
@@ -32,6 +33,8 @@ final readonly class Word implements Form
 
     public function schema(Schema $schema): array
     {
-        return ['enum' => $this->words];
+        $words = ['enum' => $this->words];
+
+        return $this->name === null ? $words : $schema->named($this->name, $words);
     }
 }

@@ -9,9 +9,11 @@ use DuskSwitch\Core\Document\Form\ListOf;
 use DuskSwitch\Core\Document\Form\Text;
 use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Document\Names;
+use DuskSwitch\Core\Document\Says;
 use DuskSwitch\Core\Document\WithFields;
 
 /** What a pilot looks at for one flight task. */
+#[Says(name: 'page')]
 final readonly class GlancePage implements Checked
 {
     use WithFields;
@@ -28,10 +30,11 @@ final readonly class GlancePage implements Checked
         public string $id,
         #[Text]
         public string $name,
-        #[ListOf(GlanceCell::class, most: self::MOST), Field(after: 'phase')]
+        #[ListOf(GlanceCell::class, most: self::MOST), Field(after: 'phase', says: 'in the order in which they are read')]
         public array $cells,
+        #[Field(says: "the transmitter's screen where it is missing")]
         public GlanceKind $kind = GlanceKind::Screen,
-        #[Id(Names::Phase)]
+        #[Id(Names::Phase), Field(says: 'in which it is looked at; any where it is missing')]
         public ?string $phase = null,
     ) {}
 

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Program\Telemetry;
 
 use DuskSwitch\Core\Document\Checked;
+use DuskSwitch\Core\Document\Field;
 use DuskSwitch\Core\Document\Form\Id;
 use DuskSwitch\Core\Document\Form\MapOf;
 use DuskSwitch\Core\Document\Form\Number;
@@ -32,12 +33,13 @@ final readonly class InstalledSensor implements Checked
         public string $sensor,
         #[Whole(1, 28)]
         public ?int $address = null,
-        #[Whole(0, 63)]
+        #[Whole(0, 63), Field(says: 'the first of its slots in a transmitter with fixed slots')]
         public ?int $slot = null,
+        #[Field(says: 'its pilot chose the slot: no solver moves it')]
         public bool $byHand = false,
-        #[Id(Names::SensorMode)]
+        #[Id(Names::SensorMode), Field(says: 'the mode that it is set to; its first where it is missing')]
         public ?string $mode = null,
-        #[MapOf(new Number(0.1, 10), most: 16, keys: Names::Quantity)]
+        #[MapOf(new Number(0.1, 10), most: 16, keys: Names::Quantity), Field(says: "by what the transmitter multiplies each of its quantities; what isn't there stays as sent")]
         public array $scales = [],
     ) {}
 

@@ -3,6 +3,7 @@
 namespace DuskSwitch\Core\Program\Telemetry;
 
 use DuskSwitch\Core\Document\Checked;
+use DuskSwitch\Core\Document\Field;
 use DuskSwitch\Core\Document\Form\Id;
 use DuskSwitch\Core\Document\Form\ListOf;
 use DuskSwitch\Core\Document\Form\MapOf;
@@ -10,6 +11,7 @@ use DuskSwitch\Core\Document\Form\Number;
 use DuskSwitch\Core\Document\Form\Whole;
 use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Document\Names;
+use DuskSwitch\Core\Document\Says;
 use DuskSwitch\Core\Document\UniqueIds;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Kit\SensorBus;
@@ -18,6 +20,7 @@ use DuskSwitch\Core\Units\Unit;
 use DuskSwitch\Core\Units\UnitSystem;
 
 /** What an aircraft senses, and what is said of it. */
+#[Says('what the aircraft senses, and what is said of it', name: 'sense')]
 final readonly class TelemetryPlan implements Checked
 {
     use WithFields;
@@ -42,27 +45,32 @@ final readonly class TelemetryPlan implements Checked
      * @param  SpokenLanguage  $language  in which numbers, units and times are said; words are the pilot's own
      */
     public function __construct(
+        #[Field(says: "as it's set at the receiver's pin")]
         public ?SensorBus $bus = null,
-        #[Number(0.1, 10)]
+        #[Number(0.1, 10), Field(says: 'seconds between two reports to the transmitter; 0.5 where it is missing')]
         public float $interval = self::INTERVAL,
-        #[ListOf(InstalledSensor::class, most: 28)]
+        #[ListOf(InstalledSensor::class, most: 28), Field(says: 'sensors in the order of the wire; the id begins those of its values: gps gives gps-speed')]
         public array $chain = [],
-        #[ListOf(DerivedValue::class, most: 40)]
+        #[ListOf(DerivedValue::class, most: 40), Field(says: 'what is worked out')]
         public array $values = [],
+        #[Field(says: 'units of its values; as the pilot reads all where it is missing')]
         public ?UnitSystem $system = null,
-        #[MapOf(Unit::class, most: 60, keys: Names::Value)]
+        #[MapOf(Unit::class, most: 60, keys: Names::Value), Field(says: "by value, where it isn't the system's")]
         public array $units = [],
-        #[ListOf(Callout::class, most: 60, each: 'a call')]
+        #[ListOf(Callout::class, most: 60, each: 'a call'), Field(says: 'alarms, callouts and reminders')]
         public array $calls = [],
-        #[ListOf(new Id(Names::Function), most: 30)]
+        #[ListOf(new Id(Names::Function), most: 30), Field(says: 'functions whose step is said when it changes; phase for the phase')]
         public array $announces = [],
+        #[Field(says: "the variometer's tone: true where it is as it comes, else what is set")]
         public ?ToneSettings $tone = null,
-        #[ListOf(new Whole(0, 63), most: 64)]
+        #[ListOf(new Whole(0, 63), most: 64), Field(says: 'the first slots of what a transmitter with fixed slots had there by default, and was blanked')]
         public array $blanked = [],
         public ?Logging $logging = null,
+        #[Field(says: 'as this begins to hold, what is calculated since a reset starts again')]
         public ?Condition $reset = null,
-        #[ListOf(GlancePage::class, most: 16, each: 'a page')]
+        #[ListOf(GlancePage::class, most: 16, each: 'a page'), Field(says: 'what is looked at, by flight task')]
         public array $pages = [],
+        #[Field(says: 'in which numbers, units and times are said; English where it is missing')]
         public SpokenLanguage $language = SpokenLanguage::English,
     ) {}
 
