@@ -223,6 +223,7 @@ final class EquipmentTest extends BrowserTestCase
         $page->saved(2);
         $page->open('/equipment')->click("[aria-label='Remove Ridge']");
         $page->press('Remove anyway');
+        $page->until(fn (): bool => ! $page->has("[aria-label='Remove Ridge']"), 'the transmitter gone');
         $page->open("/aircraft/{$id}")->press('Restore revision 2');
         $page->saved(2);
     }

@@ -39,7 +39,7 @@ final class SmallPartsTest extends TestCase
     public function test_the_ruler_and_the_list_of_phases_end_where_the_schema_says(): void
     {
         $schema = self::schema('program');
-        $pulse = $schema->{'$defs'}->pulse;
+        $pulse = $schema->{'$defs'}->slot->properties->from;
         self::assertSame([$pulse->minimum, $pulse->maximum], [Ruler::FROM, Ruler::TO]);
         self::assertSame($schema->properties->phases->maxItems, Program::MOST_PHASES);
         // Common practice: from 1000 µs over 1500 to 2000.
