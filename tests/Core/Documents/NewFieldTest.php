@@ -6,7 +6,7 @@ use Illuminate\Filesystem\Filesystem;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
-/** A number more on a feed is one line in its class: done here in a copy of the core, by which all else is looked at. */
+/** A number more on a feed is one line in its class: done here in a copy of the core, and what follows is looked at. */
 final class NewFieldTest extends TestCase
 {
     private const CORE = __DIR__.'/../../../core';

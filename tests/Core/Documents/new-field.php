@@ -1,6 +1,6 @@
 <?php
 
-// What comes of a feed with a field that the copy of the core in $argv[1] has and the core hasn't: asked by NewFieldTest.
+// What comes of a feed with a field that only the copy of the core in $argv[1] has: asked by NewFieldTest.
 
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Fingerprint;
