@@ -68,7 +68,8 @@ final class Declaration implements Form
         }
         $part = $this->take($node, $there, $forms, $given, $met);
         if ($there !== null && count($there) !== $met) {
-            $this->refuseUnknown($node, $there, $forms, $given, $beside);
+            [$needed, $free] = $this->keys($forms, $given);
+            $node->refuseUnknown([...$beside, ...$needed, ...$free]);
         }
 
         return $part;
@@ -96,14 +97,13 @@ final class Declaration implements Form
         $written = [];
         foreach ($this->order as $field) {
             $value = $part->{$field->name};
-            $isLeftOut = ($value === $field->default && ! $field->isAlways) || in_array($field->name, $given, true);
-            if ($isLeftOut) {
+            if ($field->isUsual($value, $part) || in_array($field->name, $given, true)) {
                 continue;
             }
             if ($field->inline !== null) {
                 assert($value instanceof Part);
                 $written = [...$written, ...$field->inline->written($value, $forms)];
-            } elseif ($field->isAlways || ! $field->isUsual($value, $part)) {
+            } else {
                 $written[$field->key] = $field->isAsIs ? $value : $field->form->write($value, $forms);
             }
         }
@@ -161,20 +161,6 @@ final class Declaration implements Form
         $names = array_map(fn (DeclaredField $one): string => $one->name, $this->fields ?? []);
 
         return array_combine(array_slice($names, 0, count($values)), $values);
-    }
-
-    /**
-     * @param  array<string, mixed>  $there
-     * @param  array<string, mixed>  $given
-     * @param  list<string>  $beside
-     */
-    private function refuseUnknown(JsonCursor $node, array $there, Forms $forms, array $given, array $beside): void
-    {
-        [$needed, $free] = $this->keys($forms, $given);
-        $known = [...$beside, ...$needed, ...$free];
-        foreach (array_diff(array_map(strval(...), array_keys($there)), $known) as $key) {
-            $node->faultAt($key, 'this key is unknown; here may stand '.implode(', ', $known));
-        }
     }
 
     /**

@@ -53,7 +53,7 @@ final readonly class DeclaredField
         $this->isAsIs = in_array(AsIs::class, class_uses($this->form), true);
         $this->isApart = $this->says->apart;
         $this->isNeeded = ! $parameter->isOptional() && $this->says->otherwise === null;
-        $this->isAlways = $this->isNeeded || $this->says->always;
+        $this->isAlways = $this->isNeeded || $this->says->always || $this->inline !== null;
         $this->default = $parameter->isOptional() ? $parameter->getDefaultValue() : null;
     }
 
@@ -61,7 +61,7 @@ final readonly class DeclaredField
      * What is meant where it's missing.
      *
      * @param  class-string<Part>  $part
-     * @param  list<mixed>  $before  the fields before it, in their order
+     * @param  list<mixed>  $before  the fields before it, in the order of the constructor, and perhaps those behind it
      */
     public function otherwise(string $part, array $before): mixed
     {
@@ -84,9 +84,8 @@ final readonly class DeclaredField
             return $value === $this->otherwise($part::class, array_values(get_object_vars($part)));
         }
 
-        $usual = $this->default;
-
-        return $value === $usual || (is_object($value) && is_object($usual) && $value == $usual);
+        return $value === $this->default
+            || (is_object($value) && is_object($this->default) && $value == $this->default);
     }
 
     private static function formOfType(ReflectionParameter $parameter, Forms $forms): Form

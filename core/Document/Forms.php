@@ -32,6 +32,19 @@ final class Forms
     }
 
     /**
+     * The form of what stands where some of its fields are known already.
+     *
+     * @param  Form|class-string  $what
+     * @param  array<string, mixed>  $given  those fields, by name; they don't stand in the document
+     */
+    public function within(Form|string $what, array $given): Form
+    {
+        $form = $this->of($what);
+
+        return $given !== [] && $form instanceof Declaration ? new Within($form, $given) : $form;
+    }
+
+    /**
      * What a part says of itself.
      *
      * @template T of Part

@@ -123,15 +123,21 @@ final readonly class JsonCursor
 
             return;
         }
-        $known = [...$required, ...$optional];
-        foreach (array_keys(get_object_vars($this->value)) as $key) {
-            if (! in_array((string) $key, $known, true)) {
-                $says = 'this key is unknown; here may stand '.implode(', ', $known);
-                $this->faultAt((string) $key, $says);
-            }
-        }
+        $this->refuseUnknown([...$required, ...$optional]);
         foreach ($required as $key) {
             $this->has($key) || $this->faultAt($key, 'this is missing');
+        }
+    }
+
+    /**
+     * Notes a fault at every key but these.
+     *
+     * @param  list<string>  $known
+     */
+    public function refuseUnknown(array $known): void
+    {
+        foreach (array_diff(array_map(strval(...), array_keys($this->keyed() ?? [])), $known) as $key) {
+            $this->faultAt($key, 'this key is unknown; here may stand '.implode(', ', $known));
         }
     }
 

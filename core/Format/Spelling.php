@@ -35,21 +35,6 @@ final class Spelling
         return self::$ofVersion1 ??= new Forms([...self::byHand(), Installation::class => new FromVersion1()]);
     }
 
-    /** @return array<class-string, Form> */
-    private static function byHand(): array
-    {
-        return [
-            Condition::class => new ConditionForm(),
-            Source::class => new SourceForm(),
-            Meaning::class => new MeaningForm(),
-            Failsafe::class => new FailsafeForm(),
-            SurfaceThrow::class => new ThrowForm(),
-            Derivation::class => new DerivationForm(),
-            PhrasePart::class => new PhraseForm(),
-            ToneSettings::class => new ToneForm(),
-        ];
-    }
-
     /**
      * What a part has to say, by key.
      *
@@ -85,5 +70,20 @@ final class Spelling
     public static function read(string $class, JsonCursor $node): Part
     {
         return self::forms()->declaration($class)->read($node, self::forms());
+    }
+
+    /** @return array<class-string, Form> */
+    private static function byHand(): array
+    {
+        return [
+            Condition::class => new ConditionForm(),
+            Source::class => new SourceForm(),
+            Meaning::class => new MeaningForm(),
+            Failsafe::class => new FailsafeForm(),
+            SurfaceThrow::class => new ThrowForm(),
+            Derivation::class => new DerivationForm(),
+            PhrasePart::class => new PhraseForm(),
+            ToneSettings::class => new ToneForm(),
+        ];
     }
 }

@@ -42,13 +42,13 @@ final readonly class ToneForm implements Form
             middle: $middle,
             beeps: $node->at('beeps')?->range(...ToneSettings::BEEPS) ?? $usual->beeps,
         );
-        $node->faults->count() === $before && self::ordered($node, $tone);
+        $node->faults->count() === $before && self::checkOrder($node, $tone);
 
         return $tone;
     }
 
     /** Sink is below the silent band and climb above it; low is lower than high. */
-    private static function ordered(JsonCursor $node, ToneSettings $tone): bool
+    private static function checkOrder(JsonCursor $node, ToneSettings $tone): void
     {
         $at = fn (string $key): JsonCursor => $node->at($key) ?? $node;
         if ($tone->quiet->low > 0.0 || $tone->quiet->high < 0.0) {
@@ -65,15 +65,13 @@ final readonly class ToneForm implements Form
         if ($tone->beeps->low > $tone->beeps->high) {
             $at('beeps')->fault('must not fall: in weak climb, in full climb');
         }
-
-        return $node->faults->none();
     }
 
     /** @return true|array<string, mixed> */
     public function write(mixed $value, Forms $forms): true|array
     {
-        assert($value instanceof ToneSettings);
         $tone = $value;
+        assert($tone instanceof ToneSettings);
         $usual = new ToneSettings();
         $said = [
             ...$tone->of === null ? [] : ['of' => $tone->of],
@@ -86,9 +84,9 @@ final readonly class ToneForm implements Form
             'pitch' => $pitch($one),
             'beeps' => [$one->beeps->low, $one->beeps->high],
         ];
-        foreach ($numbers($tone) as $key => $value) {
-            if ($value !== $numbers($usual)[$key]) {
-                $said[$key] = $value;
+        foreach ($numbers($tone) as $key => $number) {
+            if ($number !== $numbers($usual)[$key]) {
+                $said[$key] = $number;
             }
         }
 

@@ -3,11 +3,9 @@
 namespace DuskSwitch\Core\Document\Form;
 
 use Attribute;
-use DuskSwitch\Core\Document\Declaration;
 use DuskSwitch\Core\Document\Form;
 use DuskSwitch\Core\Document\Forms;
 use DuskSwitch\Core\Document\JsonCursor;
-use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\Schema;
 use DuskSwitch\Core\Document\UniqueIds;
 
@@ -37,13 +35,11 @@ final readonly class ListOf implements Form
     /** @return array<mixed> */
     public function read(JsonCursor $node, Forms $forms): array
     {
-        $form = $forms->of($this->of);
+        $form = $forms->within($this->of, $this->given);
         $unique = $this->each === null ? null : new UniqueIds($this->each);
         $list = [];
         foreach ($node->items($this->most, $this->least) as $item) {
-            $value = $form instanceof Declaration && $this->given !== []
-                ? $form->readWith($item, $forms, $this->given)
-                : $form->read($item, $forms);
+            $value = $form->read($item, $forms);
             if ($value === null) {
                 continue;
             }
@@ -62,15 +58,9 @@ final readonly class ListOf implements Form
     public function write(mixed $value, Forms $forms): array
     {
         assert(is_array($value));
-        $form = $forms->of($this->of);
-        $list = [];
-        foreach ($value as $one) {
-            $list[] = $form instanceof Declaration && $one instanceof Part && $this->given !== []
-                ? $form->written($one, $forms, array_keys($this->given))
-                : $form->write($one, $forms);
-        }
+        $form = $forms->within($this->of, $this->given);
 
-        return $list;
+        return array_map(fn (mixed $one): mixed => $form->write($one, $forms), array_values($value));
     }
 
     public function schema(Schema $schema): array

@@ -3,12 +3,10 @@
 namespace DuskSwitch\Core\Document\Form;
 
 use Attribute;
-use DuskSwitch\Core\Document\Declaration;
 use DuskSwitch\Core\Document\Form;
 use DuskSwitch\Core\Document\Forms;
 use DuskSwitch\Core\Document\JsonCursor;
 use DuskSwitch\Core\Document\Names;
-use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\Schema;
 use stdClass;
 
@@ -31,12 +29,9 @@ final readonly class MapOf implements Form
     /** @return array<string, mixed> */
     public function read(JsonCursor $node, Forms $forms): array
     {
-        $form = $forms->of($this->of);
         $map = [];
         foreach ($node->entries($this->most) as $key => $entry) {
-            $map[$key] = $this->key !== null && $form instanceof Declaration
-                ? $form->readWith($entry, $forms, [$this->key => $key])
-                : $form->read($entry, $forms);
+            $map[$key] = $this->form((string) $key, $forms)->read($entry, $forms);
         }
 
         return $map;
@@ -46,12 +41,9 @@ final readonly class MapOf implements Form
     public function write(mixed $value, Forms $forms): array|stdClass
     {
         assert(is_array($value));
-        $form = $forms->of($this->of);
         $map = [];
         foreach ($value as $key => $one) {
-            $map[(string) $key] = $this->key !== null && $form instanceof Declaration && $one instanceof Part
-                ? $form->written($one, $forms, [$this->key])
-                : $form->write($one, $forms);
+            $map[(string) $key] = $this->form((string) $key, $forms)->write($one, $forms);
         }
 
         return $map === [] ? new stdClass() : $map;
@@ -67,5 +59,10 @@ final readonly class MapOf implements Form
                 ? $schema->of($this->of)
                 : $schema->named($this->of, $schema->of($this->of, [$this->key])),
         ];
+    }
+
+    private function form(string $key, Forms $forms): Form
+    {
+        return $forms->within($this->of, $this->key === null ? [] : [$this->key => $key]);
     }
 }
