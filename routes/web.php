@@ -18,6 +18,7 @@ use DuskSwitch\App\Http\Controllers\LineController;
 use DuskSwitch\App\Http\Controllers\LiveController;
 use DuskSwitch\App\Http\Controllers\LogbookController;
 use DuskSwitch\App\Http\Controllers\LogbookFileController;
+use DuskSwitch\App\Http\Controllers\MergeController;
 use DuskSwitch\App\Http\Controllers\OtherAircraftController;
 use DuskSwitch\App\Http\Controllers\PackController;
 use DuskSwitch\App\Http\Controllers\PilotController;
@@ -180,6 +181,8 @@ Route::prefix('api')->middleware(SubstituteBindings::class)->group(function (): 
         Route::get('export/whole', [ExchangeController::class, 'whole']);
         Route::post('repair', [RepairController::class, 'repair']);
         Route::put('program', [ProgramController::class, 'save']);
+        Route::post('merge', [MergeController::class, 'look']);
+        Route::post('merge/keep', [MergeController::class, 'keep']);
         Route::post('assign', [ProgramController::class, 'assign']);
         Route::post('undo', [ProgramController::class, 'undo']);
         Route::post('redo', [ProgramController::class, 'redo']);

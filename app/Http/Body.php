@@ -71,7 +71,13 @@ final readonly class Body
     /** The revision that something was decided on, under `base`. */
     public function base(): int
     {
-        return $this->need('base')->whole(1, self::MOST_REVISIONS);
+        return $this->revision('base');
+    }
+
+    /** The number of a revision. */
+    public function revision(string $key): int
+    {
+        return $this->need($key)->whole(1, self::MOST_REVISIONS);
     }
 
     /**

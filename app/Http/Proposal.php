@@ -39,8 +39,8 @@ final readonly class Proposal
         return new JsonResponse([
             'document' => $document,
             'changes' => Differences::between(
-                $this->bench->summary($before),
-                $this->bench->summary($circuit),
+                $this->bench->summary($before->program),
+                $this->bench->summary($circuit->program),
             ),
             'notes' => [...$notes, ...array_values($new)],
             'places' => $places,

@@ -12,6 +12,7 @@ use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Kit\Transmitter;
 use DuskSwitch\Core\Kit\Transmitters;
 use DuskSwitch\Core\Move\FormerNames;
+use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProgramSummary;
 use DuskSwitch\Core\Program\SummaryItem;
 use DuskSwitch\Core\Sheet\Sheet;
@@ -90,21 +91,21 @@ final readonly class Bench
         );
     }
 
+    /** @return array<string, SummaryItem> what can be said of a program, ready to be compared with another */
+    public function summary(Program $program): array
+    {
+        return ProgramSummary::of(
+            $program,
+            $this->transmitter($program->transmitter),
+            new CatalogueNames($program, $this->catalogue),
+        );
+    }
+
     /**
      * A transmitter in Equipment.
      *
      * @throws Refused where there's no such one
      */
-    /** @return array<string, SummaryItem> what can be said of it, ready to be compared with another */
-    public function summary(Circuit $circuit): array
-    {
-        return ProgramSummary::of(
-            $circuit->program,
-            $circuit->panel->transmitter,
-            new CatalogueNames($circuit->program, $this->catalogue),
-        );
-    }
-
     public function transmitter(string $id): Transmitter
     {
         return $this->transmitters->find($id) ??

@@ -28,7 +28,7 @@ final readonly class SteppedFunction implements PilotFunction
         public string $id,
         #[Text]
         public string $name,
-        #[ListOf(Step::class, most: 16, least: 1, each: 'a step')]
+        #[ListOf(Step::class, most: 16, least: 1, each: 'a step', ranked: true)]
         public array $steps,
         #[Field(after: 'name')]
         public ?Purpose $purpose = null,

@@ -26,6 +26,7 @@ final class HouseRules
         ['Move', 'Rehearsal', 'Checklist'],
         ['Sheet'],
         ['Format'],
+        ['Edits'],
         ['Log'],
         ['Analysis'],
         ['Logbook', 'Video'],

@@ -106,6 +106,6 @@ final class HistoryController
     {
         $circuit = $this->bench->circuit($revision->document);
 
-        return $this->facts[$revision->number] = $this->bench->summary($circuit);
+        return $this->facts[$revision->number] = $this->bench->summary($circuit->program);
     }
 }

@@ -29,8 +29,8 @@ final readonly class OtherAircraftController
 
         return new JsonResponse([
             'changes' => Differences::between(
-                $this->bench->summary($this->bench->read($body->raw('document'))),
-                $this->bench->summary($other),
+                $this->bench->summary($this->bench->read($body->raw('document'))->program),
+                $this->bench->summary($other->program),
             ),
             'parts' => array_map(
                 fn (TakenPart $one): array => ['id' => $one->value, 'name' => $one->title()],

@@ -11,8 +11,10 @@ use DuskSwitch\Core\Document\UniqueIds;
 
 /** A map that stands as a list of objects with two keys: what it's about, and what is said of it. */
 #[Attribute(Attribute::TARGET_PARAMETER)]
-final readonly class Entries implements Form
+final readonly class Entries implements Keyed
 {
+    use IsMap;
+
     /**
      * @param  Form|class-string  $of  the values
      * @param  string|null  $each  what one is, with its article, where none may be there twice
@@ -69,5 +71,10 @@ final readonly class Entries implements Form
                 'properties' => [$this->key => $this->keys->schema($schema), $this->value => $schema->of($this->of)],
             ],
         ];
+    }
+
+    public function one(int|string $id, Forms $forms): Form
+    {
+        return $forms->of($this->of);
     }
 }

@@ -11,13 +11,15 @@ use DuskSwitch\Core\Document\UniqueIds;
 
 /** A list of at most so many. */
 #[Attribute(Attribute::TARGET_PARAMETER)]
-final readonly class ListOf implements Form
+final readonly class ListOf implements Keyed
 {
     /**
      * @param  Form|class-string  $of  what stands in it
      * @param  string|null  $each  what one is, with its article, where none may be there twice: "a step"
      * @param  string  $by  the field, and key, by which they are told apart then
      * @param  bool  $keyed  the value is a map by that field
+     * @param  bool  $named  they are told apart by that field, and the part that they're in judges it
+     * @param  bool  $ranked  their order means something
      * @param  bool  $distinct  no two are the same; told by the schema, and judged by the part
      * @param  array<string, mixed>  $given  fields of its parts that don't stand in the document
      */
@@ -28,6 +30,8 @@ final readonly class ListOf implements Form
         public ?string $each = null,
         public string $by = 'id',
         public bool $keyed = false,
+        public bool $named = false,
+        public bool $ranked = false,
         public bool $distinct = false,
         public array $given = [],
     ) {}
@@ -72,6 +76,31 @@ final readonly class ListOf implements Form
             ...$this->distinct ? ['uniqueItems' => true] : [],
             'items' => $schema->of($this->of, array_keys($this->given)),
         ];
+    }
+
+    public function isKeyed(): bool
+    {
+        return $this->named || $this->each !== null;
+    }
+
+    public function isRanked(): bool
+    {
+        return $this->ranked;
+    }
+
+    public function byId(array $value): array
+    {
+        return $this->keyed ? $value : array_combine(array_map($this->key(...), $value), $value);
+    }
+
+    public function together(array $byId): array
+    {
+        return $this->keyed ? $byId : array_values($byId);
+    }
+
+    public function one(int|string $id, Forms $forms): Form
+    {
+        return $forms->within($this->of, $this->given);
     }
 
     private function key(mixed $value): int|string

@@ -12,8 +12,10 @@ use stdClass;
 
 /** An object whose keys are ids, at most so many. */
 #[Attribute(Attribute::TARGET_PARAMETER)]
-final readonly class MapOf implements Form
+final readonly class MapOf implements Keyed
 {
+    use IsMap;
+
     /**
      * @param  Form|class-string  $of  what stands in it
      * @param  Names|null  $keys  what the keys name
@@ -31,7 +33,7 @@ final readonly class MapOf implements Form
     {
         $map = [];
         foreach ($node->entries($this->most) as $key => $entry) {
-            $map[$key] = $this->form((string) $key, $forms)->read($entry, $forms);
+            $map[$key] = $this->one($key, $forms)->read($entry, $forms);
         }
 
         return $map;
@@ -43,7 +45,7 @@ final readonly class MapOf implements Form
         assert(is_array($value));
         $map = [];
         foreach ($value as $key => $one) {
-            $map[(string) $key] = $this->form((string) $key, $forms)->write($one, $forms);
+            $map[(string) $key] = $this->one($key, $forms)->write($one, $forms);
         }
 
         return $map === [] ? new stdClass() : $map;
@@ -61,8 +63,8 @@ final readonly class MapOf implements Form
         ];
     }
 
-    private function form(string $key, Forms $forms): Form
+    public function one(int|string $id, Forms $forms): Form
     {
-        return $forms->within($this->of, $this->key === null ? [] : [$this->key => $key]);
+        return $forms->within($this->of, $this->key === null ? [] : [$this->key => (string) $id]);
     }
 }

@@ -49,9 +49,9 @@ final readonly class TelemetryPlan implements Checked
         public ?SensorBus $bus = null,
         #[Number(0.1, 10), Field(says: 'seconds between two reports to the transmitter; 0.5 where it is missing')]
         public float $interval = self::INTERVAL,
-        #[ListOf(InstalledSensor::class, most: 28), Field(says: 'sensors in the order of the wire; the id begins those of its values: gps gives gps-speed')]
+        #[ListOf(InstalledSensor::class, most: 28, named: true, ranked: true), Field(says: 'sensors in the order of the wire; the id begins those of its values: gps gives gps-speed')]
         public array $chain = [],
-        #[ListOf(DerivedValue::class, most: 40), Field(says: 'what is worked out')]
+        #[ListOf(DerivedValue::class, most: 40, named: true), Field(says: 'what is worked out')]
         public array $values = [],
         #[Field(says: 'units of its values; as the pilot reads all where it is missing')]
         public ?UnitSystem $system = null,
@@ -68,7 +68,7 @@ final readonly class TelemetryPlan implements Checked
         public ?Logging $logging = null,
         #[Field(says: 'as this begins to hold, what is calculated since a reset starts again')]
         public ?Condition $reset = null,
-        #[ListOf(GlancePage::class, most: 16, each: 'a page'), Field(says: 'what is looked at, by flight task')]
+        #[ListOf(GlancePage::class, most: 16, each: 'a page', ranked: true), Field(says: 'what is looked at, by flight task')]
         public array $pages = [],
         #[Field(says: 'in which numbers, units and times are said; English where it is missing')]
         public SpokenLanguage $language = SpokenLanguage::English,

@@ -1,0 +1,85 @@
+<?php
+
+namespace DuskSwitch\App\Hangar;
+
+use DuskSwitch\App\Models\Revision;
+use DuskSwitch\Core\Document\Merge\Merged;
+use DuskSwitch\Core\Document\Merge\MergedPart;
+use DuskSwitch\Core\Document\Merge\Side;
+use DuskSwitch\Core\Edits\EditedPart;
+use DuskSwitch\Core\Fault\Fault;
+use DuskSwitch\Core\Proof\Finding;
+
+/** Two edits of an aircraft, and what they become together. */
+final readonly class MergedEdits
+{
+    private const NOTE = 120;
+
+    /**
+     * @param  Revision  $edit  kept aside
+     * @param  Revision  $current  what the aircraft is
+     * @param  list<EditedPart>  $parts  that differ between both
+     * @param  list<Fault>  $faults  why both together can't run
+     * @param  list<Finding>  $findings  of both together that neither had
+     */
+    public function __construct(
+        public Revision $edit,
+        public Revision $current,
+        public Merged $merged,
+        public array $parts,
+        public array $faults,
+        public array $findings,
+    ) {}
+
+    /** True where there is nothing to look at: each changed something else, and both together have nothing new. */
+    public function isClean(): bool
+    {
+        $conflicts = array_filter($this->merged->parts, fn (MergedPart $one): bool => $one->isConflict());
+
+        return $conflicts === [] && $this->faults === [] && $this->findings === [];
+    }
+
+    /** What the revision says of itself. */
+    public function note(): string
+    {
+        $half = intdiv(self::NOTE, 2) - 10;
+        $short = fn (string $note): string => mb_strimwidth($note, 0, $half, '…');
+
+        return "{$short($this->edit->note)}, together with “{$short($this->current->note)}”";
+    }
+
+    /** @return array<string, mixed> */
+    public function answer(): array
+    {
+        return [
+            'base' => $this->current->number,
+            'aside' => $this->edit->number,
+            'clean' => $this->isClean(),
+            'decided' => $this->merged->isDecided(),
+            'parts' => array_map(
+                fn (EditedPart $one): array => [
+                    'path' => $one->part->path,
+                    'title' => $one->title,
+                    'mine' => $one->mine,
+                    'theirs' => $one->theirs,
+                    'changed' => array_map(fn (Side $side): string => $side->value, $one->part->changed),
+                    'joins' => $one->part->joins,
+                    'taken' => $one->part->taken?->value,
+                ],
+                $this->parts,
+            ),
+            'faults' => array_map(
+                fn (Fault $one): array => ['path' => $one->path, 'says' => $one->says],
+                $this->faults,
+            ),
+            'findings' => array_map(
+                fn (Finding $one): array => [
+                    'key' => $one->key(),
+                    'severity' => $one->severity->value,
+                    'says' => $one->says,
+                ],
+                $this->findings,
+            ),
+        ];
+    }
+}
