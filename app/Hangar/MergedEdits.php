@@ -15,6 +15,8 @@ final readonly class MergedEdits
 {
     private const NOTE = 120;
 
+    private const TOLD = 3;
+
     /**
      * @param  Revision  $edit  kept aside
      * @param  Revision  $current  what the aircraft is
@@ -48,12 +50,24 @@ final readonly class MergedEdits
         return "{$short($this->edit->note)}, together with “{$short($this->current->note)}”";
     }
 
+    /** What the pilot is told where both were kept without a question. */
+    private function says(): string
+    {
+        $theirs = array_filter($this->parts, fn (EditedPart $one): bool => $one->theirs !== []);
+        $titles = array_values(array_map(fn (EditedPart $one): string => $one->title, $theirs));
+        $more = count($titles) - self::TOLD;
+        $told = implode(', ', array_slice($titles, 0, self::TOLD)).($more > 0 ? " and {$more} more" : '');
+
+        return "Saved together with what was changed elsewhere: {$told}.";
+    }
+
     /** @return array<string, mixed> */
     public function answer(): array
     {
         return [
             'base' => $this->current->number,
             'aside' => $this->edit->number,
+            'says' => $this->says(),
             'clean' => $this->isClean(),
             'decided' => $this->merged->isDecided(),
             'parts' => array_map(

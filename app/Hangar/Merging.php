@@ -6,6 +6,7 @@ use DuskSwitch\App\Models\Aircraft;
 use DuskSwitch\App\Models\Revision;
 use DuskSwitch\App\Program\Bench;
 use DuskSwitch\App\Program\Prover;
+use DuskSwitch\Core\Document\JsonPath;
 use DuskSwitch\Core\Document\Merge\Merge;
 use DuskSwitch\Core\Document\Merge\MergedPart;
 use DuskSwitch\Core\Document\Merge\Side;
@@ -49,7 +50,7 @@ final readonly class Merging
         $merged = Merge::of($before->program, $mine->program, $theirs->program, Spelling::forms(), $choices);
         $paths = array_map(fn (MergedPart $one): string => $one->path, $merged->parts);
         foreach (array_diff(array_keys($choices), $paths) as $path) {
-            throw Refused::because("choices.{$path}", 'nothing differs there; look at both edits again');
+            throw Refused::because(JsonPath::below('choices', $path), 'nothing differs there; look at both edits again');
         }
         assert($merged->document instanceof Program);
         $words = new EditWords($before->program, $mine->program, $theirs->program, $this->bench->summary(...));

@@ -45,6 +45,9 @@ final readonly class EditWords
     /** @return array{string, non-empty-list<string>} what it's called, and what a side changed in it */
     private function side(MergedPart $part, Side $side): array
     {
+        if (str_ends_with($part->path, '/#order')) {
+            return $this->order(explode('/', $part->path, -1), $part->path, $side);
+        }
         $program = Merge::only($part->path, $side, $this->base, $this->mine, $this->theirs, Spelling::forms());
         assert($program instanceof Program);
         $after = ($this->summary)($program);
@@ -54,13 +57,30 @@ final readonly class EditWords
         return [$this->title($part->path, $after), $said === [] ? ['Changed'] : $said];
     }
 
+    /**
+     * @param  list<string>  $keys  down to the list
+     * @return array{string, non-empty-list<string>}
+     */
+    private function order(array $keys, string $path, Side $side): array
+    {
+        $merged = Merge::of($this->base, $this->mine, $this->theirs, Spelling::forms(), [$path => $side]);
+        $list = array_reduce(
+            $keys,
+            fn (mixed $within, string $key): mixed => is_array($within) ? $within[$key] ?? null : null,
+            Spelling::of($merged->document),
+        );
+        $names = [];
+        foreach (is_array($list) ? $list : [] as $one) {
+            $name = is_array($one) ? $one['name'] ?? $one['id'] ?? '' : '';
+            $names[] = is_string($name) ? $name : '';
+        }
+
+        return ['Order of '.end($keys), [implode(', ', $names)]];
+    }
+
     /** @param  array<string, SummaryItem>  $after */
     private function title(string $path, array $after): string
     {
-        [$last, $within] = array_reverse(explode('/', $path)) + [1 => ''];
-        if ($last === '#order') {
-            return "Order of {$within}";
-        }
         foreach ($this->before + $after as $key => $item) {
             $old = $this->before[$key]->facts ?? [];
             $new = $after[$key]->facts ?? [];

@@ -22,7 +22,8 @@ final class Merge
 
     /**
      * @param  array<string, Side>  $choices  by the path of a part
-     * @param  Side|null  $otherwise  whose the other parts are; null for the one who changed them
+     * @param  Side|null  $otherwise  whose the other parts are: Base; or Both, where two edits join; null where somebody
+     *                  chooses then
      */
     private function __construct(
         private readonly Forms $forms,
@@ -71,7 +72,7 @@ final class Merge
     /** @param  bool  $isThere  true for a part that no document is without: its fields are chosen, not all of it */
     private function value(string $at, Form $form, bool $isThere, mixed $base, mixed $mine, mixed $theirs): mixed
     {
-        if ($this->same($form, $mine, $theirs) && $this->otherwise === null) {
+        if ($this->same($form, $mine, $theirs) && $this->otherwise !== Side::Base) {
             return $mine;
         }
         if ($isThere && $form instanceof Declaration) {
@@ -121,7 +122,7 @@ final class Merge
     private function order(string $at, bool $isRanked, array $base, array $mine, array $theirs): array
     {
         [$asMine, $asTheirs] = [Order::with($mine, $theirs), Order::with($theirs, $mine)];
-        if ($this->otherwise === null && $asMine === $asTheirs) {
+        if ($this->otherwise !== Side::Base && $asMine === $asTheirs) {
             return $asMine;
         }
         $changed = [
@@ -165,7 +166,12 @@ final class Merge
      */
     private function take(string $at, array $changed, bool $joins): ?Side
     {
-        $usual = $this->otherwise ?? (count($changed) === 1 ? $changed[0] : null);
+        $usual = match (true) {
+            $this->otherwise === Side::Base => Side::Base,
+            count($changed) === 1 => $changed[0],
+            $joins => $this->otherwise,
+            default => null,
+        };
         $chosen = $this->choices[$at] ?? $usual;
         $taken = $chosen === Side::Both && ! $joins ? $usual : $chosen;
         $this->parts[] = new MergedPart($at, $changed, $joins, $taken);
@@ -179,7 +185,7 @@ final class Merge
         $isSame = $base instanceof Part && $mine instanceof Part && $theirs instanceof Part
             && $base::class === $mine::class && $mine::class === $theirs::class
             && $this->forms->of($mine::class) instanceof Declaration;
-        $merged = $isSame ? self::of($base, $mine, $theirs, $this->forms) : null;
+        $merged = $isSame ? self::made(new self($this->forms, [], Side::Both), $base, $mine, $theirs) : null;
 
         return $merged?->isDecided() === true ? $merged->document : null;
     }

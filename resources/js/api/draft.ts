@@ -1,5 +1,6 @@
 import { box } from './box'
 import { data, Lost, PUT, Refusal } from './client'
+import { keepMerge, lookAtMerge } from './merge'
 import { queries } from './queryClient'
 import type { Aircraft, Conflict, Problem, Program } from './types'
 
@@ -22,7 +23,9 @@ export const keyOf = (id: number) => ['aircraft', id]
 export const isConflict = (error: unknown): error is Refusal & { problem: Conflict } =>
   error instanceof Refusal && 'current' in error.problem
 
-const isOfEdits = (conflict: Conflict): conflict is ConflictOfEdits => conflict.aside !== null
+/** Another version was saved meanwhile, and the edit was kept beside it. */
+export const isConflictOfEdits = (error: unknown): error is Refusal & { problem: ConflictOfEdits } =>
+  isConflict(error) && error.problem.aside !== null
 
 /** Saves an edit: the aircraft with it. */
 export const save = (id: number, { base, document, note }: Edit, uuid?: string) =>
@@ -69,10 +72,14 @@ export class Draft {
   private saver: Promise<void> | null = null
   private timer: number | undefined
 
-  /** @param changed what to do when any of this has changed, with what the server answered */
+  /**
+   * @param changed what to do when any of this has changed, with what the server answered
+   * @param joined what to do when it was saved together with what was changed elsewhere
+   */
   constructor(
     readonly id: number,
     private readonly changed: (saved: Aircraft | null) => void,
+    private readonly joined: (says: string) => void,
     /** What the aircraft is called on every machine, once that is known. */
     private readonly uuid: () => string | undefined = () => undefined,
   ) {}
@@ -109,37 +116,70 @@ export class Draft {
       try {
         this.settle(sent, await unread(this.id, () => save(this.id, sent, this.uuid())))
       } catch (error) {
-        this.fail(error, sent)
-        return
+        if (isConflictOfEdits(error)) await this.meet(error.problem, sent)
+        else this.fail(error)
+        if (this.saving === 'refused' || this.saving === 'lost') return
       }
     }
+  }
+
+  /**
+   * Another version was saved meanwhile. Where each changed something else, and both together have nothing to look at,
+   * both are kept; else the pilot chooses.
+   */
+  async meet(conflict: ConflictOfEdits, sent: Edit | null) {
+    const saved = await this.join(conflict)
+    // What was edited since goes on from what is kept aside.
+    const since = this.edit && this.edit.document !== sent?.document
+    if (since && this.edit) this.edit = { ...this.edit, base: conflict.aside.revision }
+    if (saved) {
+      this.go(since ? this.edit : null, saved)
+      return
+    }
+    if (since) this.keep()
+    this.now('refused', null)
+  }
+
+  /** Both together as they were saved; null where the pilot has to look: then the conflict is noted. */
+  private async join(conflict: ConflictOfEdits): Promise<Aircraft | null> {
+    const at = { base: conflict.current.revision, aside: conflict.aside.revision }
+    try {
+      const both = await lookAtMerge(this.id, at, {})
+      if (both.clean) {
+        const saved = await unread(this.id, () => keepMerge(this.id, at, {}, []))
+        this.joined(both.says)
+        return saved
+      }
+    } catch (error) {
+      if (isConflict(error)) return this.join({ ...conflict, current: error.problem.current })
+      if (!(error instanceof Refusal || error instanceof Lost)) throw error
+    }
+    this.conflict = conflict
+    return null
   }
 
   /** What was edited while the save was under way stays on top of it. */
   private settle(sent: Edit, saved: Aircraft) {
     const newer = this.edit && this.edit.document !== sent.document
-    this.edit = newer && this.edit ? { ...this.edit, base: saved.revision } : null
-    if (this.edit) this.keep()
+    this.go(newer && this.edit ? { ...this.edit, base: saved.revision } : null, saved)
+  }
+
+  /** On with what isn't saved yet, on top of what is. */
+  private go(edit: Edit | null, saved: Aircraft) {
+    this.edit = edit
+    if (edit) this.keep()
     else void box.drop(this.id)
-    this.saving = this.edit ? 'unsaved' : 'saved'
+    this.saving = edit ? 'unsaved' : 'saved'
     this.waits = null
     this.problem = null
     this.changed(saved)
   }
 
-  private fail(error: unknown, sent: Edit) {
+  private fail(error: unknown) {
     if (error instanceof Lost) {
       this.waits = error.message
       this.now('lost', null)
       this.soon(RETRY_MS)
-    } else if (isConflict(error) && isOfEdits(error.problem)) {
-      this.conflict = error.problem
-      // What was edited since goes on from what is kept aside.
-      if (this.edit && this.edit.document !== sent.document) {
-        this.edit = { ...this.edit, base: error.problem.aside.revision }
-        this.keep()
-      }
-      this.now('refused', null)
     } else if (error instanceof Refusal) {
       this.gone = error.status === NOT_FOUND
       this.now('refused', error.problem as Problem)
@@ -160,7 +200,7 @@ export class Draft {
   }
 
   /** The aircraft was changed once more while the pilot chose. */
-  meet(current: Conflict['current']) {
+  movedOn(current: Conflict['current']) {
     if (this.conflict) this.conflict = { ...this.conflict, current }
     this.changed(null)
   }

@@ -1,11 +1,23 @@
 import { QueryObserver, replaceEqualDeep } from '@tanstack/react-query'
 import { useRef } from 'react'
+import { tell } from '@/parts/toast'
 import { box } from './box'
 import { data, GET, Lost, POST, Refusal } from './client'
-import { type ConflictOfEdits, Draft, isConflict, keyOf, path, type Saving, setAside, unread } from './draft'
+import {
+  type ConflictOfEdits,
+  Draft,
+  isConflict,
+  isConflictOfEdits,
+  keyOf,
+  path,
+  type Saving,
+  setAside,
+  unread,
+} from './draft'
+import { keepMerge } from './merge'
 import { queries } from './queryClient'
 import { Store, useStore } from './store'
-import type { Aircraft, Press, Problem, Program } from './types'
+import type { Aircraft, MergeChoices, Press, Problem, Program } from './types'
 
 type State = {
   /** As the server knows it. */
@@ -102,6 +114,7 @@ class Workbench extends Store<State> {
         if (saved) this.know(saved)
         this.show(made)
       },
+      tell,
       () => queries.getQueryData<Aircraft>(keyOf(id))?.uuid,
     )
     this.drafts.set(id, made)
@@ -214,6 +227,10 @@ class Workbench extends Store<State> {
       const changed = await unread(aircraft.id, () => request(aircraft.id, aircraft.revision))
       queries.setQueryData(keyOf(aircraft.id), changed)
     } catch (error) {
+      if (isConflictOfEdits(error)) {
+        await this.draftOf(aircraft.id).meet(error.problem, null)
+        return
+      }
       this.tell(error)
       // Another tab did more, or whether it was done can't be known from here: the server says.
       void queries.invalidateQueries({ queryKey: keyOf(aircraft.id) })
@@ -261,7 +278,24 @@ class Workbench extends Store<State> {
       queries.setQueryData(keyOf(draft.id), chosen)
       if (which === 'aside' && since) draft.take(since)
     } catch (error) {
-      if (isConflict(error)) draft.meet(error.problem.current)
+      if (isConflict(error)) draft.movedOn(error.problem.current)
+      else this.tell(error)
+    }
+  }
+
+  /** After a conflict: go on with both, part by part. What was edited since is brought together with that. */
+  async chooseBoth(choices: MergeChoices, seen: string[]) {
+    const { draft } = this
+    const { conflict, since } = draft ?? {}
+    if (!draft || !conflict) return
+    const edits = { base: conflict.current.revision, aside: conflict.aside.revision }
+    try {
+      const chosen = await unread(draft.id, () => keepMerge(draft.id, edits, choices, seen))
+      draft.drop()
+      queries.setQueryData(keyOf(draft.id), chosen)
+      if (since) draft.take(since)
+    } catch (error) {
+      if (isConflict(error)) draft.movedOn(error.problem.current)
       else this.tell(error)
     }
   }

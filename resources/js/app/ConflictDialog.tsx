@@ -1,34 +1,135 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Lost, Refusal } from '@/api/client'
 import type { ConflictOfEdits } from '@/api/draft'
-import { useHistory } from '@/api/queries'
+import { lookAtMerge } from '@/api/merge'
+import type { MergeChoices, MergedEdits } from '@/api/types'
 import { useWorkbench, workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
-import { Changes } from '@/parts/Changes'
 import { Dialog } from '@/parts/Dialog'
 import { clock } from '@/parts/words'
+import { EditedParts } from './EditedParts'
 
-/** Another tab was faster: both versions are kept, and the pilot chooses which to go on with. */
+/** Another version was saved meanwhile, and both can't come together without a look. */
 export function ConflictDialog() {
   const { aircraft, conflict } = useWorkbench('aircraft', 'conflict')
-  return aircraft && conflict ? <Choice aircraft={aircraft.id} conflict={conflict} /> : null
+  if (!aircraft || !conflict) return null
+  return <TwoEdits key={conflict.aside.revision} aircraft={aircraft.id} conflict={conflict} />
 }
 
-function Choice({ aircraft, conflict }: { aircraft: number; conflict: ConflictOfEdits }) {
+function TwoEdits({ aircraft, conflict }: { aircraft: number; conflict: ConflictOfEdits }) {
   const { current, aside } = conflict
-  const history = useHistory(aircraft, aside.revision)
-  const changes = (revision: number) => history.data?.revisions.find((one) => one.revision === revision)?.changes ?? []
+  const [choices, setChoices] = useState<MergeChoices>({})
+  const [busy, setBusy] = useState(false)
+  const edits = { base: current.revision, aside: aside.revision }
+  const { data, error, isFetching } = useQuery({
+    queryKey: ['merge', aircraft, edits, choices],
+    queryFn: () => lookAtMerge(aircraft, edits, choices),
+    placeholderData: keepPreviousData,
+    retry: false,
+    gcTime: 0,
+  })
+  const says =
+    `You changed revision ${conflict.base} (“${aside.note}”), and revision ${current.revision} (“${current.note}”) was ` +
+    `saved elsewhere at ${clock(current.savedAt)}.`
+  const during = (work: Promise<void>) => {
+    setBusy(true)
+    void work.finally(() => setBusy(false))
+  }
   return (
-    <Dialog open title="This aircraft was changed elsewhere" says={conflict.message} onClose={() => {}}>
-      <div className="grid gap-3">
-        <Button look="main" className="justify-start py-2 text-left" onClick={() => void workbench.choose('aside')}>
-          Keep mine: “{aside.note}”, revision {aside.revision}
-        </Button>
-        <Changes changes={changes(aside.revision)} />
-        <Button className="justify-start py-2 text-left" onClick={() => void workbench.choose('current')}>
-          Keep the other: “{current.note}”, revision {current.revision}, {clock(current.savedAt)}
-        </Button>
-        <Changes changes={changes(current.revision)} />
-        <p className="text-muted text-sm">The one that you don’t choose stays in the history.</p>
-      </div>
+    <Dialog
+      open
+      wide
+      unprompted
+      title="This aircraft was changed elsewhere"
+      says={says}
+      onClose={() => {}}
+      foot={
+        <>
+          <Open edits={data} />
+          <Button disabled={busy} onClick={() => during(workbench.choose('aside'))}>
+            Keep only mine
+          </Button>
+          <Button disabled={busy} onClick={() => during(workbench.choose('current'))}>
+            Keep only the other
+          </Button>
+          <KeepBoth
+            edits={data}
+            disabled={busy || isFetching || error !== null}
+            onKeep={(seen) => during(workbench.chooseBoth(choices, seen))}
+          />
+        </>
+      }
+    >
+      {error instanceof Refusal || error instanceof Lost ? (
+        <p role="alert">▲ Both can’t be brought together: {error.message}</p>
+      ) : !data ? (
+        <p className="text-muted">Comparing…</p>
+      ) : (
+        <>
+          <EditedParts edits={data} onChoose={(path, side) => setChoices({ ...choices, [path]: side })} />
+          <Together edits={data} />
+        </>
+      )}
+      <p className="mt-3 text-muted text-sm">All three stay in the history: yours, the other, and both together.</p>
     </Dialog>
+  )
+}
+
+function KeepBoth(props: { edits: MergedEdits | undefined; disabled: boolean; onKeep: (seen: string[]) => void }) {
+  const { edits, disabled, onKeep } = props
+  const can = edits?.decided && edits.faults.length === 0
+  const found = edits?.findings.length ?? 0
+  return (
+    <Button
+      look="main"
+      disabled={disabled || !can}
+      onClick={() => onKeep(edits?.findings.map((finding) => finding.key) ?? [])}
+    >
+      Keep both{found > 0 && `, with ${found} ${found === 1 ? 'finding' : 'findings'}`}
+    </Button>
+  )
+}
+
+/** How many parts somebody still has to choose. */
+function Open({ edits }: { edits: MergedEdits | undefined }) {
+  const open = edits?.parts.filter((part) => part.taken === null).length ?? 0
+  return (
+    <p role="status" className="mr-auto self-center text-sm">
+      {open > 0 && `▲ ${open} still to choose`}
+    </p>
+  )
+}
+
+/** What becomes of both together: what stands against it, and what neither had. */
+function Together({ edits }: { edits: MergedEdits }) {
+  const isBad = edits.findings.some((finding) => finding.severity === 'error')
+  return (
+    <>
+      {edits.faults.length > 0 && (
+        <section role="alert" className="mt-4 rounded-lg border border-rose p-3 text-sm">
+          <h3 className="font-semibold">▲ Both together can’t run as chosen</h3>
+          {edits.faults.map((fault) => (
+            <p key={fault.path + fault.says}>
+              {fault.path && <code className="figures">{fault.path}: </code>}
+              {fault.says}
+            </p>
+          ))}
+        </section>
+      )}
+      {edits.findings.length > 0 && (
+        <section
+          role="alert"
+          className={`mt-4 rounded-lg border p-3 text-sm ${isBad ? 'border-rose' : 'border-sodium'}`}
+        >
+          <h3 className="font-semibold">▲ Both together have findings that neither had</h3>
+          <ul className="mt-1 space-y-1">
+            {edits.findings.map((finding) => (
+              <li key={finding.key}>{finding.says}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
   )
 }
