@@ -3,9 +3,9 @@
 namespace DuskSwitch\App\Http;
 
 use DuskSwitch\App\Program\Bench;
+use DuskSwitch\Core\Edits\Differences;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Link\LossEffect;
-use DuskSwitch\Core\Program\Differences;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Proof\Finding;
 use DuskSwitch\Core\Signal\Circuit;

@@ -10,6 +10,8 @@ use stdClass;
  */
 final class LeafChanges
 {
+    private const PLAIN = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES;
+
     /**
      * @param  mixed  $old  as {@see Form::write()} gives it; null where there was nothing
      * @return list<string> none where both are the same
@@ -49,7 +51,7 @@ final class LeafChanges
             $value === null => 'none',
             is_bool($value) => $value ? 'yes' : 'no',
             is_scalar($value) => ValueText::value($value),
-            default => mb_strimwidth((string) json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), 0, 60, '…'),
+            default => mb_strimwidth((string) json_encode($value, self::PLAIN), 0, 60, '…'),
         };
     }
 }

@@ -8,7 +8,6 @@ use DuskSwitch\Core\Document\Merge\Merge;
 use DuskSwitch\Core\Document\Merge\MergedPart;
 use DuskSwitch\Core\Document\Merge\Side;
 use DuskSwitch\Core\Format\Spelling;
-use DuskSwitch\Core\Program\Differences;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\SummaryItem;
 

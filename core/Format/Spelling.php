@@ -45,6 +45,14 @@ final class Spelling
         return self::forms()->declaration($part::class)->written($part, self::forms());
     }
 
+    /** A part or a condition as it stands in the document. */
+    public static function written(Part|Condition $what): mixed
+    {
+        $form = self::forms()->of($what instanceof Condition ? Condition::class : $what::class);
+
+        return $form->write($what, self::forms());
+    }
+
     /**
      * What stands at a node, with fields that are known already, by name.
      *

@@ -29,7 +29,7 @@ final readonly class FunctionSummary
                 $function instanceof SteppedFunction => $this->stepped($function),
                 default => [],
             },
-        ]);
+        ], $function);
     }
 
     /** @return array<string, array{string, string}> */

@@ -20,13 +20,7 @@ final class InstallationSummary
             $facts["failsafe {$channel}"] = ["failsafe of channel {$channel}", $does->says()];
         }
         $facts = [...$facts, ...self::controller($aboard->controller, $names)];
-        foreach ($aboard->readings as $channel => $reading) {
-            $facts["reading {$channel}"] = [
-                "reading of channel {$channel}",
-                implode(', ', array_map(fn (float $pulse): string => round($pulse, 1).' µs', $reading->read)),
-            ];
-        }
-        $facts = [...$facts, ...self::throws($aboard)];
+        $facts = [...$facts, ...self::readings($aboard), ...self::throws($aboard)];
         $kit = $aboard->kit;
         foreach (
             [
@@ -69,7 +63,7 @@ final class InstallationSummary
             $facts["accepted {$one->finding}"] = ['accepted '.explode(' ', $one->finding)[0], $one->reason];
         }
 
-        return $aboard->isEmpty() ? [] : ['aboard' => new SummaryItem('kit', '', $facts)];
+        return $aboard->isEmpty() ? [] : ['aboard' => new SummaryItem('kit', '', $facts, $aboard)];
     }
 
     private static function part(KitPart $part, ?string $fed): string
@@ -94,6 +88,27 @@ final class InstallationSummary
     }
 
     /** @return array<string, array{string, string}> */
+    private static function readings(Installation $aboard): array
+    {
+        $facts = [];
+        foreach ($aboard->readings as $channel => $reading) {
+            $facts["reading {$channel}"] = [
+                "reading of channel {$channel}",
+                implode(
+                    ', ',
+                    array_map(
+                        fn (float $read, float $sent): string => round($read, 1).' µs at '.round($sent, 1),
+                        $reading->read,
+                        $reading->sent,
+                    ),
+                ),
+            ];
+        }
+
+        return $facts;
+    }
+
+    /** @return array<string, array{string, string}> */
     private static function throws(Installation $aboard): array
     {
         $facts = [];
@@ -111,7 +126,8 @@ final class InstallationSummary
                         $throw->moved,
                         $throw->sent,
                     ),
-                ),
+                ).
+                    ($throw->chord === null ? '' : ", chord {$throw->chord} mm"),
             ];
         }
 
@@ -130,7 +146,10 @@ final class InstallationSummary
             ];
         }
         foreach ($setup->arming->ranges ?? [] as $place => $slot) {
-            $facts["arm range {$place}"] = ["arm range on channel {$slot->channel}", "{$slot->from} to {$slot->to} µs"];
+            $facts["arm range {$place}"] = [
+                'arm range'.($place === 0 ? '' : ' '.($place + 1)),
+                "{$slot->from} to {$slot->to} µs on channel {$slot->channel}",
+            ];
         }
         $said = [
             'mode without a range' => $setup->none === null ? null : $mode($setup->none),

@@ -54,7 +54,8 @@ final readonly class Program implements Checked
         public ?string $controller = null,
         #[Text(4000, mayBeEmpty: true)]
         public string $notes = '',
-        #[ListOf(Phase::class, most: self::MOST_PHASES, least: 1, each: 'a phase', ranked: true), Field(always: true, says: 'the first is the base and has no condition')]
+        #[ListOf(Phase::class, most: self::MOST_PHASES, least: 1, each: 'a phase', ranked: true)]
+        #[Field(always: true, says: 'the first is the base and has no condition')]
         public array $phases = [new Phase(id: 'main', name: 'Main')],
         #[ListOf(
             new ByKey(['steps' => SteppedFunction::class], ProportionalFunction::class),

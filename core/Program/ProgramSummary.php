@@ -44,6 +44,7 @@ final readonly class ProgramSummary
                     'fade' => "{$phase->fade} s",
                     'when' => $phase->when === null ? 'else' : $facts->words->say($phase->when),
                 ]),
+                $phase,
             );
         }
         $functions = new FunctionSummary($transmitter, $facts->words, $facts->phases);
@@ -55,6 +56,7 @@ final readonly class ProgramSummary
                 'output',
                 "{$output->channel} {$output->name}",
                 $facts->output($output),
+                $output,
             );
         }
         foreach ($facts->extras() as $key => $subject) {
@@ -74,6 +76,7 @@ final readonly class ProgramSummary
                 'curve',
                 $id,
                 SummaryItem::labelled(['points' => implode(', ', $points), 'line' => $curve->smooth ? 'smooth' : 'straight']),
+                $curve,
             );
         }
         foreach ($program->conditions as $id => $condition) {
@@ -81,6 +84,7 @@ final readonly class ProgramSummary
                 'condition',
                 "“{$id}”",
                 SummaryItem::labelled(['is' => $facts->words->say($condition)]),
+                $condition,
             );
         }
 
@@ -97,6 +101,7 @@ final readonly class ProgramSummary
                 'ring',
                 'around '.implode(' and ', $of),
                 SummaryItem::labelled(['limit' => Figure::percent($this->program->ring->limit)]),
+                $this->program->ring,
             );
         }
         $trainer = $this->program->trainer;
@@ -105,6 +110,7 @@ final readonly class ProgramSummary
                 'trainer',
                 'Trainer link',
                 SummaryItem::labelled(['when' => $this->words->say($trainer->when), 'sticks' => $trainer->sticks()]),
+                $trainer,
             );
         }
         $settings = [];
@@ -122,6 +128,7 @@ final readonly class ProgramSummary
                 'recipe',
                 '',
                 SummaryItem::labelled(['recipe' => $this->program->recipe->id, ...$settings]),
+                $this->program->recipe,
             );
         }
         $ladder = $this->program->ladder;
@@ -129,6 +136,7 @@ final readonly class ProgramSummary
             $facts = [
                 'at step' => $ladder->at === null ? 'not begun' : $ladder->rungs[$ladder->at]->name ?? '?',
                 'phase' => $this->phases[$ladder->phase] ?? $ladder->phase,
+                ...$ladder->style === null ? [] : ['style by' => $this->words->function($ladder->style)],
             ];
             foreach ($ladder->rungs as $place => $rung) {
                 $more = array_filter([$rung->style, $rung->date, $rung->note]);
@@ -139,7 +147,7 @@ final readonly class ProgramSummary
                     ...$more,
                 ]);
             }
-            $extras['ladder'] = new SummaryItem('ladder', 'Training plan', SummaryItem::labelled($facts));
+            $extras['ladder'] = new SummaryItem('ladder', 'Training plan', SummaryItem::labelled($facts), $ladder);
         }
 
         return $extras;
@@ -157,7 +165,7 @@ final readonly class ProgramSummary
                 'transmitter' => $this->transmitter->name,
                 'receiver' => $this->part('receiver', $this->program->receiver),
                 'controller' => $this->part('controller', $this->program->controller),
-                'notes' => $this->program->notes === '' ? 'none' : mb_strimwidth($this->program->notes, 0, 60, '…'),
+                'notes' => $this->program->notes === '' ? 'none' : $this->program->notes,
             ]),
         );
     }

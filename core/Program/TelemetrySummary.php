@@ -57,20 +57,21 @@ final readonly class TelemetrySummary
                     : ['slot' => ['slot', $one->slot.($one->byHand ? ', set by hand' : '')]],
                 ...$one->mode === null ? [] : ['mode' => ['mode', $one->mode]],
                 ...$this->scales($one),
-            ]);
+            ], $one);
         }
         foreach ($sense->values as $one) {
-            $subjects["value {$one->id}"] = new SummaryItem('value', $one->name, $this->derived($one));
+            $subjects["value {$one->id}"] = new SummaryItem('value', $one->name, $this->derived($one), $one);
         }
         foreach ($sense->calls as $one) {
             $subjects["call {$one->id}"] = new SummaryItem(
                 $one->isAlarm() ? 'alarm' : 'callout',
                 $one->name,
                 $this->call($one),
+                $one,
             );
         }
         foreach ($sense->pages as $one) {
-            $subjects["page {$one->id}"] = new SummaryItem('page', $one->name, $this->page($one));
+            $subjects["page {$one->id}"] = new SummaryItem('page', $one->name, $this->page($one), $one);
         }
         $rest = [
             'bus' => ['sensor bus', $sense->bus->value ?? 'not said'],
@@ -84,7 +85,9 @@ final readonly class TelemetrySummary
             $rest["unit {$id}"] = ["unit of {$this->value($id)}", $unit->value];
         }
 
-        return $sense->isEmpty() ? [] : [...$subjects, 'sense' => new SummaryItem('telemetry', '', $rest)];
+        $others = $sense->with(chain: [], values: [], calls: [], pages: []);
+
+        return $sense->isEmpty() ? [] : [...$subjects, 'sense' => new SummaryItem('telemetry', '', $rest, $others)];
     }
 
     /** @return array<string, array{string, string}> */

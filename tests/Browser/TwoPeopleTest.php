@@ -77,7 +77,12 @@ final class TwoPeopleTest extends BrowserTestCase
         $new = $this->document();
         self::assertSame(
             [0.52, 0.03, $old->outputs[1]->subtrim, 'From the laptop'],
-            [$new->functions[0]->shape->main->expo, $new->functions[0]->deadband, $new->outputs[1]->subtrim, $new->notes],
+            [
+                $new->functions[0]->shape->main->expo,
+                $new->functions[0]->deadband,
+                $new->outputs[1]->subtrim,
+                $new->notes,
+            ],
         );
         self::assertSame('52', (string) $page->find('#fn-expo')->getAttribute('value'));
     }

@@ -2,8 +2,11 @@
 
 namespace DuskSwitch\Tests\Core;
 
+use DuskSwitch\Core\Edits\Differences;
+use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\ProgramDecoder;
-use DuskSwitch\Core\Program\Differences;
+use DuskSwitch\Core\Format\ProgramEncoder;
+use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\ProgramSummary;
 use DuskSwitch\Core\Telemetry\CatalogueNames;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -153,7 +156,7 @@ final class DifferencesTest extends TestCase
                 fn ($d) => ($d->aboard->readings = [
                     (object) ['channel' => 1, 'sent' => [1000, 1500, 2000], 'read' => [1004, 1502, 1999]],
                 ]),
-                'Reading of channel 1: none → 1004 µs, 1502 µs, 1999 µs',
+                'Reading of channel 1: none → 1004 µs at 1000, 1502 µs at 1500, 1999 µs at 2000',
             ],
             'a purpose, a meaning and a role' => [
                 'midge',
@@ -227,5 +230,83 @@ final class DifferencesTest extends TestCase
     public function test_the_same_program_has_no_differences(string $name): void
     {
         self::assertSame([], $this->between(Given::demo($name), Given::demo($name)));
+    }
+
+    public function test_of_a_long_text_the_piece_is_told_in_which_it_changed(): void
+    {
+        $notes = fn (string $end): string => (string) json_encode([
+            ...(array) json_decode(Given::demo('midge')),
+            'notes' => str_repeat('Not in the hall. ', 12).$end,
+        ]);
+        self::assertSame(
+            ['Notes: …hall. Not in the hall. Red pack → …hall. Not in the hall. Blue pack'],
+            $this->between($notes('Red pack'), $notes('Blue pack')),
+        );
+    }
+
+    /** Each number, text, flag and entry of a program that says all that there is, changed by itself. */
+    public function test_no_edit_is_silent(): void
+    {
+        $text = ProgramEncoder::encode(ProgramDecoder::decode(Everything::text()));
+        $summary = fn (Program $program): array => ProgramSummary::of($program, Given::transmitter('lamplight-12'));
+        $old = $summary(ProgramDecoder::decode($text));
+        $told = 0;
+        foreach (self::edits($text) as $path => $edits) {
+            foreach ($edits as $edited) {
+                try {
+                    $new = ProgramDecoder::decode($edited);
+                } catch (Refused) {
+                    continue;
+                }
+                if ($new->transmitter === 'lamplight-12' && ProgramEncoder::encode($new) !== $text) {
+                    self::assertNotSame([], Differences::between($old, $summary($new)), $path);
+                    $told++;
+                    break;
+                }
+            }
+        }
+        self::assertGreaterThan(600, $told);
+    }
+
+    /** @return iterable<string, list<string>> what could be written in place of each value, by its path */
+    private static function edits(string $text): iterable
+    {
+        $walk = function (mixed $value, array $path) use (&$walk): iterable {
+            foreach (is_array($value) ? $value : [] as $key => $inside) {
+                yield [[...$path, $key], $inside];
+                yield from $walk($inside, [...$path, $key]);
+            }
+        };
+        foreach ($walk(json_decode($text, true), []) as [$path, $value]) {
+            $others = match (true) {
+                is_bool($value) => [! $value],
+                is_int($value), is_float($value) => [$value + 0.01, $value - 0.01, $value + 1, $value - 1],
+                is_string($value) => ["{$value}x", 'roll', 'away', 'toward'],
+                default => [null],
+            };
+            yield implode('/', $path) => array_map(fn (mixed $to): string => self::with($text, $path, $to), $others);
+        }
+    }
+
+    /** @param  list<int|string>  $path */
+    private static function with(string $text, array $path, mixed $to): string
+    {
+        $document = json_decode($text);
+        $within = &$document;
+        $last = array_pop($path);
+        foreach ($path as $key) {
+            if (is_array($within)) {
+                $within = &$within[$key];
+            } else {
+                $within = &$within->{$key};
+            }
+        }
+        match (true) {
+            is_array($within) && $to === null => array_splice($within, (int) $last, 1),
+            is_array($within) => $within[$last] = $to,
+            default => $within->{$last} = $to,
+        };
+
+        return (string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION);
     }
 }

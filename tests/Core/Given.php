@@ -4,13 +4,13 @@ namespace DuskSwitch\Tests\Core;
 
 use DuskSwitch\App\Equipment\Equipment;
 use DuskSwitch\App\Equipment\ShippedDefinitions;
+use DuskSwitch\Core\Edits\Differences;
 use DuskSwitch\Core\Format\InputsDecoder;
 use DuskSwitch\Core\Format\Json;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\TransmitterDecoder;
 use DuskSwitch\Core\Kit\StickMode;
 use DuskSwitch\Core\Kit\Transmitter;
-use DuskSwitch\Core\Program\Differences;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Phase;
 use DuskSwitch\Core\Program\Program;

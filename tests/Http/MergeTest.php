@@ -39,6 +39,12 @@ final class MergeTest extends HttpTestCase
         return json_decode(Aircraft::findOrFail($this->id)->current()->document);
     }
 
+    /** @return array{float, float} the dead band of roll and the sub-trim of the second output */
+    private function rollAndPitch(): array
+    {
+        return [$this->present()->functions[0]->deadband, $this->present()->outputs[1]->subtrim];
+    }
+
     public function test_edits_of_different_parts_come_together(): void
     {
         $this->save(1, fn ($d) => ($d->functions[0]->deadband = 0.03), note: 'Roll dead band');
@@ -63,7 +69,7 @@ final class MergeTest extends HttpTestCase
             'note' => 'Pitch sub-trim, together with “Roll dead band”',
             'undo' => 'Pitch sub-trim, together with “Roll dead band”',
         ]);
-        self::assertSame([0.03, 0.02], [$this->present()->functions[0]->deadband, $this->present()->outputs[1]->subtrim]);
+        self::assertSame([0.03, 0.02], $this->rollAndPitch());
         $this->api('POST', "/api/aircraft/{$this->id}/undo", ['base' => 4])->assertJson(['revision' => 2]);
     }
 
@@ -76,7 +82,7 @@ final class MergeTest extends HttpTestCase
         $this->save(3, fn ($d) => ($d->outputs[1]->subtrim = 0.04), 409);
         $this->merge('', ['base' => 4, 'aside' => 5])->assertJson(['clean' => true]);
         $this->merge('/keep', ['base' => 4, 'aside' => 5, 'seen' => []])->assertJson(['revision' => 6]);
-        self::assertSame([0.03, 0.04], [$this->present()->functions[0]->deadband, $this->present()->outputs[1]->subtrim]);
+        self::assertSame([0.03, 0.04], $this->rollAndPitch());
     }
 
     public function test_what_both_changed_is_chosen(): void

@@ -181,7 +181,7 @@ final class ProofTest extends HttpTestCase
             [
                 '1 Roll travel: 90 % → 97.66 %',
                 '1 Roll sub-trim: 0 % → 1.37 %',
-                'Reading of channel 1: none → 1032.2 µs, 1493 µs, 1953.8 µs',
+                'Reading of channel 1: none → 1032.2 µs at 1039.2, 1493 µs at 1500, 1953.8 µs at 1960.8',
             ],
             $ends->json('changes'),
         );

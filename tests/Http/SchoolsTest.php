@@ -59,7 +59,7 @@ final class SchoolsTest extends HttpTestCase
         $document = json_decode((string) $measured->getContent())->document;
         self::assertSame([-20, 0, 22], $document->aboard->throws[0]->moved);
         self::assertSame(
-            ['Throw of channel 1: none → -20° at 1060 µs, 0° at 1500 µs, 22° at 1940 µs'],
+            ['Throw of channel 1: none → -20° at 1060 µs, 0° at 1500 µs, 22° at 1940 µs, chord 50 mm'],
             $measured->json('changes'),
         );
 

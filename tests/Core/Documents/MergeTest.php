@@ -185,7 +185,8 @@ final class MergeTest extends TestCase
         self::assertSame('mine+theirs → ?', self::taken($merged)['outputs/2'], 'one number can’t be both');
         $document = json_decode(self::text(self::merged($base, $mine, $theirs, ['outputs/2' => Side::Mine] + $choices)));
         $roll = $document->functions[0];
-        self::assertSame([0.44, [0.9, 0.9], 0.03], [$roll->shape->cruise->expo, $roll->shape->cruise->rate, $roll->deadband]);
+        self::assertSame([0.44, [0.9, 0.9]], [$roll->shape->cruise->expo, $roll->shape->cruise->rate]);
+        self::assertSame(0.03, $roll->deadband);
         self::assertSame(0.02, $document->outputs[1]->subtrim);
         self::assertNotContains($id, array_column($document->functions, 'id'));
     }
@@ -195,14 +196,15 @@ final class MergeTest extends TestCase
     {
         $base = self::edited(fn () => null);
         $feed = fn (string $from): stdClass => (object) ['from' => $from, 'weight' => 0.1];
-        $mine = self::edited(function (stdClass $d) use ($feed): void {
-            $d->outputs[0]->feeds[] = $feed('yaw');
-            $d->phases[1]->when = json_decode('{"all": [{"control": "face-left", "at": "away"}, {"control": "face-right", "at": "away"}]}');
-        });
-        $theirs = self::edited(function (stdClass $d) use ($feed): void {
-            $d->outputs[0]->feeds[] = $feed('pitch');
-            $d->phases[1]->when = json_decode('{"all": [{"control": "face-left", "at": "away"}, {"control": "face-right", "at": "toward"}]}');
-        });
+        $at = fn (string $control, string $detent): array => ['control' => $control, 'at' => $detent];
+        $edited = fn (string $from, string $detent): Program => self::edited(
+            function (stdClass $d) use ($feed, $at, $from, $detent): void {
+                $d->outputs[0]->feeds[] = $feed($from);
+                $all = [$at('face-left', 'away'), $at('face-right', $detent)];
+                $d->phases[1]->when = json_decode((string) json_encode(['all' => $all]));
+            },
+        );
+        [$mine, $theirs] = [$edited('yaw', 'away'), $edited('pitch', 'toward')];
         $merged = self::merged($base, $mine, $theirs);
         self::assertSame('mine+theirs → ?', self::taken($merged)['outputs/1']);
         self::assertSame('mine+theirs → ?', self::taken($merged)["phases/{$base->phases[1]->id}"]);
@@ -263,7 +265,7 @@ final class MergeTest extends TestCase
 
     /** @param  callable(stdClass): mixed  $change */
     #[DataProvider('edits')]
-    public function test_a_part_is_told_by_its_name_and_what_changed(string $title, string $says, callable $change): void
+    public function test_a_part_is_told_by_name_and_what_changed(string $title, string $says, callable $change): void
     {
         $base = self::edited(fn () => null);
         $mine = self::edited($change);
@@ -271,7 +273,8 @@ final class MergeTest extends TestCase
         [$part] = self::merged($base, $mine, $base)->parts;
         $told = $words->of($part);
         self::assertSame([$title, [$says], []], [$told->title, $told->mine, $told->theirs]);
-        $told = (new EditWords($base, $base, $mine, self::summary(...)))->of(self::merged($base, $base, $mine)->parts[0]);
+        $words = new EditWords($base, $base, $mine, self::summary(...));
+        $told = $words->of(self::merged($base, $base, $mine)->parts[0]);
         self::assertSame([$title, [], [$says]], [$told->title, $told->mine, $told->theirs]);
     }
 
@@ -321,12 +324,11 @@ final class MergeTest extends TestCase
     public function test_words_are_found_for_whatever_differs(): void
     {
         $programs = array_values(array_filter(
-            self::programs(17),
+            self::programs(20),
             fn (Program $one): bool => in_array($one->transmitter, ['harbour-16', 'quayside-8', 'lamplight-12'], true),
         ));
-        foreach ($programs as $place => $base) {
-            $mine = $programs[($place + 1) % count($programs)];
-            $theirs = $programs[($place + 2) % count($programs)];
+        foreach (array_slice($programs, 0, 6) as $place => $base) {
+            [$mine, $theirs] = [$programs[$place + 1], $programs[count($programs) - 1 - $place]];
             $words = new EditWords($base, $mine, $theirs, self::summary(...));
             foreach (self::merged($base, $mine, $theirs)->parts as $part) {
                 $told = $words->of($part);

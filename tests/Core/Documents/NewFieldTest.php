@@ -41,6 +41,8 @@ final class NewFieldTest extends TestCase
                 'moved' => 1,
                 'renamed' => 1,
                 'tested again' => true,
+                'told' => ['1 Roll feeds 1 gain: 0.25 → 0.5'],
+                'merged' => ['outputs/1 theirs', 1],
                 'left out where it is usual' => 0,
             ],
             self::asked($this->copy),

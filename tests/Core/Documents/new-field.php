@@ -2,15 +2,20 @@
 
 // What comes of a feed with a field that only the copy of the core in $argv[1] has: asked by NewFieldTest.
 
+use DuskSwitch\Core\Document\Merge\Merge;
+use DuskSwitch\Core\Document\Merge\Side;
+use DuskSwitch\Core\Edits\Differences;
 use DuskSwitch\Core\Fault\Refused;
 use DuskSwitch\Core\Format\Fingerprint;
 use DuskSwitch\Core\Format\ProgramDecoder;
 use DuskSwitch\Core\Format\ProgramEncoder;
 use DuskSwitch\Core\Format\ProgramSchema;
+use DuskSwitch\Core\Format\Spelling;
 use DuskSwitch\Core\Link\InstalledKit;
 use DuskSwitch\Core\Move\FormerNames;
 use DuskSwitch\Core\Move\TransmitterMove;
 use DuskSwitch\Core\Program\Program;
+use DuskSwitch\Core\Program\ProgramSummary;
 use DuskSwitch\Tests\Core\Given;
 
 require __DIR__.'/../../../vendor/autoload.php';
@@ -29,6 +34,10 @@ $with = function (mixed $gain): string {
 
     return (string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION);
 };
+$facts = fn (string $text): array => ProgramSummary::of(
+    ProgramDecoder::decode($text),
+    Given::transmitter(ProgramDecoder::decode($text)->transmitter),
+);
 $kept = fn (Program $program): int => substr_count(ProgramEncoder::encode($program), '"gain": 0.25');
 $program = ProgramDecoder::decode($with(0.25));
 $from = Given::transmitter($program->transmitter);
@@ -39,6 +48,9 @@ try {
 } catch (Refused $refused) {
     $fault = $refused->getMessage();
 }
+$notes = ProgramDecoder::decode($with(1.0))->with(notes: 'mine');
+$merged = Merge::of(ProgramDecoder::decode($with(1.0)), $notes, $program, Spelling::forms(), ['notes' => Side::Mine]);
+$parts = array_filter($merged->parts, fn ($one): bool => $one->path !== 'notes');
 echo json_encode([
     'read and written' => $kept($program),
     'refused' => $fault,
@@ -50,5 +62,10 @@ echo json_encode([
     'moved' => $kept(TransmitterMove::to($program, $from, Given::transmitter('lamplight-12'))->program),
     'renamed' => $kept(FormerNames::controls($program, $from)),
     'tested again' => $print($program) !== $print(ProgramDecoder::decode($with(0.5))),
+    'told' => Differences::between($facts($with(0.25)), $facts($with(0.5))),
+    'merged' => [
+        ...array_map(fn ($one): string => "{$one->path} {$one->changed[0]->value}", array_values($parts)),
+        $kept($merged->document),
+    ],
     'left out where it is usual' => substr_count(ProgramEncoder::encode(ProgramDecoder::decode($with(1.0))), 'gain'),
 ]);
