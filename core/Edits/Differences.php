@@ -67,13 +67,10 @@ final class Differences
      */
     private static function short(string $one, string $other): array
     {
-        $same = 0;
-        while ($same < mb_strlen($one) && mb_substr($one, $same, 1) === mb_substr($other, $same, 1)) {
-            $same++;
-        }
         if (max(mb_strlen($one), mb_strlen($other)) <= self::LONG) {
             return [$one, $other];
         }
+        $same = mb_strlen(mb_strcut($one, 0, strspn($one ^ $other, "\0")));
         $space = mb_strrpos(mb_substr($one, 0, max(0, $same - self::LEAD)), ' ');
         $from = $space === false ? 0 : $space + 1;
         $piece = fn (string $text): string => ($from > 0 ? '…' : '').
