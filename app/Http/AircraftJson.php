@@ -22,6 +22,7 @@ use DuskSwitch\Core\Kit\Catalogue;
 use DuskSwitch\Core\Program\ButtonUse;
 use DuskSwitch\Core\Program\ConditionTexts;
 use DuskSwitch\Core\Program\ConditionUsages;
+use DuskSwitch\Core\Program\CurveUsers;
 use DuskSwitch\Core\Program\Family;
 use DuskSwitch\Core\Program\Program;
 use DuskSwitch\Core\Program\Role;
@@ -88,6 +89,7 @@ final readonly class AircraftJson
                 'surfaces' => array_filter(Picture::parts($program), Deflection::isSurface(...)) !== [],
                 'buttons' => (object) $this->buttons($program),
                 'jobs' => (object) ConditionUsages::ofControls($program),
+                'curveUsers' => (object) CurveUsers::of($program),
                 'gaps' => [
                     ...array_values(UnfinishedParts::of($program)),
                     ...array_values(PhaseReach::notes($circuit)),

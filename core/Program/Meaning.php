@@ -2,10 +2,14 @@
 
 namespace DuskSwitch\Core\Program;
 
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Names;
+use DuskSwitch\Core\Document\Naming;
+
 /**
  * What a step of a function means: armed, disarmed, the motor on or off, a mode of the controller, or something else.
  */
-final readonly class Meaning
+final readonly class Meaning implements Naming
 {
     public const ARMED = 'armed';
 
@@ -24,7 +28,11 @@ final readonly class Meaning
      * @param  string|null  $word  one of WORDS; null for a mode
      * @param  string|null  $mode  the id of a mode of the controller; null for a word
      */
-    private function __construct(public ?string $word, public ?string $mode) {}
+    private function __construct(
+        public ?string $word,
+        #[Id(Names::Mode)]
+        public ?string $mode,
+    ) {}
 
     /** One of WORDS. */
     public static function word(string $word): self

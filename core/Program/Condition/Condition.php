@@ -2,8 +2,10 @@
 
 namespace DuskSwitch\Core\Program\Condition;
 
+use DuskSwitch\Core\Document\Naming;
+
 /** Something that holds, doesn't hold, or is unknown: of controls, functions, steps, phases and telemetry. */
-interface Condition
+interface Condition extends Naming
 {
     /** @return list<Condition> the conditions inside it; none where it stands alone */
     public function parts(): array;

@@ -2,10 +2,17 @@
 
 namespace DuskSwitch\Core\Program\Condition;
 
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Names;
+
 /** A switch or button is in a detent. */
 final readonly class ControlAt implements Condition
 {
-    public function __construct(public string $control, public string $detent) {}
+    public function __construct(
+        #[Id(Names::Control)]
+        public string $control,
+        public string $detent,
+    ) {}
 
     public function parts(): array
     {

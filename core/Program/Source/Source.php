@@ -2,5 +2,7 @@
 
 namespace DuskSwitch\Core\Program\Source;
 
+use DuskSwitch\Core\Document\Naming;
+
 /** What a feed takes its signal from. */
-interface Source {}
+interface Source extends Naming {}

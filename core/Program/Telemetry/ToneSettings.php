@@ -2,6 +2,8 @@
 
 namespace DuskSwitch\Core\Program\Telemetry;
 
+use DuskSwitch\Core\Document\Form\Id;
+use DuskSwitch\Core\Document\Names;
 use DuskSwitch\Core\Document\Part;
 use DuskSwitch\Core\Document\WithFields;
 use DuskSwitch\Core\Program\Condition\Condition;
@@ -34,6 +36,7 @@ final readonly class ToneSettings implements Part
      * @param  Range  $beeps  a second, in the weakest and in full climb; sink is one long tone
      */
     public function __construct(
+        #[Id(Names::Value)]
         public ?string $of = null,
         public ?Condition $when = null,
         public Range $quiet = new Range(-1.5, 0.2),

@@ -3,7 +3,7 @@ import { Switch } from 'radix-ui'
 import { useState } from 'react'
 import { edit, propose } from '@/api/proposals'
 import { useRecipes } from '@/api/queries'
-import type { Curve, Program, ProportionalFunction } from '@/api/types'
+import type { Aircraft, Curve, Program, ProportionalFunction } from '@/api/types'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { FARTHEST } from '@/parts/limits'
@@ -11,10 +11,12 @@ import { NumberField } from '@/parts/NumberField'
 import { Tip } from '@/parts/Tip'
 import { tell } from '@/parts/toast'
 import { CurveEditor } from './CurveEditor'
-import { changeCurve, newCurve, otherUsersOf } from './curves'
+import { changeCurve, newCurve } from './curves'
 import type { Place } from './places'
 
 type Props = {
+  /** Where the curve is used, as it is saved. */
+  users: Aircraft['curveUsers'][string]
   document: Program
   fn: ProportionalFunction
   place: Place
@@ -24,13 +26,15 @@ type Props = {
 }
 
 /** A curve with its points, and what one does with it as a whole. */
-export function CurvePanel({ document, fn, place: where, id, curve, line }: Props) {
+export function CurvePanel({ users, document, fn, place: where, id, curve, line }: Props) {
   const [at, setAt] = useState(0)
   const recipes = useRecipes()
   const chosen = Math.min(at, curve.points.length - 1)
   const point = curve.points[chosen] ?? [0, 0]
   const ends = chosen === 0 || chosen === curve.points.length - 1
-  const others = otherUsersOf(document, id, fn.id, where)
+  const others = users
+    .filter((one) => one.function !== fn.id || one.phase !== where.phase || one.rate !== where.rate)
+    .map((one) => one.says)
   const whole = (what: string, note: string) =>
     void edit((now) => propose.curve(now, id, what), `Curve ${id}: ${note}`).then((answer) => {
       if ('problem' in answer) tell(answer.problem, { kind: 'problem' })

@@ -107,6 +107,7 @@ export function RatesView({ aircraft, document }: View) {
         {curve && shape?.curve && (
           <CurvePanel
             key={shape.curve}
+            users={aircraft.curveUsers[shape.curve] ?? []}
             document={document}
             fn={fn}
             place={place}

@@ -40,27 +40,6 @@ export function newCurve(
   return id
 }
 
-/** Who else uses a curve than a function at a place: "Throttle, Calm". */
-export function otherUsersOf(document: Program, id: string, here: string, place: Place): string[] {
-  const phases = document.phases ?? []
-  const users: string[] = []
-  for (const fn of document.functions ?? []) {
-    if (isStepped(fn)) continue
-    for (const [phase, shape] of Object.entries(fn.shape ?? {})) {
-      const name = phases.find((one) => one.id === phase)?.name ?? phase
-      if (shape.curve === id && !(fn.id === here && phase === place.phase))
-        users.push(phases.length > 1 ? `${fn.name}, ${name}` : fn.name)
-    }
-    for (const [at, rate] of (fn.dualRates ?? []).entries()) {
-      if (rate.curve === id && !(fn.id === here && at === place.rate)) users.push(`${fn.name}, dual rate ${at + 1}`)
-    }
-  }
-  for (const output of document.outputs ?? []) {
-    if ((output.feeds ?? []).some((feed) => feed.curve === id)) users.push(`a feed of ${output.name}`)
-  }
-  return users
-}
-
 export function removeCurve(id: string) {
   workbench.edit((document) => {
     const { [id]: _gone, ...curves } = document.curves ?? {}
