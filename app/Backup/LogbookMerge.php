@@ -293,7 +293,11 @@ final class LogbookMerge
             (array) ($is['items'] ?? []),
         );
 
-        return implode('; ', [...isset($is['mark']) ? ["mark at {$is['mark']} mm"] : [], ...$parts]);
+        return implode('; ', [
+            ...isset($is['mark']) ? ["mark at {$is['mark']} mm"] : [],
+            ...isset($is['within']) ? ["within {$is['within']} mm"] : [],
+            ...$parts,
+        ]);
     }
 
     private function insert(string $table, stdClass $row): int

@@ -28,6 +28,7 @@ final class PaperShapes
         return is_array($is) &&
             array_key_exists('mark', $is) &&
             ($is['mark'] === null || LogbookRows::isNumber($is['mark'])) &&
+            LogbookRows::isNumber($is['within'] ?? 0) &&
             LogbookRows::isList(
                 $is['items'] ?? null,
                 fn (mixed $one): bool => is_array($one) &&

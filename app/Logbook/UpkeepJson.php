@@ -65,7 +65,8 @@ final class UpkeepJson
     }
 
     /**
-     * @param  array<mixed>  $kept  `{"mark": mm|null, "items": [{"name", "mass", "arm"}]}`
+     * @param  array<mixed>  $kept  `{"mark": mm|null, "within": mm, "items": [{"name", "mass", "arm"}]}`, the
+     *                             second where it's known
      * @return array<string, mixed>
      */
     private static function balance(array $kept): array
@@ -75,11 +76,14 @@ final class UpkeepJson
             $kept['items'],
         );
         $mark = $kept['mark'] === null ? null : (float) $kept['mark'];
+        $within = isset($kept['within']) ? (float) $kept['within'] : null;
         $balance = Balance::of($items);
         $round = fn (?float $one): ?float => $one === null ? null : round($one, 1);
 
         return [
             'mark' => $mark,
+            'within' => $within,
+            'isOn' => $mark === null || $within === null ? null : $balance?->isOn($mark, $within),
             'mass' => $round($balance?->mass),
             'arm' => $round($balance?->arm),
             'behind' => $mark === null ? null : $round($balance?->behind($mark)),

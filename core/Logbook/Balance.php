@@ -37,6 +37,16 @@ final readonly class Balance
         return $this->arm - $mark;
     }
 
+    /**
+     * True where it balances near enough to a mark.
+     *
+     * @param  float  $within  mm on either side, as the aircraft's builder says: how much matters hangs on the aircraft
+     */
+    public function isOn(float $mark, float $within): bool
+    {
+        return abs($this->behind($mark)) <= $within + 1e-9;
+    }
+
     /** The same with something more in it. */
     public function with(BalanceItem $item): self
     {

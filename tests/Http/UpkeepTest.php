@@ -170,8 +170,18 @@ final class UpkeepTest extends HttpTestCase
             [1200.0, 75.0, -5.0, 20.0],
             array_map(floatval(...), [$balance->mass, $balance->arm, $balance->behind, $balance->items[1]->move]),
         );
+        self::assertNull($balance->isOn, 'nobody said how near is near enough');
+        foreach ([[4.9, false], [5.0, true], [0, false]] as [$within, $isOn]) {
+            $told = $this->told('PUT', "/api/aircraft/{$id}/balance", [
+                'mark' => 80,
+                'within' => $within,
+                'items' => [['name' => 'All', 'mass' => 1200, 'arm' => 75]],
+            ])->balance;
+            self::assertSame([(float) $within, $isOn], [(float) $told->within, $told->isOn]);
+        }
+        $this->told('PUT', "/api/aircraft/{$id}/balance", ['mark' => 80, 'within' => -1, 'items' => []], 422);
         self::assertEqualsWithDelta(300.0, $balance->items[0]->ballast, 0.1, '1200·5/(100 − 80) g where the rest is');
-        self::assertSame('Pack', $this->told('GET', "/api/aircraft/{$id}/upkeep")->balance->items[1]->name);
+        self::assertSame('All', $this->told('GET', "/api/aircraft/{$id}/upkeep")->balance->items[0]->name);
         self::assertContains(
             'items[0].mass',
             array_column(

@@ -80,9 +80,11 @@ final readonly class UpkeepController
 
     public function balance(Request $request, Aircraft $aircraft): JsonResponse
     {
-        $body = Body::of($request, ['mark', 'items']);
+        $body = Body::of($request, ['mark', 'items'], ['within']);
+        $within = $body->optional('within')?->number(0, 500);
         $kept = [
             'mark' => $body->optional('mark')?->number(-5000, 5000),
+            ...$within === null ? [] : ['within' => $within],
             'items' => array_map(self::item(...), $body->need('items')->items(60)),
         ];
         $body->done();

@@ -16,11 +16,16 @@ export function BalanceTable({ aircraft, balance }: { aircraft: Aircraft; balanc
     balance.items.map((one, key) => ({ key, name: one.name, mass: String(one.mass), arm: String(one.arm) })),
   )
   const [mark, setMark] = useKept(`balance/${aircraft.uuid}/mark`, balance.mark === null ? '' : String(balance.mark))
+  const [within, setWithin] = useKept(
+    `balance/${aircraft.uuid}/within`,
+    balance.within === null ? '' : String(balance.within),
+  )
   const { balance: keep } = useUpkeepChange(aircraft.id)
   const save = (next: Row[], at = mark) => {
     const whole = next.filter((one) => one.name.trim() !== '' && one.mass !== '' && one.arm !== '')
     keep.mutate({
       mark: at === '' ? null : Number(at),
+      within: within === '' ? null : Number(within),
       items: whole.map((one) => ({ name: one.name.trim(), mass: Number(one.mass), arm: Number(one.arm) })),
     })
   }
@@ -102,6 +107,19 @@ export function BalanceTable({ aircraft, balance }: { aircraft: Aircraft; balanc
             className={`${INPUT} w-24`}
           />
         </label>
+        <label className="flex items-center gap-2 whitespace-nowrap text-muted">
+          near enough within ±
+          <input
+            type="number"
+            step="any"
+            min={0}
+            value={within}
+            onChange={(event) => setWithin(event.target.value)}
+            onBlur={() => save(rows)}
+            className={`${INPUT} w-20`}
+          />
+          mm
+        </label>
       </div>
       {keep.error && (
         <p role="alert" className="mt-1 text-rose text-sm">
@@ -112,13 +130,7 @@ export function BalanceTable({ aircraft, balance }: { aircraft: Aircraft; balanc
         <p data-balance className="mt-3">
           <span className="figures">{balance.mass} g</span>, balances at{' '}
           <span className="figures">{balance.arm} mm</span>
-          {balance.behind !== null && (
-            <span className={Math.abs(balance.behind) < 1 ? 'text-teal' : 'text-sodium'}>
-              {Math.abs(balance.behind) < 1
-                ? ' ✓ on its mark'
-                : `, ▲ ${Math.abs(balance.behind)} mm ${balance.behind > 0 ? 'behind' : 'in front of'} its mark`}
-            </span>
-          )}
+          {balance.behind !== null && <Off behind={balance.behind} isOn={balance.isOn} />}
         </p>
       )}
       <ul className="mt-1 text-muted text-sm">
@@ -132,4 +144,12 @@ export function BalanceTable({ aircraft, balance }: { aircraft: Aircraft; balanc
       </ul>
     </section>
   )
+}
+
+/** How far from its mark; whether that is near enough only where the pilot said what is. */
+function Off({ behind, isOn }: { behind: number; isOn: boolean | null }) {
+  const where =
+    behind === 0 ? 'at its mark' : `${Math.abs(behind)} mm ${behind > 0 ? 'behind' : 'in front of'} its mark`
+  if (isOn === null) return <span className="text-muted">, {where}; say how near is near enough</span>
+  return <span className={isOn ? 'text-teal' : 'text-sodium'}>{`, ${isOn ? '✓' : '▲'} ${where}`}</span>
 }
