@@ -108,7 +108,7 @@ export function BalanceTable({ aircraft, balance }: { aircraft: Aircraft; balanc
           />
         </label>
         <label className="flex items-center gap-2 whitespace-nowrap text-muted">
-          near enough within ±
+          Near enough within ±
           <input
             type="number"
             step="any"
