@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
-import { Draft, type Edit, keyOf, setAside } from './draft'
+import { type ConflictOfEdits, Draft, type Edit, keyOf, setAside } from './draft'
 import { queries } from './queryClient'
 import type { Aircraft, Program } from './types'
 
@@ -367,4 +367,26 @@ test('an edit that the pilot takes back is gone', async () => {
   made.drop()
   expect([made.edit, made.conflict, made.saving]).toEqual([null, null, 'saved'])
   expect(box.kept).toEqual(['a', null])
+})
+
+test('what is typed while something else that was asked for meets another version is an edit of its own base', async () => {
+  const problem = (conflict(1, 2, 3) as { json: ConflictOfEdits }).json
+  const { made, changed } = draft()
+  serve(
+    () => {
+      made.take(edit('b'))
+      return merged(true)
+    },
+    () => aircraft(4),
+    () => aircraft(5),
+  )
+  await made.meet(problem, null)
+  expect([made.edit?.note, made.edit?.base, made.saving, changed]).toEqual(['b', 1, 'unsaved', [4]])
+  await made.flush()
+  expect(asked().map((one) => one.join(' '))).toEqual(['merge 2 3', 'merge/keep 2 3', 'program 1'])
+
+  serve(() => merged(false))
+  made.take(edit('c', 5))
+  await made.meet(problem, null)
+  expect([made.since?.note, made.since?.base, made.saving]).toEqual(['c', 5, 'refused'])
 })

@@ -69,6 +69,8 @@ export class Draft {
   gone = false
   /** Another version was saved meanwhile: the pilot chooses. */
   conflict: ConflictOfEdits | null = null
+  /** What met it, and is kept aside. */
+  private aside: Program | null = null
   private saver: Promise<void> | null = null
   private timer: number | undefined
 
@@ -124,14 +126,15 @@ export class Draft {
   }
 
   /**
-   * Another version was saved meanwhile. Where each changed something else, and both together have nothing to look at,
+   * Another version was saved meanwhile than what was sent, or asked for otherwise (null). Where each changed something else, and both together have nothing to look at,
    * both are kept; else the pilot chooses.
    */
   async meet(conflict: ConflictOfEdits, sent: Edit | null) {
     const saved = await this.join(conflict)
-    // What was edited since goes on from what is kept aside.
-    const since = this.edit && this.edit.document !== sent?.document
-    if (since && this.edit) this.edit = { ...this.edit, base: conflict.aside.revision }
+    this.aside = sent?.document ?? null
+    const { since } = this
+    // What was edited since that save goes on from what is kept aside; what has nothing to do with it stays as it is.
+    this.edit = since && sent ? { ...since, base: conflict.aside.revision } : this.edit
     if (saved) {
       this.go(since ? this.edit : null, saved)
       return
@@ -194,9 +197,9 @@ export class Draft {
     return this.flush()
   }
 
-  /** What was edited after the save that met the conflict. */
+  /** What was edited beside, or after, what met the conflict. */
   get since(): Edit | null {
-    return this.edit && this.edit.base === this.conflict?.aside.revision ? this.edit : null
+    return this.edit && this.edit.document !== this.aside ? this.edit : null
   }
 
   /** The aircraft was changed once more while the pilot chose. */
