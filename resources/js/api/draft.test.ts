@@ -6,6 +6,9 @@ import type { Aircraft, Program } from './types'
 type Request = { path: string; body: Record<string, unknown>; keepalive: boolean }
 type Answer = { status: number; json: unknown } | 'cut'
 
+const QUIET_MS = 450
+const RETRY_MS = 1500
+
 /** What lies on this device: notes of edits, and null for what was dropped. */
 const box = vi.hoisted(() => ({ kept: [] as (string | null)[], bases: [] as number[] }))
 vi.mock('./box', () => ({
@@ -90,7 +93,7 @@ test('an edit is sent once the pilot pauses, and is gone once it is saved', asyn
   made.take(edit('b'))
   expect(made.saving).toBe('unsaved')
   expect(box.kept).toEqual(['a', 'b'])
-  await vi.advanceTimersByTimeAsync(449)
+  await vi.advanceTimersByTimeAsync(QUIET_MS - 1)
   expect(sent).toEqual([])
   await vi.advanceTimersByTimeAsync(1)
   expect(sent.map((one) => one.body.note)).toEqual(['b'])
@@ -110,7 +113,7 @@ test('an edit that is sent at once isn’t sent again when the pause is over', a
   made.take(edit('a'))
   await made.flush()
   made.take(edit('b'))
-  await vi.advanceTimersByTimeAsync(449)
+  await vi.advanceTimersByTimeAsync(QUIET_MS - 1)
   expect(sent.length).toBe(1)
   await vi.advanceTimersByTimeAsync(1)
   expect(sent.length).toBe(2)
@@ -120,9 +123,9 @@ test('each key begins the pause anew', async () => {
   serve(() => aircraft(2))
   const { made } = draft()
   made.take(edit('a'))
-  await vi.advanceTimersByTimeAsync(400)
+  await vi.advanceTimersByTimeAsync(QUIET_MS - 50)
   made.take(edit('ab'))
-  await vi.advanceTimersByTimeAsync(400)
+  await vi.advanceTimersByTimeAsync(QUIET_MS - 50)
   expect(sent).toEqual([])
   await vi.advanceTimersByTimeAsync(50)
   expect(sent.map((one) => one.body.note)).toEqual(['ab'])
@@ -208,7 +211,7 @@ test('an edit that gets no answer is kept, told, and sent again', async () => {
   expect([made.saving, made.edit?.note]).toEqual(['lost', 'a'])
   expect(box.kept).toEqual(['a'])
   expect(made.waits).toContain('doesn’t answer')
-  await vi.advanceTimersByTimeAsync(1500)
+  await vi.advanceTimersByTimeAsync(RETRY_MS)
   expect([made.saving, made.waits, made.edit]).toEqual(['saved', null, null])
 })
 

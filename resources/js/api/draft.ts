@@ -126,8 +126,10 @@ export class Draft {
   }
 
   /**
-   * Another version was saved meanwhile than what was sent, or asked for otherwise (null). Where each changed something else, and both together have nothing to look at,
+   * Another version was saved meanwhile. Where each changed something else, and both together have nothing to look at,
    * both are kept; else the pilot chooses.
+   *
+   * @param sent the edit that met it; null for something else that was asked for
    */
   async meet(conflict: ConflictOfEdits, sent: Edit | null) {
     const saved = await this.join(conflict)

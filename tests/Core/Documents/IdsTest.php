@@ -23,7 +23,7 @@ final class IdsTest extends TestCase
         return ProgramDecoder::decode(Everything::text());
     }
 
-    /** Every id that a program writes in quotes and that is renamed is gone from its text, and nothing else has changed. */
+    /** The id is gone wherever it named that kind of thing, and nothing else has changed. */
     #[TestWith([Names::Control, 'face-right', 2])]
     #[TestWith([Names::Control, 'dial-left', 2])]
     #[TestWith([Names::Curve, 'gentle', 1])]
