@@ -17,8 +17,6 @@ use DuskSwitch\Core\Program\Purpose;
  */
 final readonly class Fingerprint
 {
-    private const ENDS = ['channel', 'role', 'travel', 'subtrim', 'limit', 'reverse'];
-
     private Program $program;
 
     public function __construct(private InstalledKit $kit)
@@ -45,19 +43,19 @@ final readonly class Fingerprint
             TestedPart::Order => $this->order(),
             TestedPart::Ways => $this->outputs('channel', 'role', 'feeds', 'reverse'),
             TestedPart::Drives => $this->functions('id', 'purpose', 'drive'),
-            TestedPart::Ends => $this->outputs(...self::ENDS),
+            TestedPart::Ends => self::without($this->program->outputs, 'name', 'feeds'),
             TestedPart::DeadBands => $this->functions('id', 'deadband', 'drive'),
             TestedPart::Motors => array_map(
                 fn (Output $one): array => [$one->channel, $one->role?->value],
                 $this->program->motors(),
             ),
-            TestedPart::MotorEnds => self::only($this->program->motors(), self::ENDS),
+            TestedPart::MotorEnds => self::without($this->program->motors(), 'name', 'feeds'),
             TestedPart::Arming => $this->arming(),
             TestedPart::ArmingFunctions => array_map(
                 self::function(...),
                 $this->program->whose(Purpose::Arm, Purpose::MotorCut, Purpose::Throttle),
             ),
-            TestedPart::Pulses => $this->outputs('channel', 'role', 'feeds', 'travel', 'subtrim', 'limit', 'reverse'),
+            TestedPart::Pulses => self::without($this->program->outputs, 'name'),
             TestedPart::SignalLoss => $this->signalLoss(),
             TestedPart::Roles => $this->outputs('channel', 'role'),
         };
@@ -140,22 +138,22 @@ final readonly class Fingerprint
     /** @return list<array<string, mixed>> those keys of every output, by channel */
     private function outputs(string ...$keys): array
     {
-        return self::only($this->program->outputs, array_values($keys));
+        $all = self::without($this->program->outputs);
+
+        return array_map(fn (array $one): array => array_intersect_key($one, array_flip($keys)), $all);
     }
 
     /**
+     * All of some outputs but those keys: what outputs get one day is tested again, too.
+     *
      * @param  list<Output>  $outputs
-     * @param  list<string>  $keys
      * @return list<array<string, mixed>> by channel
      */
-    private static function only(array $outputs, array $keys): array
+    private static function without(array $outputs, string ...$keys): array
     {
         usort($outputs, fn (Output $a, Output $b): int => $a->channel <=> $b->channel);
 
-        return array_map(
-            fn (Output $one): array => array_intersect_key(Spelling::of($one), array_flip($keys)),
-            $outputs,
-        );
+        return array_map(fn (Output $one): array => array_diff_key(Spelling::of($one), array_flip($keys)), $outputs);
     }
 
     /** @return list<array<string, mixed>> those keys of every function, by id */
