@@ -20,8 +20,8 @@ final readonly class Jobs
     /** Files of jobs older than this are cleared away, in seconds. */
     private const KEPT = 86_400;
 
-    /** Seconds that a process may take to begin. */
-    private const BEGINS = 10;
+    /** Seconds that a process may take to begin where nobody can see whether it's there. */
+    private const STARTS = 10;
 
     private const INTERRUPTED = 'It was interrupted: its process ended before it was done.';
 
@@ -59,7 +59,10 @@ final readonly class Jobs
             ' ',
             array_map(escapeshellarg(...), [$php, base_path('artisan'), $command, ...$arguments, "--job={$id}"]),
         );
-        exec("nohup nice -n 10 {$words} >/dev/null 2>&1 &");
+        @unlink($this->file($id, 'process'));
+        // nohup and nice become it: the number is its own.
+        exec("nohup nice -n 10 {$words} >/dev/null 2>&1 & echo \$!", $said);
+        file_put_contents($this->file($id, 'process'), $said[0] ?? '');
     }
 
     /** Starts a job that was interrupted, or failed, once more. False where there is nothing to start. */
@@ -84,11 +87,15 @@ final readonly class Jobs
      */
     public function turn(string $id): array
     {
-        $mine = fopen($this->file($id, 'lock'), 'ce');
+        // Locked before others see it: what nobody holds is taken for left behind, and whoever looks holds it himself.
+        $hidden = $this->file($id, '.lock-'.bin2hex(random_bytes(4)));
+        $mine = fopen($hidden, 'ce');
         $turn = fopen("{$this->folder}/turn.lock", 'ce');
-        if ($mine === false || $turn === false || ! flock($mine, LOCK_EX | LOCK_NB)) {
+        if ($mine === false || $turn === false || ! flock($mine, LOCK_EX) || $this->isAlive($id)) {
+            @unlink($hidden);
             throw new RuntimeException('This job is at work already.');
         }
+        rename($hidden, $this->file($id, 'lock'));
         file_put_contents($this->file($id, 'ticket'), (string) hrtime(true));
         while (true) {
             $before = $this->waiting($id);
@@ -124,7 +131,7 @@ final readonly class Jobs
     /** True while a job's process holds its lock. */
     private function isAlive(string $id): bool
     {
-        $lock = @fopen($this->file($id, 'lock'), 'ce');
+        $lock = @fopen($this->file($id, 'lock'), 're');
         if ($lock === false) {
             return false;
         }
@@ -187,10 +194,8 @@ final readonly class Jobs
     /** A process that was started holds the lock of its job; one that died has let go of it. */
     private function isInterrupted(string $id, string $state): bool
     {
-        clearstatcache();
-        $started = @filemtime($this->file($id, 'command.json'));
-        $isYoung = $started === false || (! is_file($this->file($id, 'lock')) && time() - $started < self::BEGINS);
-        if ($isYoung || ! in_array($state, ['running', 'queued'], true) || $this->isAlive($id)) {
+        $isOver = ! in_array($state, ['running', 'queued'], true);
+        if ($isOver || $this->isBeginning($id) || $this->isAlive($id)) {
             return false;
         }
 
@@ -200,6 +205,24 @@ final readonly class Jobs
             ['running', 'queued'],
             true,
         );
+    }
+
+    /** True where its process was started and hasn't come to its lock yet, however long that takes. */
+    private function isBeginning(string $id): bool
+    {
+        clearstatcache();
+        $started = @filemtime($this->file($id, 'command.json'));
+        if ($started === false) {
+            return true;
+        }
+        if (is_file($this->file($id, 'lock'))) {
+            return false;
+        }
+        $process = (int) @file_get_contents($this->file($id, 'process'));
+
+        return $process === 0 || ! is_dir('/proc/self')
+            ? time() - $started < self::STARTS
+            : str_contains((string) @file_get_contents("/proc/{$process}/cmdline"), "--job={$id}");
     }
 
     /**
@@ -223,7 +246,8 @@ final readonly class Jobs
     /** @param  Told  $job */
     public function tell(string $id, array $job): void
     {
-        $aside = $this->file($id, 'job.part');
+        // Of its own: who finds it interrupted may tell so as it tells how far it is.
+        $aside = $this->file($id, 'job-'.bin2hex(random_bytes(4)).'.part');
         file_put_contents($aside, json_encode($job, JSON_THROW_ON_ERROR));
         rename($aside, $this->file($id, 'job.json'));
     }
