@@ -62,7 +62,7 @@ final class Provider extends ServiceProvider
             KeptAnalyses::class,
             fn ($app) => new KeptAnalyses($app->runningUnitTests() ? null : storage_path('framework/flights')),
         );
-        $this->app->singleton(Jobs::class, fn () => new Jobs(storage_path('jobs')));
+        $this->app->singleton(Jobs::class, fn () => new Jobs(getenv('DUSK_JOBS') ?: storage_path('jobs')));
         $this->app->singleton(Clips::class, fn () => new Clips(storage_path('framework/clips')));
         $this->app->singleton(
             CircuitCache::class,

@@ -17,6 +17,8 @@ final readonly class MergedEdits
 
     private const TOLD = 3;
 
+    private const TOGETHER = ', together with ';
+
     /**
      * @param  Revision  $edit  kept aside
      * @param  Revision  $current  what the aircraft is
@@ -45,9 +47,10 @@ final readonly class MergedEdits
     public function note(): string
     {
         $half = intdiv(self::NOTE, 2) - 10;
-        $short = fn (string $note): string => mb_strimwidth($note, 0, $half, '…');
+        // Of what was brought together itself, what was done last.
+        $short = fn (string $note): string => mb_strimwidth(explode(self::TOGETHER, $note)[0], 0, $half, '…');
 
-        return "{$short($this->edit->note)}, together with “{$short($this->current->note)}”";
+        return $short($this->edit->note).self::TOGETHER."“{$short($this->current->note)}”";
     }
 
     /** What the pilot is told where both were kept without a question. */

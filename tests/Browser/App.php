@@ -54,6 +54,8 @@ final class App
             'APP_CONFIG_CACHE' => "{$this->folder}/config.php",
             'APP_ROUTES_CACHE' => "{$this->folder}/routes.php",
             'DUSK_RUN_FOLDER' => "{$this->folder}/serve",
+            // Nobody waits for the long work of another test.
+            'DUSK_JOBS' => "{$this->folder}/jobs",
             'DUSK_DEMO_LOGBOOK' => 'false',
             'DUSK_NICE' => '0',
             ...$this->env,

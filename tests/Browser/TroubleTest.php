@@ -17,11 +17,11 @@ final class TroubleTest extends BrowserTestCase
         $second->fill('#fn-expo', '66');
 
         $says = $second->text('[role=dialog]');
-        self::assertStringContainsString('the aircraft is at revision 2 now', $says);
-        self::assertStringContainsString('yours as revision 3', $says);
+        self::assertStringContainsString('You changed revision 1 (“Roll expo, Main”)', $says);
+        self::assertStringContainsString('revision 2 (“Roll expo, Main”) was saved elsewhere', $says);
         $second->named('Roll expo: 50 % → 66 %');
         $second->named('Roll expo: 50 % → 33 %');
-        $second->click('[role=dialog] button');
+        $second->press('Keep only mine');
         $second->saved(3);
         self::assertSame('66', $second->find('#fn-expo')->getAttribute('value'));
         $second->fill('#fn-expo', '44')->saved(4);

@@ -81,7 +81,10 @@ final class MergeTest extends HttpTestCase
         $this->merge('/keep', ['base' => 2, 'aside' => 3, 'seen' => []]);
         $this->save(3, fn ($d) => ($d->outputs[1]->subtrim = 0.04), 409);
         $this->merge('', ['base' => 4, 'aside' => 5])->assertJson(['clean' => true]);
-        $this->merge('/keep', ['base' => 4, 'aside' => 5, 'seen' => []])->assertJson(['revision' => 6]);
+        $this->merge('/keep', ['base' => 4, 'aside' => 5, 'seen' => []])->assertJson([
+            'revision' => 6,
+            'note' => 'Edited, together with “Edited”',
+        ]);
         self::assertSame([0.03, 0.04], $this->rollAndPitch());
     }
 

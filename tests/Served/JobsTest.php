@@ -15,8 +15,8 @@ final class JobsTest extends ServedTestCase
     {
         $this->app = new App();
         $this->app->start();
-        // Nobody may have had a job yet.
-        @mkdir(dirname(__DIR__, 2).'/storage/jobs', 0o775, true);
+        // Nobody has had a job yet.
+        mkdir("{$this->app->folder()}/jobs");
     }
 
     protected function tearDown(): void
@@ -27,9 +27,9 @@ final class JobsTest extends ServedTestCase
     public function test_jobs_wait_for_their_turn_with_their_place_told(): void
     {
         // Somebody else is at work until this lets go.
-        $busy = fopen(dirname(__DIR__, 2).'/storage/jobs/turn.lock', 'c');
+        $busy = fopen("{$this->app->folder()}/jobs/turn.lock", 'c');
         self::assertNotFalse($busy);
-        self::until(fn (): bool => flock($busy, LOCK_EX | LOCK_NB), 'other tests\' jobs to end');
+        self::assertTrue(flock($busy, LOCK_EX | LOCK_NB));
         $made = [];
         foreach (range(1, 3) as $place) {
             $made[] = $id = self::ask($this->app, 'POST', '/api/backup')[1]->job;
@@ -47,9 +47,9 @@ final class JobsTest extends ServedTestCase
 
     public function test_a_job_that_is_killed_says_so_and_runs_again(): void
     {
-        $busy = fopen(dirname(__DIR__, 2).'/storage/jobs/turn.lock', 'c');
+        $busy = fopen("{$this->app->folder()}/jobs/turn.lock", 'c');
         self::assertNotFalse($busy);
-        self::until(fn (): bool => flock($busy, LOCK_EX | LOCK_NB), 'other tests\' jobs to end');
+        self::assertTrue(flock($busy, LOCK_EX | LOCK_NB));
         $id = self::ask($this->app, 'POST', '/api/backup')[1]->job;
         self::until(fn (): bool => ($this->look($id)->place ?? 0) === 1, 'it to wait');
         (new Process(['pkill', '-KILL', '-f', "job={$id}"]))->run();
@@ -60,7 +60,7 @@ final class JobsTest extends ServedTestCase
         self::assertSame(202, self::ask($this->app, 'POST', "/api/jobs/{$id}")[0]);
         self::until(fn (): bool => $this->look($id)->state === 'done', 'the second try');
         self::assertSame(404, self::ask($this->app, 'POST', "/api/jobs/{$id}")[0], 'what is done isn\'t done again');
-        $folder = (new Jobs(dirname(__DIR__, 2).'/storage/jobs'))->file($id, '');
+        $folder = (new Jobs("{$this->app->folder()}/jobs"))->file($id, '');
         self::assertSame([], glob("{$folder}/*.part") ?: []);
     }
 

@@ -71,7 +71,7 @@ final class RecordingTest extends ServedTestCase
         self::assertSame(['failed', 'Stopped: nothing was added.'], [$state->state, $state->says]);
         self::assertEquals($before->flights, $after->flights);
         self::assertSame([], glob(self::$app->folder().'/recordings/part-*'));
-        self::assertFileDoesNotExist(dirname(__DIR__, 2)."/storage/jobs/{$job}/upload");
+        self::assertFileDoesNotExist(self::$app->folder()."/jobs/{$job}/upload");
     }
 
     public function test_what_a_killed_import_had_begun_goes_with_the_next_one(): void
