@@ -98,4 +98,22 @@ final class TwoPeopleTest extends BrowserTestCase
         $page->press('Keep both, with 2 findings');
         $page->saved($before + 3);
     }
+
+    public function test_a_version_that_comes_while_the_pilot_chooses_is_what_is_chosen_from(): void
+    {
+        $page = $this->bench('Rook');
+        $head = $page->revision();
+        $this->elsewhere($head, fn (stdClass $d) => ($d->functions[0]->name = 'Rollen'), 'Named');
+        $page->fill('#fn-expo', '27')->pressIn("[data-part='functions/roll']", 'Mine');
+        $this->elsewhere($head + 1, fn (stdClass $d) => ($d->functions[0]->name = 'Querruder'), 'Named again');
+        // Whoever is asked for the next look says that there is another.
+        $page->pressIn("[data-part='functions/roll']", 'The other');
+        $page->until(fn (): bool => str_contains($page->text('[role=dialog]'), 'Querruder'), 'the newer one');
+        $page->pressIn("[data-part='functions/roll']", 'Both');
+        $page->press('Keep both');
+        $page->saved($head + 4);
+        $new = $this->document()->functions[0];
+        self::assertSame('Querruder', $new->name);
+        self::assertContains(0.27, array_column((array) $new->shape, 'expo'));
+    }
 }

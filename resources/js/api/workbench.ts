@@ -14,10 +14,10 @@ import {
   setAside,
   unread,
 } from './draft'
-import { keepMerge } from './merge'
+import { keepMerge, lookAtMerge } from './merge'
 import { queries } from './queryClient'
 import { Store, useStore } from './store'
-import type { Aircraft, MergeChoices, Press, Problem, Program } from './types'
+import type { Aircraft, MergeChoices, MergedEdits, Press, Problem, Program } from './types'
 
 type State = {
   /** As the server knows it. */
@@ -280,6 +280,20 @@ class Workbench extends Store<State> {
     } catch (error) {
       if (isConflict(error)) draft.movedOn(error.problem.current)
       else this.tell(error)
+    }
+  }
+
+  /** What both become, with what the pilot chose so far. */
+  async lookAtBoth(choices: MergeChoices): Promise<MergedEdits> {
+    const { draft } = this
+    const { conflict } = draft ?? {}
+    if (!draft || !conflict) throw new Lost('There is nothing to bring together any more.')
+    const edits = { base: conflict.current.revision, aside: conflict.aside.revision }
+    try {
+      return await lookAtMerge(draft.id, edits, choices)
+    } catch (error) {
+      if (isConflict(error)) draft.movedOn(error.problem.current)
+      throw error
     }
   }
 

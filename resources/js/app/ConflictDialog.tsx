@@ -2,7 +2,6 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Lost, Refusal } from '@/api/client'
 import type { ConflictOfEdits } from '@/api/draft'
-import { lookAtMerge } from '@/api/merge'
 import type { MergeChoices, MergedEdits } from '@/api/types'
 import { useWorkbench, workbench } from '@/api/workbench'
 import { Button } from '@/parts/Button'
@@ -14,7 +13,9 @@ import { EditedParts } from './EditedParts'
 export function ConflictDialog() {
   const { aircraft, conflict } = useWorkbench('aircraft', 'conflict')
   if (!aircraft || !conflict) return null
-  return <TwoEdits key={conflict.aside.revision} aircraft={aircraft.id} conflict={conflict} />
+  // Another version to bring it together with is another question.
+  const key = `${conflict.aside.revision} ${conflict.current.revision}`
+  return <TwoEdits key={key} aircraft={aircraft.id} conflict={conflict} />
 }
 
 function TwoEdits({ aircraft, conflict }: { aircraft: number; conflict: ConflictOfEdits }) {
@@ -24,7 +25,7 @@ function TwoEdits({ aircraft, conflict }: { aircraft: number; conflict: Conflict
   const edits = { base: current.revision, aside: aside.revision }
   const { data, error, isFetching } = useQuery({
     queryKey: ['merge', aircraft, edits, choices],
-    queryFn: () => lookAtMerge(aircraft, edits, choices),
+    queryFn: () => workbench.lookAtBoth(choices),
     placeholderData: keepPreviousData,
     retry: false,
     gcTime: 0,
