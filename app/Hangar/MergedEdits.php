@@ -7,6 +7,7 @@ use DuskSwitch\Core\Document\Merge\Merged;
 use DuskSwitch\Core\Document\Merge\MergedPart;
 use DuskSwitch\Core\Document\Merge\Side;
 use DuskSwitch\Core\Edits\EditedPart;
+use DuskSwitch\Core\Edits\EditWords;
 use DuskSwitch\Core\Fault\Fault;
 use DuskSwitch\Core\Proof\Finding;
 
@@ -22,7 +23,7 @@ final readonly class MergedEdits
     /**
      * @param  Revision  $edit  kept aside
      * @param  Revision  $current  what the aircraft is
-     * @param  list<EditedPart>  $parts  that differ between both
+     * @param  EditWords  $words  for the parts that differ between both
      * @param  list<Fault>  $faults  why both together can't run
      * @param  list<Finding>  $findings  of both together that neither had
      */
@@ -30,7 +31,7 @@ final readonly class MergedEdits
         public Revision $edit,
         public Revision $current,
         public Merged $merged,
-        public array $parts,
+        private EditWords $words,
         public array $faults,
         public array $findings,
     ) {}
@@ -53,10 +54,14 @@ final readonly class MergedEdits
         return $short($this->edit->note).self::TOGETHER."“{$short($this->current->note)}”";
     }
 
-    /** What the pilot is told where both were kept without a question. */
-    private function says(): string
+    /**
+     * What the pilot is told where both were kept without a question.
+     *
+     * @param  list<EditedPart>  $parts
+     */
+    private static function says(array $parts): string
     {
-        $theirs = array_filter($this->parts, fn (EditedPart $one): bool => $one->theirs !== []);
+        $theirs = array_filter($parts, fn (EditedPart $one): bool => $one->theirs !== []);
         $titles = array_values(array_map(fn (EditedPart $one): string => $one->title, $theirs));
         $more = count($titles) - self::TOLD;
         $told = implode(', ', array_slice($titles, 0, self::TOLD)).($more > 0 ? " and {$more} more" : '');
@@ -67,10 +72,12 @@ final readonly class MergedEdits
     /** @return array<string, mixed> */
     public function answer(): array
     {
+        $parts = array_map($this->words->of(...), $this->merged->parts);
+
         return [
             'base' => $this->current->number,
             'aside' => $this->edit->number,
-            'says' => $this->says(),
+            'says' => self::says($parts),
             'clean' => $this->isClean(),
             'decided' => $this->merged->isDecided(),
             'parts' => array_map(
@@ -83,7 +90,7 @@ final readonly class MergedEdits
                     'joins' => $one->part->joins,
                     'taken' => $one->part->taken?->value,
                 ],
-                $this->parts,
+                $parts,
             ),
             'faults' => array_map(
                 fn (Fault $one): array => ['path' => $one->path, 'says' => $one->says],

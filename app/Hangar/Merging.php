@@ -54,21 +54,15 @@ final readonly class Merging
         }
         assert($merged->document instanceof Program);
         $words = new EditWords($before->program, $mine->program, $theirs->program, $this->bench->summary(...));
-        $parts = array_map($words->of(...), $merged->parts);
+        $faults = $findings = [];
         try {
             $circuit = $this->bench->read(json_decode(ProgramEncoder::encode($merged->document)));
+            $findings = NewFindings::of($this->proof($circuit), $this->proof($mine), $this->proof($theirs));
         } catch (Refused $refused) {
-            return new MergedEdits($edit, $aircraft->current(), $merged, $parts, $refused->faults, []);
+            $faults = $refused->faults;
         }
 
-        return new MergedEdits(
-            $edit,
-            $aircraft->current(),
-            $merged,
-            $parts,
-            [],
-            NewFindings::of($this->proof($circuit), $this->proof($mine), $this->proof($theirs)),
-        );
+        return new MergedEdits($edit, $aircraft->current(), $merged, $words, $faults, $findings);
     }
 
     /**
@@ -80,9 +74,8 @@ final readonly class Merging
      */
     public function keep(Aircraft $aircraft, MergedEdits $edits, array $seen): Aircraft
     {
-        $open = array_filter($edits->merged->parts, fn (MergedPart $one): bool => $one->taken === null);
-        if ($open !== []) {
-            $paths = implode(', ', array_map(fn (MergedPart $one): string => $one->path, $open));
+        if (! $edits->merged->isDecided()) {
+            $paths = implode(', ', array_map(fn (MergedPart $one): string => $one->path, $edits->merged->open()));
             throw Refused::because('choices', "both changed {$paths}: say whose is to be kept");
         }
         if ($edits->faults !== []) {

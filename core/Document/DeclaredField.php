@@ -5,6 +5,7 @@ namespace DuskSwitch\Core\Document;
 use DuskSwitch\Core\Document\Form\AsIs;
 use DuskSwitch\Core\Document\Form\Flag;
 use LogicException;
+use ReflectionAttribute;
 use ReflectionNamedType;
 use ReflectionParameter;
 
@@ -39,13 +40,8 @@ final readonly class DeclaredField
 
     public function __construct(ReflectionParameter $parameter, Forms $forms)
     {
-        $said = $form = null;
-        foreach ($parameter->getAttributes() as $attribute) {
-            $made = $attribute->newInstance();
-            $said = $made instanceof Field ? $made : $said;
-            $form = $made instanceof Form ? $made : $form;
-        }
-        $this->says = $said ?? new Field();
+        $form = self::said($parameter, Form::class);
+        $this->says = self::said($parameter, Field::class) ?? new Field();
         $this->name = $parameter->getName();
         $this->key = $this->says->key ?? $this->name;
         $this->form = $form ?? self::formOfType($parameter, $forms);
@@ -55,6 +51,19 @@ final readonly class DeclaredField
         $this->isNeeded = ! $parameter->isOptional() && $this->says->otherwise === null;
         $this->isAlways = $this->isNeeded || $this->says->always || $this->inline !== null;
         $this->default = $parameter->isOptional() ? $parameter->getDefaultValue() : null;
+    }
+
+    /**
+     * What a parameter says of itself by an attribute of a kind; null where it doesn't.
+     *
+     * @template T of object
+     *
+     * @param  class-string<T>  $kind
+     * @return T|null
+     */
+    public static function said(ReflectionParameter $parameter, string $kind): ?object
+    {
+        return ($parameter->getAttributes($kind, ReflectionAttribute::IS_INSTANCEOF)[0] ?? null)?->newInstance();
     }
 
     /**

@@ -119,14 +119,7 @@ final class Ids
     {
         $forms = [];
         foreach ((new ReflectionClass($class))->getConstructor()?->getParameters() ?? [] as $parameter) {
-            $forms[$parameter->getName()] = null;
-            foreach ($parameter->getAttributes() as $attribute) {
-                if (is_a($attribute->getName(), Form::class, true)) {
-                    $form = $attribute->newInstance();
-                    assert($form instanceof Form);
-                    $forms[$parameter->getName()] = $form;
-                }
-            }
+            $forms[$parameter->getName()] = DeclaredField::said($parameter, Form::class);
         }
 
         return $forms;

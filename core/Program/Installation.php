@@ -40,9 +40,11 @@ final readonly class Installation implements Part
         public array $startCheck = [],
         #[ListOf(AcceptedFinding::class, most: 64), Field(says: 'findings of the proof that the pilot lives with')]
         public array $accepted = [],
-        #[ListOf(Reading::class, most: 32, each: 'a reading of channel', by: 'channel', keyed: true), Field(says: 'what the controller showed for known pulses; the proof judges ends and centre by them')]
+        #[ListOf(Reading::class, most: 32, each: 'a reading of channel', by: 'channel', keyed: true)]
+        #[Field(says: 'what the controller showed for known pulses; the proof judges ends and centre by them')]
         public array $readings = [],
-        #[ListOf(SurfaceThrow::class, most: 32, each: 'a throw of channel', by: 'channel', keyed: true), Field(says: 'how far each surface moved on the model for three known pulses')]
+        #[ListOf(SurfaceThrow::class, most: 32, each: 'a throw of channel', by: 'channel', keyed: true)]
+        #[Field(says: 'how far each surface moved on the model for three known pulses')]
         public array $throws = [],
     ) {}
 

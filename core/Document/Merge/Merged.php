@@ -13,9 +13,15 @@ final readonly class Merged
      */
     public function __construct(public Part $document, public array $parts) {}
 
+    /** @return list<MergedPart> those that somebody still has to choose */
+    public function open(): array
+    {
+        return array_values(array_filter($this->parts, fn (MergedPart $one): bool => $one->taken === null));
+    }
+
     /** True where nobody has to choose any more. */
     public function isDecided(): bool
     {
-        return ! in_array(null, array_map(fn (MergedPart $one): ?Side => $one->taken, $this->parts), true);
+        return $this->open() === [];
     }
 }

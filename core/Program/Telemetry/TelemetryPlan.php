@@ -51,7 +51,7 @@ final readonly class TelemetryPlan implements Checked
         public float $interval = self::INTERVAL,
         #[ListOf(InstalledSensor::class, most: 28, named: true, ranked: true), Field(says: 'sensors in the order of the wire; the id begins those of its values: gps gives gps-speed')]
         public array $chain = [],
-        #[ListOf(DerivedValue::class, most: 40, named: true), Field(says: 'what is worked out')]
+        #[ListOf(DerivedValue::class, most: 40, named: true), Field(says: 'values that are calculated from others')]
         public array $values = [],
         #[Field(says: 'units of its values; as the pilot reads all where it is missing')]
         public ?UnitSystem $system = null,

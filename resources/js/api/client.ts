@@ -9,6 +9,9 @@ const client = createClient<paths>({
 })
 export const { GET, POST, PUT, PATCH, DELETE } = client
 
+/** Of an address with one id in it. */
+export const path = (id: number) => ({ params: { path: { id } } })
+
 /** A request that the server answered with a refusal: asked again it would say the same. */
 export class Refusal extends Error {
   constructor(

@@ -119,7 +119,7 @@ test('an edit that is sent at once isn’t sent again when the pause is over', a
   expect(sent.length).toBe(2)
 })
 
-test('each key begins the pause anew', async () => {
+test('typing on starts the pause again', async () => {
   serve(() => aircraft(2))
   const { made } = draft()
   made.take(edit('a'))

@@ -1,6 +1,6 @@
 import { box } from './box'
-import { data, Lost, PUT, Refusal } from './client'
-import { keepMerge, lookAtMerge } from './merge'
+import { data, Lost, PUT, path, Refusal } from './client'
+import { keepMerge, lookAtMerge, type TwoEdits } from './merge'
 import { queries } from './queryClient'
 import type { Aircraft, Conflict, Problem, Program } from './types'
 
@@ -17,7 +17,6 @@ const RETRY_MS = 1500
 /** More than this a browser doesn't send on after its page is gone. */
 const KEEPALIVE_BYTES = 60_000
 
-export const path = (id: number) => ({ params: { path: { id } } })
 export const keyOf = (id: number) => ['aircraft', id]
 
 export const isConflict = (error: unknown): error is Refusal & { problem: Conflict } =>
@@ -202,6 +201,11 @@ export class Draft {
   /** What was edited beside, or after, what met the conflict. */
   get since(): Edit | null {
     return this.edit && this.edit.document !== this.aside ? this.edit : null
+  }
+
+  /** What met in a conflict, by revisions. */
+  get met(): TwoEdits | null {
+    return this.conflict && { base: this.conflict.current.revision, aside: this.conflict.aside.revision }
   }
 
   /** The aircraft was changed once more while the pilot chose. */

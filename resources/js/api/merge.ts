@@ -1,10 +1,8 @@
-import { data, POST } from './client'
+import { data, POST, path } from './client'
 import type { Aircraft, MergeChoices, MergedEdits } from './types'
 
 /** The revision that the aircraft is at, and the one with the edit that was kept aside. */
 export type TwoEdits = { base: number; aside: number }
-
-const path = (id: number) => ({ params: { path: { id } } })
 
 /** What both become together, with what the pilot chose so far. */
 export const lookAtMerge = (id: number, edits: TwoEdits, choices: MergeChoices): Promise<MergedEdits> =>

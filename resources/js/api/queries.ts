@@ -1,11 +1,9 @@
 import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { box } from './box'
-import { DELETE, data, GET, PATCH, POST } from './client'
+import { DELETE, data, GET, PATCH, POST, path } from './client'
 import { answered } from './queryClient'
 import type { NewAircraft, Readiness, StoreKind, Stores } from './types'
 import { aircraftQuery } from './workbench'
-
-const path = (id: number) => ({ params: { path: { id } } })
 
 export const useHangar = () => useQuery({ queryKey: ['hangar'], queryFn: () => data(GET('/api/aircraft')) })
 

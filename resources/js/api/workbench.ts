@@ -2,19 +2,18 @@ import { QueryObserver, replaceEqualDeep } from '@tanstack/react-query'
 import { useRef } from 'react'
 import { tell } from '@/parts/toast'
 import { box } from './box'
-import { data, GET, Lost, POST, Refusal } from './client'
+import { data, GET, Lost, POST, path, Refusal } from './client'
 import {
   type ConflictOfEdits,
   Draft,
   isConflict,
   isConflictOfEdits,
   keyOf,
-  path,
   type Saving,
   setAside,
   unread,
 } from './draft'
-import { keepMerge, lookAtMerge } from './merge'
+import { keepMerge, lookAtMerge, type TwoEdits } from './merge'
 import { queries } from './queryClient'
 import { Store, useStore } from './store'
 import type { Aircraft, MergeChoices, MergedEdits, Press, Problem, Program } from './types'
@@ -267,47 +266,40 @@ class Workbench extends Store<State> {
    * After a conflict: go on with one of the two versions. The other stays in the history, with what was edited
    * since.
    */
-  async choose(which: 'current' | 'aside') {
-    const { draft } = this
-    const { conflict, since } = draft ?? {}
-    if (!draft || !conflict) return
-    try {
-      if (which === 'current' && since) await setAside(draft.id, since)
-      const chosen = await unread(draft.id, () => turn(draft.id, conflict[which].revision, conflict.current.revision))
-      draft.drop()
-      queries.setQueryData(keyOf(draft.id), chosen)
-      if (which === 'aside' && since) draft.take(since)
-    } catch (error) {
-      if (isConflict(error)) draft.movedOn(error.problem.current)
-      else this.tell(error)
-    }
+  choose(which: 'current' | 'aside') {
+    return this.goOn(which === 'aside', async (draft, { base, aside }) => {
+      if (which === 'current' && draft.since) await setAside(draft.id, draft.since)
+      return unread(draft.id, () => turn(draft.id, which === 'aside' ? aside : base, base))
+    })
+  }
+
+  /** After a conflict: go on with both, part by part. What was edited since is brought together with that. */
+  chooseBoth(choices: MergeChoices, seen: string[]) {
+    return this.goOn(true, (draft, met) => unread(draft.id, () => keepMerge(draft.id, met, choices, seen)))
   }
 
   /** What both become, with what the pilot chose so far. */
   async lookAtBoth(choices: MergeChoices): Promise<MergedEdits> {
     const { draft } = this
-    const { conflict } = draft ?? {}
-    if (!draft || !conflict) throw new Lost('There is nothing to bring together any more.')
-    const edits = { base: conflict.current.revision, aside: conflict.aside.revision }
+    if (!draft?.met) throw new Lost('There is nothing to bring together any more.')
     try {
-      return await lookAtMerge(draft.id, edits, choices)
+      return await lookAtMerge(draft.id, draft.met, choices)
     } catch (error) {
       if (isConflict(error)) draft.movedOn(error.problem.current)
       throw error
     }
   }
 
-  /** After a conflict: go on with both, part by part. What was edited since is brought together with that. */
-  async chooseBoth(choices: MergeChoices, seen: string[]) {
+  /** Ends a conflict with what is chosen; what was edited since stays on top of it where that was asked for. */
+  private async goOn(keepsSince: boolean, chosen: (draft: Draft, met: TwoEdits) => Promise<Aircraft>) {
     const { draft } = this
-    const { conflict, since } = draft ?? {}
-    if (!draft || !conflict) return
-    const edits = { base: conflict.current.revision, aside: conflict.aside.revision }
+    if (!draft?.met) return
+    const { since } = draft
     try {
-      const chosen = await unread(draft.id, () => keepMerge(draft.id, edits, choices, seen))
+      const saved = await chosen(draft, draft.met)
       draft.drop()
-      queries.setQueryData(keyOf(draft.id), chosen)
-      if (since) draft.take(since)
+      queries.setQueryData(keyOf(draft.id), saved)
+      if (keepsSince && since) draft.take(since)
     } catch (error) {
       if (isConflict(error)) draft.movedOn(error.problem.current)
       else this.tell(error)

@@ -28,6 +28,7 @@ final class IdsTest extends TestCase
     #[TestWith([Names::Control, 'dial-left', 2])]
     #[TestWith([Names::Curve, 'gentle', 1])]
     #[TestWith([Names::Function, 'throttle', 3])]
+    #[TestWith([Names::Phase, 'landing', 3])]
     #[TestWith([Names::Value, 'climb', 2])]
     public function test_all_that_names_a_thing_names_it_otherwise(Names $kind, string $id, int $least): void
     {

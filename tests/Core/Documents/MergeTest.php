@@ -155,6 +155,50 @@ final class MergeTest extends TestCase
         self::assertSame([[-1.0, -1.0], [0.5, 0.0], [1.0, 1.0]], $both->curves->late->points);
     }
 
+    /** The kit and the telemetry are always there: one may change one thing of them, and the other another. */
+    public function test_what_is_always_there_is_chosen_field_by_field(): void
+    {
+        $merged = self::merged(
+            self::edited(fn () => null),
+            self::edited(fn (stdClass $d) => ($d->aboard->kit->memory = '7')),
+            self::edited(function (stdClass $d): void {
+                $d->aboard->kit->match = 4;
+                $d->sense->interval = 0.7;
+            }),
+        );
+        self::assertSame(
+            [
+                'aboard/kit/match' => 'theirs → theirs',
+                'aboard/kit/memory' => 'mine → mine',
+                'sense/interval' => 'theirs → theirs',
+            ],
+            self::sortedKeys(self::taken($merged)),
+        );
+        $document = json_decode(self::text($merged));
+        self::assertSame(
+            ['7', 4, 0.7],
+            [$document->aboard->kit->memory, $document->aboard->kit->match, $document->sense->interval],
+        );
+    }
+
+    /**
+     * @param  array<string, string>  $taken
+     * @return array<string, string>
+     */
+    private static function sortedKeys(array $taken): array
+    {
+        ksort($taken);
+
+        return $taken;
+    }
+
+    public function test_what_is_not_in_a_document_differs_for_nobody(): void
+    {
+        $base = self::edited(fn () => null)->with(migrated: true);
+        $merged = self::merged($base, self::edited(fn () => null), $base);
+        self::assertSame([], $merged->parts);
+    }
+
     public function test_what_both_changed_otherwise_is_chosen_and_joins_where_it_can(): void
     {
         $base = self::edited(fn () => null);

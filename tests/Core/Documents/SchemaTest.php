@@ -37,8 +37,11 @@ final class SchemaTest extends TestCase
     {
         [$frozen, $made] = [self::words(self::FROZEN), self::words(self::MADE)];
 
-        // A range that arms is described as any other now.
-        self::assertSame(['pulses from inclusive, to exclusive'], array_values(array_diff($frozen, $made)));
+        // Calculated values are called so, and a range that arms is described as any other now.
+        self::assertSame(
+            ['pulses from inclusive, to exclusive', 'what is worked out'],
+            array_values(array_diff($frozen, $made)),
+        );
     }
 
     /** @return list<string> */
